@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+final readonly class Brand
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $slug,
+    ) {
+    }
+}

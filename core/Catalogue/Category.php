@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+final readonly class Category
+{
+    public function __construct(
+        public int $id,
+        public ?int $parentId,
+        public string $name,
+        public string $slug,
+    ) {
+    }
+}

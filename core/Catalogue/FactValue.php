@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+use Brick\Math\BigDecimal;
+
+/** A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231. */
+final readonly class FactValue
+{
+    /**
+     * @param  list<string>  $shown  the values as the owner wrote them
+     * @param  non-empty-list<int|string>  $values
+     */
+    private function __construct(
+        public Fact $fact,
+        public array $shown,
+        public array $values,
+    ) {
+    }
+
+    /**
+     * @param  list<string>  $written  rich text as HTML, numbers as `0.4`, dates as `2026-12-31`, yes-no as `yes` or `no`
+     * @return self|null null when nothing is filled in, or the value is not of the fact's kind
+     */
+    public static function of(Fact $fact, array $written): ?self
+    {
+        $shown = $values = [];
+        foreach ($written as $one) {
+            $value = self::compared($fact, $one);
+            if ($value !== null && ! in_array($value, $values, true)) {
+                $shown[] = $one;
+                $values[] = $value;
+            }
+        }
+
+        return $values === [] ? null : new self($fact, $shown, $values);
+    }
+
+    /** @return int|string|null what a value is compared by */
+    public static function compared(Fact $fact, string $written): int|string|null
+    {
+        $folded = Folding::fold($written);
+
+        return match ($fact->kind) {
+            FactKind::Number => self::scaled($fact, trim($written)),
+            FactKind::Date => self::date($written),
+            FactKind::YesNo => in_array($folded, ['yes', 'no'], true) ? $folded : null,
+            FactKind::RichText => self::holdsSomething($written) ? 'filled' : null,
+            default => $folded === '' ? null : $folded,
+        };
+    }
+
+    /** @return int|null 20261231 for `2026-12-31` */
+    public static function date(string $written): ?int
+    {
+        return preg_match('/^(\d{4})-(\d\d)-(\d\d)$/D', $written, $part) === 1
+            && checkdate((int) $part[2], (int) $part[3], (int) $part[1])
+            ? (int) ($part[1].$part[2].$part[3])
+            : null;
+    }
+
+    private static function scaled(Fact $fact, string $written): ?int
+    {
+        if (preg_match('/^-?\d{1,12}(\.\d{1,9})?$/D', $written) !== 1) {
+            return null;
+        }
+        $scaled = BigDecimal::of($written)->withPointMovedRight($fact->decimals);
+
+        return $scaled->hasNonZeroFractionalPart() ? null : $scaled->toInt();
+    }
+
+    /** Rich text is empty when it holds neither words nor a picture. */
+    private static function holdsSomething(string $html): bool
+    {
+        return stripos($html, '<img') !== false
+            || preg_match('/[^\p{Z}\p{C}]/u', html_entity_decode(strip_tags($html), ENT_QUOTES | ENT_HTML5)) === 1;
+    }
+}

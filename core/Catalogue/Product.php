@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+use DateTimeImmutable;
+
+/**
+ * A product with all that its page may show. Descriptions are HTML that has been made safe.
+ */
+final readonly class Product
+{
+    /**
+     * @param  list<int>  $categoryIds  filed in exactly these
+     * @param  list<int>  $collectionIds
+     * @param  array<int, string>  $tags  id => name
+     * @param  list<Option>  $options
+     * @param  list<Variant>  $variants  published ones, in the owner's order
+     * @param  list<Picture>  $pictures
+     * @param  int  $reviewCount  published reviews
+     * @param  int  $starSum  the sum of their stars
+     * @param  list<FactValue>  $facts  in the owner's order
+     * @param  DateTimeImmutable|null  $addedAt  first published
+     */
+    public function __construct(
+        public int $id,
+        public string $slug,
+        public string $title,
+        public string $shortDescription,
+        public string $description,
+        public bool $published,
+        public ?Brand $brand = null,
+        public ?int $mainCategoryId = null,
+        public array $categoryIds = [],
+        public array $collectionIds = [],
+        public array $tags = [],
+        public array $options = [],
+        public array $variants = [],
+        public array $pictures = [],
+        public int $reviewCount = 0,
+        public int $starSum = 0,
+        public array $facts = [],
+        public ?DateTimeImmutable $addedAt = null,
+    ) {
+    }
+
+    public function picture(int $id): ?Picture
+    {
+        foreach ($this->pictures as $picture) {
+            if ($picture->id === $id) {
+                return $picture;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+final readonly class ComposedNode
+{
+    /**
+     * @param  array<string, mixed>  $data  what the view prints
+     * @param  list<ComposedNode>  $children
+     * @param  string|null  $absent  why it is not in the shop's page; null when it is
+     */
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public array $data,
+        public array $children,
+        public ?string $absent = null,
+    ) {
+    }
+
+    public function find(string $id): ?self
+    {
+        if ($this->id === $id) {
+            return $this;
+        }
+        foreach ($this->children as $child) {
+            $found = $child->find($id);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind,
+            'data' => $this->data,
+            'absent' => $this->absent,
+            'children' => array_map(static fn (ComposedNode $child): array => $child->toArray(), $this->children),
+        ];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+use LogicException;
+use Throwable;
+use Vestibra\Core\Styling\StyleSheet;
+use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Schema;
+
+/** Template and page's subject in, composed page out. One bad block never takes the page down. */
+final readonly class Composer
+{
+    public Schema $schema;
+
+    /** @var array<string, BlockKind> */
+    private array $kinds;
+
+    /** @var array<string, Definition> */
+    private array $definitions;
+
+    /** @throws LogicException when two kinds have one name */
+    public function __construct(BlockKind ...$kinds)
+    {
+        $byName = [];
+        $definitions = [];
+        foreach ($kinds as $kind) {
+            $definition = $kind->definition();
+            $byName[$definition->kind] = $kind;
+            $definitions[] = $definition;
+        }
+        $this->schema = Schema::of(...$definitions);
+        $this->kinds = $byName;
+        $this->definitions = array_column($definitions, null, 'kind');
+    }
+
+    public function compose(Node $tree, Context $context): ComposedPage
+    {
+        $sheet = new StyleSheet;
+        $failures = [];
+        $page = $this->node($tree, $context, $sheet, $failures);
+
+        return new ComposedPage($page, $sheet->css(), $failures);
+    }
+
+    /** @param  list<Failure>  $failures */
+    private function node(Node $node, Context $context, StyleSheet $sheet, array &$failures): ComposedNode
+    {
+        $children = [];
+        foreach ($node->children as $child) {
+            $children[] = $this->node($child, $context, $sheet, $failures);
+        }
+        $kind = $this->kinds[$node->kind] ?? null;
+        if ($kind === null) {
+            return new ComposedNode($node->id, $node->kind, [], $children, 'unknown kind of block');
+        }
+        $definition = $this->definitions[$node->kind];
+        if (($node->when['off'] ?? false) === true) {
+            return new ComposedNode($node->id, $node->kind, [], $children, 'switched off');
+        }
+        try {
+            $this->style($node, $definition, $sheet);
+            $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
+        } catch (Throwable $error) {
+            $failures[] = new Failure($node->id, $node->kind, $error);
+
+            return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
+        }
+
+        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent);
+    }
+
+    private function style(Node $node, Definition $definition, StyleSheet $sheet): void
+    {
+        foreach ($node->how as $width => $values) {
+            foreach ($values as $name => $value) {
+                $setting = $definition->setting(Question::How, $name);
+                if ($setting?->property !== null && $setting->type instanceof StyleValue) {
+                    $sheet->declare($node->id, Width::from($width), $setting->property, $setting->type->css($value));
+                }
+            }
+        }
+        $shownOn = $node->when['widths'] ?? null;
+        if (is_array($shownOn)) {
+            foreach (Width::cases() as $width) {
+                if (! in_array($width->value, $shownOn, true)) {
+                    $sheet->hide($node->id, $width);
+                }
+            }
+        }
+    }
+}

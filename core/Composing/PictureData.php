@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+use Vestibra\Core\Catalogue\Picture;
+
+/** A picture as views print it. */
+final readonly class PictureData
+{
+    /** @return array{id: int, small: string, large: string, width: int, height: int, alt: string} */
+    public static function of(Picture $picture, Addresses $addresses): array
+    {
+        return [
+            'id' => $picture->id,
+            'small' => $addresses->picture($picture, 400),
+            'large' => $addresses->picture($picture, 800),
+            'width' => $picture->width,
+            'height' => $picture->height,
+            'alt' => $picture->alt,
+        ];
+    }
+}

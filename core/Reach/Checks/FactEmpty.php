@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Checks;
+
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Subject;
+
+final readonly class FactEmpty implements Check
+{
+    public function __construct(public int $factId)
+    {
+    }
+
+    public function holds(Subject $subject): bool
+    {
+        return ! isset($subject->facts[$this->factId]);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Checks;
+
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Subject;
+
+/** A number or date of the product lies between two ends, both included. */
+final readonly class FactInRange implements Check
+{
+    public function __construct(
+        public int $factId,
+        public ?int $min,
+        public ?int $max,
+    ) {
+    }
+
+    public function holds(Subject $subject): bool
+    {
+        foreach ($subject->facts[$this->factId] ?? [] as $own) {
+            if (is_int($own) && ($this->min === null || $own >= $this->min) && ($this->max === null || $own <= $this->max)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

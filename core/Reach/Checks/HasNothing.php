@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Checks;
+
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Subject;
+
+final readonly class HasNothing implements Check
+{
+    public function __construct(public Aspect $aspect)
+    {
+    }
+
+    public function holds(Subject $subject): bool
+    {
+        return $subject->hasNothing($this->aspect);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Checks;
+
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\VariantCheck;
+
+/** Several conditions on options that must hold for one and the same variant. */
+final readonly class OffersTogether implements Check
+{
+    /** @param  list<VariantCheck>  $parts */
+    public function __construct(public array $parts)
+    {
+    }
+
+    public function holds(Subject $subject): bool
+    {
+        return self::some($subject, $this->parts);
+    }
+
+    /** @param  list<VariantCheck>  $parts */
+    public static function some(Subject $subject, array $parts): bool
+    {
+        foreach ($subject->variants as $values) {
+            foreach ($parts as $part) {
+                if (! $part->fits($values)) {
+                    continue 2;
+                }
+            }
+
+            return true;
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Checks;
+
+use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\VariantCheck;
+
+/** Some variant has one of these values. */
+final readonly class OffersValue implements VariantCheck
+{
+    /** @param  list<int>  $ids of option values */
+    public function __construct(public array $ids)
+    {
+    }
+
+    public function holds(Subject $subject): bool
+    {
+        return OffersTogether::some($subject, [$this]);
+    }
+
+    public function fits(array $values): bool
+    {
+        return array_intersect($values, $this->ids) !== [];
+    }
+}

@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Fields\FactField;
+
+/** Reads one condition from untrusted JSON (already decoded), with its values as its comparison takes them. */
+final readonly class ConditionReader
+{
+    public const MAX_VALUES = 5000;
+
+    public const MAX_TEXT = 200;
+
+    private const MAX_NUMBER = 1_000_000_000_000;
+
+    /** @param  array<int, Fact>|null  $facts  by id; null when a stored rule is read, whose facts may have been deleted */
+    public function __construct(
+        private Fields $fields,
+        private ShopZone $zone,
+        private PageKind $kind,
+        private ?array $facts,
+    ) {
+    }
+
+    public function parse(mixed $input, string $path): Condition|Problem
+    {
+        $field = is_array($input) ? $input['field'] ?? null : null;
+        $name = is_array($input) ? $input['comparison'] ?? null : null;
+        if (! is_array($input) || ! is_string($field) || ! is_string($name)
+            || array_diff(array_keys($input), ['field', 'of', 'comparison', 'values']) !== []) {
+            return new Problem('reach.not-a-condition', $path);
+        }
+        $what = ['field' => mb_substr($field, 0, 60), 'comparison' => mb_substr($name, 0, 60)];
+        $comparison = $this->fields->comparison($this->kind, $field, $name);
+        if ($comparison === null) {
+            return new Problem('reach.unknown-comparison', $path, $what);
+        }
+        $of = $input['of'] ?? null;
+        if ($of !== null && ! is_int($of) || ($field === 'fact') !== is_int($of)) {
+            return new Problem('reach.not-a-condition', $path);
+        }
+        $fact = is_int($of) ? $this->facts[$of] ?? null : null;
+        if (is_int($of) && $this->facts !== null && ($fact === null || ! in_array($name, FactField::fitting($fact->kind), true))) {
+            return new Problem('reach.fact-does-not-compare', $path, $what);
+        }
+        $values = $input['values'] ?? [];
+        if (! is_array($values) || ! array_is_list($values) || count($values) > self::MAX_VALUES) {
+            return new Problem('reach.too-many-values', $path, ['most' => self::MAX_VALUES]);
+        }
+        if ($comparison->takesValues() !== ($values !== [])) {
+            return new Problem($values === [] ? 'reach.no-values' : 'reach.values-not-taken', $path, $what);
+        }
+        $read = $this->values($comparison->takes, $values);
+
+        return is_string($read) ? new Problem($read, $path, $what) : new Condition($field, $name, $read, $of);
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<int|string>|string the code of what is wrong with them
+     */
+    private function values(Takes $takes, array $values): array|string
+    {
+        return match ($takes) {
+            Takes::Nothing => [],
+            Takes::Names => self::names($values),
+            Takes::Money, Takes::Count => self::numbers($values, 1, 0, self::MAX_NUMBER),
+            Takes::MoneyRange => self::numbers($values, 2, 0, self::MAX_NUMBER),
+            Takes::Days => self::numbers($values, 1, 1, 36_500),
+            Takes::Stars => self::numbers($values, 1, 10, 50),
+            Takes::FactNumber => self::numbers(array_map(self::date(...), $values), 1, -self::MAX_NUMBER, self::MAX_NUMBER),
+            Takes::FactRange => self::numbers(array_map(self::date(...), $values), 2, -self::MAX_NUMBER, self::MAX_NUMBER),
+            Takes::Instant => $this->instant($values),
+            Takes::Words => self::words($values),
+            Takes::Texts => self::texts($values),
+            Takes::PageKinds => self::kinds($values),
+        };
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<int>|string
+     */
+    private static function names(array $values): array|string
+    {
+        $ids = [];
+        foreach ($values as $value) {
+            if (! is_int($value) || $value < 1 || $value >= 1 << 47) {
+                return 'reach.not-an-id';
+            }
+            $ids[$value] = true;
+        }
+        $ids = array_keys($ids);
+        sort($ids);
+
+        return $ids;
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<int>|string
+     */
+    private static function numbers(array $values, int $count, int $min, int $max): array|string
+    {
+        $numbers = array_values(array_filter($values, is_int(...)));
+        if ($numbers === [] || count($values) !== $count || count($numbers) !== $count || min($numbers) < $min || max($numbers) > $max) {
+            return 'reach.not-a-number';
+        }
+
+        return $count === 2 && $numbers[0] > $numbers[1] ? 'reach.min-above-max' : $numbers;
+    }
+
+    private static function date(mixed $value): mixed
+    {
+        return is_string($value) ? FactValue::date($value) : $value;
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<string>|string
+     */
+    private function instant(array $values): array|string
+    {
+        $instant = count($values) === 1 && is_string($values[0]) ? $this->zone->instant($values[0]) : null;
+
+        return $instant === null ? 'reach.not-a-date' : [$instant->format('Y-m-d\TH:i:s\Z')];
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<string>|string
+     */
+    private static function words(array $values): array|string
+    {
+        $text = $values[0];
+
+        return count($values) === 1 && is_string($text) && self::isText($text) && Folding::words($text) !== []
+            ? [trim($text)]
+            : 'reach.no-words';
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<string>|string
+     */
+    private static function texts(array $values): array|string
+    {
+        $texts = [];
+        foreach ($values as $value) {
+            if (! is_string($value) || ! self::isText($value) || Folding::fold($value) === '') {
+                return 'reach.no-words';
+            }
+            $texts[Folding::fold($value)] ??= trim($value);
+        }
+        ksort($texts, SORT_STRING);
+
+        return array_values($texts);
+    }
+
+    /**
+     * @param  list<mixed>  $values
+     * @return list<string>|string
+     */
+    private static function kinds(array $values): array|string
+    {
+        $kinds = [];
+        foreach ($values as $value) {
+            $kind = is_string($value) ? PageKind::tryFrom($value) : null;
+            if ($kind === null || $kind->standsOnPages() || $kind === PageKind::Card) {
+                return 'reach.not-a-page-kind';
+            }
+            $kinds[$kind->value] = $kind->value;
+        }
+        sort($kinds);
+
+        return $kinds;
+    }
+
+    private static function isText(string $text): bool
+    {
+        return mb_check_encoding($text, 'UTF-8') && mb_strlen($text) <= self::MAX_TEXT;
+    }
+}

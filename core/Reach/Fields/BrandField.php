@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Weight;
+
+final readonly class BrandField implements Field
+{
+    public function name(): string
+    {
+        return 'brand';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product || $kind->standsOnPages() ? [
+            Comparison::anyOf('isOneOf', 'brand is one of', Aspect::Brand, Weight::Grouped),
+            Comparison::noneOf('isNoneOf', 'brand is none of', Aspect::Brand),
+            Comparison::nothing('hasNone', 'has no brand', Aspect::Brand, Weight::Grouped),
+        ] : [];
+    }
+}

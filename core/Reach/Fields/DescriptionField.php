@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class DescriptionField implements Field
+{
+    public function name(): string
+    {
+        return 'description';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return match ($kind) {
+            PageKind::Category, PageKind::Collection => [
+                Comparison::fixed('hasOne', 'has a description', Quantity::Described, 1, null),
+                Comparison::fixed('hasNone', 'has no description', Quantity::Described, 0, 0),
+            ],
+            default => [],
+        };
+    }
+}

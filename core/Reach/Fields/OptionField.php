@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Checks\OffersOption;
+use Vestibra\Core\Reach\Checks\OffersValue;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\Weight;
+
+/** Several of these in one clause must hold for one and the same variant; the clause sees to that. */
+final readonly class OptionField implements Field
+{
+    public function name(): string
+    {
+        return 'option';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? [
+            Comparison::of('offers', 'offers a choice of', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersOption(Comparison::ids($values))),
+            Comparison::of('offersValue', 'offers', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersValue(Comparison::ids($values)), 'option-value'),
+        ] : [];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Checks\HasAny;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\Weight;
+
+final readonly class PageKindField implements Field
+{
+    public function name(): string
+    {
+        return 'page-kind';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind->standsOnPages() ? [
+            Comparison::of('isOneOf', 'kind of page is', Takes::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
+                static fn (int|string $value): int => PageKind::from((string) $value)->number(),
+                $values,
+            ))),
+        ] : [];
+    }
+}

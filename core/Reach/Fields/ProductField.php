@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Weight;
+
+final readonly class ProductField implements Field
+{
+    public function name(): string
+    {
+        return 'product';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? [
+            Comparison::anyOf('isOneOf', 'is the product', Aspect::Product, Weight::Named),
+        ] : [];
+    }
+}

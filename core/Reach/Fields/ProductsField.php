@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class ProductsField implements Field
+{
+    public function name(): string
+    {
+        return 'products';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return match ($kind) {
+            PageKind::Category, PageKind::Collection => [Comparison::atLeast('number of products is at least', Quantity::Products), Comparison::atMost('number of products is at most', Quantity::Products)],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class ResultsField implements Field
+{
+    public function name(): string
+    {
+        return 'results';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Search ? [Comparison::atLeast('number of results is at least', Quantity::Results), Comparison::atMost('number of results is at most', Quantity::Results)] : [];
+    }
+}

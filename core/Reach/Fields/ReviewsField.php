@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class ReviewsField implements Field
+{
+    public function name(): string
+    {
+        return 'reviews';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? [
+            Comparison::atLeast('number of reviews is at least', Quantity::Reviews),
+            Comparison::atMost('number of reviews is at most', Quantity::Reviews),
+        ] : [];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class SaleField implements Field
+{
+    public function name(): string
+    {
+        return 'sale';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? [
+            Comparison::fixed('isOn', 'is on sale', Quantity::Sale, 1, 1),
+            Comparison::fixed('isOff', 'is not on sale', Quantity::Sale, 0, 0),
+        ] : [];
+    }
+}

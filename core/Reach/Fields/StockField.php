@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Quantity;
+
+final readonly class StockField implements Field
+{
+    public function name(): string
+    {
+        return 'stock';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? [
+            Comparison::fixed('isIn', 'is in stock', Quantity::Supply, 1, null),
+            Comparison::fixed('isOut', 'is sold out', Quantity::Supply, 0, 0),
+            Comparison::atMost('stock is at most', Quantity::Stock),
+        ] : [];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Weight;
+
+final readonly class TagField implements Field
+{
+    public function name(): string
+    {
+        return 'tag';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return $kind === PageKind::Product || $kind->standsOnPages() ? [
+            Comparison::anyOf('hasAnyOf', 'tag is any of', Aspect::Tag, Weight::Grouped),
+            Comparison::allOf('hasAllOf', 'tags are all of', Aspect::Tag, Weight::Grouped),
+            Comparison::noneOf('hasNoneOf', 'tag is none of', Aspect::Tag),
+        ] : [];
+    }
+}

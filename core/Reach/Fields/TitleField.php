@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach\Fields;
+
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Checks\TitleWords;
+use Vestibra\Core\Reach\Comparison;
+use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\Weight;
+
+final readonly class TitleField implements Field
+{
+    public function name(): string
+    {
+        return 'title';
+    }
+
+    public function comparisons(PageKind $kind): array
+    {
+        return match ($kind) {
+            PageKind::Product, PageKind::Category, PageKind::Collection => [self::contains('title contains')],
+            default => [],
+        };
+    }
+
+    public static function contains(string $words): Comparison
+    {
+        return Comparison::of('contains', $words, Takes::Words, Weight::Narrowed, static fn (array $values): Check => new TitleWords(
+            Folding::words((string) $values[0]) ?: [''],
+        ));
+    }
+}

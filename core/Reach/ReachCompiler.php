@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+use LogicException;
+use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Reach\Checks\NeverHolds;
+
+/** Turns a stored reach into one that runs, leaving out what has been deleted since. */
+final readonly class ReachCompiler
+{
+    public function __construct(
+        private Fields $fields,
+        private CategoryTree $tree,
+        private Living $living,
+        private PageKind $kind = PageKind::Product,
+    ) {
+    }
+
+    public function compile(Reach $reach): CompiledReach
+    {
+        return new CompiledReach(
+            array_map($this->clause(...), $reach->show),
+            array_map($this->clause(...), $reach->keepOff),
+            $reach->season,
+            $reach->goesFirst,
+        );
+    }
+
+    private function clause(Clause $clause): CompiledClause
+    {
+        return new CompiledClause(array_map($this->condition(...), $clause->conditions));
+    }
+
+    private function condition(Condition $condition): CompiledCondition
+    {
+        $comparison = $this->fields->comparison($this->kind, $condition->field, $condition->comparison)
+            ?? throw new LogicException("A stored rule compares {$condition->field} by {$condition->comparison}.");
+        $values = $comparison->takes === Takes::Names
+            ? $this->living->among($comparison->things ?? $condition->field, Comparison::ids($condition->values))
+            : $condition->values;
+        $dead = ($comparison->takesValues() && $values === [])
+            || ($condition->of !== null && $this->living->among($condition->field, [$condition->of]) === []);
+        $cannotHold = $dead
+            || ($comparison->needsEveryValue() && count($values) < count($condition->values));
+
+        return new CompiledCondition(
+            $condition,
+            $cannotHold ? new NeverHolds : $comparison->check($values, $condition),
+            $comparison->weight,
+            $dead,
+            $condition->field === 'category' ? $this->depths(Comparison::ids($values)) : [],
+        );
+    }
+
+    /**
+     * @param  list<int>  $categoryIds
+     * @return array<int, int>
+     */
+    private function depths(array $categoryIds): array
+    {
+        $depths = [];
+        foreach ($categoryIds as $id) {
+            $depths[$id] = $this->tree->depth($id);
+        }
+
+        return $depths;
+    }
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Problem;
+
+/**
+ * Reads a reach from untrusted JSON (already decoded). What is malformed is reported by path, never guessed.
+ */
+final readonly class ReachReader
+{
+    public const MAX_CLAUSES = 200;
+
+    public const MAX_CONDITIONS = 20;
+
+    private ConditionReader $conditions;
+
+    /** @param  array<int, Fact>|null  $facts  by id; given when a rule is saved, so that comparisons are checked against their kinds */
+    public function __construct(
+        Fields $fields,
+        private ShopZone $zone,
+        PageKind $kind = PageKind::Product,
+        ?array $facts = null,
+    ) {
+        $this->conditions = new ConditionReader($fields, $zone, $kind, $facts);
+    }
+
+    /** @return Reach|non-empty-list<Problem> */
+    public function parse(mixed $input): Reach|array
+    {
+        if (! is_array($input)) {
+            return [new Problem('reach.not-an-object')];
+        }
+        $input = ReachFormats::upcast($input);
+        if ($input === null) {
+            return [new Problem('reach.unknown-format', 'format')];
+        }
+        $problems = [];
+        foreach (array_keys($input) as $key) {
+            if (! in_array($key, ['format', 'show', 'keepOff', 'season', 'goesFirst'], true)) {
+                $problems[] = new Problem('reach.unknown-part', (string) $key, ['part' => mb_substr((string) $key, 0, 60)]);
+            }
+        }
+        $show = $this->clauses($input['show'] ?? [], 'show', $problems);
+        $keepOff = $this->clauses($input['keepOff'] ?? [], 'keepOff', $problems);
+        foreach ($keepOff as $index => $clause) {
+            if ($clause->conditions === []) {
+                $problems[] = new Problem('reach.keep-off-everything', "keepOff/$index");
+            }
+        }
+        $season = $this->season($input['season'] ?? [], $problems);
+        $goesFirst = $input['goesFirst'] ?? false;
+        if (! is_bool($goesFirst)) {
+            $problems[] = new Problem('reach.not-yes-or-no', 'goesFirst');
+        }
+
+        return $problems === [] ? new Reach($show, $keepOff, $season, $goesFirst === true) : $problems;
+    }
+
+    /** @param  list<Problem>  $problems */
+    private function season(mixed $input, array &$problems): Season
+    {
+        $from = is_array($input) ? $input['from'] ?? null : null;
+        $until = is_array($input) ? $input['until'] ?? null : null;
+        if (! is_array($input) || array_diff(array_keys($input), ['from', 'until']) !== []
+            || ($from !== null && ! is_string($from)) || ($until !== null && ! is_string($until))) {
+            $problems[] = new Problem('reach.not-a-season', 'season');
+
+            return Season::always();
+        }
+        $begins = $from === null ? null : $this->zone->instant($from);
+        $ends = $until === null ? null : $this->zone->endOf($until) ?? $this->zone->instant($until);
+        if (($from !== null && $begins === null) || ($until !== null && $ends === null)) {
+            $problems[] = new Problem('reach.not-a-season', 'season');
+        }
+        $season = Season::of($begins, $ends);
+        if ($season->endsBeforeItStarts()) {
+            $problems[] = new Problem('reach.ends-before-it-starts', 'season');
+        }
+
+        return $season;
+    }
+
+    /**
+     * @param  list<Problem>  $problems
+     * @return list<Clause>
+     */
+    private function clauses(mixed $input, string $path, array &$problems): array
+    {
+        if (! is_array($input) || ! array_is_list($input)) {
+            $problems[] = new Problem('reach.not-a-list', $path);
+
+            return [];
+        }
+        if (count($input) > self::MAX_CLAUSES) {
+            $problems[] = new Problem('reach.too-many-clauses', $path, ['most' => self::MAX_CLAUSES]);
+
+            return [];
+        }
+        $clauses = [];
+        foreach ($input as $index => $clause) {
+            $clauses[] = $this->clause($clause, "$path/$index", $problems);
+        }
+
+        return $clauses;
+    }
+
+    /** @param  list<Problem>  $problems */
+    private function clause(mixed $input, string $path, array &$problems): Clause
+    {
+        if (! is_array($input) || ! array_is_list($input)) {
+            $problems[] = new Problem('reach.not-a-list', $path);
+
+            return Clause::of();
+        }
+        if (count($input) > self::MAX_CONDITIONS) {
+            $problems[] = new Problem('reach.too-many-conditions', $path, ['most' => self::MAX_CONDITIONS]);
+
+            return Clause::of();
+        }
+        $conditions = [];
+        foreach ($input as $index => $condition) {
+            $read = $this->conditions->parse($condition, "$path/$index");
+            if ($read instanceof Problem) {
+                $problems[] = $read;
+            } else {
+                $conditions[] = $read;
+            }
+        }
+
+        return Clause::of(...$conditions);
+    }
+}

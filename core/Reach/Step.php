@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+/** What decided a verdict. */
+enum Step: string
+{
+    case Pin = 'pin';
+    case GoesFirst = 'goes-first';
+    case Closest = 'closest';
+    case Fallback = 'fallback';
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+/** Which count of the closeness a condition adds to. */
+enum Weight
+{
+    case Named;
+    case Grouped;
+    case Narrowed;
+    case Nothing;
+}

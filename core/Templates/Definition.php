@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+use LogicException;
+use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Toggle;
+use Vestibra\Core\Templates\Types\Widths;
+
+/** What a kind of block is: its place in the tree, its settings, its place on the shelf. */
+final readonly class Definition
+{
+    /** @var array<string, Setting> by question and name, as `how.colour` */
+    private array $settings;
+
+    /**
+     * @param  string  $kind  in stored trees, such as `short-description`
+     * @param  string  $name  in the interface
+     * @param  Shelf|null  $shelf  null: not on the shelf
+     * @param  Role|null  $accepts  the role of its children; null: it has none
+     * @param  list<Setting>  $settings
+     * @param  list<Starter>  $starters  what the shelf inserts; without any, a bare block
+     *
+     * @throws LogicException when two settings have one name
+     */
+    public function __construct(
+        public string $kind,
+        public string $name,
+        public ?Shelf $shelf,
+        array $settings = [],
+        public Role $role = Role::Block,
+        public ?Role $accepts = null,
+        public array $starters = [],
+        public string $searchWords = '',
+    ) {
+        $common = $role === Role::Page ? [] : [
+            Setting::when('off', 'Switched off', new Toggle, false),
+            Setting::when('widths', 'On', new Widths, ['desktop', 'tablet', 'phone']),
+        ];
+        if ($role === Role::Block) {
+            array_unshift($common, Setting::how('spaceAbove', 'Space above', new Step, 'margin-top'));
+        }
+        $byName = [];
+        foreach ([...$settings, ...$common] as $setting) {
+            $key = self::key($setting->question, $setting->name);
+            if (isset($byName[$key])) {
+                throw new LogicException("The kind $kind declares $key twice.");
+            }
+            $byName[$key] = $setting;
+        }
+        $this->settings = $byName;
+    }
+
+    public function setting(Question $question, string $name): ?Setting
+    {
+        return $this->settings[self::key($question, $name)] ?? null;
+    }
+
+    /** @return list<Setting> */
+    public function settings(): array
+    {
+        return array_values($this->settings);
+    }
+
+    /** @return array<string, mixed> */
+    public function describe(): array
+    {
+        return [
+            'kind' => $this->kind,
+            'name' => $this->name,
+            'shelf' => $this->shelf?->value,
+            'role' => $this->role->value,
+            'accepts' => $this->accepts?->value,
+            'searchWords' => $this->searchWords,
+            'settings' => array_map(static fn (Setting $setting): array => $setting->describe(), $this->settings()),
+            'starters' => array_map(
+                static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node],
+                $this->starters === [] ? [new Starter($this->name, ['kind' => $this->kind])] : $this->starters,
+            ),
+        ];
+    }
+
+    private static function key(Question $question, string $name): string
+    {
+        return "$question->value.$name";
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Edits;
+
+use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Applied;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\TreeReader;
+
+/** Takes a block to another place, with everything in it. */
+final readonly class Move implements Edit
+{
+    /** @param  string|null  $after null: first in the parent */
+    public function __construct(
+        public string $id,
+        public string $parent,
+        public ?string $after,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return 'move';
+    }
+
+    public function apply(Draft $draft, Schema $schema): Applied|Problem
+    {
+        $node = $draft->tree->find($this->id);
+        $from = $draft->tree->parentOf($this->id);
+        if ($node === null) {
+            return new Problem('edit.gone', $this->id);
+        }
+        if ($from === null) {
+            return new Problem('edit.not-the-page', $this->id);
+        }
+        if ($node->find($this->parent) !== null || $this->after === $this->id) {
+            return new Problem('edit.into-itself', $this->id);
+        }
+        $rest = $draft->tree->without($this->id);
+        $problem = Place::problem($rest, $schema, $node->kind, $this->parent, $this->after);
+        if ($problem !== null) {
+            return $problem;
+        }
+        $tree = $rest->withChild($this->parent, $this->after, $node);
+        if (Place::depth($tree) > TreeReader::MAX_DEPTH) {
+            return new Problem('tree.too-deep', $this->parent, ['most' => TreeReader::MAX_DEPTH]);
+        }
+
+        return new Applied(
+            $draft->withTree($tree),
+            new self($this->id, $from->id, $from->before($this->id)),
+            array_values(array_unique([$from->id, $this->parent])),
+        );
+    }
+
+    public function toArray(): array
+    {
+        return ['edit' => self::name(), 'id' => $this->id, 'parent' => $this->parent, 'after' => $this->after];
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Edits;
+
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Templates\Applied;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\Schema;
+
+/** Says anew where the template is to appear. */
+final readonly class SetReach implements Edit
+{
+    public function __construct(public Reach $reach)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'reach';
+    }
+
+    public function apply(Draft $draft, Schema $schema): Applied
+    {
+        return new Applied(new Draft($draft->tree, $this->reach), new self($draft->reach), []);
+    }
+
+    public function toArray(): array
+    {
+        return ['edit' => self::name(), 'reach' => $this->reach->toArray()];
+    }
+}

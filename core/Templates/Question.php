@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+/** The three questions that a block's settings answer. */
+enum Question: string
+{
+    case What = 'what';
+    case How = 'how';
+    case When = 'when';
+}

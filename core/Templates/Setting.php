@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+use Vestibra\Core\Styling\StyleValue;
+
+/**
+ * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
+ */
+final readonly class Setting
+{
+    private function __construct(
+        public string $name,
+        public string $label,
+        public Question $question,
+        public SettingType $type,
+        public mixed $default,
+        public ?string $property,
+        public ?string $houseToken,
+        public bool $sourced,
+    ) {
+    }
+
+    public static function what(string $name, string $label, SettingType $type, mixed $default): self
+    {
+        return new self($name, $label, Question::What, $type, $default, null, null, false);
+    }
+
+    /** The value may be typed in or come from the product. */
+    public static function sourced(string $name, string $label, SettingType $type, mixed $default): self
+    {
+        return new self($name, $label, Question::What, $type, $default, null, null, true);
+    }
+
+    /**
+     * A style, per width. Unset means the house style decides.
+     *
+     * @param  string  $property  the CSS property it sets on the block's outermost element, often a custom one
+     * @param  string|null  $houseToken  the token that decides while it is unset
+     */
+    public static function how(
+        string $name,
+        string $label,
+        SettingType&StyleValue $type,
+        string $property,
+        ?string $houseToken = null,
+    ): self {
+        return new self($name, $label, Question::How, $type, null, $property, $houseToken, false);
+    }
+
+    public static function when(string $name, string $label, SettingType $type, mixed $default): self
+    {
+        return new self($name, $label, Question::When, $type, $default, null, null, false);
+    }
+
+    /** @return array<string, mixed> */
+    public function describe(): array
+    {
+        return [
+            'name' => $this->name,
+            'label' => $this->label,
+            'question' => $this->question->value,
+            'default' => $this->default,
+            'property' => $this->property,
+            'houseToken' => $this->houseToken,
+            'sourced' => $this->sourced,
+            ...$this->type->describe(),
+        ];
+    }
+}

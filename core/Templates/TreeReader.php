@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+use Vestibra\Core\Problem;
+use Vestibra\Core\Styling\Width;
+
+/**
+ * Reads a template's tree from untrusted JSON (already decoded), with limits. What it does not know is reported by
+ * its path, never guessed and never dropped in silence.
+ */
+final class TreeReader
+{
+    public const FORMAT = 1;
+
+    public const MAX_NODES = 2000;
+
+    public const MAX_DEPTH = 12;
+
+    public const MAX_PROBLEMS = 50;
+
+    /** @var list<Problem> */
+    private array $problems = [];
+
+    /** @var array<string, true> */
+    private array $seen = [];
+
+    private int $count = 0;
+
+    public function __construct(
+        private readonly Schema $schema,
+        private readonly Ids $ids,
+    ) {
+    }
+
+    /** @return Node|non-empty-list<Problem> the page */
+    public function parseTree(mixed $input): Node|array
+    {
+        $this->begin();
+        if (! is_array($input)) {
+            return [new Problem('tree.not-an-object')];
+        }
+        if (($input['format'] ?? null) !== self::FORMAT) {
+            return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
+        }
+        $page = $this->node($input['page'] ?? null, 'page', null, 1);
+        if ($page !== null && $this->schema->definition($page->kind)?->role !== Role::Page) {
+            $this->report('tree.not-a-page', 'page', ['kind' => $page->kind]);
+        }
+
+        return $this->problems === [] && $page !== null
+            ? $page
+            : ($this->problems ?: [new Problem('tree.not-an-object')]);
+    }
+
+    /**
+     * Reads a block on its own, for inserting. Missing ids are made.
+     *
+     * @return Node|non-empty-list<Problem>
+     */
+    public function parseBlock(mixed $input): Node|array
+    {
+        $this->begin();
+        $node = $this->node($input, 'node', null, 2);
+
+        return $this->problems === [] && $node !== null
+            ? $node
+            : ($this->problems ?: [new Problem('tree.not-an-object')]);
+    }
+
+    /** @return array<string, mixed> the stored form of a tree */
+    public static function write(Node $page): array
+    {
+        return ['format' => self::FORMAT, 'page' => $page->toArray()];
+    }
+
+    private function begin(): void
+    {
+        $this->problems = [];
+        $this->seen = [];
+        $this->count = 0;
+    }
+
+    private function node(mixed $input, string $path, ?string $parentKind, int $depth): ?Node
+    {
+        if (! is_array($input)) {
+            return $this->report('tree.not-an-object', $path);
+        }
+        if ($depth > self::MAX_DEPTH) {
+            return $this->report('tree.too-deep', $path, ['most' => self::MAX_DEPTH]);
+        }
+        if (++$this->count > self::MAX_NODES) {
+            return $this->report('tree.too-many', $path, ['most' => self::MAX_NODES]);
+        }
+        $kind = $input['kind'] ?? null;
+        $definition = is_string($kind) ? $this->schema->definition($kind) : null;
+        if (! is_string($kind) || $definition === null) {
+            return $this->report('tree.unknown-kind', $path, ['kind' => is_string($kind) ? mb_substr($kind, 0, 60) : '']);
+        }
+        if ($parentKind !== null && ! $this->schema->mayHold($parentKind, $kind)) {
+            return $this->report('tree.does-not-belong', $path, ['kind' => $kind, 'parent' => $parentKind]);
+        }
+        foreach (array_keys($input) as $key) {
+            if (! in_array($key, ['id', 'kind', 'what', 'how', 'when', 'children'], true)) {
+                $this->report('tree.unknown-part', $path, ['part' => mb_substr((string) $key, 0, 60)]);
+            }
+        }
+
+        return new Node(
+            $this->id($input['id'] ?? null, $path),
+            $kind,
+            $this->values($input['what'] ?? [], $definition, Question::What, "$path/what"),
+            $this->layers($input['how'] ?? [], $definition, "$path/how"),
+            $this->values($input['when'] ?? [], $definition, Question::When, "$path/when"),
+            $this->children($input['children'] ?? [], $definition, $path, $depth),
+        );
+    }
+
+    private function id(mixed $id, string $path): string
+    {
+        if ($id === null) {
+            return $this->ids->next();
+        }
+        if (! is_string($id) || preg_match('/^[a-z0-9]{1,24}$/D', $id) !== 1) {
+            $this->report('tree.bad-id', $path);
+
+            return '';
+        }
+        if (isset($this->seen[$id])) {
+            $this->report('tree.id-twice', $path, ['id' => $id]);
+        }
+        $this->seen[$id] = true;
+
+        return $id;
+    }
+
+    /** @return list<Node> */
+    private function children(mixed $input, Definition $definition, string $path, int $depth): array
+    {
+        if (! is_array($input) || ! array_is_list($input)) {
+            $this->report('tree.not-a-list', "$path/children");
+
+            return [];
+        }
+        $children = [];
+        foreach ($input as $index => $child) {
+            if ($this->count > self::MAX_NODES || count($this->problems) >= self::MAX_PROBLEMS) {
+                break;
+            }
+            $node = $this->node($child, "$path/children/$index", $definition->kind, $depth + 1);
+            if ($node !== null) {
+                $children[] = $node;
+            }
+        }
+
+        return $children;
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private function layers(mixed $input, Definition $definition, string $path): array
+    {
+        if (! is_array($input)) {
+            $this->report('tree.not-an-object', $path);
+
+            return [];
+        }
+        $layers = [];
+        foreach ($input as $width => $values) {
+            if (Width::tryFrom((string) $width) === null) {
+                $this->report('tree.unknown-width', $path, ['width' => mb_substr((string) $width, 0, 60)]);
+            } else {
+                $layers[(string) $width] = $this->values($values, $definition, Question::How, "$path/$width");
+            }
+        }
+
+        return array_filter($layers, static fn (array $layer): bool => $layer !== []);
+    }
+
+    /** @return array<string, mixed> */
+    private function values(mixed $input, Definition $definition, Question $question, string $path): array
+    {
+        if (! is_array($input)) {
+            $this->report('tree.not-an-object', $path);
+
+            return [];
+        }
+        $values = [];
+        foreach ($input as $name => $value) {
+            $problem = self::problemWith($definition, $question, (string) $name, $value);
+            if ($problem !== null) {
+                $this->report($problem->code, $path, $problem->values);
+            } else {
+                $values[(string) $name] = $value;
+            }
+        }
+        ksort($values);
+
+        return $values;
+    }
+
+    /** What is wrong with one value of one setting, if anything is. */
+    public static function problemWith(Definition $definition, Question $question, string $name, mixed $value): ?Problem
+    {
+        $setting = $definition->setting($question, $name);
+        if ($setting === null) {
+            return new Problem('tree.unknown-setting', '', ['setting' => mb_substr($name, 0, 60), 'kind' => $definition->kind]);
+        }
+        $code = $setting->sourced && is_array($value) ? self::sourceProblem($setting, $value) : $setting->type->problem($value);
+
+        return $code === null ? null : new Problem($code, '', ['setting' => $setting->label, 'kind' => $definition->kind]);
+    }
+
+    /** @param  array<array-key, mixed>  $value */
+    private static function sourceProblem(Setting $setting, array $value): ?string
+    {
+        $source = Source::of($value);
+        $isPicture = $setting->type instanceof Types\PictureChoice;
+        if ($source === null || $source->isPicture() !== $isPicture || array_diff(array_keys($value), ['source', 'otherwise']) !== []) {
+            return 'setting.unknown-source';
+        }
+
+        return isset($value['otherwise']) ? $setting->type->problem($value['otherwise']) : null;
+    }
+
+    /** @param  array<string, string|int>  $values */
+    private function report(string $code, string $path, array $values = []): null
+    {
+        if (count($this->problems) < self::MAX_PROBLEMS) {
+            $this->problems[] = new Problem($code, $path, $values);
+        }
+
+        return null;
+    }
+}

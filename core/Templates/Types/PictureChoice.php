@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Templates\SettingType;
+
+/** The number of a picture of the shop. */
+final readonly class PictureChoice implements SettingType
+{
+    public function problem(mixed $value): ?string
+    {
+        return is_int($value) && $value > 0 ? null : 'setting.not-a-picture';
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'picture'];
+    }
+}

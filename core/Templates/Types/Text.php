@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Templates\SettingType;
+
+/** Plain text; the limit is in characters. */
+final readonly class Text implements SettingType
+{
+    public function __construct(
+        private int $max = 200,
+        private bool $lines = false,
+    ) {
+    }
+
+    public function problem(mixed $value): ?string
+    {
+        return match (true) {
+            ! is_string($value), ! mb_check_encoding($value, 'UTF-8') => 'setting.not-text',
+            mb_strlen($value) > $this->max => 'setting.text-too-long',
+            default => null,
+        };
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'text', 'max' => $this->max, 'lines' => $this->lines];
+    }
+}
