@@ -1,0 +1,1 @@
+<section {!! $root !!} class="band"><div class="band-inner">{!! $slot !!}</div></section>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Breadcrumbs;
+
+use Vestibra\Core\Catalogue\Category;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class BreadcrumbsBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'breadcrumbs',
+            'Breadcrumbs',
+            Shelf::More,
+            [
+                Setting::what('home', 'Begin with the shop', new Toggle, true),
+                Setting::what('title', 'End with the title', new Toggle, true),
+            ],
+            searchWords: 'path category way navigation',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $product = $context->product;
+        $path = $product->mainCategoryId === null ? [] : $context->categories->path($product->mainCategoryId);
+        $links = array_map(static fn (Category $category): array => [
+            'name' => $category->name,
+            'address' => $context->addresses->category($category->slug),
+        ], $path);
+        if ($settings->bool('home')) {
+            array_unshift($links, ['name' => 'Home', 'address' => $context->addresses->home()]);
+        }
+
+        return $links === []
+            ? Composed::absent('this product is in no category')
+            : Composed::shown(['links' => $links, 'here' => $settings->bool('title') ? $product->title : null]);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Buy;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class BuyBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'buy',
+            'Quantity and buy',
+            Shelf::Choose,
+            [
+                Setting::what('label', 'Words on the button', new Text(40), 'Add to cart'),
+                Setting::what('quantity', 'Quantity field', new Toggle, true),
+                Setting::how('wide', 'Button fills the row', new Toggle('1', '0'), '--buy-grow'),
+                Setting::how('background', 'Button colour', new Colour, '--buy-own-background', 'colour-accent'),
+                Setting::how('colour', 'Words’ colour', new Colour, '--buy-own-colour', 'colour-on-accent'),
+                Setting::how('corner', 'Corners', new Amount(0, 48), '--buy-own-corner', 'corner'),
+            ],
+            searchWords: 'cart button add quantity order',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $variant = $context->chosen->variant;
+        if ($variant === null) {
+            return Composed::absent('nothing to buy: this product has no variant');
+        }
+
+        return Composed::shown([
+            'action' => $context->addresses->addToCart(),
+            'variant' => $variant->id,
+            'label' => $settings->text('label'),
+            'quantity' => $settings->bool('quantity'),
+            'inStock' => $variant->isInStock(),
+            'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,
+        ]);
+    }
+}

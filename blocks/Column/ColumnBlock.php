@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Column;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class ColumnBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'column',
+            'Column',
+            Shelf::Arrange,
+            [
+                Setting::how('share', 'Share of the band', new Amount(1, 12, ''), '--share'),
+                Setting::how('gap', 'Between blocks', new Step, '--column-gap'),
+                Setting::how('align', 'Text stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+                Setting::how('staysInView', 'Stays in view', new Toggle('sticky', 'static'), '--column-position'),
+                Setting::how('background', 'Background', new Colour, 'background-color'),
+            ],
+            Role::Column,
+            Role::Block,
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        return Composed::shown();
+    }
+}

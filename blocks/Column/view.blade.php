@@ -1,0 +1,1 @@
+<div {!! $root !!} class="column"><div class="column-inner">{!! $slot !!}</div></div>

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Description;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Colour;
+
+final readonly class DescriptionBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'description',
+            'Description',
+            Shelf::Show,
+            [
+                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+            ],
+            searchWords: 'full text details story',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $html = $context->product->description;
+
+        return $html === '' ? Composed::absent('this product has no description') : Composed::shown(['html' => $html]);
+    }
+}

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="description">{!! $d['html'] !!}</div>

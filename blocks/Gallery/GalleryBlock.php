@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Gallery;
+
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+
+final readonly class GalleryBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'gallery',
+            'Gallery',
+            Shelf::Show,
+            [
+                Setting::what('thumbs', 'Small pictures', new Choice([
+                    'below' => 'below',
+                    'left' => 'on the left',
+                    'right' => 'on the right',
+                    'none' => 'none',
+                ]), 'below'),
+                Setting::how('shape', 'Shape', new Choice(
+                    ['square' => 'square', 'tall' => 'tall, 4 : 5', 'wide' => 'wide, 4 : 3'],
+                    ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3'],
+                ), '--gallery-shape'),
+                Setting::how('corner', 'Corners', new Amount(0, 48), '--gallery-corner', 'corner'),
+            ],
+            searchWords: 'pictures photos images thumbnails',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $pictures = $context->product->pictures;
+        $first = $context->chosen->variant?->pictureId;
+        if ($first !== null) {
+            usort($pictures, static fn (Picture $a, Picture $b): int => ($b->id === $first) <=> ($a->id === $first));
+        }
+
+        return Composed::shown([
+            'title' => $context->product->title,
+            'thumbs' => $settings->text('thumbs'),
+            'pictures' => array_map(
+                static fn (Picture $picture): array => PictureData::of($picture, $context->addresses),
+                $pictures,
+            ),
+        ]);
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Heading;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class HeadingBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'heading',
+            'Heading',
+            Shelf::Say,
+            [
+                Setting::sourced('text', 'Words', new Text(200), 'A heading'),
+                Setting::what('level', 'Heading level', new Choice(['h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)']), 'h2'),
+                Setting::how('size', 'Size', new Amount(12, 96), '--heading-own-size', 'heading-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'words title section',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $text = $settings->text('text');
+
+        return $text === ''
+            ? Composed::absent('no words')
+            : Composed::shown(['text' => $text, 'level' => $settings->text('level')]);
+    }
+}

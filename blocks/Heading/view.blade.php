@@ -1,0 +1,1 @@
+<{{ $d['level'] }} {!! $root !!} class="heading" data-words="text">{{ $d['text'] }}</{{ $d['level'] }}>

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Holder;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Step;
+
+final readonly class HolderBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'holder',
+            'Holder',
+            Shelf::Arrange,
+            [
+                Setting::how('direction', 'Blocks stand', new Choice(
+                    ['row' => 'side by side', 'column' => 'one below another'],
+                ), 'flex-direction'),
+                Setting::how('gap', 'Between blocks', new Step, 'gap'),
+                Setting::how('align', 'Across', new Choice(
+                    ['stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end'],
+                ), 'align-items'),
+                Setting::how('background', 'Background', new Colour, 'background-color'),
+                Setting::how('padding', 'Room inside', new Step, 'padding'),
+            ],
+            Role::Block,
+            Role::Block,
+            searchWords: 'group row side by side box',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown();
+            }
+        }
+
+        return Composed::absent($children === [] ? 'empty: put a block here' : 'nothing in it shows for this product');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Page;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Types\Colour;
+
+final readonly class PageBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'page',
+            'Page',
+            null,
+            [Setting::how('background', 'Background', new Colour, 'background-color', 'colour-ground')],
+            Role::Page,
+            Role::Band,
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        return Composed::shown();
+    }
+}

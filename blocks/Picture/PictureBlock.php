@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Picture;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\PictureChoice;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class PictureBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'picture',
+            'Picture',
+            Shelf::Say,
+            [
+                Setting::sourced('picture', 'Picture', new PictureChoice, ['source' => 'product.picture']),
+                Setting::what('alt', 'Said instead of it', new Text(300), ''),
+                Setting::how('shape', 'Shape', new Choice(
+                    ['own' => 'its own', 'square' => 'square', 'wide' => 'wide, 4 : 3', 'strip' => 'strip, 3 : 1'],
+                    ['own' => 'auto', 'square' => '1', 'wide' => '4 / 3', 'strip' => '3 / 1'],
+                ), '--picture-shape'),
+                Setting::how('corner', 'Corners', new Amount(0, 48), '--picture-corner', 'corner'),
+            ],
+            searchWords: 'image photo',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $picture = $settings->picture('picture');
+        if ($picture === null) {
+            return Composed::absent('no picture');
+        }
+        $alt = $settings->text('alt');
+
+        return Composed::shown(['alt' => $alt === '' ? $picture->alt : $alt] + PictureData::of($picture, $context->addresses));
+    }
+}

@@ -1,0 +1,1 @@
+<img {!! $root !!} class="picture" src="{{ $d['large'] }}" srcset="{{ $d['small'] }} 400w, {{ $d['large'] }} 800w" sizes="(max-width: 639px) 92vw, 50vw" width="{{ $d['width'] }}" height="{{ $d['height'] }}" alt="{{ $d['alt'] }}" loading="lazy">

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Price;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Selling\Price;
+use Vestibra\Core\Selling\PriceRange;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+
+final readonly class PriceBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'price',
+            'Price',
+            Shelf::Show,
+            [
+                Setting::what('saving', 'With a saving', new Choice([
+                    'percent' => 'the per cent',
+                    'amount' => 'the amount',
+                    'both' => 'amount and per cent',
+                    'none' => 'no words',
+                ]), 'percent'),
+                Setting::what('ranges', 'Before a choice', new Choice([
+                    'chosen' => 'the chosen price',
+                    'from' => '“from” the lowest',
+                    'range' => 'lowest to highest',
+                ]), 'chosen'),
+                Setting::how('size', 'Size', new Amount(12, 96), '--price-own-size', 'price-size'),
+                Setting::how('colour', 'Colour', new Colour, '--price-own-colour', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
+            ],
+            searchWords: 'cost sale saving money',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $range = PriceRange::of($context->product->variants, $context->now);
+        $variant = $context->chosen->variant;
+        if ($range === null || $variant === null) {
+            return Composed::absent('no price: this product has no variant');
+        }
+        $ranges = $settings->text('ranges');
+        $open = $ranges !== 'chosen' && ! $context->chosen->byCustomer && ! $range->isOnePrice();
+        $price = $open ? $range->lowest : Price::of($variant, $context->now);
+
+        return Composed::shown([
+            'now' => $context->money->format($price->now),
+            'from' => $open && $ranges === 'from',
+            'to' => $open && $ranges === 'range' ? $context->money->format($range->highest->now) : null,
+            'was' => $price->isReduced() && ! $open ? $context->money->format($price->regular) : null,
+            'saving' => $price->isReduced() && ! $open ? $this->saving($settings->text('saving'), $price, $context) : null,
+        ]);
+    }
+
+    private function saving(string $how, Price $price, Context $context): ?string
+    {
+        $percent = $price->savingPercent().' %';
+        $amount = $context->money->format($price->saving());
+
+        return match ($how) {
+            'percent' => $price->savingPercent() > 0 ? "save $percent" : "save $amount",
+            'amount' => "save $amount",
+            'both' => "save $amount ($percent)",
+            default => null,
+        };
+    }
+}

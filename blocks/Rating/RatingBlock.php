@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Rating;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class RatingBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'rating',
+            'Rating',
+            Shelf::Reassure,
+            [
+                Setting::what('count', 'Number of reviews', new Toggle, true),
+                Setting::what('none', 'Without reviews', new Choice([
+                    'absent' => 'leave it out',
+                    'words' => 'say “No reviews yet”',
+                ]), 'absent'),
+                Setting::how('colour', 'Stars', new Colour, '--star-own-colour', 'colour-star'),
+            ],
+            searchWords: 'stars reviews score',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $product = $context->product;
+        if ($product->reviewCount === 0) {
+            return $settings->text('none') === 'words'
+                ? Composed::shown(['average' => null])
+                : Composed::absent('nothing to show: this product has no reviews');
+        }
+        $tenths = intdiv($product->starSum * 20 + $product->reviewCount, $product->reviewCount * 2);
+
+        return Composed::shown([
+            'average' => intdiv($tenths, 10).'.'.$tenths % 10,
+            'percent' => $tenths * 2,
+            'count' => $settings->bool('count') ? $product->reviewCount : null,
+        ]);
+    }
+}

@@ -1,0 +1,1 @@
+<p {!! $root !!} class="short-description">{{ $d['text'] }}</p>

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="spacer" aria-hidden="true"></div>

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Tab;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class TabBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'tab',
+            'Tab',
+            Shelf::Arrange,
+            [Setting::what('title', 'Title', new Text(60), 'Tab')],
+            Role::Tab,
+            Role::Block,
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown(['title' => $settings->text('title')]);
+            }
+        }
+
+        return Composed::absent($children === [] ? 'empty tab: put a block here' : 'nothing in this tab shows for this product');
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Tabs;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
+
+final readonly class TabsBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'tabs',
+            'Tabs',
+            Shelf::Arrange,
+            role: Role::Block,
+            accepts: Role::Tab,
+            starters: [new Starter('Tabs', ['kind' => 'tabs', 'children' => [
+                ['kind' => 'tab', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
+                ['kind' => 'tab', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
+            ]])],
+            searchWords: 'panels sections',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $tabs = [];
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                $tabs[] = ['id' => $child->id, 'title' => $child->data['title'] ?? ''];
+            }
+        }
+
+        return $tabs === [] ? Composed::absent('no tab has anything to show for this product') : Composed::shown(['tabs' => $tabs]);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Text;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class TextBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'text',
+            'Text',
+            Shelf::Say,
+            [
+                Setting::sourced('text', 'Words', new Text(5000, true), 'A few words for your customers.'),
+                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'words paragraph note',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $text = $settings->text('text');
+
+        return trim($text) === '' ? Composed::absent('no words') : Composed::shown(['text' => $text]);
+    }
+}

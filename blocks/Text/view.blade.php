@@ -1,0 +1,1 @@
+<p {!! $root !!} class="text" data-words="text">{{ $d['text'] }}</p>

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Title;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+
+final readonly class TitleBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'title',
+            'Title',
+            Shelf::Show,
+            [
+                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']), 'h1'),
+                Setting::how('size', 'Size', new Amount(12, 96), '--title-own-size', 'title-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'name heading product',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        return Composed::shown(['text' => $context->product->title, 'level' => $settings->text('level')]);
+    }
+}

@@ -1,0 +1,1 @@
+<{{ $d['level'] }} {!! $root !!} class="title title-{{ $d['level'] }}">{{ $d['text'] }}</{{ $d['level'] }}>

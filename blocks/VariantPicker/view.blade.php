@@ -1,0 +1,27 @@
+<form {!! $root !!} class="picker" method="get" data-picker data-follows>
+@foreach ($d['options'] as $option)
+@if ($option['look'] === 'list')
+<p class="picker-option"><label for="{{ $id }}-{{ $option['id'] }}">{{ $option['name'] }}</label>
+<select id="{{ $id }}-{{ $option['id'] }}" name="o[{{ $option['id'] }}]">
+@foreach ($option['values'] as $value)
+<option value="{{ $value['id'] }}" @selected($value['chosen'])>{{ $value['label'] }}@if ($value['availability'] === 'sold-out') (sold out)@elseif ($value['availability'] === 'not-made') (other choices change)@endif</option>
+@endforeach
+</select></p>
+@else
+<fieldset class="picker-option">
+<legend>{{ $option['name'] }} · <span class="picker-chosen">{{ $option['chosen'] }}</span></legend>
+<div class="picker-values">
+@foreach ($option['values'] as $value)
+<label class="picker-{{ $option['look'] }} is-{{ $value['availability'] }}" @if ($option['look'] === 'swatches') title="{{ $value['label'] }}" @endif>
+<input type="radio" name="o[{{ $option['id'] }}]" value="{{ $value['id'] }}" @checked($value['chosen'])>
+@if ($option['look'] === 'swatches' && $value['swatch'])<svg viewBox="0 0 32 32" aria-hidden="true"><circle cx="16" cy="16" r="15" fill="{{ $value['swatch'] }}"/>@if ($value['availability'] !== 'available')<path d="M4 28L28 4" class="picker-struck"/>@endif</svg><span class="unseen">{{ $value['label'] }}</span>
+@else<span>{{ $value['label'] }}</span>@endif
+@if ($value['availability'] === 'sold-out')<span class="unseen">, sold out</span>@elseif ($value['availability'] === 'not-made')<span class="unseen">, not with the other choices</span>@endif
+</label>
+@endforeach
+</div>
+</fieldset>
+@endif
+@endforeach
+<button type="submit" class="picker-go">Show this choice</button>
+</form>
