@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Console;
+
+use Illuminate\Console\Command;
+use RuntimeException;
+use Vestibra\App\Keeping\Backup;
+
+final class BackupCommand extends Command
+{
+    use SaysProblems;
+
+    protected $signature = 'vestibra:backup {file? : where to write it} {--json}';
+
+    protected $description = 'Writes the database and the pictures into one file, while the shop runs';
+
+    public function handle(Backup $backup): int
+    {
+        $file = $this->text('file') ?: storage_path('app/vestibra-'.now()->format('Y-m-d-His').'.zip');
+        try {
+            $done = $backup->write($file, public_path('pictures'));
+        } catch (RuntimeException $error) {
+            return $this->refuse($error->getMessage());
+        }
+        if ($this->option('json')) {
+            return $this->json($done + ['file' => $file]);
+        }
+        $this->info("Kept in {$file}: the database and {$done['pictures']} pictures.");
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Console;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+use Vestibra\Bench\ImpactBench;
+use Vestibra\Bench\PageBench;
+use Vestibra\Bench\ReachBench;
+use Vestibra\Bench\VerdictBench;
+
+final class BenchCommand extends Command
+{
+    use SaysProblems;
+
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'edit'];
+
+    private const SIZES = [1_000, 10_000, 100_000];
+
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page or edit; all but edit without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+
+    protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
+
+    public function handle(): int
+    {
+        $name = $this->text('name');
+        if ($name === 'edit') {
+            return $this->edit();
+        }
+        if ($name !== '' && ! in_array($name, self::NAMES, true)) {
+            return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
+        }
+        $rows = [];
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page'] : [$name] as $one) {
+            array_push($rows, ...$this->rows($one));
+        }
+        is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
+        file_put_contents(storage_path('app/bench/'.($name ?: 'all').'.json'), json_encode(['seed' => $this->seed(), 'rows' => $rows], JSON_PRETTY_PRINT));
+        $rows = array_map(static fn (array $row): array => array_diff_key($row, ['samples' => true]), $rows);
+        if ($this->option('json')) {
+            return $this->json($rows);
+        }
+        foreach ($rows as $row) {
+            $this->line(sprintf('%-52s %9s  ratio %6s  (%s)  ours %s, theirs %s', $row['what'], isset($row['products']) ? number_format($row['products']) : '', $row['ratio'], $row['goal'], $row['ours'], $row['theirs'] ?? '–'));
+        }
+        foreach ($this->growth($rows) as $line) {
+            $this->line($line);
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function rows(string $name): array
+    {
+        if ($name === 'verdict') {
+            return (new VerdictBench)->run($this->seed());
+        }
+        $rows = [];
+        foreach (self::SIZES as $size) {
+            $this->shopOf($size);
+            array_push($rows, ...match ($name) {
+                'reach' => (new ReachBench)->run($this->seed(), $size),
+                'impact' => (new ImpactBench)->run($this->seed(), $size),
+                default => (new PageBench)->run($this->seed(), $size),
+            });
+        }
+
+        return $rows;
+    }
+
+    /** A shop of its own for each size, made once. */
+    private function shopOf(int $size): void
+    {
+        is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
+        $file = storage_path("app/bench/shop-$size.sqlite");
+        $new = ! is_file($file);
+        touch($file);
+        config(['database.connections.sqlite.database' => $file, 'session.driver' => 'array']);
+        DB::purge();
+        if ($new) {
+            Artisan::call('migrate', ['--force' => true]);
+            Artisan::call('vestibra:demo', ['--products' => (string) $size]);
+            DB::statement('analyze');
+        }
+    }
+
+    /**
+     * How the cost grows, from the smallest shop to the largest.
+     *
+     * @param  list<array<string, mixed>>  $rows
+     * @return list<string>
+     */
+    private function growth(array $rows): array
+    {
+        $by = [];
+        foreach ($rows as $row) {
+            if (isset($row['products'])) {
+                $by[preg_replace('/, [\d,]+ pages move/', '', $row['what'])][$row['products']] = $row['ours'];
+            }
+        }
+        $lines = [];
+        foreach ($by as $what => $costs) {
+            ksort($costs);
+            $lines[] = "growth, $what: ".implode(' → ', array_map(static fn (int $size, float $cost): string => number_format($size).' products '.round($cost, 2).' ms', array_keys($costs), $costs));
+        }
+
+        return $lines;
+    }
+
+    private function edit(): int
+    {
+        $options = [];
+        foreach (['blocks', 'edits', 'seed'] as $option) {
+            $value = $this->option($option);
+            $options[] = "--$option=".(is_string($value) ? (int) $value : 1);
+        }
+        $process = new Process(['node', 'bench/edit.mjs', ...$options], base_path(), timeout: 1800);
+
+        return $process->run(fn (string $type, string $output) => $this->output->write($output));
+    }
+
+    private function seed(): int
+    {
+        $seed = $this->option('seed');
+
+        return is_string($seed) ? (int) $seed : 1;
+    }
+}

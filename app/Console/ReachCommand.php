@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Console;
+
+use Illuminate\Console\Command;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Reach\Clause;
+
+final class ReachCommand extends Command
+{
+    use SaysProblems;
+
+    protected $signature = 'vestibra:reach {template : its number or its name} {--draft : the draft instead of what is live} {--at= : as at this time} {--json}';
+
+    protected $description = 'Says what a template covers, what it is shown on, and where the others go';
+
+    public function handle(ReachCounts $counts, Contests $contests, ReachWords $words, ShopClock $clock): int
+    {
+        if (! $this->moveClock($clock)) {
+            return self::FAILURE;
+        }
+        $asked = $this->text('template');
+        $template = Template::query()->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0)->first();
+        if ($template === null) {
+            return $this->refuse("There is no template called “{$asked}”. Give its name or its number.");
+        }
+        $draft = $this->option('draft') || ! $template->isLive();
+        $reach = $contests->stored($draft ? $template->draft_reach : $template->live_reach);
+        $answer = $counts->preview($template->id, $reach);
+        if ($this->option('json')) {
+            return $this->json([
+                'template' => $template->name,
+                'draft' => $draft,
+                'show' => array_map($words->clause(...), $reach->show),
+                'keepOff' => array_map($words->clause(...), $reach->keepOff),
+                'season' => $words->season($reach->season),
+                'goesFirst' => $reach->goesFirst,
+            ] + array_diff_key($answer, ['products' => true]));
+        }
+        $clauses = static fn (array $list): string => implode(' or ', array_map(static fn (Clause $clause): string => $words->clause($clause), $list));
+        $this->line("“{$template->name}”".($draft ? ', draft' : '').': show on '.($reach->show === [] ? 'nothing' : $clauses($reach->show))
+            .($reach->keepOff === [] ? '' : '; keep off '.$clauses($reach->keepOff))
+            .($words->season($reach->season) === '' ? '' : '; '.$words->season($reach->season)).($reach->goesFirst ? '; goes first' : '').'.');
+        $this->line("Covers {$answer['covers']}, ".($draft ? 'would be ' : '')."shown on {$answer['shownOn']}".($answer['hidden'] === 0 ? '.' : ", and {$answer['hidden']} hidden."));
+        foreach ($answer['others'] as $other) {
+            $this->line("  {$other['count']} go to “{$other['name']}”.");
+        }
+        if ($answer['dead'] !== []) {
+            $this->line('  '.count($answer['dead']).' of its conditions name only what was deleted.');
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Console;
+
+use BackedEnum;
+use Illuminate\Console\Command;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Question;
+
+final class TypesCommand extends Command
+{
+    protected $signature = 'vestibra:types';
+
+    protected $description = 'Writes the names that the Studio shares with the core as TypeScript types';
+
+    public function handle(Composer $composer): int
+    {
+        $values = static fn (array $cases): array => array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases);
+        $types = [
+            'BlockKind' => array_map(static fn (Definition $definition): string => $definition->kind, $composer->schema->all()),
+            'PageKind' => $values(PageKind::cases()),
+            'Question' => $values(Question::cases()),
+            'WidthName' => $values(Width::cases()),
+        ];
+        $text = '';
+        foreach ($types as $name => $names) {
+            $text .= "export type $name = ".implode(' | ', array_map(static fn (string $one): string => "'$one'", $names)).";\n";
+        }
+        $folder = base_path('studio/generated');
+        if (! is_dir($folder)) {
+            mkdir($folder, 0o755, true);
+        }
+        file_put_contents("$folder/names.ts", $text);
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Shop;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Reach\Verdicts;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Shop\ShopTag;
+use Vestibra\App\Shop\Walk;
+use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Styling\HouseStyle;
+
+final readonly class ProductController
+{
+    public function __construct(
+        private ProductReader $products,
+        private Verdicts $verdicts,
+        private StoredDrafts $stored,
+        private ProductPage $page,
+        private Walk $walk,
+        private ShopTag $tag,
+    ) {
+    }
+
+    public function __invoke(Request $request, string $slug): View
+    {
+        $product = $this->products->bySlug($slug);
+        if ($product === null || ! $product->published) {
+            abort(404);
+        }
+        $wishes = Wishes::from($request);
+        $walking = $this->walk->isOn() && Gate::allows('see-studio');
+        $verdict = $walking ? $this->verdicts->explained($product, $this->walk->supposed()) : $this->verdicts->forProduct($product);
+        $this->tag->on($product, $verdict);
+        $draft = $walking && in_array($verdict->templateId, $this->walk->drafts(), true);
+        $live = DB::selectOne(
+            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house from templates where id = ?',
+            [$verdict->templateId],
+        );
+        $composed = $this->page->compose($this->stored->tree(json_decode($live->tree, true)), $product, $wishes, $verdict->templateId);
+
+        return view('shop::product', [
+            'title' => $product->title,
+            'description' => $product->shortDescription,
+            'html' => $this->page->print($composed->page),
+            'css' => $composed->css,
+            'house' => HouseStyle::fromStored((array) json_decode($live->house ?? '{}', true)),
+            'notAsWished' => ! $this->page->choose($product, $wishes)->asWished,
+        ]);
+    }
+}

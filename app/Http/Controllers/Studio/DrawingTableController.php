@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\DraftState;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Templates\Samples;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Reach\CompiledReach;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\Fields\FactField;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Source;
+
+final readonly class DrawingTableController
+{
+    public function __construct(
+        private StoredDrafts $stored,
+        private Composer $composer,
+        private ProductReader $products,
+        private Categories $categories,
+    ) {
+    }
+
+    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money): View
+    {
+        $asked = $request->integer('sample');
+
+        return Screen::show('drawing-table', $template->name, [
+            'template' => ['id' => $template->id, 'name' => $template->name, 'pageKind' => $template->page_kind],
+            'state' => $state->of($template, withCounts: true),
+            'samples' => $samples->page($this->reach($template), '', 1),
+            'sample' => $asked > 0 ? $samples->withFlags([$asked])[0] ?? null : null,
+            'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
+            'house' => $this->house()->tokens(),
+            'sources' => array_map(static fn (Source $source): array => [
+                'name' => $source->value,
+                'words' => $source->words(),
+                'picture' => $source->isPicture(),
+            ], Source::cases()),
+            'fields' => ReachWords::fields(PageKind::Product),
+            'facts' => array_map(static fn (Fact $fact): array => [
+                'id' => $fact->id,
+                'name' => $fact->name,
+                'kind' => $fact->kind->value,
+                'unit' => $fact->unit,
+                'decimals' => $fact->decimals,
+                'comparisons' => FactField::fitting($fact->kind),
+            ], array_values($facts->all())),
+            'currency' => ['code' => $money->currency, 'digits' => $money->digits()],
+        ]);
+    }
+
+    public function canvas(Request $request, Template $template, int $productId, ProductPage $page): View
+    {
+        $product = $this->products->byId($productId) ?? abort(404);
+        $composed = $page->compose($this->stored->tree($template->draft_tree), $product, Wishes::from($request));
+
+        return view('shop::product', [
+            'title' => $product->title,
+            'description' => '',
+            'html' => $page->print($composed->page, true),
+            'css' => $composed->css,
+            'house' => $this->house(),
+            'notAsWished' => false,
+            'canvas' => true,
+        ]);
+    }
+
+    public function samples(Request $request, Template $template, Samples $samples): JsonResponse
+    {
+        $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
+        $reach = $query === '' ? $this->reach($template) : new CompiledReach([], [], Season::always());
+
+        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1))));
+    }
+
+    private function reach(Template $template): CompiledReach
+    {
+        $reach = $this->stored->draft($template)->reach;
+
+        return (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach])))->compile($reach);
+    }
+
+    private function house(): HouseStyle
+    {
+        return HouseStyle::fromStored((array) json_decode((string) DB::table('house_styles')->value('live'), true));
+    }
+
+    /** @return array<string, mixed> */
+    private static function definition(Definition $definition): array
+    {
+        $folder = str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
+
+        return $definition->describe() + ['drawing' => (string) file_get_contents(base_path("blocks/$folder/drawing.svg"))];
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Vestibra\App\Http\DraftState;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Templates\Attempt;
+use Vestibra\App\Templates\Drafted;
+use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\Presence;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+final readonly class EditsController
+{
+    private const MOST_EDITS = 200;
+
+    private const MOST_BYTES = 2_000_000;
+
+    public function __construct(
+        private Drafting $drafting,
+        private DraftState $state,
+    ) {
+    }
+
+    public function store(Request $request, int $templateId): JsonResponse
+    {
+        if (strlen($request->getContent()) > self::MOST_BYTES) {
+            abort(413);
+        }
+        $edits = $request->input('edits');
+        if (! is_array($edits) || $edits === [] || ! array_is_list($edits)) {
+            return $this->answer($request, $templateId, [new Problem('edit.not-an-edit')]);
+        }
+        if (count($edits) > self::MOST_EDITS) {
+            return $this->answer($request, $templateId, [new Problem('edit.too-many')]);
+        }
+
+        return $this->answer($request, $templateId, $this->drafting->apply($templateId, SignedIn::user(), $edits, self::attempt($request)));
+    }
+
+    public function undo(Request $request, int $templateId): JsonResponse
+    {
+        return $this->answer($request, $templateId, $this->drafting->undo($templateId, SignedIn::user(), self::attempt($request)));
+    }
+
+    public function redo(Request $request, int $templateId): JsonResponse
+    {
+        return $this->answer($request, $templateId, $this->drafting->redo($templateId, SignedIn::user(), self::attempt($request)));
+    }
+
+    /** Puts what is live in the place of the draft; like every step it can be taken back. */
+    public function throwAway(Request $request, Template $template): JsonResponse
+    {
+        $live = $template->live();
+
+        return $this->answer($request, $template->id, $live === null
+            ? [new Problem('release.not-live', '', ['name' => $template->name])]
+            : $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => $live['tree'], 'reach' => $live['reach']]], self::attempt($request)));
+    }
+
+    /** What others have done since a revision, and who else is here. */
+    public function news(Request $request, Template $template, Presence $presence): JsonResponse
+    {
+        $others = $presence->seen($template, SignedIn::user(), self::word($request, 'window') ?? '');
+        $same = $template->draft_revision === $request->integer('revision')
+            && $template->live_revision === ($request->integer('live') ?: null);
+
+        return new JsonResponse(['others' => $others, 'state' => $same ? null : $this->state->of($template, withCounts: true)]);
+    }
+
+    private static function attempt(Request $request): Attempt
+    {
+        $base = $request->input('base');
+
+        return new Attempt(
+            is_int($base) ? $base : null,
+            self::word($request, 'window'),
+            self::word($request, 'key'),
+            self::word($request, 'gesture'),
+            $request->boolean('knowingly'),
+        );
+    }
+
+    private static function word(Request $request, string $name): ?string
+    {
+        $value = $request->input($name);
+
+        return is_string($value) && $value !== '' ? mb_substr(mb_scrub($value), 0, 60) : null;
+    }
+
+    /** @param  Drafted|non-empty-list<Problem>  $outcome */
+    private function answer(Request $request, int $templateId, Drafted|array $outcome): JsonResponse
+    {
+        $template = Template::query()->findOrFail($templateId);
+        if (is_array($outcome)) {
+            $crossing = str_starts_with($outcome[0]->code, 'conflict.');
+            $status = $crossing || in_array($outcome[0]->code, ['edit.gone', 'edit.there-already'], true) ? 409 : 422;
+
+            return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code : null, 'state' => $this->state->of($template)], $status);
+        }
+
+        return new JsonResponse($this->state->after($outcome, $template, $request->integer('sample'), Wishes::from($request)));
+    }
+}

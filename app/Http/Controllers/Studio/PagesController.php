@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Words\DifferenceWords;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Templates\Difference;
+
+/** A product's page through a given template, live or draft, for looking at before and after. */
+final readonly class PagesController
+{
+    public function __construct(
+        private ProductReader $products,
+        private StoredDrafts $stored,
+        private ProductPage $page,
+    ) {
+    }
+
+    public function show(Request $request, Template $template, int $productId): View
+    {
+        $product = $this->products->byId($productId) ?? abort(404);
+        $tree = $request->boolean('draft') ? $template->draft_tree : $template->live_tree ?? abort(404);
+        $composed = $this->page->compose($this->stored->tree($tree), $product);
+
+        return view('shop::product', [
+            'title' => $product->title,
+            'description' => '',
+            'html' => $this->page->print($composed->page),
+            'css' => $composed->css,
+            'house' => HouseStyle::fromStored((array) json_decode((string) DB::table('house_styles')->value('live'), true)),
+            'notAsWished' => false,
+            'canvas' => true,
+        ]);
+    }
+
+    /** What the draft changes, as a list in words. */
+    public function differences(Template $template, Composer $composer, DifferenceWords $words): JsonResponse
+    {
+        $live = $this->stored->live($template);
+        $differences = $live === null ? [] : Difference::between($live, $this->stored->draft($template), $composer->schema);
+
+        return new JsonResponse([
+            'live' => $live !== null,
+            'differences' => array_map(static fn (Difference $difference): array => ['id' => $difference->id, 'words' => $words->of($difference)], $differences),
+        ]);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use DateTimeImmutable;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Http\ReleaseRow;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Jobs\RunDueReleases;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\Impact;
+use Vestibra\App\Releases\NearbyPages;
+use Vestibra\App\Releases\Publish;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+/** From drafts to the shop, now or at a time. */
+final readonly class PublishController
+{
+    private const MOST_TEMPLATES = 50;
+
+    public function __construct(
+        private Publish $publish,
+        private Releases $releases,
+        private Impact $impact,
+        private ShopClock $clock,
+        private ReleaseRow $row,
+    ) {
+    }
+
+    /** What publishing would do: a page's worth of moves, the new look, and what wants a spoken decision. */
+    public function impact(Request $request, Template $template): JsonResponse
+    {
+        $revisions = $this->draftsOf($template, $request);
+        $changes = $this->publish->changes($revisions);
+        $others = Template::query()->where('page_kind', $template->page_kind)->where('id', '!=', $template->id)->oldest('hand_order')->get()
+            ->filter(static fn (Template $other): bool => $other->isChanged());
+        $answer = [
+            'revisions' => $revisions,
+            'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive()])->values(),
+        ];
+        if (! $changes instanceof Changes) {
+            return new JsonResponse($answer + ['changed' => false] + ProblemWords::answer($changes));
+        }
+        $at = $this->time($request);
+
+        return new JsonResponse($answer + [
+            'changed' => true,
+            'concerns' => array_map(static fn (Problem $concern): array => ['spoken' => $concern->path, 'words' => ProblemWords::of($concern)], $this->publish->concerns($changes, $at)),
+        ] + $this->impact->of($changes, $at));
+    }
+
+    public function group(Request $request, Template $template): JsonResponse
+    {
+        $changes = $this->publish->changes($this->draftsOf($template, $request));
+        if (! $changes instanceof Changes) {
+            return new JsonResponse(ProblemWords::answer($changes), 409);
+        }
+
+        return new JsonResponse($this->impact->group(
+            $changes,
+            $request->integer('from'),
+            $request->integer('to'),
+            mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
+            max(1, $request->integer('page', 1)),
+        ));
+    }
+
+    public function store(Request $request, NearbyPages $nearby): JsonResponse
+    {
+        $given = $request->validate([
+            'revisions' => ['required', 'array', 'max:'.self::MOST_TEMPLATES],
+            'revisions.*' => ['integer'],
+            'note' => ['nullable', 'string', 'max:300'],
+            'spoken' => ['array', 'max:200'],
+            'spoken.*' => ['string', 'max:60'],
+            'due' => ['nullable', 'string', 'max:40'],
+        ], ['note.max' => 'A note can have 300 characters at most. Nothing was published; shorten it a little.']);
+        $revisions = [];
+        foreach ($given['revisions'] as $id => $revision) {
+            $revisions[(int) $id] = (int) $revision;
+        }
+        $changes = $this->publish->changes($revisions);
+        if (! $changes instanceof Changes) {
+            return new JsonResponse(ProblemWords::answer($changes), 409);
+        }
+        $due = isset($given['due']) ? $this->clock->zone->instant($given['due']) : null;
+        if (isset($given['due']) && ($due === null || $due <= $this->clock->now())) {
+            return new JsonResponse(ProblemWords::answer([new Problem('publish.time-past')]), 422);
+        }
+        $unspoken = array_values(array_filter(
+            $this->publish->concerns($changes, $due),
+            static fn (Problem $concern): bool => ! in_array($concern->path, $given['spoken'] ?? [], true),
+        ));
+        if ($unspoken !== []) {
+            return new JsonResponse(ProblemWords::answer($unspoken), 409);
+        }
+        $release = $due === null
+            ? $this->releases->make($changes, SignedIn::user(), $given['note'] ?? '')
+            : $this->releases->wait($changes, SignedIn::user(), $given['note'] ?? '', $due);
+        if ($due !== null) {
+            Queue::later($due, new RunDueReleases);
+        }
+        if (! $release instanceof Release) {
+            return new JsonResponse(ProblemWords::answer($release), 409);
+        }
+
+        return new JsonResponse($this->row->of($release->load('author')) + ['look' => $due === null ? $nearby->of($release) : null], 201);
+    }
+
+    /** @return array<int, int> template id => the revision of its draft now */
+    private function draftsOf(Template $template, Request $request): array
+    {
+        $also = array_filter(explode(',', $request->string('also')->value()), ctype_digit(...));
+
+        return [$template->id => $template->draft_revision] + Template::query()
+            ->whereIn('id', array_map(intval(...), array_slice($also, 0, self::MOST_TEMPLATES)))
+            ->where('page_kind', $template->page_kind)->pluck('draft_revision', 'id')->all();
+    }
+
+    private function time(Request $request): ?DateTimeImmutable
+    {
+        $due = $request->string('due')->value();
+
+        return $due === '' ? null : $this->clock->zone->instant($due);
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\ProductRows;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Reach\TryOut;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ReachReader;
+
+final readonly class ReachController
+{
+    public function __construct(
+        private ShopClock $clock,
+        private FactBook $facts,
+    ) {
+    }
+
+    /** What a reach would come to, while it is being edited; nothing is stored. */
+    public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words): JsonResponse
+    {
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($request->input('reach'));
+        if (is_array($reach)) {
+            return new JsonResponse(ProblemWords::answer($reach), 422);
+        }
+
+        return new JsonResponse(
+            $counts->preview($template->id, $reach, max(1, $request->integer('page', 1))) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names), 'reach' => $reach->toArray()],
+        );
+    }
+
+    /** Whether a reach takes a product, and which of its conditions decide. */
+    public function try(Request $request, Template $template, TryOut $tryOut, ProductReader $products): JsonResponse
+    {
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($request->input('reach'));
+        $product = $products->byId($request->integer('product'));
+        if (is_array($reach)) {
+            return new JsonResponse(ProblemWords::answer($reach), 422);
+        }
+
+        return new JsonResponse($tryOut->of($template->id, $reach, $product ?? abort(404)));
+    }
+
+    /** Things that a condition can name, a page at a time. */
+    public function names(Request $request, string $field): JsonResponse
+    {
+        $table = LivingNames::TABLES[$field] ?? abort(404);
+        [$name, $folded] = ['product' => ['title', 'title_folded'], 'option-value' => ['label', 'label_folded']][$field] ?? ['name', 'name_folded'];
+        $page = max(1, $request->integer('page', 1));
+        $query = DB::table($table)->select(['id', "$name as name"]);
+        foreach (array_filter(explode(' ', Folding::fold(mb_scrub($request->string('q')->value())))) as $word) {
+            $query->whereRaw("instr($folded, ?) > 0", [$word]);
+        }
+        if ($field === 'category') {
+            $query->addSelect(DB::raw('(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth'))->orderBy('lower');
+        } elseif ($field === 'option-value') {
+            $query->join('options', 'options.id', '=', 'option_values.option_id')->select(['option_values.id', DB::raw("options.name || ' ' || label as name")])
+                ->orderBy('options.position')->orderBy('option_values.position');
+        } else {
+            $query->orderBy($folded);
+        }
+        $rows = $query->orderBy("$table.id")->offset(($page - 1) * ProductRows::PAGE)->limit(ProductRows::PAGE + 1)->get();
+
+        return new JsonResponse([
+            'names' => $rows->take(ProductRows::PAGE)->map(static fn (stdClass $row): array => [
+                'id' => $row->id,
+                'name' => $row->name,
+                'depth' => $row->depth ?? 1,
+            ])->values(),
+            'more' => $rows->count() > ProductRows::PAGE,
+        ]);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Http\ReleaseRow;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Jobs\RunDueReleases;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Releases\Impact;
+use Vestibra\App\Releases\NearbyPages;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+final readonly class ReleasesController
+{
+    private const PAGE = 20;
+
+    public function __construct(
+        private Releases $releases,
+        private Impact $impact,
+        private ShopClock $clock,
+        private ReleaseRow $row,
+    ) {
+    }
+
+    public function index(): View
+    {
+        $done = Release::query()->with('author')->where('state', '!=', Release::WAITING)->latest('id')->paginate(self::PAGE);
+        /** @var \Illuminate\Support\Collection<int, Release> $waiting */
+        $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(100)->get();
+
+        return Screen::show('releases', 'Releases', [
+            'page' => $done->currentPage(),
+            'pages' => $done->lastPage(),
+            'waiting' => $waiting->map($this->row->of(...))->all(),
+            'releases' => array_map($this->row->of(...), $done->items()),
+        ]);
+    }
+
+    /** What bringing it back would do to the shop now. */
+    public function impact(Release $release): JsonResponse
+    {
+        $changes = $release->changes()->inverse();
+        $problems = $release->state === Release::DONE ? $changes->problems() : [new Problem('release.not-done')];
+
+        return $problems === []
+            ? new JsonResponse($this->impact->of($changes->now()))
+            : new JsonResponse(ProblemWords::answer($problems), 409);
+    }
+
+    public function bringBack(Release $release, NearbyPages $nearby): JsonResponse
+    {
+        $done = $this->releases->bringBack($release->id, SignedIn::user());
+
+        return $done instanceof Release
+            ? new JsonResponse($this->row->of($done->load('author')) + ['look' => $nearby->of($done)], 201)
+            : new JsonResponse(ProblemWords::answer($done), 409);
+    }
+
+    /** Another time or note for a release that waits. */
+    public function change(Request $request, Release $release): JsonResponse
+    {
+        $given = $request->validate(['due' => ['string', 'max:40'], 'note' => ['string', 'max:300']]);
+        $due = isset($given['due']) ? $this->clock->zone->instant($given['due']) : $release->due_at;
+        if ($due === null || $due <= $this->clock->now()) {
+            return new JsonResponse(ProblemWords::answer([new Problem('publish.time-past')]), 422);
+        }
+
+        Queue::later($due, new RunDueReleases);
+
+        return $this->whileWaiting($release, ['due_at' => $due, 'note' => $given['note'] ?? $release->note]);
+    }
+
+    public function callOff(Release $release): JsonResponse
+    {
+        return $this->whileWaiting($release, ['state' => Release::CALLED_OFF]);
+    }
+
+    /** @param  array<string, mixed>  $values */
+    private function whileWaiting(Release $release, array $values): JsonResponse
+    {
+        $changed = Release::query()->where('id', $release->id)->where('state', Release::WAITING)->update($values);
+
+        return $changed === 1
+            ? new JsonResponse($this->row->of($release->refresh()->load('author')))
+            : new JsonResponse(ProblemWords::answer([new Problem('release.not-waiting')]), 409);
+    }
+}

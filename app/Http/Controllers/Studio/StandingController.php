@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\ReleaseRow;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\FallbackChange;
+use Vestibra\App\Releases\HandOrderChange;
+use Vestibra\App\Releases\Impact;
+use Vestibra\App\Releases\PinsChange;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Templates\Templates;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+/**
+ * How templates stand to one another in the shop: taken off, made the fallback, put in order, pinned to. Each is asked
+ * for with `ask` first, which answers with the impact and changes nothing; without it, it is a release.
+ */
+final readonly class StandingController
+{
+    public function __construct(
+        private Releases $releases,
+        private Impact $impact,
+        private ReleaseRow $row,
+    ) {
+    }
+
+    public function takeOff(Request $request, Template $template): JsonResponse
+    {
+        return $template->isLive()
+            ? $this->release($request, TemplateChange::takeOff($template))
+            : self::refuse(new Problem('release.not-live', '', ['name' => $template->name]));
+    }
+
+    public function fallback(Request $request, Template $template): JsonResponse
+    {
+        return $this->release($request, FallbackChange::to($template));
+    }
+
+    public function order(Request $request): JsonResponse
+    {
+        $given = $request->validate([
+            'order' => ['required_without:move', 'array', 'max:10000'],
+            'order.*' => ['integer'],
+            'move' => ['integer'],
+            'before' => ['integer'],
+        ]);
+        $known = HandOrderChange::current('product');
+        $order = isset($given['move'])
+            ? self::before($known, (int) $given['move'], (int) ($given['before'] ?? 0))
+            : array_values(array_map(intval(...), $given['order']));
+        if (array_diff($order, $known) !== []) {
+            return self::refuse(new Problem('release.template-gone', '', ['name' => '']));
+        }
+
+        return $this->release($request, HandOrderChange::to('product', $order)->now());
+    }
+
+    /**
+     * @param  list<int>  $order
+     * @return list<int> with one template right before another; without another, last
+     */
+    private static function before(array $order, int $move, int $before): array
+    {
+        $rest = array_values(array_diff($order, [$move]));
+        $at = array_search($before, $rest, true);
+        array_splice($rest, $at === false ? count($rest) : $at, 0, [$move]);
+
+        return $rest;
+    }
+
+    /** Pins one product to a template, or sets it free. */
+    public function pin(Request $request): JsonResponse
+    {
+        $given = $request->validate([
+            'product' => ['required', 'integer'],
+            'template' => ['nullable', 'integer'],
+        ]);
+        if (DB::table('products')->where('id', $given['product'])->doesntExist()) {
+            return self::refuse(new Problem('release.product-gone'));
+        }
+
+        return $this->release($request, PinsChange::to(['product/'.(int) $given['product'] => isset($given['template']) ? (int) $given['template'] : null]));
+    }
+
+    /** Deletes a template that is not live, pinned nowhere and in no waiting release. */
+    public function delete(Template $template, Templates $templates): JsonResponse
+    {
+        $problem = $templates->delete($template);
+
+        return $problem === null ? new JsonResponse(['deleted' => $template->id]) : self::refuse($problem);
+    }
+
+    private function release(Request $request, TemplateChange|FallbackChange|HandOrderChange|PinsChange $change): JsonResponse
+    {
+        $changes = Changes::of($change);
+        $problems = $changes->problems();
+        if ($problems !== []) {
+            return self::refuse(...$problems);
+        }
+        if ($request->boolean('ask')) {
+            return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()]);
+        }
+        $done = $this->releases->make($changes, SignedIn::user(), mb_substr($request->string('note')->value(), 0, 300));
+
+        return $done instanceof Release ? new JsonResponse($this->row->of($done->load('author')), 201) : self::refuse(...$done);
+    }
+
+    private static function refuse(Problem $problem, Problem ...$more): JsonResponse
+    {
+        return new JsonResponse(ProblemWords::answer([$problem, ...array_values($more)]), 409);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Templates\Changes;
+use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\Templates;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Problem;
+
+final readonly class TemplatesController
+{
+    public function index(ReachCounts $counts, Starts $starts, Changes $changes, ReachWords $words, Contests $contests): View
+    {
+        $live = $counts->live();
+        $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
+        $templates = Template::query()->with('changer')->oldest('page_kind')->oldest('hand_order')->get();
+
+        return Screen::show('templates', 'Templates', [
+            'starts' => $starts->list(),
+            'templates' => $templates->map(static fn (Template $template): array => [
+                'id' => $template->id,
+                'pageKind' => $template->page_kind,
+                'name' => $template->name,
+                'live' => $template->isLive(),
+                'fallback' => ($fallbacks[$template->page_kind] ?? null) === $template->id,
+                'unpublished' => $changes->unpublished($template),
+                'goesFirst' => (bool) ($template->live_reach['goesFirst'] ?? $template->draft_reach['goesFirst'] ?? false),
+                'season' => $words->season($contests->stored($template->live_reach ?? $template->draft_reach)->season),
+                'covers' => $live[$template->id]['covers'] ?? 0,
+                'shownOn' => $live[$template->id]['shownOn'] ?? 0,
+                'changedBy' => $template->changer?->name,
+                'changedAt' => $template->changed_at->toIso8601String(),
+            ])->all(),
+        ]);
+    }
+
+    public function store(Request $request, Templates $templates): JsonResponse
+    {
+        $given = $request->validate(self::NAME + [
+            'start' => ['required_without:copyOf', 'string', 'max:60'],
+            'copyOf' => ['integer'],
+        ], self::WORDS);
+        $template = isset($given['copyOf'])
+            ? $templates->copy($given['name'], Template::query()->findOrFail((int) $given['copyOf']), SignedIn::user())
+            : $templates->fromStart($given['name'], $given['start'], SignedIn::user());
+
+        return $template === null
+            ? new JsonResponse(ProblemWords::answer([new Problem('template.unknown-start')]), 422)
+            : new JsonResponse(['id' => $template->id], 201);
+    }
+
+    public function rename(Request $request, Template $template): JsonResponse
+    {
+        $template->update($request->validate(self::NAME, self::WORDS));
+
+        return new JsonResponse(['name' => $template->name]);
+    }
+
+    private const NAME = ['name' => ['required', 'string', 'max:80']];
+
+    private const WORDS = [
+        'name.required' => 'Give the template a name, so that you find it again.',
+        'name.max' => 'A name can have 80 characters at most. Shorten it a little.',
+        'start.required_without' => 'Choose what to begin with.',
+    ];
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Rendering\CanvasParts;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Templates\Changes;
+use Vestibra\App\Templates\Drafted;
+use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Templates\Draft;
+
+/** How a draft stands, as the drawing table is told. */
+final readonly class DraftState
+{
+    public function __construct(
+        private StoredDrafts $stored,
+        private Drafting $drafting,
+        private Changes $changes,
+        private ReachCounts $counts,
+        private ProductReader $products,
+        private ProductPage $page,
+        private CanvasParts $parts,
+        private ReachWords $reachWords,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(Template $template, bool $withCounts = false, ?Draft $draft = null): array
+    {
+        $draft ??= $this->stored->draft($template);
+        $state = [
+            'revision' => $template->draft_revision,
+            'tree' => $draft->tree->toArray(),
+            'reach' => $draft->reach->toArray(),
+            'live' => $template->isLive(),
+            'liveRevision' => $template->live_revision,
+            'unpublished' => $this->changes->unpublished($template),
+        ] + $this->drafting->next($template, SignedIn::user());
+        if (! $withCounts) {
+            return $state;
+        }
+
+        return $state + [
+            'names' => $names = $this->counts->names($draft->reach),
+            'sentence' => $this->reachWords->sentence($draft->reach, $names),
+            'fallback' => DB::table('fallbacks')->where('template_id', $template->id)->exists(),
+            'counts' => array_diff_key($this->counts->preview($template->id, $draft->reach), ['products' => 1]),
+            'liveCounts' => $template->isLive() ? $this->counts->live()[$template->id] : null,
+        ];
+    }
+
+    /**
+     * With the parts of the canvas that changed.
+     *
+     * @param  array<int, int>  $wishes
+     * @return array<string, mixed>
+     */
+    public function after(Drafted $done, Template $template, int $sampleId, array $wishes): array
+    {
+        $product = $this->products->byId($sampleId);
+        if ($product === null) {
+            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null];
+        }
+        $composed = $this->page->compose($done->draft->tree, $product, $wishes);
+
+        return $this->of($template, draft: $done->draft) + [
+            'parts' => $this->parts->of($composed, $done),
+            'css' => $composed->css,
+        ];
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http;
+
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** What goes wrong, said in plain sentences: what happened, what was kept, what to do. */
+final class ErrorPages
+{
+    private const WORDS = [
+        400 => 'This address is not written as addresses are. Check it, or begin from the shop’s first page.',
+        401 => 'You are not signed in, or your sign-in has run out. What you sent was not taken; sign in and do it again.',
+        403 => 'Your account may look at this but not change it. Ask the owner of the shop.',
+        404 => 'There is nothing at this address. It may have been renamed or taken away.',
+        405 => 'This address does not take that kind of request.',
+        413 => 'That is too large to be taken. Nothing was changed.',
+        419 => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
+        429 => 'Too many tries in a short time. Wait a minute, then try again.',
+        500 => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
+    ];
+
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->render(static function (Throwable $error, Request $request): JsonResponse|Response|null {
+            if ($error instanceof ValidationException || ($error instanceof AuthenticationException && ! $request->expectsJson())) {
+                return null;
+            }
+            $status = match (true) {
+                $error instanceof AuthenticationException => 401,
+                $error instanceof HttpExceptionInterface => $error->getStatusCode(),
+                default => 500,
+            };
+            if ($status === 500 && config()->boolean('app.debug')) {
+                return null;
+            }
+            $words = self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 404];
+
+            return $request->expectsJson()
+                ? new JsonResponse(['message' => $words], $status)
+                : response()->view('shop::error', ['status' => $status, 'words' => $words], $status);
+        });
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\Shop\Walk;
+use Vestibra\App\ShopClock;
+
+/** Makes a release whose time has come, should the worker be down, and moves the clock for somebody who walks the shop. */
+final readonly class InTheShop
+{
+    public function __construct(
+        private Releases $releases,
+        private Walk $walk,
+        private ShopClock $clock,
+    ) {
+    }
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $this->releases->runDue();
+        if ($this->walk->isOn() && Gate::allows('see-studio')) {
+            $this->clock->moveTo($this->walk->at());
+        }
+        /** @var Response $response */
+        $response = $next($request);
+
+        return $response;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\Gate;
+
+/** A screen of the Studio: a shell that mounts one Svelte screen with its first data. */
+final class Screen
+{
+    /** @param  array<string, mixed>  $data */
+    public static function show(string $name, string $title, array $data): View
+    {
+        $user = SignedIn::user();
+
+        return view('studio::shell', ['title' => $title, 'screen' => [
+            'name' => $name,
+            'user' => ['name' => $user->name, 'role' => $user->role],
+            'may' => ['edit' => Gate::allows('edit-templates'), 'publish' => Gate::allows('publish')],
+            'shop' => config()->string('vestibra.shop'),
+            'data' => $data,
+        ]]);
+    }
+}

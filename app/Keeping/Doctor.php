@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Keeping;
+
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use Vestibra\App\Catalogue\Derived;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Reach\PageKind;
+
+/**
+ * Looks whether everything that is kept is sound.
+ *
+ * @phpstan-type Finding array{what: string, words: string, mended: bool}
+ */
+final readonly class Doctor
+{
+    public function __construct(
+        private StoredDrafts $stored,
+        private Contests $contests,
+    ) {
+    }
+
+    /** @return list<Finding> */
+    public function examine(bool $mend): array
+    {
+        return [
+            ...$this->database(),
+            ...$this->trees(),
+            ...$this->fallbacks(),
+            ...$this->rules(),
+            ...$this->derived($mend),
+            ...$this->pictures(),
+        ];
+    }
+
+    /** @return list<Finding> */
+    private function database(): array
+    {
+        $findings = [];
+        if (DB::scalar('pragma integrity_check') !== 'ok') {
+            $findings[] = self::finding('database', 'The database is damaged. Restore the latest backup.');
+        }
+        $loose = count(DB::select('pragma foreign_key_check'));
+        if ($loose > 0) {
+            $findings[] = self::finding('database', "$loose rows name something that is not there.");
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function trees(): array
+    {
+        $findings = [];
+        foreach (Template::query()->cursor() as $template) {
+            foreach (['draft' => $template->draft_tree, 'live' => $template->live_tree] as $which => $tree) {
+                try {
+                    $tree === null || $this->stored->tree($tree);
+                } catch (LogicException $error) {
+                    $findings[] = self::finding('tree', "The $which of “{$template->name}” cannot be read: {$error->getMessage()}");
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function fallbacks(): array
+    {
+        $row = DB::selectOne("select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind = 'product'");
+
+        return match (true) {
+            $row === null => [self::finding('fallback', 'Product pages have no fallback.')],
+            $row->live_revision === null => [self::finding('fallback', 'The fallback of product pages is not live.')],
+            default => [],
+        };
+    }
+
+    /** @return list<Finding> */
+    private function rules(): array
+    {
+        $findings = [];
+        $contest = $this->contests->all(PageKind::Product);
+        $names = DB::table('templates')->pluck('name', 'id');
+        foreach ($contest->candidates as $candidate) {
+            $dead = count(ReachCounts::dead($candidate));
+            if ($dead > 0) {
+                $findings[] = self::finding('rule', "“{$names[$candidate->templateId]}” has $dead ".($dead === 1 ? 'condition' : 'conditions').' that name only what was deleted.');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> what is kept beside products and has gone stale */
+    private function derived(bool $mend): array
+    {
+        $stale = [];
+        foreach (DB::table('products')->orderBy('id')->select(['id', 'title', 'title_folded', 'variant_count', 'review_count'])->cursor() as $row) {
+            if ($row->title_folded !== Folding::fold($row->title)) {
+                $stale[$row->id] = $row->id;
+            }
+        }
+        foreach (DB::select(
+            'select p.id from products p where p.variant_count <> (select count(*) from variants v where v.product_id = p.id and v.published = 1)'
+            .' or (p.review_count > 0 and exists (select 1 from reviews r where r.product_id = p.id)'
+            .' and p.review_count <> (select count(*) from reviews r where r.product_id = p.id and r.published = 1))'
+            ." or (p.title <> '' and not exists (select 1 from title_words w where w.product_id = p.id))",
+        ) as $row) {
+            $stale[$row->id] = $row->id;
+        }
+        if ($mend) {
+            array_map(Derived::refresh(...), $stale);
+        }
+
+        return $stale === [] ? [] : [self::finding('stale', count($stale).' products have numbers beside them that are not true any more.', $mend)];
+    }
+
+    /** @return list<Finding> */
+    private function pictures(): array
+    {
+        $missing = $unused = 0;
+        foreach (DB::table('pictures')->distinct()->pluck('file') as $file) {
+            $missing += is_file(public_path("pictures/$file-400.webp")) ? 0 : 1;
+        }
+        $unused = DB::table('pictures')->whereNotIn('id', DB::table('product_pictures')->select('picture_id'))
+            ->whereNotIn('id', DB::table('variants')->whereNotNull('picture_id')->select('picture_id'))->count();
+
+        return array_values(array_filter([
+            $missing === 0 ? null : self::finding('picture', "$missing pictures have no file."),
+            $unused === 0 ? null : self::finding('unused', "$unused pictures are used by no product."),
+        ]));
+    }
+
+    /** @return Finding */
+    private static function finding(string $what, string $words, bool $mended = false): array
+    {
+        return ['what' => $what, 'words' => $words, 'mended' => $mended];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A template with its draft and, once published, what is live. Trees and reaches are in their stored form.
+ *
+ * @property int $id
+ * @property string $page_kind
+ * @property string $name
+ * @property int $hand_order
+ * @property array<string, mixed> $draft_tree
+ * @property array<string, mixed> $draft_reach
+ * @property int $draft_revision
+ * @property array<string, mixed>|null $live_tree
+ * @property array<string, mixed>|null $live_reach
+ * @property int|null $live_revision
+ * @property int|null $changed_by
+ * @property Carbon $changed_at
+ * @property User|null $changer
+ */
+final class Template extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = ['id'];
+
+    /** @return BelongsTo<User, $this> */
+    public function changer(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'changed_by');
+    }
+
+    public function isLive(): bool
+    {
+        return $this->live_revision !== null;
+    }
+
+    /** @return array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}|null what is live, as releases keep it */
+    public function live(): ?array
+    {
+        return $this->live_tree === null || $this->live_reach === null || $this->live_revision === null ? null : [
+            'tree' => $this->live_tree,
+            'reach' => $this->live_reach,
+            'revision' => $this->live_revision,
+        ];
+    }
+
+    public function isChanged(): bool
+    {
+        if (! $this->isLive()) {
+            return true;
+        }
+        foreach (['tree', 'reach'] as $part) {
+            if ($this->getRawOriginal("draft_$part") !== $this->getRawOriginal("live_$part")
+                && $this->getAttribute("draft_$part") !== $this->getAttribute("live_$part")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'draft_tree' => 'array',
+            'draft_reach' => 'array',
+            'live_tree' => 'array',
+            'live_reach' => 'array',
+            'changed_at' => 'datetime',
+        ];
+    }
+}

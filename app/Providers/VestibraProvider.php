@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Providers;
+
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+use Illuminate\View\Factory;
+use Psr\Log\LoggerInterface;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Models\User;
+use Vestibra\App\Rendering\BlockPrinter;
+use Vestibra\App\Shop\ShopTag;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Templates\RandomIds;
+use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Templates\Ids;
+
+final class VestibraProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->scoped(Categories::class);
+        $this->app->scoped(ShopClock::class);
+        $this->app->scoped(ShopTag::class);
+        $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
+        $this->app->singleton(Ids::class, RandomIds::class);
+        $this->app->singleton(MoneyFormat::class, static fn (): MoneyFormat => new MoneyFormat(
+            config()->string('vestibra.currency'),
+            config()->string('vestibra.locale'),
+        ));
+        $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
+            $this->app->make(Factory::class),
+            $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),
+            $this->app->make(LoggerInterface::class),
+            base_path('blocks'),
+        ));
+    }
+
+    public function boot(): void
+    {
+        $this->loadViewsFrom(base_path('shop/views'), 'shop');
+        $this->loadViewsFrom(base_path('studio/views'), 'studio');
+        Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));
+        Gate::define('edit-templates', static fn (User $user): bool => $user->role === User::OWNER);
+        Gate::define('publish', static fn (User $user): bool => $user->role === User::OWNER);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use stdClass;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleCollections;
+
+/** Reads the templates of a page kind for a verdict. */
+final readonly class Contests
+{
+    private Fields $fields;
+
+    public function __construct(
+        private Categories $categories,
+        private ShopClock $clock,
+    ) {
+        $this->fields = Fields::standard();
+    }
+
+    /** Only what is live: enough to decide. */
+    public function live(PageKind $kind): Contest
+    {
+        return $this->read($kind, false, new Supposed);
+    }
+
+    /** With what is not live too: enough to explain, or to ask what a change would do. */
+    public function all(PageKind $kind, Supposed $supposed = new Supposed, ?DateTimeImmutable $at = null): Contest
+    {
+        return $this->read($kind, true, $supposed, $at);
+    }
+
+    /** @throws LogicException when a stored reach cannot be read */
+    public function stored(mixed $reach, PageKind $kind = PageKind::Product): Reach
+    {
+        $read = (new ReachReader($this->fields, $this->clock->zone, $kind))->parse($reach);
+
+        return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code);
+    }
+
+    private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): Contest
+    {
+        $rows = DB::select(
+            'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
+            .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
+            .' where page_kind = ?1'.($withDrafts ? '' : ' and live_revision is not null')
+            ." union all select id, null, null, rule, null, null from collections where rule is not null and ?1 = 'product' order by 2, 1",
+            [$kind->value],
+        );
+        $rules = $reaches = $templates = [];
+        foreach ($rows as $row) {
+            if ($row->hand_order === null) {
+                $rules[$row->id] = $this->stored(json_decode($row->live_reach, true));
+            } else {
+                $templates[] = $row;
+                $reaches[$row->id] = $supposed->reaches[$row->id]
+                    ?? $this->stored(json_decode($row->live_revision === null ? $row->draft_reach : $row->live_reach, true), $kind);
+            }
+        }
+        $living = LivingNames::of([...$reaches, ...array_values($rules)]);
+        $compiler = new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind);
+        $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living));
+        $candidates = [];
+        foreach ($supposed->order($templates) as $row) {
+            $live = $supposed->isLive($row->id, $row->live_revision !== null);
+            $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
+        }
+
+        return new Contest(
+            $candidates,
+            $supposed->fallbackId ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("No template for $kind->value pages."),
+            $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
+            ($at ?? $this->clock->now())->getTimestamp(),
+        );
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ProductWords;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Words\VerdictWords;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Closeness;
+use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Loser;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\Reason;
+use Vestibra\Core\Reach\Verdict;
+
+/**
+ * A verdict drawn as a ladder: the winner, then every other template from closest to furthest, with its reason in words
+ * and the one click that would change it.
+ *
+ * @phpstan-type Rung array{template: int, name: string, live: bool, wins: bool, reason: string, words: string, detail: list<string>,
+ *     closeness: list<int>|null, closenessWords: string, goesFirst: bool, season: string, clause: list<array{words: string, failed: bool}>, change: array{do: string, words: string}|null}
+ */
+final readonly class Ladder
+{
+    public function __construct(
+        private Verdicts $verdicts,
+        private Contests $contests,
+        private ReachCounts $counts,
+        private ReachWords $reachWords,
+        private ProductWords $productWords,
+        private VerdictWords $words,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return array{product: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, rungs: list<Rung>} */
+    public function of(Product $product): array
+    {
+        $verdict = $this->verdicts->explained($product);
+        $reaches = $this->reaches();
+        $names = $this->counts->names(...array_column($reaches, 'reach'));
+        $losers = $verdict->losers;
+        usort($losers, static fn (Loser $one, Loser $other): int => self::rank($other, $verdict) <=> self::rank($one, $verdict));
+        $rungs = [$this->rung($reaches[$verdict->templateId], $product, $verdict, null, $names)];
+        foreach ($losers as $loser) {
+            $rungs[] = $this->rung($reaches[$loser->templateId], $product, $verdict, $loser, $names);
+        }
+        $pin = DB::table('pins')->where('page_kind', 'product')->where('subject_id', $product->id)->value('template_id');
+
+        return [
+            'product' => ProductRows::of([$product->id])[0] + ['published' => $product->published],
+            'at' => $this->reachWords->moment($this->clock->now()->getTimestamp()),
+            'until' => $verdict->until === null ? null : $this->reachWords->moment($verdict->until),
+            'step' => $verdict->step->value,
+            'pinSkipped' => $verdict->pinSkipped,
+            'pinned' => $pin === null ? null : (int) $pin,
+            'rungs' => $rungs,
+        ];
+    }
+
+    /** @return array<int, array{id: int, name: string, live: bool, reach: Reach}> */
+    private function reaches(): array
+    {
+        $reaches = [];
+        foreach (DB::select("select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = 'product'") as $row) {
+            $reaches[$row->id] = [
+                'id' => $row->id,
+                'name' => $row->name,
+                'live' => $row->live_revision !== null,
+                'reach' => $this->contests->stored(json_decode($row->reach, true), PageKind::Product),
+            ];
+        }
+
+        return $reaches;
+    }
+
+    /**
+     * @param  array{id: int, name: string, live: bool, reach: Reach}  $template
+     * @param  array<string, array<int, string>>  $names
+     * @return Rung
+     */
+    private function rung(array $template, Product $product, Verdict $verdict, ?Loser $loser, array $names): array
+    {
+        $reach = $template['reach'];
+        $number = $loser === null ? $verdict->clause : $loser->clause;
+        $clauses = $loser?->reason === Reason::KeptOff ? $reach->keepOff : $reach->show;
+        $clause = $number === null ? null : $clauses[$number] ?? null;
+        $closeness = $loser === null ? $verdict->closeness : $loser->closeness;
+        $failed = $loser->failed ?? [];
+
+        return [
+            'template' => $template['id'],
+            'name' => $template['name'],
+            'live' => $template['live'],
+            'wins' => $loser === null,
+            'reason' => $loser?->reason->value ?? 'wins',
+            'words' => $loser === null ? $this->words->winner($verdict) : $this->words->loser($loser, $verdict),
+            'detail' => array_values(array_unique(array_map(fn (Condition $condition): string => $this->productWords->actual($product, $condition), $failed))),
+            'closeness' => $closeness?->toArray(),
+            'closenessWords' => $this->words->closeness($closeness),
+            'goesFirst' => $reach->goesFirst,
+            'season' => $this->reachWords->season($reach->season),
+            'clause' => $clause === null ? [] : $this->phrases($clause, $failed, $names),
+            'change' => $loser === null ? null : self::change($loser, $template['live']),
+        ];
+    }
+
+    /**
+     * @param  list<Condition>  $failed
+     * @param  array<string, array<int, string>>  $names
+     * @return list<array{words: string, failed: bool}>
+     */
+    private function phrases(Clause $clause, array $failed, array $names): array
+    {
+        return $clause->conditions === [] ? [['words' => 'every product', 'failed' => false]] : array_map(fn (Condition $condition): array => [
+            'words' => trim(implode(' ', $this->reachWords->phrase($condition, $names))),
+            'failed' => array_filter($failed, $condition->equals(...)) !== [],
+        ], $clause->conditions);
+    }
+
+    /** @return array{do: string, words: string}|null the one click that would change it */
+    private static function change(Loser $loser, bool $live): ?array
+    {
+        return match ($loser->reason) {
+            Reason::NotLive => ['do' => 'publish', 'words' => 'Publish it…'],
+            Reason::OutOfSeason => ['do' => 'reach', 'words' => 'Change its season'],
+            Reason::NoClauseMatched => ['do' => 'reach', 'words' => 'Change where it appears'],
+            Reason::KeptOff => ['do' => 'reach', 'words' => 'Change what it keeps off'],
+            Reason::PinDecides => ['do' => 'unpin', 'words' => 'Take the pin out…'],
+            Reason::AnotherGoesFirst => ['do' => 'reach', 'words' => 'Let it go first too'],
+            Reason::LessClose => ['do' => 'pin', 'words' => 'Pin this product to it…'],
+            Reason::LaterInHandOrder => ['do' => 'earlier', 'words' => 'Put it before the winner…'],
+            Reason::NotNeeded => $live ? ['do' => 'pin', 'words' => 'Pin this product to it…'] : null,
+        };
+    }
+
+    /** @return list<int> live and matching ones first, the closest first */
+    private static function rank(Loser $loser, Verdict $verdict): array
+    {
+        return [
+            (int) ! in_array($loser->reason, [Reason::NotLive, Reason::NotNeeded, Reason::NoClauseMatched], true),
+            (int) $loser->wouldWin,
+            (int) ($loser->reason !== Reason::NotNeeded),
+            ...($loser->closeness ?? new Closeness(-1))->toArray(),
+        ];
+    }
+}

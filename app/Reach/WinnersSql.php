@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach;
+
+/** The verdict for all published product pages at once. Agrees with the core's Evaluator on every input. */
+final readonly class WinnersSql
+{
+    /**
+     * A query that gives product_id and template_id, one row for each published product.
+     *
+     * @param  Sql|null  $among  asks only for products called `p` that it is true for
+     * @param  array<string, int|null>  $pins  `product/7` => template id, null: unpinned; instead of what is stored
+     */
+    public static function of(Contest $contest, ?Sql $among = null, array $pins = []): Sql
+    {
+        $chain = Chain::of($contest);
+
+        return Sql::join('', [
+            self::with($chain->with()),
+            $chain->template()->wrap(
+                'select p.id as product_id, coalesce(pins.template_id, ',
+                ", $contest->fallbackId) as template_id from products p{$chain->joins()} left join (".self::pins($contest, $pins).') pins on pins.subject_id = p.id where p.published = 1',
+            ),
+            ...($among === null ? [] : [$among->wrap(' and (', ')')]),
+        ]);
+    }
+
+    /**
+     * A query that gives product_id, before_id and after_id. Only where a changed template wins now is the whole order
+     * asked again; elsewhere it is enough whether one of the changed ones comes before what wins now.
+     *
+     * @param  list<int>|null  $changed  templates whose reach is another then, or that come or go; null: anything may differ
+     * @param  array<string, int|null>  $pins  as they would be then
+     */
+    public static function both(Contest $now, Contest $then, ?array $changed, ?Sql $among, array $pins): Sql
+    {
+        $before = Chain::of($now);
+        $new = Chain::of($then, $changed);
+        $full = Chain::of($then);
+        $all = $before->and($new);
+        $place = Chain::PLACE;
+        $list = implode(',', $changed ?? [0]);
+        $after = $changed === null
+            ? $full->template()
+            : $full->template()->wrap("case when b is not null and b % $place in ($list) then ", " when n is not null and (b is null or n < b) then n % $place else b % $place end");
+        $b = Sql::join('', [$all->placed($before)->wrap('select p.id, ', " as b from products p{$before->joins('was')} where p.published = 1"), ...($among === null ? [] : [$among->wrap(' and (', ')')])]);
+        $n = ($changed === null ? new Sql('null') : $all->placed($new))->wrap('select x.id, x.b, ', " as n from x join products p on p.id = x.id{$new->joins('new')}");
+
+        return Sql::join('', [
+            self::with([...$before->with('was'), ...$new->with('new'), ...$full->with('then'), $b->wrap('x as materialized (', ')'), $n->wrap('w as materialized (', ')')]),
+            $after->wrap(
+                "select p.id as product_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, coalesce(pa.template_id, ",
+                ", $then->fallbackId) as after_id from w join products p on p.id = w.id{$full->joins('then')}"
+                .' left join ('.self::pins($now, []).') pb on pb.subject_id = p.id left join ('.self::pins($then, $pins).') pa on pa.subject_id = p.id',
+            ),
+        ]);
+    }
+
+    /** @param  list<Sql>  $parts */
+    private static function with(array $parts): Sql
+    {
+        return $parts === [] ? new Sql('') : Sql::join(', ', $parts)->wrap('with ', ' ');
+    }
+
+    /**
+     * @param  array<string, int|null>  $pins
+     * @return string pins to live templates
+     */
+    private static function pins(Contest $contest, array $pins): string
+    {
+        $live = array_column(array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live), 'templateId');
+        $changed = $rows = [];
+        foreach ($pins as $key => $templateId) {
+            [$kind, $id] = explode('/', $key) + ['', '0'];
+            if ($kind === 'product') {
+                $changed[] = (int) $id;
+                if ($templateId !== null && in_array($templateId, $live, true)) {
+                    $rows[] = ' union all select '.(int) $id.", $templateId";
+                }
+            }
+        }
+
+        return "select subject_id, template_id from pins where page_kind = 'product' and template_id in (".implode(',', $live).')'
+            .($changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')').implode('', $rows);
+    }
+}

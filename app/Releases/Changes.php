@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use LogicException;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Problem;
+
+/** An ordered set of changes. A new kind of change is one class and one line in `stored()`. */
+final readonly class Changes
+{
+    /** @param  list<Change>  $list */
+    private function __construct(public array $list)
+    {
+    }
+
+    public static function of(Change ...$changes): self
+    {
+        return new self(array_values($changes));
+    }
+
+    /** @param  list<array<string, mixed>>  $stored */
+    public static function stored(array $stored): self
+    {
+        return new self(array_map(static fn (array $one): Change => match ($one['change']) {
+            TemplateChange::name() => new TemplateChange($one['template'], $one['name'], $one['before'], $one['after']),
+            FallbackChange::name() => new FallbackChange($one['pageKind'], $one['before'], $one['after']),
+            HandOrderChange::name() => new HandOrderChange($one['pageKind'], $one['before'], $one['after']),
+            PinsChange::name() => new PinsChange($one['before'], $one['after']),
+            default => throw new LogicException('A release holds an unknown change.'),
+        }, $stored));
+    }
+
+    /** @return list<Problem> why they cannot be made now */
+    public function problems(): array
+    {
+        return array_values(array_filter(array_map(static fn (Change $change): ?Problem => $change->problem(), $this->list)));
+    }
+
+    /** With the values before as they are now. */
+    public function now(): self
+    {
+        return new self(array_map(static fn (Change $change): Change => $change->now(), $this->list));
+    }
+
+    public function apply(): void
+    {
+        foreach ($this->list as $change) {
+            $change->apply();
+        }
+    }
+
+    public function inverse(): self
+    {
+        return new self(array_map(static fn (Change $change): Change => $change->inverse(), array_reverse($this->list)));
+    }
+
+    public function supposed(): Supposed
+    {
+        return array_reduce(
+            $this->list,
+            static fn (Supposed $supposed, Change $change): Supposed => $change->suppose($supposed),
+            new Supposed,
+        );
+    }
+
+    /** @return list<TemplateChange> */
+    public function templates(): array
+    {
+        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange));
+    }
+
+    /** @return list<string> */
+    public function touches(): array
+    {
+        return array_merge(...array_map(static fn (Change $change): array => $change->touches(), $this->list));
+    }
+
+    public function words(): string
+    {
+        return implode(', ', array_map(static fn (Change $change): string => $change->words(), $this->list));
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function toArray(): array
+    {
+        return array_map(static fn (Change $change): array => $change->toArray(), $this->list);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Problem;
+
+/** Another live template takes what no rule takes. */
+final readonly class FallbackChange implements Change
+{
+    public function __construct(
+        public string $pageKind,
+        public int $before,
+        public int $after,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return 'fallback';
+    }
+
+    public static function to(Template $template): self
+    {
+        return new self($template->page_kind, (int) DB::table('fallbacks')->where('page_kind', $template->page_kind)->value('template_id'), $template->id);
+    }
+
+    public function problem(): ?Problem
+    {
+        $template = Template::query()->where('page_kind', $this->pageKind)->find($this->after);
+
+        return $template?->isLive() === true ? null : new Problem('release.fallback-not-live', '', ['name' => $template->name ?? '']);
+    }
+
+    public function now(): self
+    {
+        return new self($this->pageKind, (int) DB::table('fallbacks')->where('page_kind', $this->pageKind)->value('template_id'), $this->after);
+    }
+
+    public function apply(): void
+    {
+        DB::table('fallbacks')->where('page_kind', $this->pageKind)->update(['template_id' => $this->after]);
+    }
+
+    public function inverse(): self
+    {
+        return new self($this->pageKind, $this->after, $this->before);
+    }
+
+    public function suppose(Supposed $supposed): Supposed
+    {
+        return $supposed->withFallback($this->after);
+    }
+
+    public function touches(): array
+    {
+        return ["fallback $this->pageKind"];
+    }
+
+    public function words(): string
+    {
+        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made the fallback';
+    }
+
+    public function toArray(): array
+    {
+        return ['change' => self::name(), 'pageKind' => $this->pageKind, 'before' => $this->before, 'after' => $this->after];
+    }
+}

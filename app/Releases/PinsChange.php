@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Problem;
+
+/** Pages pinned to a template, or set free. */
+final readonly class PinsChange implements Change
+{
+    /**
+     * @param  array<string, int|null>  $before  `product/7` => template id; null: not pinned
+     * @param  array<string, int|null>  $after
+     */
+    public function __construct(
+        public array $before,
+        public array $after,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return 'pins';
+    }
+
+    /** @param  array<string, int|null>  $pins */
+    public static function to(array $pins): self
+    {
+        return (new self([], $pins))->now();
+    }
+
+    public function problem(): ?Problem
+    {
+        $ids = array_filter($this->after, is_int(...));
+        $known = DB::table('templates')->whereIntegerInRaw('id', array_values($ids))->where('page_kind', 'product')->pluck('id')->all();
+
+        return array_diff($ids, $known) === [] ? null : new Problem('release.template-gone', '', ['name' => '']);
+    }
+
+    public function now(): self
+    {
+        $before = [];
+        foreach (array_keys($this->after) as $page) {
+            [$kind, $id] = self::page($page);
+            $pin = DB::table('pins')->where('page_kind', $kind)->where('subject_id', $id)->value('template_id');
+            $before[$page] = $pin === null ? null : (int) $pin;
+        }
+
+        return new self($before, $this->after);
+    }
+
+    public function apply(): void
+    {
+        foreach ($this->after as $page => $template) {
+            [$kind, $id] = self::page($page);
+            if ($template === null) {
+                DB::table('pins')->where('page_kind', $kind)->where('subject_id', $id)->delete();
+            } else {
+                DB::table('pins')->updateOrInsert(['page_kind' => $kind, 'subject_id' => $id], ['template_id' => $template]);
+            }
+        }
+    }
+
+    public function inverse(): self
+    {
+        return new self($this->after, $this->before);
+    }
+
+    public function suppose(Supposed $supposed): Supposed
+    {
+        return $supposed->withPins($this->after);
+    }
+
+    public function touches(): array
+    {
+        return array_map(static fn (string $page): string => "pin $page", array_keys($this->after));
+    }
+
+    public function words(): string
+    {
+        $pinned = count(array_filter($this->after, is_int(...)));
+        $freed = count($this->after) - $pinned;
+
+        return implode(', ', array_filter([
+            $pinned === 0 ? '' : ($pinned === 1 ? 'One page pinned' : "$pinned pages pinned"),
+            $freed === 0 ? '' : ($freed === 1 ? 'One page unpinned' : "$freed pages unpinned"),
+        ]));
+    }
+
+    public function toArray(): array
+    {
+        return ['change' => self::name(), 'before' => $this->before, 'after' => $this->after];
+    }
+
+    /** @return array{string, int} */
+    private static function page(string $key): array
+    {
+        [$kind, $id] = explode('/', $key) + ['', '0'];
+
+        return [$kind, (int) $id];
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use DateTimeImmutable;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Node;
+
+/** From drafts to a set of changes, with what somebody should say aloud before they go out. */
+final readonly class Publish
+{
+    public function __construct(
+        private ReachCounts $counts,
+        private StoredDrafts $stored,
+    ) {
+    }
+
+    /**
+     * @param  array<int, int>  $revisions  template id => the revision of its draft that was looked at
+     * @return Changes|non-empty-list<Problem>
+     */
+    public function changes(array $revisions): Changes|array
+    {
+        $changes = $problems = [];
+        foreach ($revisions as $id => $revision) {
+            $template = Template::query()->findOrFail($id);
+            if ($template->draft_revision !== $revision) {
+                $problems[] = new Problem('publish.changed-since', '', ['name' => $template->name]);
+            } elseif (! $template->isChanged()) {
+                $problems[] = new Problem('publish.nothing', '', ['name' => $template->name]);
+            } else {
+                $changes[] = TemplateChange::publish($template);
+            }
+        }
+
+        return match (true) {
+            $problems !== [] => $problems,
+            $changes === [] => [new Problem('publish.nothing', '', ['name' => ''])],
+            default => Changes::of(...$changes),
+        };
+    }
+
+    /**
+     * What wants a spoken decision: shown on nothing, without a price, without a way to buy.
+     *
+     * @return list<Problem> with the path `nothing/3`, by which the decision is spoken
+     */
+    public function concerns(Changes $changes, ?DateTimeImmutable $at = null): array
+    {
+        $concerns = [];
+        $shown = $this->counts->shownOn($changes->supposed(), $at);
+        foreach ($changes->templates() as $change) {
+            if ($change->after === null) {
+                continue;
+            }
+            $missing = [
+                'nothing' => ($shown[$change->template] ?? 0) === 0,
+                'price' => ! $this->holds($change, 'price'),
+                'buy' => ! $this->holds($change, 'buy'),
+            ];
+            foreach (array_keys(array_filter($missing)) as $what) {
+                $concerns[] = new Problem("publish.without-$what", "$what/$change->template", ['name' => $change->called]);
+            }
+        }
+
+        return $concerns;
+    }
+
+    private function holds(TemplateChange $change, string $kind): bool
+    {
+        foreach ($this->stored->tree($change->after['tree'] ?? null)->walk() as $node) {
+            if ($node->kind === $kind && self::isOn($node)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isOn(Node $node): bool
+    {
+        return ($node->when['off'] ?? false) !== true;
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Throwable;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\User;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Problem;
+
+/** The one door through which what customers see changes: every change is a release. */
+final readonly class Releases
+{
+    public function __construct(
+        private Impact $impact,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return Release|non-empty-list<Problem> */
+    public function make(Changes $changes, User $author, string $note, ?int $bringsBack = null): Release|array
+    {
+        return DB::transaction(function () use ($changes, $author, $note, $bringsBack): Release|array {
+            $problems = $changes->problems();
+            if ($problems !== []) {
+                return $problems;
+            }
+            $changes = $changes->now();
+            $impact = $this->impact->of($changes);
+            $changes->apply();
+
+            return Release::query()->create([
+                'author_id' => $author->id,
+                'state' => Release::DONE,
+                'at' => $this->clock->now(),
+                'note' => $note,
+                'change_set' => $changes->toArray(),
+                'impact' => $impact,
+                'brings_back_id' => $bringsBack,
+            ]);
+        });
+    }
+
+    /** Keeps the changes as they are now, to be made at a time. */
+    public function wait(Changes $changes, User $author, string $note, DateTimeImmutable $due): Release
+    {
+        return DB::transaction(fn (): Release => Release::query()->create([
+            'author_id' => $author->id,
+            'state' => Release::WAITING,
+            'at' => $this->clock->now(),
+            'due_at' => $due,
+            'note' => $note,
+            'change_set' => $changes->now()->toArray(),
+            'impact' => $this->impact->of($changes->now(), $due),
+        ]));
+    }
+
+    /** @return Release|non-empty-list<Problem> the release that takes an earlier one back */
+    public function bringBack(int $releaseId, User $author): Release|array
+    {
+        $earlier = Release::query()->findOrFail($releaseId);
+        if ($earlier->state !== Release::DONE) {
+            return [new Problem('release.not-done')];
+        }
+
+        return $this->make($earlier->changes()->inverse(), $author, '', $earlier->id);
+    }
+
+    /** Makes every waiting release whose time has come, earliest first. Each one is done wholly or not at all, and once. */
+    public function runDue(): int
+    {
+        $done = 0;
+        while ($this->isDue()) {
+            $id = null;
+            try {
+                DB::transaction(function () use (&$id): void {
+                    $release = Release::query()->where('state', Release::WAITING)->where('due_at', '<=', $this->clock->now())->oldest('due_at')->oldest('id')->first();
+                    $id = $release?->id;
+                    if ($release !== null) {
+                        $this->run($release);
+                    }
+                });
+                $done++;
+            } catch (Throwable $error) {
+                report($error);
+                Release::query()->where('id', $id)->where('state', Release::WAITING)->update(['state' => Release::FAILED, 'trouble' => 'release.broke']);
+            }
+        }
+
+        return $done;
+    }
+
+    public function isDue(): bool
+    {
+        return DB::scalar("select 1 from releases where state = 'waiting' and due_at <= ? limit 1", [$this->clock->now()->format('Y-m-d H:i:s')]) !== null;
+    }
+
+    private function run(Release $release): void
+    {
+        $problems = $release->changes()->problems();
+        if ($problems !== []) {
+            $release->update(['state' => Release::FAILED, 'trouble' => $problems[0]->code]);
+
+            return;
+        }
+        $changes = $release->changes()->now();
+        $impact = $this->impact->of($changes);
+        $changes->apply();
+        $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $changes->toArray(), 'impact' => $impact]);
+    }
+
+    /** @return list<int> later releases that touched the same things */
+    public function later(Release $release): array
+    {
+        $touches = $release->changes()->touches();
+
+        $later = [];
+        /** @var \Illuminate\Support\Collection<int, Release> $others */
+        $others = Release::query()->where('id', '>', $release->id)->where('state', Release::DONE)->oldest('id')->limit(200)->get();
+        foreach ($others as $other) {
+            if (array_intersect($touches, $other->changes()->touches()) !== []) {
+                $later[] = $other->id;
+            }
+        }
+
+        return $later;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\PageKind;
+
+/**
+ * A template goes live, changes, or is taken off.
+ *
+ * @phpstan-type Live array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}
+ */
+final readonly class TemplateChange implements Change
+{
+    /**
+     * @param  Live|null  $before  null: was not live
+     * @param  Live|null  $after  null: taken off
+     */
+    public function __construct(
+        public int $template,
+        public string $called,
+        public ?array $before,
+        public ?array $after,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return 'template';
+    }
+
+    public static function publish(Template $template): self
+    {
+        return new self($template->id, $template->name, $template->live(), [
+            'tree' => $template->draft_tree,
+            'reach' => $template->draft_reach,
+            'revision' => $template->draft_revision,
+        ]);
+    }
+
+    public static function takeOff(Template $template): self
+    {
+        return new self($template->id, $template->name, $template->live(), null);
+    }
+
+    public function problem(): ?Problem
+    {
+        $template = Template::query()->find($this->template);
+
+        return match (true) {
+            $template === null => new Problem('release.template-gone', '', ['name' => $this->called]),
+            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() => new Problem('release.fallback', '', ['name' => $template->name]),
+            default => null,
+        };
+    }
+
+    public function now(): self
+    {
+        $template = Template::query()->findOrFail($this->template);
+
+        return new self($this->template, $template->name, $template->live(), $this->after);
+    }
+
+    public function apply(): void
+    {
+        Template::query()->findOrFail($this->template)->update([
+            'live_tree' => $this->after['tree'] ?? null,
+            'live_reach' => $this->after['reach'] ?? null,
+            'live_revision' => $this->after['revision'] ?? null,
+        ]);
+    }
+
+    public function inverse(): self
+    {
+        return new self($this->template, $this->called, $this->after, $this->before);
+    }
+
+    public function suppose(Supposed $supposed): Supposed
+    {
+        return $this->after === null
+            ? $supposed->without($this->template)
+            : $supposed->withReach($this->template, app(Contests::class)->stored($this->after['reach'], PageKind::Product));
+    }
+
+    /** Whether pages that keep the template look different. */
+    public function isNewLook(): bool
+    {
+        return $this->before !== null && $this->after !== null && $this->before['tree'] !== $this->after['tree'];
+    }
+
+    public function touches(): array
+    {
+        return ["template $this->template"];
+    }
+
+    public function words(): string
+    {
+        return match (true) {
+            $this->after === null => "“{$this->called}” taken off",
+            $this->before === null => "“{$this->called}” live for the first time",
+            default => "“{$this->called}” changed",
+        };
+    }
+
+    public function toArray(): array
+    {
+        return ['change' => self::name(), 'template' => $this->template, 'name' => $this->called, 'before' => $this->before, 'after' => $this->after];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Rendering;
+
+use Illuminate\Contracts\View\Engine;
+use Illuminate\Contracts\View\Factory;
+use Illuminate\Support\HtmlString;
+use Illuminate\Support\Str;
+use Psr\Log\LoggerInterface;
+use Throwable;
+use Vestibra\Core\Composing\ComposedNode;
+
+/**
+ * Prints composed blocks through their views. On the canvas a block without anything to show leaves an empty mark that
+ * says why; in the shop it leaves nothing.
+ */
+final readonly class BlockPrinter
+{
+    public function __construct(
+        private Factory $views,
+        private Engine $blade,
+        private LoggerInterface $log,
+        private string $folder,
+    ) {
+    }
+
+    public function print(ComposedNode $node, bool $canvas): string
+    {
+        if ($node->absent !== null && ! ($canvas && $this->holdsBlocks($node))) {
+            return $canvas ? $this->mark($node->id, $node->absent) : '';
+        }
+        $slot = '';
+        foreach ($node->children as $child) {
+            $slot .= $this->print($child, $canvas);
+        }
+        try {
+            return $this->blade->get($this->view($node->kind), [
+                '__env' => $this->views,
+                'id' => $node->id,
+                'root' => $this->root($node),
+                'd' => $node->data,
+                'slot' => new HtmlString($slot),
+            ]);
+        } catch (Throwable $error) {
+            $this->log->error("The block $node->id ($node->kind) could not be printed.", ['exception' => $error]);
+
+            return $canvas ? $this->mark($node->id, 'this block failed') : '';
+        }
+    }
+
+    /** Holders and tabs stay on the canvas when empty, so that something can be put in them. */
+    private function holdsBlocks(ComposedNode $node): bool
+    {
+        return in_array($node->kind, ['holder', 'tabs', 'tab'], true) && $node->absent !== 'switched off';
+    }
+
+    private function mark(string $id, string $why): string
+    {
+        return '<div data-b="'.e($id).'" data-absent="'.e($why).'"></div>';
+    }
+
+    private function root(ComposedNode $node): HtmlString
+    {
+        $absent = $node->absent === null ? '' : ' data-absent="'.e($node->absent).'"';
+
+        return new HtmlString('data-b="'.e($node->id).'"'.$absent);
+    }
+
+    private function view(string $kind): string
+    {
+        return $this->folder.'/'.Str::studly($kind).'/view.blade.php';
+    }
+}

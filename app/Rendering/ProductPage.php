@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Rendering;
+
+use Illuminate\Support\Facades\DB;
+use Psr\Log\LoggerInterface;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Troubles;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Selling\Chosen;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Selling\VariantMatrix;
+use Vestibra\Core\Templates\Node;
+
+/** A product's page through a template: the one way for shop, canvas and console. */
+final readonly class ProductPage
+{
+    public function __construct(
+        private Composer $composer,
+        private BlockPrinter $printer,
+        private Categories $categories,
+        private MoneyFormat $money,
+        private LoggerInterface $log,
+        private ShopClock $clock,
+        private Troubles $troubles,
+    ) {
+    }
+
+    /**
+     * @param  array<int, int>  $wishes  option id => value id, as the customer asked for them
+     * @param  int|null  $templateId  the live template, so that a block that breaks is raised on Today
+     */
+    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null): ComposedPage
+    {
+        $page = $this->composer->compose($tree, new Context(
+            $product,
+            $this->choose($product, $wishes),
+            $this->categories->tree(),
+            new ShopAddresses,
+            $this->money,
+            $this->clock->now(),
+            $this->pictures($tree),
+        ));
+        foreach ($page->failures as $failure) {
+            $this->log->error("The block $failure->blockId ($failure->kind) failed for product $product->id.", ['exception' => $failure->error]);
+            if ($templateId !== null) {
+                $this->troubles->block($templateId, $failure->blockId, $failure->kind, $product->id, $failure->error);
+            }
+        }
+
+        return $page;
+    }
+
+    /** @param  array<int, int>  $wishes */
+    public function choose(Product $product, array $wishes): Chosen
+    {
+        return (new VariantMatrix($product))->choose($wishes);
+    }
+
+    public function print(ComposedNode $node, bool $canvas = false): string
+    {
+        return $this->printer->print($node, $canvas);
+    }
+
+    /** @return array<int, Picture> the pictures that the template names */
+    private function pictures(Node $tree): array
+    {
+        $ids = [];
+        foreach ($tree->walk() as $node) {
+            $value = $node->what['picture'] ?? null;
+            $id = is_array($value) ? $value['otherwise'] ?? null : $value;
+            if (is_int($id)) {
+                $ids[$id] = $id;
+            }
+        }
+        $pictures = [];
+        foreach ($ids === [] ? [] : DB::table('pictures')->whereIn('id', $ids)->get() as $row) {
+            $pictures[$row->id] = ProductReader::picture($row);
+        }
+
+        return $pictures;
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Rendering;
+
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Composing\Addresses;
+
+/** The shop's addresses as paths from its root. */
+final readonly class ShopAddresses implements Addresses
+{
+    public function home(): string
+    {
+        return '/';
+    }
+
+    public function product(string $slug): string
+    {
+        return '/p/'.rawurlencode($slug);
+    }
+
+    public function category(string $slug): string
+    {
+        return '/c/'.rawurlencode($slug);
+    }
+
+    public function addToCart(): string
+    {
+        return '/cart';
+    }
+
+    public function picture(Picture $picture, int $width): string
+    {
+        return "/pictures/$picture->file-$width.webp";
+    }
+}

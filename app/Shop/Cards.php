@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Selling\PriceRange;
+
+/**
+ * Products as cards of the fixed listing pages: three queries for any number of them.
+ *
+ * @phpstan-type Card array{title: string, address: string, brand: string|null, pictures: list<object>, now: string|null,
+ *     from: bool, was: string|null, saving: int, inStock: bool, reviews: int, stars: int}
+ */
+final readonly class Cards
+{
+    public function __construct(private MoneyFormat $money)
+    {
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Card> in the order asked for
+     */
+    public function of(array $ids, DateTimeImmutable $now): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $list = implode(',', $ids);
+        $variants = $pictures = $cards = [];
+        foreach (DB::select("select * from variants where published = 1 and product_id in ($list) order by position, id") as $row) {
+            $variants[$row->product_id][] = ProductReader::variant($row);
+        }
+        foreach (DB::select("select pp.product_id, pictures.* from product_pictures pp join pictures on pictures.id = pp.picture_id where pp.product_id in ($list) and pp.position < 2 order by pp.position") as $row) {
+            $pictures[$row->product_id][] = $row;
+        }
+        foreach (DB::select("select p.*, b.name as brand_name from products p left join brands b on b.id = p.brand_id where p.id in ($list)") as $row) {
+            $cards[$row->id] = [
+                'title' => $row->title,
+                'address' => '/p/'.rawurlencode($row->slug),
+                'brand' => $row->brand_name,
+                'pictures' => $pictures[$row->id] ?? [],
+                'reviews' => $row->review_count,
+                'stars' => $row->review_count === 0 ? 0 : intdiv($row->star_sum * 20, $row->review_count),
+            ] + $this->price($variants[$row->id] ?? [], $now);
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $cards[$id] ?? null, $ids)));
+    }
+
+    /**
+     * @param  list<Variant>  $variants
+     * @return array{now: string|null, from: bool, was: string|null, saving: int, inStock: bool}
+     */
+    private function price(array $variants, DateTimeImmutable $now): array
+    {
+        $range = PriceRange::of($variants, $now);
+        $lowest = $range?->lowest;
+        $reduced = $lowest !== null && $lowest->isReduced();
+
+        return [
+            'now' => $lowest === null ? null : $this->money->format($lowest->now),
+            'from' => $range !== null && ! $range->isOnePrice(),
+            'was' => $reduced ? $this->money->format($lowest->regular) : null,
+            'saving' => $reduced ? $lowest->savingPercent() : 0,
+            'inStock' => array_filter($variants, static fn (Variant $variant): bool => $variant->isInStock()) !== [],
+        ];
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use DateTimeImmutable;
+use Illuminate\Contracts\Session\Session;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Selling\CartLine;
+use Vestibra\Core\Selling\CartTotals;
+use Vestibra\Core\Selling\Price;
+
+/** A customer's cart, kept in the session as variant id => quantity. */
+final readonly class Cart
+{
+    public const MOST = 99;
+
+    public const MOST_LINES = 100;
+
+    public function __construct(private Session $session)
+    {
+    }
+
+    /** @return array<int, int> */
+    public function quantities(): array
+    {
+        $stored = $this->session->get('cart', []);
+
+        return is_array($stored) ? array_map(intval(...), $stored) : [];
+    }
+
+    public function count(): int
+    {
+        return array_sum($this->quantities());
+    }
+
+    /** @return stdClass|null the variant with its product, when it can be bought by anybody */
+    public function buyable(int $variantId): ?stdClass
+    {
+        $row = DB::selectOne(
+            'select v.*, p.title, p.slug from variants v join products p on p.id = v.product_id'
+            .' where v.id = ? and v.published = 1 and p.published = 1',
+            [$variantId],
+        );
+
+        return $row instanceof stdClass ? $row : null;
+    }
+
+    /** @return int what the cart holds of it now: never more than there is, nor than 99 */
+    public function set(stdClass $variant, int $quantity): int
+    {
+        $quantities = $this->quantities();
+        $quantity = max(0, min($quantity, self::MOST, $variant->stock === null ? self::MOST : max(0, $variant->stock)));
+        if ($quantity === 0) {
+            unset($quantities[$variant->id]);
+        } elseif (isset($quantities[$variant->id]) || count($quantities) < self::MOST_LINES) {
+            $quantities[$variant->id] = $quantity;
+        }
+        $this->session->put('cart', $quantities);
+
+        return $quantities[$variant->id] ?? 0;
+    }
+
+    public function forget(int $variantId): void
+    {
+        $quantities = $this->quantities();
+        unset($quantities[$variantId]);
+        $this->session->put('cart', $quantities);
+    }
+
+    /** @return array{lines: list<array{line: CartLine, row: stdClass, choice: string}>, totals: CartTotals} */
+    public function read(DateTimeImmutable $now): array
+    {
+        $quantities = $this->quantities();
+        $rows = $quantities === [] ? [] : DB::select(
+            'select v.*, p.title, p.slug, coalesce((select file from pictures where pictures.id = v.picture_id),'
+            .' (select file from product_pictures pp join pictures on pictures.id = pp.picture_id where pp.product_id = p.id order by pp.position limit 1)) as file,'
+            ." (select group_concat(o.name || ' ' || ov.label, ' · ') from variant_values vv join options o on o.id = vv.option_id"
+            .' join option_values ov on ov.id = vv.option_value_id where vv.variant_id = v.id) as choice'
+            .' from variants v join products p on p.id = v.product_id where v.published = 1 and p.published = 1 and v.id in ('
+            .implode(',', array_keys($quantities)).')',
+        );
+        $byId = array_column($rows, null, 'id');
+        $lines = [];
+        foreach ($quantities as $id => $quantity) {
+            $row = $byId[$id] ?? null;
+            if ($row instanceof stdClass) {
+                $lines[] = [
+                    'line' => new CartLine($id, $quantity, Price::of($this->variant($row), $now)),
+                    'row' => $row,
+                    'choice' => (string) $row->choice,
+                ];
+            }
+        }
+
+        return ['lines' => $lines, 'totals' => CartTotals::of(array_column($lines, 'line'))];
+    }
+
+    private function variant(stdClass $row): Variant
+    {
+        return ProductReader::variant($row);
+    }
+}

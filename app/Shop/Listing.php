@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use DateTimeImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Reach\Sql;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Folding;
+
+/** A page of products of a listing, with its order and its paging. */
+final readonly class Listing
+{
+    public const PER_PAGE = 12;
+
+    public const SORTS = [
+        'new' => 'Newest first',
+        'title' => 'By title',
+        'cheap' => 'Lowest price first',
+        'dear' => 'Highest price first',
+    ];
+
+    private const PRICE = '(select min(case when v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?)'
+        .' and (v.sale_until is null or v.sale_until > ?) then v.sale_price else v.price end) from variants v'
+        .' where v.product_id = p.id and v.published = 1)';
+
+    public function __construct(
+        private Cards $cards,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return array<string, mixed> cards, total, page, pages, sort */
+    public function page(Sql $where, Request $request, string $usualSort = 'new'): array
+    {
+        $now = $this->clock->now();
+        $sort = $request->query('sort');
+        $sort = is_string($sort) && isset(self::SORTS[$sort]) ? $sort : $usualSort;
+        $total = (int) DB::scalar("select count(*) from products p where p.published = 1 and $where->text", $where->bindings);
+        $pages = max(1, (int) ceil($total / self::PER_PAGE));
+        $page = min($pages, max(1, (int) (is_string($request->query('page')) ? $request->query('page') : 1)));
+        [$order, $bindings] = $this->order($sort, $now);
+        $ids = array_column(DB::select(
+            "select p.id from products p where p.published = 1 and $where->text order by $order, p.id limit ? offset ?",
+            [...$where->bindings, ...$bindings, self::PER_PAGE, ($page - 1) * self::PER_PAGE],
+        ), 'id');
+
+        return [
+            'cards' => $this->cards->of($ids, $now),
+            'total' => $total,
+            'page' => $page,
+            'pages' => $pages,
+            'sort' => $sort,
+            'sorts' => self::SORTS,
+            'keep' => array_filter(['q' => $request->query('q'), 'sort' => $request->query('sort')], is_string(...)),
+        ];
+    }
+
+    /** Words as the search takes them: each begins a word of the product. */
+    public static function searchWhere(string $query): Sql
+    {
+        preg_match_all('/[\p{L}\p{M}\p{N}]+/u', Folding::fold($query), $found);
+        $words = array_slice($found[0], 0, 12);
+        if ($words === []) {
+            return new Sql('0');
+        }
+        $match = implode(' ', array_map(static fn (string $word): string => "\"$word\"*", $words));
+
+        return new Sql('p.id in (select rowid from product_words where product_words match ?)', [$match]);
+    }
+
+    /** @return array{string, list<string>} */
+    private function order(string $sort, DateTimeImmutable $now): array
+    {
+        $instant = $now->format('Y-m-d H:i:s');
+
+        return match ($sort) {
+            'title' => ['p.title_folded', []],
+            'cheap' => [self::PRICE, [$instant, $instant]],
+            'dear' => [self::PRICE.' desc', [$instant, $instant]],
+            default => ['p.added_at desc', []],
+        };
+    }
+}

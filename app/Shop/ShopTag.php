@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Reach\Step;
+use Vestibra\Core\Reach\Verdict;
+
+/** The small paper tag on the shop's pages for whoever is signed in: which template this is, why, and the way to it. */
+final class ShopTag
+{
+    private ?Product $product = null;
+
+    private ?Verdict $verdict = null;
+
+    public function __construct(
+        private readonly Walk $walk,
+        private readonly ReachWords $words,
+    ) {
+    }
+
+    public function on(Product $product, Verdict $verdict): void
+    {
+        [$this->product, $this->verdict] = [$product, $verdict];
+    }
+
+    /** @return array{walking: string|null, product: Product|null, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
+    public function data(): ?array
+    {
+        if (! Gate::allows('see-studio')) {
+            return null;
+        }
+        $at = $this->walk->at();
+        $drafts = $this->walk->drafts();
+        $walking = array_filter([
+            $at === null ? '' : 'as on '.$this->words->moment($at->getTimestamp()),
+            $drafts === [] ? '' : 'with the '.(count($drafts) === 1 ? 'draft' : 'drafts').' of '
+                .implode(', ', array_map(static fn (string $name): string => "“{$name}”", DB::table('templates')->whereIntegerInRaw('id', $drafts)->pluck('name')->all())),
+        ]);
+
+        return [
+            'walking' => $this->walk->isOn() ? implode(', ', $walking) ?: 'as it is' : null,
+            'product' => $this->product,
+            'template' => $this->verdict?->templateId,
+            'name' => $this->verdict === null ? '' : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
+            'why' => match ($this->verdict?->step) {
+                Step::Pin => 'This product is pinned to it.',
+                Step::GoesFirst => 'It goes first, and its rule matches.',
+                Step::Closest => 'It has the closest rule that matches.',
+                Step::Fallback => 'No rule takes this product.',
+                null => '',
+            },
+        ];
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use DateTimeImmutable;
+use Illuminate\Contracts\Session\Session;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\App\ShopClock;
+
+/**
+ * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.
+ */
+final readonly class Walk
+{
+    private const KEY = 'walk';
+
+    public function __construct(
+        private Session $session,
+        private ShopClock $clock,
+        private Contests $contests,
+    ) {
+    }
+
+    /** @param  list<int>  $drafts  templates whose drafts are taken instead of what is live */
+    public function begin(array $drafts, ?DateTimeImmutable $at): void
+    {
+        $this->session->put(self::KEY, ['drafts' => $drafts, 'at' => $at?->format('Y-m-d\TH:i:s\Z')]);
+    }
+
+    public function end(): void
+    {
+        $this->session->forget(self::KEY);
+    }
+
+    public function isOn(): bool
+    {
+        return is_array($this->session->get(self::KEY));
+    }
+
+    public function at(): ?DateTimeImmutable
+    {
+        $at = $this->stored()['at'] ?? null;
+
+        return is_string($at) ? $this->clock->zone->instant($at) : null;
+    }
+
+    /** @return list<int> */
+    public function drafts(): array
+    {
+        $drafts = $this->stored()['drafts'] ?? [];
+
+        return is_array($drafts) ? array_values(array_filter($drafts, is_int(...))) : [];
+    }
+
+    public function supposed(): Supposed
+    {
+        $supposed = new Supposed;
+        foreach (Template::query()->whereIntegerInRaw('id', $this->drafts())->get() as $template) {
+            $supposed = $supposed->withReach($template->id, $this->contests->stored($template->draft_reach));
+        }
+
+        return $supposed;
+    }
+
+    /** @return array<array-key, mixed> */
+    private function stored(): array
+    {
+        $stored = $this->session->get(self::KEY);
+
+        return is_array($stored) ? $stored : [];
+    }
+}

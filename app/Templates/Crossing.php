@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Vestibra\App\Models\DraftStep;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Conflicts;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditReader;
+
+/** Finds whether a step crosses what others, or the same person in another window, have done since. */
+final readonly class Crossing
+{
+    public function __construct(private EditReader $reader)
+    {
+    }
+
+    /** @param  list<Edit>  $edits */
+    public function problem(Template $template, User $user, array $edits, Attempt $attempt, Draft $draft): ?Problem
+    {
+        if ($attempt->base === null || $attempt->knowingly || $attempt->base >= $template->draft_revision) {
+            return null;
+        }
+
+        return $this->since($template, $user, $attempt->base, $attempt->window, $edits, $draft);
+    }
+
+    /**
+     * Whether taking a step back would take away what somebody else has set since.
+     *
+     * @param  list<Edit>  $inverses
+     */
+    public function undoProblem(Template $template, User $user, DraftStep $step, array $inverses, Draft $draft): ?Problem
+    {
+        return $this->since($template, $user, $step->revision, null, $inverses, $draft, true);
+    }
+
+    /** @param  list<Edit>  $edits */
+    private function since(Template $template, User $user, int $base, ?string $window, array $edits, Draft $draft, bool $othersOnly = false): ?Problem
+    {
+        $steps = DraftStep::query()->where('template_id', $template->id)->where('revision', '>', $base)
+            ->when($othersOnly, static fn ($query) => $query->where('user_id', '!=', $user->id))
+            ->when(! $othersOnly, static fn ($query) => $query->where(static fn ($other) => $other->where('user_id', '!=', $user->id)->orWhere('window', '!=', $window ?? '')))
+            ->with('user')->oldest('id')->get();
+        foreach ($steps as $step) {
+            $theirs = $this->read($step);
+            foreach ($edits as $edit) {
+                $problem = Conflicts::between($edit, $theirs, $draft->tree);
+                if ($problem !== null) {
+                    return new Problem($problem->code, $problem->path, $problem->values + ['name' => $step->user_id === $user->id ? 'You, in another window,' : $step->user->name ?? 'Somebody']);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Edit> */
+    private function read(DraftStep $step): array
+    {
+        $edits = [];
+        foreach ($step->edits as $stored) {
+            $edit = $this->reader->parse($stored);
+            if ($edit instanceof Edit) {
+                $edits[] = $edit;
+            }
+        }
+
+        return $edits;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+
+/** What a step of work came to. */
+final readonly class Drafted
+{
+    /**
+     * @param  list<Edit>  $inverses  in the order in which they take the step back
+     * @param  list<string>  $touched  ids whose part of the page has to be drawn again
+     * @param  list<string>  $arranged  ids of what had blocks put in, taken out or moved
+     * @param  list<string>  $fresh  ids of blocks put in
+     */
+    public function __construct(
+        public Draft $draft,
+        public array $inverses,
+        public array $touched,
+        public int $revision = 0,
+        public array $arranged = [],
+        public array $fresh = [],
+    ) {
+    }
+
+    public function at(int $revision): self
+    {
+        return new self($this->draft, $this->inverses, $this->touched, $revision, $this->arranged, $this->fresh);
+    }
+}

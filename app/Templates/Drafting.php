@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Models\DraftStep;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\EditWords;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Templates\Applied;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditReader;
+use Vestibra\Core\Templates\Edits\Insert;
+use Vestibra\Core\Templates\Edits\Move;
+use Vestibra\Core\Templates\Edits\Remove;
+use Vestibra\Core\Templates\Edits\SetReach;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\TreeReader;
+
+/**
+ * The one door through which drafts change. Every step is stored with what takes it back, so that undo survives a
+ * reload; all edits of a step are applied, or none.
+ */
+final readonly class Drafting
+{
+    private EditReader $reader;
+
+    private StepLog $log;
+
+    private Crossing $crossing;
+
+    public function __construct(
+        private Composer $composer,
+        private StoredDrafts $stored,
+        private EditWords $words,
+        private FactBook $facts,
+        private ShopClock $clock,
+        Ids $ids,
+    ) {
+        $this->reader = new EditReader(new TreeReader($composer->schema, $ids), new ReachReader(Fields::standard(), $clock->zone));
+        $this->log = new StepLog($this->reader);
+        $this->crossing = new Crossing($this->reader);
+    }
+
+    /**
+     * @param  list<mixed>  $edits  untrusted
+     * @return Drafted|non-empty-list<Problem>
+     */
+    public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): Drafted|array
+    {
+        $read = [];
+        foreach ($edits as $edit) {
+            $parsed = $this->read($edit);
+            if (is_array($parsed)) {
+                return $parsed;
+            }
+            $read[] = $parsed;
+        }
+
+        return DB::transaction(function () use ($templateId, $user, $read, $attempt): Drafted|array {
+            $template = Template::query()->findOrFail($templateId);
+            $before = $this->stored->draft($template);
+            if ($this->log->has($template, $attempt->key)) {
+                return new Drafted($before, [], [$before->tree->id], $template->draft_revision);
+            }
+            $done = $this->applyAll($before, $read);
+            $crossing = $this->crossing->problem($template, $user, $read, $attempt, $before);
+            if (! $done instanceof Drafted) {
+                return $done;
+            }
+            if ($crossing !== null) {
+                return [$crossing];
+            }
+            if ($done->draft === $before) {
+                return $done->at($template->draft_revision);
+            }
+            $this->save($template, $user, $done->draft);
+            $this->log->endRedo($template, $user);
+            $this->log->record($template, $user, $done, new Recorded(DraftStep::DONE, $read, $this->words->of($read, $before->tree), $attempt));
+
+            return $done->at($template->draft_revision);
+        });
+    }
+
+    /** @return Drafted|non-empty-list<Problem> */
+    public function undo(int $templateId, User $user, Attempt $attempt = new Attempt): Drafted|array
+    {
+        return $this->takeBack($templateId, $user, [DraftStep::DONE, DraftStep::REDONE], DraftStep::UNDONE, $attempt);
+    }
+
+    /** @return Drafted|non-empty-list<Problem> */
+    public function redo(int $templateId, User $user, Attempt $attempt = new Attempt): Drafted|array
+    {
+        return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
+    }
+
+    /** @return array{undo: string|null, redo: string|null} what the next undo and redo would do, in words */
+    public function next(Template $template, User $user): array
+    {
+        return [
+            'undo' => $this->log->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]),
+            'redo' => $this->log->lastWords($template, $user, [DraftStep::UNDONE]),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $origins
+     * @return Drafted|non-empty-list<Problem>
+     */
+    private function takeBack(int $templateId, User $user, array $origins, string $origin, Attempt $attempt): Drafted|array
+    {
+        return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): Drafted|array {
+            $template = Template::query()->findOrFail($templateId);
+            $draft = $this->stored->draft($template);
+            if ($this->log->has($template, $attempt->key)) {
+                return new Drafted($draft, [], [$draft->tree->id], $template->draft_revision);
+            }
+            $step = $this->log->last($template, $user, $origins);
+            if ($step === null) {
+                return [new Problem($origin === DraftStep::UNDONE ? 'edit.nothing-to-undo' : 'edit.nothing-to-redo')];
+            }
+            $edits = [];
+            foreach ($step->inverses as $inverse) {
+                $parsed = $this->reader->parse($inverse);
+                if (is_array($parsed)) {
+                    return $parsed;
+                }
+                $edits[] = $parsed;
+            }
+            $crossing = $attempt->knowingly ? null : $this->crossing->undoProblem($template, $user, $step, $edits, $draft);
+            if ($crossing !== null) {
+                return [$crossing];
+            }
+            $done = $this->applyAll($draft, $edits);
+            if (! $done instanceof Drafted) {
+                return $done;
+            }
+            $this->save($template, $user, $done->draft);
+            $step->update(['spent' => true]);
+            $this->log->record($template, $user, $done, new Recorded($origin, $edits, $step->words, new Attempt(window: $attempt->window, key: $attempt->key)));
+
+            return $done->at($template->draft_revision);
+        });
+    }
+
+    /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */
+    private function read(mixed $edit): Edit|array
+    {
+        $isReach = is_array($edit) && ($edit['edit'] ?? null) === SetReach::name();
+        if (! $isReach) {
+            return $this->reader->parse($edit);
+        }
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($edit['reach'] ?? null);
+
+        return is_array($reach) ? $reach : new SetReach($reach);
+    }
+
+    /**
+     * @param  list<Edit>  $edits
+     * @return Drafted|non-empty-list<Problem>
+     */
+    private function applyAll(Draft $draft, array $edits): Drafted|array
+    {
+        $inverses = $touched = $arranged = $fresh = [];
+        foreach ($edits as $edit) {
+            $applied = $edit->apply($draft, $this->composer->schema);
+            if (! $applied instanceof Applied) {
+                return [$applied];
+            }
+            $draft = $applied->draft;
+            array_unshift($inverses, $applied->inverse);
+            if ($edit instanceof Insert || $edit instanceof Remove || $edit instanceof Move) {
+                array_push($arranged, ...$applied->touched);
+            } else {
+                array_push($touched, ...$applied->touched);
+            }
+            if ($edit instanceof Insert) {
+                $fresh[] = $edit->node->id;
+            }
+        }
+
+        return new Drafted(
+            $draft,
+            $inverses,
+            array_values(array_unique($touched)),
+            arranged: array_values(array_unique($arranged)),
+            fresh: $fresh,
+        );
+    }
+
+    private function save(Template $template, User $user, Draft $draft): void
+    {
+        $values = [
+            'draft_tree' => json_encode(TreeReader::write($draft->tree), JSON_THROW_ON_ERROR),
+            'draft_reach' => json_encode($draft->reach->toArray(), JSON_THROW_ON_ERROR),
+            'draft_revision' => $template->draft_revision + 1,
+            'changed_by' => $user->id,
+            'changed_at' => now()->toDateTimeString(),
+        ];
+        DB::table('templates')->where('id', $template->id)->update($values);
+        $template->setRawAttributes($values + $template->getAttributes(), true);
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TreeReader;
+
+/**
+ * One template as a file and back. An import is never live and takes over no reach: it is written beside the tree,
+ * and taken over only where somebody chooses so.
+ */
+final readonly class Exchange
+{
+    public const FORMAT = 1;
+
+    private ReachReader $reaches;
+
+    public function __construct(
+        private Composer $composer,
+        private Contests $contests,
+        private StoredDrafts $stored,
+        private Templates $templates,
+        private Ids $ids,
+        ShopClock $clock,
+    ) {
+        $this->reaches = new ReachReader(Fields::standard(), $clock->zone);
+    }
+
+    /** @return array<string, mixed> with the names of its pictures */
+    public function export(Template $template): array
+    {
+        $tree = $this->stored->tree($template->draft_tree);
+
+        return [
+            'vestibra' => 'template',
+            'format' => self::FORMAT,
+            'name' => $template->name,
+            'pageKind' => $template->page_kind,
+            'tree' => TreeReader::write($tree),
+            'reach' => $this->contests->stored($template->draft_reach)->toArray(),
+            'pictures' => $this->pictures($tree),
+        ];
+    }
+
+    /**
+     * @param  bool  $withReach  the reach in the file is taken over into the draft, as somebody chose
+     * @return Template|non-empty-list<Problem>
+     */
+    public function import(mixed $file, User $author, bool $withReach = false): Template|array
+    {
+        if (! is_array($file) || ($file['vestibra'] ?? null) !== 'template') {
+            return [new Problem('import.not-a-template')];
+        }
+        if (($file['format'] ?? null) !== self::FORMAT) {
+            return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
+        }
+        if (($file['pageKind'] ?? null) !== PageKind::Product->value) {
+            return [new Problem('import.page-kind')];
+        }
+        $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($file['tree'] ?? null);
+        if (! $tree instanceof Node) {
+            return $tree;
+        }
+        $name = is_string($file['name'] ?? null) && trim($file['name']) !== '' ? mb_substr(mb_scrub(trim($file['name'])), 0, 80) : 'Imported';
+
+        $reach = $withReach ? $this->reaches->parse($file['reach'] ?? null) : new Reach;
+        if (is_array($reach)) {
+            return $reach;
+        }
+        $template = $this->templates->fromTree($name, $tree, $author);
+        $template->update(['draft_reach' => $reach->toArray()]);
+
+        return $template;
+    }
+
+    /** @return list<array{id: int, file: string, alt: string}> */
+    private function pictures(Node $tree): array
+    {
+        $ids = [];
+        foreach ($tree->walk() as $node) {
+            $value = $node->what['picture'] ?? null;
+            $id = is_array($value) ? $value['otherwise'] ?? null : $value;
+            if (is_int($id)) {
+                $ids[] = $id;
+            }
+        }
+
+        $pictures = [];
+        foreach (DB::table('pictures')->whereIntegerInRaw('id', $ids)->get(['id', 'file', 'alt']) as $row) {
+            $pictures[] = ['id' => $row->id, 'file' => $row->file, 'alt' => $row->alt];
+        }
+
+        return $pictures;
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Vestibra\Core\Templates\Copying;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\TreeReader;
+
+/** Ready-made trees to begin a product template from. They make no claims about the goods. */
+final readonly class Starts
+{
+    public function __construct(private Ids $ids)
+    {
+    }
+
+    /** @return list<array{name: string, title: string, words: string}> */
+    public function list(): array
+    {
+        return [
+            ['name' => 'gallery-and-buy', 'title' => 'Gallery and buy box', 'words' => 'Pictures on the left, everything to buy on the right, the story below.'],
+            ['name' => 'story', 'title' => 'Big picture and story', 'words' => 'One wide picture, then the words, then the way to buy.'],
+            ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.'],
+        ];
+    }
+
+    public function tree(string $name, Schema $schema): ?Node
+    {
+        $bands = match ($name) {
+            'gallery-and-buy' => self::galleryAndBuy(),
+            'story' => self::story(),
+            'blank' => [self::band([])],
+            default => null,
+        };
+        if ($bands === null) {
+            return null;
+        }
+        $page = ['id' => $this->ids->next(), 'kind' => 'page', 'children' => $bands];
+        $read = (new TreeReader($schema, $this->ids))->parseTree(['format' => TreeReader::FORMAT, 'page' => $page]);
+
+        return $read instanceof Node ? (new Copying($this->ids))->copy($read) : null;
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function galleryAndBuy(): array
+    {
+        return [
+            self::band([['kind' => 'breadcrumbs']]),
+            self::band(
+                ['share' => 3, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide']]]],
+                [
+                    'share' => 2,
+                    ['kind' => 'title'],
+                    ['kind' => 'price'],
+                    ['kind' => 'short-description'],
+                    ['kind' => 'variant-picker'],
+                    ['kind' => 'buy'],
+                ],
+            ),
+            self::band([['kind' => 'tabs', 'children' => [
+                ['kind' => 'tab', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
+            ]]]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function story(): array
+    {
+        return [
+            self::band([['kind' => 'picture', 'how' => ['desktop' => ['shape' => 'strip']]]]),
+            self::band(
+                ['share' => 3, ['kind' => 'title', 'how' => ['desktop' => ['size' => 46]]], ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 20]]], ['kind' => 'description']],
+                ['share' => 2, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
+            ),
+            self::band([['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide']]]]),
+        ];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  ...$columns  blocks, and `share`
+     * @return array<string, mixed>
+     */
+    private static function band(array ...$columns): array
+    {
+        return ['kind' => 'band', 'children' => array_map(static function (array $column): array {
+            $share = $column['share'] ?? null;
+            unset($column['share']);
+
+            return array_filter([
+                'kind' => 'column',
+                'how' => $share === null ? null : ['desktop' => ['share' => $share]],
+                'children' => array_values($column),
+            ]);
+        }, array_values($columns))];
+    }
+}

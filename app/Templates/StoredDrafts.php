@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use LogicException;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TreeReader;
+
+/** Stored trees and reaches as values of the core, and back. */
+final readonly class StoredDrafts
+{
+    public function __construct(
+        private Composer $composer,
+        private Contests $contests,
+        private Ids $ids,
+    ) {
+    }
+
+    public function draft(Template $template): Draft
+    {
+        return new Draft($this->tree($template->draft_tree), $this->contests->stored($template->draft_reach));
+    }
+
+    public function live(Template $template): ?Draft
+    {
+        return $template->isLive() ? new Draft($this->tree($template->live_tree), $this->contests->stored($template->live_reach)) : null;
+    }
+
+    /** @throws LogicException when a stored tree cannot be read */
+    public function tree(mixed $stored): Node
+    {
+        $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($stored);
+
+        return $tree instanceof Node ? $tree : throw new LogicException('A stored tree cannot be read: '.$tree[0]->code.' at '.$tree[0]->path);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Templates\Copying;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TreeReader;
+
+/** Makes templates. */
+final readonly class Templates
+{
+    public function __construct(
+        private Composer $composer,
+        private Starts $starts,
+        private StoredDrafts $stored,
+        private Ids $ids,
+    ) {
+    }
+
+    /** @return Template|null null when there is no such start */
+    public function fromStart(string $name, string $start, User $author): ?Template
+    {
+        $tree = $this->starts->tree($start, $this->composer->schema);
+
+        return $tree === null ? null : $this->make($name, $tree, $author, null);
+    }
+
+    public function fromTree(string $name, Node $tree, User $author): Template
+    {
+        return $this->make($name, (new Copying($this->ids))->copy($tree), $author, null);
+    }
+
+    /** A copy takes over no reach and stands right after its original. */
+    public function copy(string $name, Template $original, User $author): Template
+    {
+        $tree = (new Copying($this->ids))->copy($this->stored->tree($original->draft_tree));
+
+        return $this->make($name, $tree, $author, $original->hand_order);
+    }
+
+    /** The template that takes what no rule takes, live from the beginning. */
+    public function fallback(string $name, Node $tree, User $author): Template
+    {
+        $template = $this->make($name, $tree, $author, null);
+        $reach = (new Reach([Clause::of()]))->toArray();
+        $template->update([
+            'draft_reach' => $reach,
+            'live_tree' => $template->draft_tree,
+            'live_reach' => $reach,
+            'live_revision' => $template->draft_revision,
+        ]);
+        DB::table('fallbacks')->updateOrInsert(['page_kind' => $template->page_kind], ['template_id' => $template->id]);
+
+        return $template;
+    }
+
+    /** @return Problem|null why it cannot be deleted; kept releases hold their own copy */
+    public function delete(Template $template): ?Problem
+    {
+        return DB::transaction(static function () use ($template): ?Problem {
+            $template = Template::query()->findOrFail($template->id);
+            $waiting = Release::query()->where('state', Release::WAITING)->get()
+                ->contains(static fn (Release $release): bool => in_array("template $template->id", $release->changes()->touches(), true));
+            $problem = match (true) {
+                $template->isLive() => 'template.live',
+                DB::table('pins')->where('template_id', $template->id)->exists() => 'template.pinned',
+                $waiting => 'template.waits',
+                default => null,
+            };
+            if ($problem === null) {
+                $template->delete();
+            }
+
+            return $problem === null ? null : new Problem($problem, '', ['name' => $template->name]);
+        });
+    }
+
+    private function make(string $name, Node $tree, User $author, ?int $after): Template
+    {
+        return DB::transaction(function () use ($name, $tree, $author, $after): Template {
+            $kind = PageKind::Product->value;
+            $order = $after === null
+                ? (int) Template::query()->where('page_kind', $kind)->max('hand_order') + 1
+                : $after + 1;
+            foreach (Template::query()->where('page_kind', $kind)->where('hand_order', '>=', $order)->latest('hand_order')->get() as $later) {
+                $later->update(['hand_order' => $later->hand_order + 1]);
+            }
+
+            return Template::query()->create([
+                'page_kind' => $kind,
+                'name' => $name,
+                'hand_order' => $order,
+                'draft_tree' => TreeReader::write($tree),
+                'draft_reach' => (new Reach)->toArray(),
+                'draft_revision' => 1,
+                'changed_by' => $author->id,
+                'changed_at' => now(),
+            ]);
+        });
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Today;
+
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\PageKind;
+
+/**
+ * What needs attention, each with its next step.
+ *
+ * @phpstan-type Matter array{what: string, words: string, step: array{words: string, address: string, settle?: int}}
+ */
+final readonly class Attention
+{
+    private const MOST = 50;
+
+    public function __construct(
+        private Contests $contests,
+        private ReachCounts $counts,
+        private Composer $composer,
+    ) {
+    }
+
+    /** @return list<Matter> */
+    public function list(): array
+    {
+        return array_slice([
+            ...$this->failedReleases(),
+            ...$this->failedBlocks(),
+            ...$this->deadJobs(),
+            ...$this->templates(),
+            ...$this->pins(),
+        ], 0, self::MOST);
+    }
+
+    /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */
+    private function templates(): array
+    {
+        $matters = [];
+        $contest = $this->contests->all(PageKind::Product);
+        $names = DB::table('templates')->pluck('name', 'id');
+        $live = $this->counts->live();
+        foreach ($contest->candidates as $candidate) {
+            $id = $candidate->templateId;
+            $dead = count(ReachCounts::dead($candidate));
+            if ($dead > 0) {
+                $matters[] = self::matter('dead-condition', "“{$names[$id]}” has ".($dead === 1 ? 'a condition that names' : "$dead conditions that name").' only what was deleted.', 'Repair its rule', "/studio/templates/$id?view=reach");
+            }
+            if ($candidate->live && ($live[$id]['shownOn'] ?? 0) === 0 && $id !== $contest->fallbackId) {
+                $words = $candidate->reach->season->holds($contest->at) ? "“{$names[$id]}” is live and shown on no page." : "“{$names[$id]}” is live and out of season.";
+                $matters[] = self::matter('shown-on-nothing', $words, 'See where it appears', "/studio/templates/$id?view=reach");
+            }
+        }
+        $onFallback = $live[$contest->fallbackId]['shownOn'] ?? 0;
+        if ($onFallback > 0 && count($contest->liveReaches()) > 1) {
+            $matters[] = self::matter('on-fallback', ($onFallback === 1 ? 'One page is' : "$onFallback pages are")." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?template=$contest->fallbackId");
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function pins(): array
+    {
+        return array_map(static fn (stdClass $row): array => self::matter(
+            'pin-to-draft',
+            ($row->count === 1 ? 'One product is' : "$row->count products are")." pinned to “{$row->name}”, which is not live. The ".($row->count === 1 ? 'pin is' : 'pins are').' skipped.',
+            'Publish it',
+            "/studio/templates/$row->id?view=publish",
+        ), array_values(DB::select('select t.id, t.name, count(*) as count from pins join templates t on t.id = pins.template_id where t.live_revision is null group by t.id, t.name')));
+    }
+
+    /** @return list<Matter> */
+    private function failedBlocks(): array
+    {
+        return array_map(fn (stdClass $row): array => self::matter(
+            'block-failed',
+            'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind)."” of “{$row->template}” failed on “{$row->product}” and was left out.",
+            'Open it with this product',
+            "/studio/templates/$row->template_id?sample=$row->product_id",
+            $row->id,
+        ), array_values(DB::select('select x.*, t.name as template, p.title as product from troubles x join templates t on t.id = x.template_id left join products p on p.id = x.product_id order by x.seen_at desc limit 20')));
+    }
+
+    /** @return list<Matter> */
+    private function failedReleases(): array
+    {
+        $matters = [];
+        /** @var Collection<int, Release> $failed */
+        $failed = Release::query()->where('state', Release::FAILED)->latest('id')->limit(10)->get();
+        foreach ($failed as $release) {
+            $matters[] = self::matter(
+                'release-failed',
+                'A release that waited was not made. '.ProblemWords::of(new Problem((string) $release->trouble, '', ['name' => $release->changes()->words()])),
+                'See the releases',
+                '/studio/releases',
+            );
+        }
+
+        return $matters;
+    }
+
+    /** @return list<Matter> */
+    private function deadJobs(): array
+    {
+        $count = DB::table('failed_jobs')->count();
+
+        return $count === 0 ? [] : [self::matter('job-died', ($count === 1 ? 'One piece' : "$count pieces").' of work in the background died.', 'Try again', '/studio/today/jobs')];
+    }
+
+    /** @return Matter */
+    private static function matter(string $what, string $words, string $step, string $address, ?int $settle = null): array
+    {
+        return ['what' => $what, 'words' => $words, 'step' => ['words' => $step, 'address' => $address] + ($settle === null ? [] : ['settle' => $settle])];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App;
+
+use Illuminate\Support\Facades\DB;
+use Throwable;
+
+/** What went wrong in the shop, kept until somebody has seen to it. Writing it down never breaks a page. */
+final class Troubles
+{
+    public function block(int $templateId, string $blockId, string $kind, int $productId, Throwable $error): void
+    {
+        try {
+            DB::table('troubles')->upsert([
+                'template_id' => $templateId,
+                'block_id' => $blockId,
+                'kind' => $kind,
+                'product_id' => $productId,
+                'message' => mb_substr($error->getMessage(), 0, 500),
+                'seen_at' => now(),
+            ], ['template_id', 'block_id'], ['product_id', 'message', 'seen_at']);
+        } catch (Throwable $other) {
+            report($other);
+        }
+    }
+
+    public function settle(int $id): void
+    {
+        DB::table('troubles')->where('id', $id)->delete();
+    }
+}

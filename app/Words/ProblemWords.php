@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Words;
+
+use Vestibra\Core\Problem;
+
+/** Problems in the shopkeeper's words: what happened, what was kept, what to do. The one place for them. */
+final class ProblemWords
+{
+    private const WORDS = [
+        'tree.not-an-object' => 'This is not a template as Vestibra writes it. Nothing was changed; check that the whole text was copied.',
+        'tree.unknown-format' => 'This template was written in a format that this Vestibra does not know (it knows {known}). Nothing was changed; a newer Vestibra may read it.',
+        'tree.not-a-page' => 'A template has to begin with a page, and this one begins with “{kind}”. Nothing was changed.',
+        'tree.too-deep' => 'Blocks can be put into one another {most} deep at most. Nothing was changed; take something out of its holder first.',
+        'tree.too-many' => 'A template can hold {most} blocks at most. Nothing was changed; take some out first.',
+        'tree.unknown-kind' => 'There is no kind of block called “{kind}”. Nothing was changed.',
+        'tree.does-not-belong' => '“{kind}” cannot stand in “{parent}”. Nothing was moved; choose another place.',
+        'tree.unknown-part' => 'A block has no part called “{part}”. Nothing was changed.',
+        'tree.unknown-width' => 'There is no width called “{width}”; there are desktop, tablet and phone. Nothing was changed.',
+        'tree.unknown-setting' => 'The block “{kind}” has no setting called “{setting}”. Nothing was changed.',
+        'tree.bad-id' => 'A block has an id that is not made of small letters and digits. Nothing was changed.',
+        'tree.id-twice' => 'Two blocks have the id “{id}”. Nothing was changed.',
+        'tree.not-a-list' => 'Where a list of blocks should be there is something else. Nothing was changed.',
+        'setting.not-text' => '“{setting}” takes words. The value before was kept.',
+        'setting.text-too-long' => 'The words for “{setting}” are too long. The words before were kept; shorten them and try again.',
+        'setting.not-yes-or-no' => '“{setting}” takes yes or no. The value before was kept.',
+        'setting.not-a-choice' => '“{setting}” does not offer this choice. The value before was kept.',
+        'setting.not-a-whole-number' => '“{setting}” takes a whole number. The value before was kept.',
+        'setting.number-outside' => 'The number for “{setting}” is outside its limits. The value before was kept.',
+        'setting.not-a-colour' => '“{setting}” takes a colour of the house style or one written as #rrggbb. The value before was kept.',
+        'setting.not-a-step' => '“{setting}” takes one of the distances of the house style. The value before was kept.',
+        'setting.not-a-picture' => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
+        'setting.no-widths' => 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
+        'setting.unknown-source' => '“{setting}” cannot come from there. The value before was kept.',
+        'edit.not-an-edit' => 'The change that was sent could not be understood. Nothing was changed; reload the page and try again.',
+        'edit.unknown' => 'There is no such kind of change. Nothing was changed; reload the page and try again.',
+        'edit.gone' => 'The block is not there any more: somebody, or another window, has taken it out. Nothing else was changed, and the page now shows how it stands.',
+        'edit.there-already' => 'This block is there already. Nothing was changed.',
+        'edit.not-the-page' => 'The page itself cannot be moved or taken out. Nothing was changed.',
+        'edit.into-itself' => 'A block cannot be put into itself. Nothing was moved.',
+        'edit.nothing-to-undo' => 'There is nothing of yours to take back here.',
+        'edit.nothing-to-redo' => 'There is nothing to do again here.',
+        'conflict.same-setting' => '{name} set this to something else meanwhile. Theirs is kept; yours is still here.',
+        'conflict.same-place' => '{name} moved this block somewhere else meanwhile. It stands where they put it.',
+        'conflict.removes-newer' => '{name} worked inside this block meanwhile. It was not taken out.',
+        'conflict.reach' => '{name} changed where it appears meanwhile. Theirs is kept; yours is still here.',
+        'conflict.replaced' => '{name} replaced the whole page meanwhile. Your change was not made.',
+        'edit.too-many' => 'So many changes cannot be made in one go. Nothing was changed.',
+        'reach.not-an-object' => 'The rule could not be understood. The rule before was kept.',
+        'reach.unknown-format' => 'The rule was written in a format that this Vestibra does not know. The rule before was kept.',
+        'reach.unknown-part' => 'A rule has no part called “{part}”. The rule before was kept.',
+        'reach.keep-off-everything' => 'A “keep off” needs at least one condition, or the template would appear nowhere. The rule before was kept.',
+        'reach.not-a-list' => 'The rule could not be understood. The rule before was kept.',
+        'reach.too-many-clauses' => 'A rule can have {most} alternatives at most. The rule before was kept.',
+        'reach.too-many-conditions' => 'An alternative can have {most} conditions at most. The rule before was kept.',
+        'reach.not-a-condition' => 'A condition could not be understood. The rule before was kept.',
+        'reach.unknown-comparison' => 'There is no condition “{field} {comparison}”. The rule before was kept.',
+        'reach.too-many-values' => 'A condition can name {most} things at most. The rule before was kept.',
+        'reach.not-an-id' => 'A condition on “{field}” names something that is not in the catalogue’s form. The rule before was kept.',
+        'reach.no-values' => 'Say which {field} is meant: a condition needs at least one. The rule before was kept.',
+        'reach.values-not-taken' => 'A condition “{field} {comparison}” names nothing. The rule before was kept.',
+        'reach.not-yes-or-no' => '“Goes first” is yes or no. The rule before was kept.',
+        'reach.not-a-season' => 'The season could not be understood. Write days as 2026-12-31. The season before was kept.',
+        'reach.ends-before-it-starts' => 'The season would end before it starts. The season before was kept.',
+        'reach.fact-does-not-compare' => 'This fact cannot be compared that way, or is not there any more. The rule before was kept.',
+        'reach.not-a-number' => 'A condition on “{field}” needs a number within its limits. The rule before was kept.',
+        'reach.min-above-max' => 'In the condition on “{field}” the lower end is above the upper one. The rule before was kept.',
+        'reach.not-a-date' => 'A condition on “{field}” needs a day, as 2026-12-31. The rule before was kept.',
+        'reach.no-words' => 'A condition on “{field}” needs at least one word of up to 200 characters. The rule before was kept.',
+        'reach.not-a-page-kind' => 'There is no such kind of page. The rule before was kept.',
+        'publish.changed-since' => '“{name}” was changed after you looked at what publishing would do. Nothing was published; look again and publish then.',
+        'publish.nothing' => 'Draft and live are the same. There is nothing to publish.',
+        'publish.time-past' => 'That time is not to come any more. Nothing was kept; choose a later one.',
+        'publish.without-nothing' => '“{name}” would be shown on no page. Say where it appears first, or publish it all the same.',
+        'publish.without-price' => '“{name}” shows no price.',
+        'publish.without-buy' => '“{name}” has no way to buy.',
+        'release.template-gone' => 'The template “{name}” is not there any more. Nothing was changed.',
+        'release.product-gone' => 'This product is not there any more. Nothing was changed.',
+        'release.not-live' => '“{name}” is not live, so there is nothing to take off.',
+        'release.fallback-not-live' => '“{name}” has to be live before it can take what no rule takes. Publish it first.',
+        'release.order-twice' => 'A template stands in this order twice. Nothing was changed; reload the page and try again.',
+        'release.not-done' => 'Only a release that was made can be brought back.',
+        'release.not-waiting' => 'This release does not wait any more. Nothing was changed; reload the page to see how it stands.',
+        'release.broke' => 'It failed when its time came, and nothing of it was done. Publish it again, or tell whoever keeps the shop.',
+        'template.live' => '“{name}” is live. Take it off first; then it can be deleted.',
+        'template.pinned' => 'Products are pinned to “{name}”. Unpin them first; nothing was deleted.',
+        'template.waits' => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
+        'release.fallback' => '“{name}” takes every page that no rule takes, so it has to stay live. Nothing was changed.',
+        'import.not-a-template' => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
+        'import.page-kind' => 'Only templates of product pages can be taken in. Nothing was changed.',
+        'walk.not-a-time' => 'That time could not be understood. Choose a day.',
+        'template.unknown-start' => 'There is no such start. Choose one of those shown.',
+    ];
+
+    public static function of(Problem $problem): string
+    {
+        $values = [];
+        foreach ($problem->values as $name => $value) {
+            $values["{{$name}}"] = (string) $value;
+        }
+
+        return strtr(self::WORDS[$problem->code] ?? 'Something was not as it should be. Nothing was changed.', $values);
+    }
+
+    /**
+     * @param  non-empty-list<Problem>  $problems
+     * @return array{message: string, problems: list<array{code: string, path: string, message: string}>}
+     */
+    public static function answer(array $problems): array
+    {
+        return [
+            'message' => self::of($problems[0]),
+            'problems' => array_map(static fn (Problem $problem): array => [
+                'code' => $problem->code,
+                'path' => $problem->path,
+                'message' => self::of($problem),
+            ], $problems),
+        ];
+    }
+}

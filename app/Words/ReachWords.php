@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Words;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Selling\MoneyFormat;
+
+/**
+ * Rules as sentences. The one place for their words, in the Studio and on the console.
+ *
+ * @phpstan-type Phrase array{what: string, values: string}
+ */
+final class ReachWords
+{
+    /** @var array<int, Fact>|null */
+    private ?array $facts = null;
+
+    public function __construct(
+        private readonly FactBook $book,
+        private readonly ReachCounts $counts,
+        private readonly MoneyFormat $money,
+        private readonly ShopClock $clock,
+    ) {
+    }
+
+    /**
+     * @param  array<string, array<int, string>>  $names  things => id => name
+     * @return array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null, until: string|null} from and until on the shop's wall clock
+     */
+    public function sentence(Reach $reach, array $names): array
+    {
+        $phrases = fn (Clause $clause): array => array_map(fn (Condition $condition): array => $this->phrase($condition, $names), $clause->conditions);
+
+        return [
+            'show' => array_map($phrases, $reach->show),
+            'keepOff' => array_map($phrases, $reach->keepOff),
+            'season' => $this->season($reach->season),
+            'from' => $this->wall($reach->season->from),
+            'until' => $this->wall($reach->season->until),
+        ];
+    }
+
+    /**
+     * @param  array<string, array<int, string>>  $names
+     * @return Phrase
+     */
+    public function phrase(Condition $condition, array $names, PageKind $kind = PageKind::Product): array
+    {
+        $fact = $condition->of === null ? null : $this->fact($condition->of);
+        $comparison = Fields::standard()->comparison($kind, $condition->field, $condition->comparison);
+        $what = ($condition->of === null ? '' : ($fact->name ?? 'a deleted fact').' ').($comparison->words ?? $condition->field);
+        $takes = $comparison->takes ?? Takes::Nothing;
+        $things = LivingNames::things($condition) ?? '';
+        $words = array_map(fn (int|string $value): string => match ($takes) {
+            Takes::Names => $names[$things][(int) $value] ?? 'something deleted',
+            Takes::Money, Takes::MoneyRange => $this->money->format((int) $value),
+            Takes::Stars => rtrim(rtrim(number_format((int) $value / 10, 1), '0'), '.').' stars',
+            Takes::Days => $value === 1 ? 'day' : "$value days",
+            Takes::Instant => $this->day((string) $value),
+            Takes::Words => "“{$value}”",
+            Takes::FactNumber, Takes::FactRange => self::factNumber($fact, (int) $value),
+            default => (string) $value,
+        }, $condition->values);
+        $glue = match (true) {
+            $condition->comparison === 'between' => ' and ',
+            $condition->comparison === 'hasAllOf' => ' and ',
+            default => ' or ',
+        };
+
+        return ['what' => $what, 'values' => self::join($words, $glue)];
+    }
+
+    /** @return string the whole of a clause; "every product" without conditions */
+    public function clause(Clause $clause): string
+    {
+        if ($clause->conditions === []) {
+            return 'every product';
+        }
+        $names = $this->counts->names(new Reach([$clause]));
+
+        return implode(' and ', array_map(fn (Condition $condition): string => trim(implode(' ', $this->phrase($condition, $names))), $clause->conditions));
+    }
+
+    /** @return string as "from Friday 27 November 00:00"; empty for always */
+    public function season(Season $season): string
+    {
+        $parts = [];
+        if ($season->from !== null) {
+            $parts[] = 'from '.$this->moment($season->from);
+        }
+        if ($season->until !== null) {
+            $parts[] = 'until '.$this->moment($season->until);
+        }
+
+        return implode(' ', $parts);
+    }
+
+    /** @param  int  $instant in seconds of Unix time */
+    public function moment(int $instant): string
+    {
+        return (new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable("@$instant"))))->format('l j F Y H:i');
+    }
+
+    private function wall(?int $instant): ?string
+    {
+        return $instant === null ? null : $this->clock->zone->wall(new DateTimeImmutable("@$instant"));
+    }
+
+    private function day(string $instant): string
+    {
+        return (new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($instant))))->format('j F Y');
+    }
+
+    private function fact(int $id): ?Fact
+    {
+        return ($this->facts ??= $this->book->all())[$id] ?? null;
+    }
+
+    private static function factNumber(?Fact $fact, int $value): string
+    {
+        if ($fact?->kind === FactKind::Date) {
+            return implode('-', [substr((string) $value, 0, 4), substr((string) $value, 4, 2), substr((string) $value, 6, 2)]);
+        }
+        $decimals = $fact->decimals ?? 0;
+
+        return trim(number_format($value / 10 ** $decimals, $decimals, '.', '').' '.($fact->unit ?? ''));
+    }
+
+    /**
+     * At most six of them, so that a rule of 5,000 products stays one sentence.
+     *
+     * @param  list<string>  $words
+     */
+    private static function join(array $words, string $glue): string
+    {
+        $shown = array_slice($words, 0, 6);
+        $more = count($words) - count($shown);
+
+        return implode($glue, $shown).($more > 0 ? "{$glue}$more more" : '');
+    }
+
+    /** @return list<array{name: string, comparisons: list<array{name: string, words: string, takes: string, things: string|null}>}> */
+    public static function fields(PageKind $kind): array
+    {
+        $fields = [];
+        foreach (Fields::standard()->on($kind) as $field) {
+            $comparisons = [];
+            foreach ($field->comparisons($kind) as $comparison) {
+                $comparisons[] = [
+                    'name' => $comparison->name,
+                    'words' => $comparison->words,
+                    'takes' => $comparison->takes->value,
+                    'things' => $comparison->takes === Takes::Names ? $comparison->things ?? $field->name() : null,
+                ];
+            }
+            $fields[] = ['name' => $field->name(), 'comparisons' => $comparisons];
+        }
+
+        return $fields;
+    }
+
+    /** @return array<int, string> names of all templates by id */
+    public static function templateNames(): array
+    {
+        return DB::table('templates')->pluck('name', 'id')->all();
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Words;
+
+use Vestibra\Core\Reach\Closeness;
+use Vestibra\Core\Reach\Loser;
+use Vestibra\Core\Reach\Reason;
+use Vestibra\Core\Reach\Step;
+use Vestibra\Core\Reach\Verdict;
+
+/** Verdicts in the shopkeeper's words. */
+final readonly class VerdictWords
+{
+    public function winner(Verdict $verdict): string
+    {
+        return match ($verdict->step) {
+            Step::Pin => 'Wins: the product is pinned to it.',
+            Step::GoesFirst => 'Wins: it goes first, and its rule matches.',
+            Step::Closest => 'Wins: the closest rule that matches.',
+            Step::Fallback => 'Wins: no rule takes this product, so it gets the fallback.',
+        }.($verdict->pinSkipped ? ' The product is pinned to a template that is not live; the pin was skipped.' : '');
+    }
+
+    public function loser(Loser $loser, Verdict $verdict): string
+    {
+        return match ($loser->reason) {
+            Reason::NotLive => $loser->wouldWin ? 'Not live. It would win here if it were published.' : 'Not live.',
+            Reason::OutOfSeason => $loser->wouldWin ? 'Out of season. Within its season it would win here.' : 'Out of season.',
+            Reason::NoClauseMatched => $loser->clause === null ? 'It has no rule yet.' : 'Does not match.',
+            Reason::KeptOff => 'Matches, but keeps off this product.',
+            Reason::PinDecides => 'Matches, but a pin decides.',
+            Reason::AnotherGoesFirst => 'Matches, but another one goes first.',
+            Reason::LessClose => 'Matches too, but is less close: '.self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness).'.',
+            Reason::LaterInHandOrder => 'Is as close, but stands later in the hand order.',
+            Reason::NotNeeded => 'Not needed.',
+        };
+    }
+
+    /** @return string as "1 group · 3 deep" */
+    public function closeness(?Closeness $closeness): string
+    {
+        if ($closeness === null) {
+            return '';
+        }
+        $parts = array_filter([
+            $closeness->named > 0 ? 'named' : '',
+            $closeness->grouped > 0 ? $closeness->grouped.($closeness->grouped === 1 ? ' group' : ' groups') : '',
+            $closeness->depth > 0 ? "$closeness->depth deep" : '',
+            $closeness->narrowed > 0 ? "narrowed by $closeness->narrowed" : '',
+        ]);
+
+        return $parts === [] ? 'everything' : implode(' · ', $parts);
+    }
+
+    private static function difference(Closeness $loser, Closeness $winner): string
+    {
+        return match (true) {
+            $winner->named > $loser->named => 'the winner names this very product',
+            $winner->grouped > $loser->grouped => 'the winner asks for more of category, collection, brand and tag',
+            $winner->depth > $loser->depth => 'the winner names a category deeper down',
+            default => 'the winner asks for more besides',
+        };
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Facades\Route;
+use Vestibra\App\Http\Controllers\Shop;
+use Vestibra\App\Http\Controllers\Studio;
+use Vestibra\App\Http\Middleware\InTheShop;
+
+Route::middleware(InTheShop::class)->group(function (): void {
+    Route::get('/', [Shop\ListingController::class, 'home']);
+    Route::get('/all', [Shop\ListingController::class, 'all']);
+    Route::get('/c/{slug}', [Shop\ListingController::class, 'category']);
+    Route::get('/collection/{slug}', [Shop\ListingController::class, 'collection']);
+    Route::get('/search', [Shop\ListingController::class, 'search']);
+    Route::get('/p/{slug}', Shop\ProductController::class);
+    Route::get('/cart', [Shop\CartController::class, 'show']);
+    Route::post('/cart', [Shop\CartController::class, 'add']);
+    Route::post('/cart/change', [Shop\CartController::class, 'change']);
+    Route::get('/checkout', [Shop\CartController::class, 'checkout']);
+});
+
+Route::middleware('guest')->group(function (): void {
+    Route::get('/studio/sign-in', [Studio\SignInController::class, 'show'])->name('login');
+    Route::post('/studio/sign-in', [Studio\SignInController::class, 'store']);
+});
+
+Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function (): void {
+    Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
+    Route::redirect('/', '/studio/today');
+    Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('who', [Studio\WhoController::class, 'index']);
+    Route::get('who/rows', [Studio\WhoController::class, 'rows']);
+    Route::get('why/{productId}', [Studio\WhyController::class, 'ladder'])->whereNumber('productId');
+    Route::get('why/product/{slug}', [Studio\WhyController::class, 'show']);
+    Route::post('walk', [Studio\WalkController::class, 'begin']);
+    Route::post('walk/end', [Studio\WalkController::class, 'end']);
+    Route::get('token', [Studio\SignInController::class, 'token']);
+    Route::get('templates/{template}/page/{productId}', [Studio\PagesController::class, 'show'])->whereNumber(['template', 'productId']);
+    Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences'])->whereNumber('template');
+    Route::get('templates', [Studio\TemplatesController::class, 'index']);
+    Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show'])->whereNumber('template');
+    Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
+    Route::get('templates/{template}/samples', [Studio\DrawingTableController::class, 'samples'])->whereNumber('template');
+    Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->whereNumber('template');
+    Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->whereNumber('template');
+    Route::get('templates/{template}/news', [Studio\EditsController::class, 'news'])->whereNumber('template');
+    Route::get('names/{field}', [Studio\ReachController::class, 'names']);
+    Route::get('pictures', [Studio\PicturesController::class, 'index']);
+    Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
+    Route::get('templates/{template}/impact/group', [Studio\PublishController::class, 'group'])->whereNumber('template');
+    Route::get('releases', [Studio\ReleasesController::class, 'index']);
+    Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
+
+    Route::middleware('can:edit-templates')->group(function (): void {
+        Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
+        Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
+        Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
+        Route::post('templates', [Studio\TemplatesController::class, 'store']);
+        Route::patch('templates/{template}', [Studio\TemplatesController::class, 'rename'])->whereNumber('template');
+        Route::post('templates/{templateId}/edits', [Studio\EditsController::class, 'store'])->whereNumber('templateId');
+        Route::post('templates/{templateId}/undo', [Studio\EditsController::class, 'undo'])->whereNumber('templateId');
+        Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->whereNumber('templateId');
+    });
+    Route::middleware('can:publish')->group(function (): void {
+        Route::post('publish', [Studio\PublishController::class, 'store']);
+        Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->whereNumber('template');
+        Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->whereNumber('template');
+        Route::post('templates/order', [Studio\StandingController::class, 'order']);
+        Route::post('pins', [Studio\StandingController::class, 'pin']);
+        Route::delete('templates/{template}', [Studio\StandingController::class, 'delete'])->whereNumber('template');
+        Route::patch('releases/{release}', [Studio\ReleasesController::class, 'change'])->whereNumber('release');
+        Route::post('releases/{release}/call-off', [Studio\ReleasesController::class, 'callOff'])->whereNumber('release');
+        Route::post('releases/{release}/bring-back', [Studio\ReleasesController::class, 'bringBack'])->whereNumber('release');
+    });
+});

@@ -1,0 +1,34 @@
+import { Idiomorph } from 'idiomorph';
+
+let latest = 0;
+
+/**
+ * A choice of variant asks the server for the page with that choice and takes over the blocks that follow it (price,
+ * picture, stock, picker), so that there is one renderer.
+ */
+export function startChoosing(): void {
+    document.addEventListener('change', (event) => {
+        const form = event.target instanceof Element ? event.target.closest<HTMLFormElement>('form[data-picker]') : null;
+        if (form) void follow(form);
+    });
+}
+
+async function follow(form: HTMLFormElement): Promise<void> {
+    const address = new URL(location.href);
+    address.search = new URLSearchParams([...new FormData(form)].map(([name, value]) => [name, String(value)])).toString();
+    const mine = ++latest;
+    try {
+        const answer = await fetch(address, { headers: { Accept: 'text/html' } });
+        if (!answer.ok) throw new Error(String(answer.status));
+        const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+        if (mine !== latest) return;
+        for (const block of document.querySelectorAll<HTMLElement>('[data-follows]')) {
+            const changed = page.querySelector(`[data-b="${block.dataset.b ?? ''}"]`);
+            if (changed) Idiomorph.morph(block, changed.outerHTML);
+            block.querySelector('.gallery-stage')?.scrollTo({ left: 0 });
+        }
+        if (window === window.parent) history.replaceState(null, '', address);
+    } catch {
+        form.submit();
+    }
+}

@@ -1,0 +1,14 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $status }} · {{ config('vestibra.shop') }}</title>
+@vite('shop/shop.ts')
+<style nonce="{{ Vite::cspNonce() }}">{!! \Vestibra\Core\Styling\HouseStyle::standard()->css() !!}</style>
+</head>
+<body>
+<header class="top"><div class="top-inner"><a class="top-name" href="/">{{ config('vestibra.shop') }}</a></div></header>
+<main id="main"><div class="wrap wrap-narrow"><h1 class="listing-title">{{ $status === 404 ? 'Nothing here' : 'That did not work' }}</h1>
+<div class="nothing"><p>{{ $words }}</p><p><a class="button" href="/">To the shop</a> <a class="button button-quiet" href="/search">Search</a></p></div></div></main>
+</body>
+</html>

@@ -1,0 +1,39 @@
+<!doctype html>
+<html lang="en">
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width, initial-scale=1">
+<title>{{ $title === null ? config('vestibra.shop') : $title.' · '.config('vestibra.shop') }}</title>
+@if (($description ?? '') !== '')<meta name="description" content="{{ $description }}">@endif
+<meta name="csrf-token" content="{{ csrf_token() }}">
+<link rel="icon" href="/icon.svg" type="image/svg+xml">
+<script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
+@vite('shop/shop.ts')
+<style nonce="{{ Vite::cspNonce() }}">{!! ($house ?? \Vestibra\Core\Styling\HouseStyle::standard())->css() !!}</style>
+@isset($css)<style nonce="{{ Vite::cspNonce() }}" id="departures">{!! $css !!}</style>@endisset
+</head>
+<body>
+<a class="skip" href="#main">To the content</a>
+@include('shop::parts.tag')
+<header class="top">
+<div class="top-inner">
+<a class="top-name" href="/">{{ config('vestibra.shop') }}</a>
+<nav class="top-nav" aria-label="Shop"><ul>
+@foreach (app(\Vestibra\App\Catalogue\Categories::class)->tree()->children(null) as $root)<li><a href="/c/{{ rawurlencode($root->slug) }}">{{ $root->name }}</a></li>@endforeach
+<li><a href="/all">All</a></li>
+</ul></nav>
+<form class="top-search" action="/search" role="search"><label><span class="unseen">Search the shop</span><input type="search" name="q" placeholder="Search" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">Find</button></form>
+<a class="top-cart" href="/cart">Cart · <span data-cart-count>{{ app(\Vestibra\App\Shop\Cart::class)->count() }}</span></a>
+</div>
+</header>
+@if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
+<main id="main">@yield('main')</main>
+<footer class="foot">
+<div class="foot-inner">
+<p class="foot-name">{{ config('vestibra.shop') }}</p>
+<p>Fountain pens, inks, paper and things for the desk. An invented shop, here to show what Vestibra does.</p>
+<nav aria-label="More"><ul><li><a href="/all">All products</a></li><li><a href="/search">Search</a></li><li><a href="/cart">Cart</a></li></ul></nav>
+</div>
+</footer>
+</body>
+</html>

@@ -1,0 +1,22 @@
+@if (empty($canvas) && ($tag = app(\Vestibra\App\Shop\ShopTag::class)->data()))
+<aside class="tag" aria-label="From the Studio">
+<details>
+<summary><span class="tag-hole" aria-hidden="true"></span>{{ $tag['walking'] === null ? 'Studio' : 'Walking' }}</summary>
+<div class="tag-inside">
+@if ($tag['walking'] !== null)
+<p>You walk the shop {{ $tag['walking'] }}. Customers see nothing of it.</p>
+<form method="post" action="/studio/walk/end"><input type="hidden" name="_token" value="{{ csrf_token() }}"><button type="submit">Back to the shop as it is</button></form>
+@endif
+@if ($tag['product'] !== null)
+<p><strong>{{ $tag['name'] }}</strong><br>{{ $tag['why'] }}</p>
+<p><a href="/studio/templates/{{ $tag['template'] }}?sample={{ $tag['product']->id }}">Open it with this product</a></p>
+<p><a href="/studio/why/product/{{ rawurlencode($tag['product']->slug) }}">Why this template?</a></p>
+@else
+<p>This page has a fixed layout.</p>
+<p><a href="/studio/templates">To the templates</a></p>
+@endif
+<p><a href="/studio/today">Today</a></p>
+</div>
+</details>
+</aside>
+@endif
