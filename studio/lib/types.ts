@@ -1,0 +1,203 @@
+import type { BlockKind, PageKind, Question, WidthName } from '../generated/names';
+
+export type { BlockKind, PageKind, Question, WidthName };
+
+export interface Screen<Data> {
+    name: string;
+    user: { name: string; role: string } | null;
+    may: { edit: boolean; publish: boolean };
+    shop: string;
+    data: Data;
+}
+
+export interface ProductRow {
+    id: number;
+    title: string;
+    slug: string;
+    picture: string | null;
+}
+
+export interface Sample extends ProductRow {
+    flags: string[];
+}
+
+export type Value = string | number | boolean | string[] | Source | null;
+
+export interface Source {
+    source: string;
+    otherwise?: string | number;
+}
+
+export interface TreeNode {
+    id: string;
+    kind: BlockKind;
+    what?: Record<string, Value>;
+    how?: Partial<Record<WidthName, Record<string, Value>>>;
+    when?: Record<string, Value>;
+    children?: TreeNode[];
+}
+
+export type NewNode = Omit<TreeNode, 'id' | 'children'> & { id?: string; children?: NewNode[] };
+
+export interface Setting {
+    name: string;
+    label: string;
+    question: Question;
+    default: Value;
+    property: string | null;
+    houseToken: string | null;
+    sourced: boolean;
+    type: 'text' | 'toggle' | 'choice' | 'amount' | 'colour' | 'step' | 'picture' | 'widths';
+    max?: number;
+    min?: number;
+    unit?: string;
+    lines?: boolean;
+    options?: { value: string; words: string }[];
+    roles?: string[];
+    steps?: number[];
+}
+
+export interface Definition {
+    kind: BlockKind;
+    name: string;
+    shelf: string | null;
+    role: string;
+    accepts: string | null;
+    searchWords: string;
+    settings: Setting[];
+    starters: { name: string; node: NewNode }[];
+    drawing: string;
+}
+
+export interface Condition {
+    field: string;
+    of?: number;
+    comparison: string;
+    values: (number | string)[];
+}
+
+export interface Reach {
+    format: number;
+    show: Condition[][];
+    keepOff: Condition[][];
+    season: { from?: string | null; until?: string | null };
+    goesFirst: boolean;
+}
+
+/** A condition in words: what is looked at, and the values. */
+export interface Phrase {
+    what: string;
+    values: string;
+}
+
+export interface Sentence {
+    show: Phrase[][];
+    keepOff: Phrase[][];
+    season: string;
+    /** On the shop's wall clock. */
+    from: string | null;
+    until: string | null;
+}
+
+export interface ReachCounts {
+    covers: number;
+    hidden: number;
+    shownOn: number;
+    others: { template: number; name: string; count: number }[];
+    inSeason: boolean;
+    dead: { part: 'show' | 'keepOff'; clause: number; condition: number }[];
+}
+
+export type Names = Record<string, Record<string, string>>;
+
+export interface DraftState {
+    revision: number;
+    tree: TreeNode;
+    reach: Reach;
+    live: boolean;
+    liveRevision: number | null;
+    unpublished: number;
+    undo: string | null;
+    redo: string | null;
+    names?: Names;
+    sentence?: Sentence;
+    fallback?: boolean;
+    counts?: ReachCounts;
+    liveCounts?: { covers: number; shownOn: number } | null;
+}
+
+/** A part of the page drawn anew, or the order of a column's blocks with those that are new. */
+export type CanvasPart = { id: string; html: string } | { id: string; order: string[]; fresh: Record<string, string> };
+
+export interface EditAnswer extends DraftState {
+    parts: CanvasPart[];
+    css: string | null;
+}
+
+export type Edit =
+    | { edit: 'insert'; node: NewNode; parent: string; after: string | null }
+    | { edit: 'remove'; id: string }
+    | { edit: 'move'; id: string; parent: string; after: string | null }
+    | { edit: 'set'; id: string; question: Question; width: WidthName; setting: string; value: Value }
+    | { edit: 'reach'; reach: Reach }
+    | { edit: 'replace'; tree: unknown; reach: Reach };
+
+export interface Move {
+    from: number;
+    fromName: string;
+    to: number;
+    toName: string;
+    count: number;
+    products: ProductRow[];
+}
+
+export interface Impact {
+    moves: Move[];
+    newLook: Move[];
+    moved: number;
+    look: number;
+    stays: number;
+    at: string;
+}
+
+export interface ReleaseRow {
+    id: number;
+    state: 'done' | 'waiting' | 'called-off' | 'failed';
+    author: string | null;
+    at: string;
+    due: string | null;
+    dueWall: string | null;
+    note: string;
+    words: string;
+    impact: Impact;
+    trouble: string | null;
+    bringsBack: number | null;
+    later: number[];
+    look?: { changed: ProductRow[]; same: ProductRow[] } | null;
+}
+
+export interface Rung {
+    template: number;
+    name: string;
+    live: boolean;
+    wins: boolean;
+    reason: string;
+    words: string;
+    detail: string[];
+    closeness: number[] | null;
+    closenessWords: string;
+    goesFirst: boolean;
+    season: string;
+    clause: { words: string; failed: boolean }[];
+    change: { do: 'publish' | 'reach' | 'unpin' | 'pin' | 'earlier'; words: string } | null;
+}
+
+export interface Ladder {
+    product: ProductRow & { published: boolean };
+    at: string;
+    until: string | null;
+    step: string;
+    pinSkipped: boolean;
+    pinned: number | null;
+    rungs: Rung[];
+}

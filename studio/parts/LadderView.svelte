@@ -1,0 +1,119 @@
+<script lang="ts">
+    import { post } from '../lib/http';
+    import { notices } from '../lib/notices.svelte';
+    import type { Impact, Ladder, ReleaseRow, Rung } from '../lib/types';
+    import WhatItWouldDo from './WhatItWouldDo.svelte';
+
+    interface Asked {
+        words: string;
+        address: string;
+        body: object;
+        impact: Impact;
+    }
+
+    let { ladder, mayPublish, changed }: { ladder: Ladder; mayPublish: boolean; changed: () => void } = $props();
+    let asked = $state.raw<Asked | null>(null);
+    let busy = $state(false);
+    const product = $derived(ladder.product);
+
+    function open(rung: Rung): string {
+        const view = rung.change?.do === 'publish' ? '&view=publish' : rung.change?.do === 'reach' ? '&view=reach' : '';
+        return `/studio/templates/${rung.template}?sample=${product.id}${view}`;
+    }
+
+    /** Asks first what it would do; the second click does it. */
+    async function ask(rung: Rung, what: 'pin' | 'unpin' | 'earlier'): Promise<void> {
+        const [words, address, body] =
+            what === 'earlier'
+                ? [
+                      `“${rung.name}” before “${ladder.rungs[0]?.name}” in the hand order.`,
+                      '/studio/templates/order',
+                      { before: ladder.rungs[0]?.template, move: rung.template },
+                  ]
+                : what === 'pin'
+                  ? [`${product.title} pinned to “${rung.name}”.`, '/studio/pins', { product: product.id, template: rung.template }]
+                  : [`${product.title} without its pin.`, '/studio/pins', { product: product.id, template: null }];
+        try {
+            asked = { words, address, body, impact: await post<Impact>(address, { ...body, ask: true }) };
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function go(): Promise<void> {
+        if (!asked) return;
+        busy = true;
+        try {
+            const release = await post<ReleaseRow>(asked.address, asked.body);
+            notices.say(`Done: ${asked.words}`, { words: 'Take this back', do: () => void takeBack(release.id) });
+            asked = null;
+            changed();
+        } catch (error) {
+            notices.trouble(error);
+        }
+        busy = false;
+    }
+
+    async function takeBack(release: number): Promise<void> {
+        try {
+            await post(`/studio/releases/${release}/bring-back`);
+            notices.say('The shop is as it was before.');
+            changed();
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+</script>
+
+<p class="text-quiet">
+    {[
+        'Product page',
+        ladder.at,
+        ladder.until ? `by the clock alone it stays so until ${ladder.until}` : '',
+        product.published ? '' : 'hidden, so customers do not see it',
+    ]
+        .filter((words) => words !== '')
+        .join(' · ')}
+</p>
+<ol class="mt-6">
+    {#each ladder.rungs as rung, index (rung.template)}
+        <li class="relative grid grid-cols-[28px_minmax(0,1fr)_auto] gap-x-4 pb-5" data-rung={rung.reason}>
+            {#if index < ladder.rungs.length - 1}<span class="absolute top-7 bottom-0 left-3.25 w-px bg-edge" aria-hidden="true"></span>{/if}
+            <span
+                class="figures grid size-7 place-items-center rounded-full border-2 text-xs font-semibold {rung.wins
+                    ? 'border-live bg-live text-sheet'
+                    : 'border-edge bg-paper'}">{index + 1}</span
+            >
+            <div class="min-w-0">
+                <h3 class="text-lg leading-tight"><a class="hover:underline" href={open(rung)}>{rung.name}</a></h3>
+                {#if rung.clause.length > 0}
+                    <p>
+                        <span class="text-quiet">{rung.reason === 'kept-off' ? 'Keep off' : 'Show on'}</span>
+                        {#each rung.clause as part, at (at)}
+                            {#if at > 0}<span class="text-quiet"> and </span>{/if}
+                            <strong class={part.failed ? 'text-trouble line-through' : ''}>{part.words}</strong>
+                        {/each}{#if rung.season}, <span class={rung.reason === 'out-of-season' ? 'text-trouble line-through' : ''}>{rung.season}</span>{/if}
+                    </p>
+                {/if}
+                <p class={rung.wins ? '' : 'text-trouble'}>{rung.words} {rung.detail.join(' ')}</p>
+                {#if rung.change && mayPublish}
+                    {@const change = rung.change}
+                    {#if change.do === 'pin' || change.do === 'unpin' || change.do === 'earlier'}
+                        <button class="word" onclick={() => ask(rung, change.do as 'pin')}>{change.words}</button>
+                    {:else}
+                        <a class="word" href={open(rung)}>{change.words}</a>
+                        {#if rung.live}<button class="word ml-3" onclick={() => ask(rung, 'pin')}>Pin this product to it…</button>{/if}
+                    {/if}
+                {/if}
+            </div>
+            <span class="text-right text-sm text-quiet">{rung.goesFirst ? 'goes first' : rung.closenessWords}</span>
+        </li>
+    {/each}
+</ol>
+{#if asked}
+    <WhatItWouldDo words={asked.words} impact={asked.impact} {busy} {go} leave={() => (asked = null)} />
+{/if}
+{#if ladder.pinned !== null && mayPublish && ladder.step === 'pin'}
+    {@const winner = ladder.rungs[0]}
+    {#if winner}<button class="button mt-2" onclick={() => ask(winner, 'unpin')}>Take the pin out…</button>{/if}
+{/if}

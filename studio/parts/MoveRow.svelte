@@ -1,0 +1,98 @@
+<script lang="ts">
+    import { get } from '../lib/http';
+    import { notices } from '../lib/notices.svelte';
+    import type { Move, ProductRow } from '../lib/types';
+    import { number, pages } from '../lib/words';
+    import BeforeAfter from './BeforeAfter.svelte';
+    import ProductPictures from './ProductPictures.svelte';
+
+    let { move, group, drafts, compact }: { move: Move; group: string | undefined; drafts: number[]; compact: boolean } = $props();
+    let listed = $state.raw<ProductRow[] | null>(null);
+    let total = $state(0);
+    let query = $state('');
+    let compared = $state.raw<ProductRow | null>(null);
+    let page = 0;
+    let asked = 0;
+    const look = $derived(move.from === move.to);
+
+    async function list(wanted: number): Promise<void> {
+        const mine = ++asked;
+        try {
+            const answer = await get<{ products: ProductRow[]; count: number }>(
+                `${group ?? ''}&from=${move.from}&to=${move.to}&page=${wanted}&q=${encodeURIComponent(query)}`,
+            );
+            if (mine !== asked) return;
+            page = wanted;
+            total = answer.count;
+            listed = wanted === 1 ? answer.products : [...(listed ?? []), ...answer.products];
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    function page1(template: number, product: ProductRow, draft: boolean): string {
+        return `/studio/templates/${template}/page/${product.id}${draft ? '?draft=1' : ''}`;
+    }
+</script>
+
+{#if compact}
+    <div class="mt-2 flex flex-wrap items-center gap-3">
+        <span>{look ? `${pages(move.count)} of “${move.toName}” with a new look` : `${pages(move.count)} from “${move.fromName}” to “${move.toName}”`}</span>
+        <ProductPictures products={move.products} size={28} />
+    </div>
+{:else}
+    <div class="border-b border-dashed border-hair py-4" data-move={look ? 'new look' : 'moves'}>
+        <div class="grid grid-cols-[minmax(0,1fr)_auto_minmax(0,1fr)] items-center gap-5">
+            <div>
+                <p class="font-name text-lg">{move.fromName}</p>
+                <p class="text-sm text-quiet">{look ? 'as it is now' : 'now'}</p>
+            </div>
+            <div class="flex items-center gap-3">
+                <ProductPictures products={move.products} />
+                <strong class="figures">{number(move.count)}</strong>
+                <svg width="64" height="8" viewBox="0 0 64 8" aria-hidden="true"
+                    ><path d="M0 4h62M58 1l4 3-4 3" fill="none" stroke="currentColor" stroke-width="1.5" /></svg
+                >
+            </div>
+            <div>
+                <p class="font-name text-lg">{move.toName}</p>
+                <p class="text-sm text-quiet">{look ? 'with a new look' : 'from then on'}</p>
+            </div>
+        </div>
+        {#if group !== undefined}
+            {#if listed}
+                <label class="mt-3 block">
+                    <span class="unseen">Find one of these pages</span>
+                    <input class="field w-56" type="search" placeholder="Find one of these…" bind:value={query} oninput={() => list(1)} />
+                </label>
+                <ul class="mt-2 columns-2 gap-6">
+                    {#each listed as product (product.id)}
+                        <li class="flex items-center gap-3">
+                            <a class="word min-w-0 truncate leading-6" href="/p/{product.slug}" target="_blank" rel="noopener">{product.title}</a>
+                            <button
+                                class="min-h-6 shrink-0 text-sm text-quiet hover:text-ink"
+                                aria-pressed={compared?.id === product.id}
+                                onclick={() => (compared = compared?.id === product.id ? null : product)}>before and after</button
+                            >
+                        </li>
+                    {:else}
+                        <li class="text-quiet">None of these is called that.</li>
+                    {/each}
+                </ul>
+            {/if}
+            {#if !listed || listed.length < total}
+                <button class="word mt-2 text-sm" onclick={() => list(page + 1)}
+                    >{listed ? 'More' : move.count === 1 ? 'Which one?' : `Which ${number(move.count)}?`}</button
+                >
+            {/if}
+            {#if compared}
+                <div class="mt-3">
+                    <BeforeAfter
+                        before={{ words: `${compared.title}, now`, address: page1(move.from, compared, false) }}
+                        after={{ words: 'and then', address: page1(move.to, compared, drafts.includes(move.to)) }}
+                    />
+                </div>
+            {/if}
+        {/if}
+    </div>
+{/if}

@@ -1,0 +1,57 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { CanvasHands } from './hands';
+    import type { Drag } from './drag.svelte';
+    import Overlay from './Overlay.svelte';
+    import Ruler from './Ruler.svelte';
+    import type { Table } from './table.svelte';
+
+    let { table, drag }: { table: Table; drag: Drag } = $props();
+    const canvas = $derived(table.canvas);
+    let room = $state(0);
+    let height = $state(0);
+    const padding = 20;
+    const widest = $derived(Math.max(320, room - 2 * padding));
+    const width = $derived(table.width || widest);
+    const address = $derived(table.sample ? `${table.base}/canvas/${table.sample.id}` : null);
+    const hands = untrack(() => new CanvasHands(table, drag));
+
+    $effect(() => {
+        if (room > 0 && table.width === 0) table.width = widest;
+    });
+    $effect(() => {
+        canvas.scale = Math.min(1, widest / width);
+        canvas.moved();
+    });
+
+    function loaded(): void {
+        canvas.loaded();
+        hands.attach();
+        table.typeIn = (id) => hands.typeIn(id);
+    }
+</script>
+
+<div class="relative flex min-h-0 min-w-0 flex-col bg-room" data-area="page" tabindex="-1" bind:clientWidth={room}>
+    <Ruler {table} {width} {widest} />
+    <div class="relative min-h-0 flex-1 overflow-hidden" bind:clientHeight={height}>
+        {#if address}
+            <div
+                class="absolute top-0 left-1/2 origin-top-left"
+                style:width="{width}px"
+                style:height="{height / canvas.scale}px"
+                style:transform="translateX({(-width * canvas.scale) / 2}px) scale({canvas.scale})"
+            >
+                <iframe
+                    title="The page with {table.sample?.title}"
+                    src={address}
+                    class="h-full w-full border-0 bg-white {drag.load ? 'pointer-events-none' : ''}"
+                    bind:this={canvas.frame}
+                    onload={loaded}
+                ></iframe>
+                {#if canvas.ready && !table.plain}<Overlay {table} {drag} />{/if}
+            </div>
+        {:else}
+            <p class="p-10">There is no product in the shop yet to see this page with. Add one to the catalogue first.</p>
+        {/if}
+    </div>
+</div>

@@ -1,0 +1,95 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import type { Screen } from '../../lib/types';
+    import NoticeLine from '../../parts/NoticeLine.svelte';
+    import BottomRow from './BottomRow.svelte';
+    import CanvasRoom from './CanvasRoom.svelte';
+    import { onKey } from './commands';
+    import { Drag } from './drag.svelte';
+    import CompareView from './compare/CompareView.svelte';
+    import { onClipboard } from './clipboard';
+    import Palette from './help/Palette.svelte';
+    import Shortcuts from './help/Shortcuts.svelte';
+    import Outline from './Outline.svelte';
+    import PublishView from './publish/PublishView.svelte';
+    import ReachView from './reach/ReachView.svelte';
+    import Settings from './settings/Settings.svelte';
+    import { Table } from './table.svelte';
+    import TopBar from './TopBar.svelte';
+    import WhyView from './WhyView.svelte';
+    import type { TableData } from './types';
+
+    let { screen }: { screen: Screen<TableData> } = $props();
+    const table = untrack(() => new Table(screen.data, screen.may.edit));
+    const drag = new Drag(table);
+    let outlineHeight = $state(300);
+
+    function slide(event: PointerEvent): void {
+        const bar = event.currentTarget as HTMLElement;
+        bar.setPointerCapture(event.pointerId);
+        const start = event.clientY - outlineHeight;
+        bar.onpointermove = (move) => (outlineHeight = clamp(move.clientY - start));
+        bar.onpointerup = () => (bar.onpointermove = null);
+    }
+
+    function clamp(height: number): number {
+        return Math.max(40, Math.min(window.innerHeight - 240, height));
+    }
+
+    function slideByKey(event: KeyboardEvent): void {
+        const step = { ArrowUp: -24, ArrowDown: 24 }[event.key];
+        if (step === undefined) return;
+        event.preventDefault();
+        outlineHeight = clamp(outlineHeight + step);
+    }
+</script>
+
+<svelte:window
+    onkeydown={(event) => (event.key === 'Escape' && drag.load ? drag.cancel() : onKey(event, table))}
+    onpointermove={(event) => drag.to(event.clientX, event.clientY)}
+    onpointerup={() => drag.drop()}
+    onbeforeunload={(event) => table.saving !== 'saved' && event.preventDefault()}
+    oncopy={(event) => onClipboard(event, table)}
+    oncut={(event) => onClipboard(event, table)}
+    onpaste={(event) => onClipboard(event, table)}
+/>
+
+<div class="grid h-screen grid-rows-[auto_minmax(0,1fr)_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
+    <TopBar {table} mayPublish={screen.may.publish} />
+    {#if table.view === 'reach'}
+        <ReachView {table} />
+    {:else if table.view === 'publish'}
+        <PublishView {table} mayPublish={screen.may.publish} />
+    {:else if table.view === 'why'}
+        <WhyView {table} mayPublish={screen.may.publish} />
+    {:else if table.view === 'compare'}
+        <CompareView {table} />
+    {/if}
+    <div class="grid min-h-0 grid-cols-[304px_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
+        <div class="flex min-h-0 flex-col border-r border-hair">
+            <div class="min-h-0 shrink-0 overflow-hidden" style:height="{outlineHeight}px"><Outline {table} /></div>
+            <div
+                role="slider"
+                aria-label="Room for the outline"
+                aria-orientation="vertical"
+                aria-valuenow={outlineHeight}
+                tabindex="0"
+                class="h-1.5 cursor-row-resize border-t border-hair hover:bg-glow"
+                onpointerdown={slide}
+                onkeydown={slideByKey}
+            ></div>
+            <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1"><Settings {table} /></div>
+        </div>
+        <CanvasRoom {table} {drag} />
+    </div>
+    {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
+</div>
+{#if drag.load}
+    <div class="float pointer-events-none fixed z-50 px-3 py-1.5 font-semibold" style:left="{drag.x + 14}px" style:top="{drag.y + 10}px">
+        {drag.load.name}
+        {#if drag.landing}<span class="font-normal text-quiet">{drag.landing.words}</span>{/if}
+    </div>
+{/if}
+<Palette {table} />
+<Shortcuts {table} />
+<NoticeLine />

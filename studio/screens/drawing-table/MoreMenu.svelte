@@ -1,0 +1,13 @@
+<script lang="ts">
+    import CommandMenu from './CommandMenu.svelte';
+    import { pageCommands } from './commands';
+    import type { Table } from './table.svelte';
+
+    let { table }: { table: Table } = $props();
+    const shownElsewhere = ['Undo', 'Do again', 'Publish…', 'The page', 'Where it appears'];
+    const commands = $derived(pageCommands.filter((command) => !shownElsewhere.includes(command.words) && (command.everywhere || table.view === 'page')));
+</script>
+
+<CommandMenu {table} {commands} look="button">
+    {#snippet trigger()}More…{/snippet}
+</CommandMenu>

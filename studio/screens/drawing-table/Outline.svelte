@@ -1,0 +1,74 @@
+<script lang="ts">
+    import { departures, rows } from './tree';
+    import type { Row } from './tree';
+    import type { Table } from './table.svelte';
+
+    let { table }: { table: Table } = $props();
+    const all = $derived(rows(table.draft.tree).slice(1));
+    let list = $state<HTMLElement | null>(null);
+
+    let inside = false;
+    $effect(() => {
+        void all;
+        const row = list?.querySelector<HTMLElement>(`[data-row="${table.selected ?? ''}"]`);
+        row?.scrollIntoView({ block: 'nearest' });
+        // A row that moves in the list loses the focus; it gets it back.
+        if (inside && document.activeElement === document.body) row?.focus();
+    });
+
+    function detail({ node }: Row): string {
+        if (node.when?.off === true) return 'switched off';
+        const own = departures(node);
+        if (node.kind === 'band') return (node.children ?? []).map((column) => column.how?.desktop?.share ?? 1).join(' : ');
+        if (node.kind === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
+        return own > 0 ? `${own} ${own === 1 ? 'departure' : 'departures'}` : '';
+    }
+
+    function onkeydown(event: KeyboardEvent): void {
+        if (event.altKey) return;
+        const at = all.findIndex((row) => row.node.id === table.selected);
+        const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: all.length - 1 }[event.key];
+        const row = next === undefined ? undefined : all[Math.max(0, Math.min(all.length - 1, next))];
+        if (!row) return;
+        event.preventDefault();
+        if (event.shiftKey) table.selectToo(row.node.id);
+        else table.select(row.node.id, true);
+        list?.querySelector<HTMLElement>(`[data-row="${row.node.id}"]`)?.focus();
+    }
+</script>
+
+<section class="flex h-full flex-col" aria-labelledby="outline-title" data-area="outline">
+    <div class="flex items-baseline justify-between px-4 pt-2.5 pb-1">
+        <h2 id="outline-title" class="text-lg">Outline</h2>
+        <span class="text-sm text-quiet">{all.length} {all.length === 1 ? 'part' : 'parts'}</span>
+    </div>
+    <div
+        class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
+        role="tree"
+        aria-label="Outline of the page"
+        tabindex="-1"
+        bind:this={list}
+        {onkeydown}
+        onfocusin={() => (inside = true)}
+        onfocusout={(event) => event.relatedTarget && (inside = false)}
+    >
+        {#each all as row, index (row.node.id)}
+            {@const chosen = row.node.id === table.selected || table.besides.includes(row.node.id)}
+            <div
+                role="treeitem"
+                aria-level={row.depth}
+                aria-selected={chosen}
+                tabindex={row.node.id === table.selected || (index === 0 && table.selected === null) ? 0 : -1}
+                data-row={row.node.id}
+                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 {chosen ? 'bg-ink text-paper' : 'hover:bg-room'}"
+                style:padding-left="{row.depth * 14 - 6}px"
+                onclick={(event) => (event.ctrlKey || event.metaKey ? table.selectToo(row.node.id) : table.select(row.node.id, true))}
+                ondblclick={() => table.typeIn(row.node.id)}
+                onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
+            >
+                <span class={row.node.when?.off === true ? 'line-through' : ''}>{table.kinds.of(row.node.kind).name}</span>
+                <span class="truncate text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
+            </div>
+        {/each}
+    </div>
+</section>

@@ -1,0 +1,73 @@
+<script lang="ts">
+    import type { Table } from './table.svelte';
+
+    let { table, width, widest }: { table: Table; width: number; widest: number } = $props();
+    const stops = [
+        { words: 'phone', width: 390 },
+        { words: 'tablet', width: 820 },
+        { words: 'desktop', width: 1280 },
+    ];
+    const scale = $derived(table.canvas.scale);
+    const drawn = $derived(width * scale);
+    const ticks = $derived(Array.from({ length: Math.floor(Math.max(width, widest) / 100) + 1 }, (_, index) => index * 100));
+
+    function slide(event: PointerEvent): void {
+        const handle = event.currentTarget as HTMLElement;
+        handle.setPointerCapture(event.pointerId);
+        const [startX, startWidth] = [event.clientX, width];
+        handle.onpointermove = (move) => resize(startWidth + (move.clientX - startX) * 2);
+        handle.onpointerup = () => (handle.onpointermove = null);
+    }
+
+    function resize(wanted: number): void {
+        table.width = Math.round(Math.max(320, Math.min(1920, wanted)));
+        table.canvas.moved();
+    }
+
+    function onkeydown(event: KeyboardEvent): void {
+        const step = { ArrowRight: 10, ArrowLeft: -10 }[event.key];
+        if (step === undefined) return;
+        event.preventDefault();
+        resize(width + step * (event.shiftKey ? 10 : 1));
+    }
+</script>
+
+<div class="relative h-10 shrink-0 text-xs text-quiet select-none" role="group" aria-label="Width of the page">
+    <div class="absolute bottom-0 left-1/2 h-full" style:width="{drawn}px" style:margin-left="{-drawn / 2}px">
+        <svg class="figures absolute bottom-0 h-3.5 w-full overflow-hidden text-xs" aria-hidden="true">
+            {#each ticks as tick (tick)}
+                <line x1={tick * scale + 0.5} x2={tick * scale + 0.5} y1="2" y2="14" stroke="currentColor" />
+                {#each [50, 60, 70, 80, 90] as part (part)}
+                    <line x1={(tick + part) * scale + 0.5} x2={(tick + part) * scale + 0.5} y1="11" y2="14" stroke="currentColor" opacity="0.6" />
+                {/each}
+                <text x={tick * scale + 4} y="11" fill="currentColor">{tick}</text>
+            {/each}
+        </svg>
+        <div
+            role="slider"
+            tabindex="0"
+            aria-label="Width of the page in pixels"
+            aria-valuenow={Math.round(width)}
+            aria-valuemin="320"
+            aria-valuemax="1920"
+            class="absolute right-0 bottom-0 h-5 w-1.25 translate-x-1/2 cursor-ew-resize touch-none rounded-sm bg-ink"
+            onpointerdown={slide}
+            {onkeydown}
+        ></div>
+    </div>
+    <div class="absolute top-1 left-1/2 flex -translate-x-1/2 items-center gap-3 whitespace-nowrap">
+        {#each stops as stop (stop.words)}
+            <button
+                class="rounded px-1 {Math.round(width) === stop.width ? 'font-semibold text-ink' : 'hover:text-ink'}"
+                aria-pressed={Math.round(width) === stop.width}
+                onclick={() => resize(stop.width)}>{stop.words} <span class="figures">{stop.width}</span></button
+            >
+        {/each}
+        <button class="rounded px-1 {Math.round(width) === Math.round(widest) ? 'font-semibold text-ink' : 'hover:text-ink'}" onclick={() => resize(widest)}>
+            all the room <span class="figures">{Math.round(widest)}</span>
+        </button>
+        <span class="figures text-ink"
+            >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
+        >
+    </div>
+</div>

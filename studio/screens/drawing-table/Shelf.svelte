@@ -1,0 +1,67 @@
+<script lang="ts">
+    import { drawing } from '../../lib/drawing';
+    import type { Definition, NewNode } from '../../lib/types';
+    import type { Drag } from './drag.svelte';
+    import type { Table } from './table.svelte';
+
+    let { table, drag, tall = false }: { table: Table; drag: Drag; tall?: boolean } = $props();
+    const groups = { show: 'Show', choose: 'Choose', reassure: 'Reassure', more: 'More to see', say: 'Say', arrange: 'Arrange' };
+    let query = $state('');
+    const found = $derived(
+        Object.entries(groups)
+            .map(([shelf, words]) => ({ words, items: itemsOf(shelf) }))
+            .filter((group) => group.items.length > 0),
+    );
+
+    interface Item {
+        definition: Definition;
+        name: string;
+        node: NewNode;
+    }
+
+    function itemsOf(shelf: string): Item[] {
+        const wanted = query.trim().toLowerCase();
+        return table.data.definitions
+            .filter((definition) => definition.shelf === shelf)
+            .flatMap((definition) => definition.starters.map((starter) => ({ definition, ...starter })))
+            .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted));
+    }
+
+    function press(event: PointerEvent, item: Item): void {
+        if (event.button !== 0) return;
+        (event.currentTarget as Element).releasePointerCapture(event.pointerId);
+        drag.press({ node: item.node, kind: item.definition.kind, name: item.name }, event.clientX, event.clientY);
+    }
+</script>
+
+<div class="flex min-w-0 gap-4 py-2.5 pr-4 {tall ? 'flex-col px-4' : ''}">
+    <label class="shrink-0 {tall ? '' : 'w-36'}">
+        <span class="unseen">Find a block</span>
+        <input class="field w-full" type="search" placeholder="Find a block…" bind:value={query} />
+        {#if !tall}<span class="mt-1 block text-xs text-quiet">Drag into the page, or click to put it after what is selected</span>{/if}
+    </label>
+    <div class="flex min-w-0 gap-5 {tall ? 'max-h-64 flex-col overflow-y-auto' : 'overflow-x-auto'}">
+        {#each found as group (group.words)}
+            <div class="shrink-0" role="group" aria-label={group.words}>
+                <p class="text-xs text-quiet">{group.words}</p>
+                <div class="mt-1 flex items-start gap-1.5 {tall ? 'flex-wrap' : ''}">
+                    {#each group.items as item (item.name)}
+                        <button
+                            class="w-20 touch-none rounded-md p-1 text-center select-none hover:bg-room"
+                            data-shelf={item.name}
+                            disabled={!table.mayEdit}
+                            onpointerdown={(event) => press(event, item)}
+                            onclick={() => table.insert(item.node)}
+                        >
+                            <span class="mx-auto block w-18 rounded border border-hair bg-sheet" aria-hidden="true" {@attach drawing(item.definition.drawing)}
+                            ></span>
+                            <span class="mt-0.5 block text-xs leading-tight">{item.name}</span>
+                        </button>
+                    {/each}
+                </div>
+            </div>
+        {:else}
+            <p class="self-center text-quiet">No block is called that. Try “picture”, “words” or “columns”.</p>
+        {/each}
+    </div>
+</div>

@@ -1,0 +1,65 @@
+<script lang="ts">
+    import { pages } from '../../lib/words';
+    import MoreMenu from './MoreMenu.svelte';
+    import type { Table } from './table.svelte';
+
+    let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
+    const draft = $derived(table.draft);
+    const elsewhere = $derived(draft.liveCounts ? draft.liveCounts.covers - draft.liveCounts.shownOn : 0);
+    const saved = $derived(
+        {
+            saved: 'Everything is saved',
+            saving: 'Saving…',
+            waiting: 'No connection; kept here, trying again…',
+            'signed-out': 'Your sign-in has run out; kept here',
+        }[table.saving],
+    );
+</script>
+
+<header class="flex h-13 items-center gap-3 border-b border-hair px-4">
+    <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
+    <h1 class="max-w-56 truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
+    <span class="shrink-0 text-quiet">product page</span>
+    <p class="min-w-0 truncate">
+        <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
+        {#if draft.live && draft.liveCounts}
+            live · covers <span class="figures">{draft.liveCounts.covers}</span>, shown on <span class="figures">{draft.liveCounts.shownOn}</span>
+            {#if elsewhere > 0}· <button class="word" onclick={() => (table.view = 'reach')}>{elsewhere} go elsewhere</button>{/if}
+            {#if draft.unpublished > 0}· {draft.unpublished} {draft.unpublished === 1 ? 'change' : 'changes'} not published{/if}
+        {:else if draft.counts}
+            draft, not in the shop · would be shown on {pages(draft.counts.shownOn)}
+        {/if}
+    </p>
+    <div class="ml-auto flex shrink-0 items-center gap-2">
+        {#if table.sending.others.length > 0}<span class="text-sm text-quiet">with {table.sending.others.join(', ')}</span>{/if}
+        <span class="text-sm {table.saving === 'waiting' || table.saving === 'signed-out' ? 'text-trouble' : 'text-quiet'}" role="status">{saved}</span>
+        {#if table.saving === 'signed-out'}<a class="word text-sm" href="/studio/sign-in" target="_blank" rel="noopener">Sign in again</a>{/if}
+        {#if table.mayEdit}
+            <button
+                class="button"
+                disabled={draft.undo === null}
+                onclick={() => table.undo()}
+                title={draft.undo ? `Undo: ${draft.undo} (Ctrl Z)` : 'Nothing to take back'}
+            >
+                Undo
+            </button>
+            <button
+                class="button"
+                disabled={draft.redo === null}
+                onclick={() => table.redo()}
+                title={draft.redo ? `Do again: ${draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
+            >
+                Redo
+            </button>
+        {/if}
+        <MoreMenu {table} />
+        {#if table.view === 'page'}
+            <button class="button" onclick={() => (table.view = 'reach')}>Where it appears</button>
+        {:else}
+            <button class="button" onclick={() => (table.view = 'page')}>Back to the page</button>
+        {/if}
+        {#if mayPublish && table.view !== 'publish'}
+            <button class="button button-next" onclick={() => (table.view = 'publish')}>Publish…</button>
+        {/if}
+    </div>
+</header>

@@ -1,0 +1,141 @@
+import { untrack } from 'svelte';
+import type { CanvasPart } from '../../lib/types';
+
+interface ShopWindow extends Window {
+    vestibra?: { enhance: () => void; openTab: (id: string) => void; morph: (element: Element, html: string) => void };
+}
+
+const CANVAS_STYLE = `
+html { cursor: default; }
+a, button, label, input, select { cursor: default !important; }
+body { user-select: none; }
+[contenteditable] { user-select: text; outline: 2px dashed #2a5fa5; outline-offset: 3px; cursor: text; }
+.column-inner:empty, .holder[data-absent], .tab[data-absent] { min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px; }
+.column-inner:empty::after { content: 'Empty column: drag a block here'; margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center; }
+`;
+
+export interface Box {
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+}
+
+/** The iframe that holds the real page: finding blocks in it, and taking over what the server has drawn anew. */
+export class Canvas {
+    frame = $state.raw<HTMLIFrameElement | null>(null);
+    /** Grows whenever something on the page may have moved. */
+    tick = $state(0);
+    scale = $state(1);
+    ready = $state(false);
+    /** The block whose words are being typed in place, which must not be drawn over. */
+    typing: HTMLElement | null = null;
+
+    get document(): Document | null {
+        return this.frame?.contentDocument ?? null;
+    }
+
+    get window(): ShopWindow | null {
+        return this.frame?.contentWindow ?? null;
+    }
+
+    loaded(): void {
+        const sheet = new (this.window as unknown as typeof globalThis).CSSStyleSheet();
+        sheet.replaceSync(CANVAS_STYLE);
+        this.document?.adoptedStyleSheets.push(sheet);
+        this.window?.addEventListener('scroll', () => this.moved(), { passive: true });
+        this.window?.addEventListener('resize', () => this.moved());
+        this.document?.addEventListener('load', () => this.moved(), true);
+        this.ready = true;
+        this.moved();
+    }
+
+    moved(): void {
+        this.tick = untrack(() => this.tick) + 1;
+    }
+
+    element(id: string): HTMLElement | null {
+        return this.document?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? null;
+    }
+
+    /** In the iframe's own coordinates. */
+    box(id: string): Box | null {
+        const rect = this.element(id)?.getBoundingClientRect();
+        return rect ? { left: rect.left, top: rect.top, width: rect.width, height: rect.height } : null;
+    }
+
+    /** The ids of the blocks under a point, innermost first. */
+    idsAt(x: number, y: number): string[] {
+        const ids: string[] = [];
+        let element = this.document?.elementFromPoint(x, y)?.closest<HTMLElement>('[data-b]') ?? null;
+        while (element) {
+            ids.push(element.dataset.b ?? '');
+            element = element.parentElement?.closest<HTMLElement>('[data-b]') ?? null;
+        }
+        return ids;
+    }
+
+    apply(parts: CanvasPart[], css: string | null): void {
+        const leaving: HTMLElement[] = [];
+        for (const part of parts) {
+            const element = this.element(part.id);
+            if (!element) continue;
+            if ('order' in part) leaving.push(...this.arrange(element, part.order, part.fresh));
+            else if (!(this.typing && element.contains(this.typing))) this.window?.vestibra?.morph(element, part.html);
+        }
+        for (const element of leaving) {
+            if (element.dataset.leaving !== undefined) element.remove();
+        }
+        const style = this.document?.getElementById('departures');
+        if (style && css !== null && style.textContent !== css) style.textContent = css;
+        this.window?.vestibra?.enhance();
+    }
+
+    /** Puts the blocks of a column in order; answers those that stand there no more, unless another column takes them. */
+    private arrange(column: HTMLElement, order: string[], fresh: Record<string, string>): HTMLElement[] {
+        const inside = column.querySelector<HTMLElement>(':scope > .column-inner');
+        if (!inside) {
+            this.window?.location.reload();
+            return [];
+        }
+        let next = inside.firstElementChild;
+        for (const id of order) {
+            const html = fresh[id];
+            const element = html === undefined ? this.element(id) : this.made(html);
+            if (!element) {
+                this.window?.location.reload();
+                return [];
+            }
+            delete element.dataset.leaving;
+            if (element === next) next = next.nextElementSibling;
+            else inside.insertBefore(element, next);
+        }
+        const leaving = [...inside.children].filter((child): child is HTMLElement => !order.includes((child as HTMLElement).dataset.b ?? ''));
+        for (const element of leaving) element.dataset.leaving = '';
+        return leaving;
+    }
+
+    private made(html: string): HTMLElement | null {
+        const template = this.document?.createElement('template');
+        if (!template) return null;
+        template.innerHTML = html;
+        return template.content.firstElementChild as HTMLElement | null;
+    }
+
+    /** Makes sure that a block can be seen. */
+    reveal(id: string): void {
+        this.window?.vestibra?.openTab(id);
+        const box = this.box(id);
+        const height = this.window?.innerHeight ?? 0;
+        if (box && (box.top < 0 || box.top > height - 60)) this.window?.scrollBy({ top: box.top - height / 3, behavior: 'instant' });
+        this.moved();
+    }
+
+    /** From the screen's coordinates to the iframe's. */
+    inside(clientX: number, clientY: number): { x: number; y: number; over: boolean } {
+        const rect = this.frame?.getBoundingClientRect();
+        if (!rect) return { x: 0, y: 0, over: false };
+        const over = clientX >= rect.left && clientX <= rect.right && clientY >= rect.top && clientY <= rect.bottom;
+        return { x: (clientX - rect.left) / this.scale, y: (clientY - rect.top) / this.scale, over };
+    }
+}

@@ -1,0 +1,227 @@
+import { copy, cut, pasteFromMemory } from './clipboard';
+import type { Table } from './table.svelte';
+import { parentOf, placeAcross, placeAfter, placeBeside, rows } from './tree';
+
+/** Something that can be done: buttons, menus, the list of things to do and keys share it. */
+export interface Command {
+    words: string;
+    keys?: string;
+    can: (table: Table) => boolean;
+    do: (table: Table) => void;
+    matches?: (event: KeyboardEvent) => boolean;
+    /** Also while another view than the page is open. */
+    everywhere?: boolean;
+    /** The browser tells of it by an event of its own, so that its key is only named here. */
+    byEvent?: boolean;
+}
+
+const control = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
+const key = (event: KeyboardEvent, name: string): boolean => event.key.toLowerCase() === name;
+const movable = (table: Table): boolean => table.mayEdit && table.node !== null && table.node.kind !== 'page';
+const alone = (table: Table): boolean => movable(table) && table.besides.length === 0;
+const onSelected = (table: Table, act: (id: string) => unknown): void => {
+    if (table.selected !== null) act(table.selected);
+};
+const across = (table: Table, step: -1 | 1) => placeAcross(table.draft.tree, table.selected ?? '', step, table.kinds);
+
+export const blockCommands: Command[] = [
+    {
+        words: 'Move up',
+        keys: 'Alt ↑',
+        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', -1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.moveBeside(id, -1)),
+        matches: (event) => event.altKey && event.key === 'ArrowUp',
+    },
+    {
+        words: 'Move down',
+        keys: 'Alt ↓',
+        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', 1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.moveBeside(id, 1)),
+        matches: (event) => event.altKey && event.key === 'ArrowDown',
+    },
+    {
+        words: 'Move into the column before',
+        keys: 'Alt ←',
+        can: (table) => alone(table) && across(table, -1) !== null,
+        do: (table) => onSelected(table, (id) => table.move(id, across(table, -1) ?? { parent: '', after: null })),
+        matches: (event) => event.altKey && event.key === 'ArrowLeft',
+    },
+    {
+        words: 'Move into the column after',
+        keys: 'Alt →',
+        can: (table) => alone(table) && across(table, 1) !== null,
+        do: (table) => onSelected(table, (id) => table.move(id, across(table, 1) ?? { parent: '', after: null })),
+        matches: (event) => event.altKey && event.key === 'ArrowRight',
+    },
+    {
+        words: 'Duplicate',
+        keys: 'Ctrl D',
+        can: movable,
+        do: (table) => void table.duplicate(),
+        matches: (event) => control(event) && key(event, 'd'),
+    },
+    { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
+    { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && table.node.kind !== 'page', do: copy, byEvent: true },
+    { words: 'Paste after this', keys: 'Ctrl V', can: (table) => table.mayEdit, do: (table) => void pasteFromMemory(table), byEvent: true },
+    {
+        words: 'Take out',
+        keys: 'Delete',
+        can: movable,
+        do: (table) => void table.remove(),
+        matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
+    },
+    {
+        words: 'Switch off or on',
+        can: (table) => alone(table),
+        do: (table) => onSelected(table, (id) => table.set(id, 'when', 'off', table.node?.when?.off !== true)),
+    },
+    {
+        words: 'Select what holds it',
+        keys: 'Escape',
+        can: (table) => table.node !== null,
+        do: (table) => onSelected(table, (id) => table.select(parentOf(table.draft.tree, id)?.id ?? null)),
+        matches: (event) => event.key === 'Escape',
+    },
+    {
+        words: 'Add a column',
+        can: (table) => table.mayEdit && (table.node?.kind === 'band' || table.node?.kind === 'column'),
+        do: (table) => void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
+    },
+    {
+        words: 'Add a tab',
+        can: (table) => table.mayEdit && (table.node?.kind === 'tabs' || table.node?.kind === 'tab'),
+        do: (table) => void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
+    },
+];
+
+export const pageCommands: Command[] = [
+    {
+        words: 'Undo',
+        keys: 'Ctrl Z',
+        can: (table) => table.mayEdit && table.draft.undo !== null,
+        do: (table) => void table.undo(),
+        matches: (event) => control(event) && !event.shiftKey && key(event, 'z'),
+        everywhere: true,
+    },
+    {
+        words: 'Do again',
+        keys: 'Ctrl Shift Z',
+        can: (table) => table.mayEdit && table.draft.redo !== null,
+        do: (table) => void table.redo(),
+        matches: (event) => control(event) && (key(event, 'y') || (event.shiftKey && key(event, 'z'))),
+        everywhere: true,
+    },
+    {
+        words: 'Select everything on the page',
+        keys: 'Ctrl A',
+        can: (table) => table.mayEdit,
+        do: (table) => table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
+        matches: (event) => control(event) && key(event, 'a'),
+    },
+    {
+        words: 'Next part of the page',
+        keys: 'Alt PageDown',
+        can: () => true,
+        do: (table) => step(table, 1),
+        matches: (event) => event.altKey && event.key === 'PageDown',
+    },
+    {
+        words: 'Part of the page before',
+        keys: 'Alt PageUp',
+        can: () => true,
+        do: (table) => step(table, -1),
+        matches: (event) => event.altKey && event.key === 'PageUp',
+    },
+    { words: 'The page', can: (table) => table.view !== 'page', do: (table) => (table.view = 'page'), everywhere: true },
+    { words: 'Where it appears', can: (table) => table.view !== 'reach', do: (table) => (table.view = 'reach'), everywhere: true },
+    { words: 'Why this template?', can: (table) => table.view !== 'why' && table.sample !== null, do: (table) => (table.view = 'why'), everywhere: true },
+    {
+        words: 'Draft and live beside each other',
+        can: (table) => table.view !== 'compare' && table.draft.live,
+        do: (table) => (table.view = 'compare'),
+        everywhere: true,
+    },
+    { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
+    {
+        words: 'See the page as customers do, without notes, or with them',
+        keys: 'F8',
+        can: () => true,
+        do: (table) => (table.plain = !table.plain),
+        matches: (event) => event.key === 'F8',
+    },
+    { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
+    { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
+    { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
+    { words: 'Shelf', can: (table) => table.row !== 'shelf', do: (table) => (table.row = 'shelf') },
+    { words: 'Samples', can: (table) => table.row !== 'samples', do: (table) => (table.row = 'samples') },
+    {
+        words: 'Throw the draft away: as what is live',
+        can: (table) => table.mayEdit && table.draft.live && table.draft.unpublished > 0,
+        do: (table) => void table.throwAway(),
+        everywhere: true,
+    },
+    {
+        words: 'Find something to do',
+        keys: 'Ctrl .',
+        can: () => true,
+        do: (table) => (table.open = 'palette'),
+        matches: (event) => control(event) && event.key === '.',
+        everywhere: true,
+    },
+    {
+        words: 'All shortcuts',
+        keys: '?',
+        can: () => true,
+        do: (table) => (table.open = 'shortcuts'),
+        matches: (event) => event.key === '?' && !control(event),
+        everywhere: true,
+    },
+    {
+        words: 'Go to the next area: outline, settings, page, lower row',
+        keys: 'F6',
+        can: () => true,
+        do: nextArea,
+        matches: (event) => event.key === 'F6',
+    },
+];
+
+/** Blocks of the shelf as things to do. */
+export function insertCommands(table: Table): Command[] {
+    return table.data.definitions
+        .filter((definition) => definition.shelf !== null)
+        .flatMap((definition) => definition.starters)
+        .map((starter) => ({ words: `Put in: ${starter.name}`, can: () => table.mayEdit, do: () => void table.insert(starter.node) }));
+}
+
+function step(table: Table, by: -1 | 1): void {
+    const all = rows(table.draft.tree).slice(1);
+    const at = all.findIndex((row) => row.node.id === table.selected);
+    const next = all[Math.max(0, Math.min(all.length - 1, at + by))];
+    if (next) table.select(next.node.id, true);
+}
+
+function nextArea(table: Table): void {
+    const areas = ['[data-area="outline"]', '[data-area="settings"]', '[data-area="page"]', '[data-area="row"]'].flatMap((one) => {
+        const area = document.querySelector<HTMLElement>(one);
+        return area ? [area] : [];
+    });
+    const at = areas.findIndex((area) => area.contains(document.activeElement));
+    const next = areas[(at + 1) % areas.length];
+    const inside = next?.querySelector<HTMLElement>('[tabindex="0"], input, select, button');
+    (inside ?? next)?.focus();
+    void table;
+}
+
+/** Runs the command that a key belongs to, unless somebody is typing. */
+export function onKey(event: KeyboardEvent, table: Table): void {
+    const target = event.target as Element | null;
+    const typing = target?.closest?.(
+        'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"]',
+    );
+    const command = [...pageCommands, ...blockCommands].find((one) => one.matches?.(event) && (one.everywhere || table.view === 'page'));
+    if (!command || (typing && !['F6', 'F8', '.'].includes(event.key))) return;
+    if (command.can(table)) {
+        event.preventDefault();
+        command.do(table);
+    }
+}

@@ -1,0 +1,60 @@
+<script lang="ts">
+    import { post } from '../../../lib/http';
+    import { notices } from '../../../lib/notices.svelte';
+    import type { ReleaseRow } from '../../../lib/types';
+    import { pages, when } from '../../../lib/words';
+    import type { Table } from '../table.svelte';
+
+    let { table, release }: { table: Table; release: ReleaseRow } = $props();
+    let busy = $state(false);
+    const changed = $derived(release.look?.changed ?? []);
+    const same = $derived(release.look?.same ?? []);
+
+    async function takeBack(): Promise<void> {
+        busy = true;
+        try {
+            if (release.state === 'waiting') await post(`/studio/releases/${release.id}/call-off`);
+            else await post(`/studio/releases/${release.id}/bring-back`);
+            notices.say(release.state === 'waiting' ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.');
+            location.assign(table.base);
+        } catch (error) {
+            notices.trouble(error);
+            busy = false;
+        }
+    }
+</script>
+
+{#if release.state === 'waiting' && release.due}
+    <h2 class="text-2xl">It waits until {when(release.due)}</h2>
+    <p class="mt-1 text-quiet" role="status">
+        {pages(release.impact.moved)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
+    </p>
+{:else}
+    <h2 class="text-2xl">“{table.data.template.name}” is live</h2>
+    <p class="mt-1 text-quiet" role="status">
+        {pages(release.impact.moved)} moved, {release.impact.look} got a new look, {release.impact.stays} stay as they were.
+    </p>
+    {#if changed.length > 0}
+        <div class="mt-5 grid grid-cols-2 gap-8">
+            <section>
+                <h3 class="font-sans text-base font-semibold">Changed; see for yourself</h3>
+                <ul class="mt-1 flex flex-col gap-1">
+                    {#each changed as product (product.id)}<li><a class="word" href="/p/{product.slug}">{product.title}</a></li>{/each}
+                </ul>
+            </section>
+            {#if same.length > 0}
+                <section>
+                    <h3 class="font-sans text-base font-semibold">Near by, and as before</h3>
+                    <ul class="mt-1 flex flex-col gap-1">
+                        {#each same as product (product.id)}<li><a class="word" href="/p/{product.slug}">{product.title}</a></li>{/each}
+                    </ul>
+                </section>
+            {/if}
+        </div>
+    {/if}
+{/if}
+<div class="mt-7 flex flex-wrap items-center gap-3">
+    {#if release.state === 'done'}<a class="button button-next" href={changed[0] ? `/p/${changed[0].slug}` : '/'}>Open the shop</a>{/if}
+    <a class="button" href={table.base}>Back to the page</a>
+    <button class="button" disabled={busy} onclick={takeBack}>{release.state === 'waiting' ? 'Call it off' : 'Bring the shop back to how it was'}</button>
+</div>

@@ -1,0 +1,114 @@
+<script lang="ts">
+    import { Popover } from 'bits-ui';
+    import type { Snippet } from 'svelte';
+    import type { Condition, Names } from '../../../lib/types';
+    import type { Table } from '../table.svelte';
+    import type { FieldComparison } from '../types';
+    import NamePicker from './NamePicker.svelte';
+    import Values from './Values.svelte';
+
+    interface Props {
+        table: Table;
+        condition: Condition | null;
+        names: Names;
+        words: Snippet;
+        change: (condition: Condition | null) => void;
+    }
+
+    interface Choice extends FieldComparison {
+        field: string;
+        of?: number;
+    }
+
+    let { table, condition, names, words, change }: Props = $props();
+    let open = $state(false);
+    let chosen = $state<Condition>({ field: 'category', comparison: 'isIn', values: [] });
+    const choices: Choice[] = $derived(
+        table.data.fields.flatMap((field) =>
+            field.name === 'fact'
+                ? table.data.facts.flatMap((fact) =>
+                      field.comparisons
+                          .filter((comparison) => fact.comparisons.includes(comparison.name))
+                          .map((comparison) => ({ ...comparison, field: 'fact', of: fact.id, words: `${fact.name} ${comparison.words}` })),
+                  )
+                : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
+        ),
+    );
+    const choice = $derived(choices.find((one) => key(one) === key({ ...chosen, name: chosen.comparison })));
+    const fact = $derived(table.data.facts.find((one) => one.id === chosen.of) ?? null);
+    const takes = $derived(choice?.takes ?? 'nothing');
+    const complete = $derived(takes === 'nothing' || (chosen.values.length > 0 && chosen.values.every((value) => value !== '' && !Number.isNaN(value))));
+
+    function key(one: { field: string; of?: number | undefined; name: string }): string {
+        return `${one.field} ${one.of ?? ''} ${one.name}`;
+    }
+
+    function begin(next: boolean): void {
+        open = next;
+        if (next) chosen = condition ? { ...condition, values: [...condition.values] } : { field: 'category', comparison: 'isIn', values: [] };
+    }
+
+    function compare(wanted: string): void {
+        const next = choices.find((one) => key(one) === wanted);
+        if (!next) return;
+        const keep = next.takes === takes && next.things === choice?.things && next.of === chosen.of;
+        chosen = { field: next.field, ...(next.of === undefined ? {} : { of: next.of }), comparison: next.name, values: keep ? chosen.values : [] };
+    }
+
+    function done(): void {
+        open = false;
+        change({ ...chosen, values: takes === 'nothing' ? [] : [...chosen.values] });
+    }
+</script>
+
+{#if table.mayEdit}
+    <Popover.Root bind:open={() => open, begin}>
+        <Popover.Trigger class="word">{@render words()}</Popover.Trigger>
+        <Popover.Portal>
+            <Popover.Content class="float z-50 w-84 p-4" sideOffset={6} align="start" role="dialog" aria-label="Condition">
+                <form
+                    onsubmit={(event) => {
+                        event.preventDefault();
+                        if (complete) done();
+                    }}
+                >
+                    <label class="block">
+                        <span class="unseen">What is looked at</span>
+                        <select
+                            class="field w-full"
+                            value={key({ ...chosen, name: chosen.comparison })}
+                            onchange={(event) => compare(event.currentTarget.value)}
+                        >
+                            {#each choices as one (key(one))}<option value={key(one)}>{one.words}</option>{/each}
+                        </select>
+                    </label>
+                    {#if takes === 'names'}
+                        <NamePicker
+                            things={choice?.things ?? chosen.field}
+                            names={names[choice?.things ?? chosen.field] ?? {}}
+                            values={chosen.values as number[]}
+                            set={(values) => (chosen.values = values)}
+                        />
+                    {:else if takes !== 'nothing'}
+                        <Values
+                            {takes}
+                            {fact}
+                            currency={table.data.currency}
+                            values={chosen.values}
+                            choices={fact?.kind === 'yes-no' ? ['yes', 'no'] : []}
+                            set={(values) => (chosen.values = values)}
+                        />
+                    {/if}
+                    <div class="mt-3 flex items-center gap-3">
+                        <button class="button button-next" disabled={!complete}
+                            >{complete ? 'Done' : takes === 'names' ? 'Choose at least one' : 'Fill it in'}</button
+                        >
+                        {#if condition}<button type="button" class="button" onclick={() => ((open = false), change(null))}>Take out</button>{/if}
+                    </div>
+                </form>
+            </Popover.Content>
+        </Popover.Portal>
+    </Popover.Root>
+{:else}
+    {@render words()}
+{/if}

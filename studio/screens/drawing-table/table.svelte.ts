@@ -1,0 +1,208 @@
+import type { Refused } from '../../lib/http';
+import { notices } from '../../lib/notices.svelte';
+import type { DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
+import { Canvas } from './canvas.svelte';
+import { conflictNotice } from './conflicts';
+import type { Parcel } from './outbox';
+import { Sending } from './sending.svelte';
+import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, withIds, type Place } from './tree';
+import type { TableData } from './types';
+
+export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare';
+
+const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare'];
+
+/** The state of the drawing table. All edits go through `send`, one after another, and the server's answer wins. */
+export class Table {
+    readonly kinds: Kinds;
+    readonly canvas = new Canvas();
+    readonly sending: Sending;
+    draft = $state.raw<DraftState>({} as DraftState);
+    selected = $state<string | null>(null);
+    /** Selected besides, in the order in which they were chosen. */
+    besides = $state.raw<string[]>([]);
+    sample = $state.raw<Sample | null>(null);
+    view = $state<View>('page');
+    row = $state<'samples' | 'shelf'>('samples');
+    width = $state(0);
+    /** What is open above everything: the list of things to do, or the shortcuts. */
+    open = $state<'palette' | 'shortcuts' | null>(null);
+    /** Where the next block from the shelf goes, when an insertion point was clicked. */
+    place = $state.raw<Place | null>(null);
+    /** Types in place where a block has words; the canvas sets it. */
+    typeIn: (id: string) => void = () => undefined;
+    /** The canvas as customers see it, without notes. */
+    plain = $state(false);
+
+    constructor(
+        readonly data: TableData,
+        readonly mayEdit: boolean,
+    ) {
+        this.kinds = new Kinds(data.definitions);
+        this.draft = data.state;
+        this.sample = data.sample ?? data.samples.samples[0] ?? null;
+        this.view = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
+        this.sending = new Sending(this.base, data.template.id, {
+            revision: () => this.draft.revision,
+            live: () => this.draft.liveRevision,
+            sample: () => this.sample?.id ?? 0,
+            adopt: (answer, othersWorked) => this.adopt(answer, othersWorked),
+            refused: (error, parcel) => this.refused(error, parcel),
+        });
+    }
+
+    get base(): string {
+        return `/studio/templates/${this.data.template.id}`;
+    }
+
+    get node(): TreeNode | null {
+        return this.selected === null ? null : find(this.draft.tree, this.selected);
+    }
+
+    /** Everything that is selected, without what lies inside something else that is. */
+    get chosen(): string[] {
+        return this.selected === null ? [] : outermost(this.draft.tree, [this.selected, ...this.besides]);
+    }
+
+    get widthName(): WidthName {
+        return this.width < 640 ? 'phone' : this.width < 900 ? 'tablet' : 'desktop';
+    }
+
+    get saving() {
+        return this.sending.saving;
+    }
+
+    nameOf(id: string): string {
+        const node = find(this.draft.tree, id);
+        return node ? this.kinds.of(node.kind).name : '';
+    }
+
+    select(id: string | null, reveal = false): void {
+        this.selected = id;
+        this.besides = [];
+        if (id !== null && reveal) this.canvas.reveal(id);
+    }
+
+    /** Adds to the selection, or takes out of it. */
+    selectToo(id: string): void {
+        if (this.selected === null) this.select(id);
+        else if (id === this.selected) {
+            const [next, ...rest] = this.besides;
+            this.selected = next ?? null;
+            this.besides = rest;
+        } else this.besides = this.besides.includes(id) ? this.besides.filter((one) => one !== id) : [...this.besides, id];
+    }
+
+    /** Sends edits; answers whether they were taken. Edits with the same gesture are one step. */
+    send(edits: Edit[], gesture?: string, knowingly = false): Promise<boolean> {
+        if (!this.mayEdit || edits.length === 0) return Promise.resolve(false);
+        return this.sending.send('edits', Sending.edits(edits, gesture, knowingly));
+    }
+
+    undo(knowingly = false): Promise<boolean> {
+        return this.sending.send('undo', { knowingly });
+    }
+
+    redo(knowingly = false): Promise<boolean> {
+        return this.sending.send('redo', { knowingly });
+    }
+
+    async throwAway(): Promise<void> {
+        if (await this.sending.send('throw-away', {})) {
+            notices.say('The draft is as what is live.', { words: 'Take this back', do: () => void this.undo() });
+            this.canvas.window?.location.reload();
+        }
+    }
+
+    set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
+        return this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
+    }
+
+    async insert(node: NewNode, place?: Place | null): Promise<void> {
+        const where = place ?? this.place ?? placeAfter(this.draft.tree, this.selected, node.kind, this.kinds);
+        if (!where) {
+            notices.warn(`${this.kinds.of(node.kind).name} cannot be put here. Select another place first.`);
+            return;
+        }
+        const fresh = withIds(node);
+        this.place = null;
+        if (await this.send([{ edit: 'insert', node: fresh, ...where }])) this.select(fresh.id, true);
+    }
+
+    async move(id: string, place: Place): Promise<void> {
+        if (await this.send([{ edit: 'move', id, ...place }])) this.select(id, true);
+    }
+
+    async moveBeside(id: string, step: -1 | 1): Promise<void> {
+        const place = placeBeside(this.draft.tree, id, step, this.kinds);
+        if (place) await this.move(id, place);
+    }
+
+    async duplicate(): Promise<void> {
+        const copies = this.chosen.flatMap((id): { edit: Edit; id: string }[] => {
+            const node = find(this.draft.tree, id);
+            const parent = parentOf(this.draft.tree, id);
+            if (!node || !parent) return [];
+            const copy = withIds(node, true);
+            return [{ edit: { edit: 'insert', node: copy, parent: parent.id, after: id }, id: copy.id }];
+        });
+        if (await this.send(copies.map((copy) => copy.edit))) this.selectAll(copies.map((copy) => copy.id));
+    }
+
+    async remove(): Promise<void> {
+        const ids = this.chosen.filter((id) => id !== this.draft.tree.id);
+        const next = ids[0] === undefined ? null : parentOf(this.draft.tree, ids[0]);
+        const words = ids.length === 1 ? this.nameOf(ids[0] ?? '') : `${ids.length} blocks`;
+        if (await this.send(ids.map((id): Edit => ({ edit: 'remove', id })))) {
+            this.select(next === null || next.kind === 'page' ? null : next.id);
+            notices.say(`${words} taken out.`, { words: 'Take this back', do: () => void this.undo() });
+        }
+    }
+
+    selectAll(ids: string[]): void {
+        const [first, ...rest] = ids;
+        this.select(first ?? null, true);
+        this.besides = rest;
+    }
+
+    show(sample: Sample): void {
+        if (sample.id === this.sample?.id) return;
+        this.sample = sample;
+        this.canvas.ready = false;
+    }
+
+    /** What a setting shows now: the block's own value, else its default. */
+    valueOf(node: TreeNode, setting: Setting): Value {
+        const values = setting.question === 'what' ? node.what : node.when;
+        return values?.[setting.name] ?? setting.default;
+    }
+
+    private refused(error: Refused, parcel: Parcel): void {
+        const state = error.body.state as DraftState | undefined;
+        if (state) void this.adopt({ ...state, parts: [], css: null }, false);
+        if (error.status === 409) this.canvas.window?.location.reload();
+        conflictNotice(this, error, parcel);
+    }
+
+    /** The page first: what was done is painted there before the outline and the settings follow. */
+    private async adopt(answer: EditAnswer, othersWorked: boolean): Promise<void> {
+        const { parts, css, ...draft } = answer;
+        if (othersWorked) this.canvas.window?.location.reload();
+        else {
+            this.canvas.apply(parts, css);
+            if (parts.length > 0 || css !== null) await painted();
+            this.canvas.moved();
+        }
+        this.draft = { ...this.draft, ...draft };
+        if (this.selected !== null && pathTo(draft.tree, this.selected).length === 0) this.select(null);
+        this.besides = this.besides.filter((id) => pathTo(draft.tree, id).length > 0);
+    }
+}
+
+/** After the next frame; in a window that nobody looks at, which paints no frames, a moment later. */
+function painted(): Promise<void> {
+    return new Promise((resolve) => {
+        requestAnimationFrame(() => setTimeout(resolve));
+        setTimeout(resolve, 60);
+    });
+}

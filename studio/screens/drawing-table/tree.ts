@@ -1,0 +1,133 @@
+import { freshId } from '../../lib/ids';
+import type { Definition, NewNode, TreeNode, WidthName } from '../../lib/types';
+
+/** Reading a tree; only the server changes one. */
+export function find(node: TreeNode, id: string): TreeNode | null {
+    if (node.id === id) return node;
+    for (const child of node.children ?? []) {
+        const found = find(child, id);
+        if (found) return found;
+    }
+    return null;
+}
+
+/** From the page down to the node itself; empty when it is not there. */
+export function pathTo(node: TreeNode, id: string): TreeNode[] {
+    if (node.id === id) return [node];
+    for (const child of node.children ?? []) {
+        const path = pathTo(child, id);
+        if (path.length > 0) return [node, ...path];
+    }
+    return [];
+}
+
+export function parentOf(tree: TreeNode, id: string): TreeNode | null {
+    return pathTo(tree, id).at(-2) ?? null;
+}
+
+export interface Row {
+    node: TreeNode;
+    depth: number;
+    parent: TreeNode | null;
+}
+
+export function rows(node: TreeNode, depth = 0, parent: TreeNode | null = null): Row[] {
+    return [{ node, depth, parent }, ...(node.children ?? []).flatMap((child) => rows(child, depth + 1, node))];
+}
+
+export interface Place {
+    parent: string;
+    after: string | null;
+}
+
+export class Kinds {
+    private readonly byKind: Map<string, Definition>;
+
+    constructor(definitions: Definition[]) {
+        this.byKind = new Map(definitions.map((definition) => [definition.kind, definition]));
+    }
+
+    of(kind: string): Definition {
+        const definition = this.byKind.get(kind);
+        if (!definition) throw new Error(`No definition of ${kind}`);
+        return definition;
+    }
+
+    mayHold(parent: string, child: string): boolean {
+        const accepts = this.of(parent).accepts;
+        return accepts !== null && accepts === this.of(child).role;
+    }
+}
+
+/** Where something new goes when it is put after the selection: inside it where it fits, else behind it or what holds it. */
+export function placeAfter(tree: TreeNode, selected: string | null, kind: string, kinds: Kinds): Place | null {
+    const path = selected === null ? [tree] : pathTo(tree, selected);
+    for (let at = path.length - 1; at >= 0; at--) {
+        const node = path[at];
+        if (node && kinds.mayHold(node.kind, kind)) {
+            return { parent: node.id, after: path[at + 1]?.id ?? node.children?.at(-1)?.id ?? null };
+        }
+    }
+    const first = rows(tree).findLast((row) => kinds.mayHold(row.node.kind, kind))?.node;
+    return first ? { parent: first.id, after: first.children?.at(-1)?.id ?? null } : null;
+}
+
+/** One place up or down among its neighbours, or into the neighbouring column or holder at the end. */
+export function placeBeside(tree: TreeNode, id: string, step: -1 | 1, kinds: Kinds): Place | null {
+    const node = find(tree, id);
+    const parent = parentOf(tree, id);
+    if (!node || !parent) return null;
+    const neighbours = parent.children ?? [];
+    const at = neighbours.findIndex((child) => child.id === id);
+    if (at + step >= 0 && at + step < neighbours.length) {
+        const after = step === 1 ? neighbours[at + 1] : neighbours[at - 2];
+        return { parent: parent.id, after: after?.id ?? null };
+    }
+    const inside = new Set(rows(node).map((row) => row.node.id));
+    const holders = rows(tree).filter((row) => kinds.mayHold(row.node.kind, node.kind) && !inside.has(row.node.id));
+    const next = holders[holders.findIndex((row) => row.node.id === parent.id) + step]?.node;
+    return next ? { parent: next.id, after: step === 1 ? null : (next.children?.at(-1)?.id ?? null) } : null;
+}
+
+/** A style's value at a width with where it comes from: narrower widths inherit from wider ones. */
+export function styleAt(node: TreeNode, name: string, width: WidthName): { value: unknown; from: WidthName | null } {
+    const order: WidthName[] = ['phone', 'tablet', 'desktop'];
+    for (const one of order.slice(order.indexOf(width))) {
+        const value = node.how?.[one]?.[name];
+        if (value !== undefined) return { value, from: one };
+    }
+    return { value: null, from: null };
+}
+
+export function departures(node: TreeNode): number {
+    return Object.values(node.how ?? {}).reduce((sum, layer) => sum + Object.keys(layer).length, 0);
+}
+
+/** A node to insert, with ids throughout; always new ones for a copy. */
+export function withIds(node: NewNode, anew = false): NewNode & { id: string } {
+    const fresh = `n${freshId().slice(0, 14)}`;
+    return {
+        ...node,
+        id: anew ? fresh : (node.id ?? fresh),
+        ...(node.children ? { children: node.children.map((child) => withIds(child, anew)) } : {}),
+    };
+}
+
+/** In the order of the page, without what lies inside another of them. */
+export function outermost(tree: TreeNode, ids: string[]): string[] {
+    const wanted = new Set(ids);
+    return rows(tree)
+        .map((row) => row.node.id)
+        .filter((id) => wanted.has(id) && !pathTo(tree, id).some((above) => above.id !== id && wanted.has(above.id)));
+}
+
+/** The next column of the band, at the end of it. */
+export function placeAcross(tree: TreeNode, id: string, step: -1 | 1, kinds: Kinds): Place | null {
+    const path = pathTo(tree, id);
+    const at = path.findIndex((node) => kinds.of(node.kind).role === 'column');
+    const column = path[at];
+    const columns = path[at - 1]?.children ?? [];
+    const next = column && columns[columns.findIndex((one) => one.id === column.id) + step];
+    const kind = path.at(-1)?.kind;
+    return next && kind !== undefined && kinds.mayHold(next.kind, kind) ? { parent: next.id, after: next.children?.at(-1)?.id ?? null } : null;
+}

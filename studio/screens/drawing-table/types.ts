@@ -1,0 +1,44 @@
+import type { Definition, DraftState, Sample } from '../../lib/types';
+
+export interface TableData {
+    template: { id: number; name: string; pageKind: string };
+    state: DraftState;
+    samples: SamplePage;
+    sample: Sample | null;
+    definitions: Definition[];
+    house: Record<string, string>;
+    sources: { name: string; words: string; picture: boolean }[];
+    fields: Field[];
+    facts: Fact[];
+    currency: { code: string; digits: number };
+}
+
+export interface Field {
+    name: string;
+    comparisons: FieldComparison[];
+}
+
+export interface FieldComparison {
+    name: string;
+    words: string;
+    takes: Takes;
+    things: string | null;
+}
+
+export type Takes =
+    'nothing' | 'names' | 'money' | 'money-range' | 'count' | 'days' | 'stars' | 'instant' | 'words' | 'texts' | 'fact-number' | 'fact-range' | 'page-kinds';
+
+export interface Fact {
+    id: number;
+    name: string;
+    kind: string;
+    unit: string;
+    decimals: number;
+    comparisons: string[];
+}
+
+export interface SamplePage {
+    samples: Sample[];
+    more: boolean;
+    total: number;
+}

@@ -1,0 +1,49 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { patch, post } from '../../lib/http';
+    import { notices } from '../../lib/notices.svelte';
+    import type { ReleaseRow } from '../../lib/types';
+    import { when } from '../../lib/words';
+    import Moves from '../../parts/Moves.svelte';
+
+    let { release, mayPublish, changed }: { release: ReleaseRow; mayPublish: boolean; changed: (release: ReleaseRow) => void } = $props();
+    let due = $state(untrack(() => release.dueWall ?? ''));
+    let changing = $state(false);
+
+    async function move(): Promise<void> {
+        try {
+            changed(await patch<ReleaseRow>(`/studio/releases/${release.id}`, { due }));
+            changing = false;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function callOff(): Promise<void> {
+        try {
+            changed(await post<ReleaseRow>(`/studio/releases/${release.id}/call-off`));
+            notices.say('Called off. Nothing will change.');
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+</script>
+
+<section class="mt-6 rounded-lg border border-dashed border-edge p-4" aria-label="Waits for its time">
+    <h2 class="text-lg">{release.words}, on {release.due ? when(release.due) : ''}</h2>
+    <p class="text-quiet">
+        Waits · {release.author}{#if release.note}
+            · {release.note}{/if} · worked out anew when its time comes
+    </p>
+    <Moves impact={release.impact} compact />
+    {#if mayPublish}
+        <div class="mt-3 flex flex-wrap items-center gap-3">
+            {#if changing}
+                <label>At <input class="field ml-1" type="datetime-local" bind:value={due} /></label>
+                <button class="button button-next" onclick={move}>Then instead</button>
+            {/if}
+            <button class="button" onclick={() => (changing = !changing)}>{changing ? 'Leave the time' : 'Another time…'}</button>
+            <button class="button" onclick={callOff}>Call it off</button>
+        </div>
+    {/if}
+</section>

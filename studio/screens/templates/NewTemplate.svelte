@@ -1,0 +1,55 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { focus } from '../../lib/focus';
+    import { post } from '../../lib/http';
+    import StartDrawing from './StartDrawing.svelte';
+    import type { Start, TemplateRow } from './types';
+
+    let { starts, copyOf, close }: { starts: Start[]; copyOf: TemplateRow | null; close: () => void } = $props();
+    let name = $state(untrack(() => (copyOf ? `${copyOf.name}, copy` : '')));
+    let start = $state('gallery-and-buy');
+    let wrong = $state('');
+    let busy = $state(false);
+
+    async function make(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        busy = true;
+        try {
+            const made = await post<{ id: number }>('/studio/templates', copyOf ? { name, copyOf: copyOf.id } : { name, start });
+            location.assign(`/studio/templates/${made.id}`);
+        } catch (error) {
+            wrong = error instanceof Error ? error.message : String(error);
+            busy = false;
+        }
+    }
+</script>
+
+<form class="mt-6 rounded-xl border border-hair bg-sheet p-6" onsubmit={make} aria-label="New template">
+    <label class="block font-semibold" for="new-name">What is it called?</label>
+    <input id="new-name" class="field mt-1 w-80" bind:value={name} maxlength="80" placeholder="Bottled inks" {@attach focus} />
+    {#if copyOf}
+        <p class="mt-3 text-quiet">It begins as a copy of “{copyOf.name}” and appears nowhere until you say where.</p>
+    {:else}
+        <fieldset class="mt-5">
+            <legend class="font-semibold">What does it begin with?</legend>
+            <div class="mt-2 flex flex-wrap gap-4">
+                {#each starts as one (one.name)}
+                    <label
+                        class="w-56 rounded-lg border border-hair p-3 has-checked:border-ink has-checked:ring-1 has-checked:ring-ink has-focus-visible:outline-2"
+                    >
+                        <input class="unseen" type="radio" name="start" value={one.name} bind:group={start} />
+                        <StartDrawing name={one.name} />
+                        <span class="mt-2 block font-semibold">{one.title}</span>
+                        <span class="block text-sm text-quiet">{one.words}</span>
+                    </label>
+                {/each}
+            </div>
+        </fieldset>
+    {/if}
+    {#if wrong}<p class="mt-4 text-trouble" role="alert">{wrong}</p>{/if}
+    <div class="mt-5 flex items-center gap-3">
+        <button class="button button-next" disabled={busy}>{copyOf ? 'Make the copy' : 'Make it'}</button>
+        <button type="button" class="button" onclick={close}>Not now</button>
+        <span class="text-quiet">Nothing changes in the shop until you publish.</span>
+    </div>
+</form>

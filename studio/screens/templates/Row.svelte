@@ -1,0 +1,135 @@
+<script lang="ts">
+    import { DropdownMenu } from 'bits-ui';
+    import { focus } from '../../lib/focus';
+    import { patch, remove } from '../../lib/http';
+    import { notices } from '../../lib/notices.svelte';
+    import { number, when } from '../../lib/words';
+    import type { Ordering } from './ordering.svelte';
+    import type { Deed, TemplateRow } from './types';
+
+    interface Props {
+        template: TemplateRow;
+        may: { edit: boolean; publish: boolean };
+        ordering: Ordering;
+        before: TemplateRow | null;
+        afterNext: TemplateRow | null;
+        isLast: boolean;
+        ask: (deed: Deed) => void;
+        copy: () => void;
+        gone: () => void;
+    }
+
+    let { template = $bindable(), may, ordering, before, afterNext, isLast, ask, copy, gone }: Props = $props();
+    let renaming = $state(false);
+
+    async function rename(name: string): Promise<void> {
+        renaming = false;
+        if (name.trim() === '' || name === template.name) return;
+        try {
+            const answer = await patch<{ name: string }>(`/studio/templates/${template.id}`, { name });
+            template.name = answer.name;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function drop(): Promise<void> {
+        try {
+            await remove(`/studio/templates/${template.id}`);
+            gone();
+            notices.say(`“${template.name}” is deleted. Releases that held it keep their own copy.`);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    function stateOf(): string {
+        if (!template.live) return 'draft, not in the shop yet';
+        return template.unpublished > 0 ? `live · ${template.unpublished} ${template.unpublished === 1 ? 'change' : 'changes'} not published` : 'live';
+    }
+
+    const address = $derived(`/studio/templates/${template.id}`);
+    const deeds = $derived(
+        [
+            { words: 'Rename', can: may.edit, do: () => (renaming = true) },
+            { words: 'Copy…', can: may.edit, do: copy },
+            { words: 'Up in the hand order…', can: may.publish && before !== null, do: () => ordering.ask(template.id, before?.id ?? null) },
+            { words: 'Down in the hand order…', can: may.publish && !isLast, do: () => ordering.ask(template.id, afterNext?.id ?? null) },
+            {
+                words: 'Make it the fallback…',
+                can: may.publish && template.live && !template.fallback,
+                do: () => ask({ words: `“${template.name}” takes what no rule takes`, address: `${address}/fallback`, body: {} }),
+            },
+            {
+                words: 'Take it off…',
+                can: may.publish && template.live && !template.fallback,
+                do: () => ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {} }),
+            },
+            { words: 'Delete', can: may.publish && !template.live, do: () => void drop() },
+        ].filter((deed) => deed.can),
+    );
+</script>
+
+<tr
+    class="border-b align-baseline {ordering.moving !== null && ordering.before === template.id
+        ? 'border-t-2 border-t-ink'
+        : ''} border-hair {ordering.moving === template.id ? 'opacity-50' : ''}"
+    data-template={template.id}
+>
+    <td class="py-3 pr-4">
+        {#if renaming}
+            <input
+                class="field w-full"
+                aria-label="New name"
+                value={template.name}
+                maxlength="80"
+                {@attach focus}
+                onblur={(event) => rename(event.currentTarget.value)}
+                onkeydown={(event) => {
+                    if (event.key === 'Enter') event.currentTarget.blur();
+                    if (event.key === 'Escape') renaming = false;
+                }}
+            />
+        {:else}
+            <span class="flex items-baseline gap-2">
+                {#if may.publish}
+                    <span
+                        class="cursor-grab touch-none text-quiet"
+                        aria-hidden="true"
+                        title="Drag it up or down; the menu does the same"
+                        onpointerdown={(event) => ordering.press(event, template.id)}
+                        onpointermove={(event) => ordering.move(event)}
+                        onpointerup={() => ordering.drop()}>⠿</span
+                    >
+                {/if}
+                <a class="font-name text-lg hover:underline" href={address}>{template.name}</a>
+            </span>
+        {/if}
+        {#if template.fallback}<p class="text-sm text-quiet">the fallback: takes what no rule takes</p>{/if}
+        {#if template.goesFirst}<p class="text-sm text-quiet">goes first</p>{/if}
+    </td>
+    <td class="py-3 pr-4">
+        <span class="mr-1 inline-block size-2 rounded-full border {template.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
+        {stateOf()}
+        {#if template.season}<p class="text-sm text-quiet">{template.season}</p>{/if}
+    </td>
+    <td class="figures py-3 pr-4 text-right">{template.live ? number(template.covers) : '–'}</td>
+    <td class="figures py-3 pr-4 text-right">{template.live ? number(template.shownOn) : '–'}</td>
+    <td class="py-3 pr-4 text-quiet"
+        >{when(template.changedAt)}{#if template.changedBy}, {template.changedBy}{/if}</td
+    >
+    <td class="py-3 text-right whitespace-nowrap">
+        {#if deeds.length > 0}
+            <DropdownMenu.Root>
+                <DropdownMenu.Trigger class="word">Do…<span class="unseen"> with {template.name}</span></DropdownMenu.Trigger>
+                <DropdownMenu.Portal>
+                    <DropdownMenu.Content class="float z-50 min-w-52 py-1.5" align="end" sideOffset={4}>
+                        {#each deeds as deed (deed.words)}
+                            <DropdownMenu.Item class="cursor-default px-3 py-1.5 data-highlighted:bg-room" onSelect={deed.do}>{deed.words}</DropdownMenu.Item>
+                        {/each}
+                    </DropdownMenu.Content>
+                </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+        {/if}
+    </td>
+</tr>

@@ -1,0 +1,32 @@
+export interface TemplateRow {
+    id: number;
+    pageKind: string;
+    name: string;
+    live: boolean;
+    fallback: boolean;
+    unpublished: number;
+    goesFirst: boolean;
+    season: string;
+    covers: number;
+    shownOn: number;
+    changedBy: string | null;
+    changedAt: string;
+}
+
+/** Something that changes the shop: its impact is asked for first. */
+export interface Deed {
+    words: string;
+    address: string;
+    body: object;
+}
+
+export interface Start {
+    name: string;
+    title: string;
+    words: string;
+}
+
+export interface TemplatesData {
+    templates: TemplateRow[];
+    starts: Start[];
+}

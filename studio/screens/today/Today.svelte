@@ -1,0 +1,121 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { post } from '../../lib/http';
+    import { notices } from '../../lib/notices.svelte';
+    import type { ReleaseRow, Screen } from '../../lib/types';
+    import { number, pages, when } from '../../lib/words';
+    import Frame from '../../parts/Frame.svelte';
+    import WalkForm from './WalkForm.svelte';
+
+    interface Matter {
+        what: string;
+        words: string;
+        step: { words: string; address: string; settle?: number };
+    }
+
+    interface Data {
+        live: { templates: number; products: number; drafts: number; byTemplate: { id: number; name: string; count: number }[] };
+        waiting: ReleaseRow[];
+        latest: ReleaseRow | null;
+        attention: Matter[];
+        templates: { id: number; name: string; changed: boolean }[];
+    }
+
+    let { screen }: { screen: Screen<Data> } = $props();
+    let attention = $state.raw(untrack(() => screen.data.attention));
+    const { live, waiting, latest } = untrack(() => screen.data);
+    const most = Math.max(1, ...live.byTemplate.map((one) => one.count));
+
+    async function settle(matter: Matter): Promise<void> {
+        try {
+            await post(`/studio/today/settle/${matter.step.settle}`);
+            attention = attention.filter((one) => one !== matter);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function retry(matter: Matter): Promise<void> {
+        try {
+            await post(matter.step.address);
+            attention = attention.filter((one) => one !== matter);
+            notices.say('It is being tried again.');
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+</script>
+
+<Frame {screen} here="Today">
+    <h1 class="text-2xl">Today in {screen.shop}</h1>
+    <div class="mt-6 grid gap-x-12 gap-y-9 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+        <section aria-labelledby="attention">
+            <h2 id="attention" class="text-lg">Needs attention</h2>
+            {#if attention.length === 0}
+                <p class="mt-2 text-quiet">Nothing. Every page has its template, and every rule names what is there.</p>
+            {/if}
+            <ul class="mt-2">
+                {#each attention as matter, index (index)}
+                    <li class="border-b border-dashed border-hair py-2.5" data-matter={matter.what}>
+                        <p>{matter.words}</p>
+                        <p class="flex gap-4">
+                            {#if matter.what === 'job-died'}
+                                <button class="word" onclick={() => retry(matter)}>{matter.step.words}</button>
+                            {:else}
+                                <a class="word" href={matter.step.address}>{matter.step.words}</a>
+                            {/if}
+                            {#if matter.step.settle !== undefined && screen.may.edit}
+                                <button class="text-quiet hover:text-ink" onclick={() => settle(matter)}>seen to</button>
+                            {/if}
+                        </p>
+                    </li>
+                {/each}
+            </ul>
+        </section>
+        <section aria-labelledby="live">
+            <h2 id="live" class="text-lg">Live</h2>
+            <p class="text-quiet">
+                {number(live.products)} product pages through {live.templates === 1 ? 'one template' : `${live.templates} templates`}
+            </p>
+            <ul class="mt-2">
+                {#each live.byTemplate as one (one.id)}
+                    <li class="py-1">
+                        <span class="flex justify-between gap-4"
+                            ><a class="word truncate" href="/studio/templates/{one.id}">{one.name}</a><span class="figures">{number(one.count)}</span></span
+                        >
+                        <span class="mt-1 block h-1 rounded bg-live" style:width="{(100 * one.count) / most}%" aria-hidden="true"></span>
+                    </li>
+                {/each}
+            </ul>
+            {#if live.drafts > 0}
+                <p class="mt-3">
+                    <a class="word" href="/studio/templates"
+                        >{live.drafts === 1 ? 'One template has' : `${live.drafts} templates have`} work that is not published</a
+                    >
+                </p>
+            {/if}
+        </section>
+        <section aria-labelledby="waiting">
+            <h2 id="waiting" class="text-lg">Waits for its time</h2>
+            {#each waiting as release (release.id)}
+                <p class="mt-2">
+                    {release.words}<span class="block text-quiet"
+                        >{release.due ? when(release.due) : ''} · {pages(release.impact.moved)} will move ·
+                        <a class="word" href="/studio/releases">change or call off</a></span
+                    >
+                </p>
+            {:else}
+                <p class="mt-2 text-quiet">No release waits. Publish at a time, and it is listed here.</p>
+            {/each}
+            {#if latest}
+                <h3 class="mt-5 font-sans text-base font-semibold">The latest release</h3>
+                <p>
+                    {latest.words}<span class="block text-quiet"
+                        >{when(latest.at)}, {latest.author} · <a class="word" href="/studio/releases">all releases</a></span
+                    >
+                </p>
+            {/if}
+        </section>
+        <WalkForm templates={screen.data.templates} />
+    </div>
+</Frame>

@@ -1,0 +1,26 @@
+import './studio.css';
+import { mount, type Component } from 'svelte';
+import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
+import Releases from './screens/releases/Releases.svelte';
+import Today from './screens/today/Today.svelte';
+import Who from './screens/who/Who.svelte';
+import Why from './screens/why/Why.svelte';
+import Templates from './screens/templates/Templates.svelte';
+import type { Screen } from './lib/types';
+
+const screens: Record<string, Component<{ screen: Screen<never> }>> = {
+    today: Today,
+    who: Who,
+    why: Why,
+    templates: Templates,
+    releases: Releases,
+    'drawing-table': DrawingTable,
+};
+
+const data = document.getElementById('screen')?.textContent;
+const target = document.getElementById('studio');
+if (data && target) {
+    const screen = JSON.parse(data) as Screen<never>;
+    const component = screens[screen.name];
+    if (component) mount(component, { target, props: { screen } });
+}
