@@ -1,0 +1,172 @@
+// From pointer-up or last key to the server's confirmed HTML painted, on the drawing table, served by bin/start.
+// node bench/edit.mjs [--blocks=60] [--edits=300] [--seed=1]
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { mkdirSync, writeFileSync } from 'node:fs';
+
+const option = (name, otherwise) => Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
+const [blocks, edits, warmUp] = [option('blocks', 60), option('edits', 300), 20];
+let seed = option('seed', 1);
+const draw = (below) => (seed = (seed * 48271) % 2147483647) % below;
+const base = 'http://127.0.0.1:8124';
+
+const server = spawn('bin/start', {
+    env: {
+        ...process.env,
+        PORT: '8124',
+        DB_DATABASE: `${process.cwd()}/storage/app/bench.sqlite`,
+        APP_CONFIG_CACHE: `${process.cwd()}/storage/app/bench-config.php`,
+    },
+    stdio: 'ignore',
+    detached: true,
+});
+const stop = () => process.kill(-server.pid);
+
+try {
+    for (let tries = 0; ; tries++) {
+        const up = await fetch(base).then(
+            (answer) => answer.ok,
+            () => false,
+        );
+        if (up) break;
+        if (tries > 240) throw new Error('The server did not come up.');
+        await new Promise((resolve) => setTimeout(resolve, 500));
+    }
+    const browser = await chromium.launch({
+        executablePath: '/usr/bin/chromium',
+        args: [
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+        ],
+    });
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await page.goto(`${base}/studio`);
+    await page.fill('[name=email]', 'owner@larkfold.example');
+    await page.fill('[name=password]', 'paper-and-ink');
+    await page.click('button');
+    await page.waitForURL('**/studio/today');
+    await page.goto(`${base}/studio/templates`);
+    await page.getByRole('button', { name: 'New template…' }).click();
+    await page.fill('#new-name', `Benchmark of ${blocks}`);
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.waitForURL(/templates\/\d+$/);
+    await fill(page);
+    const samples = await measure(page);
+    await browser.close();
+    report(samples);
+} finally {
+    stop();
+}
+
+/** Fills the template with headings, texts and prices up to the number of blocks. */
+async function fill(page) {
+    await page.evaluate(async (wanted) => {
+        const state = JSON.parse(document.getElementById('screen').textContent).data.state;
+        const columns = state.tree.children.flatMap((band) => band.children);
+        const count = (node) => 1 + (node.children ?? []).reduce((sum, child) => sum + count(child), 0);
+        const edit = (edits) =>
+            fetch(`${location.pathname}/edits`, {
+                method: 'POST',
+                headers: {
+                    'Content-Type': 'application/json',
+                    Accept: 'application/json',
+                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                },
+                body: JSON.stringify({ edits, sample: 1 }),
+            });
+        for (let made = count(state.tree) - 1; made < wanted; made += 20) {
+            await edit(
+                Array.from({ length: Math.min(20, wanted - made) }, (_, at) => ({
+                    edit: 'insert',
+                    parent: columns[(made + at) % columns.length].id,
+                    after: null,
+                    node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5] },
+                })),
+            );
+        }
+    }, blocks);
+    await page.reload();
+    await page.frameLocator('iframe').locator('.heading').first().waitFor();
+}
+
+async function measure(page) {
+    await page.evaluate(() => {
+        const frame = document.querySelector('iframe').contentWindow;
+        const enhance = frame.vestibra.enhance;
+        window.marks = { began: 0, painted: 0 };
+        for (const kind of ['keydown', 'change', 'input', 'pointerup', 'click'])
+            window.addEventListener(kind, () => (window.marks = { began: performance.now(), painted: 0 }), true);
+        frame.vestibra.enhance = () => {
+            enhance();
+            frame.requestAnimationFrame(() => frame.setTimeout(() => (window.marks.painted = performance.now())));
+        };
+    });
+    const samples = [];
+    const inOutline = (kind, nth) =>
+        page
+            .getByRole('treeitem')
+            .filter({ hasText: new RegExp(`^${kind}`) })
+            .nth(nth);
+    const settings = page.locator('[data-settings]');
+    await page.getByRole('button', { name: 'Shelf', exact: true }).click();
+    const kinds = {
+        'typed word': async (round) => {
+            await inOutline('Heading', draw(4)).click();
+            return () => settings.getByLabel('Words', { exact: true }).pressSequentially(String(round % 10));
+        },
+        size: async (round) => {
+            await inOutline('Heading', draw(4)).click();
+            return () => settings.getByLabel('Size', { exact: true }).fill(String(14 + (round % 40)));
+        },
+        colour: async (round) => {
+            await inOutline('Price', draw(4)).click();
+            return () => settings.getByLabel('Colour', { exact: true }).selectOption(['sale', 'quiet', 'ink', 'accent'][round % 4]);
+        },
+        insert: async () => {
+            await inOutline('Heading', draw(4)).click();
+            return () => page.locator('[data-shelf="Text"]').click();
+        },
+        move: async () => {
+            await inOutline('Text', draw(3)).click();
+            return () => page.keyboard.press('Alt+ArrowDown');
+        },
+        remove: async () => {
+            await inOutline('Text', draw(3)).click();
+            return () => page.keyboard.press('Delete');
+        },
+    };
+    const names = Object.keys(kinds);
+    for (let at = 0; at < edits + warmUp; at++) {
+        const name = names[at % names.length];
+        const act = await kinds[name](at);
+        await page.evaluate(() => (window.marks = { began: 0, painted: 0 }));
+        await act();
+        await page.waitForFunction(() => window.marks.began > 0 && window.marks.painted > window.marks.began, undefined, { polling: 5 });
+        const took = await page.evaluate(() => window.marks.painted - window.marks.began);
+        if (at >= warmUp) samples.push({ name, took });
+    }
+    return samples;
+}
+
+function report(samples) {
+    const at = (list, part) => list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * part))].toFixed(1);
+    const line = (words, list) =>
+        console.log(`${words.padEnd(12)} median ${at(list, 0.5).padStart(6)} ms   95th percentile ${at(list, 0.95).padStart(6)} ms   (${list.length})`);
+    console.log(`edit: ${blocks} blocks, seed ${option('seed', 1)}`);
+    for (const name of new Set(samples.map((sample) => sample.name)))
+        line(
+            name,
+            samples.filter((sample) => sample.name === name).map((sample) => sample.took),
+        );
+    line(
+        'all',
+        samples.map((sample) => sample.took),
+    );
+    mkdirSync('storage/app/bench', { recursive: true });
+    writeFileSync(`storage/app/bench/edit-${blocks}.json`, JSON.stringify(samples));
+}

@@ -1,0 +1,153 @@
+// Takes the pictures in docs/screenshots from the demo data: node tools/screenshots.mjs
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+
+const base = 'http://127.0.0.1:8123';
+const server = spawn('bin/_test-server', { stdio: 'ignore', detached: true });
+try {
+    for (let tries = 0; tries < 240; tries++) {
+        if (
+            await fetch(base).then(
+                (answer) => answer.ok,
+                () => false,
+            )
+        )
+            break;
+        await new Promise((resolve) => setTimeout(resolve, 500));
+    }
+    const browser = await chromium.launch({
+        executablePath: '/usr/bin/chromium',
+        args: [
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+        ],
+    });
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const shoot = async (name) => {
+        await page.waitForLoadState('networkidle');
+        await page.evaluate(() => document.fonts.ready);
+        await page.screenshot({ path: `docs/screenshots/${name}.png` });
+    };
+    await page.goto(`${base}/studio`);
+    await shoot('sign-in');
+    await page.fill('[name=email]', 'owner@larkfold.example');
+    await page.fill('[name=password]', 'paper-and-ink');
+    await page.click('button');
+    await page.waitForURL('**/studio/today');
+    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
+    await shoot('product-fallback');
+    await page.goto(`${base}/studio/templates`);
+    await page.getByRole('button', { name: 'New template…' }).click();
+    await page.fill('#new-name', 'Bottled inks');
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await page.waitForURL(/templates\/\d+$/);
+    const canvas = page.frameLocator('iframe');
+    const saved = () => page.getByText('Everything is saved').waitFor();
+    await canvas.locator('.price').waitFor();
+
+    await page.getByRole('button', { name: 'Where it appears' }).click();
+    for (const [section, words, value] of [
+        ['Show on', 'category is in', 'Bottled inks'],
+        ['Keep off', 'brand is one of', 'Hallorme'],
+    ]) {
+        await page.getByRole('region', { name: section }).getByRole('button', { name: 'a condition…' }).click();
+        const picker = page.getByRole('dialog', { name: 'Condition' });
+        await picker.getByRole('combobox').selectOption({ label: words });
+        await picker.getByPlaceholder('Find…').fill(value);
+        await picker.getByLabel(value, { exact: true }).check();
+        await picker.getByRole('button', { name: 'Done' }).click();
+    }
+    await page.getByText('Covers 17 products').waitFor();
+    await shoot('reach');
+    await page
+        .getByRole('region', { name: 'Show on' })
+        .getByRole('button', { name: 'Back to the page' })
+        .or(page.getByRole('button', { name: 'Back to the page' }))
+        .first()
+        .click();
+
+    await page.getByRole('radio', { name: 'Mulled Plum' }).click();
+    await canvas.locator('.title', { hasText: 'Mulled Plum' }).waitFor();
+    await drag(page.locator('[data-shelf="Rating"]'), canvas.locator('.title'), 0.4, 0.95);
+    await canvas.locator('.price').click();
+    const settings = page.getByRole('region', { name: 'Settings of Price' });
+    await settings.getByLabel('Size', { exact: true }).fill('38');
+    await settings.getByLabel('Colour', { exact: true }).selectOption('sale');
+    await canvas.locator('.gallery').click();
+    await page.getByRole('region', { name: 'Settings of Gallery' }).getByLabel('Small pictures').selectOption('left');
+    await saved();
+    await canvas.locator('.price').click();
+    await page.getByRole('button', { name: 'Samples', exact: true }).click();
+    await page.mouse.move(5, 5);
+    await shoot('drawing-table');
+    await page.getByRole('button', { name: 'phone 390' }).click();
+    await shoot('drawing-table-phone');
+    await page.getByRole('button', { name: 'Publish…' }).click();
+    await page.locator('[data-impact]').waitFor();
+    await shoot('publish');
+    await page.getByRole('button', { name: 'Publish now' }).click();
+    await page.getByRole('heading', { name: 'is live' }).waitFor();
+    await page.goto(`${base}/studio/templates`);
+    await shoot('templates');
+    await page.goto(`${base}/studio/releases`);
+    await shoot('releases');
+    await page.goto(`${base}/studio/why/product/mulled-plum-bottled-ink`);
+    await shoot('ladder');
+    await page.goto(`${base}/studio/who`);
+    await shoot('who');
+    await page.goto(`${base}/studio/templates/2`);
+    await canvas.locator('.price').click();
+    await page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true }).fill('30');
+    await saved();
+    await canvas.locator('.rating').click();
+    await page.keyboard.press('Delete');
+    await saved();
+    await page.goto(`${base}/studio/templates/2?sample=2&view=compare`);
+    await page.getByText('things are different').waitFor();
+    await page.frameLocator('iframe[title="The draft"]').locator('.price').waitFor();
+    await shoot('compare');
+    await page.goto(`${base}/studio/today`);
+    await shoot('today');
+
+    for (const [name, address] of [
+        ['product-new', '/p/mulled-plum-bottled-ink'],
+        ['category', '/c/bottled-inks'],
+        ['home', '/'],
+    ]) {
+        await page.goto(base + address);
+        await shoot(name);
+    }
+    await page.goto(`${base}/p/wherry-fountain-pen`);
+    await page.getByRole('button', { name: 'Add to cart' }).click();
+    await page.getByText('is in your cart').waitFor();
+    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
+    await page.getByLabel('Quantity').fill('2');
+    await page.getByRole('button', { name: 'Add to cart' }).click();
+    await page.getByText('is in your cart').waitFor();
+    await page.goto(`${base}/cart`);
+    await shoot('cart');
+    await page.setViewportSize({ width: 390, height: 800 });
+    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
+    await shoot('product-new-390');
+    await page.goto(`${base}/p/wherry-fountain-pen`);
+    await shoot('product-fallback-390');
+    await browser.close();
+
+    async function drag(from, to, x, y) {
+        await page.getByRole('button', { name: 'Shelf', exact: true }).click();
+        const [start, end] = [await from.boundingBox(), await to.boundingBox()];
+        await page.mouse.move(start.x + 30, start.y + 20);
+        await page.mouse.down();
+        await page.mouse.move(end.x + end.width * x, end.y + end.height * y, { steps: 10 });
+        await page.locator('[data-landing]').waitFor();
+        await page.mouse.up();
+        await saved();
+    }
+} finally {
+    process.kill(-server.pid);
+}
