@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    fullyParallel: false,
+    workers: 1,
+    retries: 0,
+    timeout: 60_000,
+    expect: { timeout: 10_000 },
+    reporter: [['list']],
+    outputDir: 'test-results',
+    use: {
+        baseURL: 'http://127.0.0.1:8123',
+        viewport: { width: 1280, height: 800 },
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+    webServer: { command: 'bin/_test-server', url: 'http://127.0.0.1:8123/', reuseExistingServer: false, timeout: 120_000 },
+});

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\Templates;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Demo\Larkfold;
+
+/** The application over HTTP on a database of its own: Larkfold, made once and copied for every test. */
+abstract class TestCase extends LaravelTestCase
+{
+    private static ?string $original = null;
+
+    private string $copy = '';
+
+    protected User $owner;
+
+    public function createApplication(): Application
+    {
+        /** @var Application $app */
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        self::$original ??= $this->make();
+        $this->copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
+        copy(self::$original, $this->copy);
+        $this->connect($this->copy);
+        $this->owner = User::query()->firstOrFail();
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        @unlink($this->copy);
+        parent::tearDown();
+    }
+
+    protected function id(string $table, string $name): int
+    {
+        return (int) DB::table($table)->where($table === 'products' ? 'title' : 'name', $name)->value('id');
+    }
+
+    protected function template(string $name = 'Bottled inks', string $start = 'gallery-and-buy'): Template
+    {
+        $template = $this->app->make(Templates::class)->fromStart($name, $start, $this->owner);
+        self::assertNotNull($template);
+
+        return $template;
+    }
+
+    /** @param  array<string, mixed>  ...$edits */
+    protected function edit(Template $template, array ...$edits): void
+    {
+        $done = $this->app->make(Drafting::class)->apply($template->id, $this->owner, array_values($edits));
+        self::assertIsObject($done, 'The edit was refused.');
+        $template->refresh();
+    }
+
+    protected function publish(Template $template): void
+    {
+        $done = $this->app->make(Releases::class)->make(Changes::of(TemplateChange::publish($template)), $this->owner, '');
+        self::assertIsObject($done, 'The template was not published.');
+        $template->refresh();
+    }
+
+    /**
+     * @param  list<array{string, string, list<int>}>  $show
+     * @param  list<array{string, string, list<int>}>  $keepOff
+     * @return array<string, mixed> an edit
+     */
+    protected function reach(array $show, array $keepOff = []): array
+    {
+        $clauses = static fn (array $conditions): array => $conditions === [] ? [] : [array_map(
+            static fn (array $condition): array => ['field' => $condition[0], 'comparison' => $condition[1], 'values' => $condition[2]],
+            $conditions,
+        )];
+
+        return ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => $clauses($show), 'keepOff' => $clauses($keepOff)]];
+    }
+
+    /** The id of the first block of a kind in a draft. */
+    protected function block(Template $template, string $kind): string
+    {
+        $found = null;
+        $walk = static function (array $node) use (&$walk, &$found, $kind): void {
+            if ($node['kind'] === $kind && $found === null) {
+                $found = $node['id'];
+            }
+            array_map($walk, $node['children'] ?? []);
+        };
+        $walk($template->draft_tree['page']);
+        self::assertNotNull($found, "There is no $kind.");
+
+        return $found;
+    }
+
+    private function make(): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
+        register_shutdown_function(static fn () => @unlink($file));
+        $this->connect($file);
+        $this->app->make(Kernel::class)->call('migrate', ['--force' => true]);
+        (new Larkfold)->fill();
+        $owner = User::query()->create(['name' => 'Robin', 'email' => 'robin@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER]);
+        $tree = $this->app->make(Starts::class)->tree('gallery-and-buy', $this->app->make(Composer::class)->schema);
+        self::assertInstanceOf(Node::class, $tree);
+        $this->app->make(Templates::class)->fallback('Everything else', $tree, $owner);
+        DB::purge();
+
+        return $file;
+    }
+
+    private function connect(string $file): void
+    {
+        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.journal_mode' => 'memory']);
+        DB::purge();
+    }
+}

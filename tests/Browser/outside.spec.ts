@@ -1,0 +1,71 @@
+import { lexer, parse, walk } from 'css-tree';
+import { expect, test } from './fresh';
+import { HtmlValidate } from 'html-validate';
+import { hex } from 'wcag-contrast';
+import { Studio } from './studio';
+
+const validator = new HtmlValidate({ extends: ['html-validate:standard', 'html-validate:a11y'], rules: { 'no-inline-style': 'error' } });
+
+for (const address of [
+    '/',
+    '/all',
+    '/c/bottled-inks',
+    '/search?q=ink',
+    '/p/teal-tide-bottled-ink',
+    '/p/palette-fountain-pen',
+    '/p/archive-blue-bottled-ink',
+    '/p/gift-card',
+    '/cart',
+    '/checkout',
+]) {
+    test(`npm html-validate finds nothing wrong with ${address}`, async ({ request }) => {
+        const html = await (await request.get(address)).text();
+        const report = await validator.validateString(html);
+        expect(report.results.flatMap((result) => result.messages.map((message) => `${message.line}: ${message.ruleId} ${message.message}`))).toEqual([]);
+    });
+}
+
+test('every declaration of a styled page is accepted by the lexer of npm css-tree', async ({ page, request }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Styled');
+    await studio.block('.price').click();
+    const settings = page.getByRole('region', { name: 'Settings of Price' });
+    await settings.getByLabel('Size', { exact: true }).fill('41');
+    await settings.getByLabel('Colour', { exact: true }).selectOption('sale');
+    await settings.getByLabel('Space above').selectOption('4');
+    await studio.saved();
+    const id = page.url().split('/').at(-1) ?? '';
+    const sample = await page.locator('[data-sample]').first().getAttribute('data-sample');
+    const html = await page.evaluate(async (address) => (await fetch(address)).text(), `/studio/templates/${id}/canvas/${sample ?? ''}`);
+    const css = [...html.matchAll(/<style[^>]*>([^<]*)<\/style>/g)].map((found) => found[1] ?? '').join('\n');
+    expect(css).toContain('41px');
+    const filled = css.replace(/var\((--[\w-]+)\)/g, (_, name: string) => new RegExp(`${name}:([^;}]+)`).exec(css)?.[1] ?? 'missing');
+    let declarations = 0;
+    walk(parse(filled), (node) => {
+        if (node.type !== 'Declaration') return;
+        declarations++;
+        if (node.property.startsWith('--')) return;
+        const { error } = lexer.matchDeclaration(node);
+        expect(error === null ? null : `${node.property}: ${error.message}`).toBeNull();
+    });
+    expect(declarations).toBeGreaterThan(20);
+    expect(await request.get('/').then((answer) => answer.status())).toBe(200);
+});
+
+test('the house style keeps WCAG 2.2 contrast by npm wcag-contrast', async ({ request }) => {
+    const html = await (await request.get('/')).text();
+    const token = (name: string): string => new RegExp(`--colour-${name}:(#[0-9a-f]{6})`).exec(html)?.[1] ?? '';
+    for (const [text, ground] of [
+        ['ink', 'ground'],
+        ['quiet', 'ground'],
+        ['quiet', 'surface'],
+        ['sale', 'ground'],
+        ['ink', 'surface'],
+        ['on-accent', 'accent'],
+        ['ground', 'sale'],
+    ] as const) {
+        expect(hex(token(text), token(ground)), `${text} on ${ground}`).toBeGreaterThanOrEqual(4.5);
+    }
+    expect(hex(token('star'), token('ground'))).toBeGreaterThanOrEqual(3);
+});

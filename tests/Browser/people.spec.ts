@@ -1,0 +1,83 @@
+import type { Browser } from '@playwright/test';
+import { expect, test } from './fresh';
+import { Studio } from './studio';
+
+async function somebody(browser: Browser, address: string): Promise<Studio> {
+    const context = await browser.newContext();
+    const studio = new Studio(await context.newPage());
+    await studio.signIn();
+    await studio.page.goto(address);
+    await studio.loaded();
+    return studio;
+}
+
+function size(studio: Studio) {
+    return studio.page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true });
+}
+
+test('two people on one template: each sees the other’s work, and the same setting is told with both values', async ({ page, browser }) => {
+    const one = new Studio(page);
+    await one.signIn();
+    await one.newTemplate('Together');
+    const two = await somebody(browser, page.url());
+
+    await test.step('different settings of one block are both kept', async () => {
+        await one.block('.price').click();
+        await size(one).fill('40');
+        await one.saved();
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '40px', { timeout: 15_000 });
+        await expect(two.page.getByText('with you, in another window')).toBeVisible({ timeout: 15_000 });
+    });
+
+    await test.step('the same setting: the second is told, and decides', async () => {
+        await two.page.route('**/news*', (route) => route.abort());
+        await two.block('.price').click();
+        await two.page.route('**/edits', (route) => route.abort());
+        await size(two).fill('60');
+        await size(one).fill('50');
+        await one.saved();
+        await two.page.unroute('**/edits');
+        const told = two.page.getByText('theirs is 50, yours 60');
+        await expect(told).toBeVisible({ timeout: 15_000 });
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '50px');
+        await two.page.getByRole('button', { name: 'Use mine' }).click();
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '60px');
+    });
+});
+
+test('a sign-in that runs out in mid-edit: the work is kept, and goes on after signing in again', async ({ page, context }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Signed out');
+    await studio.block('.price').click();
+    await context.clearCookies();
+    await size(studio).fill('44');
+    await expect(page.getByText('Your sign-in has run out; kept here')).toBeVisible();
+    const [tab] = await Promise.all([context.waitForEvent('page'), page.getByRole('link', { name: 'Sign in again' }).click()]);
+    await tab.getByLabel('E-mail address').fill('owner@larkfold.example');
+    await tab.getByLabel('Password').fill('paper-and-ink');
+    await tab.getByRole('button', { name: 'Sign in' }).click();
+    await tab.waitForURL(/today/);
+    await studio.saved();
+    await page.reload();
+    await expect(studio.block('.price-now')).toHaveCSS('font-size', '44px');
+});
+
+test('a window that dies offline: the next one sends what it had not sent', async ({ page, context }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Crash');
+    await context.route('**/edits', (route) => route.abort());
+    await studio.block('.price').click();
+    await size(studio).fill('47');
+    await expect(page.getByText('No connection; kept here')).toBeVisible();
+    const address = page.url();
+    await page.close({ runBeforeUnload: false });
+    await context.unroute('**/edits');
+    const next = new Studio(await context.newPage());
+    await next.page.goto(address);
+    await expect(next.page.getByText('One step that had not reached the server')).toBeVisible();
+    await expect(next.block('.price-now')).toHaveCSS('font-size', '47px');
+    await next.page.getByRole('button', { name: 'Undo' }).click();
+    await expect(next.block('.price-now')).toHaveCSS('font-size', '26px');
+});

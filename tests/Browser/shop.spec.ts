@@ -1,0 +1,93 @@
+import { expect, test } from './fresh';
+
+test('choosing a variant changes price, stock and address without a reload', async ({ page }) => {
+    await page.goto('/p/teal-tide-bottled-ink');
+    await page.evaluate(() => (document.title = 'still here'));
+    await page.getByLabel('50 ml').check();
+    await expect(page.locator('.price-now')).toHaveText('£13.50');
+    await page.getByLabel('100 ml').check();
+    await expect(page.locator('.buy')).toContainText('Sold out');
+    expect(await page.title()).toBe('still here');
+    await page.reload();
+    await expect(page.locator('.price-now')).toHaveText('£17.50');
+});
+
+test('the picture follows the chosen colour', async ({ page }) => {
+    await page.goto('/p/postbox-fountain-pen');
+    const first = page.locator('.gallery-stage img').first();
+    const before = await first.getAttribute('src');
+    await page.locator('.picker-swatches').nth(2).click();
+    await expect(first).not.toHaveAttribute('src', before ?? '');
+});
+
+test('adding to the cart says so and counts', async ({ page }) => {
+    await page.goto('/p/teal-tide-bottled-ink');
+    await page.getByLabel('Quantity').fill('2');
+    await page.getByRole('button', { name: 'Add to cart' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'is in your cart' })).toBeVisible();
+    await expect(page.locator('[data-cart-count]')).toHaveText('2');
+    await page.getByRole('link', { name: 'See the cart' }).click();
+    await expect(page.locator('.cart-total')).toHaveText('£19.00');
+});
+
+test('tabs work by keyboard', async ({ page }) => {
+    await page.goto('/p/teal-tide-bottled-ink');
+    const tab = page.getByRole('tab', { name: 'Description' });
+    await expect(tab).toHaveAttribute('aria-selected', 'true');
+    await expect(page.getByRole('tabpanel', { name: 'Description' })).toContainText('Teal Tide');
+});
+
+test('room is kept for pictures: nothing jumps while the page loads', async ({ page }) => {
+    await page.addInitScript(() => {
+        (window as unknown as { shifts: number }).shifts = 0;
+        new PerformanceObserver((list) => {
+            for (const entry of list.getEntries()) (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
+        }).observe({ type: 'layout-shift', buffered: true });
+    });
+    await page.goto('/p/teal-tide-bottled-ink', { waitUntil: 'networkidle' });
+    expect(await page.evaluate(() => (window as unknown as { shifts: number }).shifts)).toBeLessThanOrEqual(0.01);
+});
+
+test('its own styles and scripts are at most 40 kB compressed', async ({ page }) => {
+    const { gzipSync } = await import('node:zlib');
+    let bytes = 0;
+    page.on('response', async (response) => {
+        if (/\.(css|js)(\?|$)/.test(response.url())) bytes += gzipSync(await response.body()).length;
+    });
+    await page.goto('/p/teal-tide-bottled-ink', { waitUntil: 'networkidle' });
+    expect(bytes).toBeGreaterThan(1000);
+    expect(bytes).toBeLessThanOrEqual(40_000);
+});
+
+test.describe('without scripts', () => {
+    test.use({ javaScriptEnabled: false });
+
+    test('a variant is chosen, put into the cart, changed and taken out', async ({ page }) => {
+        await page.goto('/p/teal-tide-bottled-ink');
+        await page.getByLabel('50 ml').check();
+        await page.getByRole('button', { name: 'Show this choice' }).click();
+        await expect(page.locator('.price-now')).toHaveText('£13.50');
+        await page.getByRole('button', { name: 'Add to cart' }).click();
+        await expect(page).toHaveURL(/\/cart$/);
+        await expect(page.locator('.said')).toContainText('is in your cart');
+        await page.getByLabel(/Quantity of/).fill('3');
+        await page.getByRole('button', { name: 'Change', exact: true }).click();
+        await expect(page.locator('.cart-total')).toHaveText('£40.50');
+        await page.getByRole('button', { name: 'Take out' }).click();
+        await expect(page.getByText('Your cart is empty')).toBeVisible();
+    });
+
+    test('everything in the tabs can be read', async ({ page }) => {
+        await page.goto('/p/teal-tide-bottled-ink');
+        await expect(page.getByText('mixed for long letters')).toBeVisible();
+    });
+
+    test('a listing is sorted and paged', async ({ page }) => {
+        await page.goto('/c/bottled-inks');
+        await page.getByLabel('In order').selectOption('cheap');
+        await page.getByRole('button', { name: 'Show' }).click();
+        await page.getByRole('link', { name: 'Next' }).click();
+        await expect(page).toHaveURL(/sort=cheap&page=2/);
+        await expect(page.locator('.card')).toHaveCount(11);
+    });
+});

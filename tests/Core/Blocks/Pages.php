@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Blocks;
+
+use DateTimeImmutable;
+use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Catalogue\Brand;
+use Vestibra\Core\Catalogue\Option;
+use Vestibra\Core\Catalogue\OptionValue;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Composing\Addresses;
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Selling\VariantMatrix;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Tests\Core\Reach\World;
+
+/** Composes one block for one product. */
+final class Pages implements Addresses
+{
+    /** @param  array<int, int>  $wishes */
+    public static function compose(Node $block, Product $product, array $wishes = []): ComposedPage
+    {
+        $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
+
+        return Kinds::composer()->compose($page, new Context(
+            $product,
+            (new VariantMatrix($product))->choose($wishes),
+            World::tree(),
+            new self,
+            new MoneyFormat('GBP', 'en_GB'),
+            new DateTimeImmutable('2026-11-24 12:00:00'),
+            [50 => self::pictureNumber(50)],
+        ));
+    }
+
+    /** @param  array<int, int>  $wishes */
+    public static function block(Node $block, Product $product, array $wishes = []): ComposedNode
+    {
+        return self::compose($block, $product, $wishes)->page->children[0]->children[0]->children[0];
+    }
+
+    public static function ink(): Product
+    {
+        return new Product(
+            id: 7,
+            slug: 'teal-tide',
+            title: 'Teal Tide <b>ink</b>',
+            shortDescription: 'Blue-green.',
+            description: '<p>Flows.</p>',
+            published: true,
+            brand: new Brand(1, 'Ostrelve', 'ostrelve'),
+            mainCategoryId: World::SHIMMER,
+            categoryIds: [World::SHIMMER],
+            options: [
+                new Option(1, 'Colour', [new OptionValue(11, 'Teal', '#0f6f74'), new OptionValue(12, 'Plum', '#7a1f3d')]),
+                new Option(2, 'Bottle', [new OptionValue(21, '30 ml'), new OptionValue(22, '50 ml')]),
+            ],
+            variants: [
+                new Variant(101, 'TT-1', [1 => 11, 2 => 21], 950, stock: 9),
+                new Variant(102, 'TT-2', [1 => 11, 2 => 22], 1350, stock: 0),
+                new Variant(103, 'TT-3', [1 => 12, 2 => 21], 1200, 960, stock: 3, pictureId: 2),
+            ],
+            pictures: [self::pictureNumber(1), self::pictureNumber(2), self::pictureNumber(3)],
+            reviewCount: 3,
+            starSum: 13,
+        );
+    }
+
+    public static function bare(): Product
+    {
+        return new Product(8, 'bare', 'Bare', '', '', true);
+    }
+
+    public static function pictureNumber(int $id): Picture
+    {
+        return new Picture($id, "file$id", 800, 600, "Picture $id");
+    }
+
+    public function home(): string
+    {
+        return '/';
+    }
+
+    public function product(string $slug): string
+    {
+        return "/p/$slug";
+    }
+
+    public function category(string $slug): string
+    {
+        return "/c/$slug";
+    }
+
+    public function addToCart(): string
+    {
+        return '/cart';
+    }
+
+    public function picture(Picture $picture, int $width): string
+    {
+        return "/pictures/$picture->file-$width.webp";
+    }
+}

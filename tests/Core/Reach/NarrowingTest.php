@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Reach;
+
+use DateTimeImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Subject;
+use Vestibra\Tests\Core\Reach\World as W;
+
+/** Conditions on price, sale, stock, option, fact, rating, age, title and pictures, on real products. */
+final class NarrowingTest extends TestCase
+{
+    private const NOW = '2026-11-25T12:00:00Z';
+
+    /** @return iterable<string, array{Product, Condition, bool}> */
+    public static function cases(): iterable
+    {
+        $none = new Product(7, 'x', 'Teal Tide ink', '', '', true);
+        $plain = self::with(self::variant(900), self::variant(1200));
+        yield 'price: the lowest counts' => [$plain, W::is('price', 'atMost', 900), true];
+        yield 'price: at least its own amount' => [$plain, W::is('price', 'atLeast', 900), true];
+        yield 'price: above' => [$plain, W::is('price', 'atLeast', 901), false];
+        yield 'price: between includes both ends' => [$plain, W::is('price', 'between', 900, 900), true];
+        yield 'price: none fails at most' => [$none, W::is('price', 'atMost', 99999), false];
+        yield 'price: sold out counts too' => [self::with(self::variant(100, stock: 0), self::variant(900)), W::is('price', 'atMost', 100), true];
+        $sale = self::with(self::variant(900, 700, '2026-11-25T12:00:00Z', '2026-11-26T00:00:00Z'));
+        yield 'sale: from is included' => [$sale, W::is('sale', 'isOn'), true];
+        yield 'sale: its price is the current one' => [$sale, W::is('price', 'atMost', 700), true];
+        yield 'sale: until is not' => [self::with(self::variant(900, 700, null, '2026-11-25T12:00:00Z')), W::is('sale', 'isOn'), false];
+        yield 'sale: not below the regular price' => [self::with(self::variant(900, 900)), W::is('sale', 'isOn'), false];
+        yield 'sale: off without variants' => [$none, W::is('sale', 'isOff'), true];
+        yield 'stock: not counted is in' => [self::with(self::variant(1, stock: 0), self::variant(1)), W::is('stock', 'isIn'), true];
+        yield 'stock: not counted is never at most' => [self::with(self::variant(1, stock: 0), self::variant(1)), W::is('stock', 'atMost', 99), false];
+        yield 'stock: the sum, negative as 0' => [self::with(self::variant(1, stock: -4), self::variant(1, stock: 5)), W::is('stock', 'atMost', 4), false];
+        yield 'stock: at most the sum' => [self::with(self::variant(1, stock: -4), self::variant(1, stock: 5)), W::is('stock', 'atMost', 5), true];
+        yield 'stock: 0 is out' => [self::with(self::variant(1, stock: -4)), W::is('stock', 'isOut'), true];
+        yield 'stock: no variant is out' => [$none, W::is('stock', 'isOut'), true];
+        yield 'stock: no variant is at most anything' => [$none, W::is('stock', 'atMost', 0), true];
+        yield 'rating: no rounding' => [self::rated(3, 13), W::is('rating', 'atLeast', 44), false];
+        yield 'rating: exactly' => [self::rated(2, 9), W::is('rating', 'atLeast', 45), true];
+        yield 'rating: nothing rated' => [$none, W::is('rating', 'atLeast', 10), false];
+        yield 'rating: has reviews' => [self::rated(1, 5), W::is('rating', 'hasReviews'), true];
+        yield 'rating: has none' => [$none, W::is('rating', 'hasNone'), true];
+        yield 'added: a day is 24 hours' => [self::added('2026-11-24T12:00:01Z'), W::is('added', 'withinDays', 1), true];
+        yield 'added: a whole day ago is over' => [self::added('2026-11-24T12:00:00Z'), W::is('added', 'withinDays', 1), false];
+        yield 'added: to come' => [self::added('2026-11-25T12:00:01Z'), W::is('added', 'withinDays', 1), false];
+        yield 'added: since includes its instant' => [self::added('2026-11-01T00:00:00Z'), W::is('added', 'since', '2026-11-01T00:00:00Z'), true];
+        yield 'added: before does not' => [self::added('2026-11-01T00:00:00Z'), W::is('added', 'before', '2026-11-01T00:00:00Z'), false];
+        yield 'added: unknown' => [$none, W::is('added', 'before', '2027-01-01T00:00:00Z'), false];
+        yield 'title: each word begins a word' => [$none, W::is('title', 'contains', 'INK te'), true];
+        yield 'title: inside a word does not count' => [$none, W::is('title', 'contains', 'ide'), false];
+        yield 'title: every word' => [$none, W::is('title', 'contains', 'teal pen'), false];
+        yield 'picture: its own and its variants’, each once' => [self::pictured(), W::is('picture', 'atLeast', 3), true];
+        yield 'picture: not more than there are' => [self::pictured(), W::is('picture', 'atMost', 2), false];
+        yield 'picture: none is at most none' => [$none, W::is('picture', 'atMost', 0), true];
+        $facts = self::filled();
+        yield 'fact: filled' => [$facts, new Condition('fact', 'isFilled', [], 1), true];
+        yield 'fact: empty' => [$facts, new Condition('fact', 'isEmpty', [], 9), true];
+        yield 'fact: one of, folded' => [$facts, new Condition('fact', 'isOneOf', ['brass', 'ＲＥＳＩＮ'], 1), true];
+        yield 'fact: not one of' => [$facts, new Condition('fact', 'isOneOf', ['brass'], 1), false];
+        yield 'fact: number at most' => [$facts, new Condition('fact', 'atMost', [4], 2), true];
+        yield 'fact: number above' => [$facts, new Condition('fact', 'atLeast', [5], 2), false];
+        yield 'fact: between both ends' => [$facts, new Condition('fact', 'between', [4, 4], 2), true];
+        yield 'fact: a missing number fails' => [$facts, new Condition('fact', 'atMost', [99], 9), false];
+        yield 'fact: no is a value' => [$facts, new Condition('fact', 'isOneOf', ['no'], 3), true];
+        yield 'fact: any of several' => [$facts, new Condition('fact', 'hasAnyOf', ['ink'], 4), true];
+        yield 'fact: a deleted one is dead, even for empty' => [$facts, new Condition('fact', 'isEmpty', [], W::DELETED), false];
+        yield 'option: offers' => [self::with(self::variant(1, values: [1 => 11])), W::is('option', 'offers', 1, 2), true];
+        yield 'option: does not offer' => [self::with(self::variant(1, values: [1 => 11])), W::is('option', 'offers', 2), false];
+        yield 'option: offers value' => [self::with(self::variant(1, values: [1 => 11])), W::is('option', 'offersValue', 11), true];
+        yield 'option: another value' => [self::with(self::variant(1, values: [1 => 11])), W::is('option', 'offersValue', 12), false];
+    }
+
+    #[DataProvider('cases')]
+    public function test_it_holds_or_not(Product $product, Condition $condition, bool $holds): void
+    {
+        $match = W::compiler()->compile(W::reach([[$condition]]))->match(Subject::product($product, W::tree(), W::at(self::NOW)));
+
+        self::assertSame($holds, $match !== null);
+        self::assertSame($holds ? [0, 0, 0, 1] : null, $match?->closeness->toArray());
+    }
+
+    public function test_the_horizon_is_the_next_sale_where_a_rule_looks_at_prices(): void
+    {
+        $product = self::with(self::variant(900, 700, '2026-11-25T13:00:00Z', '2026-11-26T00:00:00Z'));
+        $page = Subject::product($product, W::tree(), W::at(self::NOW));
+        $asks = W::evaluator([W::candidate(1, W::reach([[W::is('sale', 'isOn')]]))]);
+
+        self::assertSame(W::at('2026-11-25T13:00:00Z')->getTimestamp(), $asks->decide($page)->until);
+        self::assertNull(W::evaluator([W::candidate(1, W::reach([[]]))])->decide($page)->until);
+    }
+
+    public function test_the_horizon_is_the_end_of_an_age_that_a_rule_looks_at(): void
+    {
+        $page = Subject::product(self::added('2026-11-20T12:00:00Z'), W::tree(), W::at(self::NOW));
+        $asks = W::evaluator([W::candidate(1, W::reach([[W::is('added', 'withinDays', 30)], [W::is('added', 'withinDays', 7)]]))]);
+
+        self::assertSame(W::at('2026-11-27T12:00:00Z')->getTimestamp(), $asks->decide($page)->until);
+    }
+
+    private static function with(Variant ...$variants): Product
+    {
+        return new Product(7, 'x', 'Teal Tide ink', '', '', true, variants: array_values($variants));
+    }
+
+    private static function rated(int $reviews, int $stars): Product
+    {
+        return new Product(7, 'x', 'Teal', '', '', true, reviewCount: $reviews, starSum: $stars);
+    }
+
+    private static function added(string $at): Product
+    {
+        return new Product(7, 'x', 'Teal', '', '', true, addedAt: new DateTimeImmutable($at));
+    }
+
+    private static function pictured(): Product
+    {
+        $picture = static fn (int $id): Picture => new Picture($id, 'x', 8, 8, '');
+
+        return new Product(7, 'x', 'Teal', '', '', true, variants: [self::variant(1, picture: 2), self::variant(1, picture: 3)], pictures: [$picture(1), $picture(2)]);
+    }
+
+    private static function filled(): Product
+    {
+        return new Product(7, 'x', 'Teal', '', '', true, facts: array_values(array_filter([
+            FactValue::of(new Fact(1, 'Material', FactKind::Text), ['Resin']),
+            FactValue::of(new Fact(2, 'Width', FactKind::Number, 'mm', 1), ['0.4']),
+            FactValue::of(new Fact(3, 'Refillable', FactKind::YesNo), ['no']),
+            FactValue::of(new Fact(4, 'Goes with', FactKind::Several), ['Pens', 'Ink']),
+        ])));
+    }
+
+    /** @param  array<int, int>  $values */
+    private static function variant(int $price, ?int $sale = null, ?string $from = null, ?string $until = null, ?int $stock = null, array $values = [], ?int $picture = null): Variant
+    {
+        return new Variant(
+            1,
+            'x',
+            $values,
+            $price,
+            $sale,
+            $from === null ? null : new DateTimeImmutable($from),
+            $until === null ? null : new DateTimeImmutable($until),
+            $stock,
+            $picture,
+        );
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Styling;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Styling\StyleSheet;
+use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final class StylingTest extends TestCase
+{
+    public function test_wider_widths_come_before_narrower_ones_whatever_the_order_they_were_set_in(): void
+    {
+        $sheet = new StyleSheet;
+        $sheet->declare('b', Width::Phone, 'font-size', '20px');
+        $sheet->declare('b', Width::Desktop, 'font-size', '30px');
+        $sheet->declare('b', Width::Tablet, 'font-size', '25px');
+        $sheet->declare('b', Width::Desktop, 'color', 'red');
+
+        self::assertSame(
+            '[data-b="b"][data-b]{font-size:30px;color:red}'
+            .'@media (max-width: 899px){[data-b="b"][data-b]{font-size:25px}}'
+            .'@media (max-width: 639px){[data-b="b"][data-b]{font-size:20px}}',
+            $sheet->css(),
+        );
+    }
+
+    public function test_hidden_widths_do_not_reach_into_one_another(): void
+    {
+        $sheet = new StyleSheet;
+        $sheet->hide('a', Width::Tablet);
+        $sheet->hide('b', Width::Tablet);
+        $sheet->hide('c', Width::Desktop);
+
+        self::assertSame(
+            '@media (min-width: 900px){[data-b="c"][data-b]{display:none}}'
+            .'@media (min-width: 640px) and (max-width: 899px){[data-b="a"][data-b],[data-b="b"][data-b]{display:none}}',
+            $sheet->css(),
+        );
+    }
+
+    public function test_nothing_set_is_no_css(): void
+    {
+        self::assertSame('', (new StyleSheet)->css());
+    }
+
+    /** @return iterable<string, array{StyleValue, mixed, string}> */
+    public static function values(): iterable
+    {
+        yield 'a role' => [new Colour, 'sale', 'var(--colour-sale)'];
+        yield 'a colour of its own' => [new Colour, '#a1b2c3', '#a1b2c3'];
+        yield 'an amount' => [new Amount(0, 100), 24, '24px'];
+        yield 'an amount without a unit' => [new Amount(0, 100, ''), 3, '3'];
+        yield 'a step' => [new Step, 4, 'var(--step-4)'];
+        yield 'a choice as it is' => [new Choice(['row' => 'side by side']), 'row', 'row'];
+        yield 'a choice that stands for more' => [new Choice(['wide' => 'wide'], ['wide' => '4 / 3']), 'wide', '4 / 3'];
+        yield 'yes' => [new Toggle('sticky', 'static'), true, 'sticky'];
+        yield 'no' => [new Toggle('sticky', 'static'), false, 'static'];
+    }
+
+    #[DataProvider('values')]
+    public function test_the_css_of_a_value(StyleValue $type, mixed $value, string $css): void
+    {
+        self::assertSame($css, $type->css($value));
+    }
+
+    public function test_the_house_style_prints_every_token_and_step(): void
+    {
+        $css = HouseStyle::standard()->css();
+
+        self::assertStringStartsWith(':root{--colour-ink:#1f2a30;', $css);
+        self::assertStringContainsString(';--step-0:0px;--step-1:4px;', $css);
+        self::assertStringEndsWith('--step-8:112px}', $css);
+        foreach (HouseStyle::roles() as $role) {
+            self::assertStringContainsString("--colour-$role:#", $css);
+        }
+    }
+
+    public function test_only_plain_values_of_known_tokens_are_taken_from_store(): void
+    {
+        $house = HouseStyle::fromStored([
+            'colour-ink' => '#000000',
+            'colour-sale' => 'red;}body{display:none}',
+            'price-size' => '30px',
+            'corner' => "4px\n;x",
+            'heading-size' => "30px\n",
+            'unknown' => '#ffffff',
+            'text-size' => 12,
+        ]);
+
+        self::assertSame('#000000', $house->token('colour-ink'));
+        self::assertSame('30px', $house->token('price-size'));
+        self::assertSame('#a3262a', $house->token('colour-sale'));
+        self::assertSame('8px', $house->token('corner'));
+        self::assertSame('16px', $house->token('text-size'));
+        self::assertSame('24px', $house->token('heading-size'));
+        self::assertNull($house->token('unknown'));
+    }
+}

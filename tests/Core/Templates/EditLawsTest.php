@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Templates;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\Applied;
+use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditReader;
+use Vestibra\Core\Templates\Edits\Insert;
+use Vestibra\Core\Templates\Edits\Move;
+use Vestibra\Core\Templates\Edits\Remove;
+use Vestibra\Core\Templates\Edits\SetReach;
+use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\TreeReader;
+use Vestibra\Tests\Core\Chance;
+use Vestibra\Tests\Core\Reach\World;
+
+/** Laws that hold for every run of edits, on generated ones. */
+final class EditLawsTest extends TestCase
+{
+    /** @return iterable<string, array{Chance}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 150; $seed++) {
+            yield "seed $seed" => [new Chance($seed)];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_applied_and_taken_back_is_as_before(Chance $chance): void
+    {
+        $draft = Trees::draft();
+        $undo = [];
+        for ($step = 0; $step < 25; $step++) {
+            $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
+            if ($applied instanceof Applied) {
+                $undo[] = [$applied->inverse, $draft];
+                $draft = $applied->draft;
+            }
+        }
+        self::assertNotSame([], $undo, "seed $chance->seed");
+        foreach (array_reverse($undo) as [$inverse, $before]) {
+            $applied = $inverse->apply($draft, Trees::schema());
+            self::assertInstanceOf(Applied::class, $applied, "seed $chance->seed");
+            $draft = $applied->draft;
+            self::assertEquals(self::write($before), self::write($draft), "seed $chance->seed");
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_what_comes_out_is_always_a_readable_tree(Chance $chance): void
+    {
+        $draft = Trees::draft();
+        for ($step = 0; $step < 25; $step++) {
+            $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
+            $draft = $applied instanceof Applied ? $applied->draft : $draft;
+        }
+        $stored = json_decode((string) json_encode(TreeReader::write($draft->tree)), true);
+        $read = Trees::reader()->parseTree($stored);
+
+        self::assertInstanceOf(Node::class, $read, "seed $chance->seed");
+        self::assertEquals($draft->tree, $read, "seed $chance->seed");
+    }
+
+    #[DataProvider('seeds')]
+    public function test_an_edit_reads_as_it_was_written(Chance $chance): void
+    {
+        $edit = $this->randomEdit($chance, Trees::draft(), 1);
+        $reader = new EditReader(Trees::reader(), new ReachReader(Fields::standard(), ShopZone::of('Europe/London')));
+
+        self::assertEquals($edit, $reader->parse(json_decode((string) json_encode($edit->toArray()), true)), "seed $chance->seed");
+    }
+
+    #[DataProvider('seeds')]
+    public function test_an_edit_leaves_the_draft_it_was_made_on_alone(Chance $chance): void
+    {
+        $draft = Trees::draft();
+        $this->randomEdit($chance, $draft, 1)->apply($draft, Trees::schema());
+
+        self::assertEquals(Trees::draft(), $draft);
+    }
+
+    private function randomEdit(Chance $chance, Draft $draft, int $step): Edit
+    {
+        $nodes = iterator_to_array($draft->tree->walk(), false);
+        self::assertNotSame([], $nodes);
+        $any = $chance->pick($nodes);
+        $parent = $chance->pick($nodes);
+        $after = $chance->oneIn(3) || $parent->children === [] ? null : $chance->pick($parent->children)->id;
+        $kind = $chance->pick(['heading', 'text', 'holder', 'column', 'band', 'tabs', 'tab']);
+        $children = $kind === 'holder' ? [Trees::node("c$step", 'price')] : [];
+
+        return $chance->pick([
+            new Insert(Trees::node("i$step", $kind, $children), $parent->id, $after),
+            new Remove($any->id),
+            new Move($any->id, $parent->id, $after),
+            new Move($any->id, $parent->id, $after),
+            new SetValue($any->id, Question::How, $chance->pick(['size', 'colour', 'gap']), $chance->pick([30, 2, 'sale', '#aabbcc', null]), $chance->pick(Width::cases())),
+            new SetValue($any->id, Question::What, $chance->pick(['text', 'saving', 'level']), $chance->pick(['h2', 'both', 'Ünïcode “words”', ['source' => 'product.brand', 'otherwise' => 'x'], null])),
+            new SetValue($any->id, Question::When, $chance->pick(['off', 'widths']), $chance->pick([true, ['phone'], null])),
+            new SetReach(World::reach([[World::in($chance->number(1, 5))]])),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function write(Draft $draft): array
+    {
+        return ['tree' => TreeReader::write($draft->tree), 'reach' => $draft->reach->toArray()];
+    }
+}
