@@ -34,7 +34,7 @@ final class ExpressionLoop
             $code = '';
             foreach (self::closestFirst($clauses, $world->tree) as [$clause, $closeness]) {
                 $test = $clause->conditions === [] ? 'true' : $language->compile(implode(' and ', array_map(self::expression(...), $clause->conditions)), ['p']);
-                $code .= "if ($test) { return ".self::closeness($clause, $closeness, $world->tree).'; } ';
+                $code .= "if ($test) { return [".implode(', ', $closeness).']; } ';
             }
             $this->templates[] = eval("return static function (array \$p): ?array { $code return null; };");
         }
@@ -74,6 +74,8 @@ final class ExpressionLoop
     }
 
     /**
+     * A clause that names categories of several depths comes once for each, with those alone.
+     *
      * @param  list<Clause>  $clauses
      * @return list<array{Clause, list<int>}>
      */
@@ -81,34 +83,37 @@ final class ExpressionLoop
     {
         $ranked = [];
         foreach ($clauses as $clause) {
-            $grouped = count(array_filter($clause->conditions, static fn (Condition $one): bool => in_array($one->field, ['category', 'brand', 'tag'], true)));
-            $depth = 0;
+            $cases = [[[], 0]];
             foreach ($clause->conditions as $condition) {
-                $depth += $condition->field === 'category' ? max(array_map(static fn (int|string $id): int => $tree->depth((int) $id), $condition->values)) : 0;
+                $next = [];
+                foreach ($cases as [$conditions, $depth]) {
+                    foreach (self::byDepth($condition, $tree) as $more => $one) {
+                        $next[] = [[...$conditions, $one], $depth + $more];
+                    }
+                }
+                $cases = $next;
             }
-            $ranked[] = [$clause, [0, $grouped, $depth, count($clause->conditions) - $grouped]];
+            $grouped = count(array_filter($clause->conditions, static fn (Condition $one): bool => in_array($one->field, ['category', 'brand', 'tag'], true)));
+            foreach ($cases as [$conditions, $depth]) {
+                $ranked[] = [Clause::of(...$conditions), [0, $grouped, $depth, count($conditions) - $grouped]];
+            }
         }
         usort($ranked, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
 
         return $ranked;
     }
 
-    /** @param  list<int>  $bound */
-    private static function closeness(Clause $clause, array $bound, CategoryTree $tree): string
+    /** @return array<int, Condition> */
+    private static function byDepth(Condition $condition, CategoryTree $tree): array
     {
-        $depth = '0';
-        foreach ($clause->conditions as $condition) {
-            if ($condition->field === 'category') {
-                $ids = array_map(intval(...), $condition->values);
-                usort($ids, static fn (int $one, int $other): int => $tree->depth($other) <=> $tree->depth($one));
-                $cases = '';
-                foreach (array_slice($ids, 0, -1) as $id) {
-                    $cases .= "isset(\$p['within'][$id]) ? {$tree->depth($id)} : ";
-                }
-                $depth .= ' + ('.$cases.$tree->depth($ids[count($ids) - 1]).')';
-            }
+        if ($condition->field !== 'category') {
+            return [$condition];
+        }
+        $byDepth = [];
+        foreach ($condition->values as $id) {
+            $byDepth[$tree->depth((int) $id)][] = $id;
         }
 
-        return "[$bound[0], $bound[1], $depth, $bound[3]]";
+        return array_map(static fn (array $ids): Condition => new Condition('category', $condition->comparison, $ids), $byDepth);
     }
 }

@@ -6,137 +6,152 @@ namespace Vestibra\Core\Reach;
 
 /**
  * The *show on* clauses of many templates, found by what a page has instead of one after another. A clause stands under
- * a token that it needs, or under two of them; the closest first, so that the search ends as soon as none that follows
- * can win. Closeness is compared as its place among all the tuples there are, never as a sum.
+ * a token that it needs, or under two of them. All clauses of all templates stand in one order: the closest first, the
+ * earlier in hand order before the later. The place in that order is a clause's rank; the smallest that matches wins.
  *
- * An entry: the place of its closeness, its place in hand order, the clause's number, tokens needed besides, checks, and
- * the reach where it has a season or keeps something off.
+ * Under a token stand the ranks that have to be asked, smallest first, and last one that need not be asked because it
+ * matches whatever has the token: none after it can win. Where it is the only one, it stands there by itself.
  *
- * @phpstan-type Entry array{int, int, int, list<int>, list<Check>, CompiledReach|null}
+ * An entry: the verdict when it wins, tokens needed besides, checks, and the reach where it has a season or keeps
+ * something off.
+ *
+ * @phpstan-type Entry array{Verdict, list<int>, list<Check>, CompiledReach|null}
+ * @phpstan-type Ranks int|list<int>
  */
 final readonly class ClauseIndex
 {
     /**
-     * @param  list<Closeness>  $places  all closenesses that clauses can have, the least close first
-     * @param  array<int, array<int, list<Entry>>>  $pairs
-     * @param  array<int, list<Entry>>  $singles
-     * @param  list<Entry>  $anywhere  clauses that no token tells of
+     * @param  list<Entry>  $entries  by rank
+     * @param  array<int, array<int, Ranks>>  $pairs
+     * @param  array<int, Ranks>  $singles
+     * @param  Ranks  $anywhere  clauses that no token tells of
      */
     private function __construct(
-        private array $places,
+        private array $entries,
         private array $pairs,
         private array $singles,
-        private array $anywhere,
+        private int|array $anywhere,
     ) {
     }
 
-    /** @param  array<int, CompiledReach>  $reaches  by place in hand order */
-    public static function of(array $reaches): self
+    /** @param  list<Candidate>  $candidates in hand order */
+    public static function of(array $candidates, Step $step): self
     {
-        $variants = $places = [];
-        foreach ($reaches as $hand => $reach) {
+        $variants = [];
+        foreach ($candidates as $hand => $candidate) {
+            $reach = $candidate->reach;
             $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
             foreach ($reach->show as $number => $clause) {
                 foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [$variant, $hand, $number, $guarded];
-                    $places[implode('.', $variant->closeness->toArray())] = $variant->closeness;
+                    $variants[] = [$variant, $hand, new Verdict($candidate->templateId, $step, $number, $variant->closeness), $guarded];
                 }
             }
         }
-        uasort($places, static fn (Closeness $one, Closeness $other): int => $one->compare($other));
-        $order = array_flip(array_keys($places));
-        $pairs = $singles = $anywhere = [];
-        foreach ($variants as [$variant, $hand, $number, $guarded]) {
-            $entry = [$order[implode('.', $variant->closeness->toArray())], $hand, $number, $variant->needs, $variant->asks, $guarded];
+        usort($variants, static fn (array $one, array $other): int => $other[0]->closeness->compare($one[0]->closeness)
+            ?: [$one[1], $one[2]->clause] <=> [$other[1], $other[2]->clause]);
+        $entries = $pairs = $singles = $anywhere = [];
+        foreach ($variants as $rank => [$variant, , $verdict, $guarded]) {
+            $entries[] = [$verdict, $variant->needs, $variant->asks, $guarded];
             foreach ($variant->anchors as [$first, $second]) {
                 if ($first !== null && $second !== null) {
-                    $pairs[$first][$second][] = $entry;
+                    $pairs[$first][$second][] = $rank;
                 } elseif ($first !== null) {
-                    $singles[$first][] = $entry;
+                    $singles[$first][] = $rank;
                 } else {
-                    $anywhere[] = $entry;
+                    $anywhere[] = $rank;
                 }
             }
         }
 
         return new self(
-            array_values($places),
-            array_map(static fn (array $lists): array => array_map(self::sorted(...), $lists), $pairs),
-            array_map(self::sorted(...), $singles),
-            self::sorted($anywhere),
+            $entries,
+            array_map(static fn (array $seconds): array => self::shortened($seconds, $entries), $pairs),
+            self::shortened($singles, $entries),
+            self::ranks($anywhere, $entries),
         );
     }
 
-    public function isEmpty(): bool
-    {
-        return $this->places === [];
-    }
-
-    /** @return array{int, ClauseMatch}|null the place in hand order of the winner, and its clause */
-    public function closest(Subject $subject): ?array
+    /** The verdict as far as these clauses have a say; null where none matches. */
+    public function closest(Subject $subject): ?Verdict
     {
         $tokens = $subject->tokens;
-        $best = -1;
-        $bestHand = $bestNumber = PHP_INT_MAX;
-        foreach ($this->lists($tokens) as $list) {
-            foreach ($list as $entry) {
-                $place = $entry[0];
-                if ($place < $best || ($place === $best && ($entry[1] > $bestHand || ($entry[1] === $bestHand && $entry[2] >= $bestNumber)))) {
-                    break;
-                }
-                foreach ($entry[3] as $token) {
-                    if (! isset($tokens[$token])) {
-                        continue 2;
-                    }
-                }
-                foreach ($entry[4] as $check) {
-                    if (! $check->holds($subject)) {
-                        continue 2;
-                    }
-                }
-                if ($entry[5] === null || ($entry[5]->season->holds($subject->at) && $entry[5]->keptOffBy($subject) === null)) {
-                    $best = $place;
-                    $bestHand = $entry[1];
-                    $bestNumber = $entry[2];
-                    break;
-                }
-            }
-        }
-
-        return $best < 0 ? null : [$bestHand, new ClauseMatch($bestNumber, $this->places[$best])];
-    }
-
-    /**
-     * @param  array<int, true>  $tokens
-     * @return list<list<Entry>> in which a clause that matches may stand
-     */
-    private function lists(array $tokens): array
-    {
-        $found = [];
+        [$pairs, $singles] = [$this->pairs, $this->singles];
+        $best = PHP_INT_MAX;
         foreach ($tokens as $token => $_) {
-            if (isset($this->pairs[$token])) {
-                $lists = $this->pairs[$token];
-                foreach (array_intersect_key($tokens, $lists) as $other => $_) {
-                    $found[] = $lists[$other];
+            if (isset($pairs[$token])) {
+                $seconds = $pairs[$token];
+                foreach ($tokens as $second => $_) {
+                    if (isset($seconds[$second])) {
+                        $ranks = $seconds[$second];
+                        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
+                    }
                 }
             }
-            if (isset($this->singles[$token])) {
-                $found[] = $this->singles[$token];
+            if (isset($singles[$token])) {
+                $ranks = $singles[$token];
+                $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
             }
         }
-        $found[] = $this->anywhere;
+        $ranks = $this->anywhere;
+        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
 
-        return $found;
+        return $best === PHP_INT_MAX ? null : $this->entries[$best][0];
     }
 
     /**
-     * @param  list<Entry>  $list
-     * @return list<Entry>
+     * @param  list<int>  $ranks
+     * @return int the smallest of them that matches, if it is smaller than the best so far
      */
-    private static function sorted(array $list): array
+    private function better(array $ranks, int $best, Subject $subject): int
     {
-        usort($list, static fn (array $one, array $other): int => $other[0] <=> $one[0] ?: [$one[1], $one[2]] <=> [$other[1], $other[2]]);
+        foreach ($ranks as $rank) {
+            if ($rank >= $best) {
+                break;
+            }
+            [, $needs, $asks, $guarded] = $this->entries[$rank];
+            foreach ($needs as $token) {
+                if (! isset($subject->tokens[$token])) {
+                    continue 2;
+                }
+            }
+            foreach ($asks as $check) {
+                if (! $check->holds($subject)) {
+                    continue 2;
+                }
+            }
+            if ($guarded === null || ($guarded->season->holds($subject->at) && $guarded->keptOffBy($subject) === null)) {
+                return $rank;
+            }
+        }
 
-        return $list;
+        return $best;
+    }
+
+    /**
+     * @param  array<int, list<int>>  $byToken
+     * @param  list<Entry>  $entries
+     * @return array<int, Ranks>
+     */
+    private static function shortened(array $byToken, array $entries): array
+    {
+        return array_map(static fn (array $ranks): int|array => self::ranks($ranks, $entries), $byToken);
+    }
+
+    /**
+     * @param  list<int>  $ranks
+     * @param  list<Entry>  $entries
+     * @return Ranks up to the first that need not be asked
+     */
+    private static function ranks(array $ranks, array $entries): int|array
+    {
+        $kept = [];
+        foreach ($ranks as $rank) {
+            $kept[] = $rank;
+            if ($entries[$rank][1] === [] && $entries[$rank][2] === [] && $entries[$rank][3] === null) {
+                return count($kept) === 1 ? $rank : $kept;
+            }
+        }
+
+        return $kept;
     }
 }

@@ -94,6 +94,9 @@ final readonly class ClauseVariant
         usort($sets, static fn (HasAny $one, HasAny $other): int => count($one->ids) <=> count($other->ids) ?: $other->aspect->value <=> $one->aspect->value);
         $first = array_shift($sets);
         $second = $sets !== [] && $first !== null && count($first->ids) * count($sets[0]->ids) <= self::MOST_PAIRS ? array_shift($sets) : null;
+        if ($first !== null && $second !== null && $second->aspect->value > $first->aspect->value) {
+            [$first, $second] = [$second, $first];
+        }
         $anchors = [];
         foreach ($first === null ? [null] : self::tokens($first) as $one) {
             foreach ($second === null ? [null] : self::tokens($second) as $other) {

@@ -9,11 +9,15 @@ namespace Vestibra\Core\Reach;
  */
 final readonly class Evaluator
 {
-    private ClauseIndex $first;
+    /** Of those that go first; null where none does. */
+    private ?ClauseIndex $first;
 
     private ClauseIndex $others;
 
-    private Horizon $horizon;
+    private Verdict $fallback;
+
+    /** Null where the clock changes nothing. */
+    private ?Horizon $horizon;
 
     /** @var array<int, true> ids of live templates */
     private array $live;
@@ -24,21 +28,14 @@ final readonly class Evaluator
         private int $fallbackId,
         private RuleCollections $collections,
     ) {
-        $first = $others = $live = [];
-        foreach ($candidates as $hand => $candidate) {
-            if ($candidate->live) {
-                $live[$candidate->templateId] = true;
-                if ($candidate->reach->goesFirst) {
-                    $first[$hand] = $candidate->reach;
-                } else {
-                    $others[$hand] = $candidate->reach;
-                }
-            }
-        }
-        $this->live = $live;
-        $this->first = ClauseIndex::of($first);
-        $this->others = ClauseIndex::of($others);
-        $this->horizon = Horizon::of([...$first, ...$others, ...$collections->reaches]);
+        $live = array_values(array_filter($candidates, static fn (Candidate $one): bool => $one->live));
+        $first = array_values(array_filter($live, static fn (Candidate $one): bool => $one->reach->goesFirst));
+        $others = array_values(array_filter($live, static fn (Candidate $one): bool => ! $one->reach->goesFirst));
+        $this->live = array_fill_keys(array_column($live, 'templateId'), true);
+        $this->first = $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst);
+        $this->others = ClauseIndex::of($others, Step::Closest);
+        $this->fallback = new Verdict($fallbackId, Step::Fallback);
+        $this->horizon = Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]);
     }
 
     public function decide(Subject $subject, ?int $pinnedTo = null, bool $withReasons = false): Verdict
@@ -46,42 +43,34 @@ final readonly class Evaluator
         if ($this->collections->reaches !== []) {
             $subject = $this->collections->judge($subject);
         }
-        $pinned = $pinnedTo !== null && isset($this->live[$pinnedTo]);
-        $step = Step::Pin;
-        $winner = $pinned ? $pinnedTo : $this->fallbackId;
-        $found = null;
-        if (! $pinned) {
-            $found = $this->first->isEmpty() ? null : $this->first->closest($subject);
-            $step = Step::GoesFirst;
-            if ($found === null) {
-                $found = $this->others->closest($subject);
-                $step = $found === null ? Step::Fallback : Step::Closest;
-            }
-            $winner = $found === null ? $this->fallbackId : $this->candidates[$found[0]]->templateId;
+        $verdict = $pinnedTo !== null && isset($this->live[$pinnedTo])
+            ? new Verdict($pinnedTo, Step::Pin)
+            : $this->first?->closest($subject) ?? $this->others->closest($subject) ?? $this->fallback;
+        if ($pinnedTo === null && ! $withReasons && $this->horizon === null) {
+            return $verdict;
         }
-        $match = $found[1] ?? null;
 
         return new Verdict(
-            $winner,
-            $step,
-            $match?->clause,
-            $match?->closeness,
-            $withReasons ? $this->losers($subject, $winner, $step, $match) : [],
-            $pinnedTo !== null && ! $pinned,
-            $this->horizon->after($subject),
+            $verdict->templateId,
+            $verdict->step,
+            $verdict->clause,
+            $verdict->closeness,
+            $withReasons ? $this->losers($subject, $verdict) : [],
+            $pinnedTo !== null && $verdict->step !== Step::Pin,
+            $this->horizon?->after($subject),
         );
     }
 
     /** @return list<Loser> */
-    private function losers(Subject $subject, int $winner, Step $step, ?ClauseMatch $winning): array
+    private function losers(Subject $subject, Verdict $winning): array
     {
         $losers = [];
         $winnerSeen = false;
         foreach ($this->candidates as $candidate) {
-            if ($candidate->templateId === $winner) {
+            if ($candidate->templateId === $winning->templateId) {
                 $winnerSeen = true;
             } else {
-                $losers[] = $this->loser($candidate, $subject, $step, $winning, $winnerSeen);
+                $losers[] = $this->loser($candidate, $subject, $winning, $winnerSeen);
             }
         }
 
@@ -91,8 +80,7 @@ final readonly class Evaluator
     private function loser(
         Candidate $candidate,
         Subject $subject,
-        Step $step,
-        ?ClauseMatch $winning,
+        Verdict $winning,
         bool $afterWinner,
     ): Loser {
         $id = $candidate->templateId;
@@ -100,7 +88,7 @@ final readonly class Evaluator
         $match = $reach->closest($subject);
         $inSeason = $reach->season->holds($subject->at);
         $keptOffBy = $reach->keptOffBy($subject);
-        $beats = $match !== null && $keptOffBy === null && $this->beats($reach->goesFirst, $match, $step, $winning, $afterWinner);
+        $beats = $match !== null && $keptOffBy === null && $this->beats($reach->goesFirst, $match, $winning, $afterWinner);
         if (! $candidate->live) {
             return new Loser($id, Reason::NotLive, $match?->clause, $match?->closeness, wouldWin: $inSeason && $beats);
         }
@@ -118,9 +106,9 @@ final readonly class Evaluator
             return new Loser($id, Reason::KeptOff, $keptOffBy, $match->closeness);
         }
         $reason = match (true) {
-            $step === Step::Pin => Reason::PinDecides,
-            $step === Step::GoesFirst && ! $reach->goesFirst => Reason::AnotherGoesFirst,
-            $winning !== null && $match->closeness->compare($winning->closeness) < 0 => Reason::LessClose,
+            $winning->step === Step::Pin => Reason::PinDecides,
+            $winning->step === Step::GoesFirst && ! $reach->goesFirst => Reason::AnotherGoesFirst,
+            $winning->closeness !== null && $match->closeness->compare($winning->closeness) < 0 => Reason::LessClose,
             default => Reason::LaterInHandOrder,
         };
 
@@ -128,12 +116,12 @@ final readonly class Evaluator
     }
 
     /** Whether a match would have won, had it been allowed to take part. */
-    private function beats(bool $goesFirst, ClauseMatch $match, Step $step, ?ClauseMatch $winning, bool $afterWinner): bool
+    private function beats(bool $goesFirst, ClauseMatch $match, Verdict $winning, bool $afterWinner): bool
     {
-        if ($step === Step::Pin || $winning === null) {
-            return $step !== Step::Pin;
+        if ($winning->closeness === null) {
+            return $winning->step !== Step::Pin;
         }
-        if ($goesFirst !== ($step === Step::GoesFirst)) {
+        if ($goesFirst !== ($winning->step === Step::GoesFirst)) {
             return $goesFirst;
         }
         $order = $match->closeness->compare($winning->closeness);

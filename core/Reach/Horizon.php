@@ -21,8 +21,11 @@ final readonly class Horizon
     ) {
     }
 
-    /** @param  iterable<CompiledReach>  $reaches those of live templates, and of collections by rule */
-    public static function of(iterable $reaches): self
+    /**
+     * @param  iterable<CompiledReach>  $reaches those of live templates, and of collections by rule
+     * @return self|null null when none of them looks at the clock
+     */
+    public static function of(iterable $reaches): ?self
     {
         $seasons = $days = [];
         $prices = false;
@@ -37,15 +40,12 @@ final readonly class Horizon
         }
         sort($seasons);
 
-        return new self($seasons, $prices, array_values($days));
+        return $seasons === [] && $days === [] && ! $prices ? null : new self($seasons, $prices, array_values($days));
     }
 
     /** @return int|null in seconds of Unix time; null when the clock changes nothing */
     public function after(Subject $subject): ?int
     {
-        if ($this->seasons === [] && $this->days === [] && ! $this->looksAtPrices) {
-            return null;
-        }
         $next = $this->nextSeason($subject->at);
         $candidates = $next === null ? [] : [$next];
         if ($this->looksAtPrices && $subject->priceChanges !== null) {
