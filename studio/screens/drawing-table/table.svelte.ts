@@ -199,10 +199,10 @@ export class Table {
     }
 }
 
-/** After the next frame; in a window that nobody looks at, which paints no frames, a moment later. */
+/** When the next frame is on the screen; in a window that nobody looks at, which paints no frames, a moment later. */
 function painted(): Promise<void> {
     return new Promise((resolve) => {
-        requestAnimationFrame(() => setTimeout(resolve));
+        requestAnimationFrame(() => setTimeout(() => setTimeout(resolve)));
         setTimeout(resolve, 60);
     });
 }
