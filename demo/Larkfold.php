@@ -11,6 +11,7 @@ use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\SafeHtml;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\Gtin;
 use Vestibra\Demo\Goods\DeskThings;
 use Vestibra\Demo\Goods\Facts;
 use Vestibra\Demo\Goods\Inks;
@@ -236,6 +237,14 @@ final class Larkfold
         }
     }
 
+    /** Numbers from 20 to 29 are for use inside a shop (GS1 General Specifications, restricted circulation numbers). */
+    private static function barcode(int $number): string
+    {
+        $digits = sprintf('20%010d', $number);
+
+        return $digits.Gtin::checkDigit($digits);
+    }
+
     /**
      * @param  array<int, array{int, string, int}>  $combination  option id => value id, label, place
      * @param  array<string, int>  $perColour
@@ -248,6 +257,7 @@ final class Larkfold
         $variantId = DB::table('variants')->insertGetId([
             'product_id' => $productId,
             'sku' => sprintf('LF-%04d-%02d', $number + 1, $position + 1),
+            'barcode' => self::barcode($number * 100 + $position),
             'price' => $price,
             'sale_price' => $sale === null ? null : intdiv($price * (100 - $sale[0]), 1000) * 10,
             'sale_from' => isset($sale[1]) ? now()->modify($sale[1])->toDateTimeString() : null,

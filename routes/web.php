@@ -14,6 +14,7 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/collection/{slug}', [Shop\ListingController::class, 'collection']);
     Route::get('/search', [Shop\ListingController::class, 'search']);
     Route::get('/p/{slug}', Shop\ProductController::class);
+    Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/cart', [Shop\CartController::class, 'show']);
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
@@ -29,6 +30,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('reviews', [Studio\ReviewsController::class, 'index']);
+    Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
     Route::get('why/{productId}', [Studio\WhyController::class, 'ladder'])->whereNumber('productId');
@@ -41,6 +44,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show'])->whereNumber('template');
     Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
+    Route::get('templates/{template}/missing', [Studio\DrawingTableController::class, 'missing'])->whereNumber('template');
     Route::get('templates/{template}/samples', [Studio\DrawingTableController::class, 'samples'])->whereNumber('template');
     Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->whereNumber('template');
     Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->whereNumber('template');
@@ -55,6 +59,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::middleware('can:edit-templates')->group(function (): void {
         Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
+        Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide'])->whereNumber('review');
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);
         Route::patch('templates/{template}', [Studio\TemplatesController::class, 'rename'])->whereNumber('template');

@@ -2,16 +2,19 @@
 export function startBuying(): void {
     document.addEventListener('submit', (event) => {
         const form = event.target instanceof HTMLFormElement && event.target.matches('[data-buy]') ? event.target : null;
-        if (!form) return;
+        const button = event.submitter instanceof HTMLButtonElement ? event.submitter : form?.querySelector('button');
+        const then = button?.value || form?.dataset.then;
+        if (!form || !button || (then !== undefined && then !== 'stay')) return;
         event.preventDefault();
-        void add(form);
+        void add(form, button);
     });
 }
 
-async function add(form: HTMLFormElement): Promise<void> {
-    const button = form.querySelector('button');
+async function add(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
     const said = form.parentElement?.querySelector('[data-said]');
-    button?.setAttribute('aria-busy', 'true');
+    const words = button.textContent;
+    button.setAttribute('aria-busy', 'true');
+    button.textContent = 'Adding…';
     try {
         const answer = await fetch(form.action, {
             method: 'POST',
@@ -19,16 +22,20 @@ async function add(form: HTMLFormElement): Promise<void> {
             headers: { Accept: 'application/json' },
         });
         const { message, count } = (await answer.json()) as { message: string; count?: number };
+        const notice = answer.ok ? document.querySelector('[data-added-words]') : null;
+        notice?.removeAttribute('hidden');
         if (said) {
-            said.textContent = `${message} `;
-            if (answer.ok) said.append(cartLink());
+            said.textContent = notice ? '' : `${message} `;
+            if (answer.ok && !notice) said.append(cartLink());
         }
+        button.textContent = answer.ok ? 'Added' : words;
         const counter = document.querySelector('[data-cart-count]');
         if (counter && count !== undefined) counter.textContent = String(count);
     } catch {
         form.submit();
     } finally {
-        button?.removeAttribute('aria-busy');
+        button.removeAttribute('aria-busy');
+        setTimeout(() => (button.textContent = words), 1800);
     }
 }
 

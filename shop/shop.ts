@@ -3,7 +3,11 @@ import './shop.css';
 import { enhanceTabs, openTab } from './tabs';
 import { startBuying } from './buying';
 import { startChoosing } from './choosing';
+import { startCarousels } from './carousels';
+import { startCountdowns } from './countdowns';
 import { startGalleries } from './galleries';
+import { startPopUps } from './popUps';
+import { startSharing } from './sharing';
 
 import.meta.glob('../blocks/*/style.css', { eager: true });
 
@@ -23,6 +27,10 @@ enhanceTabs();
 startGalleries();
 startChoosing();
 startBuying();
+startCarousels();
+startPopUps();
+startSharing();
+startCountdowns();
 document.addEventListener('change', (event) => {
     const form = event.target instanceof Element ? event.target.closest('form[data-sort]') : null;
     if (form instanceof HTMLFormElement) form.submit();

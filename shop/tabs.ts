@@ -18,8 +18,10 @@ export function enhanceTabs(): void {
     }
 }
 
-/** Opens the tab that holds a block, so that it can be seen. */
+/** Opens the tab or fold that holds a block, so that it can be seen. */
 export function openTab(id: string): void {
+    const fold = document.querySelector(`[data-b="${id}"]`)?.closest('details');
+    if (fold) fold.open = true;
     const inside = document.querySelector(`[data-b="${id}"]`)?.closest('.tab');
     const link = inside && document.querySelector<HTMLElement>(`[aria-controls="${inside.id}"]`);
     const tabs = link?.closest<HTMLElement>('[data-tabs]');

@@ -2,6 +2,7 @@ import './studio.css';
 import { mount, type Component } from 'svelte';
 import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
 import Releases from './screens/releases/Releases.svelte';
+import Reviews from './screens/reviews/Reviews.svelte';
 import Today from './screens/today/Today.svelte';
 import Who from './screens/who/Who.svelte';
 import Why from './screens/why/Why.svelte';
@@ -14,6 +15,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     why: Why,
     templates: Templates,
     releases: Releases,
+    reviews: Reviews,
     'drawing-table': DrawingTable,
 };
 

@@ -66,6 +66,7 @@ final readonly class ProductReader
             starSum: $row->star_sum,
             facts: self::facts($member['fact'] ?? []),
             addedAt: self::instant($row->added_at),
+            collectionNames: array_column($member['collection'] ?? [], 'name'),
         );
     }
 
@@ -74,7 +75,7 @@ final readonly class ProductReader
     {
         $rows = DB::select(
             "select 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as decimals, '' as written from category_product where product_id = ?1"
-            ." union all select 'collection', collection_id, '', '', '', 0, '' from collection_product where product_id = ?1"
+            ." union all select 'collection', c.id, c.name, '', '', 0, '' from collection_product cp join collections c on c.id = cp.collection_id where cp.product_id = ?1"
             ." union all select 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on tags.id = tag_id where product_id = ?1"
             ." union all select 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from (select * from fact_values where product_id = ?1 order by position) v"
             .' join facts f on f.id = v.fact_id order by 2',
@@ -158,6 +159,7 @@ final readonly class ProductReader
             self::instant($row->sale_until),
             $row->stock,
             $row->picture_id,
+            $row->barcode,
         );
     }
 

@@ -10,7 +10,14 @@ use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 /** Makes rich text safe before it is stored: words, lists, links and headings stay; scripts, styles and frames go. */
 final class SafeHtml
 {
+    private static ?HtmlSanitizer $sanitizer = null;
+
     public static function clean(string $html): string
+    {
+        return (self::$sanitizer ??= self::sanitizer())->sanitize($html);
+    }
+
+    private static function sanitizer(): HtmlSanitizer
     {
         $config = (new HtmlSanitizerConfig)
             ->withMaxInputLength(200_000)
@@ -20,6 +27,6 @@ final class SafeHtml
             $config = $config->allowElement($element);
         }
 
-        return (new HtmlSanitizer($config->allowElement('a', ['href'])))->sanitize($html);
+        return new HtmlSanitizer($config->allowElement('a', ['href']));
     }
 }

@@ -15,7 +15,12 @@ use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Draft;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Types\Conditions;
 
 /** How a draft stands, as the drawing table is told. */
 final readonly class DraftState
@@ -43,6 +48,7 @@ final readonly class DraftState
             'live' => $template->isLive(),
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
+            'conditions' => $this->conditions($draft->tree),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
             return $state;
@@ -57,6 +63,24 @@ final readonly class DraftState
         ];
     }
 
+    /** @return array<string, list<array{what: string, values: string}>> by block: what it appears only where, in words */
+    private function conditions(Node $tree): array
+    {
+        $clauses = [];
+        foreach ($tree->walk() as $node) {
+            $stored = $node->when['product'] ?? null;
+            if (is_array($stored) && $stored !== []) {
+                $clauses[$node->id] = Clause::of(...(Conditions::read($stored) ?? []));
+            }
+        }
+        $names = $clauses === [] ? [] : $this->counts->names(new Reach(array_values($clauses)));
+
+        return array_map(fn (Clause $clause): array => array_map(
+            fn (Condition $condition): array => $this->reachWords->phrase($condition, $names),
+            $clause->conditions,
+        ), $clauses);
+    }
+
     /**
      * With the parts of the canvas that changed.
      *
@@ -69,7 +93,7 @@ final readonly class DraftState
         if ($product === null) {
             return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null];
         }
-        $composed = $this->page->compose($done->draft->tree, $product, $wishes);
+        $composed = $this->page->compose($done->draft->tree, $product, $wishes, explain: true);
 
         return $this->of($template, draft: $done->draft) + [
             'parts' => $this->parts->of($composed, $done),

@@ -17,6 +17,7 @@ use Vestibra\App\Templates\RandomIds;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Ids;
 
 final class VestibraProvider extends ServiceProvider
@@ -37,6 +38,10 @@ final class VestibraProvider extends ServiceProvider
             $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),
             $this->app->make(LoggerInterface::class),
             base_path('blocks'),
+            array_values(array_map(static fn (Definition $one): string => $one->kind, array_filter(
+                $this->app->make(Composer::class)->schema->all(),
+                static fn (Definition $one): bool => $one->accepts !== null,
+            ))),
         ));
     }
 

@@ -18,11 +18,13 @@ use Vestibra\Core\Composing\ComposedNode;
  */
 final readonly class BlockPrinter
 {
+    /** @param  list<string>  $holders kinds that hold blocks */
     public function __construct(
         private Factory $views,
         private Engine $blade,
         private LoggerInterface $log,
         private string $folder,
+        private array $holders,
     ) {
     }
 
@@ -39,7 +41,7 @@ final readonly class BlockPrinter
             return $this->blade->get($this->view($node->kind), [
                 '__env' => $this->views,
                 'id' => $node->id,
-                'root' => $this->root($node),
+                'root' => $this->root($node, $canvas),
                 'd' => $node->data,
                 'slot' => new HtmlString($slot),
             ]);
@@ -50,10 +52,10 @@ final readonly class BlockPrinter
         }
     }
 
-    /** Holders and tabs stay on the canvas when empty, so that something can be put in them. */
+    /** What holds blocks stays on the canvas when empty, so that something can be put in them. */
     private function holdsBlocks(ComposedNode $node): bool
     {
-        return in_array($node->kind, ['holder', 'tabs', 'tab'], true) && $node->absent !== 'switched off';
+        return in_array($node->kind, $this->holders, true) && $node->absent !== 'switched off' && ! str_starts_with((string) $node->absent, 'appear');
     }
 
     private function mark(string $id, string $why): string
@@ -61,11 +63,13 @@ final readonly class BlockPrinter
         return '<div data-b="'.e($id).'" data-absent="'.e($why).'"></div>';
     }
 
-    private function root(ComposedNode $node): HtmlString
+    private function root(ComposedNode $node, bool $canvas): HtmlString
     {
         $absent = $node->absent === null ? '' : ' data-absent="'.e($node->absent).'"';
 
-        return new HtmlString('data-b="'.e($node->id).'"'.$absent);
+        $note = $canvas && $node->note !== null ? ' data-note="'.e($node->note).'"' : '';
+
+        return new HtmlString('data-b="'.e($node->id).'"'.$absent.$note);
     }
 
     private function view(string $kind): string

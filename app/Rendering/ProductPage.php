@@ -32,14 +32,16 @@ final readonly class ProductPage
         private LoggerInterface $log,
         private ShopClock $clock,
         private Troubles $troubles,
+        private ShopAround $shop,
     ) {
     }
 
     /**
      * @param  array<int, int>  $wishes  option id => value id, as the customer asked for them
      * @param  int|null  $templateId  the live template, so that a block that breaks is raised on Today
+     * @param  bool  $explain  whether blocks that do not appear have to say why in words
      */
-    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null): ComposedPage
+    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false): ComposedPage
     {
         $page = $this->composer->compose($tree, new Context(
             $product,
@@ -48,6 +50,7 @@ final readonly class ProductPage
             new ShopAddresses,
             $this->money,
             $this->clock->now(),
+            $this->shop->around($product, $tree, $explain),
             $this->pictures($tree),
         ));
         foreach ($page->failures as $failure) {
@@ -76,10 +79,11 @@ final readonly class ProductPage
     {
         $ids = [];
         foreach ($tree->walk() as $node) {
-            $value = $node->what['picture'] ?? null;
-            $id = is_array($value) ? $value['otherwise'] ?? null : $value;
-            if (is_int($id)) {
-                $ids[$id] = $id;
+            foreach ([$node->what['picture'] ?? null, $node->what['poster'] ?? null] as $value) {
+                $id = is_array($value) ? $value['otherwise'] ?? null : $value;
+                if (is_int($id)) {
+                    $ids[$id] = $id;
+                }
             }
         }
         $pictures = [];

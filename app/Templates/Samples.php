@@ -30,11 +30,12 @@ final readonly class Samples
     }
 
     /**
+     * @param  Sql|null  $only  besides what the reach covers
      * @return array{samples: list<Sample>, more: bool, total: int}
      */
-    public function page(CompiledReach $reach, string $query, int $page): array
+    public function page(CompiledReach $reach, string $query, int $page, ?Sql $only = null): array
     {
-        $where = $this->where($reach, $query);
+        $where = $this->where($reach, $query, $only);
         $size = ProductRows::PAGE;
         $awkward = implode(' + ', array_map(static fn (string $test): string => "($test)", $this->tests()));
         $rows = DB::select(
@@ -55,6 +56,14 @@ final readonly class Samples
             'more' => $total > $page * $size,
             'total' => $total,
         ];
+    }
+
+    /** How many of the products that a reach covers lack something. */
+    public function count(CompiledReach $reach, ?Sql $only = null): int
+    {
+        $where = $this->where($reach, '', $only);
+
+        return (int) DB::scalar("select count(*) from products p where p.published = 1 and $where->text", $where->bindings);
     }
 
     /**
@@ -101,9 +110,9 @@ final readonly class Samples
         ];
     }
 
-    private function where(CompiledReach $reach, string $query): Sql
+    private function where(CompiledReach $reach, string $query, ?Sql $only): Sql
     {
-        $parts = [$reach->show === [] ? new Sql('1') : $this->contests->live(PageKind::Product)->sql()->covers($reach->atAnyTime())];
+        $parts = [$reach->show === [] ? new Sql('1') : $this->contests->live(PageKind::Product)->sql()->covers($reach->atAnyTime()), ...($only === null ? [] : [$only])];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
             $parts[] = new Sql('instr(p.title_folded, ?) > 0', [$word]);
         }

@@ -10,6 +10,7 @@ use stdClass;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
@@ -37,10 +38,19 @@ final readonly class Attention
         return array_slice([
             ...$this->failedReleases(),
             ...$this->failedBlocks(),
+            ...$this->reviews(),
             ...$this->deadJobs(),
             ...$this->templates(),
             ...$this->pins(),
         ], 0, self::MOST);
+    }
+
+    /** @return list<Matter> */
+    private function reviews(): array
+    {
+        $waiting = DB::table('reviews')->where('state', Reviews::WAITING)->count();
+
+        return $waiting === 0 ? [] : [self::matter('reviews-wait', $waiting === 1 ? 'One review waits to be read.' : "$waiting reviews wait to be read.", 'Read them', '/studio/reviews')];
     }
 
     /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */

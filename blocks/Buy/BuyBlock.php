@@ -12,6 +12,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -27,6 +28,10 @@ final readonly class BuyBlock implements BlockKind
             [
                 Setting::what('label', 'Words on the button', new Text(40), 'Add to cart'),
                 Setting::what('quantity', 'Quantity field', new Toggle, true),
+                Setting::what('after', 'After adding', new Choice(['stay' => 'stay on the page', 'cart' => 'go to the cart', 'checkout' => 'go to the checkout']), 'stay'),
+                Setting::what('buyNow', 'Second button, to the checkout', new Toggle, false),
+                Setting::what('buyNowLabel', 'Words on the second', new Text(40), 'Buy now'),
+                Setting::what('soldOut', 'When sold out', new Text(160), 'Sold out in this choice. Have a look at the others, or come back soon.'),
                 Setting::how('wide', 'Button fills the row', new Toggle('1', '0'), '--buy-grow'),
                 Setting::how('background', 'Button colour', new Colour, '--buy-own-background', 'colour-accent'),
                 Setting::how('colour', 'Words’ colour', new Colour, '--buy-own-colour', 'colour-on-accent'),
@@ -48,6 +53,9 @@ final readonly class BuyBlock implements BlockKind
             'variant' => $variant->id,
             'label' => $settings->text('label'),
             'quantity' => $settings->bool('quantity'),
+            'after' => $settings->text('after'),
+            'buyNow' => $settings->bool('buyNow') ? $settings->text('buyNowLabel') : null,
+            'soldOut' => $settings->text('soldOut'),
             'inStock' => $variant->isInStock(),
             'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,
         ]);

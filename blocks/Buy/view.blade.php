@@ -1,14 +1,16 @@
 <div {!! $root !!} class="buy" data-follows>
 @if ($d['inStock'])
-<form method="post" action="{{ $d['action'] }}" data-buy>
+<form method="post" action="{{ $d['action'] }}" data-buy data-then="{{ $d['after'] }}">
+<input type="hidden" name="after" value="{{ $d['after'] }}">
 <input type="hidden" name="_token" value="{{ csrf_token() }}">
 <input type="hidden" name="variant" value="{{ $d['variant'] }}">
 @if ($d['quantity'])<label class="buy-quantity"><span>Quantity</span><input type="number" name="quantity" value="1" min="1" max="99" inputmode="numeric"></label>@endif
 <button type="submit" class="buy-button">{{ $d['label'] }}</button>
+@if ($d['buyNow'])<button type="submit" name="then" value="checkout" class="buy-button buy-now">{{ $d['buyNow'] }}</button>@endif
 </form>
 @if ($d['left'])<p class="buy-left">Only {{ $d['left'] }} left</p>@endif
 @else
-<p class="buy-out"><strong>Sold out</strong> in this choice. Have a look at the others, or come back soon.</p>
+<p class="buy-out">{{ $d['soldOut'] }}</p>
 @endif
 <p class="buy-said" role="status" data-said></p>
 </div>

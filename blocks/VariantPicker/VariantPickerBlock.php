@@ -8,6 +8,7 @@ use Vestibra\Core\Catalogue\Option;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Definition;
@@ -26,10 +27,11 @@ final readonly class VariantPickerBlock implements BlockKind
             [
                 Setting::what('colours', 'Colours as', new Choice([
                     'swatches' => 'swatches',
+                    'pictures' => 'pictures',
                     'buttons' => 'buttons',
                     'list' => 'drop-down',
                 ]), 'swatches'),
-                Setting::what('others', 'Others as', new Choice(['buttons' => 'buttons', 'list' => 'drop-down']), 'buttons'),
+                Setting::what('others', 'Others as', new Choice(['buttons' => 'buttons', 'pictures' => 'pictures', 'list' => 'drop-down']), 'buttons'),
             ],
             searchWords: 'options colour size choose swatches',
         );
@@ -41,24 +43,31 @@ final readonly class VariantPickerBlock implements BlockKind
             return Composed::absent('nothing to choose: this product has one variant');
         }
 
-        return Composed::shown(['options' => array_map(
+        $options = array_map(
             fn (Option $option): array => $this->option($option, $settings, $context),
             $context->product->options,
-        )]);
+        );
+        $fellBack = array_column(array_filter($options, static fn (array $option): bool => $option['fellBack']), 'name');
+
+        return Composed::shown(['options' => $options], $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back');
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, fellBack: bool, ...} */
     private function option(Option $option, Settings $settings, Context $context): array
     {
         $matrix = new VariantMatrix($context->product);
         $variant = $context->chosen->variant;
         $chosenId = $variant->values[$option->id] ?? null;
+        $wanted = $settings->text($option->isColour() ? 'colours' : 'others');
+        $pictures = $wanted === 'pictures' ? $this->pictures($option, $context) : [];
+        $fellBack = $wanted === 'pictures' && count($pictures) < count($option->values);
         $values = [];
         foreach ($option->values as $value) {
             $values[] = [
                 'id' => $value->id,
                 'label' => $value->label,
                 'swatch' => $value->swatch,
+                'picture' => $pictures[$value->id] ?? null,
                 'chosen' => $value->id === $chosenId,
                 'availability' => $matrix->availability($variant, $option->id, $value->id)->value,
             ];
@@ -67,9 +76,29 @@ final readonly class VariantPickerBlock implements BlockKind
         return [
             'id' => $option->id,
             'name' => $option->name,
-            'look' => $settings->text($option->isColour() ? 'colours' : 'others'),
+            'look' => match (true) {
+                ! $fellBack => $wanted,
+                $option->isColour() => 'swatches',
+                default => 'buttons',
+            },
+            'fellBack' => $fellBack,
             'chosen' => $chosenId === null ? '' : $option->value($chosenId)->label ?? '',
             'values' => $values,
         ];
+    }
+
+    /** @return array<int, array<string, mixed>> value id => the picture of the first variant that has it */
+    private function pictures(Option $option, Context $context): array
+    {
+        $pictures = [];
+        foreach ($context->product->variants as $variant) {
+            $value = $variant->values[$option->id] ?? null;
+            $picture = $variant->pictureId === null ? null : $context->product->picture($variant->pictureId);
+            if ($value !== null && $picture !== null) {
+                $pictures[$value] ??= PictureData::of($picture, $context->addresses);
+            }
+        }
+
+        return $pictures;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Catalogue;
 
 use Brick\Math\BigDecimal;
+use DateTimeImmutable;
 
 /** A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231. */
 final readonly class FactValue
@@ -36,6 +37,25 @@ final readonly class FactValue
         }
 
         return $values === [] ? null : new self($fact, $shown, $values);
+    }
+
+    /** The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks. */
+    public function words(): string
+    {
+        return implode(', ', array_map(fn (string $one): string => match ($this->fact->kind) {
+            FactKind::Number => trim($one.' '.$this->fact->unit),
+            FactKind::Date => (new DateTimeImmutable($one))->format('j F Y'),
+            FactKind::RichText => self::plain($one),
+            default => $one,
+        }, $this->shown));
+    }
+
+    /** Rich text as plain words, a paragraph a line. */
+    public static function plain(string $html): string
+    {
+        $lines = preg_replace('~<(br|/p|/li|/h[1-6]|/tr)\b[^>]*>~i', "\n", $html) ?? '';
+
+        return trim(html_entity_decode(strip_tags($lines), ENT_QUOTES | ENT_HTML5));
     }
 
     /** @return int|string|null what a value is compared by */

@@ -22,6 +22,7 @@ final readonly class Product
      * @param  int  $starSum  the sum of their stars
      * @param  list<FactValue>  $facts  in the owner's order
      * @param  DateTimeImmutable|null  $addedAt  first published
+     * @param  list<string>  $collectionNames  as the ids
      */
     public function __construct(
         public int $id,
@@ -42,7 +43,19 @@ final readonly class Product
         public int $starSum = 0,
         public array $facts = [],
         public ?DateTimeImmutable $addedAt = null,
+        public array $collectionNames = [],
     ) {
+    }
+
+    public function fact(int $id): ?FactValue
+    {
+        foreach ($this->facts as $value) {
+            if ($value->fact->id === $id) {
+                return $value;
+            }
+        }
+
+        return null;
     }
 
     public function picture(int $id): ?Picture

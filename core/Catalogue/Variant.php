@@ -16,6 +16,7 @@ final readonly class Variant
      * @param  int|null  $stock  null where stock is not counted
      * @param  DateTimeImmutable|null  $saleFrom  included
      * @param  DateTimeImmutable|null  $saleUntil  not included
+     * @param  string  $barcode  thirteen digits; empty for none
      */
     public function __construct(
         public int $id,
@@ -27,6 +28,7 @@ final readonly class Variant
         public ?DateTimeImmutable $saleUntil = null,
         public ?int $stock = null,
         public ?int $pictureId = null,
+        public string $barcode = '',
     ) {
     }
 

@@ -11,13 +11,17 @@ final readonly class Composed
     private function __construct(
         public array $data,
         public ?string $absent,
+        public ?string $note = null,
     ) {
     }
 
-    /** @param  array<string, mixed>  $data */
-    public static function shown(array $data = []): self
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  string|null  $note  what the owner should know about it; customers never see it
+     */
+    public static function shown(array $data = [], ?string $note = null): self
     {
-        return new self($data, null);
+        return new self($data, null, $note);
     }
 
     /** @param  string  $why in the shopkeeper's words, as "nothing to show for this product" */

@@ -10,6 +10,7 @@ final readonly class ComposedNode
      * @param  array<string, mixed>  $data  what the view prints
      * @param  list<ComposedNode>  $children
      * @param  string|null  $absent  why it is not in the shop's page; null when it is
+     * @param  string|null  $note  what the owner should know about it; customers never see it
      */
     public function __construct(
         public string $id,
@@ -17,6 +18,7 @@ final readonly class ComposedNode
         public array $data,
         public array $children,
         public ?string $absent = null,
+        public ?string $note = null,
     ) {
     }
 

@@ -61,10 +61,11 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'unknown kind of block');
         }
         $definition = $this->definitions[$node->kind];
-        if (($node->when['off'] ?? false) === true) {
-            return new ComposedNode($node->id, $node->kind, [], $children, 'switched off');
-        }
         try {
+            $absent = Appearance::absent($node, $context);
+            if ($absent !== null) {
+                return new ComposedNode($node->id, $node->kind, [], $children, $absent);
+            }
             $this->style($node, $definition, $sheet);
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
         } catch (Throwable $error) {
@@ -73,7 +74,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent);
+        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note);
     }
 
     private function style(Node $node, Definition $definition, StyleSheet $sheet): void

@@ -22,6 +22,7 @@ final readonly class Context
         public Addresses $addresses,
         public MoneyFormat $money,
         public DateTimeImmutable $now,
+        public Shop $shop,
         public array $pictures = [],
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
@@ -13,11 +14,14 @@ use Vestibra\Core\Templates\Source;
 /** A block's own values with its defaults behind them and its sources filled from the product. */
 final readonly class Settings
 {
+    private Sources $sources;
+
     public function __construct(
         private Node $node,
         private Definition $definition,
         private Context $context,
     ) {
+        $this->sources = new Sources($context);
     }
 
     public function text(string $name): string
@@ -27,10 +31,30 @@ final readonly class Settings
         if ($source === null) {
             return is_string($value) ? $value : '';
         }
-        $filled = $this->fromProduct($source);
-        $otherwise = is_array($value) ? $value['otherwise'] ?? '' : '';
+        $filled = $this->sources->words($source, Source::numberOf($value));
 
-        return $filled === '' && is_string($otherwise) ? $otherwise : $filled;
+        return $filled === '' ? self::otherwise($value) : $filled;
+    }
+
+    /** Words with their marks, made safe. Plain words become paragraphs. */
+    public function rich(string $name): string
+    {
+        $value = $this->value($name);
+        $source = Source::of($value);
+        $html = $source === null ? $value : $this->sources->html($source, Source::numberOf($value));
+        $html = is_string($html) && $html !== '' ? $html : self::otherwise($value);
+
+        return FactValue::plain($html) === '' && stripos($html, '<img') === false ? '' : $this->context->shop->safe($this->sources->withValues($html));
+    }
+
+    /** @return string an address; empty for none */
+    public function link(string $name): string
+    {
+        $value = $this->value($name);
+        $source = Source::of($value);
+        $link = $source === null ? $value : $this->sources->link($source);
+
+        return is_string($link) && $link !== '' ? $link : self::otherwise($value);
     }
 
     public function bool(string $name): bool
@@ -38,17 +62,46 @@ final readonly class Settings
         return $this->value($name) === true;
     }
 
+    public function amount(string $name): int
+    {
+        $value = $this->value($name);
+
+        return is_int($value) ? $value : 0;
+    }
+
+    /** @return list<string> of a setting that takes several */
+    public function several(string $name): array
+    {
+        $value = $this->value($name);
+
+        return is_array($value) ? array_values(array_filter($value, is_string(...))) : [];
+    }
+
+    /** @return list<int> of a setting that takes products */
+    public function ids(string $name): array
+    {
+        $value = $this->value($name);
+
+        return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
+    }
+
     public function picture(string $name): ?Picture
     {
         $value = $this->value($name);
-        if (Source::of($value) !== null) {
-            $otherwise = is_array($value) ? $value['otherwise'] ?? null : null;
-            $value = is_int($otherwise) ? $otherwise : null;
+        $source = Source::of($value);
+        $chosen = $source === null ? $value : (is_array($value) ? $value['otherwise'] ?? null : null);
 
-            return $this->context->product->pictures[0] ?? $this->context->pictures[$value ?? 0] ?? null;
-        }
+        return ($source === null ? null : $this->sources->picture($source))
+            ?? (is_int($chosen) ? $this->context->pictures[$chosen] ?? null : null);
+    }
 
-        return is_int($value) ? $this->context->pictures[$value] ?? null : null;
+    /** Why a setting came out empty, in the shopkeeper's words. */
+    public function nothing(string $name, string $typed): string
+    {
+        $value = $this->value($name);
+        $source = Source::of($value);
+
+        return $source === null ? $typed : 'this product has no '.$this->sources->name($source, Source::numberOf($value));
     }
 
     private function value(string $name): mixed
@@ -56,19 +109,10 @@ final readonly class Settings
         return $this->node->what[$name] ?? $this->definition->setting(Question::What, $name)?->default;
     }
 
-    private function fromProduct(Source $source): string
+    private static function otherwise(mixed $value): string
     {
-        $product = $this->context->product;
+        $otherwise = is_array($value) ? $value['otherwise'] ?? '' : '';
 
-        return match ($source) {
-            Source::Title => $product->title,
-            Source::ShortDescription => $product->shortDescription,
-            Source::Brand => $product->brand->name ?? '',
-            Source::Category => $product->mainCategoryId === null
-                ? ''
-                : $this->context->categories->category($product->mainCategoryId)->name ?? '',
-            Source::Sku => $this->context->chosen->variant->sku ?? '',
-            Source::Picture => '',
-        };
+        return is_string($otherwise) ? $otherwise : '';
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use LogicException;
+use Vestibra\Core\Templates\Types\Conditions;
+use Vestibra\Core\Templates\Types\Days;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\Types\Widths;
@@ -38,6 +40,8 @@ final readonly class Definition
         $common = $role === Role::Page ? [] : [
             Setting::when('off', 'Switched off', new Toggle, false),
             Setting::when('widths', 'On', new Widths, ['desktop', 'tablet', 'phone']),
+            Setting::when('product', 'Only where', new Conditions, []),
+            Setting::when('days', 'On the days', new Days, []),
         ];
         if ($role === Role::Block) {
             array_unshift($common, Setting::how('spaceAbove', 'Space above', new Step, 'margin-top'));

@@ -12,4 +12,5 @@ enum Role: string
     case Column = 'column';
     case Block = 'block';
     case Tab = 'tab';
+    case Fold = 'fold';
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Types\Link;
+use Vestibra\Core\Templates\Types\PictureChoice;
+use Vestibra\Core\Templates\Types\RichText;
 
 /**
  * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
@@ -55,6 +58,18 @@ final readonly class Setting
         return new self($name, $label, Question::When, $type, $default, null, null, false);
     }
 
+    /** @return list<Gives> what a source has to give to fill it; empty when it cannot have one */
+    public function takes(): array
+    {
+        return match (true) {
+            ! $this->sourced => [],
+            $this->type instanceof PictureChoice => [Gives::Picture],
+            $this->type instanceof Link => [Gives::Link],
+            $this->type instanceof RichText => [Gives::RichText, Gives::Words],
+            default => [Gives::Words, Gives::RichText],
+        };
+    }
+
     /** @return array<string, mixed> */
     public function describe(): array
     {
@@ -66,6 +81,7 @@ final readonly class Setting
             'property' => $this->property,
             'houseToken' => $this->houseToken,
             'sourced' => $this->sourced,
+            'takes' => array_column($this->takes(), 'value'),
             ...$this->type->describe(),
         ];
     }

@@ -5,32 +5,64 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 /**
- * A value that comes from the product. Stored as `{"source": "product.title", "otherwise": "…"}`.
+ * A value that comes from the product or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a fact or an
+ * option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
  */
 enum Source: string
 {
     case Title = 'product.title';
     case ShortDescription = 'product.short-description';
+    case Description = 'product.description';
     case Brand = 'product.brand';
     case Category = 'product.category';
+    case Collection = 'product.collection';
+    case Tags = 'product.tags';
     case Sku = 'product.sku';
+    case Price = 'product.price';
+    case Fact = 'product.fact';
+    case Option = 'product.option';
     case Picture = 'product.picture';
+    case OtherPicture = 'product.other-picture';
+    case ProductLink = 'product.link';
+    case CategoryLink = 'product.category-link';
+    case ShopName = 'shop.name';
 
-    /** Whether the source gives a picture rather than words. */
-    public function isPicture(): bool
+    public function gives(): Gives
     {
-        return $this === self::Picture;
+        return match ($this) {
+            self::Picture, self::OtherPicture => Gives::Picture,
+            self::ProductLink, self::CategoryLink => Gives::Link,
+            self::Description => Gives::RichText,
+            default => Gives::Words,
+        };
     }
 
+    /** Whether it is one of several that the shop has, named by its id. */
+    public function isOneOfSeveral(): bool
+    {
+        return $this === self::Fact || $this === self::Option;
+    }
+
+    /** As it follows "the product’s" or, for the shop's name, stands alone. */
     public function words(): string
     {
         return match ($this) {
             self::Title => 'title',
             self::ShortDescription => 'short description',
+            self::Description => 'description',
             self::Brand => 'brand',
             self::Category => 'main category',
+            self::Collection => 'first collection',
+            self::Tags => 'tags',
             self::Sku => 'SKU',
+            self::Price => 'price',
+            self::Fact => 'fact',
+            self::Option => 'option',
             self::Picture => 'first picture',
+            self::OtherPicture => 'second picture',
+            self::ProductLink => 'page',
+            self::CategoryLink => 'main category’s page',
+            self::ShopName => 'the shop’s name',
         };
     }
 
@@ -40,5 +72,13 @@ enum Source: string
         $name = is_array($value) ? $value['source'] ?? null : null;
 
         return is_string($name) ? self::tryFrom($name) : null;
+    }
+
+    /** The id of the fact or option that a stored value names. */
+    public static function numberOf(mixed $value): ?int
+    {
+        $number = is_array($value) ? $value['of'] ?? null : null;
+
+        return is_int($number) && $number > 0 ? $number : null;
     }
 }

@@ -216,8 +216,9 @@ final class TreeReader
     private static function sourceProblem(Setting $setting, array $value): ?string
     {
         $source = Source::of($value);
-        $isPicture = $setting->type instanceof Types\PictureChoice;
-        if ($source === null || $source->isPicture() !== $isPicture || array_diff(array_keys($value), ['source', 'otherwise']) !== []) {
+        if ($source === null || ! in_array($source->gives(), $setting->takes(), true)
+            || $source->isOneOfSeveral() !== (Source::numberOf($value) !== null)
+            || array_diff(array_keys($value), ['source', 'otherwise', ...($source->isOneOfSeveral() ? ['of'] : [])]) !== []) {
             return 'setting.unknown-source';
         }
 

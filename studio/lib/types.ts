@@ -21,10 +21,17 @@ export interface Sample extends ProductRow {
     flags: string[];
 }
 
-export type Value = string | number | boolean | string[] | Source | null;
+export interface Days {
+    from?: string | null;
+    to?: string | null;
+}
+
+export type Value = string | number | boolean | string[] | number[] | Condition[] | Days | Source | null;
 
 export interface Source {
     source: string;
+    /** The fact or option that is meant. */
+    of?: number;
     otherwise?: string | number;
 }
 
@@ -47,7 +54,23 @@ export interface Setting {
     property: string | null;
     houseToken: string | null;
     sourced: boolean;
-    type: 'text' | 'toggle' | 'choice' | 'amount' | 'colour' | 'step' | 'picture' | 'widths';
+    takes: string[];
+    type:
+        | 'text'
+        | 'toggle'
+        | 'choice'
+        | 'amount'
+        | 'colour'
+        | 'step'
+        | 'picture'
+        | 'widths'
+        | 'link'
+        | 'rich-text'
+        | 'several'
+        | 'products'
+        | 'conditions'
+        | 'day'
+        | 'days';
     max?: number;
     min?: number;
     unit?: string;
@@ -119,6 +142,8 @@ export interface DraftState {
     unpublished: number;
     undo: string | null;
     redo: string | null;
+    /** By block: what it appears only where, in words. */
+    conditions: Record<string, Phrase[]>;
     names?: Names;
     sentence?: Sentence;
     fallback?: boolean;

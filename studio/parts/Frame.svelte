@@ -10,6 +10,7 @@
         { name: 'Templates', address: '/studio/templates' },
         { name: 'Who gets what', address: '/studio/who' },
         { name: 'Releases', address: '/studio/releases' },
+        { name: 'Reviews', address: '/studio/reviews' },
     ];
 </script>
 

@@ -35,6 +35,15 @@
                 : [];
         });
     });
+    const notes = $derived.by(() => {
+        void canvas.tick;
+        void table.draft;
+        return [...(canvas.document?.querySelectorAll<HTMLElement>('[data-note]') ?? [])].flatMap((mark) => {
+            const id = mark.dataset.b ?? '';
+            const box = canvas.box(id);
+            return box ? [{ id, box, words: mark.dataset.note ?? '' }] : [];
+        });
+    });
     const from = $derived.by(() => {
         const definition = table.node && table.kinds.of(table.node.kind);
         if (!definition || definition.role !== 'block') return '';
@@ -80,6 +89,16 @@
             style:left="{note.box.left}px"
             style:top="{note.box.top}px"
             style:width="{note.box.width}px"
+            onclick={() => table.select(note.id)}>{note.words}</button
+        >
+    {/each}
+    {#each notes as note (note.id)}
+        <button
+            class="pointer-events-auto absolute h-5 max-w-full truncate rounded border border-dashed border-edge bg-sheet px-2 text-left text-xs leading-[18px] text-quiet"
+            style:left="{note.box.left}px"
+            style:top="{note.box.top + note.box.height + 2}px"
+            style:max-width="{note.box.width}px"
+            title={note.words}
             onclick={() => table.select(note.id)}>{note.words}</button
         >
     {/each}

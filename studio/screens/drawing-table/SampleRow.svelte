@@ -20,6 +20,7 @@
     $effect(() => {
         void reach;
         const words = query;
+        void table.lacking;
         const wait = setTimeout(() => void load(words, 1), 150);
         return () => clearTimeout(wait);
     });
@@ -27,9 +28,11 @@
     async function load(words: string, wanted: number): Promise<void> {
         const mine = ++asked;
         try {
-            const answer = await get<SamplePage>(`${table.base}/samples?q=${encodeURIComponent(words)}&page=${wanted}`);
+            const answer = await get<SamplePage>(
+                `${table.base}/samples?q=${encodeURIComponent(words)}&page=${wanted}${table.lacking ? `&lacking=${table.lacking.source}&of=${table.lacking.of ?? ''}` : ''}`,
+            );
             if (mine !== asked) return;
-            samples = wanted === 1 ? (words === '' ? withChosen(answer.samples) : answer.samples) : [...samples, ...answer.samples];
+            samples = wanted === 1 ? (words === '' && !table.lacking ? withChosen(answer.samples) : answer.samples) : [...samples, ...answer.samples];
             ({ total, more } = answer);
             page = wanted;
         } catch (error) {
@@ -58,7 +61,15 @@
         <span class="unseen">Find a product to see the page with</span>
         <input class="field w-full" type="search" placeholder="Any product…" bind:value={query} />
         <span class="text-xs text-quiet">
-            {query !== '' ? `${number(total)} found` : table.draft.reach.show.length > 0 ? `${number(total)} that it covers` : `${number(total)} in the shop`}
+            {#if table.lacking}
+                {number(total)} without {table.lacking.words} · <button class="word" onclick={() => (table.lacking = null)}>see all</button>
+            {:else}
+                {query !== ''
+                    ? `${number(total)} found`
+                    : table.draft.reach.show.length > 0
+                      ? `${number(total)} that it covers`
+                      : `${number(total)} in the shop`}
+            {/if}
         </span>
     </label>
     <div class="flex min-w-0 items-start gap-2 overflow-x-auto" role="radiogroup" aria-label="See the page with" tabindex="-1" bind:this={list} {onkeydown}>

@@ -31,6 +31,10 @@ export class Table {
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
     typeIn: (id: string) => void = () => undefined;
+    /** A source whose lack is looked at: the sample row shows the products that have nothing there. */
+    lacking = $state.raw<{ source: string; of: number | null; words: string } | null>(null);
+    /** Hatches what is the same on every product. */
+    hatched = $state(false);
     /** The canvas as customers see it, without notes. */
     plain = $state(false);
 

@@ -7,8 +7,10 @@ export interface TableData {
     sample: Sample | null;
     definitions: Definition[];
     house: Record<string, string>;
-    sources: { name: string; words: string; picture: boolean }[];
+    sources: { name: string; of: number | null; words: string; gives: string }[];
     fields: Field[];
+    /** What a block's own conditions may look at. */
+    whenFields: string[];
     facts: Fact[];
     currency: { code: string; digits: number };
 }

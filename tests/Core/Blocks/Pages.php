@@ -36,6 +36,7 @@ final class Pages implements Addresses
             new self,
             new MoneyFormat('GBP', 'en_GB'),
             new DateTimeImmutable('2026-11-24 12:00:00'),
+            new PlainShop,
             [50 => self::pictureNumber(50)],
         ));
     }

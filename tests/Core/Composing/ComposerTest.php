@@ -18,6 +18,7 @@ use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Tests\Core\Blocks\Pages;
+use Vestibra\Tests\Core\Blocks\PlainShop;
 use Vestibra\Tests\Core\Reach\World;
 
 final class ComposerTest extends TestCase
@@ -96,6 +97,6 @@ final class ComposerTest extends TestCase
 
     private static function context(): Context
     {
-        return new Context(Pages::bare(), (new VariantMatrix(Pages::bare()))->choose([]), World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24'));
+        return new Context(Pages::bare(), (new VariantMatrix(Pages::bare()))->choose([]), World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24'), new PlainShop);
     }
 }

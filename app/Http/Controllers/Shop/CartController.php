@@ -71,10 +71,15 @@ final readonly class CartController
         return is_int($given) || (is_string($given) && ctype_digit($given)) ? (int) $given : 0;
     }
 
+    private static function next(Request $request): string
+    {
+        return $request->input('then', $request->input('after')) === 'checkout' ? '/checkout' : '/cart';
+    }
+
     private function answer(Request $request, Cart $cart, string $words, int $status): RedirectResponse|JsonResponse
     {
         return $request->expectsJson()
             ? new JsonResponse(['message' => $words, 'count' => $cart->count()], $status)
-            : redirect($status === 200 ? '/cart' : url()->previous('/'))->with('said', $words);
+            : redirect($status === 200 ? self::next($request) : url()->previous('/'))->with('said', $words);
     }
 }

@@ -15,8 +15,10 @@ use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Templates\Lacking;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
@@ -32,6 +34,7 @@ use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Types\Conditions;
 
 final readonly class DrawingTableController
 {
@@ -54,12 +57,9 @@ final readonly class DrawingTableController
             'sample' => $asked > 0 ? $samples->withFlags([$asked])[0] ?? null : null,
             'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
             'house' => $this->house()->tokens(),
-            'sources' => array_map(static fn (Source $source): array => [
-                'name' => $source->value,
-                'words' => $source->words(),
-                'picture' => $source->isPicture(),
-            ], Source::cases()),
+            'sources' => self::sources($facts->all()),
             'fields' => ReachWords::fields(PageKind::Product),
+            'whenFields' => Conditions::FIELDS,
             'facts' => array_map(static fn (Fact $fact): array => [
                 'id' => $fact->id,
                 'name' => $fact->name,
@@ -75,7 +75,7 @@ final readonly class DrawingTableController
     public function canvas(Request $request, Template $template, int $productId, ProductPage $page): View
     {
         $product = $this->products->byId($productId) ?? abort(404);
-        $composed = $page->compose($this->stored->tree($template->draft_tree), $product, Wishes::from($request));
+        $composed = $page->compose($this->stored->tree($template->draft_tree), $product, Wishes::from($request), explain: true);
 
         return view('shop::product', [
             'title' => $product->title,
@@ -93,7 +93,46 @@ final readonly class DrawingTableController
         $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
         $reach = $query === '' ? $this->reach($template) : new CompiledReach([], [], Season::always());
 
-        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1))));
+        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1)), self::lacking($request)));
+    }
+
+    /** How many of the pages in reach have nothing to give where a source is asked. */
+    public function missing(Request $request, Template $template, Samples $samples): JsonResponse
+    {
+        $lacking = self::lacking($request);
+        $reach = $this->reach($template);
+
+        return new JsonResponse(['missing' => $lacking === null ? 0 : $samples->count($reach, $lacking), 'of' => $samples->count($reach)]);
+    }
+
+    private static function lacking(Request $request): ?Sql
+    {
+        $source = Source::tryFrom(mb_scrub($request->string('lacking')->value()));
+
+        return $source === null ? null : Lacking::sql($source, $request->integer('of'));
+    }
+
+    /**
+     * @param  array<int, Fact>  $facts
+     * @return list<array{name: string, of: int|null, words: string, gives: string}>
+     */
+    private static function sources(array $facts): array
+    {
+        $sources = [];
+        foreach (Source::cases() as $source) {
+            $one = ['name' => $source->value, 'of' => null, 'words' => ($source === Source::ShopName ? '' : 'the product’s ').$source->words(), 'gives' => $source->gives()->value];
+            if (! $source->isOneOfSeveral()) {
+                $sources[] = $one;
+            }
+            foreach ($source === Source::Fact ? $facts : [] as $fact) {
+                $sources[] = ['of' => $fact->id, 'words' => "the fact $fact->name"] + $one;
+            }
+            foreach ($source === Source::Option ? DB::select('select id, name from options order by position, id limit 100') : [] as $option) {
+                $sources[] = ['of' => $option->id, 'words' => "the chosen $option->name"] + $one;
+            }
+        }
+
+        return $sources;
     }
 
     private function reach(Template $template): CompiledReach

@@ -65,6 +65,10 @@ final readonly class ReachController
         foreach (array_filter(explode(' ', Folding::fold(mb_scrub($request->string('q')->value())))) as $word) {
             $query->whereRaw("instr($folded, ?) > 0", [$word]);
         }
+        $ids = array_values(array_filter(array_map(intval(...), explode(',', mb_substr($request->string('ids')->value(), 0, 400)))));
+        if ($ids !== []) {
+            $query->whereIn("$table.id", $ids);
+        }
         if ($field === 'category') {
             $query->addSelect(DB::raw('(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth'))->orderBy('lower');
         } elseif ($field === 'option-value') {

@@ -12,6 +12,8 @@
         condition: Condition | null;
         names: Names;
         words: Snippet;
+        /** The fields to choose from; all when not given. */
+        only?: string[] | undefined;
         change: (condition: Condition | null) => void;
     }
 
@@ -20,19 +22,21 @@
         of?: number;
     }
 
-    let { table, condition, names, words, change }: Props = $props();
+    let { table, condition, names, words, only, change }: Props = $props();
     let open = $state(false);
     let chosen = $state<Condition>({ field: 'category', comparison: 'isIn', values: [] });
     const choices: Choice[] = $derived(
-        table.data.fields.flatMap((field) =>
-            field.name === 'fact'
-                ? table.data.facts.flatMap((fact) =>
-                      field.comparisons
-                          .filter((comparison) => fact.comparisons.includes(comparison.name))
-                          .map((comparison) => ({ ...comparison, field: 'fact', of: fact.id, words: `${fact.name} ${comparison.words}` })),
-                  )
-                : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
-        ),
+        table.data.fields
+            .filter((field) => !only || only.includes(field.name))
+            .flatMap((field) =>
+                field.name === 'fact'
+                    ? table.data.facts.flatMap((fact) =>
+                          field.comparisons
+                              .filter((comparison) => fact.comparisons.includes(comparison.name))
+                              .map((comparison) => ({ ...comparison, field: 'fact', of: fact.id, words: `${fact.name} ${comparison.words}` })),
+                      )
+                    : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
+            ),
     );
     const choice = $derived(choices.find((one) => key(one) === key({ ...chosen, name: chosen.comparison })));
     const fact = $derived(table.data.facts.find((one) => one.id === chosen.of) ?? null);

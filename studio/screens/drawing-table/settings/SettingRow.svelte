@@ -1,23 +1,36 @@
 <script lang="ts">
-    import type { Setting, Source, TreeNode, Value, WidthName } from '../../../lib/types';
+    import type { Condition, Days, Setting, Source, TreeNode, Value, WidthName } from '../../../lib/types';
     import type { Table } from '../table.svelte';
+    import ConditionsField from './ConditionsField.svelte';
+    import DaysField from './DaysField.svelte';
     import PictureField from './PictureField.svelte';
+    import ProductsField from './ProductsField.svelte';
+    import RichField from './RichField.svelte';
+    import SourceChoice from './SourceChoice.svelte';
     import TextField from './TextField.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
     const id = $derived(`s-${node.id}-${setting.name}`);
     const value = $derived(table.valueOf(node, setting));
     const source = $derived(typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null);
-    const sources = $derived(table.data.sources.filter((one) => one.picture === (setting.type === 'picture')));
     const widths: WidthName[] = ['desktop', 'tablet', 'phone'];
 
     function set(next: Value, gesture?: string): void {
         void table.set(node.id, setting.question, setting.name, next, gesture);
     }
 
-    function setSource(name: string): void {
-        if (name === '') set(setting.type === 'picture' ? null : typeof setting.default === 'string' ? setting.default : '');
-        else set({ source: name, ...(source?.otherwise === undefined ? {} : { otherwise: source.otherwise }) });
+    function setSource(next: Source | null): void {
+        if (next) set(next);
+        else set(setting.type === 'picture' ? null : typeof setting.default === 'string' ? setting.default : '');
+    }
+
+    function setOtherwise(next: string, gesture?: string): void {
+        if (source) set({ source: source.source, ...(source.of === undefined ? {} : { of: source.of }), ...(next === '' ? {} : { otherwise: next }) }, gesture);
+    }
+
+    function toggleOption(option: string, wanted: boolean): void {
+        const now = Array.isArray(value) ? (value as string[]) : [];
+        set(wanted ? [...now, option] : now.filter((one) => one !== option));
     }
 
     function toggleWidth(width: WidthName, on: boolean): void {
@@ -51,33 +64,59 @@
     {:else}
         <label class="pt-1.5 text-quiet" for={id}>{setting.label}</label>
         <div class="min-w-0">
-            {#if setting.sourced}
-                <select
-                    class="field mb-1 w-full"
-                    aria-label="Where {setting.label.toLowerCase()} comes from"
-                    disabled={!table.mayEdit}
-                    value={source?.source ?? ''}
-                    onchange={(event) => setSource(event.currentTarget.value)}
-                >
-                    <option value="">{setting.type === 'picture' ? 'chosen here' : 'typed in'}</option>
-                    {#each sources as one (one.name)}<option value={one.name}>the product’s {one.words}</option>{/each}
-                </select>
-            {/if}
+            {#if setting.sourced}<SourceChoice {table} {setting} {source} choose={setSource} />{/if}
             {#if setting.type === 'choice'}
                 <select {id} class="field w-full" value={String(value ?? '')} disabled={!table.mayEdit} onchange={(event) => set(event.currentTarget.value)}>
                     {#each setting.options ?? [] as option (option.value)}<option value={option.value}>{option.words}</option>{/each}
                 </select>
             {:else if setting.type === 'picture'}
                 {#if !source}<PictureField {id} value={typeof value === 'number' ? value : null} disabled={!table.mayEdit} change={(next) => set(next)} />{/if}
-            {:else if source}
-                <span class="text-xs text-quiet">otherwise</span>
-                <TextField
+            {:else if setting.type === 'several'}
+                <div role="group" aria-label={setting.label} class="pt-1">
+                    {#each setting.options ?? [] as option (option.value)}
+                        <label class="flex gap-2">
+                            <input
+                                type="checkbox"
+                                checked={Array.isArray(value) && (value as string[]).includes(option.value)}
+                                disabled={!table.mayEdit}
+                                onchange={(event) => toggleOption(option.value, event.currentTarget.checked)}
+                            />
+                            {option.words}
+                        </label>
+                    {/each}
+                </div>
+            {:else if setting.type === 'products'}
+                <ProductsField {table} values={Array.isArray(value) ? (value as number[]) : []} change={(next) => set(next)} />
+            {:else if setting.type === 'conditions'}
+                <ConditionsField {table} {node} conditions={Array.isArray(value) ? (value as Condition[]) : []} change={(next) => set(next)} />
+            {:else if setting.type === 'days'}
+                <DaysField label={setting.label} days={(value ?? {}) as Days} disabled={!table.mayEdit} change={(next) => set(next)} />
+            {:else if setting.type === 'day'}
+                <input
                     {id}
-                    {setting}
-                    value={String(source.otherwise ?? '')}
+                    type="date"
+                    class="field w-full"
+                    value={String(value ?? '')}
                     disabled={!table.mayEdit}
-                    change={(next, gesture) => set({ source: source.source, ...(next === '' ? {} : { otherwise: next }) }, gesture)}
+                    onchange={(event) => set(event.currentTarget.value)}
                 />
+            {:else if setting.type === 'amount'}
+                <input
+                    {id}
+                    type="number"
+                    class="field figures w-18"
+                    min={setting.min}
+                    max={setting.max}
+                    value={Number(value ?? 0)}
+                    disabled={!table.mayEdit}
+                    onchange={(event) => set(Math.max(setting.min ?? 0, Math.min(setting.max ?? 0, Math.round(Number(event.currentTarget.value)))))}
+                />
+                <span class="text-xs text-quiet">{setting.unit}</span>
+            {:else if source}
+                <label class="text-xs text-quiet" for={id}>otherwise</label>
+                <TextField {id} {setting} value={String(source.otherwise ?? '')} disabled={!table.mayEdit} change={setOtherwise} />
+            {:else if setting.type === 'rich-text'}
+                {#key id}<RichField {table} {id} {setting} value={String(value ?? '')} change={set} />{/key}
             {:else}
                 <TextField {id} {setting} value={String(value ?? '')} disabled={!table.mayEdit} change={set} />
             {/if}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Shop\Reviews;
+
+/** Reviews that wait to be read, and those that were. */
+final readonly class ReviewsController
+{
+    private const STATES = [Reviews::WAITING, Reviews::READ, Reviews::REFUSED];
+
+    public function __construct(private Reviews $reviews)
+    {
+    }
+
+    public function index(): View
+    {
+        return Screen::show('reviews', 'Reviews', $this->reviews->page(Reviews::WAITING, 1));
+    }
+
+    public function rows(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->reviews->page($this->state($request) ?? Reviews::WAITING, max(1, $request->integer('page', 1))));
+    }
+
+    public function decide(Request $request, int $review): JsonResponse
+    {
+        $state = $this->state($request);
+        if ($state === null) {
+            return new JsonResponse(['message' => 'A review waits, is shown, or is refused. Nothing was changed.'], 422);
+        }
+
+        return $this->reviews->decide($review, $state)
+            ? new JsonResponse(['id' => $review, 'state' => $state])
+            : new JsonResponse(['message' => 'This review is gone. Nothing was changed.'], 404);
+    }
+
+    private function state(Request $request): ?string
+    {
+        $state = $request->input('state');
+
+        return is_string($state) && in_array($state, self::STATES, true) ? $state : null;
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Catalogue\Derived;
+
+/**
+ * Customers' reviews: written in the shop, read by the owner, and only then seen.
+ *
+ * @phpstan-type Row array{id: int, product: string, slug: string, stars: int, author: string, words: string, writtenAt: string, state: string}
+ */
+final readonly class Reviews
+{
+    public const WAITING = 'waiting';
+
+    public const READ = 'read';
+
+    public const REFUSED = 'refused';
+
+    public const PAGE = 20;
+
+    public function write(int $productId, int $stars, string $author, string $words): void
+    {
+        DB::table('reviews')->insert([
+            'product_id' => $productId,
+            'stars' => $stars,
+            'author' => $author,
+            'words' => $words,
+            'published' => false,
+            'state' => self::WAITING,
+            'written_at' => now('UTC')->toDateTimeString(),
+        ]);
+    }
+
+    /** @return bool whether there is such a review */
+    public function decide(int $id, string $state): bool
+    {
+        return DB::transaction(function () use ($id, $state): bool {
+            $productId = DB::table('reviews')->where('id', $id)->value('product_id');
+            if (! is_int($productId)) {
+                return false;
+            }
+            DB::table('reviews')->where('id', $id)->update(['state' => $state, 'published' => $state === self::READ]);
+            Derived::refresh($productId);
+
+            return true;
+        });
+    }
+
+    /** @return array{rows: list<Row>, more: bool} the newest first */
+    public function page(string $state, int $page): array
+    {
+        $rows = DB::select(
+            'select r.id, p.title as product, p.slug, r.stars, r.author, r.words, r.written_at as writtenAt, r.state from reviews r'
+            .' join products p on p.id = r.product_id where r.state = ? order by r.written_at desc, r.id desc limit ? offset ?',
+            [$state, self::PAGE + 1, ($page - 1) * self::PAGE],
+        );
+        $shown = array_map(static fn (stdClass $row): array => [
+            'id' => $row->id,
+            'product' => $row->product,
+            'slug' => $row->slug,
+            'stars' => $row->stars,
+            'author' => $row->author,
+            'words' => $row->words,
+            'writtenAt' => $row->writtenAt,
+            'state' => $row->state,
+        ], array_values(array_slice($rows, 0, self::PAGE)));
+
+        return ['rows' => $shown, 'more' => count($rows) > self::PAGE];
+    }
+}

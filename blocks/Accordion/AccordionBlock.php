@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Accordion;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Colour;
+
+final readonly class AccordionBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'accordion',
+            'Accordion',
+            Shelf::Arrange,
+            [Setting::how('line', 'Lines', new Colour, '--fold-line', 'colour-line')],
+            role: Role::Block,
+            accepts: Role::Fold,
+            starters: [new Starter('Accordion', ['kind' => 'accordion', 'children' => [
+                ['kind' => 'fold', 'what' => ['title' => 'Description', 'open' => true], 'children' => [['kind' => 'description']]],
+                ['kind' => 'fold', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
+            ]])],
+            searchWords: 'fold disclosure sections',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $open = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
+
+        return $open === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown();
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\AddedNotice;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class AddedNoticeBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'added-notice',
+            'Added notice',
+            Shelf::Choose,
+            [
+                Setting::what('words', 'Words', new Text(120), 'is in your cart.'),
+                Setting::what('label', 'Words on the way to the cart', new Text(60), 'See the cart'),
+                Setting::how('background', 'Background', new Colour, 'background-color', 'colour-surface'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+            ],
+            searchWords: 'cart message confirm',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        return Composed::shown([
+            'title' => $context->product->title,
+            'words' => $settings->text('words'),
+            'label' => $settings->text('label'),
+        ]);
+    }
+}

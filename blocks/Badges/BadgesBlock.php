@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Badges;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Selling\Price;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Several;
+
+final readonly class BadgesBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'badges',
+            'Badges',
+            Shelf::Show,
+            [
+                Setting::what('badges', 'Badges', new Several(['sale' => 'on sale', 'new' => 'new', 'low' => 'few left', 'out' => 'sold out']), ['sale', 'new', 'low', 'out']),
+                Setting::what('newDays', 'New for', new Amount(1, 365, 'days'), 30),
+                Setting::what('lowStock', 'Few are', new Amount(1, 99, ''), 5),
+                Setting::how('corner', 'Corners', new Amount(0, 48), '--badge-own-corner'),
+                Setting::how('background', 'Colour', new Colour, '--badge-own-background'),
+            ],
+            searchWords: 'sale new label flag',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $badges = array_intersect_key([
+            'sale' => $this->sale($context),
+            'new' => $this->isNew($context, $settings->amount('newDays')) ? 'New' : null,
+            'low' => $this->low($context, $settings->amount('lowStock')),
+            'out' => $context->chosen->variant?->isInStock() === false ? 'Sold out' : null,
+        ], array_flip($settings->several('badges')));
+        $badges = array_filter($badges, static fn (?string $words): bool => $words !== null);
+
+        return $badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges]);
+    }
+
+    private function sale(Context $context): ?string
+    {
+        $variant = $context->chosen->variant;
+        if ($variant === null || ! $variant->isOnSale($context->now)) {
+            return null;
+        }
+
+        return 'Save '.Price::of($variant, $context->now)->savingPercent().' %';
+    }
+
+    private function isNew(Context $context, int $days): bool
+    {
+        $added = $context->product->addedAt;
+
+        return $added !== null && $context->now->getTimestamp() - $added->getTimestamp() < $days * 86_400;
+    }
+
+    private function low(Context $context, int $few): ?string
+    {
+        $stock = $context->chosen->variant?->stock;
+
+        return $stock !== null && $stock > 0 && $stock <= $few ? "Only $stock left" : null;
+    }
+}

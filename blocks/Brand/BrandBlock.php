@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Brand;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class BrandBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'brand',
+            'Brand',
+            Shelf::Show,
+            [
+                Setting::what('before', 'Words before', new Text(40), ''),
+                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
+                Setting::how('letters', 'Letters', new Choice(['none' => 'as written', 'uppercase' => 'capitals']), 'text-transform'),
+            ],
+            searchWords: 'maker label',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $brand = $context->product->brand;
+
+        return $brand === null ? Composed::absent('this product has no brand') : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
+    }
+}

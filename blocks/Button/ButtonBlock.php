@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Button;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Link;
+use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class ButtonBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'button',
+            'Button',
+            Shelf::Say,
+            [
+                Setting::sourced('text', 'Words', new Text(80), 'See more'),
+                Setting::sourced('link', 'Leads to', new Link, '/all'),
+                Setting::what('newWindow', 'In a new window', new Toggle, false),
+                Setting::what('look', 'Look', new Choice(['full' => 'filled', 'line' => 'outlined', 'words' => 'words only']), 'full'),
+                Setting::how('background', 'Button colour', new Colour, '--button-own-background', 'colour-accent'),
+                Setting::how('colour', 'Words’ colour', new Colour, '--button-own-colour', 'colour-on-accent'),
+                Setting::how('corner', 'Corners', new Amount(0, 48), '--button-own-corner', 'corner'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'link call leads',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $text = $settings->text('text');
+        $link = $settings->link('link');
+
+        return match (true) {
+            $text === '' => Composed::absent($settings->nothing('text', 'no words on the button')),
+            $link === '' => Composed::absent($settings->nothing('link', 'the button leads nowhere')),
+            default => Composed::shown([
+                'text' => $text,
+                'link' => $link,
+                'newWindow' => $settings->bool('newWindow'),
+                'look' => $settings->text('look'),
+            ]),
+        };
+    }
+}

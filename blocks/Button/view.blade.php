@@ -1,0 +1,1 @@
+<p {!! $root !!} class="button-block"><a class="button-{{ $d['look'] }}" href="{{ $d['link'] }}"@if ($d['newWindow']) target="_blank" rel="noopener"@endif><span data-words="text">{{ $d['text'] }}</span>@if ($d['newWindow'])<span class="unseen"> (opens in a new window)</span>@endif</a></p>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Carousel;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class CarouselBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'carousel',
+            'Carousel',
+            Shelf::Say,
+            [
+                Setting::how('perView', 'At once', new Amount(1, 6, ''), '--carousel-at-once'),
+                Setting::how('gap', 'Between', new Step, '--carousel-gap'),
+                Setting::what('name', 'Said to those who cannot see it', new Text(80), 'Pictures'),
+            ],
+            role: Role::Block,
+            accepts: Role::Block,
+            starters: [new Starter('Carousel', ['kind' => 'carousel', 'children' => [
+                ['kind' => 'picture'], ['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]],
+            ]])],
+            searchWords: 'slides pictures slider',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $shown = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
+
+        return $shown === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown(['name' => $settings->text('name'), 'count' => count($shown)]);
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Codes;
+
+use Vestibra\Core\Catalogue\Gtin;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Several;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class CodesBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'codes',
+            'Product codes',
+            Shelf::Show,
+            [
+                Setting::what('codes', 'Shows', new Several(['sku' => 'SKU', 'barcode' => 'barcode', 'categories' => 'categories', 'tags' => 'tags']), ['sku', 'barcode', 'categories', 'tags']),
+                Setting::what('bars', 'Bars above the barcode', new Toggle, true),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
+            ],
+            searchWords: 'sku barcode gtin number tags categories',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $wanted = $settings->several('codes');
+        $code = Gtin::of($context->chosen->variant->barcode ?? '');
+        $rows = array_intersect_key([
+            'sku' => ['SKU', $context->chosen->variant->sku ?? ''],
+            'barcode' => ['Barcode', $code->digits ?? ''],
+            'categories' => ['Filed in', implode(', ', $this->categories($context))],
+            'tags' => ['Tags', implode(', ', $context->product->tags)],
+        ], array_flip($wanted));
+        $rows = array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== ''));
+
+        return $rows === [] ? Composed::absent('this product has none of these codes') : Composed::shown([
+            'rows' => $rows,
+            'bars' => $code !== null && $settings->bool('bars') && in_array('barcode', $wanted, true) ? $this->bars($code) : [],
+        ]);
+    }
+
+    /** @return list<string> */
+    private function categories(Context $context): array
+    {
+        $names = array_map(static fn (int $id): string => $context->categories->category($id)->name ?? '', $context->product->categoryIds);
+
+        return array_values(array_filter($names, static fn (string $name): bool => $name !== ''));
+    }
+
+    /** @return list<array{int, int}> where each bar begins, and how wide it is, in modules */
+    private function bars(Gtin $code): array
+    {
+        preg_match_all('/1+/', $code->modules(), $found, PREG_OFFSET_CAPTURE);
+
+        return array_map(static fn (array $bar): array => [$bar[1], strlen($bar[0])], $found[0]);
+    }
+}

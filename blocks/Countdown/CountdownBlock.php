@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Countdown;
+
+use DateTimeImmutable;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Day;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class CountdownBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'countdown',
+            'Countdown',
+            Shelf::Choose,
+            [
+                Setting::what('to', 'Counts to', new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']), 'sale'),
+                Setting::what('day', 'The day', new Day, ''),
+                Setting::sourced('words', 'Words before', new Text(80), 'Ends in'),
+                Setting::how('size', 'Size', new Amount(12, 64), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
+            ],
+            searchWords: 'timer sale ends clock',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $end = $settings->text('to') === 'sale'
+            ? $this->endOfSale($context)
+            : $context->shop->zone()->endOf($settings->text('day'));
+        if ($end === null) {
+            return Composed::absent($settings->text('to') === 'sale' ? 'no sale of this product has an end' : 'no day is set');
+        }
+        if ($end <= $context->now) {
+            return Composed::absent('the day is over');
+        }
+
+        return Composed::shown([
+            'words' => $settings->text('words'),
+            'until' => $end->format('Y-m-d\\TH:i:s\\Z'),
+            'left' => self::left($end->getTimestamp() - $context->now->getTimestamp()),
+        ]);
+    }
+
+    private function endOfSale(Context $context): ?DateTimeImmutable
+    {
+        $variant = $context->chosen->variant;
+
+        return $variant !== null && $variant->isOnSale($context->now) ? $variant->saleUntil : null;
+    }
+
+    /** In words, as the script says it too: the two largest units. */
+    private static function left(int $seconds): string
+    {
+        $parts = [];
+        foreach (['day' => 86_400, 'hour' => 3_600, 'minute' => 60] as $unit => $size) {
+            $count = intdiv($seconds, $size);
+            $seconds %= $size;
+            if ($count > 0 && count($parts) < 2) {
+                $parts[] = "$count $unit".($count === 1 ? '' : 's');
+            }
+        }
+
+        return $parts === [] ? 'less than a minute' : implode(' ', $parts);
+    }
+}

@@ -1,0 +1,1 @@
+<hr {!! $root !!} class="divider">

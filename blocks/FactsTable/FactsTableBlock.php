@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\FactsTable;
+
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class FactsTableBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'facts-table',
+            'Facts table',
+            Shelf::Show,
+            [
+                Setting::what('title', 'Title', new Text(80), ''),
+                Setting::what('which', 'Facts', new Choice(['all' => 'all that are filled', 'short' => 'all but long texts']), 'short'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('line', 'Lines', new Colour, '--facts-line', 'colour-line'),
+            ],
+            searchWords: 'specifications details data table',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $all = $settings->text('which') === 'all';
+        $rows = [];
+        foreach ($context->product->facts as $value) {
+            if ($all || ! in_array($value->fact->kind, [FactKind::RichText], true)) {
+                $rows[] = [$value->fact->name, $value->words()];
+            }
+        }
+
+        return $rows === [] ? Composed::absent('no facts are filled in for this product') : Composed::shown(['title' => $settings->text('title'), 'rows' => $rows]);
+    }
+}

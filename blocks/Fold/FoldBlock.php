@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Fold;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class FoldBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'fold',
+            'Fold',
+            Shelf::Arrange,
+            [
+                Setting::what('title', 'Title', new Text(160), 'Fold'),
+                Setting::what('open', 'Open at first', new Toggle, false),
+            ],
+            Role::Fold,
+            Role::Block,
+
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown(['title' => $settings->text('title'), 'open' => $settings->bool('open')]);
+            }
+        }
+
+        return Composed::absent($children === [] ? 'empty fold: put a block here' : 'nothing in this fold shows for this product');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Html;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\RichText;
+
+final readonly class HtmlBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'html',
+            'HTML',
+            Shelf::Say,
+            [Setting::what('html', 'HTML', new RichText(50_000), '<p>Words in HTML.</p>')],
+            searchWords: 'code markup',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $html = $settings->rich('html');
+
+        return $html === '' ? Composed::absent('no words are left when the HTML is made safe') : Composed::shown(['html' => $html]);
+    }
+}

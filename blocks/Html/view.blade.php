@@ -1,0 +1,1 @@
+<div {!! $root !!} class="rich-text">{!! $d['html'] !!}</div>

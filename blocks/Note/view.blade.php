@@ -1,0 +1,1 @@
+<div {!! $root !!} class="note"><span class="note-icon">{!! $d['icon'] !!}</span><p><span class="note-text" data-words="text">{{ $d['text'] }}</span>@if ($d['more'] !== '')<br><span class="note-more" data-words="more">{{ $d['more'] }}</span>@endif</p></div>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\PopUp;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class PopUpBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'pop-up',
+            'Pop-up',
+            Shelf::Arrange,
+            [
+                Setting::what('label', 'Words on the link', new Text(60), 'Size guide'),
+                Setting::what('title', 'Title', new Text(80), 'Size guide'),
+                Setting::how('colour', 'Link’s colour', new Colour, 'color', 'colour-ink'),
+            ],
+            role: Role::Block,
+            accepts: Role::Block,
+            starters: [new Starter('Pop-up', ['kind' => 'pop-up', 'children' => [['kind' => 'rich-text']]])],
+            searchWords: 'size guide dialog window',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown(['label' => $settings->text('label'), 'title' => $settings->text('title')]);
+            }
+        }
+
+        return Composed::absent($children === [] ? 'empty: put a block here' : 'nothing in it shows for this product');
+    }
+}

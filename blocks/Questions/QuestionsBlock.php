@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Questions;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class QuestionsBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'questions',
+            'Questions and answers',
+            Shelf::Reassure,
+            [
+                Setting::what('title', 'Title', new Text(80), 'Questions'),
+                Setting::how('line', 'Lines', new Colour, '--fold-line', 'colour-line'),
+            ],
+            role: Role::Block,
+            accepts: Role::Fold,
+            starters: [new Starter('Questions and answers', ['kind' => 'questions', 'children' => [
+                ['kind' => 'fold', 'what' => ['title' => 'A question that customers ask?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
+                ['kind' => 'fold', 'what' => ['title' => 'And another one?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
+            ]])],
+            searchWords: 'faq ask help answers',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $open = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
+
+        return $open === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown(['title' => $settings->text('title')]);
+    }
+}

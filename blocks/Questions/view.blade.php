@@ -1,0 +1,1 @@
+<section {!! $root !!} class="questions">@if (($d['title'] ?? '') !== '')<h3 class="questions-title" data-words="title">{{ $d['title'] }}</h3>@endif<div class="accordion">{!! $slot !!}</div></section>

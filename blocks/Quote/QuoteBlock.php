@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Quote;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+
+final readonly class QuoteBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'quote',
+            'Quote',
+            Shelf::Say,
+            [
+                Setting::sourced('text', 'Words', new Text(1000, true), 'A few words that somebody said.'),
+                Setting::sourced('by', 'Who said it', new Text(120), ''),
+                Setting::how('size', 'Size', new Amount(14, 64), '--quote-own-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'said words praise',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $text = trim($settings->text('text'));
+
+        return $text === ''
+            ? Composed::absent($settings->nothing('text', 'no words'))
+            : Composed::shown(['text' => $text, 'by' => $settings->text('by')]);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Reviews;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\Types\Toggle;
+
+final readonly class ReviewsBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'reviews',
+            'Reviews',
+            Shelf::Reassure,
+            [
+                Setting::what('title', 'Title', new Text(80), 'What customers say'),
+                Setting::what('most', 'At most', new Amount(1, 100, ''), 10),
+                Setting::what('sort', 'Order', new Choice(['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first']), 'newest'),
+                Setting::what('form', 'Form to write one', new Toggle, true),
+                Setting::what('none', 'Without reviews', new Choice(['absent' => 'leave it out', 'form' => 'show the form alone']), 'absent'),
+            ],
+            searchWords: 'stars opinions write form',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $product = $context->product;
+        $sort = $settings->text('sort');
+        $reviews = $product->reviewCount === 0 ? [] : $context->shop->reviews($sort, $settings->amount('most'));
+        if ($reviews === [] && ($settings->text('none') === 'absent' || ! $settings->bool('form'))) {
+            return Composed::absent('nothing to show: this product has no reviews');
+        }
+
+        return Composed::shown([
+            'title' => $settings->text('title'),
+            'reviews' => $reviews,
+            'all' => $product->reviewCount,
+            'sort' => $context->shop->reviewOrder() ?? $sort,
+            'orders' => ['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first'],
+            'form' => $settings->bool('form') ? $context->addresses->product($product->slug).'/reviews' : null,
+            'page' => $context->addresses->product($product->slug),
+        ]);
+    }
+}

@@ -1,0 +1,21 @@
+<section {!! $root !!} class="reviews" id="reviews">
+@if ($d['title'] !== '')<h2 class="reviews-title" data-words="title">{{ $d['title'] }}</h2>@endif
+@if (count($d['reviews']) > 1)<p class="reviews-order">@foreach ($d['orders'] as $order => $words)@if ($order === $d['sort'])<strong aria-current="true">{{ $words }}</strong>@else<a href="{{ $d['page'] }}?reviews={{ $order }}#reviews">{{ $words }}</a>@endif @endforeach</p>@endif
+<ul>@foreach ($d['reviews'] as $review)<li><p class="reviews-head"><span class="reviews-stars" aria-hidden="true">{{ str_repeat('★', $review['stars']).str_repeat('☆', 5 - $review['stars']) }}</span><span class="unseen">{{ $review['stars'] }} of 5 stars, by </span> <strong>{{ $review['author'] }}</strong> <span class="reviews-day">{{ $review['day'] }}</span></p>@if ($review['words'] !== '')<p class="reviews-words">{{ $review['words'] }}</p>@endif</li>@endforeach</ul>
+@if (count($d['reviews']) < $d['all'])<p class="reviews-day">{{ count($d['reviews']) }} of {{ number_format($d['all']) }} reviews</p>@endif
+@if ($d['form'])
+<details class="reviews-write" @if (session('reviewSaid') || $errors->has('review')) open @endif><summary>Write a review</summary>
+@if (session('reviewSaid'))<p role="status">{{ session('reviewSaid') }}</p>@endif
+@error('review')<p role="alert" class="reviews-wrong">{{ $message }}</p>@enderror
+<form method="post" action="{{ $d['form'] }}">
+<input type="hidden" name="_token" value="{{ csrf_token() }}">
+<p class="reviews-honey" aria-hidden="true"><label>Leave this empty <input name="website" tabindex="-1" autocomplete="off"></label></p>
+<p><label>Your name <input name="author" required maxlength="60" autocomplete="name" value="{{ old('author') }}"></label></p>
+<fieldset><legend>Stars</legend>@for ($star = 5; $star >= 1; $star--)<label><input type="radio" name="stars" value="{{ $star }}" required @checked(old('stars') == $star)> {{ $star }}</label> @endfor</fieldset>
+<p><label>Your words <textarea name="words" rows="4" maxlength="2000">{{ old('words') }}</textarea></label></p>
+<p><button type="submit">Send it</button></p>
+<p class="reviews-day">It is read before it stands here.</p>
+</form>
+</details>
+@endif
+</section>

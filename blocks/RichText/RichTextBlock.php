@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\RichText;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\RichText;
+
+final readonly class RichTextBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'rich-text',
+            'Rich text',
+            Shelf::Say,
+            [
+                Setting::sourced('text', 'Words', new RichText, '<p>Words with <strong>emphasis</strong>, lists and links.</p>'),
+                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'words paragraph bold list link table',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $html = $settings->rich('text');
+
+        return $html === '' ? Composed::absent($settings->nothing('text', 'no words')) : Composed::shown(['html' => $html]);
+    }
+}

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="stock stock-{{ $d['state'] }}" data-follows><p>{{ $d['words'] }}</p>@if ($d['share'] !== null)<svg class="stock-bar" viewBox="0 0 100 4" preserveAspectRatio="none" aria-hidden="true"><rect class="stock-all" width="100" height="4"/><rect class="stock-left" width="{{ $d['share'] }}" height="4"/></svg>@endif</div>

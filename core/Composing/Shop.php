@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Reach\Condition;
+
+/**
+ * What a block may ask of the shop beyond the product itself. Lists cost at most two queries each.
+ *
+ * A card is what the shop's card view prints.
+ *
+ * @phpstan-type Card array<string, mixed>
+ * @phpstan-type Review array{author: string, stars: int, words: string, day: string}
+ */
+interface Shop
+{
+    public function name(): string;
+
+    public function zone(): ShopZone;
+
+    /**
+     * @param  list<Condition>  $conditions
+     * @return string|null which of them does not hold for the product, in words; null when all hold
+     */
+    public function failed(array $conditions): ?string;
+
+    /** The name of a fact or option, deleted ones apart. */
+    public function nameOf(string $things, int $id): ?string;
+
+    /** HTML made safe: what may run, load or frame something is gone. */
+    public function safe(string $html): string;
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Card> published ones, in the order asked for
+     */
+    public function cards(array $ids): array;
+
+    /** @return array{previous: Card|null, next: Card|null} in the main category, by title */
+    public function neighbours(): array;
+
+    /** The order of reviews that the customer asked for, if any. */
+    public function reviewOrder(): ?string;
+
+    /**
+     * @param  string  $sort  `newest`, `highest` or `lowest`
+     * @return list<Review> published ones
+     */
+    public function reviews(string $sort, int $most): array;
+}

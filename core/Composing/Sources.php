@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Templates\Source;
+
+/** What sources give for the product of the page. Empty where it has none. */
+final readonly class Sources
+{
+    /** A value standing in rich text, as `<span data-value="product.fact" data-of="7">…</span>`. */
+    private const CHIP = '~<span\b[^>]*\bdata-value="([a-z.-]+)"(?:[^>]*\bdata-of="(\d{1,9})")?[^>]*>[^<]*</span>~';
+
+    public function __construct(private Context $context)
+    {
+    }
+
+    public function words(Source $source, ?int $number = null): string
+    {
+        $product = $this->context->product;
+
+        return match ($source) {
+            Source::Title => $product->title,
+            Source::ShortDescription => $product->shortDescription,
+            Source::Description => FactValue::plain($product->description),
+            Source::Brand => $product->brand->name ?? '',
+            Source::Category => $this->category()->name ?? '',
+            Source::Collection => $product->collectionNames[0] ?? '',
+            Source::Tags => implode(', ', $product->tags),
+            Source::Sku => $this->context->chosen->variant->sku ?? '',
+            Source::Price => $this->price(),
+            Source::Fact => $product->fact($number ?? 0)?->words() ?? '',
+            Source::Option => $this->option($number ?? 0),
+            Source::ShopName => $this->context->shop->name(),
+            Source::Picture, Source::OtherPicture, Source::ProductLink, Source::CategoryLink => '',
+        };
+    }
+
+    /** The same as HTML: descriptions and rich facts with their marks. */
+    public function html(Source $source, ?int $number = null): string
+    {
+        $fact = $source === Source::Fact ? $this->context->product->fact($number ?? 0) : null;
+        if ($source === Source::Description) {
+            return $this->context->product->description;
+        }
+        if ($fact?->fact->kind === FactKind::RichText) {
+            return $fact->shown[0] ?? '';
+        }
+        $words = $this->words($source, $number);
+
+        return $words === '' ? '' : '<p>'.htmlspecialchars($words, ENT_QUOTES).'</p>';
+    }
+
+    public function link(Source $source): string
+    {
+        $category = $this->category();
+
+        return match ($source) {
+            Source::ProductLink => $this->context->addresses->product($this->context->product->slug),
+            Source::CategoryLink => $category === null ? '' : $this->context->addresses->category($category->slug),
+            default => '',
+        };
+    }
+
+    public function picture(Source $source): ?Picture
+    {
+        return $this->context->product->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null;
+    }
+
+    /** Rich text with the product's own values where they stand in it; one that is missing leaves nothing. */
+    public function withValues(string $html): string
+    {
+        return preg_replace_callback(self::CHIP, function (array $chip): string {
+            $source = Source::tryFrom($chip[1]);
+
+            return $source === null ? '' : htmlspecialchars($this->words($source, (int) ($chip[2] ?? 0)), ENT_QUOTES);
+        }, $html) ?? '';
+    }
+
+    public function name(Source $source, ?int $number): string
+    {
+        $named = $source->isOneOfSeveral() ? $this->context->shop->nameOf($source === Source::Fact ? 'fact' : 'option', $number ?? 0) : null;
+
+        return $named === null ? $source->words() : "“{$named}”";
+    }
+
+    private function category(): ?\Vestibra\Core\Catalogue\Category
+    {
+        $id = $this->context->product->mainCategoryId;
+
+        return $id === null ? null : $this->context->categories->category($id);
+    }
+
+    private function price(): string
+    {
+        $variant = $this->context->chosen->variant;
+
+        return $variant === null ? '' : $this->context->money->format($variant->priceAt($this->context->now));
+    }
+
+    private function option(int $id): string
+    {
+        $chosen = $this->context->chosen->variant->values[$id] ?? null;
+        foreach ($this->context->product->options as $option) {
+            foreach ($option->id === $id ? $option->values : [] as $value) {
+                if ($value->id === $chosen) {
+                    return $value->label;
+                }
+            }
+        }
+
+        return '';
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+/** What a source gives, and a setting takes. */
+enum Gives: string
+{
+    case Words = 'words';
+    case RichText = 'rich-text';
+    case Picture = 'picture';
+    case Link = 'link';
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Templates\SettingType;
+
+/** A day of the shop's calendar as `2026-12-24`; empty for none. */
+final readonly class Day implements SettingType
+{
+    public function problem(mixed $value): ?string
+    {
+        return $value === '' || (is_string($value) && FactValue::date($value) !== null) ? null : 'setting.not-days';
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'day'];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Templates\SettingType;
+
+/** The numbers of a few products picked by hand, in the owner's order. */
+final readonly class Products implements SettingType
+{
+    public const MOST = 24;
+
+    public function problem(mixed $value): ?string
+    {
+        if (! is_array($value) || ! array_is_list($value) || count($value) > self::MOST) {
+            return 'setting.not-products';
+        }
+        $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
+
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-products';
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'products', 'max' => self::MOST];
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('variants', static function (Blueprint $table): void {
+            $table->string('barcode', 13)->default('');
+        });
+        Schema::table('reviews', static function (Blueprint $table): void {
+            $table->string('state')->default('read')->index();
+        });
+    }
+};

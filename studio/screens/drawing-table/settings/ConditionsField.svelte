@@ -1,0 +1,44 @@
+<script lang="ts">
+    import type { Condition, TreeNode } from '../../../lib/types';
+    import ConditionPicker from '../reach/ConditionPicker.svelte';
+    import type { Table } from '../table.svelte';
+
+    interface Props {
+        table: Table;
+        node: TreeNode;
+        conditions: Condition[];
+        change: (next: Condition[] | null) => void;
+    }
+
+    let { table, node, conditions, change }: Props = $props();
+    const phrases = $derived(table.draft.conditions[node.id] ?? []);
+
+    function replace(index: number, next: Condition | null): void {
+        const changed = conditions.flatMap((one, at) => (at === index ? (next ?? []) : one));
+        change(changed.length === 0 ? null : changed);
+    }
+</script>
+
+<div class="pt-1" data-conditions>
+    {#if conditions.length === 0}<span>on every product</span>{/if}
+    {#each conditions as condition, index (index)}
+        {#if index > 0}<span class="text-quiet"> and </span>{/if}
+        <ConditionPicker {table} {condition} names={table.draft.names ?? {}} only={table.data.whenFields} change={(next) => replace(index, next)}>
+            {#snippet words()}{phrases[index]?.what ?? condition.field}
+                {#if phrases[index]?.values}<strong>{phrases[index].values}</strong>{/if}{/snippet}
+        </ConditionPicker>
+    {/each}
+    {#if table.mayEdit}
+        <span class="ml-1">
+            <ConditionPicker
+                {table}
+                condition={null}
+                names={table.draft.names ?? {}}
+                only={table.data.whenFields}
+                change={(next) => next && change([...conditions, next])}
+            >
+                {#snippet words()}{conditions.length === 0 ? 'only where…' : 'and…'}{/snippet}
+            </ConditionPicker>
+        </span>
+    {/if}
+</div>

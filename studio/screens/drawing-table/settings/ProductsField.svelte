@@ -1,0 +1,48 @@
+<script lang="ts">
+    import NamePicker from '../reach/NamePicker.svelte';
+    import { get } from '../../../lib/http';
+    import type { Table } from '../table.svelte';
+
+    let { table, values, change }: { table: Table; values: number[]; change: (next: number[]) => void } = $props();
+    let open = $state(false);
+    let names = $state.raw<Record<string, string>>({});
+
+    $effect(() => {
+        const wanted = values.filter((id) => names[id] === undefined);
+        if (wanted.length > 0) void learn(wanted);
+    });
+
+    async function learn(ids: number[]): Promise<void> {
+        try {
+            const answer = await get<{ names: { id: number; name: string }[] }>(`/studio/names/product?ids=${ids.join(',')}`);
+            const found = Object.fromEntries(answer.names.map((one) => [one.id, one.name]));
+            names = { ...names, ...Object.fromEntries(ids.map((id) => [id, found[id] ?? 'something deleted'])) };
+        } catch {
+            // Their numbers stand there until the names can be asked for again.
+        }
+    }
+
+    function move(index: number, by: number): void {
+        const next = [...values];
+        const [one] = next.splice(index, 1);
+        if (one !== undefined) next.splice(index + by, 0, one);
+        change(next);
+    }
+</script>
+
+<ol class="pt-1">
+    {#each values as id, index (id)}
+        <li class="flex items-baseline gap-2">
+            <span class="min-w-0 flex-1 truncate">{names[id] ?? id}</span>
+            {#if table.mayEdit}
+                <button type="button" class="word" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}>↑</button>
+                <button type="button" class="word" aria-label="Without {names[id] ?? id}" onclick={() => change(values.filter((one) => one !== id))}>out</button
+                >
+            {/if}
+        </li>
+    {/each}
+</ol>
+{#if table.mayEdit}
+    <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Done' : 'Pick products…'}</button>
+    {#if open}<NamePicker things="product" {names} {values} set={change} />{/if}
+{/if}

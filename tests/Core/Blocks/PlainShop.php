@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Blocks;
+
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Composing\Shop;
+use Vestibra\Core\Reach\Condition;
+
+/** A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others do not. */
+final readonly class PlainShop implements Shop
+{
+    public function name(): string
+    {
+        return 'Larkfold';
+    }
+
+    public function zone(): ShopZone
+    {
+        return ShopZone::of('Europe/London');
+    }
+
+    public function failed(array $conditions): ?string
+    {
+        $failed = array_values(array_filter($conditions, static fn (Condition $one): bool => $one->field !== 'sale'));
+
+        return $failed === [] ? null : $failed[0]->field.' '.$failed[0]->comparison;
+    }
+
+    public function nameOf(string $things, int $id): ?string
+    {
+        return $things === 'fact' && $id === 1 ? 'Care' : null;
+    }
+
+    public function safe(string $html): string
+    {
+        return preg_replace('~<script.*?</script>~is', '', $html) ?? '';
+    }
+
+    public function cards(array $ids): array
+    {
+        return array_map(static fn (int $id): array => ['title' => "Product $id", 'address' => "/p/$id"], array_values(array_intersect($ids, [1, 2, 3])));
+    }
+
+    public function neighbours(): array
+    {
+        return ['previous' => null, 'next' => ['title' => 'Product 2', 'address' => '/p/2']];
+    }
+
+    public function reviewOrder(): ?string
+    {
+        return null;
+    }
+
+    public function reviews(string $sort, int $most): array
+    {
+        $reviews = [
+            ['author' => 'A', 'stars' => 5, 'words' => 'Flows well.', 'day' => '2 November 2026'],
+            ['author' => 'B', 'stars' => 3, 'words' => '', 'day' => '1 November 2026'],
+        ];
+
+        return array_slice($sort === 'lowest' ? array_reverse($reviews) : $reviews, 0, $most);
+    }
+}
