@@ -93,10 +93,18 @@ final class BlocksTest extends TestCase
     {
         self::assertSame(
             ['action' => '/cart', 'variant' => 101, 'label' => 'Add to cart', 'quantity' => true, 'inStock' => true, 'left' => null],
-            Pages::block(new Node('b', 'buy'), Pages::ink())->data,
+            array_diff_key(Pages::block(new Node('b', 'buy'), Pages::ink())->data, ['after' => 1, 'buyNow' => 1, 'soldOut' => 1]),
         );
         self::assertSame([103, 3], self::some(Pages::block(new Node('b', 'buy'), Pages::ink(), [1 => 12])->data, 'variant', 'left'));
         self::assertSame([102, false, null], self::some(Pages::block(new Node('b', 'buy'), Pages::ink(), [2 => 22])->data, 'variant', 'inStock', 'left'));
+    }
+
+    public function test_a_second_button_goes_straight_to_the_checkout(): void
+    {
+        $data = Pages::block(new Node('b', 'buy', ['buyNow' => true, 'after' => 'cart', 'soldOut' => 'Gone.']), Pages::ink())->data;
+
+        self::assertSame(['cart', 'Buy now', 'Gone.'], self::some($data, 'after', 'buyNow', 'soldOut'));
+        self::assertNull(Pages::block(new Node('b', 'buy'), Pages::ink())->data['buyNow']);
     }
 
     public function test_the_rating_is_rounded_to_a_tenth(): void

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Templates;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\SettingType;
+use Vestibra\Core\Templates\TreeReader;
+use Vestibra\Core\Templates\Types\Conditions;
+use Vestibra\Core\Templates\Types\Day;
+use Vestibra\Core\Templates\Types\Days;
+use Vestibra\Core\Templates\Types\Link;
+use Vestibra\Core\Templates\Types\Products;
+use Vestibra\Core\Templates\Types\RichText;
+use Vestibra\Core\Templates\Types\Several;
+
+/** Which values settings take, and which they refuse. */
+final class TypesTest extends TestCase
+{
+    /** @return iterable<string, array{SettingType, mixed, bool}> */
+    public static function values(): iterable
+    {
+        foreach (['' => true, '/' => true, '/c/inks?x=1#y' => true, 'https://larkfold.example/a' => true, 'mailto:a@b.example' => true, 'tel:+44 20 7946' => true,
+            'javascript:alert(1)' => false, ' javascript:alert(1)' => false, '//evil.example' => false, '/\\evil.example' => false, 'data:text/html,x' => false,
+            'inks' => false, "/c/inks\n" => false, 'https://' => false, 'JaVaScRiPt:x' => false] as $link => $fits) {
+            yield "link $link" => [new Link, $link, $fits];
+        }
+        yield 'link, number' => [new Link, 3, false];
+        yield 'link, too long' => [new Link, '/'.str_repeat('a', 500), false];
+        yield 'rich' => [new RichText(5), '<p>a', true];
+        yield 'rich, too long' => [new RichText(3), '<p>a', false];
+        yield 'rich, broken letters' => [new RichText, "\xff", false];
+        yield 'several' => [new Several(['a' => 'A', 'b' => 'B']), ['b', 'a'], true];
+        yield 'several, none' => [new Several(['a' => 'A']), [], true];
+        yield 'several, twice' => [new Several(['a' => 'A']), ['a', 'a'], false];
+        yield 'several, unknown' => [new Several(['a' => 'A']), ['c'], false];
+        yield 'several, named' => [new Several(['a' => 'A']), ['x' => 'a'], false];
+        yield 'products' => [new Products, [3, 1], true];
+        yield 'products, twice' => [new Products, [3, 3], false];
+        yield 'products, words' => [new Products, ['3'], false];
+        yield 'products, most' => [new Products, range(1, 24), true];
+        yield 'products, too many' => [new Products, range(1, 25), false];
+        yield 'day' => [new Day, '2028-02-29', true];
+        yield 'no day' => [new Day, '', true];
+        yield 'day that is none' => [new Day, '2027-02-29', false];
+        yield 'days' => [new Days, ['from' => '2026-12-01', 'to' => '2026-12-01'], true];
+        yield 'days, open' => [new Days, ['from' => null], true];
+        yield 'days, end first' => [new Days, ['from' => '2026-12-02', 'to' => '2026-12-01'], false];
+        yield 'days, something else' => [new Days, ['since' => '2026-12-01'], false];
+        yield 'days, no day' => [new Days, ['to' => 'tomorrow'], false];
+        $sale = ['field' => 'sale', 'comparison' => 'isOn', 'values' => []];
+        yield 'conditions' => [new Conditions, [$sale], true];
+        yield 'conditions, none' => [new Conditions, [], true];
+        yield 'conditions, too many' => [new Conditions, array_fill(0, 11, $sale), false];
+        yield 'conditions, malformed' => [new Conditions, [['field' => 'sale']], false];
+        yield 'conditions, a field of rules alone' => [new Conditions, [['field' => 'title', 'comparison' => 'contains', 'values' => ['ink']]], false];
+    }
+
+    #[DataProvider('values')]
+    public function test_values(SettingType $type, mixed $value, bool $fits): void
+    {
+        self::assertSame($fits, $type->problem($value) === null);
+    }
+
+    /** @return iterable<string, array{string, string, mixed, bool}> */
+    public static function sources(): iterable
+    {
+        yield 'words from words' => ['text', 'text', ['source' => 'product.title'], true];
+        yield 'words from a description' => ['text', 'text', ['source' => 'product.description'], true];
+        yield 'words from a fact' => ['text', 'text', ['source' => 'product.fact', 'of' => 3, 'otherwise' => 'x'], true];
+        yield 'a fact without its number' => ['text', 'text', ['source' => 'product.fact'], false];
+        yield 'a number without a fact' => ['text', 'text', ['source' => 'product.title', 'of' => 3], false];
+        yield 'words from a picture' => ['text', 'text', ['source' => 'product.picture'], false];
+        yield 'a picture from words' => ['picture', 'picture', ['source' => 'product.title'], false];
+        yield 'a picture from the second' => ['picture', 'picture', ['source' => 'product.other-picture'], true];
+        yield 'a link from words' => ['button', 'link', ['source' => 'product.title'], false];
+        yield 'a link from the category' => ['button', 'link', ['source' => 'product.category-link', 'otherwise' => '/all'], true];
+        yield 'an otherwise that does not fit' => ['button', 'link', ['source' => 'product.category-link', 'otherwise' => 'javascript:x'], false];
+        yield 'something unknown beside it' => ['text', 'text', ['source' => 'product.title', 'and' => 1], false];
+        yield 'where no source is taken' => ['pop-up', 'label', ['source' => 'product.title'], false];
+    }
+
+    #[DataProvider('sources')]
+    public function test_sources(string $kind, string $setting, mixed $value, bool $fits): void
+    {
+        $definition = Kinds::composer()->schema->definition((new Node('b', $kind))->kind);
+        self::assertNotNull($definition);
+
+        self::assertSame($fits, TreeReader::problemWith($definition, Question::What, $setting, $value) === null);
+    }
+}
