@@ -33,6 +33,7 @@ final class ProblemWords
         'setting.not-a-step' => '“{setting}” takes one of the distances of the house style. The value before was kept.',
         'setting.not-a-picture' => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
         'setting.no-widths' => 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
+        'setting.not-a-width' => '“{setting}” takes the whole place, as much as its content, a share up to 100 % or a width up to 2,000 px. The value before was kept.',
         'setting.not-a-link' => '“{setting}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel. The value before was kept.',
         'setting.not-products' => '“{setting}” takes up to 24 products of the shop, each once. The products before were kept.',
         'setting.not-conditions' => '“{setting}” takes up to ten conditions on the product. The conditions before were kept.',

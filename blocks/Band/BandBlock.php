@@ -7,15 +7,19 @@ namespace Vestibra\Blocks\Band;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class BandBlock implements BlockKind
 {
@@ -26,11 +30,27 @@ final readonly class BandBlock implements BlockKind
             'Band',
             Shelf::Arrange,
             [
-                Setting::how('background', 'Background', new Colour, 'background-color'),
+                Setting::sourced('picture', 'Picture behind', new PictureChoice, null),
+                Setting::what('fit', 'The picture', new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']), 'cover'),
+                Setting::what('still', 'Stays still on scrolling', new Toggle, false),
+                Setting::how('background', 'Background', new Colour, '--band-colour'),
+                Setting::how('gradient', 'Changing to', new Colour, '--band-to'),
+                Setting::how('direction', 'Changing', new Choice(
+                    ['down' => 'downwards', 'right' => 'to the right', 'corner' => 'to the corner'],
+                    ['down' => '180deg', 'right' => '90deg', 'corner' => '135deg'],
+                ), '--band-direction-of-change'),
+                Setting::how('tint', 'Tint over the picture', new Colour, '--band-tint'),
+                Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--band-tint-strength'),
+                Setting::how('colour', 'Words’ colour', new Colour, 'color'),
                 Setting::how('width', 'Width', new Choice(
                     ['content' => 'content width', 'full' => 'full width'],
                     ['content' => 'var(--content-width)', 'full' => 'none'],
                 ), '--band-width', 'content-width'),
+                Setting::how('minHeight', 'At least high', new Amount(0, 2000), '--band-min'),
+                Setting::how('minScreen', 'or of the screen', new Amount(0, 100, 'vh'), '--band-min-screen'),
+                Setting::how('stack', 'Columns', new Choice(
+                    ['row' => 'side by side', 'column' => 'one below another', 'column-reverse' => 'the last on top'],
+                ), '--band-stack'),
                 Setting::how('gap', 'Between columns', new Step, '--band-gap'),
                 Setting::how('align', 'Columns stand', new Choice(
                     ['stretch' => 'as high as the row', 'flex-start' => 'at the top', 'center' => 'in the middle'],
@@ -44,6 +64,9 @@ final readonly class BandBlock implements BlockKind
                 self::starter('Band, one column', 1),
                 self::starter('Band, 1 : 1', 1, 1),
                 self::starter('Band, 3 : 2', 3, 2),
+                self::starter('Band, 1 : 2', 1, 2),
+                self::starter('Band, 3 : 7', 3, 7),
+                self::starter('Band, 1 : 1 : 1', 1, 1, 1),
             ],
             'row section strip columns',
         );
@@ -51,7 +74,13 @@ final readonly class BandBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::shown();
+        $picture = $settings->picture('picture');
+
+        return Composed::shown([
+            'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+            'fit' => $settings->text('fit'),
+            'still' => $settings->bool('still'),
+        ]);
     }
 
     private static function starter(string $name, int ...$shares): Starter

@@ -12,6 +12,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class PageBlock implements BlockKind
 {
@@ -21,7 +22,11 @@ final readonly class PageBlock implements BlockKind
             'page',
             'Page',
             null,
-            [Setting::how('background', 'Background', new Colour, 'background-color', 'colour-ground')],
+            [
+                Setting::what('header', 'The shop’s header', new Toggle, true),
+                Setting::what('footer', 'The shop’s footer', new Toggle, true),
+                Setting::how('background', 'Background', new Colour, 'background-color', 'colour-ground'),
+            ],
             Role::Page,
             Role::Band,
         );
@@ -29,6 +34,6 @@ final readonly class PageBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::shown();
+        return Composed::shown(['header' => $settings->bool('header'), 'footer' => $settings->bool('footer')]);
     }
 }

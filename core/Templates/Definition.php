@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use LogicException;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Conditions;
 use Vestibra\Core\Templates\Types\Days;
+use Vestibra\Core\Templates\Types\Extent;
+use Vestibra\Core\Templates\Types\Overlap;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\Types\Widths;
@@ -44,7 +48,14 @@ final readonly class Definition
             Setting::when('days', 'On the days', new Days, []),
         ];
         if ($role === Role::Block) {
-            array_unshift($common, Setting::how('spaceAbove', 'Space above', new Step, 'margin-top'));
+            array_unshift(
+                $common,
+                Setting::how('spaceAbove', 'Space above', new Step, 'margin-top'),
+                Setting::how('overlap', 'Stands over', new Overlap, 'margin-top'),
+                Setting::how('layer', 'Layer', new Amount(0, 9, ''), 'z-index'),
+                Setting::how('ownWidth', 'Width', new Extent, 'width'),
+                Setting::how('place', 'Place', new Choice(['flex-start' => 'left', 'center' => 'in the middle', 'flex-end' => 'right']), 'align-self'),
+            );
         }
         $byName = [];
         foreach ([...$settings, ...$common] as $setting) {

@@ -15,7 +15,7 @@
 <body>
 <a class="skip" href="#main">To the content</a>
 @include('shop::parts.tag')
-<header class="top">
+@if ($withHeader ?? true)<header class="top">
 <div class="top-inner">
 <a class="top-name" href="/">{{ config('vestibra.shop') }}</a>
 <nav class="top-nav" aria-label="Shop"><ul>
@@ -25,15 +25,15 @@
 <form class="top-search" action="/search" role="search"><label><span class="unseen">Search the shop</span><input type="search" name="q" placeholder="Search" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">Find</button></form>
 <a class="top-cart" href="/cart">Cart · <span data-cart-count>{{ app(\Vestibra\App\Shop\Cart::class)->count() }}</span></a>
 </div>
-</header>
+</header>@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
 <main id="main">@yield('main')</main>
-<footer class="foot">
+@if ($withFooter ?? true)<footer class="foot">
 <div class="foot-inner">
 <p class="foot-name">{{ config('vestibra.shop') }}</p>
 <p>Fountain pens, inks, paper and things for the desk. An invented shop, here to show what Vestibra does.</p>
 <nav aria-label="More"><ul><li><a href="/all">All products</a></li><li><a href="/search">Search</a></li><li><a href="/cart">Cart</a></li></ul></nav>
 </div>
-</footer>
+</footer>@endif
 </body>
 </html>

@@ -70,6 +70,7 @@ export interface Setting {
         | 'products'
         | 'conditions'
         | 'day'
+        | 'extent'
         | 'days';
     max?: number;
     min?: number;

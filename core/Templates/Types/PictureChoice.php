@@ -6,12 +6,12 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Templates\SettingType;
 
-/** The number of a picture of the shop. */
+/** The number of a picture of the shop, or null for none. */
 final readonly class PictureChoice implements SettingType
 {
     public function problem(mixed $value): ?string
     {
-        return is_int($value) && $value > 0 ? null : 'setting.not-a-picture';
+        return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-picture';
     }
 
     public function describe(): array

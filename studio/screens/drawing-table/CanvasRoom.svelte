@@ -4,6 +4,7 @@
     import type { Drag } from './drag.svelte';
     import Overlay from './Overlay.svelte';
     import Ruler from './Ruler.svelte';
+    import { sameOnEvery } from './same';
     import type { Table } from './table.svelte';
 
     let { table, drag }: { table: Table; drag: Drag } = $props();
@@ -22,6 +23,10 @@
     $effect(() => {
         canvas.scale = Math.min(1, widest / width);
         canvas.moved();
+    });
+
+    $effect(() => {
+        if (canvas.ready) canvas.hatch(table.hatched ? sameOnEvery(table.draft.tree, table.kinds) : []);
     });
 
     function loaded(): void {

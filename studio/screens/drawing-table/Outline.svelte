@@ -1,5 +1,6 @@
 <script lang="ts">
     import { departures, rows } from './tree';
+    import { proportionsOf } from './proportions';
     import type { Row } from './tree';
     import type { Table } from './table.svelte';
 
@@ -19,7 +20,7 @@
     function detail({ node }: Row): string {
         if (node.when?.off === true) return 'switched off';
         const own = departures(node);
-        if (node.kind === 'band') return (node.children ?? []).map((column) => column.how?.desktop?.share ?? 1).join(' : ');
+        if (node.kind === 'band') return proportionsOf(node);
         if (node.kind === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? `${own} ${own === 1 ? 'departure' : 'departures'}` : '';
     }

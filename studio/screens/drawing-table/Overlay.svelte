@@ -1,5 +1,7 @@
 <script lang="ts">
     import BlockMenu from './BlockMenu.svelte';
+    import Distances from './Distances.svelte';
+    import Edges from './Edges.svelte';
     import type { Box } from './canvas.svelte';
     import type { Drag } from './drag.svelte';
     import type { Landing } from './landing';
@@ -106,8 +108,8 @@
     {#if selected && table.node && !drag.load}
         <div class="absolute rounded border-[1.5px] border-[#1b2233]" style={put(selected, 3)}></div>
         <div
-            class="absolute flex w-64 justify-end"
-            style:left="{Math.max(4, selected.left + selected.width - 256)}px"
+            class="absolute flex w-80 justify-end"
+            style:left="{Math.max(4, selected.left + selected.width - 320)}px"
             style:top="{Math.max(2, selected.top - 15)}px"
         >
             <span class="pointer-events-auto flex items-center rounded-full border border-[#1b2233] bg-[#fffdf8] pl-2.5 text-xs text-[#1b2233]" data-chip>
@@ -133,6 +135,10 @@
                 <BlockMenu {table} />
             </span>
         </div>
+    {/if}
+    {#if selected && !drag.load}
+        <Distances {table} />
+        <Edges {table} />
     {/if}
     {#if drag.load && 'id' in drag.load}
         {@const box = canvas.box(drag.load.id)}

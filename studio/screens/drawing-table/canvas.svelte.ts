@@ -53,6 +53,24 @@ export class Canvas {
         this.moved();
     }
 
+    private hatching: CSSStyleSheet | null = null;
+
+    /** Hatches some blocks, without taking room. */
+    hatch(ids: string[]): void {
+        const page = this.document;
+        if (!page) return;
+        if (!this.hatching || !page.adoptedStyleSheets.includes(this.hatching)) {
+            this.hatching = new (this.window as unknown as typeof globalThis).CSSStyleSheet();
+            page.adoptedStyleSheets.push(this.hatching);
+        }
+        const selector = ids.map((id) => `[data-b="${id}"]`).join(',');
+        this.hatching.replaceSync(
+            ids.length === 0
+                ? ''
+                : `${selector} { background-image: repeating-linear-gradient(135deg, rgb(27 34 51 / 16%) 0 1px, transparent 1px 7px); outline: 1px dotted #5f6472; outline-offset: 2px; }`,
+        );
+    }
+
     moved(): void {
         this.tick = untrack(() => this.tick) + 1;
     }

@@ -92,6 +92,11 @@ export const blockCommands: Command[] = [
         can: (table) => table.mayEdit && (table.node?.kind === 'tabs' || table.node?.kind === 'tab'),
         do: (table) => void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
     },
+    {
+        words: 'Add a fold',
+        can: (table) => table.mayEdit && ['accordion', 'questions', 'fold'].includes(table.node?.kind ?? ''),
+        do: (table) => void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
+    },
 ];
 
 export const pageCommands: Command[] = [
@@ -149,6 +154,14 @@ export const pageCommands: Command[] = [
         do: (table) => (table.plain = !table.plain),
         matches: (event) => event.key === 'F8',
     },
+    {
+        words: 'Hatch what is the same on every product, or not',
+        keys: 'F9',
+        can: () => true,
+        do: (table) => (table.hatched = !table.hatched),
+        matches: (event) => event.key === 'F9',
+    },
+    { words: 'Settings of the page itself', can: () => true, do: (table) => table.select(table.draft.tree.id) },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },

@@ -119,7 +119,10 @@ export class Table {
     }
 
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
-        return this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
+        const sent = this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
+        // The shop's header and footer stand outside the page that is drawn anew.
+        if (id === this.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
+        return sent;
     }
 
     async insert(node: NewNode, place?: Place | null): Promise<void> {

@@ -51,6 +51,8 @@ final readonly class ProductController
             'description' => $product->shortDescription,
             'html' => $this->page->print($composed->page),
             'css' => $composed->css,
+            'withHeader' => $composed->page->data['header'] ?? true,
+            'withFooter' => $composed->page->data['footer'] ?? true,
             'house' => HouseStyle::fromStored((array) json_decode($live->house ?? '{}', true)),
             'notAsWished' => ! $this->page->choose($product, $wishes)->asWished,
         ]);

@@ -82,6 +82,8 @@ final readonly class DrawingTableController
             'description' => '',
             'html' => $page->print($composed->page, true),
             'css' => $composed->css,
+            'withHeader' => $composed->page->data['header'] ?? true,
+            'withFooter' => $composed->page->data['footer'] ?? true,
             'house' => $this->house(),
             'notAsWished' => false,
             'canvas' => true,

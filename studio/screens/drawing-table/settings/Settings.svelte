@@ -2,6 +2,7 @@
     import type { Question } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { departures, rows } from '../tree';
+    import Proportions from './Proportions.svelte';
     import SettingRow from './SettingRow.svelte';
     import StyleRow from './StyleRow.svelte';
 
@@ -38,7 +39,7 @@
     <section aria-label="Settings of {definition.name}">
         <div class="flex items-baseline justify-between px-4 pt-2.5">
             <h2 class="text-lg">{definition.name}</h2>
-            <span class="text-sm text-quiet">part {position} of {all.length}</span>
+            {#if position > 0}<span class="text-sm text-quiet">part {position} of {all.length}</span>{/if}
         </div>
         {#each sections as section (section.question)}
             {@const settings = definition.settings.filter((setting) => setting.question === section.question)}
@@ -56,6 +57,7 @@
                             {/if}
                         {/if}
                     </h3>
+                    {#if section.question === 'how' && node.kind === 'band' && (node.children?.length ?? 0) > 1}<Proportions {table} band={node} />{/if}
                     {#each settings as setting (`${node.id}.${setting.name}`)}
                         {#if section.question === 'how'}
                             <StyleRow {table} {node} {setting} />
@@ -72,6 +74,9 @@
     <section class="px-4 pt-3 text-quiet" aria-label="Settings">
         <h2 class="text-lg text-ink">Nothing is selected</h2>
         <p class="mt-2">Click a block on the page or in the outline to change what it shows, how it looks and when it appears.</p>
+        <p class="mt-2">
+            To change the page itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}>its background, header and footer</button>.
+        </p>
         <p class="mt-2">To put something new on the page, open the <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.</p>
     </section>
 {/if}

@@ -2,6 +2,7 @@
     import type { Setting, TreeNode, Value } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { styleAt } from '../tree';
+    import ExtentField from './ExtentField.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
     const id = $derived(`s-${node.id}-${setting.name}`);
@@ -93,6 +94,14 @@
                 <option value="">as usual</option>
                 {#each setting.steps ?? [] as pixels, step (step)}<option value={String(step)}>{pixels} px</option>{/each}
             </select>
+        {:else if setting.type === 'extent'}
+            <ExtentField
+                {id}
+                value={typeof style.value === 'string' ? style.value : null}
+                max={setting.max ?? 2000}
+                disabled={!table.mayEdit}
+                change={choose}
+            />
         {:else if setting.type === 'toggle'}
             <select
                 {id}

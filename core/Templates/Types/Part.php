@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingType;
+
+/** A column's part of its band in per cent, as a value of the CSS property `flex`; columns without one share the rest. */
+final readonly class Part implements SettingType, StyleValue
+{
+    private const MIN = 5;
+
+    private const MAX = 95;
+
+    public function problem(mixed $value): ?string
+    {
+        return match (true) {
+            ! is_int($value) => 'setting.not-a-whole-number',
+            $value < self::MIN, $value > self::MAX => 'setting.number-outside',
+            default => null,
+        };
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'amount', 'min' => self::MIN, 'max' => self::MAX, 'unit' => '%'];
+    }
+
+    public function css(mixed $value): string
+    {
+        return is_int($value) ? "0 1 $value%" : '';
+    }
+}
