@@ -18,6 +18,8 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/cart', [Shop\CartController::class, 'show']);
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
+    Route::get('/look/{token}', [Shop\PrivateLinkController::class, 'open'])->middleware('throttle:30,1');
+    Route::post('/look/end', [Shop\PrivateLinkController::class, 'close']);
     Route::get('/checkout', [Shop\CartController::class, 'checkout']);
 });
 
@@ -41,6 +43,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('token', [Studio\SignInController::class, 'token']);
     Route::get('templates/{template}/page/{productId}', [Studio\PagesController::class, 'show'])->whereNumber(['template', 'productId']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences'])->whereNumber('template');
+    Route::get('starts/{start}', [Studio\TemplatesController::class, 'start'])->where('start', '[a-z-]+');
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show'])->whereNumber('template');
     Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
@@ -53,12 +56,17 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('pictures', [Studio\PicturesController::class, 'index']);
     Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
     Route::get('templates/{template}/impact/group', [Studio\PublishController::class, 'group'])->whereNumber('template');
+    Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template');
+    Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
+    Route::get('templates/{template}/links', [Studio\PrivateLinksController::class, 'index'])->whereNumber('template');
     Route::get('releases', [Studio\ReleasesController::class, 'index']);
     Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
 
     Route::middleware('can:edit-templates')->group(function (): void {
         Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
+        Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
+        Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide'])->whereNumber('review');
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);

@@ -55,7 +55,7 @@ final readonly class BlockPrinter
     /** What holds blocks stays on the canvas when empty, so that something can be put in them. */
     private function holdsBlocks(ComposedNode $node): bool
     {
-        return in_array($node->kind, $this->holders, true) && $node->absent !== 'switched off' && ! str_starts_with((string) $node->absent, 'appear');
+        return in_array($node->kind, $this->holders, true) && ! $node->wanted;
     }
 
     private function mark(string $id, string $why): string

@@ -43,16 +43,7 @@ final readonly class ProductPage
      */
     public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false): ComposedPage
     {
-        $page = $this->composer->compose($tree, new Context(
-            $product,
-            $this->choose($product, $wishes),
-            $this->categories->tree(),
-            new ShopAddresses,
-            $this->money,
-            $this->clock->now(),
-            $this->shop->around($product, $tree, $explain),
-            $this->pictures($tree),
-        ));
+        $page = $this->composer->compose($tree, $this->context($tree, $product, $wishes, $explain));
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for product $product->id.", ['exception' => $failure->error]);
             if ($templateId !== null) {
@@ -61,6 +52,21 @@ final readonly class ProductPage
         }
 
         return $page;
+    }
+
+    /** @param  array<int, int>  $wishes */
+    public function context(Node $tree, Product $product, array $wishes = [], bool $explain = false): Context
+    {
+        return new Context(
+            $product,
+            $this->choose($product, $wishes),
+            $this->categories->tree(),
+            new ShopAddresses,
+            $this->money,
+            $this->clock->now(),
+            $this->shop->around($product, $tree, $explain),
+            $this->pictures($tree),
+        );
     }
 
     /** @param  array<int, int>  $wishes */

@@ -66,7 +66,7 @@ final readonly class Reviews
             'stars' => $row->stars,
             'author' => $row->author,
             'words' => $row->words,
-            'writtenAt' => $row->writtenAt,
+            'writtenAt' => str_replace(' ', 'T', $row->writtenAt).'Z',
             'state' => $row->state,
         ], array_values(array_slice($rows, 0, self::PAGE)));
 

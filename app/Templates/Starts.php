@@ -23,6 +23,8 @@ final readonly class Starts
         return [
             ['name' => 'gallery-and-buy', 'title' => 'Gallery and buy box', 'words' => 'Pictures on the left, everything to buy on the right, the story below.'],
             ['name' => 'story', 'title' => 'Big picture and story', 'words' => 'One wide picture, then the words, then the way to buy.'],
+            ['name' => 'compact', 'title' => 'Facts first', 'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.'],
+            ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
             ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.'],
         ];
     }
@@ -32,6 +34,8 @@ final readonly class Starts
         $bands = match ($name) {
             'gallery-and-buy' => self::galleryAndBuy(),
             'story' => self::story(),
+            'compact' => self::compact(),
+            'launch' => self::launch(),
             'blank' => [self::band([])],
             default => null,
         };
@@ -76,6 +80,47 @@ final readonly class Starts
                 ['share' => 2, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
             ),
             self::band([['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide']]]]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function compact(): array
+    {
+        return [
+            self::band([['kind' => 'breadcrumbs'], ['kind' => 'title', 'how' => ['desktop' => ['size' => 26]]]]),
+            self::band(
+                ['share' => 2, ['kind' => 'gallery', 'what' => ['thumbs' => 'below'], 'how' => ['desktop' => ['shape' => 'square']]], ['kind' => 'rating']],
+                ['share' => 3, ['kind' => 'facts-table'], ['kind' => 'codes']],
+                ['share' => 2, ['kind' => 'badges'], ['kind' => 'price'], ['kind' => 'stock'], ['kind' => 'variant-picker'], ['kind' => 'buy']],
+            ),
+            self::band([['kind' => 'accordion', 'children' => [
+                ['kind' => 'fold', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
+                ['kind' => 'fold', 'what' => ['title' => 'Reviews'], 'children' => [['kind' => 'reviews', 'what' => ['title' => '']]]],
+            ]]]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function launch(): array
+    {
+        $centred = ['desktop' => ['align' => 'center']];
+
+        return [
+            ['what' => ['picture' => ['source' => 'product.picture']], 'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 72]]] + self::band([
+                ['kind' => 'title', 'how' => ['desktop' => ['size' => 64, 'align' => 'center'], 'phone' => ['size' => 38]]],
+                ['kind' => 'text', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => ['desktop' => ['size' => 20, 'align' => 'center']]],
+            ]),
+            self::band(
+                ['share' => 1, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
+                ['share' => 1, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
+            ),
+            self::band([['kind' => 'description']]),
+            ['how' => ['desktop' => ['background' => 'surface', 'paddingAbove' => 6, 'paddingBelow' => 6]]] + self::band([
+                ['kind' => 'quote', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => $centred],
+            ]),
+            self::band([['kind' => 'facts-table', 'what' => ['title' => 'In detail']]], [['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]]]),
+            self::band([['kind' => 'reviews']]),
+            self::band([['kind' => 'neighbours']]),
         ];
     }
 

@@ -10,6 +10,7 @@ final readonly class ComposedNode
      * @param  array<string, mixed>  $data  what the view prints
      * @param  list<ComposedNode>  $children
      * @param  string|null  $absent  why it is not in the shop's page; null when it is
+     * @param  bool  $wanted  absent because the owner asked for it: switched off, or not for this product or day
      * @param  string|null  $note  what the owner should know about it; customers never see it
      */
     public function __construct(
@@ -19,7 +20,20 @@ final readonly class ComposedNode
         public array $children,
         public ?string $absent = null,
         public ?string $note = null,
+        public bool $wanted = false,
     ) {
+    }
+
+    /** @return iterable<self> itself and everything in it that is on the page, from top to bottom */
+    public function shown(): iterable
+    {
+        if ($this->absent !== null) {
+            return;
+        }
+        yield $this;
+        foreach ($this->children as $child) {
+            yield from $child->shown();
+        }
     }
 
     public function find(string $id): ?self

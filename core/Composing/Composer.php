@@ -64,7 +64,7 @@ final readonly class Composer
         try {
             $absent = Appearance::absent($node, $context);
             if ($absent !== null) {
-                return new ComposedNode($node->id, $node->kind, [], $children, $absent);
+                return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
             $this->style($node, $definition, $sheet);
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);

@@ -8,8 +8,10 @@
     import { Drag } from './drag.svelte';
     import CompareView from './compare/CompareView.svelte';
     import { onClipboard } from './clipboard';
+    import FittingView from './fitting/FittingView.svelte';
     import Palette from './help/Palette.svelte';
     import Shortcuts from './help/Shortcuts.svelte';
+    import LinksView from './links/LinksView.svelte';
     import Outline from './Outline.svelte';
     import PublishView from './publish/PublishView.svelte';
     import ReachView from './reach/ReachView.svelte';
@@ -64,6 +66,10 @@
         <WhyView {table} mayPublish={screen.may.publish} />
     {:else if table.view === 'compare'}
         <CompareView {table} />
+    {:else if table.view === 'fitting'}
+        <FittingView {table} />
+    {:else if table.view === 'links'}
+        <LinksView {table} />
     {/if}
     <div class="grid min-h-0 grid-cols-[304px_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
         <div class="flex min-h-0 flex-col border-r border-hair">

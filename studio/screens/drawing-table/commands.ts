@@ -146,6 +146,8 @@ export const pageCommands: Command[] = [
         do: (table) => (table.view = 'compare'),
         everywhere: true,
     },
+    { words: 'Fitting: try it on every product', can: (table) => table.view !== 'fitting', do: (table) => (table.view = 'fitting'), everywhere: true },
+    { words: 'Private links…', can: (table) => table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
     { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
     {
         words: 'See the page as customers do, without notes, or with them',

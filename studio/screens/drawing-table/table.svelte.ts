@@ -8,9 +8,9 @@ import { Sending } from './sending.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, withIds, type Place } from './tree';
 import type { TableData } from './types';
 
-export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare';
+export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
 
-const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare'];
+const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'];
 
 /** The state of the drawing table. All edits go through `send`, one after another, and the server's answer wins. */
 export class Table {

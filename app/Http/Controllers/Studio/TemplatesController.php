@@ -8,16 +8,19 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 
 final readonly class TemplatesController
@@ -60,6 +63,27 @@ final readonly class TemplatesController
         return $template === null
             ? new JsonResponse(ProblemWords::answer([new Problem('template.unknown-start')]), 422)
             : new JsonResponse(['id' => $template->id], 201);
+    }
+
+    /** A start as it looks with one of the shop's own products: the one with the most pictures. */
+    public function start(string $start, Starts $starts, Composer $composer, ProductReader $products, ProductPage $page): View
+    {
+        $tree = $starts->tree($start, $composer->schema) ?? abort(404);
+        $id = DB::table('products')->where('published', true)->orderByDesc('picture_count')->orderBy('id')->value('id');
+        $product = is_int($id) ? $products->byId($id) : null;
+        if ($product === null) {
+            abort(404);
+        }
+        $composed = $page->compose($tree, $product);
+
+        return view('shop::product', [
+            'title' => $product->title,
+            'description' => '',
+            'html' => $page->print($composed->page),
+            'css' => $composed->css,
+            'notAsWished' => false,
+            'canvas' => true,
+        ]);
     }
 
     public function rename(Request $request, Template $template): JsonResponse

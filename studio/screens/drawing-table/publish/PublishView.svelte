@@ -5,6 +5,7 @@
     import { pages } from '../../../lib/words';
     import Moves from '../../../parts/Moves.svelte';
     import type { Table } from '../table.svelte';
+    import FittingLine from '../fitting/FittingLine.svelte';
     import Published from './Published.svelte';
 
     interface Look extends Partial<Impact> {
@@ -86,6 +87,7 @@
                 <div class="mt-5">
                     <Moves {impact} group="{table.base}/impact/group?{query}" drafts={Object.keys(look.revisions).map(Number)} />
                 </div>
+                <FittingLine {table} />
                 {#if look.concerns && look.concerns.length > 0}
                     <section class="mt-5 rounded-lg border border-dashed border-edge p-4" aria-label="Please decide">
                         {#each look.concerns as concern (concern.spoken)}

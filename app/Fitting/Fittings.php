@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Fitting;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use stdClass;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Jobs\FitTemplate;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\ProductRows;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\App\Reach\WinnersSql;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Fitting\Fitter;
+use Vestibra\Core\Fitting\Matter;
+use Vestibra\Core\Reach\PageKind;
+
+/**
+ * Checks a draft against every product it would be shown on. A few products are done at once, many by the worker; the
+ * latest outcome is kept with the revision that it speaks of.
+ *
+ * @phpstan-type Group array{matter: string, block: string|null, about: string, count: int, first: list<int>}
+ */
+final readonly class Fittings
+{
+    public const AT_ONCE = 60;
+
+    private const CHUNK = 50;
+
+    private const MOST_EXAMPLES = 12;
+
+    public function __construct(
+        private StoredDrafts $stored,
+        private Contests $contests,
+        private Composer $composer,
+        private ProductReader $products,
+        private ProductPage $page,
+    ) {
+    }
+
+    /** Begins a fitting of the draft as it is, unless there is one already. */
+    public function begin(Template $template): void
+    {
+        $kept = $this->kept($template->id);
+        if ($kept !== null && $kept->revision === $template->draft_revision && $kept->state !== 'failed') {
+            return;
+        }
+        $total = count($this->pages($template));
+        DB::table('fittings')->updateOrInsert(['template_id' => $template->id], [
+            'revision' => $template->draft_revision,
+            'state' => 'running',
+            'total' => $total,
+            'done' => 0,
+            'findings' => '[]',
+            'made_at' => now('UTC')->toDateTimeString(),
+        ]);
+        if ($total <= self::AT_ONCE) {
+            $this->run($template->id, $template->draft_revision);
+        } else {
+            Queue::push(new FitTemplate($template->id, $template->draft_revision));
+        }
+    }
+
+    /** Does the work; ends by itself when the draft has changed since. */
+    public function run(int $templateId, int $revision): void
+    {
+        $template = Template::query()->find($templateId);
+        if ($template === null || $template->draft_revision !== $revision) {
+            return;
+        }
+        $tree = $this->stored->tree($template->draft_tree);
+        $fitter = new Fitter($this->composer->schema);
+        $groups = [];
+        foreach (array_chunk($this->pages($template), self::CHUNK) as $at => $ids) {
+            foreach ($ids as $id) {
+                $product = $this->products->byId($id);
+                if ($product === null) {
+                    continue;
+                }
+                $context = $this->page->context($tree, $product, [], true);
+                foreach ($fitter->check($tree, $this->composer->compose($tree, $context), $context) as $finding) {
+                    $key = "{$finding->matter->value} $finding->blockId $finding->about";
+                    $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];
+                    $groups[$key]['count']++;
+                    if (count($groups[$key]['first']) < self::MOST_EXAMPLES) {
+                        $groups[$key]['first'][] = $id;
+                    }
+                }
+            }
+            if (! $this->note($templateId, $revision, $at * self::CHUNK + count($ids), $groups, 'running')) {
+                return;
+            }
+        }
+        $this->note($templateId, $revision, null, $groups, 'done');
+    }
+
+    /** @return array<string, mixed> how it stands: state, progress, and what was found, by what to do */
+    public function report(Template $template): array
+    {
+        $kept = $this->kept($template->id);
+        if ($kept === null || $kept->revision !== $template->draft_revision) {
+            return ['state' => 'none', 'total' => 0, 'done' => 0, 'groups' => []];
+        }
+        /** @var list<Group> $groups */
+        $groups = json_decode($kept->findings, true) ?? [];
+        $order = array_flip(array_column(Matter::cases(), 'value'));
+        usort($groups, static fn (array $one, array $other): int => [$order[$one['matter']], -$one['count']] <=> [$order[$other['matter']], -$other['count']]);
+        $rows = [];
+        foreach (array_chunk(array_values(array_unique(array_merge([], ...array_column($groups, 'first')))), 200) as $ids) {
+            $rows += array_column(ProductRows::of($ids), null, 'id');
+        }
+
+        return [
+            'state' => $kept->state,
+            'total' => $kept->total,
+            'done' => $kept->done,
+            'groups' => array_map(static fn (array $group): array => [
+                ...array_diff_key($group, ['first' => 1]),
+                'products' => array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $group['first']))),
+            ], $groups),
+        ];
+    }
+
+    /** @param  array<string, Group>  $groups @return bool whether this fitting still is the one that is wanted */
+    private function note(int $templateId, int $revision, ?int $done, array $groups, string $state): bool
+    {
+        return DB::table('fittings')->where('template_id', $templateId)->where('revision', $revision)->update([
+            'done' => $done ?? DB::raw('total'),
+            'findings' => json_encode(array_values($groups), JSON_THROW_ON_ERROR),
+            'state' => $state,
+        ]) > 0;
+    }
+
+    /** @return list<int> the products that the draft would be shown on */
+    private function pages(Template $template): array
+    {
+        $supposed = (new Supposed)->withReach($template->id, $this->stored->draft($template)->reach);
+        $winners = WinnersSql::of($this->contests->all(PageKind::Product, $supposed));
+
+        return array_column(DB::select("select product_id from ($winners->text) w where template_id = ? order by product_id", [...$winners->bindings, $template->id]), 'product_id');
+    }
+
+    private function kept(int $templateId): ?stdClass
+    {
+        $row = DB::table('fittings')->where('template_id', $templateId)->first();
+
+        return $row instanceof stdClass ? $row : null;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Shop\PrivateLinks;
+
+/** Private links to a template's draft: made, listed, withdrawn. */
+final readonly class PrivateLinksController
+{
+    public function __construct(private PrivateLinks $links)
+    {
+    }
+
+    public function index(Template $template): JsonResponse
+    {
+        return new JsonResponse(['links' => $this->links->of($template->id)]);
+    }
+
+    public function store(Request $request, Template $template): JsonResponse
+    {
+        $days = $request->integer('days');
+        if ($days < 1 || $days > PrivateLinks::MOST_DAYS) {
+            return new JsonResponse(['message' => 'A private link holds from 1 to 60 days. None was made.'], 422);
+        }
+        $token = $this->links->make($template->id, SignedIn::user()->id, $days);
+        $slug = DB::table('products')->where('id', $request->integer('sample'))->value('slug');
+
+        return new JsonResponse([
+            'address' => url("/look/$token").(is_string($slug) ? '?with='.rawurlencode($slug) : ''),
+            'links' => $this->links->of($template->id),
+        ], 201);
+    }
+
+    public function withdraw(Template $template, int $link): JsonResponse
+    {
+        $this->links->withdraw($link);
+
+        return new JsonResponse(['links' => $this->links->of($template->id)]);
+    }
+}

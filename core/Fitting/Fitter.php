@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Fitting;
+
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Sources;
+use Vestibra\Core\Templates\Gives;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Types\RichText;
+use Vestibra\Core\Templates\Types\Text;
+
+/** Checks a template against one product: its tree, and the page it comes to. */
+final readonly class Fitter
+{
+    private const ESSENTIAL = ['title' => 'title', 'price' => 'price', 'buy' => 'way to buy'];
+
+    /** @var list<string> words of these stand for themselves */
+    private const MAY_STAY = ['button', 'buy', 'share', 'reviews', 'stock', 'countdown', 'added-notice', 'product-cards', 'pop-up', 'html'];
+
+    private Room $room;
+
+    public function __construct(private Schema $schema)
+    {
+        $this->room = new Room;
+    }
+
+    /** @return list<Finding> */
+    public function check(Node $tree, ComposedPage $page, Context $context): array
+    {
+        return [
+            ...$this->essentials($page->page),
+            ...$this->empty($page->page),
+            ...$this->pictures($page->page),
+            ...$this->otherwise($tree, $page->page, $context),
+            ...$this->room->check($tree, $page->page),
+            ...Headings::check($page->page),
+            ...$this->unreplaced($tree),
+        ];
+    }
+
+    /** @return list<Finding> */
+    private function essentials(ComposedNode $page): array
+    {
+        $findings = [];
+        foreach (self::ESSENTIAL as $kind => $words) {
+            $shown = array_values(array_filter([...$page->shown()], static fn (ComposedNode $node): bool => $node->kind === $kind));
+            if ($shown === []) {
+                $findings[] = new Finding(Matter::Missing, null, "The page has no $words");
+            } elseif (isset($shown[1])) {
+                $findings[] = new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one $words");
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> the outermost blocks that come to nothing without anybody having asked for it */
+    private function empty(ComposedNode $node): array
+    {
+        if ($node->absent !== null) {
+            return $node->wanted ? [] : [new Finding(Matter::Empty, $node->id, $this->name($node->kind).' has nothing to show')];
+        }
+
+        return array_merge([], ...array_map($this->empty(...), $node->children));
+    }
+
+    /** @return list<Finding> */
+    private function pictures(ComposedNode $page): array
+    {
+        $findings = [];
+        foreach ($page->shown() as $node) {
+            if ($node->kind === 'gallery' && ($node->data['pictures'] ?? null) === []) {
+                $findings[] = new Finding(Matter::NoPicture, $node->id, 'Gallery has no picture and shows its stand-in');
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function otherwise(Node $tree, ComposedNode $page, Context $context): array
+    {
+        $sources = new Sources($context);
+        $findings = [];
+        foreach ($tree->walk() as $node) {
+            foreach ($node->what as $name => $value) {
+                $source = Source::of($value);
+                if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || $page->find($node->id)?->absent !== null) {
+                    continue;
+                }
+                $number = Source::numberOf($value);
+                $filled = match ($source->gives()) {
+                    Gives::Picture => $sources->picture($source) !== null,
+                    Gives::Link => $sources->link($source) !== '',
+                    default => $sources->words($source, $number) !== '',
+                };
+                if (! $filled) {
+                    $findings[] = new Finding(Matter::Otherwise, $node->id, $this->name($node->kind).' shows its otherwise, for want of the '.$sources->name($source, $number));
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function unreplaced(Node $tree): array
+    {
+        $findings = [];
+        foreach ($tree->walk() as $node) {
+            $definition = $this->schema->definition($node->kind);
+            foreach ($definition === null || in_array($node->kind, self::MAY_STAY, true) ? [] : $definition->settings() as $setting) {
+                $value = $node->what[$setting->name] ?? $setting->default;
+                $isWords = $setting->question === Question::What && $setting->sourced && ($setting->type instanceof Text || $setting->type instanceof RichText);
+                if ($isWords && $value === $setting->default && is_string($value) && $value !== '') {
+                    $findings[] = new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with');
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    private function name(string $kind): string
+    {
+        return $this->schema->definition($kind)->name ?? $kind;
+    }
+}

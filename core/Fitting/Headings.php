@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Fitting;
+
+use Vestibra\Core\Composing\ComposedNode;
+
+/** The order of headings: one of level 1, and none that skips a level (WCAG 2.2, technique G141). */
+final readonly class Headings
+{
+    /** Levels of blocks that bring a heading of their own, where they have a title. */
+    private const OWN = ['tab' => 3, 'questions' => 3, 'facts-table' => 3, 'reviews' => 2, 'product-cards' => 2];
+
+    /** @return list<Finding> */
+    public static function check(ComposedNode $page): array
+    {
+        $findings = [];
+        $before = 0;
+        $first = null;
+        foreach ($page->shown() as $node) {
+            $level = self::level($node);
+            if ($level === null) {
+                continue;
+            }
+            if ($level === 1 && $first !== null) {
+                $findings[] = new Finding(Matter::HeadingOrder, $node->id, 'There is a second heading of level 1');
+            } elseif ($level > $before + 1 && $before > 0) {
+                $findings[] = new Finding(Matter::HeadingOrder, $node->id, "A heading of level $level comes after one of level $before");
+            }
+            $first ??= $level === 1 ? $node->id : null;
+            $before = $level;
+        }
+
+        return $first === null ? [...$findings, new Finding(Matter::HeadingOrder, null, 'The page has no heading of level 1')] : $findings;
+    }
+
+    private static function level(ComposedNode $node): ?int
+    {
+        $level = $node->data['level'] ?? null;
+        if (is_string($level) && preg_match('/^h([1-6])$/D', $level, $part) === 1) {
+            return (int) $part[1];
+        }
+
+        return ($node->data['title'] ?? '') === '' ? null : self::OWN[$node->kind] ?? null;
+    }
+}

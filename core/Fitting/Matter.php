@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Fitting;
+
+/** What can be the matter with a template on one product's page. */
+enum Matter: string
+{
+    /** Neither title, price nor a way to buy may be missing. */
+    case Missing = 'missing';
+    case Doubled = 'doubled';
+    case Empty = 'empty';
+    case NoPicture = 'no-picture';
+    case Otherwise = 'otherwise';
+    case TooLong = 'too-long';
+    case TooWide = 'too-wide';
+    case HeadingOrder = 'heading-order';
+    /** Words of a start or of the shelf that nobody has replaced: the same on every product. */
+    case Unreplaced = 'unreplaced';
+}

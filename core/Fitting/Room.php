@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Fitting;
+
+use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Templates\Node;
+
+/**
+ * Whether words fit their place: estimated from the size of the letters and the column's share of the content width. A
+ * letter is taken as half as wide as it is high on average (common practice, no source).
+ */
+final readonly class Room
+{
+    private const PHONE = 358;
+
+    private const CONTENT = 1200;
+
+    private const GAP = 48;
+
+    private const LETTER = 0.5;
+
+    /** @var array<string, array{string, string, int}> kind => the data that holds its words, the house's size, lines that are fine */
+    private const WORDS = [
+        'title' => ['text', 'title-size', 3],
+        'heading' => ['text', 'heading-size', 3],
+        'quote' => ['text', 'heading-size', 12],
+        'button' => ['text', 'text-size', 1],
+        'brand' => ['name', 'text-size', 1],
+    ];
+
+    /** @return list<Finding> */
+    public function check(Node $tree, ComposedNode $page): array
+    {
+        $findings = [];
+        foreach ($page->shown() as $shown) {
+            $place = self::WORDS[$shown->kind] ?? null;
+            $node = $place === null ? null : $tree->find($shown->id);
+            $words = $place === null ? null : $shown->data[$place[0]] ?? null;
+            if ($place === null || $node === null || ! is_string($words)) {
+                continue;
+            }
+            [, $token, $most] = $place;
+            $size = $this->size($node, $token);
+            $name = ucfirst($shown->kind);
+            if (ceil(mb_strlen($words) * $size * self::LETTER / $this->width($tree, $node)) > $most) {
+                $findings[] = new Finding(Matter::TooLong, $shown->id, "$name is much longer than its place");
+            }
+            $longest = max(0, ...array_map(mb_strlen(...), preg_split('/[\s\p{Pd}]+/u', $words) ?: []));
+            if ($longest * $this->size($node, $token, true) * self::LETTER > self::PHONE) {
+                $findings[] = new Finding(Matter::TooWide, $shown->id, "$name has a word wider than a phone");
+            }
+        }
+
+        return $findings;
+    }
+
+    private function size(Node $node, string $token, bool $phone = false): int
+    {
+        $own = ($phone ? $node->how['phone']['size'] ?? $node->how['tablet']['size'] ?? null : null) ?? $node->how['desktop']['size'] ?? null;
+
+        return is_int($own) ? $own : (int) HouseStyle::standard()->token($token);
+    }
+
+    private function width(Node $tree, Node $node): float
+    {
+        $column = $node;
+        while ($column !== null && $column->kind !== 'column') {
+            $column = $tree->parentOf($column->id);
+        }
+        $band = $column === null ? null : $tree->parentOf($column->id);
+        if ($column === null || $band === null) {
+            return self::CONTENT;
+        }
+        $shares = array_map(self::share(...), $band->children);
+
+        return (self::CONTENT - (count($shares) - 1) * self::GAP) * self::share($column) / max(1, array_sum($shares));
+    }
+
+    private static function share(Node $column): int
+    {
+        $share = $column->how['desktop']['share'] ?? 1;
+
+        return is_int($share) ? $share : 1;
+    }
+}

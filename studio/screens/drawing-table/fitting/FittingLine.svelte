@@ -1,0 +1,32 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { number, products } from '../../../lib/words';
+    import type { Table } from '../table.svelte';
+    import { Fitting } from './fitting.svelte';
+
+    let { table }: { table: Table } = $props();
+    const fitting = untrack(() => new Fitting(table));
+    const report = $derived(fitting.report);
+    const revision = $derived(table.draft.revision);
+
+    $effect(() => {
+        void revision;
+        void fitting.begin();
+        return () => fitting.leave();
+    });
+</script>
+
+{#if report && report.state !== 'none' && (report.total > 0 || report.state === 'running')}
+    <p class="mt-4 text-quiet" data-fitting-line={report.state}>
+        {#if report.state === 'running'}
+            Fitting: tried on {number(report.done)} of {products(report.total)}…
+        {:else if report.state === 'failed'}
+            The fitting broke off.
+        {:else if report.groups.length === 0}
+            Fitting: tried on {products(report.total)}, nothing stands out.
+        {:else}
+            Fitting: tried on {products(report.total)}, {report.groups.length === 1 ? 'one thing stands' : `${report.groups.length} things stand`} out.
+        {/if}
+        <button class="word" onclick={() => (table.view = 'fitting')}>See it</button>
+    </p>
+{/if}

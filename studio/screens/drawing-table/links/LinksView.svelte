@@ -1,0 +1,108 @@
+<script lang="ts">
+    import { get, post } from '../../../lib/http';
+    import { notices } from '../../../lib/notices.svelte';
+    import { when } from '../../../lib/words';
+    import type { Table } from '../table.svelte';
+
+    interface Link {
+        id: number;
+        madeAt: string;
+        expiresAt: string;
+        by: string;
+        opened: number;
+        state: 'open' | 'expired' | 'withdrawn';
+    }
+
+    let { table }: { table: Table } = $props();
+    let links = $state.raw<Link[] | null>(null);
+    let address = $state('');
+    let days = $state(7);
+    let copied = $state(false);
+
+    $effect(() => {
+        void load();
+    });
+
+    async function load(): Promise<void> {
+        try {
+            ({ links } = await get<{ links: Link[] }>(`${table.base}/links`));
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function make(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        try {
+            ({ address, links } = await post<{ address: string; links: Link[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 }));
+            copied = false;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function withdraw(link: Link): Promise<void> {
+        try {
+            ({ links } = await post<{ links: Link[] }>(`${table.base}/links/${link.id}/withdraw`));
+            notices.say('The link shows nothing any more.');
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function copy(): Promise<void> {
+        await navigator.clipboard.writeText(address);
+        copied = true;
+    }
+</script>
+
+<div class="min-h-0 overflow-y-auto">
+    <div class="mx-auto max-w-3xl px-8 py-8">
+        <h2 class="text-2xl">Private links to “{table.data.template.name}”</h2>
+        <p class="mt-1 text-quiet">
+            Whoever has the link sees this draft on the shop’s product pages, without signing in. Search engines are told to stay away, and nothing in the shop
+            changes.
+        </p>
+        {#if table.mayEdit}
+            <form class="mt-5 flex items-center gap-3" onsubmit={make}>
+                <label
+                    >For <select class="field" aria-label="How long it holds" bind:value={days}>
+                        <option value={1}>a day</option><option value={7}>a week</option><option value={30}>30 days</option>
+                    </select></label
+                >
+                <button class="button button-next">Make a link</button>
+            </form>
+        {/if}
+        {#if address}
+            <div class="mt-4 rounded-lg border border-dashed border-edge p-4" role="status">
+                <p>Copy it now: it is shown only once.</p>
+                <p class="mt-1 flex gap-2">
+                    <input
+                        class="field min-w-0 flex-1"
+                        readonly
+                        aria-label="The private link"
+                        value={address}
+                        onfocus={(event) => event.currentTarget.select()}
+                    />
+                    <button class="button" onclick={copy}>{copied ? 'Copied' : 'Copy'}</button>
+                </p>
+            </div>
+        {/if}
+        <ul class="mt-6">
+            {#each links ?? [] as link (link.id)}
+                <li class="flex flex-wrap items-baseline gap-x-4 border-b border-dashed border-hair py-2" data-link={link.state}>
+                    <span>made {when(link.madeAt)} by {link.by}</span>
+                    <span class="text-quiet">{link.opened === 0 ? 'not opened yet' : link.opened === 1 ? 'opened once' : `opened ${link.opened} times`}</span>
+                    {#if link.state === 'open'}
+                        <span>holds until {when(link.expiresAt)}</span>
+                        {#if table.mayEdit}<button class="word ml-auto" onclick={() => withdraw(link)}>Withdraw it</button>{/if}
+                    {:else}
+                        <span class="text-quiet">{link.state}</span>
+                    {/if}
+                </li>
+            {:else}
+                {#if links}<li class="py-2 text-quiet">None yet.</li>{/if}
+            {/each}
+        </ul>
+    </div>
+</div>
