@@ -43,7 +43,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('token', [Studio\SignInController::class, 'token']);
     Route::get('templates/{template}/page/{productId}', [Studio\PagesController::class, 'show'])->whereNumber(['template', 'productId']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences'])->whereNumber('template');
-    Route::get('starts/{start}', [Studio\TemplatesController::class, 'start'])->where('start', '[a-z-]+');
+    Route::get('starts/{start}', [Studio\TemplatesController::class, 'start']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show'])->whereNumber('template');
     Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
@@ -57,7 +57,6 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
     Route::get('templates/{template}/impact/group', [Studio\PublishController::class, 'group'])->whereNumber('template');
     Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template');
-    Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
     Route::get('templates/{template}/links', [Studio\PrivateLinksController::class, 'index'])->whereNumber('template');
     Route::get('releases', [Studio\ReleasesController::class, 'index']);
     Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
@@ -65,6 +64,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::middleware('can:edit-templates')->group(function (): void {
         Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
+        Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide'])->whereNumber('review');

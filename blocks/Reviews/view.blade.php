@@ -4,9 +4,9 @@
 <ul>@foreach ($d['reviews'] as $review)<li><p class="reviews-head"><span class="reviews-stars" aria-hidden="true">{{ str_repeat('★', $review['stars']).str_repeat('☆', 5 - $review['stars']) }}</span><span class="unseen">{{ $review['stars'] }} of 5 stars, by </span> <strong>{{ $review['author'] }}</strong> <span class="reviews-day">{{ $review['day'] }}</span></p>@if ($review['words'] !== '')<p class="reviews-words">{{ $review['words'] }}</p>@endif</li>@endforeach</ul>
 @if (count($d['reviews']) < $d['all'])<p class="reviews-day">{{ count($d['reviews']) }} of {{ number_format($d['all']) }} reviews</p>@endif
 @if ($d['form'])
-<details class="reviews-write" @if (session('reviewSaid') || $errors->has('review')) open @endif><summary>Write a review</summary>
+<details class="reviews-write" @if (session('reviewSaid') || session('errors')?->has('review')) open @endif><summary>Write a review</summary>
 @if (session('reviewSaid'))<p role="status">{{ session('reviewSaid') }}</p>@endif
-@error('review')<p role="alert" class="reviews-wrong">{{ $message }}</p>@enderror
+@if (session('errors')?->has('review'))<p role="alert" class="reviews-wrong">{{ session('errors')->first('review') }}</p>@endif
 <form method="post" action="{{ $d['form'] }}">
 <input type="hidden" name="_token" value="{{ csrf_token() }}">
 <p class="reviews-honey" aria-hidden="true"><label>Leave this empty <input name="website" tabindex="-1" autocomplete="off"></label></p>

@@ -4,6 +4,8 @@ import type { Table } from './table.svelte';
 
 const THRESHOLD = 4;
 const SCROLL_ZONE = 48;
+/** In milliseconds: whoever only passes the edge, on the way up from the shelf, does not scroll the page. */
+const SCROLL_AFTER = 350;
 
 type Load = { id: string; kind: string; name: string } | { node: NewNode; kind: string; name: string };
 
@@ -15,6 +17,7 @@ export class Drag {
     landing = $state.raw<Landing | null>(null);
     private waiting: { load: Load; x: number; y: number } | null = null;
     private scrolling = 0;
+    private atEdgeSince: number | null = null;
 
     constructor(private readonly table: Table) {}
 
@@ -46,6 +49,7 @@ export class Drag {
 
     cancel(): void {
         this.load = this.landing = this.waiting = null;
+        this.atEdgeSince = null;
         cancelAnimationFrame(this.scrolling);
     }
 
@@ -65,10 +69,17 @@ export class Drag {
         const { y, over } = canvas.inside(this.x, this.y);
         const height = canvas.window?.innerHeight ?? 0;
         const by = !over ? 0 : y < SCROLL_ZONE ? -9 : y > height - SCROLL_ZONE ? 9 : 0;
-        if (by === 0 || !this.load) return;
+        if (by === 0 || !this.load) {
+            this.atEdgeSince = null;
+            return;
+        }
+        this.atEdgeSince ??= performance.now();
+        const since = this.atEdgeSince;
         this.scrolling = requestAnimationFrame(() => {
-            canvas.window?.scrollBy({ top: by, behavior: 'instant' });
-            this.find();
+            if (performance.now() - since >= SCROLL_AFTER) {
+                canvas.window?.scrollBy({ top: by, behavior: 'instant' });
+                this.find();
+            }
             this.scroll();
         });
     }

@@ -29,7 +29,7 @@ final readonly class PrivateLinkController
             ], 410);
         }
 
-        return redirect('/p/'.rawurlencode($slug))->header('X-Robots-Tag', 'noindex')->header('Referrer-Policy', 'no-referrer');
+        return redirect('/p/'.rawurlencode($slug))->header('X-Robots-Tag', 'noindex');
     }
 
     public function close(): RedirectResponse

@@ -48,7 +48,7 @@ final readonly class ReviewController
             default => null,
         };
         if ($wrong !== null) {
-            return redirect($back)->withErrors(['review' => $wrong])->withInput($request->only('author', 'stars', 'words'));
+            return redirect($back)->withErrors(['review' => $wrong])->withInput(['author' => $author, 'stars' => $stars, 'words' => $words]);
         }
         RateLimiter::hit('review:'.$request->ip(), 3600);
         $this->reviews->write($productId, $stars, $author, $words);

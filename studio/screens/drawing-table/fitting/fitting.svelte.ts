@@ -41,7 +41,7 @@ export class Fitting {
     async begin(): Promise<void> {
         const mine = ++this.asked;
         try {
-            let report = await post<Report>(`${this.table.base}/fitting`);
+            let report = await (this.table.mayEdit ? post<Report> : get<Report>)(`${this.table.base}/fitting`);
             while (mine === this.asked) {
                 this.report = report;
                 if (report.state !== 'running') return;

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Fitting;
+
+use DateTimeImmutable;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Fitting\Finding;
+use Vestibra\Core\Fitting\Fitter;
+use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Selling\VariantMatrix;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Tests\Core\Blocks\Pages;
+use Vestibra\Tests\Core\Blocks\PlainShop;
+use Vestibra\Tests\Core\Reach\World;
+
+/** What a fitting finds on a product's page, and what it leaves alone. */
+final class FitterTest extends TestCase
+{
+    public function test_a_sound_page_has_nothing_the_matter(): void
+    {
+        self::assertSame([], self::found(Pages::ink(), ...self::sound()));
+    }
+
+    public function test_essentials_are_missed_and_counted(): void
+    {
+        self::assertSame([
+            'doubled t2 The page has more than one title',
+            'missing - The page has no price',
+            'heading-order t2 There is a second heading of level 1',
+        ], self::found(Pages::ink(), new Node('t1', 'title'), new Node('t2', 'title'), new Node('b', 'buy')));
+    }
+
+    public function test_an_essential_that_is_switched_off_is_missing(): void
+    {
+        [$title, $price, $buy] = self::sound();
+
+        self::assertSame(['missing - The page has no way to buy'], self::found(Pages::ink(), $title, $price, new Node('b', 'buy', when: ['off' => true])));
+        self::assertSame([], self::found(Pages::ink(), $title, $price, $buy, new Node('x', 'buy', when: ['off' => true])));
+    }
+
+    public function test_what_comes_out_empty_is_said_once_and_only_where_nobody_wanted_it(): void
+    {
+        $care = ['text' => ['source' => 'product.fact', 'of' => 1]];
+        $folds = new Node('a', 'accordion', children: [new Node('f', 'fold', children: [new Node('r', 'rich-text', $care)])]);
+        $kept = new Node('k', 'rich-text', $care, when: ['product' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]]);
+
+        self::assertSame(['empty a Accordion has nothing to show'], self::found(Pages::ink(), ...self::sound(), ...[$folds, $kept]));
+    }
+
+    public function test_the_otherwise_is_said_where_it_is_used(): void
+    {
+        $words = static fn (array $source): Node => new Node('w', 'text', ['text' => $source]);
+        $care = ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.'];
+
+        self::assertSame(['otherwise w Text shows its otherwise, for want of the “Care”'], self::found(Pages::ink(), ...self::sound(), ...[$words($care)]));
+        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$words(['source' => 'product.brand', 'otherwise' => 'us'])]));
+        $picture = new Node('p', 'picture', ['picture' => ['source' => 'product.picture', 'otherwise' => 50]]);
+        self::assertContains('otherwise p Picture shows its otherwise, for want of the first picture', self::found(Pages::bare(), $picture));
+        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$picture]));
+    }
+
+    public function test_a_gallery_with_its_stand_in_is_said(): void
+    {
+        self::assertContains('no-picture g Gallery has no picture and shows its stand-in', self::found(Pages::bare(), new Node('g', 'gallery')));
+        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[new Node('g', 'gallery')]));
+    }
+
+    public function test_headings_go_down_one_by_one(): void
+    {
+        $heading = static fn (string $id, string $level): Node => new Node($id, 'heading', ['text' => 'Words', 'level' => $level]);
+
+        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$heading('a', 'h2'), $heading('b', 'h3'), $heading('c', 'h2')]));
+        self::assertSame(['heading-order a A heading of level 4 comes after one of level 1'], self::found(Pages::ink(), ...self::sound(), ...[$heading('a', 'h4'), $heading('b', 'h3')]));
+        self::assertSame(
+            ['heading-order - The page has no heading of level 1'],
+            self::found(Pages::ink(), new Node('t', 'title', ['level' => 'h2']), new Node('p', 'price'), new Node('b', 'buy'), $heading('a', 'h3')),
+        );
+        self::assertSame(
+            ['heading-order r A heading of level 3 comes after one of level 1'],
+            self::found(self::factual(), ...self::sound(), ...[new Node('r', 'facts-table', ['title' => 'In detail'])]),
+        );
+    }
+
+    public function test_words_longer_than_their_place_or_wider_than_a_phone(): void
+    {
+        $titled = static fn (string $title): Product => new Product(
+            9, 'p', $title, '', '', true, variants: Pages::ink()->variants, pictures: Pages::ink()->pictures,
+        );
+        $large = [new Node('t', 'title', how: ['desktop' => ['size' => 60]]), new Node('p', 'price'), new Node('b', 'buy')];
+        $fits = str_repeat('word ', 24);
+
+        self::assertSame([], self::found($titled($fits), ...$large));
+        self::assertSame(['too-long t Title is much longer than its place'], self::found($titled($fits.$fits.$fits), ...$large));
+        self::assertSame(['too-wide t Title has a word wider than a phone'], self::found($titled('Donaudampfschiff'), ...$large));
+        $small = [new Node('t', 'title', how: ['desktop' => ['size' => 60], 'phone' => ['size' => 40]]), $large[1], $large[2]];
+        self::assertSame([], self::found($titled('Donaudampfschiff'), ...$small));
+    }
+
+    public function test_a_narrow_column_has_less_room(): void
+    {
+        $title = 'A title of a few words more than one line would hold, and then some more of them to be sure';
+        $product = new Product(9, 'p', $title, '', '', true, variants: Pages::ink()->variants);
+        $blocks = [new Node('t', 'title'), new Node('p', 'price'), new Node('b', 'buy')];
+        $narrow = new Node('page', 'page', children: [new Node('band', 'band', children: [
+            new Node('one', 'column', how: ['desktop' => ['share' => 5]]),
+            new Node('two', 'column', how: ['desktop' => ['share' => 1]], children: $blocks),
+        ])]);
+
+        self::assertSame([], self::found($product, ...$blocks));
+        self::assertSame(['too-long t Title is much longer than its place'], self::check($narrow, $product));
+    }
+
+    public function test_words_that_a_block_came_with_are_said_until_they_are_replaced(): void
+    {
+        self::assertSame(
+            ['unreplaced h Heading still has the words it came with', 'unreplaced q Quote still has the words it came with'],
+            self::found(Pages::ink(), ...self::sound(), ...[new Node('h', 'heading', ['level' => 'h2']), new Node('q', 'quote'), new Node('k', 'button')]),
+        );
+        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[new Node('q', 'quote', ['text' => 'Mine.']), new Node('n', 'text', ['text' => ['source' => 'product.title']])]));
+    }
+
+    /** @return array{Node, Node, Node} */
+    private static function sound(): array
+    {
+        return [new Node('t', 'title'), new Node('p', 'price'), new Node('b', 'buy')];
+    }
+
+    private static function factual(): Product
+    {
+        $ink = Pages::ink();
+        $fact = \Vestibra\Core\Catalogue\FactValue::of(new \Vestibra\Core\Catalogue\Fact(2, 'Use', \Vestibra\Core\Catalogue\FactKind::Text), ['Desk']);
+
+        return new Product(7, 'x', 'X', '', '', true, variants: $ink->variants, pictures: $ink->pictures, facts: $fact === null ? [] : [$fact]);
+    }
+
+    /** @return list<string> */
+    private static function found(Product $product, Node ...$blocks): array
+    {
+        return self::check(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: array_values($blocks))])]), $product);
+    }
+
+    /** @return list<string> */
+    private static function check(Node $tree, Product $product): array
+    {
+        $composer = Kinds::composer();
+        $context = new Context(
+            $product,
+            (new VariantMatrix($product))->choose([]),
+            World::tree(),
+            new Pages,
+            new MoneyFormat('GBP', 'en_GB'),
+            new DateTimeImmutable('2026-11-24 12:00:00'),
+            new PlainShop,
+            [50 => Pages::pictureNumber(50)],
+        );
+
+        return array_map(
+            static fn (Finding $finding): string => $finding->matter->value.' '.($finding->blockId ?? '-')." $finding->about",
+            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context),
+        );
+    }
+}
