@@ -10,8 +10,10 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Types\Choice;
 
 final readonly class TabsBlock implements BlockKind
 {
@@ -21,6 +23,7 @@ final readonly class TabsBlock implements BlockKind
             'tabs',
             'Tabs',
             Shelf::Arrange,
+            [Setting::how('align', 'Tabs stand', new Choice(['flex-start' => 'left', 'center' => 'centred']), '--tabs-align')],
             role: Role::Block,
             accepts: Role::Tab,
             starters: [new Starter('Tabs', ['kind' => 'tabs', 'children' => [

@@ -7,6 +7,7 @@
     let { table, drag, tall = false }: { table: Table; drag: Drag; tall?: boolean } = $props();
     const groups = { show: 'Show', choose: 'Choose', reassure: 'Reassure', more: 'More to see', say: 'Say', arrange: 'Arrange' };
     let query = $state('');
+    let row = $state<HTMLElement | null>(null);
     const found = $derived(
         Object.entries(groups)
             .map(([shelf, words]) => ({ words, items: itemsOf(shelf) }))
@@ -27,6 +28,10 @@
             .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted));
     }
 
+    function goTo(group: string): void {
+        row?.querySelector(`[data-group="${group}"]`)?.scrollIntoView({ block: 'nearest', inline: 'start' });
+    }
+
     function press(event: PointerEvent, item: Item): void {
         if (event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
@@ -35,14 +40,30 @@
 </script>
 
 <div class="flex min-w-0 gap-4 py-2.5 pr-4 {tall ? 'flex-col px-4' : ''}">
-    <label class="shrink-0 {tall ? '' : 'w-36'}">
-        <span class="unseen">Find a block</span>
-        <input class="field w-full" type="search" placeholder="Find a block…" bind:value={query} />
-        {#if !tall}<span class="mt-1 block text-xs text-quiet">Drag into the page, or click to put it after what is selected</span>{/if}
-    </label>
-    <div class="flex min-w-0 gap-5 {tall ? 'max-h-64 flex-col overflow-y-auto' : 'overflow-x-auto'}">
+    <div class="shrink-0 {tall ? '' : 'w-36'}">
+        <label>
+            <span class="unseen">Find a block</span>
+            <input
+                class="field w-full"
+                type="search"
+                placeholder="Find a block…"
+                title="Drag a block into the page, or click it to put it after what is selected"
+                bind:value={query}
+            />
+        </label>
+        {#if !tall}
+            <p class="mt-1 flex flex-wrap gap-x-2.5 text-xs" role="group" aria-label="Go along the shelf to">
+                {#each found as group (group.words)}
+                    <button class="min-h-5 text-quiet underline decoration-dotted underline-offset-2 hover:text-ink" onclick={() => goTo(group.words)}
+                        >{group.words}</button
+                    >
+                {/each}
+            </p>
+        {/if}
+    </div>
+    <div class="flex min-w-0 gap-5 {tall ? 'max-h-64 flex-col overflow-y-auto' : 'overflow-x-auto'}" bind:this={row}>
         {#each found as group (group.words)}
-            <div class="shrink-0" role="group" aria-label={group.words}>
+            <div class="shrink-0" role="group" aria-label={group.words} data-group={group.words}>
                 <p class="text-xs text-quiet">{group.words}</p>
                 <div class="mt-1 flex items-start gap-1.5 {tall ? 'flex-wrap' : ''}">
                     {#each group.items as item (item.name)}

@@ -31,6 +31,8 @@ export class Table {
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
     typeIn: (id: string) => void = () => undefined;
+    /** What was asked for and is not confirmed yet: the next change builds on it. */
+    private asked = $state.raw<Record<string, Value>>({});
     /** A source whose lack is looked at: the sample row shows the products that have nothing there. */
     lacking = $state.raw<{ source: string; of: number | null; words: string } | null>(null);
     /** Hatches what is the same on every product. */
@@ -119,7 +121,15 @@ export class Table {
     }
 
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
+        const key = `${id} ${question} ${setting}`;
+        if (question !== 'how') this.asked = { ...this.asked, [key]: value };
         const sent = this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
+        void sent.then(() => {
+            if (this.asked[key] !== value) return;
+            const { [key]: answered, ...rest } = this.asked;
+            void answered;
+            this.asked = rest;
+        });
         // The shop's header and footer stand outside the page that is drawn anew.
         if (id === this.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
         return sent;
@@ -180,6 +190,8 @@ export class Table {
 
     /** What a setting shows now: the block's own value, else its default. */
     valueOf(node: TreeNode, setting: Setting): Value {
+        const asked = this.asked[`${node.id} ${setting.question} ${setting.name}`];
+        if (asked !== undefined) return asked ?? setting.default;
         const values = setting.question === 'what' ? node.what : node.when;
         return values?.[setting.name] ?? setting.default;
     }

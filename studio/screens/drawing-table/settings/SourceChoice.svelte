@@ -14,19 +14,20 @@
     const sources = $derived(table.data.sources.filter((one) => setting.takes.includes(one.gives)));
     const chosen = $derived(source && sources.find((one) => one.name === source.source && (one.of ?? undefined) === source.of));
     let missing = $state.raw<{ missing: number; of: number } | null>(null);
+    /** What is asked about: it changes with the source and with where the template appears. */
+    const asking = $derived(source ? `lacking=${source.source}&of=${source.of ?? ''}` : '');
     const reach = $derived(JSON.stringify(table.draft.reach));
 
     $effect(() => {
         void reach;
-        const asked = source;
         missing = null;
-        if (asked) void count(asked);
+        if (asking !== '') void count(asking);
     });
 
-    async function count(asked: Source): Promise<void> {
+    async function count(query: string): Promise<void> {
         try {
-            const answer = await get<{ missing: number; of: number }>(`${table.base}/missing?lacking=${asked.source}&of=${asked.of ?? ''}`);
-            if (asked === source) missing = answer;
+            const answer = await get<{ missing: number; of: number }>(`${table.base}/missing?${query}`);
+            if (query === asking) missing = answer;
         } catch {
             // The count is a help; without it the setting works all the same.
         }
