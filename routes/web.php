@@ -32,6 +32,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('facts', [Studio\FactsController::class, 'index']);
+    Route::get('facts/rows', [Studio\FactsController::class, 'rows']);
+    Route::get('facts/{fact}/uses', [Studio\FactsController::class, 'uses'])->whereNumber('fact');
     Route::get('reviews', [Studio\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
@@ -67,6 +70,11 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
+        Route::post('facts', [Studio\FactsController::class, 'store']);
+        Route::post('facts/order', [Studio\FactsController::class, 'order']);
+        Route::post('facts/values', [Studio\FactsController::class, 'fill']);
+        Route::patch('facts/{fact}', [Studio\FactsController::class, 'change'])->whereNumber('fact');
+        Route::delete('facts/{fact}', [Studio\FactsController::class, 'delete'])->whereNumber('fact');
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide'])->whereNumber('review');
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);

@@ -1,6 +1,7 @@
 import './studio.css';
 import { mount, type Component } from 'svelte';
 import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
+import Facts from './screens/facts/Facts.svelte';
 import Releases from './screens/releases/Releases.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
 import Today from './screens/today/Today.svelte';
@@ -14,6 +15,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     who: Who,
     why: Why,
     templates: Templates,
+    facts: Facts,
     releases: Releases,
     reviews: Reviews,
     'drawing-table': DrawingTable,

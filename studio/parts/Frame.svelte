@@ -9,6 +9,7 @@
         { name: 'Today', address: '/studio/today' },
         { name: 'Templates', address: '/studio/templates' },
         { name: 'Who gets what', address: '/studio/who' },
+        { name: 'Facts', address: '/studio/facts' },
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Reviews', address: '/studio/reviews' },
     ];

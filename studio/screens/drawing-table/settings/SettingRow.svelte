@@ -5,7 +5,7 @@
     import DaysField from './DaysField.svelte';
     import PictureField from './PictureField.svelte';
     import ProductsField from './ProductsField.svelte';
-    import RichField from './RichField.svelte';
+    import RichField from '../../../parts/rich/RichField.svelte';
     import SourceChoice from './SourceChoice.svelte';
     import TextField from './TextField.svelte';
 
@@ -116,7 +116,16 @@
                 <label class="text-xs text-quiet" for={id}>otherwise</label>
                 <TextField {id} {setting} value={String(source.otherwise ?? '')} disabled={!table.mayEdit} change={setOtherwise} />
             {:else if setting.type === 'rich-text'}
-                {#key id}<RichField {table} {id} {setting} value={String(value ?? '')} change={set} />{/key}
+                {#key id}
+                    <RichField
+                        {id}
+                        label={setting.label}
+                        editable={table.mayEdit}
+                        values={table.data.sources.filter((one) => one.gives === 'words')}
+                        value={String(value ?? '')}
+                        change={set}
+                    />
+                {/key}
             {:else}
                 <TextField {id} {setting} value={String(value ?? '')} disabled={!table.mayEdit} change={set} />
             {/if}

@@ -1,18 +1,18 @@
 <script lang="ts">
     import type { Editor } from '@tiptap/core';
     import { onMount } from 'svelte';
-    import type { Setting } from '../../../lib/types';
-    import type { Table } from '../table.svelte';
 
     interface Props {
-        table: Table;
         id: string;
-        setting: Setting;
+        label: string;
+        editable: boolean;
+        /** Values of the product that can stand in the words. */
+        values?: { name: string; of: number | null; words: string }[];
         value: string;
         change: (value: string, gesture: string) => void;
     }
 
-    let { table, id, setting, value, change }: Props = $props();
+    let { id, label, editable, values = [], value, change }: Props = $props();
     let room = $state<HTMLElement | null>(null);
     let editor = $state.raw<Editor | null>(null);
     let tick = $state(0);
@@ -21,14 +21,13 @@
     let gesture = '';
     let wait = 0;
     let sent = '';
-    const values = $derived(table.data.sources.filter((one) => one.gives === 'words'));
 
     onMount(() => {
         let gone = false;
         void import('./richEditor').then(({ richEditor }) => {
             if (gone || !room) return;
             sent = value;
-            editor = richEditor(room, value, { id, label: setting.label, editable: table.mayEdit });
+            editor = richEditor(room, value, { id, label, editable });
             editor.on('transaction', () => tick++);
             editor.on('focus', () => (gesture = `rich-${id}-${Date.now()}`));
             editor.on('update', () => {
@@ -82,8 +81,8 @@
     }
 </script>
 
-{#if table.mayEdit}
-    <div class="mb-1 flex flex-wrap gap-x-2.5 gap-y-0.5 text-sm" role="toolbar" aria-label="Marks for {setting.label.toLowerCase()}">
+{#if editable}
+    <div class="mb-1 flex flex-wrap gap-x-2.5 gap-y-0.5 text-sm" role="toolbar" aria-label="Marks for {label.toLowerCase()}">
         <button type="button" class="word" aria-pressed={on('bold')} onclick={() => editor?.chain().focus().toggleBold().run()}><strong>bold</strong></button>
         <button type="button" class="word" aria-pressed={on('italic')} onclick={() => editor?.chain().focus().toggleItalic().run()}><em>slanted</em></button>
         <button type="button" class="word" aria-pressed={on('heading')} onclick={() => editor?.chain().focus().toggleHeading({ level: 3 }).run()}
@@ -107,17 +106,19 @@
             <button type="button" class="button" onclick={link}>Set</button>
         </div>
     {/if}
-    <select
-        class="field mb-1 w-full"
-        aria-label="Put a value in"
-        value=""
-        onchange={(event) => {
-            put(event.currentTarget.value);
-            event.currentTarget.value = '';
-        }}
-    >
-        <option value="">put in a value…</option>
-        {#each values as one (`${one.name} ${one.of ?? ''}`)}<option value="{one.name} {one.of ?? ''}">{one.words}</option>{/each}
-    </select>
+    {#if values.length > 0}
+        <select
+            class="field mb-1 w-full"
+            aria-label="Put a value in"
+            value=""
+            onchange={(event) => {
+                put(event.currentTarget.value);
+                event.currentTarget.value = '';
+            }}
+        >
+            <option value="">put in a value…</option>
+            {#each values as one (`${one.name} ${one.of ?? ''}`)}<option value="{one.name} {one.of ?? ''}">{one.words}</option>{/each}
+        </select>
+    {/if}
 {/if}
 <div class="rich-field field w-full" bind:this={room}></div>

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Problem;
+
+/**
+ * The facts as the owner defines, groups and orders them. Things name them by number, so renaming is free.
+ *
+ * @phpstan-type Row array{id: int, name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string, filled: int}
+ * @phpstan-type Given array{name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string}
+ */
+final readonly class FactList
+{
+    public const MOST = 200;
+
+    /** @return list<Row> in the owner's order */
+    public function all(): array
+    {
+        $rows = DB::select(
+            'select f.*, (select count(distinct v.product_id) from fact_values v where v.fact_id = f.id) as filled from facts f order by f.position, f.id',
+        );
+
+        return array_values(array_map(static function (stdClass $row): array {
+            $choices = json_decode($row->choices ?? '[]', true);
+
+            return [
+                'id' => $row->id,
+                'name' => $row->name,
+                'kind' => $row->kind,
+                'unit' => $row->unit,
+                'decimals' => $row->decimals,
+                'choices' => is_array($choices) ? array_values(array_filter($choices, is_string(...))) : [],
+                'group' => $row->group_name,
+                'filled' => $row->filled,
+            ];
+        }, $rows));
+    }
+
+    /**
+     * @param  Given  $given
+     * @return int|Problem its number
+     */
+    public function define(array $given): int|Problem
+    {
+        if (DB::table('facts')->count() >= self::MOST) {
+            return new Problem('fact.too-many', '', ['most' => self::MOST]);
+        }
+        $taken = $this->problem($given, null);
+
+        return $taken ?? (int) DB::table('facts')->insertGetId(self::columns($given) + [
+            'kind' => $given['kind'],
+            'decimals' => $given['decimals'],
+            'position' => (int) DB::table('facts')->max('position') + 1,
+        ]);
+    }
+
+    /**
+     * Name, unit, choices and group may change; what kind of values it takes may not.
+     *
+     * @param  Given  $given
+     */
+    public function change(int $id, array $given): ?Problem
+    {
+        $problem = $this->problem($given, $id);
+        if ($problem === null) {
+            DB::table('facts')->where('id', $id)->update(self::columns($given));
+        }
+
+        return $problem;
+    }
+
+    /** @param  list<int>  $ids  in their new order; others keep theirs behind them */
+    public function order(array $ids): void
+    {
+        DB::transaction(static function () use ($ids): void {
+            $rest = DB::table('facts')->whereNotIn('id', $ids)->orderBy('position')->orderBy('id')->pluck('id')->all();
+            foreach ([...$ids, ...$rest] as $position => $id) {
+                DB::table('facts')->where('id', $id)->update(['position' => $position + 1]);
+            }
+        });
+    }
+
+    /** @return array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>} where it is used */
+    public function uses(int $id): array
+    {
+        $templates = [];
+        foreach (DB::table('templates')->orderBy('name')->get() as $row) {
+            $page = self::names($row->draft_tree, $id) || self::names($row->live_tree, $id);
+            $rule = self::names($row->draft_reach, $id) || self::names($row->live_reach, $id);
+            if ($page || $rule) {
+                $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_tree !== null, 'rule' => $rule, 'page' => $page];
+            }
+        }
+
+        return [
+            'products' => DB::table('fact_values')->where('fact_id', $id)->distinct()->count('product_id'),
+            'templates' => $templates,
+        ];
+    }
+
+    public function delete(int $id): void
+    {
+        DB::table('facts')->where('id', $id)->delete();
+    }
+
+    /** A condition or a source names a fact as `"of": 7` beside `fact`, rich text as `data-of="7"`. */
+    private static function names(?string $stored, int $id): bool
+    {
+        return $stored !== null && preg_match('~"of":'.$id.'[,}]|data-of=\\\\"'.$id.'\\\\"~', $stored) === 1 && str_contains($stored, 'fact');
+    }
+
+    /** @param  Given  $given */
+    private function problem(array $given, ?int $id): ?Problem
+    {
+        $folded = Folding::fold($given['name']);
+        $other = DB::table('facts')->where('name_folded', $folded)->value('id');
+
+        return match (true) {
+            $folded === '' => new Problem('fact.no-name'),
+            $other !== null && $other !== $id => new Problem('fact.name-taken', '', ['name' => $given['name']]),
+            FactKind::tryFrom($given['kind']) === null => new Problem('fact.unknown-kind'),
+            $given['kind'] === FactKind::Choice->value && $given['choices'] === [] => new Problem('fact.no-choices'),
+            default => null,
+        };
+    }
+
+    /**
+     * @param  Given  $given
+     * @return array<string, mixed>
+     */
+    private static function columns(array $given): array
+    {
+        return [
+            'name' => trim($given['name']),
+            'name_folded' => Folding::fold($given['name']),
+            'unit' => $given['unit'],
+            'choices' => $given['choices'] === [] ? null : json_encode($given['choices'], JSON_THROW_ON_ERROR),
+            'group_name' => $given['group'],
+        ];
+    }
+}

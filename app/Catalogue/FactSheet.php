@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Folding;
+
+/**
+ * Facts of many products as a sheet: a row a product, a column a fact. Changes are made together or not at all.
+ *
+ * @phpstan-type Change array{product: int, fact: int, written: list<string>, before: list<string>}
+ * @phpstan-type Wrong array{product: int, fact: int, message: string}
+ */
+final readonly class FactSheet
+{
+    public const PAGE = 25;
+
+    public const MOST_CHANGES = 5000;
+
+    public function __construct(private FactBook $book)
+    {
+    }
+
+    /** @return array{rows: list<array{id: int, title: string, values: array<int, list<string>>}>, more: bool, total: int} */
+    public function page(string $query, int $page): array
+    {
+        $products = DB::table('products');
+        foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
+            $products->whereRaw('instr(title_folded, ?) > 0', [$word]);
+        }
+        $total = $products->count();
+        $found = $products->orderBy('title_folded')->orderBy('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get(['id', 'title']);
+        $values = $this->values(array_values(array_map(intval(...), $found->pluck('id')->all())));
+
+        return [
+            'rows' => array_values($found->map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'values' => $values[$row->id] ?? []])->all()),
+            'more' => $total > $page * self::PAGE,
+            'total' => $total,
+        ];
+    }
+
+    /**
+     * @param  list<Change>  $changes  with what stood there when they were made
+     * @return array{undo: list<Change>}|array{wrong: list<Wrong>}|array{crossed: list<Change>} what takes them back, or why nothing was changed
+     */
+    public function fill(array $changes): array
+    {
+        return DB::transaction(function () use ($changes): array {
+            $facts = $this->book->all();
+            $choices = array_map(static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true), DB::table('facts')->pluck('choices', 'id')->all());
+            $now = $this->values(array_values(array_unique(array_column($changes, 'product'))));
+            $wrong = $crossed = $undo = [];
+            foreach ($changes as $change) {
+                $fact = $facts[$change['fact']] ?? null;
+                $stands = $now[$change['product']][$change['fact']] ?? [];
+                $message = $fact === null ? 'This fact is gone.' : $this->wrong($fact, $change['written'], $choices[$fact->id] ?? []);
+                if ($message !== null) {
+                    $wrong[] = ['product' => $change['product'], 'fact' => $change['fact'], 'message' => $message];
+                } elseif ($stands !== $change['before'] && $stands !== $change['written']) {
+                    $crossed[] = ['written' => $stands] + $change;
+                }
+                $undo[] = ['product' => $change['product'], 'fact' => $change['fact'], 'written' => $stands, 'before' => $change['written']];
+            }
+            if ($wrong !== []) {
+                return ['wrong' => $wrong];
+            }
+            if ($crossed !== []) {
+                return ['crossed' => $crossed];
+            }
+            foreach ($changes as $change) {
+                $this->book->fill($change['product'], $facts[$change['fact']], self::safe($facts[$change['fact']], $change['written']));
+            }
+
+            return ['undo' => array_reverse($undo)];
+        });
+    }
+
+    /**
+     * @param  list<int>  $products
+     * @return array<int, array<int, list<string>>> by product and fact
+     */
+    public function values(array $products): array
+    {
+        $values = [];
+        foreach (DB::table('fact_values')->whereIntegerInRaw('product_id', $products)->orderBy('position')->get() as $row) {
+            $values[$row->product_id][$row->fact_id][] = $row->written;
+        }
+
+        return $values;
+    }
+
+    /** @param  list<string>  $written */
+    private function wrong(Fact $fact, array $written, mixed $choices): ?string
+    {
+        if ($fact->kind === FactKind::Choice && is_array($choices) && array_diff($written, $choices) !== []) {
+            return "“{$fact->name}” does not offer this choice.";
+        }
+        foreach ($written as $one) {
+            if (FactValue::compared($fact, $one) === null) {
+                return match ($fact->kind) {
+                    FactKind::Number => "“{$fact->name}” takes a number, as ".($fact->decimals === 0 ? '4' : '0.'.str_repeat('0', $fact->decimals - 1).'4').'.',
+                    FactKind::Date => "“{$fact->name}” takes a day, as 2026-12-31.",
+                    FactKind::YesNo => "“{$fact->name}” takes yes or no.",
+                    default => "“{$fact->name}” takes words.",
+                };
+            }
+        }
+        $several = in_array($fact->kind, [FactKind::Several], true);
+
+        return count($written) > 1 && ! $several ? "“{$fact->name}” takes one value." : null;
+    }
+
+    /**
+     * @param  list<string>  $written
+     * @return list<string>
+     */
+    private static function safe(Fact $fact, array $written): array
+    {
+        return $fact->kind === FactKind::RichText ? array_map(SafeHtml::clean(...), $written) : $written;
+    }
+}

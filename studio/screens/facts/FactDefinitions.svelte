@@ -1,0 +1,153 @@
+<script lang="ts">
+    import { get, patch, post, remove } from '../../lib/http';
+    import { notices } from '../../lib/notices.svelte';
+    import { products } from '../../lib/words';
+    import { KINDS, type Fact, type Kind } from './types';
+
+    interface Uses {
+        products: number;
+        templates: { id: number; name: string; live: boolean; rule: boolean; page: boolean }[];
+    }
+
+    let { facts, may, changed }: { facts: Fact[]; may: boolean; changed: (facts: Fact[]) => void } = $props();
+    const blank = { name: '', kind: 'text' as Kind, unit: '', decimals: 0, choices: '', group: '' };
+    /** The fact that is being changed; 0 for a new one. */
+    let editing = $state<number | null>(null);
+    let given = $state({ ...blank });
+    let deleting = $state.raw<{ fact: Fact; uses: Uses } | null>(null);
+    let wrong = $state('');
+
+    function begin(fact: Fact | null): void {
+        editing = fact?.id ?? 0;
+        given = fact ? { ...fact, choices: fact.choices.join('\n') } : { ...blank };
+        wrong = '';
+    }
+
+    async function save(event: SubmitEvent): Promise<void> {
+        event.preventDefault();
+        const body = { ...given, choices: given.choices.split('\n').filter((one) => one.trim() !== '') };
+        try {
+            const answer =
+                editing === 0 ? await post<{ facts: Fact[] }>('/studio/facts', body) : await patch<{ facts: Fact[] }>(`/studio/facts/${editing}`, body);
+            changed(answer.facts);
+            editing = null;
+        } catch (error) {
+            wrong = error instanceof Error ? error.message : String(error);
+        }
+    }
+
+    async function move(index: number, by: number): Promise<void> {
+        const ids = facts.map((fact) => fact.id);
+        const [id] = ids.splice(index, 1);
+        if (id !== undefined) ids.splice(index + by, 0, id);
+        try {
+            changed((await post<{ facts: Fact[] }>('/studio/facts/order', { ids })).facts);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function ask(fact: Fact): Promise<void> {
+        try {
+            deleting = { fact, uses: await get<Uses>(`/studio/facts/${fact.id}/uses`) };
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function destroy(fact: Fact): Promise<void> {
+        try {
+            changed((await remove<{ facts: Fact[] }>(`/studio/facts/${fact.id}`)).facts);
+            deleting = null;
+            notices.say(`“${fact.name}” is deleted.`);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+</script>
+
+<ul class="mt-5 grid gap-x-10 md:grid-cols-2">
+    {#each facts as fact, index (fact.id)}
+        <li class="flex items-baseline gap-3 border-b border-dashed border-hair py-1.5" data-fact={fact.name}>
+            <span class="min-w-0 flex-1 truncate"
+                >{fact.name}
+                <span class="text-sm text-quiet"
+                    >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {products(fact.filled)}</span
+                ></span
+            >
+            {#if may}
+                <button class="word text-sm" disabled={index === 0} aria-label="{fact.name} further up" onclick={() => move(index, -1)}>↑</button>
+                <button class="word text-sm" disabled={index === facts.length - 1} aria-label="{fact.name} further down" onclick={() => move(index, 1)}
+                    >↓</button
+                >
+                <button class="word text-sm" aria-label="Change {fact.name}" onclick={() => begin(fact)}>change</button>
+                <button class="word text-sm" aria-label="Delete {fact.name}…" onclick={() => ask(fact)}>delete…</button>
+            {/if}
+        </li>
+    {/each}
+</ul>
+{#if deleting}
+    {@const { fact, uses } = deleting}
+    <section class="mt-4 rounded-lg border border-dashed border-edge p-4" aria-label="Deleting {fact.name}">
+        <p>
+            “{fact.name}” is filled in on {products(uses.products)}{uses.templates.length === 0 ? ' and used in no template.' : ' and used in:'}
+        </p>
+        <ul>
+            {#each uses.templates as template (template.id)}
+                <li>
+                    <a class="word" href="/studio/templates/{template.id}">{template.name}</a>
+                    <span class="text-quiet"
+                        >{template.live ? 'live' : 'draft'} · {[template.page ? 'on the page' : '', template.rule ? 'in its rule, which then never holds' : '']
+                            .filter((one) => one !== '')
+                            .join(' and ')}</span
+                    >
+                </li>
+            {/each}
+        </ul>
+        <p class="mt-2">What is filled in goes with it, and cannot be brought back.</p>
+        <p class="mt-2 flex gap-3">
+            <button class="button" onclick={() => destroy(fact)}>Delete “{fact.name}”</button>
+            <button class="button" onclick={() => (deleting = null)}>Keep it</button>
+        </p>
+    </section>
+{/if}
+{#if may}
+    {#if editing === null}
+        <button class="button mt-4" onclick={() => begin(null)}>Define a fact…</button>
+    {:else}
+        <form class="mt-4 rounded-lg border border-hair bg-sheet p-4" onsubmit={save} aria-label={editing === 0 ? 'A new fact' : 'Changing a fact'}>
+            <div class="flex flex-wrap gap-x-5 gap-y-2">
+                <label>Name <input class="field block w-56" maxlength="80" bind:value={given.name} /></label>
+                <label
+                    >Takes <select class="field block" bind:value={given.kind} disabled={editing !== 0}>
+                        {#each Object.entries(KINDS) as [kind, words] (kind)}<option value={kind}>{words}</option>{/each}
+                    </select></label
+                >
+                {#if given.kind === 'number'}
+                    <label>Unit <input class="field block w-24" maxlength="20" placeholder="mm" bind:value={given.unit} /></label>
+                    <label
+                        >Decimals <input
+                            class="field figures block w-20"
+                            type="number"
+                            min="0"
+                            max="6"
+                            disabled={editing !== 0}
+                            bind:value={given.decimals}
+                        /></label
+                    >
+                {/if}
+                <label>Group <input class="field block w-40" maxlength="60" placeholder="none" bind:value={given.group} /></label>
+            </div>
+            {#if given.kind === 'choice'}
+                <label class="mt-2 block"
+                    >What can be chosen, one a line <textarea class="field block w-72" rows="4" bind:value={given.choices}></textarea></label
+                >
+            {/if}
+            {#if wrong}<p class="mt-2 text-trouble" role="alert">{wrong}</p>{/if}
+            <p class="mt-3 flex gap-3">
+                <button class="button button-next">{editing === 0 ? 'Define it' : 'Save'}</button>
+                <button type="button" class="button" onclick={() => (editing = null)}>Not now</button>
+            </p>
+        </form>
+    {/if}
+{/if}

@@ -1,0 +1,204 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { get, post } from '../../lib/http';
+    import { notices } from '../../lib/notices.svelte';
+    import type { Screen } from '../../lib/types';
+    import { number } from '../../lib/words';
+    import Frame from '../../parts/Frame.svelte';
+    import RichField from '../../parts/rich/RichField.svelte';
+    import FactDefinitions from './FactDefinitions.svelte';
+    import { pasted, shown, typed } from './sheet';
+    import type { Change, Fact, Row } from './types';
+
+    interface Page {
+        rows: Row[];
+        more: boolean;
+        total: number;
+    }
+
+    let { screen }: { screen: Screen<Page & { facts: Fact[]; query: string }> } = $props();
+    let facts = $state.raw(untrack(() => screen.data.facts));
+    let rows = $state.raw(untrack(() => screen.data.rows));
+    let total = $state(untrack(() => screen.data.total));
+    let more = $state(untrack(() => screen.data.more));
+    let query = $state(untrack(() => screen.data.query));
+    let group = $state('');
+    let wrong = $state.raw<Record<string, string>>({});
+    /** The rich text that is being written. */
+    let writing = $state.raw<{ row: Row; fact: Fact; html: string } | null>(null);
+    let page = 1;
+    const may = $derived(screen.may.edit);
+    const groups = $derived([...new Set(facts.map((fact) => fact.group).filter((one) => one !== ''))]);
+    const columns = $derived(facts.filter((fact) => group === '' || fact.group === group));
+
+    async function load(wanted: number): Promise<void> {
+        try {
+            const answer = await get<Page>(`/studio/facts/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
+            rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
+            ({ more, total } = answer);
+            page = wanted;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function send(changes: Change[], words: string): Promise<void> {
+        const real = changes.filter((change) => JSON.stringify(change.written) !== JSON.stringify(change.before));
+        if (real.length === 0) return;
+        wrong = {};
+        try {
+            const { undo } = await post<{ undo: Change[] }>('/studio/facts/values', { changes: real });
+            take(real);
+            notices.say(words, { words: 'Take this back', do: () => void send(undo, 'It is as it was before.') });
+        } catch (error) {
+            const body = (error as { body?: { wrong?: (Change & { message: string })[]; crossed?: Change[] } }).body;
+            wrong = Object.fromEntries((body?.wrong ?? []).map((one) => [`${one.product} ${one.fact}`, one.message]));
+            if (body?.crossed) take(body.crossed);
+            notices.trouble(error);
+        }
+    }
+
+    function take(changes: Change[]): void {
+        rows = rows.map((row) => {
+            const mine = changes.filter((change) => change.product === row.id);
+            return mine.length === 0 ? row : { ...row, values: { ...row.values, ...Object.fromEntries(mine.map((one) => [one.fact, one.written])) } };
+        });
+    }
+
+    function fill(row: Row, fact: Fact, text: string): void {
+        const change = { product: row.id, fact: fact.id, written: typed(fact, text), before: row.values[fact.id] ?? [] };
+        void send([change], `${fact.name} of ${row.title} is ${change.written.length === 0 ? 'empty' : 'filled in'}.`);
+    }
+
+    function keep(row: Row, fact: Fact): void {
+        const html = writing?.html ?? '';
+        writing = null;
+        fill(row, fact, plain(html).trim() === '' ? '' : html);
+    }
+
+    function plain(html: string): string {
+        return new DOMParser().parseFromString(html, 'text/html').body.textContent ?? '';
+    }
+
+    function paste(event: ClipboardEvent, row: number, column: number): void {
+        const text = event.clipboardData?.getData('text/plain') ?? '';
+        if (!/[\t\n]/.test(text.trim())) return;
+        event.preventDefault();
+        const changes = pasted(text, rows, columns, row, column);
+        void send(changes, `${changes.length} fields were pasted.`);
+    }
+</script>
+
+<Frame {screen} here="Facts">
+    <h1 class="text-2xl">Facts</h1>
+    <p class="mt-1 max-w-2xl text-quiet">
+        What you know about each product: the nib, the care, the paper’s weight. Templates show them where you say, and rules can ask for them.
+    </p>
+    <FactDefinitions {facts} {may} changed={(next) => (facts = next)} />
+    <section class="mt-10" aria-labelledby="sheet-title">
+        <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
+            <h2 id="sheet-title" class="text-lg">Filled in</h2>
+            <input class="field w-56" type="search" placeholder="Find a product…" aria-label="Find a product" bind:value={query} oninput={() => load(1)} />
+            {#if groups.length > 0}
+                <label
+                    >Facts of <select class="field" bind:value={group}>
+                        <option value="">all groups</option>
+                        {#each groups as one (one)}<option value={one}>{one}</option>{/each}
+                    </select></label
+                >
+            {/if}
+            <span class="text-sm text-quiet"
+                >{number(total)} {total === 1 ? 'product' : 'products'} · rows and columns of a spreadsheet can be pasted into any field</span
+            >
+        </div>
+        {#if facts.length === 0}
+            <p class="mt-4 text-quiet">There are no facts yet. Define the first one above; then it can be filled in here.</p>
+        {:else}
+            <div class="mt-3 overflow-x-auto rounded-lg border border-hair bg-sheet">
+                <table class="border-collapse text-sm">
+                    <thead>
+                        <tr>
+                            <th scope="col" class="sticky left-0 z-10 min-w-52 bg-sheet px-3 py-2 text-left font-semibold">Product</th>
+                            {#each columns as fact (fact.id)}
+                                <th scope="col" class="min-w-36 px-2 py-2 text-left font-semibold"
+                                    >{fact.name}{#if fact.unit}<span class="font-normal text-quiet">, {fact.unit}</span>{/if}</th
+                                >
+                            {/each}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {#each rows as row, down (row.id)}
+                            <tr class="border-t border-hair" data-product={row.id}>
+                                <th scope="row" class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal" title={row.title}
+                                    >{row.title}</th
+                                >
+                                {#each columns as fact, right (fact.id)}
+                                    {@const value = shown(fact, row.values[fact.id] ?? [])}
+                                    {@const trouble = wrong[`${row.id} ${fact.id}`]}
+                                    <td class="px-1 py-0.5">
+                                        {#if fact.kind === 'rich-text'}
+                                            <button
+                                                class="field block w-full max-w-48 truncate text-left"
+                                                aria-label="{fact.name} of {row.title}"
+                                                onclick={() => (writing = { row, fact, html: value })}>{plain(value) || '–'}</button
+                                            >
+                                        {:else if fact.kind === 'choice' || fact.kind === 'yes-no'}
+                                            <select
+                                                class="field w-full"
+                                                aria-label="{fact.name} of {row.title}"
+                                                disabled={!may}
+                                                {value}
+                                                onchange={(event) => fill(row, fact, event.currentTarget.value)}
+                                                onpaste={(event) => paste(event, down, right)}
+                                            >
+                                                <option value="">–</option>
+                                                {#each fact.kind === 'yes-no' ? ['yes', 'no'] : fact.choices as choice (choice)}<option value={choice}
+                                                        >{choice}</option
+                                                    >{/each}
+                                            </select>
+                                        {:else}
+                                            <input
+                                                class="field w-full {trouble ? 'border-trouble' : ''}"
+                                                aria-label="{fact.name} of {row.title}"
+                                                aria-invalid={trouble ? 'true' : undefined}
+                                                title={trouble ?? (fact.kind === 'list' ? 'Several, separated by semicolons' : undefined)}
+                                                type={fact.kind === 'date' ? 'date' : 'text'}
+                                                inputmode={fact.kind === 'number' ? 'decimal' : undefined}
+                                                disabled={!may}
+                                                {value}
+                                                onchange={(event) => fill(row, fact, event.currentTarget.value)}
+                                                onpaste={(event) => paste(event, down, right)}
+                                            />
+                                        {/if}
+                                    </td>
+                                {/each}
+                            </tr>
+                        {:else}
+                            <tr><td class="px-3 py-4 text-quiet" colspan={columns.length + 1}>No product is called that. Try fewer words.</td></tr>
+                        {/each}
+                    </tbody>
+                </table>
+            </div>
+            {#if writing}
+                {@const { row, fact } = writing}
+                <section class="float fixed right-6 bottom-6 z-40 w-120 max-w-[calc(100vw-3rem)] p-4" aria-label="{fact.name} of {row.title}">
+                    <h3 class="mb-2 font-semibold">{fact.name} of {row.title}</h3>
+                    {#key `${row.id} ${fact.id}`}
+                        <RichField
+                            id="writing"
+                            label={fact.name}
+                            editable={may}
+                            value={writing.html}
+                            change={(html) => (writing = writing && { ...writing, html })}
+                        />
+                    {/key}
+                    <p class="mt-3 flex gap-3">
+                        {#if may}<button class="button button-next" onclick={() => keep(row, fact)}>Save</button>{/if}
+                        <button class="button" onclick={() => (writing = null)}>{may ? 'Not now' : 'Close'}</button>
+                    </p>
+                </section>
+            {/if}
+            {#if more}<button class="button mt-3" onclick={() => load(page + 1)}>More products</button>{/if}
+        {/if}
+    </section>
+</Frame>

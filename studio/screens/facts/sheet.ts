@@ -1,0 +1,48 @@
+import type { Change, Fact, Row } from './types';
+
+/** A field as it is typed: several values are separated by semicolons. */
+export function shown(fact: Fact, values: string[]): string {
+    return values.join(fact.kind === 'list' ? '; ' : ' ');
+}
+
+export function typed(fact: Fact, text: string): string[] {
+    const parts = fact.kind === 'list' ? text.split(';') : [text];
+    return parts.map((part) => part.trim()).filter((part) => part !== '');
+}
+
+/** Rows and fields of what a spreadsheet puts on the clipboard; quoted fields may hold line breaks (RFC 4180, with tabs). */
+export function cells(text: string): string[][] {
+    const rows: string[][] = [[]];
+    let field = '';
+    let quoted = false;
+    const end = (): void => {
+        rows.at(-1)?.push(field);
+        field = '';
+    };
+    for (let at = 0; at < text.length; at++) {
+        const sign = text[at] ?? '';
+        if (quoted && sign === '"' && text[at + 1] === '"') {
+            field += '"';
+            at++;
+        } else if (sign === '"' && (quoted || field === '')) quoted = !quoted;
+        else if (!quoted && sign === '\t') end();
+        else if (!quoted && (sign === '\n' || sign === '\r')) {
+            if (sign === '\r' && text[at + 1] === '\n') at++;
+            end();
+            rows.push([]);
+        } else field += sign;
+    }
+    if (field !== '' || (rows.at(-1)?.length ?? 0) > 0) end();
+    return rows.filter((row) => row.length > 0);
+}
+
+/** What pasting from a field on, to the right and downwards, would change. What reaches beyond the sheet is left out. */
+export function pasted(text: string, rows: Row[], facts: Fact[], row: number, column: number): Change[] {
+    return cells(text).flatMap((fields, down) =>
+        fields.flatMap((field, right): Change[] => {
+            const [product, fact] = [rows[row + down], facts[column + right]];
+            if (!product || !fact) return [];
+            return [{ product: product.id, fact: fact.id, written: typed(fact, field), before: product.values[fact.id] ?? [] }];
+        }),
+    );
+}
