@@ -15,6 +15,7 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/search', [Shop\ListingController::class, 'search']);
     Route::get('/p/{slug}', Shop\ProductController::class);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
+    Route::get('/pictures/{name}', Shop\PictureController::class);
     Route::get('/cart', [Shop\CartController::class, 'show']);
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
@@ -56,7 +57,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->whereNumber('template');
     Route::get('templates/{template}/news', [Studio\EditsController::class, 'news'])->whereNumber('template');
     Route::get('names/{field}', [Studio\ReachController::class, 'names']);
-    Route::get('pictures', [Studio\PicturesController::class, 'index']);
+    Route::get('pictures', [Studio\PicturesController::class, 'screen']);
+    Route::get('pictures/rows', [Studio\PicturesController::class, 'index']);
+    Route::get('pictures/{picture}/uses', [Studio\PicturesController::class, 'uses'])->whereNumber('picture');
     Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
     Route::get('templates/{template}/impact/group', [Studio\PublishController::class, 'group'])->whereNumber('template');
     Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template');
@@ -70,6 +73,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
+        Route::post('pictures', [Studio\PicturesController::class, 'store']);
+        Route::patch('pictures/{picture}', [Studio\PicturesController::class, 'describe'])->whereNumber('picture');
+        Route::post('pictures/{picture}/products', [Studio\PicturesController::class, 'put'])->whereNumber('picture');
         Route::post('facts', [Studio\FactsController::class, 'store']);
         Route::post('facts/order', [Studio\FactsController::class, 'order']);
         Route::post('facts/values', [Studio\FactsController::class, 'fill']);

@@ -2,6 +2,7 @@ import './studio.css';
 import { mount, type Component } from 'svelte';
 import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
 import Facts from './screens/facts/Facts.svelte';
+import Pictures from './screens/pictures/Pictures.svelte';
 import Releases from './screens/releases/Releases.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
 import Today from './screens/today/Today.svelte';
@@ -16,6 +17,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     why: Why,
     templates: Templates,
     facts: Facts,
+    pictures: Pictures,
     releases: Releases,
     reviews: Reviews,
     'drawing-table': DrawingTable,

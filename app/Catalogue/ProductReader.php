@@ -175,7 +175,7 @@ final readonly class ProductReader
 
     public static function picture(stdClass $row): Picture
     {
-        return new Picture($row->id, $row->file, $row->width, $row->height, $row->alt);
+        return new Picture($row->id, $row->file, $row->width, $row->height, $row->alt, $row->focus_x, $row->focus_y, $row->original !== null && $row->state === 'ready');
     }
 
     private static function instant(?string $stored): ?DateTimeImmutable

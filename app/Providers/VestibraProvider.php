@@ -10,6 +10,8 @@ use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Models\User;
+use Vestibra\App\Pictures\Sizes;
+use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Rendering\BlockPrinter;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\ShopClock;
@@ -33,6 +35,7 @@ final class VestibraProvider extends ServiceProvider
             config()->string('vestibra.currency'),
             config()->string('vestibra.locale'),
         ));
+        $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => public_path('pictures'));
         $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
             $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),

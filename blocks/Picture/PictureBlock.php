@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -28,10 +29,12 @@ final readonly class PictureBlock implements BlockKind
             [
                 Setting::sourced('picture', 'Picture', new PictureChoice, ['source' => 'product.picture']),
                 Setting::what('alt', 'Said instead of it', new Text(300), ''),
+                Setting::sourced('link', 'Leads to', new Link, ''),
                 Setting::how('shape', 'Shape', new Choice(
                     ['own' => 'its own', 'square' => 'square', 'wide' => 'wide, 4 : 3', 'strip' => 'strip, 3 : 1'],
                     ['own' => 'auto', 'square' => '1', 'wide' => '4 / 3', 'strip' => '3 / 1'],
                 ), '--picture-shape'),
+                Setting::how('fit', 'The picture', new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']), '--picture-fit'),
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--picture-corner', 'corner'),
             ],
             searchWords: 'image photo',
@@ -46,6 +49,11 @@ final readonly class PictureBlock implements BlockKind
         }
         $alt = $settings->text('alt');
 
-        return Composed::shown(['alt' => $alt === '' ? $picture->alt : $alt] + PictureData::of($picture, $context->addresses));
+        $said = $alt === '' ? $picture->alt : $alt;
+
+        return Composed::shown(
+            ['alt' => $said, 'link' => $settings->link('link')] + PictureData::of($picture, $context->addresses),
+            $said === '' ? 'Nothing is said instead of this picture to those who cannot see it' : null,
+        );
     }
 }

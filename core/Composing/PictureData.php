@@ -9,7 +9,7 @@ use Vestibra\Core\Catalogue\Picture;
 /** A picture as views print it. */
 final readonly class PictureData
 {
-    /** @return array{id: int, small: string, large: string, width: int, height: int, alt: string} */
+    /** @return array{id: int, small: string, large: string, width: int, height: int, alt: string, focus: string, avif: bool} */
     public static function of(Picture $picture, Addresses $addresses): array
     {
         return [
@@ -19,6 +19,8 @@ final readonly class PictureData
             'width' => $picture->width,
             'height' => $picture->height,
             'alt' => $picture->alt,
+            'focus' => "focus-x$picture->focusX focus-y$picture->focusY",
+            'avif' => $picture->avif,
         ];
     }
 }

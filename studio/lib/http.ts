@@ -22,6 +22,13 @@ export async function post<Answer>(address: string, body: object = {}): Promise<
     return call<Answer>('POST', address, body);
 }
 
+/** Sends a file. */
+export async function upload<Answer>(address: string, name: string, file: File): Promise<Answer> {
+    const form = new FormData();
+    form.append(name, file);
+    return call<Answer>('POST', address, form);
+}
+
 export async function patch<Answer>(address: string, body: object): Promise<Answer> {
     return call<Answer>('PATCH', address, body);
 }
@@ -49,8 +56,12 @@ export async function signedInAgain(): Promise<boolean> {
 async function call<Answer>(method: string, address: string, body?: object): Promise<Answer> {
     const answer = await fetch(address, {
         method,
-        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': tokenPlace()?.content ?? '' },
-        ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+        headers: {
+            Accept: 'application/json',
+            'X-CSRF-TOKEN': tokenPlace()?.content ?? '',
+            ...(body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
+        },
+        ...(body === undefined ? {} : { body: body instanceof FormData ? body : JSON.stringify(body) }),
     });
     const text = await answer.text();
     const data = (text.startsWith('{') ? JSON.parse(text) : {}) as Record<string, unknown>;

@@ -10,6 +10,7 @@
         { name: 'Templates', address: '/studio/templates' },
         { name: 'Who gets what', address: '/studio/who' },
         { name: 'Facts', address: '/studio/facts' },
+        { name: 'Pictures', address: '/studio/pictures' },
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Reviews', address: '/studio/reviews' },
     ];

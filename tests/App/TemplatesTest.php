@@ -97,12 +97,12 @@ final class TemplatesTest extends TestCase
 
     public function test_pictures_are_found_by_their_words(): void
     {
-        $answer = $this->getJson('/studio/pictures?q=teal%20TIDE');
+        $answer = $this->getJson('/studio/pictures/rows?q=teal%20TIDE');
 
         self::assertNotSame([], $answer->json('pictures'));
         foreach ($answer->json('pictures') as $picture) {
             self::assertStringContainsString('Teal Tide', $picture['alt']);
         }
-        self::assertCount(24, $this->getJson('/studio/pictures')->json('pictures'));
+        self::assertCount(24, $this->getJson('/studio/pictures/rows')->json('pictures'));
     }
 }

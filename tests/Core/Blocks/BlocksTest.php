@@ -63,7 +63,7 @@ final class BlocksTest extends TestCase
         $picture = ((array) Pages::block(new Node('b', 'gallery'), Pages::ink())->data['pictures'])[0];
 
         self::assertSame(
-            ['id' => 1, 'small' => '/pictures/file1-400.webp', 'large' => '/pictures/file1-800.webp', 'width' => 800, 'height' => 600, 'alt' => 'Picture 1'],
+            ['id' => 1, 'small' => '/pictures/file1-400.webp', 'large' => '/pictures/file1-800.webp', 'width' => 800, 'height' => 600, 'alt' => 'Picture 1', 'focus' => 'focus-x2 focus-y2', 'avif' => false],
             $picture,
         );
     }

@@ -4,30 +4,84 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Http\Controllers\Studio;
 
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
-use stdClass;
-use Vestibra\App\Reach\ProductRows;
+use Illuminate\Http\UploadedFile;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Pictures\PictureList;
+use Vestibra\App\Pictures\Uploads;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
 
+/** The shop's pictures: found, taken in, described, and put on products. */
 final readonly class PicturesController
 {
-    /** The shop's pictures, a page at a time. */
+    public function __construct(private PictureList $list)
+    {
+    }
+
+    public function screen(): View
+    {
+        return Screen::show('pictures', 'Pictures', $this->list->page('', 1));
+    }
+
+    /** A page at a time. */
     public function index(Request $request): JsonResponse
     {
-        $page = max(1, $request->integer('page', 1));
-        $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
-        $rows = DB::table('pictures')
-            ->when($query !== '', static fn ($found) => $found->whereRaw('instr(lower(alt), lower(?)) > 0', [$query]))
-            ->orderBy('id')->offset(($page - 1) * ProductRows::PAGE)->limit(ProductRows::PAGE + 1)->get();
+        return new JsonResponse($this->list->page(self::words($request, 'q', 100), max(1, $request->integer('page', 1)), $request->boolean('bare')));
+    }
 
-        return new JsonResponse([
-            'pictures' => $rows->take(ProductRows::PAGE)->map(static fn (stdClass $row): array => [
-                'id' => $row->id,
-                'alt' => $row->alt,
-                'small' => "/pictures/$row->file-400.webp",
-            ])->values(),
-            'more' => $rows->count() > ProductRows::PAGE,
-        ]);
+    public function store(Request $request, Uploads $uploads): JsonResponse
+    {
+        $file = $request->file('picture');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            $heavy = $file instanceof UploadedFile || $request->header('Content-Length') > Uploads::MOST_BYTES;
+
+            return $this->refused(new Problem($heavy ? 'picture.too-heavy' : 'picture.none', '', ['name' => 'This file']));
+        }
+        $taken = $uploads->take((string) $file->getContent(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 100));
+
+        return $taken instanceof Problem ? $this->refused($taken) : new JsonResponse(['picture' => $this->list->one($taken)], 201);
+    }
+
+    public function describe(Request $request, int $picture): JsonResponse
+    {
+        if ($this->list->one($picture) === null) {
+            return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
+        }
+        $this->list->describe($picture, self::words($request, 'alt', 300), min(4, max(0, $request->integer('focusX', 2))), min(4, max(0, $request->integer('focusY', 2))));
+
+        return new JsonResponse(['picture' => $this->list->one($picture)]);
+    }
+
+    public function uses(int $picture): JsonResponse
+    {
+        return new JsonResponse($this->list->uses($picture));
+    }
+
+    public function put(Request $request, int $picture): JsonResponse
+    {
+        $given = $request->validate(['product' => ['required', 'integer', 'exists:products,id'], 'on' => ['required', 'boolean']]);
+        if ($this->list->one($picture) === null) {
+            return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
+        }
+        $this->list->put($picture, (int) $given['product'], (bool) $given['on']);
+
+        return new JsonResponse($this->list->uses($picture) + ['picture' => $this->list->one($picture)]);
+    }
+
+    private function refused(Problem $problem): JsonResponse
+    {
+        $status = ['picture.too-heavy' => 413, 'picture.no-room' => 507][$problem->code] ?? 422;
+
+        return new JsonResponse(ProblemWords::answer([$problem]), $status);
+    }
+
+    private static function words(Request $request, string $name, int $most): string
+    {
+        $value = $request->input($name);
+
+        return is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, $most) : '';
     }
 }

@@ -17,7 +17,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<{ pictures: Picture[]; more: boolean }>(`/studio/pictures?q=${encodeURIComponent(query)}&page=${wanted}`);
+            const answer = await get<{ pictures: Picture[]; more: boolean }>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
             pictures = wanted === 1 ? answer.pictures : [...pictures, ...answer.pictures];
             more = answer.more;
             page = wanted;

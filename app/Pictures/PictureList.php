@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Pictures;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Catalogue\Derived;
+
+/**
+ * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
+ *
+ * @phpstan-type Row array{id: int, alt: string, small: string, width: int, height: int, state: string, focusX: int, focusY: int, products: int}
+ */
+final readonly class PictureList
+{
+    public const PAGE = 24;
+
+    /** @return array{pictures: list<Row>, more: bool, total: int} the newest first */
+    public function page(string $query, int $page, bool $withoutWords = false): array
+    {
+        $found = DB::table('pictures');
+        if ($query !== '') {
+            $found->whereRaw('(instr(lower(alt), lower(?)) > 0 or instr(file, lower(?)) > 0)', [$query, $query]);
+        }
+        if ($withoutWords) {
+            $found->where('alt', '');
+        }
+        $total = $found->count();
+        $rows = $found->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
+
+        return [
+            'pictures' => array_values($rows->map(self::row(...))->all()),
+            'more' => $total > $page * self::PAGE,
+            'total' => $total,
+        ];
+    }
+
+    /** @return Row|null */
+    public function one(int $id): ?array
+    {
+        $row = DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->where('id', $id)->first();
+
+        return $row instanceof stdClass ? self::row($row) : null;
+    }
+
+    public function describe(int $id, string $alt, int $focusX, int $focusY): void
+    {
+        DB::table('pictures')->where('id', $id)->update(['alt' => $alt, 'focus_x' => $focusX, 'focus_y' => $focusY]);
+    }
+
+    /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */
+    public function uses(int $id): array
+    {
+        $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ? order by p.title_folded limit 50', [$id]);
+        $templates = DB::select('select id, name from templates where draft_tree like ?1 or live_tree like ?1 or draft_tree like ?2 or live_tree like ?2 order by name limit 50', ['%"picture":'.$id.'%', '%"otherwise":'.$id.'%']);
+
+        return [
+            'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),
+            'templates' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'name' => $row->name], $templates)),
+        ];
+    }
+
+    /** Puts a picture on a product, last, or takes it off. */
+    public function put(int $id, int $productId, bool $on): void
+    {
+        DB::transaction(static function () use ($id, $productId, $on): void {
+            DB::table('product_pictures')->where('product_id', $productId)->where('picture_id', $id)->delete();
+            if ($on) {
+                $last = DB::table('product_pictures')->where('product_id', $productId)->max('position');
+                DB::table('product_pictures')->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => is_numeric($last) ? (int) $last + 1 : 0]);
+            }
+            Derived::refresh($productId);
+        });
+    }
+
+    /** @return Row */
+    private static function row(stdClass $row): array
+    {
+        return [
+            'id' => $row->id,
+            'alt' => $row->alt,
+            'small' => "/pictures/$row->file-400.webp",
+            'width' => $row->width,
+            'height' => $row->height,
+            'state' => $row->state,
+            'focusX' => $row->focus_x,
+            'focusY' => $row->focus_y,
+            'products' => $row->products,
+        ];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Pictures;
+
+use GdImage;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use stdClass;
+
+/** Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with them. */
+final readonly class Sizes
+{
+    private const WIDTHS = [800, 400];
+
+    private const WEBP = 84;
+
+    private const AVIF = 62;
+
+    public function __construct(private string $folder)
+    {
+    }
+
+    public function make(int $pictureId): void
+    {
+        $picture = DB::table('pictures')->where('id', $pictureId)->whereNotNull('original')->first();
+        if (! $picture instanceof stdClass) {
+            return;
+        }
+        $image = @imagecreatefromstring((string) @file_get_contents("$this->folder/$picture->original"));
+        if (! $image instanceof GdImage) {
+            DB::table('pictures')->where('id', $pictureId)->update(['state' => 'broken']);
+            throw new RuntimeException("The picture $picture->original cannot be read.");
+        }
+        foreach (self::WIDTHS as $width) {
+            $sized = self::sized($image, $width);
+            imagewebp($sized, "$this->folder/$picture->file-$width.webp.part", self::WEBP);
+            imageavif($sized, "$this->folder/$picture->file-$width.avif", self::AVIF);
+            rename("$this->folder/$picture->file-$width.webp.part", "$this->folder/$picture->file-$width.webp");
+        }
+        DB::table('pictures')->where('id', $pictureId)->update(['state' => 'ready']);
+    }
+
+    /** Never larger than it is. */
+    private static function sized(GdImage $image, int $width): GdImage
+    {
+        $width = max(1, min($width, imagesx($image)));
+        $height = max(1, (int) round(imagesy($image) * $width / imagesx($image)));
+        $sized = imagecreatetruecolor($width, $height);
+        imagealphablending($sized, false);
+        imagesavealpha($sized, true);
+        imagecopyresampled($sized, $image, 0, 0, 0, 0, $width, $height, imagesx($image), imagesy($image));
+
+        return $sized;
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Pictures;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Str;
+use Vestibra\App\Jobs\MakeSizes;
+use Vestibra\Core\Problem;
+
+/**
+ * Takes pictures in. They are judged by what they hold and never by their name, and large ones are refused from their
+ * header, before anything of them is unpacked. The original is kept under a name that nobody can guess.
+ */
+final readonly class Uploads
+{
+    public const MOST_BYTES = 15_000_000;
+
+    /** Pixels, wide times high. */
+    public const MOST_PIXELS = 50_000_000;
+
+    private const KINDS = [IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif'];
+
+    private const ROOM = 20_000_000;
+
+    public function __construct(private string $folder)
+    {
+    }
+
+    /** @return int|Problem the picture's number */
+    public function take(string $bytes, string $name): int|Problem
+    {
+        if (strlen($bytes) > self::MOST_BYTES) {
+            return new Problem('picture.too-heavy', '', ['name' => $name]);
+        }
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || $size[0] < 1 || $size[1] < 1) {
+            return new Problem('picture.none', '', ['name' => $name]);
+        }
+        [$width, $height, $kind] = $size;
+        if (! isset(self::KINDS[$kind])) {
+            return new Problem('picture.kind', '', ['name' => $name]);
+        }
+        if ($width * $height > self::MOST_PIXELS) {
+            return new Problem('picture.too-large', '', ['name' => $name, 'width' => $width, 'height' => $height]);
+        }
+        $file = mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
+        $original = "$file-original-".bin2hex(random_bytes(12)).'.'.self::KINDS[$kind];
+        if (! $this->keep($original, $bytes)) {
+            return new Problem('picture.no-room', '', ['name' => $name]);
+        }
+        $id = (int) DB::table('pictures')->insertGetId([
+            'file' => $file,
+            'original' => $original,
+            'state' => 'new',
+            'width' => $width,
+            'height' => $height,
+            'alt' => '',
+        ]);
+        Queue::push(new MakeSizes($id));
+
+        return $id;
+    }
+
+    private function keep(string $name, string $bytes): bool
+    {
+        is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
+        $free = @disk_free_space($this->folder);
+        if ($free === false || $free < strlen($bytes) + self::ROOM) {
+            return false;
+        }
+        $written = @file_put_contents("$this->folder/$name", $bytes);
+        if ($written !== strlen($bytes)) {
+            @unlink("$this->folder/$name");
+
+            return false;
+        }
+
+        return true;
+    }
+}
