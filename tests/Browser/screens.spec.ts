@@ -52,6 +52,39 @@ test('Studio: every screen is accessible', async ({ page }) => {
     await expectAccessible(page);
 });
 
+test('Studio: facts, pictures, reviews, fitting and private links are accessible', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/facts');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Define a fact…' }).click();
+    await page.getByRole('button', { name: 'Delete Care…' }).click();
+    await expect(page.getByRole('region', { name: 'Deleting Care' })).toBeVisible();
+    await page
+        .getByRole('button', { name: /^Care of/ })
+        .first()
+        .click();
+    await expect(page.getByRole('textbox', { name: 'Care', exact: true })).toBeVisible();
+    await expectAccessible(page);
+    await page.goto('/studio/pictures');
+    await page.locator('[data-picture]').first().click();
+    await expect(page.getByRole('region', { name: 'The chosen picture' })).toContainText('Put it on products…');
+    await expectAccessible(page);
+    await page.goto('/studio/reviews');
+    await page.getByRole('button', { name: 'In the shop' }).click();
+    await expect(page.locator('[data-review]').first()).toBeVisible();
+    await expectAccessible(page);
+    await studio.template('For the eyes', { show: [[]] }, false);
+    await page.goto('/studio/templates');
+    await page.getByRole('link', { name: 'For the eyes' }).first().click();
+    await studio.loaded();
+    await page.getByRole('button', { name: 'More…' }).click();
+    await page.getByRole('menuitem', { name: 'Private links…' }).click();
+    await page.getByRole('button', { name: 'Make a link' }).click();
+    await expect(page.getByLabel('The private link')).toHaveValue(/\/look\//);
+    await expectAccessible(page);
+});
+
 test('Studio: the drawing table and where a template appears are accessible', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();

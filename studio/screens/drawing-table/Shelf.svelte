@@ -54,7 +54,7 @@
         {#if !tall}
             <p class="mt-1 flex flex-wrap gap-x-2.5 text-xs" role="group" aria-label="Go along the shelf to">
                 {#each found as group (group.words)}
-                    <button class="min-h-5 text-quiet underline decoration-dotted underline-offset-2 hover:text-ink" onclick={() => goTo(group.words)}
+                    <button class="min-h-6 min-w-6 text-quiet underline decoration-dotted underline-offset-2 hover:text-ink" onclick={() => goTo(group.words)}
                         >{group.words}</button
                     >
                 {/each}
