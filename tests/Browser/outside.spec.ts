@@ -1,7 +1,9 @@
+import { gzipSync } from 'node:zlib';
 import { lexer, parse, walk } from 'css-tree';
 import { expect, test } from './fresh';
 import { HtmlValidate } from 'html-validate';
 import { hex } from 'wcag-contrast';
+import { expectAccessible } from './axe';
 import { Studio } from './studio';
 
 const validator = new HtmlValidate({ extends: ['html-validate:standard', 'html-validate:a11y'], rules: { 'no-inline-style': 'error' } });
@@ -68,4 +70,66 @@ test('the house style keeps WCAG 2.2 contrast by npm wcag-contrast', async ({ re
         expect(hex(token(text), token(ground)), `${text} on ${ground}`).toBeGreaterThanOrEqual(4.5);
     }
     expect(hex(token('star'), token('ground'))).toBeGreaterThanOrEqual(3);
+});
+
+test('a page with every block of the shelf: valid, accessible, light, and no wider than a phone', async ({ page, request }) => {
+    test.setTimeout(120_000);
+    const studio = new Studio(page);
+    await studio.signIn();
+    const id = await studio.template('Every block', { show: [[]], goesFirst: true }, false);
+    await page.goto(`/studio/templates/${id}`);
+    await studio.loaded();
+    const revision = await page.evaluate(async () => {
+        interface Node {
+            id: string;
+            kind: string;
+            children?: Node[];
+        }
+        const { data } = JSON.parse(document.getElementById('screen')?.textContent ?? '') as {
+            data: { state: { tree: Node }; definitions: { kind: string; shelf: string | null; role: string; starters: { node: object }[] }[] };
+        };
+        const column = data.state.tree.children?.at(-1)?.children?.[0]?.id ?? '';
+        const there = ['title', 'price', 'gallery', 'variant-picker', 'buy', 'breadcrumbs', 'rating', 'tabs', 'description', 'short-description'];
+        const edits = data.definitions
+            .filter((one) => one.shelf !== null && one.role === 'block' && !there.includes(one.kind))
+            .map((one) => ({
+                edit: 'insert',
+                parent: column,
+                after: null,
+                node: { ...one.starters[0]?.node, ...(one.kind === 'product-cards' ? { what: { products: [2, 3, 4, 5] } } : {}) },
+            }));
+        const answer = await fetch(`${location.pathname}/edits`, {
+            method: 'POST',
+            headers: {
+                Accept: 'application/json',
+                'Content-Type': 'application/json',
+                'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? '',
+            },
+            body: JSON.stringify({ edits, sample: 1 }),
+        });
+        return ((await answer.json()) as { revision: number }).revision;
+    });
+    await studio.ask('/studio/publish', { revisions: { [id]: revision }, spoken: [] });
+    await page.context().clearCookies();
+    for (const address of ['/p/palette-fountain-pen', '/p/archive-blue-bottled-ink']) {
+        const html = await (await request.get(address)).text();
+        const report = await validator.validateString(html);
+        expect(
+            report.results.flatMap((result) => result.messages.map((message) => `${address} ${message.line}: ${message.ruleId} ${message.message}`)),
+        ).toEqual([]);
+        await page.setViewportSize({ width: 390, height: 800 });
+        await page.goto(address);
+        await expectAccessible(page);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+        const own = await page.evaluate(() =>
+            performance.getEntriesByType('resource').flatMap((one) => (/\.(js|css)$/.test(new URL(one.name).pathname) ? [one.name] : [])),
+        );
+        let bytes = 0;
+        for (const file of own) bytes += gzipSync(await (await request.get(file)).body()).length;
+        expect(bytes).toBeGreaterThan(5_000);
+        expect(bytes).toBeLessThanOrEqual(40_000);
+        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-cards .card']) {
+            await expect(page.locator(block).first()).toBeVisible();
+        }
+    }
 });

@@ -76,9 +76,14 @@
                 ></span
             >
             {#if may}
-                <button class="word min-h-6 min-w-6 text-sm" disabled={index === 0} aria-label="{fact.name} further up" onclick={() => move(index, -1)}>↑</button>
-                <button class="word min-h-6 min-w-6 text-sm" disabled={index === facts.length - 1} aria-label="{fact.name} further down" onclick={() => move(index, 1)}
-                    >↓</button
+                <button class="word min-h-6 min-w-6 text-sm" disabled={index === 0} aria-label="{fact.name} further up" onclick={() => move(index, -1)}
+                    >↑</button
+                >
+                <button
+                    class="word min-h-6 min-w-6 text-sm"
+                    disabled={index === facts.length - 1}
+                    aria-label="{fact.name} further down"
+                    onclick={() => move(index, 1)}>↓</button
                 >
                 <button class="word min-h-6 min-w-6 text-sm" aria-label="Change {fact.name}" onclick={() => begin(fact)}>change</button>
                 <button class="word min-h-6 min-w-6 text-sm" aria-label="Delete {fact.name}…" onclick={() => ask(fact)}>delete…</button>

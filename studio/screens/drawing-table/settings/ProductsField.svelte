@@ -35,8 +35,14 @@
         <li class="flex items-baseline gap-2">
             <span class="min-w-0 flex-1 truncate">{names[id] ?? id}</span>
             {#if table.mayEdit}
-                <button type="button" class="word min-h-6 min-w-6" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}>↑</button>
-                <button type="button" class="word min-h-6 min-w-6" aria-label="Without {names[id] ?? id}" onclick={() => change(values.filter((one) => one !== id))}>out</button
+                <button type="button" class="word min-h-6 min-w-6" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}
+                    >↑</button
+                >
+                <button
+                    type="button"
+                    class="word min-h-6 min-w-6"
+                    aria-label="Without {names[id] ?? id}"
+                    onclick={() => change(values.filter((one) => one !== id))}>out</button
                 >
             {/if}
         </li>
