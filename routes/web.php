@@ -73,6 +73,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
+        Route::post('parts', [Studio\KeptPartsController::class, 'store']);
+        Route::delete('parts/{part}', [Studio\KeptPartsController::class, 'delete'])->whereNumber('part');
         Route::post('pictures', [Studio\PicturesController::class, 'store']);
         Route::patch('pictures/{picture}', [Studio\PicturesController::class, 'describe'])->whereNumber('picture');
         Route::post('pictures/{picture}/products', [Studio\PicturesController::class, 'put'])->whereNumber('picture');

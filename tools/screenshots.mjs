@@ -87,6 +87,10 @@ try {
     await shoot('drawing-table');
     await page.getByRole('button', { name: 'phone 390' }).click();
     await shoot('drawing-table-phone');
+    await page.getByRole('button', { name: 'More…' }).click();
+    await page.getByRole('menuitem', { name: 'Fitting: try it on every product' }).click();
+    await page.locator('[data-fitted]').waitFor();
+    await shoot('fitting');
     await page.getByRole('button', { name: 'Publish…' }).click();
     await page.locator('[data-impact]').waitFor();
     await shoot('publish');
@@ -104,20 +108,14 @@ try {
     await canvas.locator('.price').click();
     await page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true }).fill('30');
     await saved();
-    await canvas.locator('.rating').click();
-    await page.keyboard.press('Delete');
-    await saved();
-    await page.goto(`${base}/studio/templates/2?sample=2&view=compare`);
-    await page.getByText('things are different').waitFor();
-    await page.frameLocator('iframe[title="The draft"]').locator('.price').waitFor();
-    await shoot('compare');
     await page.goto(`${base}/studio/today`);
     await shoot('today');
 
     for (const [name, address] of [
         ['product-new', '/p/mulled-plum-bottled-ink'],
         ['category', '/c/bottled-inks'],
-        ['home', '/'],
+        ['facts', '/studio/facts'],
+        ['pictures', '/studio/pictures'],
     ]) {
         await page.goto(base + address);
         await shoot(name);
@@ -131,6 +129,7 @@ try {
     await page.getByText('is in your cart').waitFor();
     await page.goto(`${base}/cart`);
     await shoot('cart');
+    await example(page);
     await page.setViewportSize({ width: 390, height: 800 });
     await page.goto(`${base}/p/mulled-plum-bottled-ink`);
     await shoot('product-new-390');
@@ -150,4 +149,79 @@ try {
     }
 } finally {
     process.kill(-server.pid);
+}
+
+/** The example page that owners are shown to build: docs/examples/product.png. */
+async function example(page) {
+    await page.goto(`${base}/studio/templates`);
+    const id = await page.evaluate(async () => {
+        const ask = async (address, body) =>
+            (
+                await fetch(address, {
+                    method: 'POST',
+                    headers: {
+                        Accept: 'application/json',
+                        'Content-Type': 'application/json',
+                        'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                    },
+                    body: JSON.stringify(body),
+                })
+            ).json();
+        const made = await ask('/studio/templates', { name: 'The example', start: 'blank' });
+        const page = await ask(`/studio/templates/${made.id}/undo`, {});
+        const note = (icon, text) => ({ kind: 'note', what: { icon, text } });
+        const bands = [
+            {
+                kind: 'band',
+                children: [
+                    {
+                        kind: 'column',
+                        how: { desktop: { share: 3, staysInView: true } },
+                        children: [{ kind: 'gallery', how: { desktop: { shape: 'wide' } } }],
+                    },
+                    {
+                        kind: 'column',
+                        how: { desktop: { share: 2 } },
+                        children: [
+                            { kind: 'title' },
+                            { kind: 'rating' },
+                            { kind: 'price' },
+                            note('parcel', 'Sent within two days'),
+                            note('return', 'Thirty days to change your mind'),
+                            { kind: 'variant-picker' },
+                            { kind: 'buy' },
+                            { kind: 'marks' },
+                        ],
+                    },
+                ],
+            },
+            {
+                kind: 'band',
+                children: [
+                    {
+                        kind: 'column',
+                        children: [
+                            {
+                                kind: 'tabs',
+                                how: { desktop: { align: 'center' } },
+                                children: [
+                                    { kind: 'tab', what: { title: 'Description' }, children: [{ kind: 'description' }] },
+                                    { kind: 'tab', what: { title: 'In detail' }, children: [{ kind: 'facts-table' }] },
+                                ],
+                            },
+                        ],
+                    },
+                ],
+            },
+            { kind: 'band', children: [{ kind: 'column', children: [{ kind: 'product-cards', what: { products: [2, 5, 8, 12] } }] }] },
+        ];
+        const parent = page.state.tree.id;
+        await ask(`/studio/templates/${made.id}/edits`, { edits: bands.reverse().map((node) => ({ edit: 'insert', node, parent, after: null })), sample: 1 });
+        return made.id;
+    });
+    await page.setViewportSize({ width: 1280, height: 1500 });
+    const product = await page.evaluate(async () => (await (await fetch('/studio/facts/rows?q=Wherry')).json()).rows[0].id);
+    await page.goto(`${base}/studio/templates/${id}/canvas/${product}`);
+    await page.waitForLoadState('networkidle');
+    await page.screenshot({ path: 'docs/examples/product.png' });
 }

@@ -33,6 +33,7 @@ final class ProblemWords
         'setting.not-a-step' => '“{setting}” takes one of the distances of the house style. The value before was kept.',
         'setting.not-a-picture' => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
         'setting.no-widths' => 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
+        'part.too-many' => 'A shop can keep {most} parts at most. Let go of one that is not used; nothing was changed.',
         'picture.none' => '{name} is no picture, whatever it is called. Nothing was taken in; choose a JPEG, PNG, WebP or AVIF picture.',
         'picture.kind' => '{name} is a picture of a kind that cannot be shown everywhere. Nothing was taken in; choose JPEG, PNG, WebP or AVIF.',
         'picture.too-heavy' => '{name} is larger than 15 MB. Nothing was taken in; save it smaller and try again.',

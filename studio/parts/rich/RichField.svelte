@@ -21,6 +21,8 @@
     let gesture = '';
     let wait = 0;
     let sent = '';
+    /** Whether somebody has typed what is not sent yet. */
+    let typed = false;
 
     onMount(() => {
         let gone = false;
@@ -31,6 +33,7 @@
             editor.on('transaction', () => tick++);
             editor.on('focus', () => (gesture = `rich-${id}-${Date.now()}`));
             editor.on('update', () => {
+                typed = true;
                 clearTimeout(wait);
                 wait = window.setTimeout(send, 120);
             });
@@ -53,7 +56,9 @@
 
     function send(): void {
         clearTimeout(wait);
-        const html = editor?.isEmpty ? '' : (editor?.getHTML() ?? value);
+        if (!editor || !typed) return;
+        typed = false;
+        const html = editor.isEmpty ? '' : editor.getHTML();
         if (html === sent) return;
         sent = html;
         change(html, gesture);

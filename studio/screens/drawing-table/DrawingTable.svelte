@@ -9,6 +9,7 @@
     import CompareView from './compare/CompareView.svelte';
     import { onClipboard } from './clipboard';
     import FittingView from './fitting/FittingView.svelte';
+    import KeepPart from './help/KeepPart.svelte';
     import Palette from './help/Palette.svelte';
     import Shortcuts from './help/Shortcuts.svelte';
     import LinksView from './links/LinksView.svelte';
@@ -98,4 +99,5 @@
 {/if}
 <Palette {table} />
 <Shortcuts {table} />
+<KeepPart {table} />
 <NoticeLine />

@@ -9,15 +9,22 @@
     let query = $state('');
     let row = $state<HTMLElement | null>(null);
     const found = $derived(
-        Object.entries(groups)
-            .map(([shelf, words]) => ({ words, items: itemsOf(shelf) }))
-            .filter((group) => group.items.length > 0),
+        [...Object.entries(groups).map(([shelf, words]) => ({ words, items: itemsOf(shelf) })), { words: 'Kept', items: kept() }].filter(
+            (group) => group.items.length > 0,
+        ),
     );
 
     interface Item {
         definition: Definition;
         name: string;
         node: NewNode;
+    }
+
+    function kept(): Item[] {
+        const wanted = query.trim().toLowerCase();
+        return table.parts
+            .filter((part) => part.name.toLowerCase().includes(wanted))
+            .map((part) => ({ definition: table.kinds.of(part.kind), name: part.name, node: part.node }));
     }
 
     function itemsOf(shelf: string): Item[] {

@@ -76,6 +76,11 @@ export const blockCommands: Command[] = [
         do: (table) => onSelected(table, (id) => table.set(id, 'when', 'off', table.node?.when?.off !== true)),
     },
     {
+        words: 'Keep it for other pages…',
+        can: (table) => alone(table) && table.node?.kind !== 'column',
+        do: (table) => (table.open = 'keep'),
+    },
+    {
         words: 'Select what holds it',
         keys: 'Escape',
         can: (table) => table.node !== null,

@@ -6,7 +6,7 @@ import { conflictNotice } from './conflicts';
 import type { Parcel } from './outbox';
 import { Sending } from './sending.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, withIds, type Place } from './tree';
-import type { TableData } from './types';
+import type { KeptPart, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
 
@@ -26,7 +26,9 @@ export class Table {
     row = $state<'samples' | 'shelf'>('samples');
     width = $state(0);
     /** What is open above everything: the list of things to do, or the shortcuts. */
-    open = $state<'palette' | 'shortcuts' | null>(null);
+    open = $state<'palette' | 'shortcuts' | 'keep' | null>(null);
+    /** Parts that are kept for other pages. */
+    parts = $state.raw<KeptPart[]>([]);
     /** Where the next block from the shelf goes, when an insertion point was clicked. */
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
@@ -46,6 +48,7 @@ export class Table {
     ) {
         this.kinds = new Kinds(data.definitions);
         this.draft = data.state;
+        this.parts = data.parts;
         this.sample = data.sample ?? data.samples.samples[0] ?? null;
         this.view = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
         this.sending = new Sending(this.base, data.template.id, {

@@ -1,4 +1,4 @@
-import type { Definition, DraftState, Sample } from '../../lib/types';
+import type { Definition, DraftState, NewNode, Sample } from '../../lib/types';
 
 export interface TableData {
     template: { id: number; name: string; pageKind: string };
@@ -7,12 +7,21 @@ export interface TableData {
     sample: Sample | null;
     definitions: Definition[];
     house: Record<string, string>;
+    parts: KeptPart[];
     sources: { name: string; of: number | null; words: string; gives: string }[];
     fields: Field[];
     /** What a block's own conditions may look at. */
     whenFields: string[];
     facts: Fact[];
     currency: { code: string; digits: number };
+}
+
+/** A band or block kept with its style, to be placed as a copy. */
+export interface KeptPart {
+    id: number;
+    name: string;
+    kind: string;
+    node: NewNode;
 }
 
 export interface Field {

@@ -18,6 +18,7 @@ use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Lacking;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\StoredDrafts;
@@ -46,7 +47,7 @@ final readonly class DrawingTableController
     ) {
     }
 
-    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money): View
+    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money, KeptParts $parts): View
     {
         $asked = $request->integer('sample');
 
@@ -57,6 +58,7 @@ final readonly class DrawingTableController
             'sample' => $asked > 0 ? $samples->withFlags([$asked])[0] ?? null : null,
             'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
             'house' => $this->house()->tokens(),
+            'parts' => $parts->all(),
             'sources' => self::sources($facts->all()),
             'fields' => ReachWords::fields(PageKind::Product),
             'whenFields' => Conditions::FIELDS,

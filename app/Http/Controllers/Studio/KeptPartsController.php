@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Templates\KeptParts;
+use Vestibra\App\Words\ProblemWords;
+
+/** Parts that are kept for other pages. */
+final readonly class KeptPartsController
+{
+    public function __construct(private KeptParts $parts)
+    {
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $given = $request->validate(
+            ['name' => ['required', 'string', 'max:80'], 'node' => ['required', 'array']],
+            ['name.required' => 'Give the part a name, so that you find it again.', 'name.max' => 'A name can have 80 characters at most.'],
+        );
+        $kept = $this->parts->keep($given['name'], $given['node'], SignedIn::user()->id);
+
+        return is_array($kept)
+            ? new JsonResponse(ProblemWords::answer($kept), 422)
+            : new JsonResponse(['id' => $kept, 'parts' => $this->parts->all()], 201);
+    }
+
+    public function delete(int $part): JsonResponse
+    {
+        $this->parts->letGo($part);
+
+        return new JsonResponse(['parts' => $this->parts->all()]);
+    }
+}
