@@ -62,6 +62,7 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     await put('Note with an icon', '.note');
     await counted.fill('words', settings(page).getByLabel('Words', { exact: true }), 'Sent within two days');
     await put('Note with an icon', '.note + .note');
+    await expect(settings(page).getByLabel('Words', { exact: true })).toHaveValue('A word about delivery');
     await counted.choose('icon', settings(page).getByLabel('Icon', { exact: true }), 'a way back');
     await counted.fill('words', settings(page).getByLabel('Words', { exact: true }), 'Thirty days to change your mind');
     await put('Variant picker', '.picker');
@@ -118,7 +119,7 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await outline.getByRole('treeitem', { name: 'Tabs' }).click();
         await page.getByPlaceholder('Find a block…').fill('');
         await shelf(page, 'Quote').click();
-        await settings(page).getByLabel('Words', { exact: true }).fill('I write more since I have it.');
+        await page.getByRole('region', { name: 'Settings of Quote' }).getByLabel('Words', { exact: true }).fill('I write more since I have it.');
         await expect(studio.block('.quote blockquote')).toHaveText('I write more since I have it.');
         await studio.saved();
         await shelf(page, 'Questions and answers').click();
@@ -171,7 +172,7 @@ test('care advice that stands only where there is some, in each product’s own 
     await expect(settings(page).locator('[data-conditions]')).toContainText('Care is filled in');
     await studio.saved();
     await shelf(page, 'Rich text').click();
-    await settings(page).getByLabel('Where words comes from').selectOption({ label: 'the fact Care' });
+    await page.getByRole('region', { name: 'Settings of Rich text' }).getByLabel('Where words comes from').selectOption({ label: 'the fact Care' });
     await studio.saved();
 
     await test.step('how many lack it is said, and they are one click away', async () => {
