@@ -216,6 +216,19 @@ final class MoreBlocksTest extends TestCase
         self::assertSame($absent, Pages::block(new Node('b', 'title', when: $when), Pages::ink())->absent);
     }
 
+    public function test_days_begin_and_end_at_midnight_of_the_shop_to_the_second(): void
+    {
+        $at = static fn (array $days, string $now): ?string => Pages::block(new Node('b', 'title', when: ['days' => $days]), Pages::ink(), [], $now)->absent;
+
+        self::assertNull($at(['from' => '2026-11-25'], '2026-11-25 00:00:00'));
+        self::assertNotNull($at(['from' => '2026-11-25'], '2026-11-24 23:59:59'));
+        self::assertNull($at(['to' => '2026-07-25'], '2026-07-25 22:59:59'));
+        self::assertNotNull($at(['to' => '2026-07-25'], '2026-07-25 23:00:00'));
+        $countdown = static fn (string $now): ?string => Pages::block(new Node('b', 'countdown', ['to' => 'day', 'day' => '2026-11-24']), Pages::bare(), [], $now)->absent;
+        self::assertNull($countdown('2026-11-24 23:59:59'));
+        self::assertSame('the day is over', $countdown('2026-11-25 00:00:00'));
+    }
+
     /** @param  array<string, mixed>  $what */
     private function rich(array $what, Product $product): mixed
     {

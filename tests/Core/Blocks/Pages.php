@@ -25,7 +25,7 @@ use Vestibra\Tests\Core\Reach\World;
 final class Pages implements Addresses
 {
     /** @param  array<int, int>  $wishes */
-    public static function compose(Node $block, Product $product, array $wishes = []): ComposedPage
+    public static function compose(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
     {
         $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
 
@@ -35,16 +35,16 @@ final class Pages implements Addresses
             World::tree(),
             new self,
             new MoneyFormat('GBP', 'en_GB'),
-            new DateTimeImmutable('2026-11-24 12:00:00'),
+            new DateTimeImmutable($now),
             new PlainShop,
             [50 => self::pictureNumber(50)],
         ));
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function block(Node $block, Product $product, array $wishes = []): ComposedNode
+    public static function block(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedNode
     {
-        return self::compose($block, $product, $wishes)->page->children[0]->children[0]->children[0];
+        return self::compose($block, $product, $wishes, $now)->page->children[0]->children[0]->children[0];
     }
 
     public static function ink(): Product
