@@ -73,6 +73,8 @@ try {
 
     await page.getByRole('radio', { name: 'Mulled Plum' }).click();
     await canvas.locator('.title', { hasText: 'Mulled Plum' }).waitFor();
+    await page.getByRole('button', { name: 'Shelf', exact: true }).click();
+    await page.getByPlaceholder('Find a block…').fill('Rating');
     await drag(page.locator('[data-shelf="Rating"]'), canvas.locator('.title'), 0.4, 0.95);
     await canvas.locator('.price').click();
     const settings = page.getByRole('region', { name: 'Settings of Price' });
@@ -220,7 +222,7 @@ async function example(page) {
         return made.id;
     });
     await page.setViewportSize({ width: 1280, height: 1500 });
-    const product = await page.evaluate(async () => (await (await fetch('/studio/facts/rows?q=Wherry')).json()).rows[0].id);
+    const product = await page.evaluate(async () => (await (await fetch('/studio/facts/rows?q=Sexton')).json()).rows[0].id);
     await page.goto(`${base}/studio/templates/${id}/canvas/${product}`);
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: 'docs/examples/product.png' });

@@ -1,1 +1,1 @@
-<div {!! $root !!} class="facts-table">@if ($d['title'] !== '')<h3 data-words="title">{{ $d['title'] }}</h3>@endif<table><tbody>@foreach ($d['rows'] as [$name, $value])<tr><th scope="row">{{ $name }}</th><td>{{ $value }}</td></tr>@endforeach</tbody></table></div>
+<div {!! $root !!} class="facts-table">@if ($d['title'] !== '')<h2 data-words="title">{{ $d['title'] }}</h2>@endif<table><tbody>@foreach ($d['rows'] as [$name, $value])<tr><th scope="row">{{ $name }}</th><td>{{ $value }}</td></tr>@endforeach</tbody></table></div>

@@ -1,1 +1,1 @@
-<section {!! $root !!} class="questions">@if (($d['title'] ?? '') !== '')<h3 class="questions-title" data-words="title">{{ $d['title'] }}</h3>@endif<div class="accordion">{!! $slot !!}</div></section>
+<section {!! $root !!} class="questions">@if (($d['title'] ?? '') !== '')<h2 class="questions-title" data-words="title">{{ $d['title'] }}</h2>@endif<div class="accordion">{!! $slot !!}</div></section>

@@ -1,1 +1,1 @@
-<section {!! $root !!} class="tab" id="tab-{{ $id }}"><h3 class="tab-title">{{ $d['title'] ?? '' }}</h3>{!! $slot !!}</section>
+<section {!! $root !!} class="tab" id="tab-{{ $id }}"><h2 class="tab-title">{{ $d['title'] ?? '' }}</h2>{!! $slot !!}</section>

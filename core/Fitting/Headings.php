@@ -10,7 +10,7 @@ use Vestibra\Core\Composing\ComposedNode;
 final readonly class Headings
 {
     /** Levels of blocks that bring a heading of their own, where they have a title. */
-    private const OWN = ['tab' => 3, 'questions' => 3, 'facts-table' => 3, 'reviews' => 2, 'product-cards' => 2];
+    private const OWN = ['tab' => 2, 'questions' => 2, 'facts-table' => 2, 'reviews' => 2, 'product-cards' => 2];
 
     /** @return list<Finding> */
     public static function check(ComposedNode $page): array

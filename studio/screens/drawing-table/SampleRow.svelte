@@ -8,9 +8,9 @@
     import type { SamplePage } from './types';
 
     let { table }: { table: Table } = $props();
-    let samples = $state.raw<Sample[]>(untrack(() => withChosen(table.data.samples.samples)));
-    let total = $state(untrack(() => table.data.samples.total));
-    let more = $state(untrack(() => table.data.samples.more));
+    let samples = $state.raw<Sample[]>(untrack(() => withChosen(table.samples.samples)));
+    let total = $state(untrack(() => table.samples.total));
+    let more = $state(untrack(() => table.samples.more));
     let query = $state('');
     let page = 1;
     let list = $state<HTMLElement | null>(null);
@@ -33,6 +33,7 @@
             );
             if (mine !== asked) return;
             samples = wanted === 1 ? (words === '' && !table.lacking ? withChosen(answer.samples) : answer.samples) : [...samples, ...answer.samples];
+            if (wanted === 1 && words === '' && !table.lacking) table.samples = answer;
             ({ total, more } = answer);
             page = wanted;
         } catch (error) {

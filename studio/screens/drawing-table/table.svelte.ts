@@ -6,7 +6,7 @@ import { conflictNotice } from './conflicts';
 import type { Parcel } from './outbox';
 import { Sending } from './sending.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, withIds, type Place } from './tree';
-import type { KeptPart, TableData } from './types';
+import type { KeptPart, SamplePage, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
 
@@ -29,6 +29,8 @@ export class Table {
     open = $state<'palette' | 'shortcuts' | 'keep' | null>(null);
     /** Parts that are kept for other pages. */
     parts = $state.raw<KeptPart[]>([]);
+    /** The first page of the sample row, as it was asked for last. */
+    samples = $state.raw<SamplePage>({ samples: [], more: false, total: 0 });
     /** Where the next block from the shelf goes, when an insertion point was clicked. */
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
@@ -49,6 +51,7 @@ export class Table {
         this.kinds = new Kinds(data.definitions);
         this.draft = data.state;
         this.parts = data.parts;
+        this.samples = data.samples;
         this.sample = data.sample ?? data.samples.samples[0] ?? null;
         this.view = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
         this.sending = new Sending(this.base, data.template.id, {
