@@ -54,6 +54,10 @@ final class Kinds
             new ProductCards\ProductCardsBlock,
             new AddedNotice\AddedNoticeBlock,
             new Reviews\ReviewsBlock,
+            new Stage\StageBlock,
+            new Shared\SharedBlock,
+            new SharedBand\SharedBandBlock,
+            new OwnBlocks\OwnBlocksBlock,
         );
     }
 }

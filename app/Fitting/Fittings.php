@@ -83,8 +83,9 @@ final readonly class Fittings
                 if ($product === null) {
                     continue;
                 }
-                $context = $this->page->context($tree, $product, [], true);
-                foreach ($fitter->check($tree, $this->composer->compose($tree, $context), $context) as $finding) {
+                $filled = $this->page->filled($tree, $product);
+                $context = $this->page->context($filled, $product, [], true);
+                foreach ($fitter->check($filled, $this->composer->compose($filled, $context), $context) as $finding) {
                     $key = "{$finding->matter->value} $finding->blockId $finding->about";
                     $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];
                     $groups[$key]['count']++;

@@ -13,6 +13,7 @@ use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Reach\Clause;
@@ -53,6 +54,9 @@ final readonly class DraftState
         if (! $withCounts) {
             return $state;
         }
+        if (! $template->isPage()) {
+            return $state + ['names' => [], 'sentence' => '', 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)];
+        }
 
         return $state + [
             'names' => $names = $this->counts->names($draft->reach),
@@ -61,6 +65,14 @@ final readonly class DraftState
             'counts' => array_diff_key($this->counts->preview($template->id, $draft->reach), ['products' => 1]),
             'liveCounts' => $template->isLive() ? $this->counts->live()[$template->id] : null,
         ];
+    }
+
+    /** @return list<string> the templates where a kept part, or what a product has as a fact, can be seen */
+    private function places(Template $template): array
+    {
+        $ids = $template->page_kind === Template::CONTENT ? PartPlaces::showing((int) $template->fact_id) : array_column(PartPlaces::ofPart($template->id), 'id');
+
+        return array_values(Template::query()->whereIntegerInRaw('id', $ids)->oldest('name')->pluck('name')->all());
     }
 
     /** @return array<string, list<array{what: string, values: string}>> by block: what it appears only where, in words */

@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 
 /**
- * A template with its draft and, once published, what is live. Trees and reaches are in their stored form.
+ * A template with its draft and, once published, what is live. Trees and reaches are in their stored form. Kept parts and
+ * the blocks that one product has as a fact are laid out and released the same way; they have no reach.
  *
  * @property int $id
  * @property string $page_kind
@@ -23,10 +24,18 @@ use Illuminate\Support\Carbon;
  * @property int|null $live_revision
  * @property int|null $changed_by
  * @property Carbon $changed_at
+ * @property int|null $fact_id of the blocks of a product: the fact that they fill
+ * @property int|null $product_id and the product
  * @property User|null $changer
  */
 final class Template extends Model
 {
+    /** The page kind of a kept part. */
+    public const PART = 'part';
+
+    /** The page kind of a product's own blocks. */
+    public const CONTENT = 'content';
+
     public $timestamps = false;
 
     protected $guarded = ['id'];
@@ -35,6 +44,12 @@ final class Template extends Model
     public function changer(): BelongsTo
     {
         return $this->belongsTo(User::class, 'changed_by');
+    }
+
+    /** Whether it lays out pages, rather than something that stands on them. */
+    public function isPage(): bool
+    {
+        return $this->page_kind !== self::PART && $this->page_kind !== self::CONTENT;
     }
 
     public function isLive(): bool

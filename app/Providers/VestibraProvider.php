@@ -13,6 +13,7 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Rendering\BlockPrinter;
+use Vestibra\App\Rendering\Filler;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Templates\RandomIds;
@@ -29,6 +30,7 @@ final class VestibraProvider extends ServiceProvider
         $this->app->scoped(Categories::class);
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);
+        $this->app->scoped(Filler::class);
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->singleton(MoneyFormat::class, static fn (): MoneyFormat => new MoneyFormat(

@@ -7,6 +7,7 @@ namespace Vestibra\App\Releases;
 use LogicException;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\PageKind;
 
 /** An ordered set of changes. A new kind of change is one class and one line in `stored()`. */
 final readonly class Changes
@@ -25,7 +26,7 @@ final readonly class Changes
     public static function stored(array $stored): self
     {
         return new self(array_map(static fn (array $one): Change => match ($one['change']) {
-            TemplateChange::name() => new TemplateChange($one['template'], $one['name'], $one['before'], $one['after']),
+            TemplateChange::name() => new TemplateChange($one['template'], $one['name'], $one['before'], $one['after'], $one['pageKind'] ?? PageKind::Product->value),
             FallbackChange::name() => new FallbackChange($one['pageKind'], $one['before'], $one['after']),
             HandOrderChange::name() => new HandOrderChange($one['pageKind'], $one['before'], $one['after']),
             PinsChange::name() => new PinsChange($one['before'], $one['after']),
@@ -66,10 +67,16 @@ final readonly class Changes
         );
     }
 
-    /** @return list<TemplateChange> */
+    /** @return list<TemplateChange> of templates that lay out pages */
     public function templates(): array
     {
-        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange));
+        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && $change->isPage()));
+    }
+
+    /** @return list<TemplateChange> of what stands on pages: kept parts, and products' own blocks */
+    public function parts(): array
+    {
+        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && ! $change->isPage()));
     }
 
     /** @return list<string> */

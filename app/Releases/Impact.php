@@ -37,12 +37,12 @@ final readonly class Impact
     {
         $at ??= $this->clock->now();
         $both = $this->both($changes, $at);
-        $looks = implode(',', $this->newLooks($changes));
+        $looks = Looks::of($changes)->sql();
         /** @var list<object{before_id: int, after_id: int, product_id: int, count: int}&\stdClass> $rows */
         $rows = DB::select(
             'select * from (select before_id, after_id, product_id, count(*) over (partition by before_id, after_id) as count,'
             .' row_number() over (partition by before_id, after_id order by product_id) as place'
-            ." from ($both->text) where before_id <> after_id or before_id in ($looks)) where place <= 5 order by count desc, before_id, place",
+            ." from ($both->text) where before_id <> after_id or $looks) where place <= 5 order by count desc, before_id, place",
             $both->bindings,
         );
         $products = array_column(ProductRows::of(array_values(array_unique(array_column($rows, 'product_id')))), null, 'id');
@@ -129,34 +129,26 @@ final readonly class Impact
         if ($supposed->handOrder !== null || ($supposed->fallbackId !== null && $supposed->fallbackId !== $now->fallbackId)) {
             return null;
         }
+        $looks = Looks::of($changes);
         $pinned = array_map(static fn (string $page): int => (int) substr($page, (int) strpos($page, '/') + 1), array_keys($supposed->pins));
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
-        foreach ($changes->templates() as $change) {
-            if ($change->template === $now->fallbackId) {
+        $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+        foreach (array_unique([...$changed, ...$looks->templates]) as $template) {
+            if ($template === $now->fallbackId) {
                 return null;
             }
             foreach ([$now, $then] as $contest) {
-                $candidate = $contest->candidate($change->template);
+                $candidate = $contest->candidate($template);
                 if ($candidate !== null && $candidate->live) {
                     $parts[] = $contest->sql()->covers($candidate->reach);
                 }
             }
-            $parts[] = new Sql("p.id in (select subject_id from pins where page_kind = 'product' and template_id = $change->template)");
+            $parts[] = new Sql("p.id in (select subject_id from pins where page_kind = 'product' and template_id = $template)");
+        }
+        if ($looks->products !== []) {
+            $parts[] = new Sql('p.id in ('.implode(',', array_keys($looks->products)).')');
         }
 
         return $parts === [] ? null : Sql::join(' or ', $parts)->wrap('(', ')');
-    }
-
-    /** @return list<int> templates whose pages look different where they keep them */
-    private function newLooks(Changes $changes): array
-    {
-        $ids = [];
-        foreach ($changes->templates() as $change) {
-            if ($change->isNewLook()) {
-                $ids[] = $change->template;
-            }
-        }
-
-        return $ids;
     }
 }

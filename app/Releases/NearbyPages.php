@@ -68,9 +68,9 @@ final readonly class NearbyPages
         $changes = $release->changes();
         $before = app(Impact::class)->winners($changes->inverse(), $candidates);
         $after = app(Impact::class)->winners(Changes::of(), $candidates);
-        $looks = array_map(static fn (TemplateChange $change): int => $change->template, array_filter($changes->templates(), static fn (TemplateChange $change): bool => $change->isNewLook()));
+        $looks = Looks::of($changes);
 
         return array_values(array_filter($candidates, static fn (int $id): bool => ($before[$id] ?? null) !== ($after[$id] ?? null)
-            || in_array($after[$id] ?? null, $looks, true)));
+            || $looks->holds($id, $after[$id] ?? null)));
     }
 }

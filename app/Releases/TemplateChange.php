@@ -12,7 +12,7 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\PageKind;
 
 /**
- * A template goes live, changes, or is taken off.
+ * A template goes live, changes, or is taken off; or a kept part or the blocks that one product has as a fact.
  *
  * @phpstan-type Live array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}
  */
@@ -27,6 +27,7 @@ final readonly class TemplateChange implements Change
         public string $called,
         public ?array $before,
         public ?array $after,
+        public string $pageKind = PageKind::Product->value,
     ) {
     }
 
@@ -41,12 +42,12 @@ final readonly class TemplateChange implements Change
             'tree' => $template->draft_tree,
             'reach' => $template->draft_reach,
             'revision' => $template->draft_revision,
-        ]);
+        ], $template->page_kind);
     }
 
     public static function takeOff(Template $template): self
     {
-        return new self($template->id, $template->name, $template->live(), null);
+        return new self($template->id, $template->name, $template->live(), null, $template->page_kind);
     }
 
     public function problem(): ?Problem
@@ -64,25 +65,39 @@ final readonly class TemplateChange implements Change
     {
         $template = Template::query()->findOrFail($this->template);
 
-        return new self($this->template, $template->name, $template->live(), $this->after);
+        return new self($this->template, $template->name, $template->live(), $this->after, $template->page_kind);
     }
 
     public function apply(): void
     {
-        Template::query()->findOrFail($this->template)->update([
+        $template = Template::query()->findOrFail($this->template);
+        $template->update([
             'live_tree' => $this->after['tree'] ?? null,
             'live_reach' => $this->after['reach'] ?? null,
             'live_revision' => $this->after['revision'] ?? null,
         ]);
+        if ($template->page_kind === Template::CONTENT) {
+            OwnContent::note($template);
+        }
+    }
+
+    /** Whether it lays out pages, rather than something that stands on them. */
+    public function isPage(): bool
+    {
+        return $this->pageKind === PageKind::Product->value;
     }
 
     public function inverse(): self
     {
-        return new self($this->template, $this->called, $this->after, $this->before);
+        return new self($this->template, $this->called, $this->after, $this->before, $this->pageKind);
     }
 
     public function suppose(Supposed $supposed): Supposed
     {
+        if (! $this->isPage()) {
+            return $supposed;
+        }
+
         return $this->after === null
             ? $supposed->without($this->template)
             : $supposed->withReach($this->template, app(Contests::class)->stored($this->after['reach'], PageKind::Product));
@@ -110,6 +125,7 @@ final readonly class TemplateChange implements Change
 
     public function toArray(): array
     {
-        return ['change' => self::name(), 'template' => $this->template, 'name' => $this->called, 'before' => $this->before, 'after' => $this->after];
+        return ['change' => self::name(), 'template' => $this->template, 'name' => $this->called, 'before' => $this->before, 'after' => $this->after]
+            + ($this->isPage() ? [] : ['pageKind' => $this->pageKind]);
     }
 }

@@ -33,6 +33,7 @@ final readonly class ProductPage
         private ShopClock $clock,
         private Troubles $troubles,
         private ShopAround $shop,
+        private Filler $filler,
     ) {
     }
 
@@ -40,9 +41,11 @@ final readonly class ProductPage
      * @param  array<int, int>  $wishes  option id => value id, as the customer asked for them
      * @param  int|null  $templateId  the live template, so that a block that breaks is raised on Today
      * @param  bool  $explain  whether blocks that do not appear have to say why in words
+     * @param  list<int>  $drafts  parts whose drafts are taken instead of what is live
      */
-    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false): ComposedPage
+    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false, array $drafts = []): ComposedPage
     {
+        $tree = $this->filler->fill($tree, $product->id, $drafts);
         $page = $this->composer->compose($tree, $this->context($tree, $product, $wishes, $explain));
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for product $product->id.", ['exception' => $failure->error]);
@@ -54,7 +57,16 @@ final readonly class ProductPage
         return $page;
     }
 
-    /** @param  array<int, int>  $wishes */
+    /** The tree with the shared parts and the product's own blocks in their places. */
+    public function filled(Node $tree, Product $product): Node
+    {
+        return $this->filler->fill($tree, $product->id);
+    }
+
+    /**
+     * @param  Node  $tree  filled
+     * @param  array<int, int>  $wishes
+     */
     public function context(Node $tree, Product $product, array $wishes = [], bool $explain = false): Context
     {
         return new Context(

@@ -10,6 +10,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Reach\PageKind;
 
 /**
  * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.
@@ -59,7 +60,7 @@ final readonly class Walk
     public function supposed(): Supposed
     {
         $supposed = new Supposed;
-        foreach (Template::query()->whereIntegerInRaw('id', $this->drafts())->get() as $template) {
+        foreach (Template::query()->whereIntegerInRaw('id', $this->drafts())->where('page_kind', PageKind::Product->value)->get() as $template) {
             $supposed = $supposed->withReach($template->id, $this->contests->stored($template->draft_reach));
         }
 

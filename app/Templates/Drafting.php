@@ -23,6 +23,7 @@ use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\Remove;
 use Vestibra\Core\Templates\Edits\SetReach;
+use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -76,6 +77,10 @@ final readonly class Drafting
             $crossing = $this->crossing->problem($template, $user, $read, $attempt, $before);
             if (! $done instanceof Drafted) {
                 return $done;
+            }
+            $inside = self::inside($template, $done->draft);
+            if ($inside !== null) {
+                return [$inside];
             }
             if ($crossing !== null) {
                 return [$crossing];
@@ -150,6 +155,18 @@ final readonly class Drafting
 
             return $done->at($template->draft_revision);
         });
+    }
+
+    /** A part holds no shared part, a product's own blocks neither part nor own blocks, and neither has a reach. */
+    private static function inside(Template $template, Draft $draft): ?Problem
+    {
+        return match (true) {
+            $template->isPage() => $draft->tree->kind === 'page' ? null : new Problem('tree.not-a-page', '', ['kind' => $draft->tree->kind]),
+            Filling::parts($draft->tree) !== [] => new Problem('part.in-part'),
+            $template->page_kind === Template::CONTENT && Filling::facts($draft->tree) !== [] => new Problem('part.own-in-own'),
+            $draft->reach->show !== [] => new Problem('part.no-reach'),
+            default => null,
+        };
     }
 
     /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */

@@ -75,6 +75,9 @@ final readonly class Exchange
         if (! $tree instanceof Node) {
             return $tree;
         }
+        if ($tree->kind !== 'page') {
+            return [new Problem('tree.not-a-page', 'page', ['kind' => $tree->kind])];
+        }
         $name = is_string($file['name'] ?? null) && trim($file['name']) !== '' ? mb_substr(mb_scrub(trim($file['name'])), 0, 80) : 'Imported';
 
         $reach = $withReach ? $this->reaches->parse($file['reach'] ?? null) : new Reach;

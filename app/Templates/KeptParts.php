@@ -4,17 +4,27 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Copying;
+use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
- * Bands and blocks kept with their style, to be placed elsewhere as copies.
+ * Bands and blocks kept with their style, to be placed elsewhere: as shared, or as copies. Each has a draft and is live
+ * from the beginning, which changes nothing in the shop: it stands nowhere yet.
  *
- * @phpstan-type Part array{id: int, name: string, kind: string, node: array<string, mixed>}
+ * @phpstan-import-type Place from PartPlaces
+ *
+ * @phpstan-type Part array{id: int, name: string, bands: bool, nodes: list<array<string, mixed>>, changed: bool}
  */
 final readonly class KeptParts
 {
@@ -23,56 +33,101 @@ final readonly class KeptParts
     public function __construct(
         private Composer $composer,
         private Ids $ids,
+        private StoredDrafts $stored,
+        private Templates $make,
     ) {
     }
 
-    /** @return list<Part> by name; one whose blocks are not known any more is left out */
+    /** @return list<Part> by name, as they are live */
     public function all(): array
     {
         $parts = [];
-        foreach (DB::table('kept_parts')->orderBy('name')->orderBy('id')->limit(self::MOST)->get() as $row) {
-            $node = $this->read(json_decode($row->node, true));
-            if ($node instanceof Node) {
-                $parts[] = ['id' => $row->id, 'name' => $row->name, 'kind' => $row->kind, 'node' => self::bare($node)];
-            }
+        foreach ($this->templates() as $template) {
+            $tree = $this->stored->tree($template->live_tree ?? $template->draft_tree);
+            $parts[] = [
+                'id' => $template->id,
+                'name' => $template->name,
+                'bands' => $tree->kind === 'page',
+                'nodes' => array_map(self::bare(...), $tree->children),
+                'changed' => $template->isChanged(),
+            ];
         }
 
         return $parts;
+    }
+
+    /** @return list<array{id: int, name: string, unpublished: bool, changedAt: string, places: list<Place>}> with where each is shared */
+    public function overview(): array
+    {
+        $rows = [];
+        foreach ($this->templates() as $template) {
+            $rows[] = [
+                'id' => $template->id,
+                'name' => $template->name,
+                'unpublished' => $template->isChanged(),
+                'changedAt' => $template->changed_at->toIso8601String(),
+                'places' => PartPlaces::ofPart($template->id),
+            ];
+        }
+
+        return $rows;
     }
 
     /**
      * @param  mixed  $node  untrusted
      * @return int|non-empty-list<Problem> its number
      */
-    public function keep(string $name, mixed $node, int $userId): int|array
+    public function keep(string $name, mixed $node, User $author): int|array
     {
-        if (DB::table('kept_parts')->count() >= self::MOST) {
+        if (DB::table('templates')->where('page_kind', Template::PART)->count() >= self::MOST) {
             return [new Problem('part.too-many', '', ['most' => self::MOST])];
         }
-        $read = $this->read($node);
+        $read = (new TreeReader($this->composer->schema, $this->ids))->parseBlock($node);
         if (! $read instanceof Node) {
             return $read;
         }
+        if (Filling::parts($read) !== []) {
+            return [new Problem('part.in-part')];
+        }
+        $role = $this->composer->schema->definition($read->kind)?->role;
+        $root = match ($role) {
+            Role::Band => 'page',
+            Role::Block => 'stage',
+            default => null,
+        };
+        if ($root === null) {
+            return [new Problem('part.not-alone')];
+        }
+        $tree = new Node($this->ids->next(), $root, [], [], [], [(new Copying($this->ids))->copy($read)]);
 
-        return (int) DB::table('kept_parts')->insertGetId([
-            'name' => $name,
-            'kind' => $read->kind,
-            'node' => json_encode(self::bare($read), JSON_THROW_ON_ERROR),
-            'user_id' => $userId,
-            'made_at' => now('UTC')->toDateTimeString(),
-        ]);
+        return $this->make->part($name, $tree, $author)->id;
     }
 
-    /** What was placed from it stays as it is. */
-    public function letGo(int $id): void
+    /** @return Problem|null why it stays: it is shared somewhere, or a release that waits holds it */
+    public function letGo(int $id): ?Problem
     {
-        DB::table('kept_parts')->where('id', $id)->delete();
+        return DB::transaction(static function () use ($id): ?Problem {
+            $part = Template::query()->where('page_kind', Template::PART)->find($id);
+            $places = $part === null ? [] : PartPlaces::ofPart($id);
+            $waits = Release::query()->where('state', Release::WAITING)->get()->contains(static fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
+                || str_contains((string) json_encode($release->changes()->toArray()), "\"part\":$id}"));
+            if ($places !== []) {
+                return new Problem('part.stands', '', ['where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]);
+            }
+            if ($waits) {
+                return new Problem('template.waits', '', ['name' => $part->name ?? '']);
+            }
+            $part?->delete();
+
+            return null;
+        });
     }
 
-    /** @return Node|non-empty-list<Problem> */
-    private function read(mixed $node): Node|array
+    /** @return Collection<int, Template> */
+    private function templates(): Collection
     {
-        return (new TreeReader($this->composer->schema, $this->ids))->parseBlock($node);
+        /** @var Collection<int, Template> */
+        return Template::query()->where('page_kind', Template::PART)->oldest('name')->oldest('id')->limit(self::MOST)->get();
     }
 
     /** @return array<string, mixed> without ids: every copy gets its own */

@@ -66,6 +66,29 @@ final readonly class Templates
         return $template;
     }
 
+    /** A kept part, live from the beginning: it stands nowhere yet. */
+    public function part(string $name, Node $tree, User $author): Template
+    {
+        $template = $this->make($name, $tree, $author, null, Template::PART);
+        $template->update(['live_tree' => $template->draft_tree, 'live_reach' => $template->draft_reach, 'live_revision' => $template->draft_revision]);
+
+        return $template;
+    }
+
+    /** The blocks that one product has as a fact: those that are there, or an empty stage for them. */
+    public function content(int $factId, int $productId, string $name, User $author): Template
+    {
+        return DB::transaction(function () use ($factId, $productId, $name, $author): Template {
+            $template = Template::query()->where('fact_id', $factId)->where('product_id', $productId)->first();
+            if ($template === null) {
+                $template = $this->make($name, new Node($this->ids->next(), 'stage'), $author, null, Template::CONTENT);
+                $template->update(['fact_id' => $factId, 'product_id' => $productId]);
+            }
+
+            return $template;
+        });
+    }
+
     /** @return Problem|null why it cannot be deleted; kept releases hold their own copy */
     public function delete(Template $template): ?Problem
     {
@@ -87,10 +110,9 @@ final readonly class Templates
         });
     }
 
-    private function make(string $name, Node $tree, User $author, ?int $after): Template
+    private function make(string $name, Node $tree, User $author, ?int $after, string $kind = PageKind::Product->value): Template
     {
-        return DB::transaction(function () use ($name, $tree, $author, $after): Template {
-            $kind = PageKind::Product->value;
+        return DB::transaction(function () use ($name, $tree, $author, $after, $kind): Template {
             $order = $after === null
                 ? (int) Template::query()->where('page_kind', $kind)->max('hand_order') + 1
                 : $after + 1;

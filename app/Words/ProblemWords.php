@@ -109,6 +109,11 @@ final class ProblemWords
         'import.not-a-template' => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
         'import.page-kind' => 'Only templates of product pages can be taken in. Nothing was changed.',
         'walk.not-a-time' => 'That time could not be understood. Choose a day.',
+        'part.in-part' => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
+        'part.own-in-own' => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
+        'part.no-reach' => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
+        'part.not-alone' => 'Columns, tabs and folds cannot be kept alone. Keep what holds them.',
+        'part.stands' => 'It is shared by {where}. Take it out there first, or make it a copy there; nothing was changed.',
         'template.unknown-start' => 'There is no such start. Choose one of those shown.',
     ];
 

@@ -69,6 +69,14 @@ final readonly class Settings
         return is_int($value) ? $value : 0;
     }
 
+    /** @return int|null the number of the thing that a setting names */
+    public function number(string $name): ?int
+    {
+        $value = $this->value($name);
+
+        return is_int($value) && $value > 0 ? $value : null;
+    }
+
     /** @return list<string> of a setting that takes several */
     public function several(string $name): array
     {

@@ -68,6 +68,7 @@ export interface Setting {
         | 'rich-text'
         | 'several'
         | 'products'
+        | 'numbered'
         | 'conditions'
         | 'day'
         | 'extent'
@@ -76,6 +77,8 @@ export interface Setting {
     min?: number;
     unit?: string;
     lines?: boolean;
+    /** What a number names. */
+    things?: string;
     options?: { value: string; words: string }[];
     roles?: string[];
     steps?: number[];
@@ -148,8 +151,10 @@ export interface DraftState {
     names?: Names;
     sentence?: Sentence;
     fallback?: boolean;
-    counts?: ReachCounts;
+    counts?: ReachCounts | null;
     liveCounts?: { covers: number; shownOn: number } | null;
+    /** Of a part: the templates that it stands on. */
+    places?: string[];
 }
 
 /** A part of the page drawn anew, or the order of a column's blocks with those that are new. */

@@ -30,8 +30,9 @@
         }
     }
 
-    function page1(template: number, product: ProductRow, draft: boolean): string {
-        return `/studio/templates/${template}/page/${product.id}${draft ? '?draft=1' : ''}`;
+    function page1(template: number, product: ProductRow, then: boolean): string {
+        const address = `/studio/templates/${template}/page/${product.id}`;
+        return then ? `${address}?with=${drafts.join(',')}${drafts.includes(template) ? '&draft=1' : ''}` : address;
     }
 </script>
 
@@ -89,7 +90,7 @@
                 <div class="mt-3">
                     <BeforeAfter
                         before={{ words: `${compared.title}, now`, address: page1(move.from, compared, false) }}
-                        after={{ words: 'and then', address: page1(move.to, compared, drafts.includes(move.to)) }}
+                        after={{ words: 'and then', address: page1(move.to, compared, true) }}
                     />
                 </div>
             {/if}

@@ -21,6 +21,7 @@
         if (node.when?.off === true) return 'switched off';
         const own = departures(node);
         if (node.kind === 'band') return proportionsOf(node);
+        if (node.kind === 'shared' || node.kind === 'shared-band') return 'shared part';
         if (node.kind === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? `${own} ${own === 1 ? 'departure' : 'departures'}` : '';
     }
@@ -67,7 +68,7 @@
                 ondblclick={() => table.typeIn(row.node.id)}
                 onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
             >
-                <span class={row.node.when?.off === true ? 'line-through' : ''}>{table.kinds.of(row.node.kind).name}</span>
+                <span class={row.node.when?.off === true ? 'line-through' : ''}>{table.nameOfNode(row.node)}</span>
                 <span class="truncate text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
             </div>
         {/each}

@@ -48,6 +48,7 @@
     });
     const from = $derived.by(() => {
         const definition = table.node && table.kinds.of(table.node.kind);
+        if (table.sharedPart) return 'shared';
         if (!definition || definition.role !== 'block') return '';
         const sourced = definition.settings.filter((setting) => setting.sourced);
         if (sourced.length === 0) return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? 'from the product' : '';
@@ -130,7 +131,7 @@
                 <span class="truncate"
                     >{table.besides.length > 0
                         ? `${table.besides.length + 1} blocks`
-                        : table.kinds.of(table.node.kind).name}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
+                        : table.nameOfNode(table.node)}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
                 >
                 <BlockMenu {table} />
             </span>

@@ -17,14 +17,18 @@
     interface Item {
         definition: Definition;
         name: string;
-        node: NewNode;
+        node: NewNode | NewNode[];
     }
 
     function kept(): Item[] {
         const wanted = query.trim().toLowerCase();
         return table.parts
             .filter((part) => part.name.toLowerCase().includes(wanted))
-            .map((part) => ({ definition: table.kinds.of(part.kind), name: part.name, node: part.node }));
+            .map((part) => {
+                const shared: NewNode = { kind: part.bands ? 'shared-band' : 'shared', what: { part: part.id } };
+                const first = part.nodes[0] ?? shared;
+                return { definition: table.kinds.of(first.kind), name: part.name, node: table.sharing && table.isPage ? shared : part.nodes };
+            });
     }
 
     function itemsOf(shelf: string): Item[] {
@@ -42,7 +46,8 @@
     function press(event: PointerEvent, item: Item): void {
         if (event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
-        drag.press({ node: item.node, kind: item.definition.kind, name: item.name }, event.clientX, event.clientY);
+        const first = Array.isArray(item.node) ? item.node[0] : item.node;
+        if (first) drag.press({ node: item.node, kind: first.kind, name: item.name }, event.clientX, event.clientY);
     }
 </script>
 
@@ -71,7 +76,16 @@
     <div class="flex min-w-0 gap-5 {tall ? 'max-h-64 flex-col overflow-y-auto' : 'overflow-x-auto'}" bind:this={row}>
         {#each found as group (group.words)}
             <div class="shrink-0" role="group" aria-label={group.words} data-group={group.words}>
-                <p class="text-xs text-quiet">{group.words}</p>
+                <p class="flex gap-2 text-xs text-quiet">
+                    {group.words}
+                    {#if group.words === 'Kept' && table.isPage}
+                        <button
+                            class="underline decoration-dotted underline-offset-2 hover:text-ink"
+                            title="A shared part changes everywhere at once; a copy goes its own way"
+                            onclick={() => (table.sharing = !table.sharing)}>{table.sharing ? 'placed as shared' : 'placed as a copy'}: change</button
+                        >
+                    {/if}
+                </p>
                 <div class="mt-1 flex items-start gap-1.5 {tall ? 'flex-wrap' : ''}">
                     {#each group.items as item (item.name)}
                         <button

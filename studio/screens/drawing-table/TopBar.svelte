@@ -6,6 +6,15 @@
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     const draft = $derived(table.draft);
     const elsewhere = $derived(draft.liveCounts ? draft.liveCounts.covers - draft.liveCounts.shownOn : 0);
+    const kind = $derived({ product: 'product page', part: 'kept part', content: 'one product’s own blocks' }[table.data.template.pageKind]);
+    const where = $derived(
+        (draft.places ?? []).length === 0
+            ? 'stands on no template yet'
+            : `stands on ${(draft.places ?? [])
+                  .slice(0, 3)
+                  .map((name) => `“${name}”`)
+                  .join(', ')}${(draft.places ?? []).length > 3 ? ` and ${(draft.places ?? []).length - 3} more` : ''}`,
+    );
     const saved = $derived(
         {
             saved: 'Everything is saved',
@@ -19,13 +28,16 @@
 <header class="flex h-13 items-center gap-3 border-b border-hair px-4">
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
     <h1 class="max-w-56 truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
-    <span class="shrink-0 text-quiet">product page</span>
+    <span class="shrink-0 text-quiet">{kind}</span>
     <p class="min-w-0 truncate">
         <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
         {#if draft.live && draft.liveCounts}
             live · covers <span class="figures">{draft.liveCounts.covers}</span>, shown on <span class="figures">{draft.liveCounts.shownOn}</span>
             {#if elsewhere > 0}· <button class="word" onclick={() => (table.view = 'reach')}>{elsewhere} go elsewhere</button>{/if}
             {#if draft.unpublished > 0}· {draft.unpublished} {draft.unpublished === 1 ? 'change' : 'changes'} not published{/if}
+        {:else if !table.isPage}
+            {draft.live ? 'live' : 'draft, not in the shop'} · {where}
+            {#if draft.live && draft.unpublished > 0}· {draft.unpublished} {draft.unpublished === 1 ? 'change' : 'changes'} not published{/if}
         {:else if draft.counts}
             draft, not in the shop · would be shown on {pages(draft.counts.shownOn)}
         {/if}
@@ -53,9 +65,9 @@
             </button>
         {/if}
         <MoreMenu {table} />
-        {#if table.view === 'page'}
+        {#if table.view === 'page' && table.isPage}
             <button class="button" onclick={() => (table.view = 'reach')}>Where it appears</button>
-        {:else}
+        {:else if table.view !== 'page'}
             <button class="button" onclick={() => (table.view = 'page')}>Back to the page</button>
         {/if}
         {#if mayPublish && table.view !== 'publish'}

@@ -77,7 +77,7 @@ async function paste(table: Table, text: string): Promise<void> {
 }
 
 function packed(table: Table): string | null {
-    const blocks = table.chosen.flatMap((id) => find(table.draft.tree, id) ?? []).filter((node) => node.kind !== 'page');
+    const blocks = table.chosen.flatMap((id) => find(table.draft.tree, id) ?? []).filter((node) => !table.kinds.isRoot(node.kind));
     if (blocks.length === 0) return null;
     const content: Packed = { vestibra: 'blocks', format: 1, blocks: blocks.map(bare) };
     return JSON.stringify(content);

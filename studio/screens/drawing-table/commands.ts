@@ -17,11 +17,12 @@ export interface Command {
 
 const control = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
 const key = (event: KeyboardEvent, name: string): boolean => event.key.toLowerCase() === name;
-const movable = (table: Table): boolean => table.mayEdit && table.node !== null && table.node.kind !== 'page';
+const movable = (table: Table): boolean => table.mayEdit && table.node !== null && !table.kinds.isRoot(table.node.kind);
 const alone = (table: Table): boolean => movable(table) && table.besides.length === 0;
 const onSelected = (table: Table, act: (id: string) => unknown): void => {
     if (table.selected !== null) act(table.selected);
 };
+const isShared = (table: Table): boolean => table.sharedPart !== null;
 const across = (table: Table, step: -1 | 1) => placeAcross(table.draft.tree, table.selected ?? '', step, table.kinds);
 
 export const blockCommands: Command[] = [
@@ -61,7 +62,7 @@ export const blockCommands: Command[] = [
         matches: (event) => control(event) && key(event, 'd'),
     },
     { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
-    { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && table.node.kind !== 'page', do: copy, byEvent: true },
+    { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind), do: copy, byEvent: true },
     { words: 'Paste after this', keys: 'Ctrl V', can: (table) => table.mayEdit, do: (table) => void pasteFromMemory(table), byEvent: true },
     {
         words: 'Take out',
@@ -77,9 +78,11 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Keep it for other pages…',
-        can: (table) => alone(table) && table.node?.kind !== 'column',
+        can: (table) => alone(table) && ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) && !isShared(table) && table.isPage,
         do: (table) => (table.open = 'keep'),
     },
+    { words: 'Open the shared part', can: (table) => isShared(table), do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`) },
+    { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void table.unshare() },
     {
         words: 'Select what holds it',
         keys: 'Escape',
@@ -143,16 +146,26 @@ export const pageCommands: Command[] = [
         matches: (event) => event.altKey && event.key === 'PageUp',
     },
     { words: 'The page', can: (table) => table.view !== 'page', do: (table) => (table.view = 'page'), everywhere: true },
-    { words: 'Where it appears', can: (table) => table.view !== 'reach', do: (table) => (table.view = 'reach'), everywhere: true },
-    { words: 'Why this template?', can: (table) => table.view !== 'why' && table.sample !== null, do: (table) => (table.view = 'why'), everywhere: true },
+    { words: 'Where it appears', can: (table) => table.isPage && table.view !== 'reach', do: (table) => (table.view = 'reach'), everywhere: true },
+    {
+        words: 'Why this template?',
+        can: (table) => table.isPage && table.view !== 'why' && table.sample !== null,
+        do: (table) => (table.view = 'why'),
+        everywhere: true,
+    },
     {
         words: 'Draft and live beside each other',
         can: (table) => table.view !== 'compare' && table.draft.live,
         do: (table) => (table.view = 'compare'),
         everywhere: true,
     },
-    { words: 'Fitting: try it on every product', can: (table) => table.view !== 'fitting', do: (table) => (table.view = 'fitting'), everywhere: true },
-    { words: 'Private links…', can: (table) => table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
+    {
+        words: 'Fitting: try it on every product',
+        can: (table) => table.isPage && table.view !== 'fitting',
+        do: (table) => (table.view = 'fitting'),
+        everywhere: true,
+    },
+    { words: 'Private links…', can: (table) => table.isPage && table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
     { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
     {
         words: 'See the page as customers do, without notes, or with them',
@@ -168,7 +181,7 @@ export const pageCommands: Command[] = [
         do: (table) => (table.hatched = !table.hatched),
         matches: (event) => event.key === 'F9',
     },
-    { words: 'Settings of the page itself', can: () => true, do: (table) => table.select(table.draft.tree.id) },
+    { words: 'Settings of the page itself', can: (table) => table.draft.tree.kind === 'page', do: (table) => table.select(table.draft.tree.id) },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },

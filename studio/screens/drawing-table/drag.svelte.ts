@@ -7,7 +7,7 @@ const SCROLL_ZONE = 48;
 /** In milliseconds: whoever only passes the edge, on the way up from the shelf, does not scroll the page. */
 const SCROLL_AFTER = 350;
 
-type Load = { id: string; kind: string; name: string } | { node: NewNode; kind: string; name: string };
+type Load = { id: string; kind: string; name: string } | { node: NewNode | NewNode[]; kind: string; name: string };
 
 /** One drag, from the shelf or within the canvas, by pointer events in the screen's coordinates. */
 export class Drag {

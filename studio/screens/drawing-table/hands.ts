@@ -46,12 +46,12 @@ export class CanvasHands {
         const { canvas, draft } = this.table;
         const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(draft.tree, one));
         const node = id === undefined ? null : find(draft.tree, id);
-        if ((event.ctrlKey || event.metaKey) && node && node.kind !== 'page') {
+        if ((event.ctrlKey || event.metaKey) && node && !this.table.kinds.isRoot(node.kind)) {
             this.table.selectToo(node.id);
             return;
         }
-        this.table.select(node && node.kind !== 'page' ? node.id : null);
-        if (!node || node.kind === 'page') return;
+        this.table.select(node && !this.table.kinds.isRoot(node.kind) ? node.id : null);
+        if (!node || this.table.kinds.isRoot(node.kind)) return;
         const { x, y } = this.screen(event);
         this.drag.press({ id: node.id, kind: node.kind, name: this.table.kinds.of(node.kind).name }, x, y);
     }

@@ -10,6 +10,9 @@ import type { KeptPart, SamplePage, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
 
+/** Kinds that stand for a kept part. */
+const SHARED: string[] = ['shared', 'shared-band'];
+
 const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'];
 
 /** The state of the drawing table. All edits go through `send`, one after another, and the server's answer wins. */
@@ -29,6 +32,8 @@ export class Table {
     open = $state<'palette' | 'shortcuts' | 'keep' | null>(null);
     /** Parts that are kept for other pages. */
     parts = $state.raw<KeptPart[]>([]);
+    /** Whether kept parts are placed as shared, rather than as copies. */
+    sharing = $state(true);
     /** The first page of the sample row, as it was asked for last. */
     samples = $state.raw<SamplePage>({ samples: [], more: false, total: 0 });
     /** Where the next block from the shelf goes, when an insertion point was clicked. */
@@ -86,7 +91,46 @@ export class Table {
 
     nameOf(id: string): string {
         const node = find(this.draft.tree, id);
-        return node ? this.kinds.of(node.kind).name : '';
+        return node ? this.nameOfNode(node) : '';
+    }
+
+    nameOfNode(node: TreeNode): string {
+        return this.partOf(node)?.name ?? this.kinds.of(node.kind).name;
+    }
+
+    /** Whether it lays out pages, rather than a part or a product's own blocks. */
+    get isPage(): boolean {
+        return this.data.template.pageKind === 'product';
+    }
+
+    /** The kept part that the selected block shares. */
+    get sharedPart(): KeptPart | null {
+        return this.node === null ? null : this.partOf(this.node);
+    }
+
+    private partOf(node: TreeNode): KeptPart | null {
+        return (SHARED.includes(node.kind) && this.parts.find((part) => part.id === node.what?.part)) || null;
+    }
+
+    /** Puts a copy of a shared part in its place. */
+    async unshare(): Promise<void> {
+        const { node, sharedPart } = this;
+        const parent = node && parentOf(this.draft.tree, node.id);
+        if (!node || !sharedPart || !parent) return;
+        const copies = sharedPart.nodes.map((one) => withIds(one, true));
+        let after = node.id;
+        const edits = copies.map((copy): Edit => {
+            const edit: Edit = { edit: 'insert', node: copy, parent: parent.id, after };
+            after = copy.id;
+            return edit;
+        });
+        if (await this.send([...edits, { edit: 'remove', id: node.id }])) {
+            this.selectAll(copies.map((copy) => copy.id));
+            notices.say(`“${sharedPart.name}” is a copy here now: it no longer changes with the others.`, {
+                words: 'Take this back',
+                do: () => void this.undo(),
+            });
+        }
     }
 
     select(id: string | null, reveal = false): void {
@@ -141,15 +185,24 @@ export class Table {
         return sent;
     }
 
-    async insert(node: NewNode, place?: Place | null): Promise<void> {
-        const where = place ?? this.place ?? placeAfter(this.draft.tree, this.selected, node.kind, this.kinds);
+    async insert(nodes: NewNode | NewNode[], place?: Place | null): Promise<void> {
+        const list = Array.isArray(nodes) ? nodes : [nodes];
+        const kind = list[0]?.kind;
+        if (kind === undefined) return;
+        const where = place ?? this.place ?? placeAfter(this.draft.tree, this.selected, kind, this.kinds);
         if (!where) {
-            notices.warn(`${this.kinds.of(node.kind).name} cannot be put here. Select another place first.`);
+            notices.warn(`${this.kinds.of(kind).name} cannot be put here. Select another place first.`);
             return;
         }
-        const fresh = withIds(node);
+        const fresh = list.map((node) => withIds(node));
+        let { after } = where;
+        const edits = fresh.map((node): Edit => {
+            const edit: Edit = { edit: 'insert', node, parent: where.parent, after };
+            after = node.id;
+            return edit;
+        });
         this.place = null;
-        if (await this.send([{ edit: 'insert', node: fresh, ...where }])) this.select(fresh.id, true);
+        if (await this.send(edits)) this.selectAll(fresh.map((node) => node.id));
     }
 
     async move(id: string, place: Place): Promise<void> {
@@ -177,7 +230,7 @@ export class Table {
         const next = ids[0] === undefined ? null : parentOf(this.draft.tree, ids[0]);
         const words = ids.length === 1 ? this.nameOf(ids[0] ?? '') : `${ids.length} blocks`;
         if (await this.send(ids.map((id): Edit => ({ edit: 'remove', id })))) {
-            this.select(next === null || next.kind === 'page' ? null : next.id);
+            this.select(next === null || this.kinds.isRoot(next.kind) ? null : next.id);
             notices.say(`${words} taken out.`, { words: 'Take this back', do: () => void this.undo() });
         }
     }

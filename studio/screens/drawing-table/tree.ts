@@ -53,6 +53,10 @@ export class Kinds {
         return definition;
     }
 
+    isRoot(kind: string): boolean {
+        return this.of(kind).role === 'page';
+    }
+
     mayHold(parent: string, child: string): boolean {
         const accepts = this.of(parent).accepts;
         return accepts !== null && accepts === this.of(child).role;

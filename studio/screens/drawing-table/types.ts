@@ -1,7 +1,7 @@
 import type { Definition, DraftState, NewNode, Sample } from '../../lib/types';
 
 export interface TableData {
-    template: { id: number; name: string; pageKind: string };
+    template: { id: number; name: string; pageKind: 'product' | 'part' | 'content'; productId: number | null };
     state: DraftState;
     samples: SamplePage;
     sample: Sample | null;
@@ -16,12 +16,14 @@ export interface TableData {
     currency: { code: string; digits: number };
 }
 
-/** A band or block kept with its style, to be placed as a copy. */
+/** A band or block kept with its style, to be placed as shared or as a copy. */
 export interface KeptPart {
     id: number;
     name: string;
-    kind: string;
-    node: NewNode;
+    bands: boolean;
+    /** What a copy brings. */
+    nodes: NewNode[];
+    changed: boolean;
 }
 
 export interface Field {

@@ -6,6 +6,7 @@
     import Frame from '../../parts/Frame.svelte';
     import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
     import NewTemplate from './NewTemplate.svelte';
+    import Parts from './Parts.svelte';
     import { Ordering } from './ordering.svelte';
     import Row from './Row.svelte';
     import type { Deed, TemplateRow, TemplatesData } from './types';
@@ -126,4 +127,5 @@
             </table>
         {/if}
     </section>
+    <Parts parts={screen.data.parts} may={screen.may.edit} {query} />
 </Frame>

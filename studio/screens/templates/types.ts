@@ -20,6 +20,15 @@ export interface Deed {
     body: object;
 }
 
+/** A part that is kept for many pages, with the templates that share it. */
+export interface PartRow {
+    id: number;
+    name: string;
+    unpublished: boolean;
+    changedAt: string;
+    places: { id: number; name: string; live: boolean; draft: boolean }[];
+}
+
 export interface Start {
     name: string;
     title: string;
@@ -28,5 +37,6 @@ export interface Start {
 
 export interface TemplatesData {
     templates: TemplateRow[];
+    parts: PartRow[];
     starts: Start[];
 }

@@ -52,10 +52,10 @@ final readonly class DrawingTableController
         $asked = $request->integer('sample');
 
         return Screen::show('drawing-table', $template->name, [
-            'template' => ['id' => $template->id, 'name' => $template->name, 'pageKind' => $template->page_kind],
+            'template' => ['id' => $template->id, 'name' => $template->name, 'pageKind' => $template->page_kind, 'productId' => $template->product_id],
             'state' => $state->of($template, withCounts: true),
-            'samples' => $samples->page($this->reach($template), '', 1),
-            'sample' => $asked > 0 ? $samples->withFlags([$asked])[0] ?? null : null,
+            'samples' => $samples->page($this->reach($template), '', 1, self::only($template)),
+            'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags([$asked])[0] ?? null : null,
             'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
             'house' => $this->house()->tokens(),
             'parts' => $parts->all(),
@@ -97,7 +97,7 @@ final readonly class DrawingTableController
         $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
         $reach = $query === '' ? $this->reach($template) : new CompiledReach([], [], Season::always());
 
-        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1)), self::lacking($request)));
+        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1)), self::lacking($request) ?? self::only($template)));
     }
 
     /** How many of the pages in reach have nothing to give where a source is asked. */
@@ -107,6 +107,12 @@ final readonly class DrawingTableController
         $reach = $this->reach($template);
 
         return new JsonResponse(['missing' => $lacking === null ? 0 : $samples->count($reach, $lacking), 'of' => $samples->count($reach)]);
+    }
+
+    /** A product's own blocks are seen with that product alone. */
+    private static function only(Template $template): ?Sql
+    {
+        return $template->product_id === null ? null : new Sql('p.id = ?', [$template->product_id]);
     }
 
     private static function lacking(Request $request): ?Sql

@@ -23,7 +23,7 @@ final readonly class KeptPartsController
             ['name' => ['required', 'string', 'max:80'], 'node' => ['required', 'array']],
             ['name.required' => 'Give the part a name, so that you find it again.', 'name.max' => 'A name can have 80 characters at most.'],
         );
-        $kept = $this->parts->keep($given['name'], $given['node'], SignedIn::user()->id);
+        $kept = $this->parts->keep($given['name'], $given['node'], SignedIn::user());
 
         return is_array($kept)
             ? new JsonResponse(ProblemWords::answer($kept), 422)
@@ -32,7 +32,10 @@ final readonly class KeptPartsController
 
     public function delete(int $part): JsonResponse
     {
-        $this->parts->letGo($part);
+        $problem = $this->parts->letGo($part);
+        if ($problem !== null) {
+            return new JsonResponse(ProblemWords::answer([$problem]), 409);
+        }
 
         return new JsonResponse(['parts' => $this->parts->all()]);
     }

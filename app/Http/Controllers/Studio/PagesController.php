@@ -31,7 +31,8 @@ final readonly class PagesController
     {
         $product = $this->products->byId($productId) ?? abort(404);
         $tree = $request->boolean('draft') ? $template->draft_tree : $template->live_tree ?? abort(404);
-        $composed = $this->page->compose($this->stored->tree($tree), $product);
+        $with = array_map(intval(...), array_filter(explode(',', $request->string('with')->value()), ctype_digit(...)));
+        $composed = $this->page->compose($this->stored->tree($tree), $product, drafts: array_values($with));
 
         return view('shop::product', [
             'title' => $product->title,

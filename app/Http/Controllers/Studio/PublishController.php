@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
@@ -41,8 +42,11 @@ final readonly class PublishController
     {
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
-        $others = Template::query()->where('page_kind', $template->page_kind)->where('id', '!=', $template->id)->oldest('hand_order')->get()
-            ->filter(static fn (Template $other): bool => $other->isChanged());
+        /** @var Collection<int, Template> $others */
+        $others = Template::query()->whereIn('page_kind', [$template->page_kind, Template::PART])->where('id', '!=', $template->id)
+            ->where(static fn ($query) => $query->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))
+            ->latest('page_kind')->oldest('hand_order')->limit(200)->get();
+        $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
         $answer = [
             'revisions' => $revisions,
             'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive()])->values(),
@@ -123,7 +127,7 @@ final readonly class PublishController
 
         return [$template->id => $template->draft_revision] + Template::query()
             ->whereIn('id', array_map(intval(...), array_slice($also, 0, self::MOST_TEMPLATES)))
-            ->where('page_kind', $template->page_kind)->pluck('draft_revision', 'id')->all();
+            ->pluck('draft_revision', 'id')->all();
     }
 
     private function time(Request $request): ?DateTimeImmutable

@@ -16,23 +16,26 @@ use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Templates\Changes;
+use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\PageKind;
 
 final readonly class TemplatesController
 {
-    public function index(ReachCounts $counts, Starts $starts, Changes $changes, ReachWords $words, Contests $contests): View
+    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Changes $changes, ReachWords $words, Contests $contests): View
     {
         $live = $counts->live();
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
-        $templates = Template::query()->with('changer')->oldest('page_kind')->oldest('hand_order')->get();
+        $templates = Template::query()->with('changer')->where('page_kind', PageKind::Product->value)->oldest('hand_order')->get();
 
         return Screen::show('templates', 'Templates', [
             'starts' => $starts->list(),
+            'parts' => $parts->overview(),
             'templates' => $templates->map(static fn (Template $template): array => [
                 'id' => $template->id,
                 'pageKind' => $template->page_kind,

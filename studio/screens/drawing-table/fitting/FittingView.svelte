@@ -19,7 +19,8 @@
     function see(group: Group, product: ProductRow | undefined): void {
         if (product) table.show({ ...product, flags: [] });
         table.view = 'page';
-        if (group.block !== null) table.select(group.block, true);
+        // What stands in a shared part is named by the place and itself.
+        if (group.block !== null) table.select(group.block.split('-')[0] ?? null, true);
     }
 </script>
 

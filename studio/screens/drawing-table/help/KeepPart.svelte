@@ -26,14 +26,10 @@
     async function letGo(part: KeptPart): Promise<void> {
         try {
             ({ parts: table.parts } = await remove<{ parts: KeptPart[] }>(`/studio/parts/${part.id}`));
-            notices.say(`“${part.name}” is off the shelf. Where it was placed it stays.`, { words: 'Keep it after all', do: () => void again(part) });
+            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`);
         } catch (error) {
             notices.trouble(error);
         }
-    }
-
-    async function again(part: KeptPart): Promise<void> {
-        ({ parts: table.parts } = await post<{ parts: KeptPart[] }>('/studio/parts', { name: part.name, node: part.node }));
     }
 </script>
 
@@ -43,7 +39,7 @@
         <Dialog.Content class="float fixed top-24 left-1/2 z-50 max-h-[70vh] w-[28rem] max-w-[92vw] -translate-x-1/2 overflow-y-auto p-6">
             <Dialog.Title class="font-name text-xl">Keep {table.nameOf(table.selected ?? '') || 'it'} for other pages</Dialog.Title>
             <Dialog.Description class="text-quiet"
-                >It is kept as it is, with its style. Placed elsewhere it is a copy: changing one leaves the others alone.</Dialog.Description
+                >It is kept as it is, with its style. Placed elsewhere as shared it changes everywhere at once; placed as a copy it goes its own way.</Dialog.Description
             >
             <form class="mt-4 flex items-end gap-3" onsubmit={keep}>
                 <label class="flex-1">What is it called? <input class="field block w-full" maxlength="80" bind:value={name} /></label>
@@ -55,7 +51,10 @@
                 <ul>
                     {#each table.parts as part (part.id)}
                         <li class="flex justify-between gap-4 border-b border-dashed border-hair py-1">
-                            <span class="min-w-0 truncate">{part.name} <span class="text-quiet">{table.kinds.of(part.kind).name.toLowerCase()}</span></span>
+                            <span class="min-w-0 truncate"
+                                >{part.name}
+                                <span class="text-quiet">{part.bands ? 'band' : table.kinds.of(part.nodes[0]?.kind ?? 'holder').name.toLowerCase()}</span></span
+                            >
                             <button class="word shrink-0" onclick={() => letGo(part)}>let go<span class="unseen"> of {part.name}</span></button>
                         </li>
                     {/each}

@@ -87,7 +87,7 @@
                 <div class="mt-5">
                     <Moves {impact} group="{table.base}/impact/group?{query}" drafts={Object.keys(look.revisions).map(Number)} />
                 </div>
-                <FittingLine {table} />
+                {#if table.isPage}<FittingLine {table} />{/if}
                 {#if look.concerns && look.concerns.length > 0}
                     <section class="mt-5 rounded-lg border border-dashed border-edge p-4" aria-label="Please decide">
                         {#each look.concerns as concern (concern.spoken)}

@@ -5,6 +5,7 @@
     import DaysField from './DaysField.svelte';
     import PictureField from './PictureField.svelte';
     import ProductsField from './ProductsField.svelte';
+    import NumberedField from './NumberedField.svelte';
     import RichField from '../../../parts/rich/RichField.svelte';
     import SourceChoice from './SourceChoice.svelte';
     import TextField from './TextField.svelte';
@@ -85,6 +86,8 @@
                         </label>
                     {/each}
                 </div>
+            {:else if setting.type === 'numbered'}
+                <NumberedField {table} {id} {setting} value={typeof value === 'number' ? value : null} change={(next) => set(next)} />
             {:else if setting.type === 'products'}
                 <ProductsField {table} values={Array.isArray(value) ? (value as number[]) : []} change={(next) => set(next)} />
             {:else if setting.type === 'conditions'}

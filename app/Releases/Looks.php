@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Releases;
+
+use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\PartPlaces;
+
+/** Which pages look different with a set of changes where they keep their template. */
+final readonly class Looks
+{
+    /**
+     * @param  list<int>  $templates  all pages of these
+     * @param  array<int, list<int>>  $products  by product, where it has one of these templates
+     */
+    private function __construct(
+        public array $templates,
+        public array $products,
+    ) {
+    }
+
+    public static function of(Changes $changes): self
+    {
+        $templates = $products = [];
+        foreach ($changes->templates() as $change) {
+            if ($change->isNewLook()) {
+                $templates[] = $change->template;
+            }
+        }
+        foreach ($changes->parts() as $change) {
+            if ($change->pageKind === Template::PART && $change->isNewLook()) {
+                array_push($templates, ...PartPlaces::liveTemplates($change->template));
+            }
+            $content = $change->pageKind === Template::CONTENT ? Template::query()->find($change->template) : null;
+            if ($content !== null && ($change->before['tree'] ?? null) !== ($change->after['tree'] ?? null)) {
+                $products[(int) $content->product_id] = [...$products[(int) $content->product_id] ?? [], ...PartPlaces::showing((int) $content->fact_id)];
+            }
+        }
+
+        return new self(array_values(array_unique($templates)), $products);
+    }
+
+    /** As SQL on `before_id` and `product_id`. */
+    public function sql(): string
+    {
+        $parts = ['before_id in ('.implode(',', $this->templates).')'];
+        foreach ($this->products as $product => $templates) {
+            $parts[] = "(product_id = $product and before_id in (".implode(',', $templates).'))';
+        }
+
+        return '('.implode(' or ', $parts).')';
+    }
+
+    public function holds(int $product, ?int $template): bool
+    {
+        return in_array($template, $this->templates, true) || in_array($template, $this->products[$product] ?? [], true);
+    }
+}

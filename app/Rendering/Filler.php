@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Rendering;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Templates\Filling;
+use Vestibra\Core\Templates\Node;
+
+/** Puts shared parts and a product's own blocks into a tree, as they are live. One query each, and none where there are none. */
+final class Filler
+{
+    /** @var array<string, Node> trees by number and revision */
+    private array $read = [];
+
+    public function __construct(private readonly StoredDrafts $stored)
+    {
+    }
+
+    /** @param  list<int>  $drafts  templates whose drafts are taken instead of what is live */
+    public function fill(Node $tree, int $productId, array $drafts = []): Node
+    {
+        $numbers = Filling::parts($tree);
+        $parts = $numbers === [] ? [] : $this->trees(
+            'select id as place, * from templates where page_kind = ? and id in ('.implode(',', $numbers).')',
+            [Template::PART],
+            $drafts,
+        );
+        $facts = array_values(array_unique(array_merge(Filling::facts($tree), ...array_map(Filling::facts(...), array_values($parts)))));
+        $own = $facts === [] ? [] : $this->trees(
+            'select fact_id as place, * from templates where product_id = ? and fact_id in ('.implode(',', $facts).')',
+            [$productId],
+            $drafts,
+        );
+
+        return $parts === [] && $own === [] ? $tree : (new Filling($parts, $own))->fill($tree);
+    }
+
+    /**
+     * @param  list<string|int>  $bindings
+     * @param  list<int>  $drafts
+     * @return array<int, Node>
+     */
+    private function trees(string $query, array $bindings, array $drafts): array
+    {
+        $trees = [];
+        foreach (DB::select($query, $bindings) as $row) {
+            $draft = in_array($row->id, $drafts, true);
+            $stored = $draft ? $row->draft_tree : $row->live_tree;
+            if ($stored !== null) {
+                $key = "$row->id ".($draft ? "draft $row->draft_revision" : "live $row->live_revision");
+                $trees[$row->place] = $this->read[$key] ??= $this->stored->tree(json_decode($stored, true));
+            }
+        }
+
+        return $trees;
+    }
+}

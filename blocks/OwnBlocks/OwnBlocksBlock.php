@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\OwnBlocks;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Numbered;
+
+/** What a product has as a fact of the kind blocks: words and pictures laid out for it alone. */
+final readonly class OwnBlocksBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'own-blocks',
+            'Product’s own blocks',
+            Shelf::Show,
+            [Setting::what('fact', 'The fact', new Numbered('blocks-fact'), null)],
+            searchWords: 'story fact rich content single product',
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown();
+            }
+        }
+
+        return Composed::absent($settings->number('fact') === null
+            ? 'choose which fact stands here'
+            : 'this product has nothing in '.($context->shop->nameOf('fact', $settings->number('fact')) ?? 'this fact'));
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Shared;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Types\Numbered;
+
+/** A kept part placed as shared: it looks the same wherever it stands, and changes everywhere at once. */
+final readonly class SharedBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition('shared', 'Shared part', null, [Setting::what('part', 'Part', new Numbered('part'), null)], Role::Block);
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return Composed::shown();
+            }
+        }
+
+        return Composed::absent($children === [] ? 'this part is empty, or gone' : 'nothing in it shows for this product');
+    }
+}

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="shared">{!! $slot !!}</div>

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="stage">{!! $slot !!}</div>

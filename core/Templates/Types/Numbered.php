@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Templates\SettingType;
+
+/** The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none. */
+final readonly class Numbered implements SettingType
+{
+    /** @param  string  $things  what it is one of, as the Studio asks for it: `part`, `film`, `blocks-fact`, … */
+    public function __construct(private string $things)
+    {
+    }
+
+    public function problem(mixed $value): ?string
+    {
+        return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-number-of';
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'numbered', 'things' => $this->things];
+    }
+}

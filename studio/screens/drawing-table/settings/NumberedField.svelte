@@ -1,0 +1,43 @@
+<script lang="ts">
+    import type { Setting } from '../../../lib/types';
+    import type { Table } from '../table.svelte';
+
+    interface Props {
+        table: Table;
+        id: string;
+        setting: Setting;
+        value: number | null;
+        change: (value: number | null) => void;
+    }
+
+    let { table, id, setting, value, change }: Props = $props();
+    const bands = $derived(table.node?.kind === 'shared-band');
+    const factKind = $derived(setting.things?.replace('-fact', ''));
+    const choices = $derived(
+        setting.things === 'part'
+            ? table.parts.filter((part) => part.bands === bands).map(({ id: number, name }) => ({ id: number, name }))
+            : table.data.facts.filter((fact) => fact.kind === factKind).map(({ id: number, name }) => ({ id: number, name })),
+    );
+</script>
+
+<select
+    {id}
+    class="field w-full"
+    disabled={!table.mayEdit}
+    value={String(value ?? '')}
+    onchange={(event) => change(event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}
+>
+    {#if setting.things !== 'part' || value === null}<option value="">{choices.length === 0 ? 'there is none yet' : 'none'}</option>{/if}
+    {#each choices as choice (choice.id)}<option value={String(choice.id)}>{choice.name}</option>{/each}
+    {#if value !== null && !choices.some((choice) => choice.id === value)}<option value={String(value)}>something deleted</option>{/if}
+</select>
+{#if setting.things === 'part' && value !== null}
+    <p class="mt-1 text-xs text-quiet">
+        It looks the same wherever it is shared. <a class="word" href="/studio/templates/{value}">Open it</a>{#if table.mayEdit}
+            · <button type="button" class="word" onclick={() => void table.unshare()}>make it a copy here</button>{/if}
+    </p>
+{:else if setting.things !== 'part' && choices.length === 0}
+    <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/facts">Define such a fact</a>; then fill it on the product’s own page.</p>
+{:else if setting.things === 'blocks-fact' && value !== null && table.sample}
+    <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/products/{table.sample.id}">Lay them out for {table.sample.title}</a></p>
+{/if}
