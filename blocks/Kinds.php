@@ -54,6 +54,8 @@ final class Kinds
             new ProductCards\ProductCardsBlock,
             new AddedNotice\AddedNoticeBlock,
             new Reviews\ReviewsBlock,
+            new Film\FilmBlock,
+            new Downloads\DownloadsBlock,
             new Stage\StageBlock,
             new Shared\SharedBlock,
             new SharedBand\SharedBandBlock,

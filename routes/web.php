@@ -16,6 +16,7 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/p/{slug}', Shop\ProductController::class);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/pictures/{name}', Shop\PictureController::class);
+    Route::get('/files/{name}', Shop\FileController::class);
     Route::get('/cart', [Shop\CartController::class, 'show']);
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
@@ -33,6 +34,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('products/{productId}', [Studio\ProductsController::class, 'show'])->whereNumber('productId');
     Route::get('facts', [Studio\FactsController::class, 'index']);
     Route::get('facts/rows', [Studio\FactsController::class, 'rows']);
     Route::get('facts/{fact}/uses', [Studio\FactsController::class, 'uses'])->whereNumber('fact');
@@ -58,6 +60,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/news', [Studio\EditsController::class, 'news'])->whereNumber('template');
     Route::get('names/{field}', [Studio\ReachController::class, 'names']);
     Route::get('pictures', [Studio\PicturesController::class, 'screen']);
+    Route::get('files', [Studio\FilesController::class, 'index']);
+    Route::get('files/{file}/uses', [Studio\FilesController::class, 'uses'])->whereNumber('file');
     Route::get('pictures/rows', [Studio\PicturesController::class, 'index']);
     Route::get('pictures/{picture}/uses', [Studio\PicturesController::class, 'uses'])->whereNumber('picture');
     Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
@@ -78,6 +82,11 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('pictures', [Studio\PicturesController::class, 'store']);
         Route::patch('pictures/{picture}', [Studio\PicturesController::class, 'describe'])->whereNumber('picture');
         Route::post('pictures/{picture}/products', [Studio\PicturesController::class, 'put'])->whereNumber('picture');
+        Route::post('products/{productId}/pictures', [Studio\ProductsController::class, 'pictures'])->whereNumber('productId');
+        Route::post('products/{productId}/contents/{factId}', [Studio\ProductsController::class, 'content'])->whereNumber(['productId', 'factId']);
+        Route::post('files', [Studio\FilesController::class, 'store']);
+        Route::patch('files/{file}', [Studio\FilesController::class, 'describe'])->whereNumber('file');
+        Route::delete('files/{file}', [Studio\FilesController::class, 'delete'])->whereNumber('file');
         Route::post('facts', [Studio\FactsController::class, 'store']);
         Route::post('facts/order', [Studio\FactsController::class, 'order']);
         Route::post('facts/values', [Studio\FactsController::class, 'fill']);

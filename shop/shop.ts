@@ -5,6 +5,7 @@ import { startBuying } from './buying';
 import { startChoosing } from './choosing';
 import { startCarousels } from './carousels';
 import { startCountdowns } from './countdowns';
+import { playFilmsBehind } from './films';
 import { startGalleries } from './galleries';
 import { startPopUps } from './popUps';
 import { startSharing } from './sharing';
@@ -18,7 +19,10 @@ declare global {
 }
 
 window.vestibra = {
-    enhance: enhanceTabs,
+    enhance: () => {
+        enhanceTabs();
+        playFilmsBehind();
+    },
     openTab,
     morph: (element, html) => void Idiomorph.morph(element, html),
 };
@@ -31,6 +35,7 @@ startCarousels();
 startPopUps();
 startSharing();
 startCountdowns();
+playFilmsBehind();
 document.addEventListener('change', (event) => {
     const form = event.target instanceof Element ? event.target.closest('form[data-sort]') : null;
     if (form instanceof HTMLFormElement) form.submit();

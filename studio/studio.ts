@@ -3,6 +3,7 @@ import { mount, type Component } from 'svelte';
 import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
 import Facts from './screens/facts/Facts.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
+import Product from './screens/product/Product.svelte';
 import Releases from './screens/releases/Releases.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
 import Today from './screens/today/Today.svelte';
@@ -18,6 +19,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     templates: Templates,
     facts: Facts,
     pictures: Pictures,
+    product: Product,
     releases: Releases,
     reviews: Reviews,
     'drawing-table': DrawingTable,

@@ -110,10 +110,10 @@ final readonly class FactList
         DB::table('facts')->where('id', $id)->delete();
     }
 
-    /** A condition or a source names a fact as `"of": 7` beside `fact`, rich text as `data-of="7"`. */
+    /** A condition or a source names a fact as `"of": 7` beside `fact`, rich text as `data-of="7"`, a block of its own as `"fact": 7`. */
     private static function names(?string $stored, int $id): bool
     {
-        return $stored !== null && preg_match('~"of":'.$id.'[,}]|data-of=\\\\"'.$id.'\\\\"~', $stored) === 1 && str_contains($stored, 'fact');
+        return $stored !== null && preg_match('~"(of|fact)":'.$id.'[,}]|data-of=\\\\"'.$id.'\\\\"~', $stored) === 1 && str_contains($stored, 'fact');
     }
 
     /** @param  Given  $given */

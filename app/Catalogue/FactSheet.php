@@ -98,6 +98,9 @@ final readonly class FactSheet
     /** @param  list<string>  $written */
     private function wrong(Fact $fact, array $written, mixed $choices): ?string
     {
+        if ($fact->kind === FactKind::Blocks) {
+            return "“{$fact->name}” is laid out on the drawing table, from the product’s own page.";
+        }
         if ($fact->kind === FactKind::Choice && is_array($choices) && array_diff($written, $choices) !== []) {
             return "“{$fact->name}” does not offer this choice.";
         }
@@ -106,14 +109,26 @@ final readonly class FactSheet
                 return match ($fact->kind) {
                     FactKind::Number => "“{$fact->name}” takes a number, as ".($fact->decimals === 0 ? '4' : '0.'.str_repeat('0', $fact->decimals - 1).'4').'.',
                     FactKind::Date => "“{$fact->name}” takes a day, as 2026-12-31.",
+                    FactKind::Link => "“{$fact->name}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel.",
+                    FactKind::Picture, FactKind::Files, FactKind::Products => "“{$fact->name}” is chosen on the product’s own page.",
                     FactKind::YesNo => "“{$fact->name}” takes yes or no.",
                     default => "“{$fact->name}” takes words.",
                 };
             }
         }
-        $several = in_array($fact->kind, [FactKind::Several], true);
+        if ($fact->kind->namesThings() && self::unknown($fact->kind, $written)) {
+            return "“{$fact->name}” names something that is gone. Choose again on the product’s own page.";
+        }
 
-        return count($written) > 1 && ! $several ? "“{$fact->name}” takes one value." : null;
+        return count($written) > 1 && ! $fact->kind->takesSeveral() ? "“{$fact->name}” takes one value." : null;
+    }
+
+    /** @param  list<string>  $written */
+    private static function unknown(FactKind $kind, array $written): bool
+    {
+        $table = [FactKind::Picture->value => 'pictures', FactKind::Files->value => 'files', FactKind::Products->value => 'products'][$kind->value] ?? '';
+
+        return DB::table($table)->whereIntegerInRaw('id', array_map(intval(...), $written))->count() < count($written);
     }
 
     /**

@@ -14,20 +14,20 @@ final class BackupCommand extends Command
 
     protected $signature = 'vestibra:backup {file? : where to write it} {--json}';
 
-    protected $description = 'Writes the database and the pictures into one file, while the shop runs';
+    protected $description = 'Writes the database, the pictures and the files into one file, while the shop runs';
 
     public function handle(Backup $backup): int
     {
         $file = $this->text('file') ?: storage_path('app/vestibra-'.now()->format('Y-m-d-His').'.zip');
         try {
-            $done = $backup->write($file, public_path('pictures'));
+            $done = $backup->write($file, Backup::folders());
         } catch (RuntimeException $error) {
             return $this->refuse($error->getMessage());
         }
         if ($this->option('json')) {
             return $this->json($done + ['file' => $file]);
         }
-        $this->info("Kept in {$file}: the database and {$done['pictures']} pictures.");
+        $this->info("Kept in {$file}: the database and {$done['kept']['pictures']} pictures and {$done['kept']['files']} files.");
 
         return self::SUCCESS;
     }

@@ -12,6 +12,7 @@ use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Demo\Extras;
 use Vestibra\Demo\Larkfold;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Demo\PictureFiles;
@@ -28,7 +29,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Templates $templates, Starts $starts, Composer $composer): int
+    public function handle(Templates $templates, Starts $starts, Composer $composer, Extras $extras): int
     {
         $folder = public_path('pictures');
         $share = $this->option('pictures');
@@ -49,13 +50,14 @@ final class DemoCommand extends Command
         }
         if (DB::table('products')->doesntExist()) {
             $this->pictures();
-            DB::transaction(function () use ($templates, $starts, $composer): void {
+            DB::transaction(function () use ($templates, $starts, $composer, $extras): void {
                 $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
                 (new Larkfold)->fill();
                 $tree = $starts->tree('gallery-and-buy', $composer->schema);
                 if ($tree instanceof Node) {
                     $templates->fallback('Everything else', $tree, $owner);
                 }
+                $extras->add($owner);
             });
         }
         $wanted = $this->option('products');

@@ -22,15 +22,15 @@ final class RestoreCommand extends Command
         $database = config()->string('database.connections.sqlite.database');
         $before = storage_path('app/before-restore-'.now()->format('Y-m-d-His').'.zip');
         try {
-            $backup->write($before, public_path('pictures'));
-            $done = $backup->restore($file, $database, public_path('pictures'));
+            $backup->write($before, Backup::folders());
+            $done = $backup->restore($file, $database, Backup::folders());
         } catch (RuntimeException $error) {
             return $this->refuse($error->getMessage().' The shop is as it was.');
         }
         if ($this->option('json')) {
             return $this->json($done + ['before' => $before]);
         }
-        $this->info("Restored: the database and {$done['pictures']} pictures. What was there before is kept in {$before}.");
+        $this->info("Restored: the database and {$done['pictures']} pictures and {$done['files']} files. What was there before is kept in {$before}.");
 
         return self::SUCCESS;
     }

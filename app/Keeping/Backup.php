@@ -14,10 +14,17 @@ final class Backup
 {
     private const DATABASE = 'database.sqlite';
 
-    private const PICTURES = 'pictures/';
+    /** @return array<string, string> what a shop keeps beside its database */
+    public static function folders(): array
+    {
+        return ['pictures' => public_path('pictures'), 'files' => storage_path('app/files')];
+    }
 
-    /** @return array{pictures: int, bytes: int} */
-    public function write(string $file, string $picturesFolder): array
+    /**
+     * @param  array<string, string>  $folders  what is kept beside the database, as `pictures` => where it lies
+     * @return array{kept: array<string, int>, bytes: int} how many files of each folder
+     */
+    public function write(string $file, array $folders): array
     {
         $copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         unlink($copy);
@@ -28,11 +35,15 @@ final class Backup
             throw new RuntimeException("The file $file cannot be written.");
         }
         $zip->addFile($copy, self::DATABASE);
-        $pictures = glob("$picturesFolder/*") ?: [];
-        foreach ($pictures as $picture) {
-            $name = self::PICTURES.basename($picture);
-            $zip->addFile($picture, $name);
-            $zip->setCompressionName($name, ZipArchive::CM_STORE);
+        $kept = [];
+        foreach ($folders as $folder => $place) {
+            $kept[$folder] = 0;
+            foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $one) {
+                $name = "$folder/".basename($one);
+                $zip->addFile($one, $name);
+                $zip->setCompressionName($name, ZipArchive::CM_STORE);
+                $kept[$folder]++;
+            }
         }
         $done = $zip->close();
         unlink($copy);
@@ -40,14 +51,15 @@ final class Backup
             throw new RuntimeException("The file $file cannot be written.");
         }
 
-        return ['pictures' => count($pictures), 'bytes' => (int) filesize($file)];
+        return ['kept' => $kept, 'bytes' => (int) filesize($file)];
     }
 
     /**
      * @param  string  $database  the file that the shop uses
-     * @return array{pictures: int}
+     * @param  array<string, string>  $folders  as they were kept
+     * @return array<string, int> how many files of each folder
      */
-    public function restore(string $file, string $database, string $picturesFolder): array
+    public function restore(string $file, string $database, array $folders): array
     {
         $zip = new ZipArchive;
         if ($zip->open($file, ZipArchive::RDONLY) !== true) {
@@ -60,14 +72,14 @@ final class Backup
         $part = "$database.restored";
         file_put_contents($part, $content);
         $this->check($part);
-        is_dir($picturesFolder) || mkdir($picturesFolder, 0o755, true);
-        $pictures = 0;
+        $done = array_map(static fn (): int => 0, $folders);
         for ($at = 0; $at < $zip->numFiles; $at++) {
             $name = (string) $zip->getNameIndex($at);
-            $base = basename($name);
-            if ($name === self::PICTURES.$base && preg_match('/^[\w.-]+$/D', $base) === 1) {
-                file_put_contents("$picturesFolder/$base", $zip->getFromIndex($at));
-                $pictures++;
+            [$folder, $base] = [dirname($name), basename($name)];
+            if (isset($folders[$folder]) && preg_match('/^[\w.-]+$/D', $base) === 1) {
+                is_dir($folders[$folder]) || mkdir($folders[$folder], 0o755, true);
+                file_put_contents("$folders[$folder]/$base", $zip->getFromIndex($at));
+                $done[$folder]++;
             }
         }
         DB::purge();
@@ -76,7 +88,7 @@ final class Backup
         }
         rename($part, $database);
 
-        return ['pictures' => $pictures];
+        return $done;
     }
 
     private function check(string $part): void

@@ -47,6 +47,38 @@ final readonly class PictureList
         return $row instanceof stdClass ? self::row($row) : null;
     }
 
+    /**
+     * @param  list<int>  $ids
+     * @return list<Row> in the order asked for
+     */
+    public function some(array $ids): array
+    {
+        $rows = [];
+        foreach (DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')->whereIntegerInRaw('id', $ids)->get() as $row) {
+            $rows[$row->id] = self::row($row);
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    /** @return list<int> a product's own pictures, in order */
+    public function ofProduct(int $productId): array
+    {
+        return array_values(array_map(intval(...), DB::table('product_pictures')->where('product_id', $productId)->orderBy('position')->pluck('picture_id')->all()));
+    }
+
+    /** @param  list<int>  $ids  the product's pictures from now on, in order */
+    public function arrange(int $productId, array $ids): void
+    {
+        DB::transaction(static function () use ($productId, $ids): void {
+            DB::table('product_pictures')->where('product_id', $productId)->delete();
+            foreach ($ids as $position => $id) {
+                DB::table('product_pictures')->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => $position]);
+            }
+            Derived::refresh($productId);
+        });
+    }
+
     public function describe(int $id, string $alt, int $focusX, int $focusY): void
     {
         DB::table('pictures')->where('id', $id)->update(['alt' => $alt, 'focus_x' => $focusX, 'focus_y' => $focusY]);
@@ -55,7 +87,7 @@ final readonly class PictureList
     /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */
     public function uses(int $id): array
     {
-        $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ? order by p.title_folded limit 50', [$id]);
+        $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 order by 2 limit 50', [$id]);
         $templates = DB::select('select id, name from templates where draft_tree like ?1 or live_tree like ?1 or draft_tree like ?2 or live_tree like ?2 order by name limit 50', ['%"picture":'.$id.'%', '%"otherwise":'.$id.'%']);
 
         return [

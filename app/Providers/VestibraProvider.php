@@ -9,6 +9,7 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Files\Files;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
@@ -38,6 +39,7 @@ final class VestibraProvider extends ServiceProvider
             config()->string('vestibra.locale'),
         ));
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => public_path('pictures'));
+        $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => storage_path('app/files'));
         $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
             $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
 
-/** Puts shared parts and a product's own blocks into a tree, as they are live. One query each, and none where there are none. */
+/**
+ * Puts shared parts and a product's own blocks into a tree, as they are live. One query each, and none where there are
+ * none. A part that cannot be read is left out and reported.
+ */
 final class Filler
 {
     /** @var array<string, Node> trees by number and revision */
@@ -52,7 +56,11 @@ final class Filler
             $stored = $draft ? $row->draft_tree : $row->live_tree;
             if ($stored !== null) {
                 $key = "$row->id ".($draft ? "draft $row->draft_revision" : "live $row->live_revision");
-                $trees[$row->place] = $this->read[$key] ??= $this->stored->tree(json_decode($stored, true));
+                try {
+                    $trees[$row->place] = $this->read[$key] ??= $this->stored->tree(json_decode($stored, true));
+                } catch (LogicException $error) {
+                    report($error);
+                }
             }
         }
 

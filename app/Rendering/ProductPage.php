@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
-use Illuminate\Support\Facades\DB;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
-use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
-use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
@@ -77,7 +74,7 @@ final readonly class ProductPage
             $this->money,
             $this->clock->now(),
             $this->shop->around($product, $tree, $explain),
-            $this->pictures($tree),
+            ...Things::of($tree, $product),
         );
     }
 
@@ -90,25 +87,5 @@ final readonly class ProductPage
     public function print(ComposedNode $node, bool $canvas = false): string
     {
         return $this->printer->print($node, $canvas);
-    }
-
-    /** @return array<int, Picture> the pictures that the template names */
-    private function pictures(Node $tree): array
-    {
-        $ids = [];
-        foreach ($tree->walk() as $node) {
-            foreach ([$node->what['picture'] ?? null, $node->what['poster'] ?? null] as $value) {
-                $id = is_array($value) ? $value['otherwise'] ?? null : $value;
-                if (is_int($id)) {
-                    $ids[$id] = $id;
-                }
-            }
-        }
-        $pictures = [];
-        foreach ($ids === [] ? [] : DB::table('pictures')->whereIn('id', $ids)->get() as $row) {
-            $pictures[$row->id] = ProductReader::picture($row);
-        }
-
-        return $pictures;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Composing\Addresses;
 
 /** The shop's addresses as paths from its root. */
@@ -28,6 +29,11 @@ final readonly class ShopAddresses implements Addresses
     public function addToCart(): string
     {
         return '/cart';
+    }
+
+    public function file(ShopFile $file): string
+    {
+        return "/files/$file->file";
     }
 
     public function picture(Picture $picture, int $width): string

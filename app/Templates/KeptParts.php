@@ -6,6 +6,7 @@ namespace Vestibra\App\Templates;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
@@ -38,12 +39,18 @@ final readonly class KeptParts
     ) {
     }
 
-    /** @return list<Part> by name, as they are live */
+    /** @return list<Part> by name, as they are live; one that cannot be read any more is left out */
     public function all(): array
     {
         $parts = [];
         foreach ($this->templates() as $template) {
-            $tree = $this->stored->tree($template->live_tree ?? $template->draft_tree);
+            try {
+                $tree = $this->stored->tree($template->live_tree ?? $template->draft_tree);
+            } catch (LogicException $error) {
+                report($error);
+
+                continue;
+            }
             $parts[] = [
                 'id' => $template->id,
                 'name' => $template->name,

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Band;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\FilmData;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
@@ -17,6 +18,7 @@ use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\PictureChoice;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -31,6 +33,7 @@ final readonly class BandBlock implements BlockKind
             Shelf::Arrange,
             [
                 Setting::sourced('picture', 'Picture behind', new PictureChoice, null),
+                Setting::what('film', 'Film behind', new Numbered('film'), null),
                 Setting::what('fit', 'The picture', new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']), 'cover'),
                 Setting::what('still', 'Stays still on scrolling', new Toggle, false),
                 Setting::how('background', 'Background', new Colour, '--band-colour'),
@@ -75,9 +78,11 @@ final readonly class BandBlock implements BlockKind
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         $picture = $settings->picture('picture');
+        $film = $context->files[$settings->number('film') ?? 0] ?? null;
 
         return Composed::shown([
             'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+            'film' => $film === null ? null : FilmData::of($film, $context),
             'fit' => $settings->text('fit'),
             'still' => $settings->bool('still'),
         ]);

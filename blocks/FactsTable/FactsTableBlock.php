@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Blocks\FactsTable;
 
 use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
@@ -39,11 +40,29 @@ final readonly class FactsTableBlock implements BlockKind
         $all = $settings->text('which') === 'all';
         $rows = [];
         foreach ($context->product->facts as $value) {
-            if ($all || ! in_array($value->fact->kind, [FactKind::RichText], true)) {
-                $rows[] = [$value->fact->name, $value->words()];
+            $links = self::links($value, $context);
+            if ($links !== [] || ($value->words() !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
+                $rows[] = [$value->fact->name, $value->words(), $links];
             }
         }
 
         return $rows === [] ? Composed::absent('no facts are filled in for this product') : Composed::shown(['title' => $settings->text('title'), 'rows' => $rows]);
+    }
+
+    /** @return list<array{words: string, address: string}> where a fact leads: its address, or its files */
+    private static function links(FactValue $value, Context $context): array
+    {
+        if ($value->fact->kind === FactKind::Link) {
+            return [['words' => preg_replace('~^(https?://|mailto:|tel:)~i', '', $value->words()) ?? '', 'address' => trim($value->shown[0] ?? '')]];
+        }
+        $links = [];
+        foreach ($value->fact->kind === FactKind::Files ? $value->numbers() : [] as $id) {
+            $file = $context->files[$id] ?? null;
+            if ($file !== null) {
+                $links[] = ['words' => $file->name, 'address' => $context->addresses->file($file)];
+            }
+        }
+
+        return $links;
     }
 }

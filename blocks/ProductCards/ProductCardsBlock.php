@@ -12,6 +12,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -25,7 +26,8 @@ final readonly class ProductCardsBlock implements BlockKind
             Shelf::More,
             [
                 Setting::what('title', 'Title', new Text(80), 'Goes well with it'),
-                Setting::what('products', 'Products', new Products, []),
+                Setting::what('fact', 'From the fact', new Numbered('products-fact'), null),
+                Setting::what('products', 'and on every product', new Products, []),
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--cards-per-row'),
             ],
             searchWords: 'related recommended cards grid',
@@ -34,11 +36,15 @@ final readonly class ProductCardsBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $ids = array_values(array_diff($settings->ids('products'), [$context->product->id]));
+        $fact = $settings->number('fact');
+        $ids = array_values(array_unique(array_diff(
+            [...$context->product->fact($fact ?? 0)?->numbers() ?? [], ...$settings->ids('products')],
+            [$context->product->id],
+        )));
         $cards = $context->shop->cards($ids);
 
         return $cards === []
-            ? Composed::absent($ids === [] ? 'no products are picked' : 'none of the picked products can be seen in the shop')
+            ? Composed::absent($ids === [] ? ($fact === null ? 'no products are picked' : 'this product has nothing in '.($context->shop->nameOf('fact', $fact) ?? 'this fact')) : 'none of the picked products can be seen in the shop')
             : Composed::shown(['title' => $settings->text('title'), 'cards' => $cards]);
     }
 }

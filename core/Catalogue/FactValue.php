@@ -7,7 +7,10 @@ namespace Vestibra\Core\Catalogue;
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 
-/** A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231. */
+/**
+ * A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231,
+ * the numbers of things.
+ */
 final readonly class FactValue
 {
     /**
@@ -22,7 +25,8 @@ final readonly class FactValue
     }
 
     /**
-     * @param  list<string>  $written  rich text as HTML, numbers as `0.4`, dates as `2026-12-31`, yes-no as `yes` or `no`
+     * @param  list<string>  $written  rich text as HTML, numbers as `0.4`, dates as `2026-12-31`, yes-no as `yes` or `no`,
+     *     things by their number
      * @return self|null null when nothing is filled in, or the value is not of the fact's kind
      */
     public static function of(Fact $fact, array $written): ?self
@@ -39,15 +43,28 @@ final readonly class FactValue
         return $values === [] ? null : new self($fact, $shown, $values);
     }
 
-    /** The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks. */
+    /**
+     * The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks. Things
+     * have no words here.
+     */
     public function words(): string
     {
+        if ($this->fact->kind->namesThings()) {
+            return '';
+        }
+
         return implode(', ', array_map(fn (string $one): string => match ($this->fact->kind) {
             FactKind::Number => trim($one.' '.$this->fact->unit),
             FactKind::Date => (new DateTimeImmutable($one))->format('j F Y'),
             FactKind::RichText => self::plain($one),
             default => $one,
         }, $this->shown));
+    }
+
+    /** @return list<int> the numbers of the things that it names */
+    public function numbers(): array
+    {
+        return $this->fact->kind->namesThings() ? array_values(array_filter($this->values, is_int(...))) : [];
     }
 
     /** Rich text as plain words, a paragraph a line. */
@@ -68,6 +85,8 @@ final readonly class FactValue
             FactKind::Date => self::date($written),
             FactKind::YesNo => in_array($folded, ['yes', 'no'], true) ? $folded : null,
             FactKind::RichText => self::holdsSomething($written) ? 'filled' : null,
+            FactKind::Link => WebAddress::isGood(trim($written)) ? $folded : null,
+            FactKind::Picture, FactKind::Files, FactKind::Products, FactKind::Blocks => preg_match('/^[1-9]\d{0,8}$/D', $written) === 1 ? (int) $written : null,
             default => $folded === '' ? null : $folded,
         };
     }

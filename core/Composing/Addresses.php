@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\ShopFile;
 
 /** Where the shop's pages and pictures are found. */
 interface Addresses
@@ -16,6 +17,9 @@ interface Addresses
     public function category(string $slug): string;
 
     public function addToCart(): string;
+
+    /** Where a file is downloaded from, or a film played. */
+    public function file(ShopFile $file): string;
 
     /** @param  int  $width one of the sizes that pictures are kept in */
     public function picture(Picture $picture, int $width): string;

@@ -52,7 +52,7 @@ final readonly class Settings
     {
         $value = $this->value($name);
         $source = Source::of($value);
-        $link = $source === null ? $value : $this->sources->link($source);
+        $link = $source === null ? $value : $this->sources->link($source, Source::numberOf($value));
 
         return is_string($link) && $link !== '' ? $link : self::otherwise($value);
     }
@@ -99,7 +99,7 @@ final readonly class Settings
         $source = Source::of($value);
         $chosen = $source === null ? $value : (is_array($value) ? $value['otherwise'] ?? null : null);
 
-        return ($source === null ? null : $this->sources->picture($source))
+        return ($source === null ? null : $this->sources->picture($source, Source::numberOf($value)))
             ?? (is_int($chosen) ? $this->context->pictures[$chosen] ?? null : null);
     }
 

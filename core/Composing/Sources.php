@@ -36,7 +36,7 @@ final readonly class Sources
             Source::Fact => $product->fact($number ?? 0)?->words() ?? '',
             Source::Option => $this->option($number ?? 0),
             Source::ShopName => $this->context->shop->name(),
-            Source::Picture, Source::OtherPicture, Source::ProductLink, Source::CategoryLink => '',
+            Source::Picture, Source::OtherPicture, Source::FactPicture, Source::FactLink, Source::ProductLink, Source::CategoryLink => '',
         };
     }
 
@@ -55,19 +55,24 @@ final readonly class Sources
         return $words === '' ? '' : '<p>'.htmlspecialchars($words, ENT_QUOTES).'</p>';
     }
 
-    public function link(Source $source): string
+    public function link(Source $source, ?int $number = null): string
     {
         $category = $this->category();
 
         return match ($source) {
             Source::ProductLink => $this->context->addresses->product($this->context->product->slug),
             Source::CategoryLink => $category === null ? '' : $this->context->addresses->category($category->slug),
+            Source::FactLink => $this->factLink($number ?? 0),
             default => '',
         };
     }
 
-    public function picture(Source $source): ?Picture
+    public function picture(Source $source, ?int $number = null): ?Picture
     {
+        if ($source === Source::FactPicture) {
+            return $this->context->pictures[$this->context->product->fact($number ?? 0)?->numbers()[0] ?? 0] ?? null;
+        }
+
         return $this->context->product->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null;
     }
 
@@ -83,9 +88,22 @@ final readonly class Sources
 
     public function name(Source $source, ?int $number): string
     {
-        $named = $source->isOneOfSeveral() ? $this->context->shop->nameOf($source === Source::Fact ? 'fact' : 'option', $number ?? 0) : null;
+        $named = $source->isOneOfSeveral() ? $this->context->shop->nameOf($source === Source::Option ? 'option' : 'fact', $number ?? 0) : null;
 
         return $named === null ? $source->words() : "“{$named}”";
+    }
+
+    /** The address that a fact holds, or its first file. */
+    private function factLink(int $number): string
+    {
+        $value = $this->context->product->fact($number);
+        $file = $value === null ? null : $this->context->files[$value->numbers()[0] ?? 0] ?? null;
+
+        return match ($value?->fact->kind) {
+            FactKind::Link => trim($value->shown[0] ?? ''),
+            FactKind::Files => $file === null ? '' : $this->context->addresses->file($file),
+            default => '',
+        };
     }
 
     private function category(): ?\Vestibra\Core\Catalogue\Category

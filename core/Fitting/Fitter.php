@@ -97,8 +97,8 @@ final readonly class Fitter
                 }
                 $number = Source::numberOf($value);
                 $filled = match ($source->gives()) {
-                    Gives::Picture => $sources->picture($source) !== null,
-                    Gives::Link => $sources->link($source) !== '',
+                    Gives::Picture => $sources->picture($source, $number) !== null,
+                    Gives::Link => $sources->link($source, $number) !== '',
                     default => $sources->words($source, $number) !== '',
                 };
                 if (! $filled) {

@@ -20,6 +20,8 @@ enum Source: string
     case Sku = 'product.sku';
     case Price = 'product.price';
     case Fact = 'product.fact';
+    case FactPicture = 'product.fact-picture';
+    case FactLink = 'product.fact-link';
     case Option = 'product.option';
     case Picture = 'product.picture';
     case OtherPicture = 'product.other-picture';
@@ -30,8 +32,8 @@ enum Source: string
     public function gives(): Gives
     {
         return match ($this) {
-            self::Picture, self::OtherPicture => Gives::Picture,
-            self::ProductLink, self::CategoryLink => Gives::Link,
+            self::Picture, self::OtherPicture, self::FactPicture => Gives::Picture,
+            self::ProductLink, self::CategoryLink, self::FactLink => Gives::Link,
             self::Description => Gives::RichText,
             default => Gives::Words,
         };
@@ -40,7 +42,7 @@ enum Source: string
     /** Whether it is one of several that the shop has, named by its id. */
     public function isOneOfSeveral(): bool
     {
-        return $this === self::Fact || $this === self::Option;
+        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::Option], true);
     }
 
     /** As it follows "the product’s" or, for the shop's name, stands alone. */
@@ -56,7 +58,7 @@ enum Source: string
             self::Tags => 'tags',
             self::Sku => 'SKU',
             self::Price => 'price',
-            self::Fact => 'fact',
+            self::Fact, self::FactPicture, self::FactLink => 'fact',
             self::Option => 'option',
             self::Picture => 'first picture',
             self::OtherPicture => 'second picture',

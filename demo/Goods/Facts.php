@@ -24,6 +24,11 @@ final class Facts
         'Material' => ['text', '', 0, null],
         'First made' => ['date', '', 0, null],
         'Care' => ['rich-text', '', 0, null],
+        'Leaflet' => ['files', '', 0, null],
+        'In use' => ['picture', '', 0, null],
+        'More about it' => ['link', '', 0, null],
+        'Also try' => ['products', '', 0, null],
+        'Story' => ['blocks', '', 0, null],
     ];
 
     /** @return array<string, Fact> by name */

@@ -22,9 +22,10 @@ export async function post<Answer>(address: string, body: object = {}): Promise<
     return call<Answer>('POST', address, body);
 }
 
-/** Sends a file. */
-export async function upload<Answer>(address: string, name: string, file: File): Promise<Answer> {
+/** Sends a file, with words beside it. */
+export async function upload<Answer>(address: string, name: string, file: File, words: Record<string, string> = {}): Promise<Answer> {
     const form = new FormData();
+    for (const [key, value] of Object.entries(words)) form.append(key, value);
     form.append(name, file);
     return call<Answer>('POST', address, form);
 }

@@ -21,6 +21,21 @@ export interface Sample extends ProductRow {
     flags: string[];
 }
 
+/** A file to download, a film, or the captions of one. */
+export interface ShopFile {
+    id: number;
+    name: string;
+    use: 'download' | 'film' | 'captions';
+    address: string;
+    size: string;
+    width: number;
+    height: number;
+    seconds: number;
+    captions: number | null;
+    captionsName: string | null;
+    poster: number | null;
+}
+
 export interface Days {
     from?: string | null;
     to?: string | null;
@@ -69,6 +84,7 @@ export interface Setting {
         | 'several'
         | 'products'
         | 'numbered'
+        | 'numbers'
         | 'conditions'
         | 'day'
         | 'extent'

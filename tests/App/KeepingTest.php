@@ -25,13 +25,17 @@ final class KeepingTest extends TestCase
         $folder = sys_get_temp_dir().'/vestibra-'.bin2hex(random_bytes(4));
         mkdir("$folder/pictures", 0o755, true);
         file_put_contents("$folder/pictures/ink-400.webp", 'a picture');
-        (new Backup)->write("$folder/kept.zip", "$folder/pictures");
+        mkdir("$folder/files");
+        file_put_contents("$folder/files/leaflet.pdf", 'a leaflet');
+        (new Backup)->write("$folder/kept.zip", ['pictures' => "$folder/pictures", 'files' => "$folder/files"]);
         $before = DB::table('templates')->count();
         $this->template('Made since');
         unlink("$folder/pictures/ink-400.webp");
-        $done = (new Backup)->restore("$folder/kept.zip", config()->string('database.connections.sqlite.database'), "$folder/pictures");
+        unlink("$folder/files/leaflet.pdf");
+        $done = (new Backup)->restore("$folder/kept.zip", config()->string('database.connections.sqlite.database'), ['pictures' => "$folder/pictures", 'files' => "$folder/files"]);
 
-        self::assertSame(1, $done['pictures']);
+        self::assertSame(['pictures' => 1, 'files' => 1], $done);
+        self::assertSame('a leaflet', file_get_contents("$folder/files/leaflet.pdf"));
         self::assertSame('a picture', file_get_contents("$folder/pictures/ink-400.webp"));
         self::assertSame($before, DB::table('templates')->count());
         $this->get('/p/teal-tide-bottled-ink')->assertOk();
@@ -43,7 +47,7 @@ final class KeepingTest extends TestCase
         file_put_contents($file, 'no backup');
         $this->expectException(RuntimeException::class);
         try {
-            (new Backup)->restore($file, config()->string('database.connections.sqlite.database'), sys_get_temp_dir());
+            (new Backup)->restore($file, config()->string('database.connections.sqlite.database'), ['pictures' => sys_get_temp_dir()]);
         } finally {
             self::assertGreaterThan(100, DB::table('products')->count());
         }

@@ -45,7 +45,7 @@ final readonly class FactField implements Field
             FactKind::Text, FactKind::Choice, FactKind::YesNo => ['isOneOf'],
             FactKind::Several => ['hasAnyOf'],
             FactKind::Number, FactKind::Date => ['atLeast', 'atMost', 'between'],
-            FactKind::RichText => [],
+            FactKind::RichText, FactKind::Link, FactKind::Picture, FactKind::Files, FactKind::Products, FactKind::Blocks => [],
         }];
     }
 

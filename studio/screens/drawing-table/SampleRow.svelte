@@ -59,17 +59,21 @@
 
 <div class="flex min-w-0 gap-3 py-2.5 pr-4">
     <label class="flex w-36 shrink-0 flex-col gap-1">
-        <span class="unseen">Find a product to see the page with</span>
-        <input class="field w-full" type="search" placeholder="Any product…" bind:value={query} />
+        {#if table.data.template.productId === null}
+            <span class="unseen">Find a product to see the page with</span>
+            <input class="field w-full" type="search" placeholder="Any product…" bind:value={query} />
+        {/if}
         <span class="text-xs text-quiet">
             {#if table.lacking}
                 {number(total)} without {table.lacking.words} · <button class="word" onclick={() => (table.lacking = null)}>see all</button>
             {:else}
-                {query !== ''
-                    ? `${number(total)} found`
-                    : table.draft.reach.show.length > 0
-                      ? `${number(total)} that it covers`
-                      : `${number(total)} in the shop`}
+                {table.data.template.productId !== null
+                    ? 'It stands on this product’s page alone.'
+                    : query !== ''
+                      ? `${number(total)} found`
+                      : table.draft.reach.show.length > 0
+                        ? `${number(total)} that it covers`
+                        : `${number(total)} in the shop`}
             {/if}
         </span>
     </label>

@@ -79,10 +79,18 @@
                 <p class="flex gap-2 text-xs text-quiet">
                     {group.words}
                     {#if group.words === 'Kept' && table.isPage}
-                        <button
-                            class="underline decoration-dotted underline-offset-2 hover:text-ink"
-                            title="A shared part changes everywhere at once; a copy goes its own way"
-                            onclick={() => (table.sharing = !table.sharing)}>{table.sharing ? 'placed as shared' : 'placed as a copy'}: change</button
+                        <span role="group" aria-label="Kept parts are placed as"
+                            >placed as
+                            {#each [{ words: 'shared', sharing: true }, { words: 'copies', sharing: false }] as way (way.words)}
+                                <button
+                                    class="ml-1 min-w-6 {table.sharing === way.sharing
+                                        ? 'font-semibold text-ink'
+                                        : 'underline decoration-dotted underline-offset-2 hover:text-ink'}"
+                                    aria-pressed={table.sharing === way.sharing}
+                                    title={way.sharing ? 'A shared part changes everywhere at once' : 'A copy goes its own way'}
+                                    onclick={() => (table.sharing = way.sharing)}>{way.words}</button
+                                >
+                            {/each}</span
                         >
                     {/if}
                 </p>

@@ -166,6 +166,12 @@ export const pageCommands: Command[] = [
         everywhere: true,
     },
     { words: 'Private links…', can: (table) => table.isPage && table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
+    {
+        words: 'This product in the catalogue: its facts and pictures',
+        can: (table) => table.sample !== null,
+        do: (table) => location.assign(`/studio/products/${table.sample?.id}`),
+        everywhere: true,
+    },
     { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
     {
         words: 'See the page as customers do, without notes, or with them',

@@ -8,7 +8,7 @@
     import RichField from '../../parts/rich/RichField.svelte';
     import FactDefinitions from './FactDefinitions.svelte';
     import { pasted, shown, typed } from './sheet';
-    import type { Change, Fact, Row } from './types';
+    import { THINGS, type Change, type Fact, type Row } from './types';
 
     interface Page {
         rows: Row[];
@@ -130,7 +130,7 @@
                         {#each rows as row, down (row.id)}
                             <tr class="border-t border-hair" data-product={row.id}>
                                 <th scope="row" class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal" title={row.title}
-                                    >{row.title}</th
+                                    ><a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a></th
                                 >
                                 {#each columns as fact, right (fact.id)}
                                     {@const value = shown(fact, row.values[fact.id] ?? [])}
@@ -141,6 +141,12 @@
                                                 class="field block w-full max-w-48 truncate text-left"
                                                 aria-label="{fact.name} of {row.title}"
                                                 onclick={() => (writing = { row, fact, html: value })}>{plain(value) || '–'}</button
+                                            >
+                                        {:else if THINGS.includes(fact.kind)}
+                                            <a
+                                                class="word block px-2 py-1"
+                                                href="/studio/products/{row.id}"
+                                                aria-label="{fact.name} of {row.title}: {value || 'none'}">{value || '–'}</a
                                             >
                                         {:else if fact.kind === 'choice' || fact.kind === 'yes-no'}
                                             <select

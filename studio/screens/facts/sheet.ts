@@ -1,7 +1,9 @@
-import type { Change, Fact, Row } from './types';
+import { THINGS, type Change, type Fact, type Row } from './types';
 
-/** A field as it is typed: several values are separated by semicolons. */
+/** A field as it is typed: several values are separated by semicolons. Of things it says how many there are. */
 export function shown(fact: Fact, values: string[]): string {
+    if (fact.kind === 'blocks') return values.length > 0 ? 'laid out' : '';
+    if (THINGS.includes(fact.kind)) return values.length === 0 ? '' : `${values.length} ${values.length === 1 ? fact.kind.replace(/s$/, '') : fact.kind}`;
     return values.join(fact.kind === 'list' ? '; ' : ' ');
 }
 
@@ -41,7 +43,7 @@ export function pasted(text: string, rows: Row[], facts: Fact[], row: number, co
     return cells(text).flatMap((fields, down) =>
         fields.flatMap((field, right): Change[] => {
             const [product, fact] = [rows[row + down], facts[column + right]];
-            if (!product || !fact) return [];
+            if (!product || !fact || (THINGS.includes(fact.kind) && field === shown(fact, product.values[fact.id] ?? []))) return [];
             return [{ product: product.id, fact: fact.id, written: typed(fact, field), before: product.values[fact.id] ?? [] }];
         }),
     );

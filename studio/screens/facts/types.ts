@@ -9,7 +9,7 @@ export interface Fact {
     filled: number;
 }
 
-export type Kind = 'text' | 'rich-text' | 'number' | 'yes-no' | 'date' | 'choice' | 'list';
+export type Kind = 'text' | 'rich-text' | 'number' | 'yes-no' | 'date' | 'choice' | 'list' | 'link' | 'picture' | 'files' | 'products' | 'blocks';
 
 export const KINDS: Record<Kind, string> = {
     text: 'words',
@@ -19,7 +19,15 @@ export const KINDS: Record<Kind, string> = {
     date: 'a day',
     choice: 'one of a few',
     list: 'several words',
+    link: 'a link',
+    picture: 'a picture',
+    files: 'files to download',
+    products: 'products',
+    blocks: 'blocks, laid out',
 };
+
+/** Kinds that name things of the shop: they are filled on the product’s own page. */
+export const THINGS: Kind[] = ['picture', 'files', 'products', 'blocks'];
 
 export interface Row {
     id: number;

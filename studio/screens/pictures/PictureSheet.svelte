@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import NamePicker from '../drawing-table/reach/NamePicker.svelte';
+    import NamePicker from '../../parts/NamePicker.svelte';
     import type { Picture, Uses } from './types';
 
     interface Props {

@@ -129,8 +129,8 @@ final class MoreBlocksTest extends TestCase
         $short = Pages::block(new Node('b', 'facts-table'), self::withFacts())->data['rows'];
         $all = Pages::block(new Node('b', 'facts-table', ['which' => 'all']), self::withFacts())->data['rows'];
 
-        self::assertSame([['Nib width', '0.4 mm'], ['Use', 'Desk, Travel'], ['First made', '16 August 2013']], $short);
-        self::assertContains(['Care', 'Rinse with cold water.'], (array) $all);
+        self::assertSame([['Nib width', '0.4 mm', []], ['Use', 'Desk, Travel', []], ['First made', '16 August 2013', []]], $short);
+        self::assertContains(['Care', 'Rinse with cold water.', []], (array) $all);
         self::assertNotNull($this->absent('facts-table', [], Pages::ink()));
     }
 

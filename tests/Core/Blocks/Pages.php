@@ -11,6 +11,7 @@ use Vestibra\Core\Catalogue\Option;
 use Vestibra\Core\Catalogue\OptionValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Composing\Addresses;
 use Vestibra\Core\Composing\ComposedNode;
@@ -27,8 +28,12 @@ final class Pages implements Addresses
     /** @param  array<int, int>  $wishes */
     public static function compose(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
     {
-        $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
+        return self::page(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]), $product, $wishes, $now);
+    }
 
+    /** @param  array<int, int>  $wishes */
+    public static function page(Node $page, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
+    {
         return Kinds::composer()->compose($page, new Context(
             $product,
             (new VariantMatrix($product))->choose($wishes),
@@ -38,7 +43,18 @@ final class Pages implements Addresses
             new DateTimeImmutable($now),
             new PlainShop,
             [50 => self::pictureNumber(50)],
+            [
+                60 => new ShopFile(60, 'Care leaflet.pdf', 'care-leaflet-1a.pdf', 'application/pdf', 12_400),
+                61 => new ShopFile(61, 'Rinsing.webm', 'rinsing-2b.webm', 'video/webm', 2_345_000, 640, 360, 14, 62, 50),
+                62 => new ShopFile(62, 'Rinsing.vtt', 'rinsing-3c.vtt', 'text/vtt', 410),
+                63 => new ShopFile(63, 'Silent.mp4', 'silent-4d.mp4', 'video/mp4', 950, 480, 640),
+            ],
         ));
+    }
+
+    public static function band(Node $band, Product $product): ComposedNode
+    {
+        return self::page(new Node('page', 'page', children: [$band]), $product)->page->children[0];
     }
 
     /** @param  array<int, int>  $wishes */
@@ -102,6 +118,11 @@ final class Pages implements Addresses
     public function addToCart(): string
     {
         return '/cart';
+    }
+
+    public function file(ShopFile $file): string
+    {
+        return "/files/$file->file";
     }
 
     public function picture(Picture $picture, int $width): string

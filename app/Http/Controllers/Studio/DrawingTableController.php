@@ -24,6 +24,7 @@ use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Fields;
@@ -134,7 +135,7 @@ final readonly class DrawingTableController
             if (! $source->isOneOfSeveral()) {
                 $sources[] = $one;
             }
-            foreach ($source === Source::Fact ? $facts : [] as $fact) {
+            foreach (array_filter($facts, static fn (Fact $fact): bool => self::sourceOf($fact) === $source) as $fact) {
                 $sources[] = ['of' => $fact->id, 'words' => "the fact $fact->name"] + $one;
             }
             foreach ($source === Source::Option ? DB::select('select id, name from options order by position, id limit 100') : [] as $option) {
@@ -143,6 +144,17 @@ final readonly class DrawingTableController
         }
 
         return $sources;
+    }
+
+    /** How a fact fills settings: words as a rule; pictures and links their own way; lists of things not at all. */
+    private static function sourceOf(Fact $fact): ?Source
+    {
+        return match ($fact->kind) {
+            FactKind::Picture => Source::FactPicture,
+            FactKind::Link, FactKind::Files => Source::FactLink,
+            FactKind::Products, FactKind::Blocks => null,
+            default => Source::Fact,
+        };
     }
 
     private function reach(Template $template): CompiledReach

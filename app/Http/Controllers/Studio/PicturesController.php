@@ -29,6 +29,11 @@ final readonly class PicturesController
     /** A page at a time. */
     public function index(Request $request): JsonResponse
     {
+        $ids = array_map(intval(...), array_filter(explode(',', $request->string('ids')->value()), ctype_digit(...)));
+        if ($ids !== []) {
+            return new JsonResponse(['pictures' => $this->list->some(array_slice(array_values($ids), 0, 100))]);
+        }
+
         return new JsonResponse($this->list->page(self::words($request, 'q', 100), max(1, $request->integer('page', 1)), $request->boolean('bare')));
     }
 

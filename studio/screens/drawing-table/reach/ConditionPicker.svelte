@@ -4,7 +4,7 @@
     import type { Condition, Names } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import type { FieldComparison } from '../types';
-    import NamePicker from './NamePicker.svelte';
+    import NamePicker from '../../../parts/NamePicker.svelte';
     import Values from './Values.svelte';
 
     interface Props {

@@ -3,8 +3,9 @@
     import type { Table } from '../table.svelte';
     import ConditionsField from './ConditionsField.svelte';
     import DaysField from './DaysField.svelte';
-    import PictureField from './PictureField.svelte';
-    import ProductsField from './ProductsField.svelte';
+    import PictureField from '../../../parts/PictureField.svelte';
+    import ProductsField from '../../../parts/ProductsField.svelte';
+    import FilesField from '../../../parts/FilesField.svelte';
     import NumberedField from './NumberedField.svelte';
     import RichField from '../../../parts/rich/RichField.svelte';
     import SourceChoice from './SourceChoice.svelte';
@@ -86,10 +87,20 @@
                         </label>
                     {/each}
                 </div>
+            {:else if setting.things === 'film' || setting.things === 'file'}
+                <FilesField
+                    label={setting.label}
+                    use={setting.things === 'film' ? 'film' : 'download'}
+                    values={typeof value === 'number' ? [value] : Array.isArray(value) ? (value as number[]) : []}
+                    most={setting.max ?? 1}
+                    may={table.mayEdit}
+                    change={(next) => set(setting.type === 'numbers' ? next : (next[0] ?? null))}
+                    described={() => table.canvas.window?.location.reload()}
+                />
             {:else if setting.type === 'numbered'}
                 <NumberedField {table} {id} {setting} value={typeof value === 'number' ? value : null} change={(next) => set(next)} />
             {:else if setting.type === 'products'}
-                <ProductsField {table} values={Array.isArray(value) ? (value as number[]) : []} change={(next) => set(next)} />
+                <ProductsField may={table.mayEdit} values={Array.isArray(value) ? (value as number[]) : []} change={(next) => set(next)} />
             {:else if setting.type === 'conditions'}
                 <ConditionsField {table} {node} conditions={Array.isArray(value) ? (value as Condition[]) : []} change={(next) => set(next)} />
             {:else if setting.type === 'days'}

@@ -74,9 +74,11 @@
     <section class="px-4 pt-3 text-quiet" aria-label="Settings">
         <h2 class="text-lg text-ink">Nothing is selected</h2>
         <p class="mt-2">Click a block on the page or in the outline to change what it shows, how it looks and when it appears.</p>
-        <p class="mt-2">
-            To change the page itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}>its background, header and footer</button>.
-        </p>
+        {#if table.isPage}
+            <p class="mt-2">
+                To change the page itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}>its background, header and footer</button>.
+            </p>
+        {/if}
         <p class="mt-2">To put something new on the page, open the <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.</p>
     </section>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { get } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
+    import { get, upload } from '../lib/http';
+    import { notices } from '../lib/notices.svelte';
 
     interface Picture {
         id: number;
@@ -21,6 +21,17 @@
             pictures = wanted === 1 ? answer.pictures : [...pictures, ...answer.pictures];
             more = answer.more;
             page = wanted;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function take(file: File | undefined): Promise<void> {
+        if (!file) return;
+        try {
+            const { picture } = await upload<{ picture: Picture }>('/studio/pictures', 'picture', file);
+            pictures = [picture, ...pictures];
+            change(picture.id);
         } catch (error) {
             notices.trouble(error);
         }
@@ -54,5 +65,13 @@
             <li class="col-span-3 text-quiet">No picture is described like that.</li>
         {/each}
     </ul>
+    <label class="word mt-1 inline-block cursor-pointer focus-within:outline-2"
+        >Take one in from this computer…<input
+            class="unseen"
+            type="file"
+            accept="image/jpeg,image/png,image/webp,image/avif"
+            onchange={(event) => take(event.currentTarget.files?.[0])}
+        /></label
+    >
     {#if more}<button type="button" class="word mt-1" onclick={() => load(page + 1)}>More</button>{/if}
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { get } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
+    import { get } from '../lib/http';
+    import { notices } from '../lib/notices.svelte';
 
     interface Name {
         id: number;

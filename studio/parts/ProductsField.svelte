@@ -1,9 +1,8 @@
 <script lang="ts">
-    import NamePicker from '../reach/NamePicker.svelte';
-    import { get } from '../../../lib/http';
-    import type { Table } from '../table.svelte';
+    import { get } from '../lib/http';
+    import NamePicker from './NamePicker.svelte';
 
-    let { table, values, change }: { table: Table; values: number[]; change: (next: number[]) => void } = $props();
+    let { may, values, change }: { may: boolean; values: number[]; change: (next: number[]) => void } = $props();
     let open = $state(false);
     let names = $state.raw<Record<string, string>>({});
 
@@ -34,7 +33,7 @@
     {#each values as id, index (id)}
         <li class="flex items-baseline gap-2">
             <span class="min-w-0 flex-1 truncate">{names[id] ?? id}</span>
-            {#if table.mayEdit}
+            {#if may}
                 <button type="button" class="word min-h-6 min-w-6" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}
                     >↑</button
                 >
@@ -48,7 +47,7 @@
         </li>
     {/each}
 </ol>
-{#if table.mayEdit}
+{#if may}
     <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Done' : 'Pick products…'}</button>
     {#if open}<NamePicker things="product" {names} {values} set={change} />{/if}
 {/if}

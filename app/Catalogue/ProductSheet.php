@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Files\Files;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Pictures\PictureList;
+use Vestibra\Core\Catalogue\FactKind;
+
+/**
+ * One product as its own page in the catalogue shows it: what it is, its pictures, its facts and what they name.
+ *
+ * @phpstan-import-type Row from PictureList as PictureRow
+ * @phpstan-import-type Row from Files as FileRow
+ *
+ * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
+ */
+final readonly class ProductSheet
+{
+    public function __construct(
+        private FactList $facts,
+        private FactSheet $values,
+        private PictureList $pictures,
+        private Files $files,
+    ) {
+    }
+
+    /** @return array<string, mixed>|null null when there is no such product */
+    public function of(int $id): ?array
+    {
+        $product = DB::selectOne('select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id = ?', [$id]);
+        if ($product === null) {
+            return null;
+        }
+        $facts = $this->facts->all();
+        $values = $this->values->values([$id])[$id] ?? [];
+        $own = $this->pictures->ofProduct($id);
+
+        return [
+            'product' => ['published' => (bool) $product->published] + (array) $product,
+            'facts' => $facts,
+            'values' => (object) $values,
+            'pictures' => $own,
+            'shownPictures' => $this->pictures->some(array_values(array_unique([...$own, ...$this->named($facts, $values, FactKind::Picture)]))),
+            'files' => $this->files->some($this->named($facts, $values, FactKind::Files)),
+            'contents' => (object) $this->contents($id),
+        ];
+    }
+
+    /**
+     * @param  list<array{id: int, kind: string}>  $facts
+     * @param  array<int, list<string>>  $values
+     * @return list<int> the numbers that the facts of a kind name
+     */
+    private function named(array $facts, array $values, FactKind $kind): array
+    {
+        $numbers = [];
+        foreach ($facts as $fact) {
+            if ($fact['kind'] === $kind->value) {
+                array_push($numbers, ...array_map(intval(...), $values[$fact['id']] ?? []));
+            }
+        }
+
+        return array_values(array_unique($numbers));
+    }
+
+    /** @return array<int, Content> by fact: the blocks that are laid out for the product alone */
+    private function contents(int $productId): array
+    {
+        $contents = [];
+        foreach (Template::query()->where('product_id', $productId)->get() as $template) {
+            $contents[(int) $template->fact_id] = [
+                'id' => $template->id,
+                'live' => $template->isLive(),
+                'changed' => $template->isChanged(),
+                'empty' => ! isset($template->draft_tree['page']['children']),
+            ];
+        }
+
+        return $contents;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Files;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\Core\Problem;
+
+/**
+ * Where a file is used: on templates and parts, as a fact of products, as captions of films.
+ *
+ * @phpstan-type Place array{words: string, address: string|null}
+ */
+final readonly class FilePlaces
+{
+    /** @return list<Place> at most 50 of each */
+    public static function of(int $file): array
+    {
+        $holds = static fn (string $tree): string => "(t.$tree is not null and exists (select 1 from json_tree(t.$tree) j where j.value = ?1"
+            ." and ((j.key = 'film' and j.path like '%.what') or j.path like '%.what.files')))";
+        $places = [];
+        foreach (DB::select("select t.id, t.name from templates t where {$holds('draft_tree')} or {$holds('live_tree')} order by t.name limit 50", [$file]) as $row) {
+            $places[] = ['words' => "“{$row->name}”", 'address' => "/studio/templates/$row->id"];
+        }
+        $products = DB::select(
+            "select p.id, p.title, f.name from fact_values v join facts f on f.id = v.fact_id and f.kind = 'files' join products p on p.id = v.product_id where v.number = ? order by p.title_folded limit 50",
+            [$file],
+        );
+        foreach ($products as $row) {
+            $places[] = ['words' => "$row->name of $row->title", 'address' => "/studio/products/$row->id"];
+        }
+        foreach (DB::select('select name from files where captions_id = ? order by name limit 50', [$file]) as $row) {
+            $places[] = ['words' => "captions of $row->name", 'address' => null];
+        }
+
+        return $places;
+    }
+
+    /** Deletes a file that is used nowhere. */
+    public static function letGo(int $file, Files $files): ?Problem
+    {
+        return DB::transaction(static function () use ($file, $files): ?Problem {
+            $row = DB::table('files')->where('id', $file)->first();
+            $places = self::of($file);
+            if ($places !== []) {
+                return new Problem('file.used', '', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
+            }
+            if ($row !== null) {
+                DB::table('files')->where('id', $file)->delete();
+                @unlink($files->path($row->file));
+            }
+
+            return null;
+        });
+    }
+}

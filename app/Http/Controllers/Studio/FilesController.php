@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Files\FilePlaces;
+use Vestibra\App\Files\Files;
+use Vestibra\App\Files\FileUse;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+/** Downloads, films and captions: taken in, found, put together, let go. */
+final readonly class FilesController
+{
+    public function __construct(private Files $files)
+    {
+    }
+
+    public function index(Request $request): JsonResponse
+    {
+        $ids = array_map(intval(...), array_filter(explode(',', $request->string('ids')->value()), ctype_digit(...)));
+
+        return $ids === []
+            ? new JsonResponse($this->files->page(
+                FileUse::tryFrom(mb_scrub($request->string('use')->value())),
+                mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
+                max(1, $request->integer('page', 1)),
+            ))
+            : new JsonResponse(['files' => $this->files->some(array_slice(array_values($ids), 0, 100)), 'more' => false]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $use = FileUse::tryFrom(mb_scrub($request->string('use')->value()));
+        $file = $request->file('file');
+        if ($use === null) {
+            return $this->refused(new Problem('file.no-use'));
+        }
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            $heavy = $file instanceof UploadedFile || (int) $request->header('Content-Length') > Files::MOST_BYTES;
+
+            return $this->refused(new Problem($heavy ? 'file.too-heavy' : 'file.empty', '', ['name' => 'This file', 'most' => '60 MB']));
+        }
+        $taken = $this->files->take($use, $file->getPathname(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150));
+
+        return $taken instanceof Problem ? $this->refused($taken) : new JsonResponse(['file' => $this->files->some([$taken])[0] ?? null], 201);
+    }
+
+    public function describe(Request $request, int $file): JsonResponse
+    {
+        $given = $request->validate([
+            'captions' => ['present', 'nullable', 'integer'],
+            'poster' => ['present', 'nullable', 'integer', 'exists:pictures,id'],
+        ]);
+        $captions = isset($given['captions']) ? DB::table('files')->where('id', $given['captions'])->where('use', FileUse::Captions->value)->value('id') : null;
+        if ($this->files->some([$file]) === [] || (isset($given['captions']) && $captions === null)) {
+            return $this->refused(new Problem('file.gone'), 404);
+        }
+        $this->files->describe($file, is_int($captions) ? $captions : null, isset($given['poster']) ? (int) $given['poster'] : null);
+
+        return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
+    }
+
+    public function uses(int $file): JsonResponse
+    {
+        return new JsonResponse(['places' => FilePlaces::of($file)]);
+    }
+
+    public function delete(int $file): JsonResponse
+    {
+        $problem = FilePlaces::letGo($file, $this->files);
+
+        return $problem === null ? new JsonResponse(['gone' => true]) : $this->refused($problem, 409);
+    }
+
+    private function refused(Problem $problem, ?int $status = null): JsonResponse
+    {
+        return new JsonResponse(ProblemWords::answer([$problem]), $status ?? ['file.too-heavy' => 413, 'file.no-room' => 507][$problem->code] ?? 422);
+    }
+}

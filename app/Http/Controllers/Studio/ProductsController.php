@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Catalogue\ProductSheet;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Pictures\PictureList;
+use Vestibra\App\Reach\Verdicts;
+use Vestibra\App\Templates\Templates;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Problem;
+
+/** One product in the catalogue: its pictures and its facts. */
+final readonly class ProductsController
+{
+    private const MOST_PICTURES = 40;
+
+    public function __construct(private PictureList $pictures)
+    {
+    }
+
+    public function show(int $productId, ProductSheet $sheet, ProductReader $products, Verdicts $verdicts): View
+    {
+        $product = $products->byId($productId) ?? abort(404);
+        $verdict = $verdicts->forProduct($product);
+
+        return Screen::show('product', $product->title, [
+            'template' => ['id' => $verdict->templateId, 'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name')],
+        ] + ($sheet->of($productId) ?? abort(404)));
+    }
+
+    /** The product's pictures from now on, in order; two people at once are told, as with facts. */
+    public function pictures(Request $request, int $productId): JsonResponse
+    {
+        $given = $request->validate([
+            'ids' => ['present', 'array', 'max:'.self::MOST_PICTURES],
+            'ids.*' => ['integer', 'distinct', 'exists:pictures,id'],
+            'before' => ['present', 'array'],
+            'before.*' => ['integer'],
+        ], ['ids.max' => 'A product can have 40 pictures at most. Nothing was changed.', 'ids.*.exists' => 'One of these pictures is gone. Nothing was changed; reload the page.']);
+        if (DB::table('products')->where('id', $productId)->doesntExist()) {
+            return new JsonResponse(['message' => 'This product is gone. Nothing was changed.'], 404);
+        }
+        $before = $this->pictures->ofProduct($productId);
+        $wanted = array_values(array_map(intval(...), $given['ids']));
+        if ($before !== array_values(array_map(intval(...), $given['before']))) {
+            return new JsonResponse(['message' => 'Somebody else has changed these pictures meanwhile. Nothing was overwritten; what stands there now is shown.', 'pictures' => $before, 'shown' => $this->pictures->some($before)], 409);
+        }
+        $this->pictures->arrange($productId, $wanted);
+
+        return new JsonResponse(['pictures' => $wanted, 'shown' => $this->pictures->some($wanted)]);
+    }
+
+    /** Opens what is laid out for this product alone, made if it is not there yet. */
+    public function content(int $productId, int $factId, FactBook $facts, Templates $templates): JsonResponse
+    {
+        $fact = $facts->all()[$factId] ?? null;
+        $title = DB::table('products')->where('id', $productId)->value('title');
+        if ($fact?->kind !== FactKind::Blocks || ! is_string($title)) {
+            return new JsonResponse(ProblemWords::answer([new Problem('fact.gone')]), 404);
+        }
+
+        return new JsonResponse(['id' => $templates->content($factId, $productId, mb_substr("$fact->name of $title", 0, 80), SignedIn::user())->id]);
+    }
+}

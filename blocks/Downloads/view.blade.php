@@ -1,0 +1,1 @@
+<div {!! $root !!} class="downloads">@if ($d['title'] !== '')<h2 data-words="title">{{ $d['title'] }}</h2>@endif<ul>@foreach ($d['files'] as $file)<li><a href="{{ $file['address'] }}" download>{{ $file['name'] }}</a> <span>{{ $file['words'] }}</span></li>@endforeach</ul></div>

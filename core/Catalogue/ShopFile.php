@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+/** Something that the shop keeps besides pictures: a file to download, a film, or the captions of one. */
+final readonly class ShopFile
+{
+    /**
+     * @param  string  $name  as the owner called it, with its ending: `Care leaflet.pdf`
+     * @param  string  $file  its name in addresses
+     * @param  string  $type  the MIME type
+     * @param  int  $width  of a film, in pixels; 0 for others
+     * @param  int  $seconds  of a film
+     * @param  int|null  $captionsId  of a film: the file that holds its captions
+     * @param  int|null  $posterId  of a film: the picture that stands there until it plays
+     */
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $file,
+        public string $type,
+        public int $bytes,
+        public int $width = 0,
+        public int $height = 0,
+        public int $seconds = 0,
+        public ?int $captionsId = null,
+        public ?int $posterId = null,
+    ) {
+    }
+
+    /** Its size as people read it: `820 bytes`, `12 kB`, `1.4 MB`, by thousands (ISO/IEC 80000-13: k is 1000). */
+    public function size(): string
+    {
+        return match (true) {
+            $this->bytes < 1000 => "$this->bytes bytes",
+            $this->bytes < 999_500 => round($this->bytes / 1000).' kB',
+            default => round($this->bytes / 1_000_000, 1).' MB',
+        };
+    }
+
+    /** Its ending in capitals, as it is named beside a link: `PDF`. */
+    public function ending(): string
+    {
+        return strtoupper(pathinfo($this->name, PATHINFO_EXTENSION));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates\Types;
+
+use Vestibra\Core\Templates\SettingType;
+
+/** The numbers of a few things that the shop has, each once, in the owner's order. */
+final readonly class Numbers implements SettingType
+{
+    public function __construct(
+        private string $things,
+        private int $most,
+    ) {
+    }
+
+    public function problem(mixed $value): ?string
+    {
+        if (! is_array($value) || ! array_is_list($value) || count($value) > $this->most) {
+            return 'setting.not-numbers';
+        }
+        $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
+
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-numbers';
+    }
+
+    public function describe(): array
+    {
+        return ['type' => 'numbers', 'things' => $this->things, 'max' => $this->most];
+    }
+}
