@@ -46,7 +46,7 @@ final readonly class Extras
         $pictures = DB::table('product_pictures')->where('product_id', $id)->orderBy('position')->pluck('picture_id')->all();
         $this->facts->fill($id, $facts['In use'], [(string) end($pictures)]);
         $this->facts->fill($id, $facts['More about it'], ['/c/bottled-inks']);
-        $this->facts->fill($id, $facts['Also try'], array_map(strval(...), DB::table('products')->where('slug', 'like', '%fountain-pen')->where('published', true)->orderBy('id')->limit(3)->pluck('id')->all()));
+        $this->facts->fill($id, $facts['Also try'], array_values(array_map(strval(...), DB::table('products')->where('slug', 'like', '%fountain-pen')->where('published', true)->orderBy('id')->limit(3)->pluck('id')->all())));
         $this->story($facts['Story'], $id, $film, $owner);
         $this->parts->keep('Our promise', ['kind' => 'band', 'how' => ['desktop' => ['background' => 'surface', 'paddingAbove' => 5, 'paddingBelow' => 5]], 'children' => array_map(
             static fn (array $note): array => ['kind' => 'column', 'children' => [['kind' => 'note', 'what' => ['icon' => $note[0], 'text' => $note[1]]]]],

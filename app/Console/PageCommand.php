@@ -31,15 +31,24 @@ final class PageCommand extends Command
         if ($product === null) {
             return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (product) and the address name.");
         }
-        $template = Template::query()->findOrFail($verdicts->forProduct($product)->templateId);
+        $verdict = $verdicts->forProduct($product);
+        $template = Template::query()->findOrFail($verdict->templateId);
         $composed = $page->compose($stored->tree($template->live_tree), $product);
         $flags = JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR;
         $this->line(match (true) {
-            (bool) $this->option('composed') => json_encode($composed->page->toArray(), $flags),
+            (bool) $this->option('composed') => json_encode(['until' => self::until($verdict->until, $composed->until)] + $composed->page->toArray(), $flags),
             (bool) $this->option('json') => json_encode(['html' => $page->print($composed->page), 'css' => $composed->css], $flags),
             default => $page->print($composed->page),
         });
 
         return self::SUCCESS;
+    }
+
+    /** The instant until which page and verdict both hold. */
+    private static function until(?int ...$instants): ?string
+    {
+        $known = array_filter($instants, is_int(...));
+
+        return $known === [] ? null : gmdate('Y-m-d\TH:i:s\Z', min($known));
     }
 }

@@ -16,6 +16,8 @@ use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Fitting\Unreplaced;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
@@ -35,6 +37,7 @@ final readonly class DraftState
         private ProductPage $page,
         private CanvasParts $parts,
         private ReachWords $reachWords,
+        private Composer $composer,
     ) {
     }
 
@@ -50,6 +53,7 @@ final readonly class DraftState
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
             'conditions' => $this->conditions($draft->tree),
+            'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema)),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
             return $state;

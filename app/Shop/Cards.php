@@ -7,6 +7,7 @@ namespace Vestibra\App\Shop;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\PriceRange;
@@ -15,7 +16,7 @@ use Vestibra\Core\Selling\PriceRange;
  * Products as cards of the fixed listing pages: three queries for any number of them.
  *
  * @phpstan-type Card array{title: string, address: string, brand: string|null, pictures: list<object>, now: string|null,
- *     from: bool, was: string|null, saving: int, inStock: bool, reviews: int, stars: int}
+ *     from: bool, was: string|null, saving: int, inStock: bool, until: int|null, reviews: int, stars: int}
  */
 final readonly class Cards
 {
@@ -56,7 +57,7 @@ final readonly class Cards
 
     /**
      * @param  list<Variant>  $variants
-     * @return array{now: string|null, from: bool, was: string|null, saving: int, inStock: bool}
+     * @return array{now: string|null, from: bool, was: string|null, saving: int, inStock: bool, until: int|null}
      */
     private function price(array $variants, DateTimeImmutable $now): array
     {
@@ -70,6 +71,7 @@ final readonly class Cards
             'was' => $reduced ? $this->money->format($lowest->regular) : null,
             'saving' => $reduced ? $lowest->savingPercent() : 0,
             'inStock' => array_filter($variants, static fn (Variant $variant): bool => $variant->isInStock()) !== [],
+            'until' => PriceChanges::after($variants, $now),
         ];
     }
 }

@@ -7,11 +7,15 @@ namespace Vestibra\Core\Composing;
 /** A page as plain data; views only print it. */
 final readonly class ComposedPage
 {
-    /** @param  list<Failure>  $failures blocks that were left out because they broke */
+    /**
+     * @param  list<Failure>  $failures  blocks that were left out because they broke
+     * @param  int|null  $until  the instant until which it holds, as far as the clock decides, in seconds of Unix time
+     */
     public function __construct(
         public ComposedNode $page,
         public string $css,
         public array $failures = [],
+        public ?int $until = null,
     ) {
     }
 }

@@ -46,7 +46,7 @@ final readonly class Composer
         $failures = [];
         $page = $this->node($tree, $context, $sheet, $failures);
 
-        return new ComposedPage($page, $sheet->css(), $failures);
+        return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context));
     }
 
     /** @param  list<Failure>  $failures */

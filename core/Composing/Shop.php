@@ -10,7 +10,7 @@ use Vestibra\Core\Reach\Condition;
 /**
  * What a block may ask of the shop beyond the product itself. Lists cost at most two queries each.
  *
- * A card is what the shop's card view prints.
+ * A card is what the shop's card view prints; its `until` is when its price changes next, in seconds of Unix time.
  *
  * @phpstan-type Card array<string, mixed>
  * @phpstan-type Review array{author: string, stars: int, words: string, day: string}

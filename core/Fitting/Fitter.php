@@ -10,19 +10,13 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Sources;
 use Vestibra\Core\Templates\Gives;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Source;
-use Vestibra\Core\Templates\Types\RichText;
-use Vestibra\Core\Templates\Types\Text;
 
 /** Checks a template against one product: its tree, and the page it comes to. */
 final readonly class Fitter
 {
     private const ESSENTIAL = ['title' => 'title', 'price' => 'price', 'buy' => 'way to buy'];
-
-    /** @var list<string> words of these stand for themselves */
-    private const MAY_STAY = ['button', 'buy', 'share', 'reviews', 'stock', 'countdown', 'added-notice', 'product-cards', 'pop-up', 'html'];
 
     private Room $room;
 
@@ -113,19 +107,10 @@ final readonly class Fitter
     /** @return list<Finding> */
     private function unreplaced(Node $tree): array
     {
-        $findings = [];
-        foreach ($tree->walk() as $node) {
-            $definition = $this->schema->definition($node->kind);
-            foreach ($definition === null || in_array($node->kind, self::MAY_STAY, true) ? [] : $definition->settings() as $setting) {
-                $value = $node->what[$setting->name] ?? $setting->default;
-                $isWords = $setting->question === Question::What && $setting->sourced && ($setting->type instanceof Text || $setting->type instanceof RichText);
-                if ($isWords && $value === $setting->default && is_string($value) && $value !== '') {
-                    $findings[] = new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with');
-                }
-            }
-        }
-
-        return $findings;
+        return array_map(
+            fn (Node $node): Finding => new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with'),
+            Unreplaced::in($tree, $this->schema),
+        );
     }
 
     private function name(string $kind): string

@@ -7,6 +7,7 @@ namespace Vestibra\Core\Reach;
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 
@@ -61,7 +62,7 @@ final readonly class Subject
             Folding::words($product->title),
             array_map(static fn (Variant $variant): array => $variant->values, $product->variants),
             $facts,
-            self::nextPriceChange($product, $at),
+            PriceChanges::after($product->variants, $at),
         );
     }
 
@@ -206,20 +207,6 @@ final readonly class Subject
             + ($prices === [] ? [] : [Quantity::Price->value => min($prices)])
             + ($counted ? [Quantity::Stock->value => $stock] : [])
             + ($product->addedAt === null ? [] : [Quantity::Added->value => $product->addedAt->getTimestamp()]);
-    }
-
-    private static function nextPriceChange(Product $product, DateTimeImmutable $at): ?int
-    {
-        $next = null;
-        foreach ($product->variants as $variant) {
-            foreach ([$variant->saleFrom, $variant->saleUntil] as $instant) {
-                if ($instant !== null && $instant > $at && ($next === null || $instant->getTimestamp() < $next)) {
-                    $next = $instant->getTimestamp();
-                }
-            }
-        }
-
-        return $next;
     }
 
     /**

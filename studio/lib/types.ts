@@ -164,6 +164,8 @@ export interface DraftState {
     redo: string | null;
     /** By block: what it appears only where, in words. */
     conditions: Record<string, Phrase[]>;
+    /** Blocks that still have the words they came with. */
+    unreplaced: string[];
     names?: Names;
     sentence?: Sentence;
     fallback?: boolean;

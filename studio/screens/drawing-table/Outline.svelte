@@ -19,6 +19,7 @@
 
     function detail({ node }: Row): string {
         if (node.when?.off === true) return 'switched off';
+        if (table.draft.unreplaced.includes(node.id)) return 'words it came with';
         const own = departures(node);
         if (node.kind === 'band') return proportionsOf(node);
         if (node.kind === 'shared' || node.kind === 'shared-band') return 'shared part';

@@ -5,7 +5,7 @@ import { Canvas } from './canvas.svelte';
 import { conflictNotice } from './conflicts';
 import type { Parcel } from './outbox';
 import { Sending } from './sending.svelte';
-import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, withIds, type Place } from './tree';
+import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
@@ -171,8 +171,8 @@ export class Table {
     }
 
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
-        const key = `${id} ${question} ${setting}`;
-        if (question !== 'how') this.asked = { ...this.asked, [key]: value };
+        const key = `${id} ${question} ${setting}${question === 'how' ? ` ${this.widthName}` : ''}`;
+        this.asked = { ...this.asked, [key]: value };
         const sent = this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
         void sent.then(() => {
             if (this.asked[key] !== value) return;
@@ -253,6 +253,13 @@ export class Table {
         if (asked !== undefined) return asked ?? setting.default;
         const values = setting.question === 'what' ? node.what : node.when;
         return values?.[setting.name] ?? setting.default;
+    }
+
+    /** A style as it is at the width that is looked at, with where it comes from. */
+    styleOf(node: TreeNode, name: string): { value: unknown; from: WidthName | null } {
+        const asked = this.asked[`${node.id} how ${name} ${this.widthName}`];
+        if (asked === undefined) return styleAt(node, name, this.widthName);
+        return asked === null ? styleAt(withoutStyle(node, name, this.widthName), name, this.widthName) : { value: asked, from: this.widthName };
     }
 
     private refused(error: Refused, parcel: Parcel): void {

@@ -103,6 +103,11 @@ export function styleAt(node: TreeNode, name: string, width: WidthName): { value
     return { value: null, from: null };
 }
 
+/** The node as it would be without one style of its own. */
+export function withoutStyle(node: TreeNode, name: string, width: WidthName): TreeNode {
+    return { ...node, how: { ...node.how, [width]: Object.fromEntries(Object.entries(node.how?.[width] ?? {}).filter(([one]) => one !== name)) } };
+}
+
 export function departures(node: TreeNode): number {
     return Object.values(node.how ?? {}).reduce((sum, layer) => sum + Object.keys(layer).length, 0);
 }

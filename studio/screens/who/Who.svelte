@@ -91,6 +91,7 @@
                                     <span class="unpictured grid size-8 place-items-center rounded border border-hair text-xs" aria-hidden="true">–</span>
                                 {/if}
                                 <a class="hover:underline" href="/p/{row.slug}">{row.title}</a>
+                                <a class="word text-sm text-quiet" href="/studio/products/{row.id}">facts<span class="unseen"> of {row.title}</span></a>
                             </span>
                         </td>
                         <td class="py-1.5 pr-4 text-quiet">{row.category ?? 'none'}</td>

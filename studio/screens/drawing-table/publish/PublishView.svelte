@@ -88,6 +88,20 @@
                     <Moves {impact} group="{table.base}/impact/group?{query}" drafts={Object.keys(look.revisions).map(Number)} />
                 </div>
                 {#if table.isPage}<FittingLine {table} />{/if}
+                {#if table.draft.unreplaced.length > 0}
+                    <section class="mt-5" aria-label="Words that nobody replaced" data-unreplaced>
+                        <p>
+                            {table.draft.unreplaced.length === 1
+                                ? 'One block still has the words it came with:'
+                                : `${table.draft.unreplaced.length} blocks still have the words they came with:`}
+                        </p>
+                        <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5">
+                            {#each table.draft.unreplaced as id (id)}
+                                <li><button class="word" onclick={() => ((table.view = 'page'), table.select(id, true))}>{table.nameOf(id)}</button></li>
+                            {/each}
+                        </ul>
+                    </section>
+                {/if}
                 {#if look.concerns && look.concerns.length > 0}
                     <section class="mt-5 rounded-lg border border-dashed border-edge p-4" aria-label="Please decide">
                         {#each look.concerns as concern (concern.spoken)}

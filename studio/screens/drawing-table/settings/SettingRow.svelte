@@ -26,7 +26,7 @@
         else set(setting.type === 'picture' ? null : typeof setting.default === 'string' ? setting.default : '');
     }
 
-    function setOtherwise(next: string, gesture?: string): void {
+    function setOtherwise(next: string | number, gesture?: string): void {
         if (source) set({ source: source.source, ...(source.of === undefined ? {} : { of: source.of }), ...(next === '' ? {} : { otherwise: next }) }, gesture);
     }
 
@@ -72,7 +72,20 @@
                     {#each setting.options ?? [] as option (option.value)}<option value={option.value}>{option.words}</option>{/each}
                 </select>
             {:else if setting.type === 'picture'}
-                {#if !source}<PictureField {id} value={typeof value === 'number' ? value : null} disabled={!table.mayEdit} change={(next) => set(next)} />{/if}
+                {#if source}
+                    <label class="text-xs text-quiet" for={id}>otherwise</label>
+                    <PictureField
+                        {id}
+                        value={typeof source.otherwise === 'number' ? source.otherwise : null}
+                        disabled={!table.mayEdit}
+                        change={(next) => setOtherwise(next)}
+                    />
+                    {#if typeof source.otherwise === 'number' && table.mayEdit}
+                        <button type="button" class="word mt-1 text-xs" onclick={() => setOtherwise('')}>without one</button>
+                    {/if}
+                {:else}
+                    <PictureField {id} value={typeof value === 'number' ? value : null} disabled={!table.mayEdit} change={(next) => set(next)} />
+                {/if}
             {:else if setting.type === 'several'}
                 <div role="group" aria-label={setting.label} class="pt-1">
                     {#each setting.options ?? [] as option (option.value)}
@@ -126,6 +139,11 @@
                     onchange={(event) => set(Math.max(setting.min ?? 0, Math.min(setting.max ?? 0, Math.round(Number(event.currentTarget.value)))))}
                 />
                 <span class="text-xs text-quiet">{setting.unit}</span>
+            {:else if source && setting.type === 'rich-text'}
+                <label class="text-xs text-quiet" for={id}>otherwise</label>
+                {#key `${id} otherwise`}
+                    <RichField {id} label="{setting.label}, otherwise" editable={table.mayEdit} value={String(source.otherwise ?? '')} change={setOtherwise} />
+                {/key}
             {:else if source}
                 <label class="text-xs text-quiet" for={id}>otherwise</label>
                 <TextField {id} {setting} value={String(source.otherwise ?? '')} disabled={!table.mayEdit} change={setOtherwise} />

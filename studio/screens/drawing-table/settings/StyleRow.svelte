@@ -1,12 +1,11 @@
 <script lang="ts">
     import type { Setting, TreeNode, Value } from '../../../lib/types';
     import type { Table } from '../table.svelte';
-    import { styleAt } from '../tree';
     import ExtentField from './ExtentField.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
     const id = $derived(`s-${node.id}-${setting.name}`);
-    const style = $derived(styleAt(node, setting.name, table.widthName));
+    const style = $derived(table.styleOf(node, setting.name));
     const own = $derived(style.from === table.widthName);
     const house = $derived(setting.houseToken ? (table.data.house[setting.houseToken] ?? '') : '');
     const role = $derived(setting.houseToken?.startsWith('colour-') ? setting.houseToken.slice(7) : '');

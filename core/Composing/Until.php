@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+use DateTimeImmutable;
+use Vestibra\Core\Catalogue\PriceChanges;
+use Vestibra\Core\Templates\Node;
+
+/**
+ * The next instant at which a composed page may change by the clock alone: a price of the product or of one on a card
+ * changes, a block's days begin or end, a countdown runs out. What rules look at is the verdict's to know.
+ */
+final readonly class Until
+{
+    /** @return int|null in seconds of Unix time; null when the clock changes nothing */
+    public static function of(Node $tree, ComposedNode $page, Context $context): ?int
+    {
+        $now = $context->now->getTimestamp();
+        $later = array_filter(
+            [PriceChanges::after($context->product->variants, $context->now), ...self::days($tree, $context), ...self::cards($page)],
+            static fn (?int $instant): bool => $instant !== null && $instant > $now,
+        );
+
+        return $later === [] ? null : min($later);
+    }
+
+    /** @return list<int|null> */
+    private static function days(Node $tree, Context $context): array
+    {
+        $zone = $context->shop->zone();
+        $instants = [];
+        foreach ($tree->walk() as $node) {
+            $days = $node->when['days'] ?? null;
+            [$from, $to] = is_array($days) ? [$days['from'] ?? null, $days['to'] ?? null] : [null, null];
+            $counted = $node->kind === 'countdown' ? $node->what['day'] ?? null : null;
+            $instants[] = self::seconds(is_string($from) ? $zone->instant($from) : null);
+            $instants[] = self::seconds(is_string($to) ? $zone->endOf($to) : null);
+            $instants[] = self::seconds(is_string($counted) ? $zone->endOf($counted) : null);
+        }
+
+        return $instants;
+    }
+
+    /** @return list<int|null> */
+    private static function cards(ComposedNode $page): array
+    {
+        $instants = [];
+        foreach ($page->shown() as $node) {
+            foreach (is_array($node->data['cards'] ?? null) ? $node->data['cards'] : [] as $card) {
+                $until = is_array($card) ? $card['until'] ?? null : null;
+                $instants[] = is_int($until) ? $until : null;
+            }
+        }
+
+        return $instants;
+    }
+
+    private static function seconds(?DateTimeImmutable $instant): ?int
+    {
+        return $instant?->getTimestamp();
+    }
+}
