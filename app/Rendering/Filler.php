@@ -27,6 +27,18 @@ final class Filler
     /** @param  list<int>  $drafts  templates whose drafts are taken instead of what is live */
     public function fill(Node $tree, int $productId, array $drafts = []): Node
     {
+        return $this->filling($tree, $productId, $drafts)?->fill($tree) ?? $tree;
+    }
+
+    /** What is in a holder about another product. */
+    public function fillInside(Node $holder, int $productId): Node
+    {
+        return $this->filling($holder, $productId, [])?->fillInside($holder) ?? $holder;
+    }
+
+    /** @param  list<int>  $drafts */
+    private function filling(Node $tree, int $productId, array $drafts): ?Filling
+    {
         $numbers = Filling::parts($tree);
         $parts = $numbers === [] ? [] : $this->trees(
             'select id as place, * from templates where page_kind = ? and id in ('.implode(',', $numbers).')',
@@ -40,7 +52,7 @@ final class Filler
             $drafts,
         );
 
-        return $parts === [] && $own === [] ? $tree : (new Filling($parts, $own))->fill($tree);
+        return $parts === [] && $own === [] ? null : new Filling($parts, $own);
     }
 
     /**

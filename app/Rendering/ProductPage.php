@@ -6,9 +6,11 @@ namespace Vestibra\App\Rendering;
 
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
 use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
@@ -31,6 +33,7 @@ final readonly class ProductPage
         private Troubles $troubles,
         private ShopAround $shop,
         private Filler $filler,
+        private ProductReader $products,
     ) {
     }
 
@@ -73,9 +76,21 @@ final readonly class ProductPage
             new ShopAddresses,
             $this->money,
             $this->clock->now(),
-            $this->shop->around($product, $tree, $explain),
+            $this->shop->around($product, $tree, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
             ...Things::of($tree, $product),
         );
+    }
+
+    /** Another product that customers can see, for the blocks in one holder. */
+    private function about(int $productId, Node $holder, bool $explain): ?About
+    {
+        $product = $this->products->byId($productId);
+        if ($product === null || ! $product->published) {
+            return null;
+        }
+        $inside = $this->filler->fillInside($holder, $productId);
+
+        return new About($this->context($inside, $product, [], $explain), $inside);
     }
 
     /** @param  array<int, int>  $wishes */

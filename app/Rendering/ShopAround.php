@@ -12,6 +12,7 @@ use Vestibra\App\Shop\Cards;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Composing\About;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
@@ -34,10 +35,13 @@ final readonly class ShopAround
     ) {
     }
 
-    /** @param  bool  $explain  whether what does not hold has to be put into words */
-    public function around(Product $product, Node $tree, bool $explain): ShopAroundProduct
+    /**
+     * @param  bool  $explain  whether what does not hold has to be put into words
+     * @param  Closure(int, Node): ?About  $about  another product, for the blocks in one holder
+     */
+    public function around(Product $product, Node $tree, bool $explain, Closure $about): ShopAroundProduct
     {
-        return new ShopAroundProduct($product, $this->clock, $this->cards, $this->words, $explain, $this->judge($product, $tree));
+        return new ShopAroundProduct($product, $this->clock, $this->cards, $this->words, $explain, $this->judge($product, $tree), $about);
     }
 
     /** @return Closure(list<Condition>): list<Condition> those that do not hold for the product */

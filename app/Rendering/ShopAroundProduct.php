@@ -13,16 +13,21 @@ use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Templates\Node;
 
 /** The shop as the blocks of one product's page may ask it. */
 final readonly class ShopAroundProduct implements Shop
 {
     private const SORTS = ['newest' => 'written_at desc, id desc', 'highest' => 'stars desc, written_at desc, id desc', 'lowest' => 'stars, written_at desc, id desc'];
 
-    /** @param  Closure(list<Condition>): list<Condition>  $judge those that do not hold */
+    /**
+     * @param  Closure(list<Condition>): list<Condition>  $judge  those that do not hold
+     * @param  Closure(int, Node): ?About  $about
+     */
     public function __construct(
         private Product $product,
         private ShopClock $clock,
@@ -30,6 +35,7 @@ final readonly class ShopAroundProduct implements Shop
         private ReachWords $words,
         private bool $explain,
         private Closure $judge,
+        private Closure $about,
     ) {
     }
 
@@ -75,6 +81,11 @@ final readonly class ShopAroundProduct implements Shop
         $published = DB::table('products')->whereIn('id', $ids)->where('published', true)->pluck('id')->all();
 
         return $this->cards->of(array_values(array_intersect($ids, $published)), $this->clock->now());
+    }
+
+    public function about(int $product, Node $holder): ?About
+    {
+        return ($this->about)($product, $holder);
     }
 
     public function neighbours(): array

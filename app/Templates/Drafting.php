@@ -25,6 +25,7 @@ use Vestibra\Core\Templates\Edits\Remove;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -106,6 +107,23 @@ final readonly class Drafting
     public function redo(int $templateId, User $user, Attempt $attempt = new Attempt): Drafted|array
     {
         return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
+    }
+
+    /** The draft's tree as it was before the user's last change; null when there was none, or it cannot be taken back. */
+    public function before(Template $template, User $user): ?Node
+    {
+        $step = $this->log->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        $edits = [];
+        foreach ($step->inverses ?? [] as $inverse) {
+            $parsed = $this->reader->parse($inverse);
+            if (is_array($parsed)) {
+                return null;
+            }
+            $edits[] = $parsed;
+        }
+        $done = $this->applyAll($this->stored->draft($template), $edits);
+
+        return $done instanceof Drafted ? $done->draft->tree : null;
     }
 
     /** @return array{undo: string|null, redo: string|null} what the next undo and redo would do, in words */

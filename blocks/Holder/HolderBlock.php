@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Step;
 
 final readonly class HolderBlock implements BlockKind
@@ -25,6 +26,7 @@ final readonly class HolderBlock implements BlockKind
             'Holder',
             Shelf::Arrange,
             [
+                Setting::what('subject', 'Shows the product', new Numbered('product'), null),
                 Setting::how('direction', 'Blocks stand', new Choice(
                     ['row' => 'side by side', 'column' => 'one below another'],
                 ), 'flex-direction'),
@@ -37,7 +39,7 @@ final readonly class HolderBlock implements BlockKind
             ],
             Role::Block,
             Role::Block,
-            searchWords: 'group row side by side box',
+            searchWords: 'group row side by side box another product subject',
         );
     }
 
@@ -45,7 +47,7 @@ final readonly class HolderBlock implements BlockKind
     {
         foreach ($children as $child) {
             if ($child->absent === null) {
-                return Composed::shown();
+                return Composed::shown(['subject' => $settings->number('subject')]);
             }
         }
 

@@ -52,9 +52,14 @@ final readonly class Composer
     /** @param  list<Failure>  $failures */
     private function node(Node $node, Context $context, StyleSheet $sheet, array &$failures): ComposedNode
     {
+        $subject = $node->what['subject'] ?? null;
+        $about = is_int($subject) ? $context->shop->about($subject, $node) : new About($context, $node);
+        if ($about === null) {
+            return new ComposedNode($node->id, $node->kind, [], [], 'the product that it shows cannot be seen in the shop');
+        }
         $children = [];
-        foreach ($node->children as $child) {
-            $children[] = $this->node($child, $context, $sheet, $failures);
+        foreach ($about->inside->children as $child) {
+            $children[] = $this->node($child, $about->context, $sheet, $failures);
         }
         $kind = $this->kinds[$node->kind] ?? null;
         if ($kind === null) {

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Templates\Node;
 
 /**
  * What a block may ask of the shop beyond the product itself. Lists cost at most two queries each.
@@ -38,6 +39,13 @@ interface Shop
      * @return list<Card> published ones, in the order asked for
      */
     public function cards(array $ids): array;
+
+    /**
+     * Another product, for the blocks in one holder: as many queries as a page of its own.
+     *
+     * @return About|null null when customers cannot see it
+     */
+    public function about(int $product, Node $holder): ?About;
 
     /** @return array{previous: Card|null, next: Card|null} in the main category, by title */
     public function neighbours(): array;

@@ -44,7 +44,7 @@ final readonly class Fitter
     {
         $findings = [];
         foreach (self::ESSENTIAL as $kind => $words) {
-            $shown = array_values(array_filter([...$page->shown()], static fn (ComposedNode $node): bool => $node->kind === $kind));
+            $shown = array_values(array_filter([...self::about($page)], static fn (ComposedNode $node): bool => $node->kind === $kind));
             if ($shown === []) {
                 $findings[] = new Finding(Matter::Missing, null, "The page has no $words");
             } elseif (isset($shown[1])) {
@@ -53,6 +53,30 @@ final readonly class Fitter
         }
 
         return $findings;
+    }
+
+    /** @return iterable<ComposedNode> what is shown of the page's own product, and not of one that was chosen for a holder */
+    private static function about(ComposedNode $node): iterable
+    {
+        if ($node->absent === null && ! is_int($node->data['subject'] ?? null)) {
+            yield $node;
+            foreach ($node->children as $child) {
+                yield from self::about($child);
+            }
+        }
+    }
+
+    /** @return array<string, true> ids of blocks about another product */
+    private static function elsewhere(Node $tree): array
+    {
+        $ids = [];
+        foreach ($tree->walk() as $node) {
+            foreach (is_int($node->what['subject'] ?? null) ? $node->walk() : [] as $inside) {
+                $ids[$inside->id] = true;
+            }
+        }
+
+        return $ids;
     }
 
     /** @return list<Finding> the outermost blocks that come to nothing without anybody having asked for it */
@@ -82,9 +106,10 @@ final readonly class Fitter
     private function otherwise(Node $tree, ComposedNode $page, Context $context): array
     {
         $sources = new Sources($context);
+        $elsewhere = self::elsewhere($tree);
         $findings = [];
         foreach ($tree->walk() as $node) {
-            foreach ($node->what as $name => $value) {
+            foreach (isset($elsewhere[$node->id]) ? [] : $node->what as $name => $value) {
                 $source = Source::of($value);
                 if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || $page->find($node->id)?->absent !== null) {
                     continue;

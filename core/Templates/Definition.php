@@ -12,6 +12,7 @@ use Vestibra\Core\Templates\Types\Days;
 use Vestibra\Core\Templates\Types\Extent;
 use Vestibra\Core\Templates\Types\Overlap;
 use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\Types\Widths;
 
@@ -42,6 +43,7 @@ final readonly class Definition
         public string $searchWords = '',
     ) {
         $common = $role === Role::Page ? [] : [
+            Setting::what('called', 'Called', new Text(60), ''),
             Setting::when('off', 'Switched off', new Toggle, false),
             Setting::when('widths', 'On', new Widths, ['desktop', 'tablet', 'phone']),
             Setting::when('product', 'Only where', new Conditions, []),

@@ -7,7 +7,7 @@ namespace Vestibra\Core\Templates;
 /**
  * Puts into a tree what is kept elsewhere: shared parts, and the blocks that one product has as a fact. What comes in gets
  * ids that name the place too (`place-id`), so that the same part may stand on a page twice. A part holds no part, and a
- * product's own blocks hold neither.
+ * product's own blocks hold neither. A holder about another product is left to be filled with what that one has.
  */
 final readonly class Filling
 {
@@ -46,9 +46,18 @@ final readonly class Filling
         return $this->node($tree, self::PLACES);
     }
 
+    /** What is in a holder about another product, filled with what that product has. */
+    public function fillInside(Node $holder): Node
+    {
+        return $holder->withChildren(array_map(fn (Node $child): Node => $this->node($child, self::PLACES), $holder->children));
+    }
+
     /** @param  list<string>  $places  the kinds that are filled */
     private function node(Node $node, array $places): Node
     {
+        if (is_int($node->what['subject'] ?? null)) {
+            return $node;
+        }
         if (in_array($node->kind, $places, true)) {
             $owned = $node->kind === self::OWN;
             $from = $owned ? $this->own[self::number($node, 'fact')] ?? null : $this->parts[self::number($node, 'part')] ?? null;

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import { CanvasHands } from './hands';
     import type { Drag } from './drag.svelte';
+    import Glance from './Glance.svelte';
     import Overlay from './Overlay.svelte';
     import Ruler from './Ruler.svelte';
     import { sameOnEvery } from './same';
@@ -53,7 +54,8 @@
                     bind:this={canvas.frame}
                     onload={loaded}
                 ></iframe>
-                {#if canvas.ready && !table.plain}<Overlay {table} {drag} />{/if}
+                {#if table.glance}<Glance {table} />{/if}
+                {#if canvas.ready && !table.plain && !table.glance}<Overlay {table} {drag} />{/if}
             </div>
         {:else}
             <p class="p-10">There is no product in the shop yet to see this page with. Add one to the catalogue first.</p>

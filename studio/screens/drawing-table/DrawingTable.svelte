@@ -49,6 +49,8 @@
 
 <svelte:window
     onkeydown={(event) => (event.key === 'Escape' && drag.load ? drag.cancel() : onKey(event, table))}
+    onkeyup={(event) => event.key === 'F7' && (table.glance = null)}
+    onblur={() => (table.glance = null)}
     onpointermove={(event) => drag.to(event.clientX, event.clientY)}
     onpointerup={() => drag.drop()}
     onbeforeunload={(event) => table.saving !== 'saved' && event.preventDefault()}

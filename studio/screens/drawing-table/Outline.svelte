@@ -1,4 +1,6 @@
 <script lang="ts">
+    import { focus } from '../../lib/focus';
+    import type { TreeNode } from '../../lib/types';
     import { departures, rows } from './tree';
     import { proportionsOf } from './proportions';
     import type { Row } from './tree';
@@ -6,6 +8,11 @@
 
     let { table }: { table: Table } = $props();
     const all = $derived(rows(table.draft.tree).slice(1));
+    let query = $state('');
+    const shown = $derived.by(() => {
+        const wanted = query.trim().toLowerCase();
+        return wanted === '' ? all : all.filter((row) => wordsOf(row.node).toLowerCase().includes(wanted));
+    });
     let list = $state<HTMLElement | null>(null);
 
     let inside = false;
@@ -16,6 +23,18 @@
         // A row that moves in the list loses the focus; it gets it back.
         if (inside && document.activeElement === document.body) row?.focus();
     });
+
+    /** What a block can be found by: its name, its kind and the words typed into it. */
+    function wordsOf(node: TreeNode): string {
+        const typed = Object.values(node.what ?? {}).filter((value) => typeof value === 'string');
+        return [table.nameOfNode(node), table.kinds.of(node.kind).name, ...typed].join(' ').replace(/<[^>]*>/g, ' ');
+    }
+
+    function name(node: TreeNode, called: string): void {
+        table.naming = null;
+        const next = called.trim();
+        if (next !== String(node.what?.called ?? '')) void table.set(node.id, 'what', 'called', next === '' ? null : next);
+    }
 
     function detail({ node }: Row): string {
         if (node.when?.off === true) return 'switched off';
@@ -29,9 +48,10 @@
 
     function onkeydown(event: KeyboardEvent): void {
         if (event.altKey) return;
-        const at = all.findIndex((row) => row.node.id === table.selected);
-        const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: all.length - 1 }[event.key];
-        const row = next === undefined ? undefined : all[Math.max(0, Math.min(all.length - 1, next))];
+        if (table.naming !== null) return;
+        const at = shown.findIndex((row) => row.node.id === table.selected);
+        const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: shown.length - 1 }[event.key];
+        const row = next === undefined ? undefined : shown[Math.max(0, Math.min(shown.length - 1, next))];
         if (!row) return;
         event.preventDefault();
         if (event.shiftKey) table.selectToo(row.node.id);
@@ -41,9 +61,10 @@
 </script>
 
 <section class="flex h-full flex-col" aria-labelledby="outline-title" data-area="outline">
-    <div class="flex items-baseline justify-between px-4 pt-2.5 pb-1">
+    <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>
-        <span class="text-sm text-quiet">{all.length} {all.length === 1 ? 'part' : 'parts'}</span>
+        <input class="field h-7 min-w-0 flex-1 text-sm" type="search" placeholder="Find in it…" aria-label="Find a part of the page" bind:value={query} />
+        <span class="shrink-0 text-sm text-quiet">{all.length} {all.length === 1 ? 'part' : 'parts'}</span>
     </div>
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
@@ -55,7 +76,7 @@
         onfocusin={() => (inside = true)}
         onfocusout={(event) => event.relatedTarget && (inside = false)}
     >
-        {#each all as row, index (row.node.id)}
+        {#each shown as row, index (row.node.id)}
             {@const chosen = row.node.id === table.selected || table.besides.includes(row.node.id)}
             <div
                 role="treeitem"
@@ -69,9 +90,28 @@
                 ondblclick={() => table.typeIn(row.node.id)}
                 onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
             >
-                <span class={row.node.when?.off === true ? 'line-through' : ''}>{table.nameOfNode(row.node)}</span>
-                <span class="truncate text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
+                {#if table.naming === row.node.id}
+                    <input
+                        class="field h-6 w-full text-ink"
+                        aria-label="Name of this part"
+                        maxlength="60"
+                        value={String(row.node.what?.called ?? '')}
+                        placeholder={table.kinds.of(row.node.kind).name}
+                        {@attach focus}
+                        onblur={(event) => name(row.node, event.currentTarget.value)}
+                        onkeydown={(event) => {
+                            event.stopPropagation();
+                            if (event.key === 'Enter') event.currentTarget.blur();
+                            if (event.key === 'Escape') table.naming = null;
+                        }}
+                    />
+                {:else}
+                    <span class="truncate {row.node.when?.off === true ? 'line-through' : ''}">{table.nameOfNode(row.node)}</span>
+                {/if}
+                <span class="shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
             </div>
+        {:else}
+            <p class="px-2 text-quiet">{query === '' ? 'Nothing is on the page yet. Open the shelf below.' : 'Nothing on this page is called that.'}</p>
         {/each}
     </div>
 </section>

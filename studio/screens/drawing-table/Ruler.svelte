@@ -7,6 +7,10 @@
         { words: 'tablet', width: 820 },
         { words: 'desktop', width: 1280 },
     ];
+    const glances = [
+        { glance: 'before', words: 'hold: before', title: 'the page before the last change', keys: 'F7' },
+        { glance: 'live', words: 'hold: live', title: 'the page as it is live', keys: 'Shift F7' },
+    ] as const;
     const scale = $derived(table.canvas.scale);
     const drawn = $derived(width * scale);
     const ticks = $derived(Array.from({ length: Math.floor(Math.max(width, widest) / 100) + 1 }, (_, index) => index * 100));
@@ -69,5 +73,19 @@
         <span class="figures text-ink"
             >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
         >
+    </div>
+    <div class="absolute top-1 right-3 flex gap-2" role="group" aria-label="While held, see the page">
+        {#each glances as one (one.glance)}
+            <button
+                class="rounded px-1 hover:text-ink disabled:opacity-50"
+                disabled={one.glance === 'live' && !table.draft.live}
+                title="Hold to see {one.title} ({one.keys})"
+                onpointerdown={() => (table.glance = one.glance)}
+                onpointerup={() => (table.glance = null)}
+                onpointerleave={() => (table.glance = null)}
+                onkeydown={(event) => [' ', 'Enter'].includes(event.key) && (table.glance = one.glance)}
+                onkeyup={() => (table.glance = null)}>{one.words}</button
+            >
+        {/each}
     </div>
 </div>

@@ -77,6 +77,13 @@ export const blockCommands: Command[] = [
         do: (table) => onSelected(table, (id) => table.set(id, 'when', 'off', table.node?.when?.off !== true)),
     },
     {
+        words: 'Give it a name in the outline',
+        keys: 'F2',
+        can: alone,
+        do: (table) => (table.naming = table.selected),
+        matches: (event) => event.key === 'F2',
+    },
+    {
         words: 'Keep it for other pages…',
         can: (table) => alone(table) && ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) && !isShared(table) && table.isPage,
         do: (table) => (table.open = 'keep'),
@@ -181,6 +188,20 @@ export const pageCommands: Command[] = [
         matches: (event) => event.key === 'F8',
     },
     {
+        words: 'See the page before the last change, while held',
+        keys: 'F7',
+        can: (table) => table.view === 'page',
+        do: (table) => (table.glance = 'before'),
+        matches: (event) => event.key === 'F7' && !event.shiftKey,
+    },
+    {
+        words: 'See the page as it is live, while held',
+        keys: 'Shift F7',
+        can: (table) => table.view === 'page' && table.draft.live,
+        do: (table) => (table.glance = 'live'),
+        matches: (event) => event.key === 'F7' && event.shiftKey,
+    },
+    {
         words: 'Hatch what is the same on every product, or not',
         keys: 'F9',
         can: () => true,
@@ -258,7 +279,7 @@ export function onKey(event: KeyboardEvent, table: Table): void {
         'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"]',
     );
     const command = [...pageCommands, ...blockCommands].find((one) => one.matches?.(event) && (one.everywhere || table.view === 'page'));
-    if (!command || (typing && !['F6', 'F8', '.'].includes(event.key))) return;
+    if (!command || (typing && !['F6', 'F7', 'F8', '.'].includes(event.key))) return;
     if (command.can(table)) {
         event.preventDefault();
         command.do(table);

@@ -34,6 +34,9 @@ export class CanvasHands {
         page.addEventListener('submit', (event) => event.preventDefault(), true);
         for (const kind of ['copy', 'cut', 'paste'] as const) page.addEventListener(kind, (event) => onClipboard(event, this.table));
         page.addEventListener('dragstart', (event) => event.preventDefault());
+        page.addEventListener('keyup', (event) => {
+            if (event.key === 'F7') this.table.glance = null;
+        });
         page.addEventListener('keydown', (event) => {
             if (event.key === 'Escape' && this.drag.load) this.drag.cancel();
             else onKey(event, this.table);

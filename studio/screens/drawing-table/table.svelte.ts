@@ -44,6 +44,10 @@ export class Table {
     private asked = $state.raw<Record<string, Value>>({});
     /** A source whose lack is looked at: the sample row shows the products that have nothing there. */
     lacking = $state.raw<{ source: string; of: number | null; words: string } | null>(null);
+    /** The block that is being given a name in the outline. */
+    naming = $state<string | null>(null);
+    /** The page as it was before the last change, or as it is live, while a key or button is held. */
+    glance = $state<'before' | 'live' | null>(null);
     /** Hatches what is the same on every product. */
     hatched = $state(false);
     /** The canvas as customers see it, without notes. */
@@ -95,7 +99,8 @@ export class Table {
     }
 
     nameOfNode(node: TreeNode): string {
-        return this.partOf(node)?.name ?? this.kinds.of(node.kind).name;
+        const called = node.what?.called;
+        return (typeof called === 'string' && called) || (this.partOf(node)?.name ?? this.kinds.of(node.kind).name);
     }
 
     /** Whether it lays out pages, rather than a part or a product's own blocks. */

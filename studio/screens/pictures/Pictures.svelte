@@ -5,6 +5,7 @@
     import type { Screen } from '../../lib/types';
     import { number } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
+    import FilesList from './FilesList.svelte';
     import PictureSheet from './PictureSheet.svelte';
     import type { Picture } from './types';
 
@@ -161,4 +162,5 @@
         {/if}
     </div>
     {#if more}<button class="button mt-4" onclick={() => load(page + 1)}>More pictures</button>{/if}
+    <FilesList {may} />
 </Frame>

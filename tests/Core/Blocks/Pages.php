@@ -34,7 +34,13 @@ final class Pages implements Addresses
     /** @param  array<int, int>  $wishes */
     public static function page(Node $page, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
     {
-        return Kinds::composer()->compose($page, new Context(
+        return Kinds::composer()->compose($page, self::context($product, $wishes, $now));
+    }
+
+    /** @param  array<int, int>  $wishes */
+    public static function context(Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): Context
+    {
+        return new Context(
             $product,
             (new VariantMatrix($product))->choose($wishes),
             World::tree(),
@@ -49,7 +55,7 @@ final class Pages implements Addresses
                 62 => new ShopFile(62, 'Rinsing.vtt', 'rinsing-3c.vtt', 'text/vtt', 410),
                 63 => new ShopFile(63, 'Silent.mp4', 'silent-4d.mp4', 'video/mp4', 950, 480, 640),
             ],
-        ));
+        );
     }
 
     public static function band(Node $band, Product $product): ComposedNode

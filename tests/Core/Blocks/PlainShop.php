@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Tests\Core\Blocks;
 
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Templates\Node;
 
 /** A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others do not. */
 final readonly class PlainShop implements Shop
@@ -41,6 +43,11 @@ final readonly class PlainShop implements Shop
     public function cards(array $ids): array
     {
         return array_map(static fn (int $id): array => ['title' => "Product $id", 'address' => "/p/$id"], array_values(array_intersect($ids, [1, 2, 3])));
+    }
+
+    public function about(int $product, Node $holder): ?About
+    {
+        return $product === 8 ? new About(Pages::context(Pages::bare()), $holder) : null;
     }
 
     public function neighbours(): array

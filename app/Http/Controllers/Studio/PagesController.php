@@ -9,8 +9,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\DifferenceWords;
 use Vestibra\Core\Composing\Composer;
@@ -27,18 +29,24 @@ final readonly class PagesController
     ) {
     }
 
-    public function show(Request $request, Template $template, int $productId): View
+    public function show(Request $request, Template $template, int $productId, Drafting $drafting): View
     {
         $product = $this->products->byId($productId) ?? abort(404);
-        $tree = $request->boolean('draft') ? $template->draft_tree : $template->live_tree ?? abort(404);
+        $tree = match (true) {
+            $request->has('before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),
+            $request->boolean('draft') => $this->stored->tree($template->draft_tree),
+            default => $this->stored->tree($template->live_tree ?? abort(404)),
+        };
         $with = array_map(intval(...), array_filter(explode(',', $request->string('with')->value()), ctype_digit(...)));
-        $composed = $this->page->compose($this->stored->tree($tree), $product, drafts: array_values($with));
+        $composed = $this->page->compose($tree, $product, drafts: array_values($with));
 
         return view('shop::product', [
             'title' => $product->title,
             'description' => '',
             'html' => $this->page->print($composed->page),
             'css' => $composed->css,
+            'withHeader' => $composed->page->data['header'] ?? true,
+            'withFooter' => $composed->page->data['footer'] ?? true,
             'house' => HouseStyle::fromStored((array) json_decode((string) DB::table('house_styles')->value('live'), true)),
             'notAsWished' => false,
             'canvas' => true,

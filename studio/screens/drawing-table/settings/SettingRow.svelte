@@ -110,6 +110,8 @@
                     change={(next) => set(setting.type === 'numbers' ? next : (next[0] ?? null))}
                     described={() => table.canvas.window?.location.reload()}
                 />
+            {:else if setting.things === 'product'}
+                <ProductsField may={table.mayEdit} values={typeof value === 'number' ? [value] : []} change={(next) => set(next.at(-1) ?? null)} />
             {:else if setting.type === 'numbered'}
                 <NumberedField {table} {id} {setting} value={typeof value === 'number' ? value : null} change={(next) => set(next)} />
             {:else if setting.type === 'products'}

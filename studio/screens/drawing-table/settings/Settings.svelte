@@ -38,11 +38,11 @@
 {#if node && definition}
     <section aria-label="Settings of {definition.name}">
         <div class="flex items-baseline justify-between px-4 pt-2.5">
-            <h2 class="text-lg">{definition.name}</h2>
+            <h2 class="min-w-0 truncate text-lg">{table.nameOfNode(node)}</h2>
             {#if position > 0}<span class="text-sm text-quiet">part {position} of {all.length}</span>{/if}
         </div>
         {#each sections as section (section.question)}
-            {@const settings = definition.settings.filter((setting) => setting.question === section.question)}
+            {@const settings = definition.settings.filter((setting) => setting.question === section.question && setting.name !== 'called')}
             {#if settings.length > 0}
                 <div class="mt-2.5 border-t border-dashed border-hair px-4 pt-2.5">
                     <h3 class="font-sans text-base font-semibold">
