@@ -3,7 +3,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
     testDir: 'tests/Browser',
     fullyParallel: false,
-    workers: 1,
+    workers: 2,
     // A busy machine may make one try fail; what needed a second is listed as flaky.
     retries: process.env.CI ? 1 : 0,
     timeout: 60_000,
@@ -11,7 +11,6 @@ export default defineConfig({
     reporter: [['list']],
     outputDir: 'test-results',
     use: {
-        baseURL: 'http://127.0.0.1:8123',
         viewport: { width: 1280, height: 800 },
         launchOptions: {
             executablePath: '/usr/bin/chromium',

@@ -7,4 +7,6 @@ return [
     'currency' => env('SHOP_CURRENCY', 'GBP'),
     'locale' => env('SHOP_LOCALE', 'en_GB'),
     'zone' => env('SHOP_ZONE', 'Europe/London'),
+    // Where downloads, films and captions are kept.
+    'files' => env('FILES_FOLDER', storage_path('app/files')),
 ];

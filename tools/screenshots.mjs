@@ -118,6 +118,7 @@ try {
         ['category', '/c/bottled-inks'],
         ['facts', '/studio/facts'],
         ['pictures', '/studio/pictures'],
+        ['product-sheet', '/studio/products/1'],
     ]) {
         await page.goto(base + address);
         await shoot(name);
@@ -135,8 +136,6 @@ try {
     await page.setViewportSize({ width: 390, height: 800 });
     await page.goto(`${base}/p/mulled-plum-bottled-ink`);
     await shoot('product-new-390');
-    await page.goto(`${base}/p/wherry-fountain-pen`);
-    await shoot('product-fallback-390');
     await browser.close();
 
     async function drag(from, to, x, y) {

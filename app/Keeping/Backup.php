@@ -17,7 +17,7 @@ final class Backup
     /** @return array<string, string> what a shop keeps beside its database */
     public static function folders(): array
     {
-        return ['pictures' => public_path('pictures'), 'files' => storage_path('app/files')];
+        return ['pictures' => public_path('pictures'), 'files' => config()->string('vestibra.files')];
     }
 
     /**

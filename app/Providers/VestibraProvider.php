@@ -39,7 +39,7 @@ final class VestibraProvider extends ServiceProvider
             config()->string('vestibra.locale'),
         ));
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => public_path('pictures'));
-        $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => storage_path('app/files'));
+        $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
         $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
             $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),

@@ -21,9 +21,9 @@
         const element = table.canvas.element(parent.id);
         const inside = element?.querySelector(':scope > .column-inner') ?? element;
         const boxes = [...(inside?.children ?? [])].flatMap((child) => {
-            const { b, absent } = (child as HTMLElement).dataset;
+            const { b } = (child as HTMLElement).dataset;
             const { left, top, width, height } = child.getBoundingClientRect();
-            return absent === undefined && height > 0 ? [{ id: b, left, top, width, height }] : [];
+            return height > 0 ? [{ id: b, left, top, width, height }] : [];
         });
         return boxes.slice(1).flatMap((box, at) => {
             const above = boxes[at];

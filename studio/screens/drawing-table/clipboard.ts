@@ -51,7 +51,7 @@ export function onClipboard(event: ClipboardEvent, table: Table): void {
 }
 
 async function paste(table: Table, text: string): Promise<void> {
-    const blocks = unpacked(text);
+    const blocks = unpacked(text, table);
     if (typeof blocks === 'string') {
         notices.warn(blocks);
         return;
@@ -95,12 +95,17 @@ function bare(node: TreeNode): NewNode {
 }
 
 /** @returns the blocks, or why there are none */
-function unpacked(text: string): NewNode[] | string {
+function unpacked(text: string, table: Table): NewNode[] | string {
     const content = text.length < 2_000_000 ? parsed(text) : null;
     if (content?.vestibra !== 'blocks' || !Array.isArray(content.blocks))
         return 'What was copied are no blocks. To put in words, put in a text block and paste there.';
     if (content.format !== 1) return 'These blocks were copied from a newer Vestibra. Nothing was pasted.';
-    return content.blocks;
+    const unknown = content.blocks.flatMap(kindsIn).find((kind) => !table.kinds.knows(kind));
+    return unknown === undefined ? content.blocks : `This Vestibra does not know blocks of the kind “${unknown}”. Nothing was pasted.`;
+}
+
+function kindsIn(node: NewNode): string[] {
+    return [String(node.kind), ...(Array.isArray(node.children) ? node.children.flatMap(kindsIn) : [])];
 }
 
 function parsed(text: string): Partial<Packed> | null {

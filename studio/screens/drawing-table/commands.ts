@@ -267,7 +267,7 @@ function nextArea(table: Table): void {
     });
     const at = areas.findIndex((area) => area.contains(document.activeElement));
     const next = areas[(at + 1) % areas.length];
-    const inside = next?.querySelector<HTMLElement>('[tabindex="0"], input, select, button');
+    const inside = next?.querySelector<HTMLElement>('[tabindex="0"]') ?? next?.querySelector<HTMLElement>('input, select, button');
     (inside ?? next)?.focus();
     void table;
 }

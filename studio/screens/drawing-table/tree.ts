@@ -53,6 +53,10 @@ export class Kinds {
         return definition;
     }
 
+    knows(kind: string): boolean {
+        return this.byKind.has(kind);
+    }
+
     isRoot(kind: string): boolean {
         return this.of(kind).role === 'page';
     }
