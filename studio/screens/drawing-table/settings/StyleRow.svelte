@@ -11,6 +11,8 @@
     const role = $derived(setting.houseToken?.startsWith('colour-') ? setting.houseToken.slice(7) : '');
     const note = $derived(own ? (house && setting.type === 'amount' ? `own, house style ${house}` : 'own') : style.from ? `from ${style.from}` : 'house style');
     let gesture = '';
+    /** A number while it is being typed: its first digit alone may be less than the least. */
+    let typing = $state<string | null>(null);
     let chosenAt = 0;
 
     function set(value: Value, sameGesture = false): void {
@@ -37,6 +39,7 @@
     }
 
     function amount(text: string): void {
+        typing = text;
         const typed = Number.parseInt(text, 10);
         if (text.trim() === '') set(null);
         else if (!Number.isNaN(typed)) slide(Math.max(setting.min ?? 0, Math.min(setting.max ?? typed, typed)));
@@ -54,10 +57,10 @@
                 min={setting.min}
                 max={setting.max}
                 placeholder={house.replace('px', '') || '–'}
-                value={style.value ?? ''}
+                value={typing ?? style.value ?? ''}
                 disabled={!table.mayEdit}
                 oninput={(event) => amount(event.currentTarget.value)}
-                onblur={() => (gesture = '')}
+                onblur={() => ((gesture = ''), (typing = null))}
             />
             <span class="text-xs text-quiet">{setting.unit}</span>
         {:else if setting.type === 'colour'}
