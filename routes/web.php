@@ -52,6 +52,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('starts/{start}', [Studio\TemplatesController::class, 'start']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show'])->whereNumber('template');
+    Route::get('templates/{template}/look', [Studio\PagesController::class, 'look'])->whereNumber('template');
     Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
     Route::get('templates/{template}/missing', [Studio\DrawingTableController::class, 'missing'])->whereNumber('template');
     Route::get('templates/{template}/samples', [Studio\DrawingTableController::class, 'samples'])->whereNumber('template');
@@ -73,6 +74,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
 
     Route::middleware('can:edit-templates')->group(function (): void {
         Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
+        Route::post('templates/{template}/start', [Studio\EditsController::class, 'start'])->whereNumber('template');
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');

@@ -27,6 +27,7 @@ async function follow(form: HTMLFormElement): Promise<void> {
             if (changed) Idiomorph.morph(block, changed.outerHTML);
             block.querySelector('.gallery-stage')?.scrollTo({ left: 0 });
         }
+        window.vestibra?.enhance();
         if (window === window.parent) history.replaceState(null, '', address);
     } catch {
         form.submit();

@@ -5,6 +5,7 @@ import { startBuying } from './buying';
 import { startChoosing } from './choosing';
 import { startCarousels } from './carousels';
 import { startCountdowns } from './countdowns';
+import { startEnlarging } from './enlarging';
 import { playFilmsBehind } from './films';
 import { startGalleries } from './galleries';
 import { startPopUps } from './popUps';
@@ -22,6 +23,7 @@ window.vestibra = {
     enhance: () => {
         enhanceTabs();
         playFilmsBehind();
+        startEnlarging();
     },
     openTab,
     morph: (element, html) => void Idiomorph.morph(element, html),
@@ -36,6 +38,7 @@ startPopUps();
 startSharing();
 startCountdowns();
 playFilmsBehind();
+startEnlarging();
 document.addEventListener('change', (event) => {
     const form = event.target instanceof Element ? event.target.closest('form[data-sort]') : null;
     if (form instanceof HTMLFormElement) form.submit();

@@ -24,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $live_revision
  * @property int|null $changed_by
  * @property Carbon $changed_at
+ * @property string $note what the owner wrote down about it
  * @property int|null $fact_id of the blocks of a product: the fact that they fill
  * @property int|null $product_id and the product
  * @property User|null $changer

@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace Vestibra\App\Templates;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\QuantitySql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\CompiledReach;
+use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachCompiler;
 
 /**
  * The products to look at a template with: first an ordinary one, then the awkward ones of its reach, then the rest.
@@ -26,7 +31,13 @@ final readonly class Samples
     public function __construct(
         private Contests $contests,
         private ShopClock $clock,
+        private Categories $categories,
     ) {
+    }
+
+    public function compiled(Reach $reach): CompiledReach
+    {
+        return (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach])))->compile($reach);
     }
 
     /**

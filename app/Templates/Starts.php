@@ -29,6 +29,19 @@ final readonly class Starts
         ];
     }
 
+    /** @param  array<string, mixed>  $stored  a stored tree; whether it holds nothing but bands and columns */
+    public static function canReplace(array $stored): bool
+    {
+        $page = $stored['page'] ?? null;
+        $holds = static function (mixed $node) use (&$holds): bool {
+            $children = is_array($node) && is_array($node['children'] ?? null) ? $node['children'] : [];
+
+            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column'], true) || array_filter($children, $holds) !== [];
+        };
+
+        return ! $holds($page);
+    }
+
     public function tree(string $name, Schema $schema): ?Node
     {
         $bands = match ($name) {

@@ -126,6 +126,7 @@ final class ProblemWords
         'film.kind' => '“{name}” is no film that browsers play. Save it as MP4 or WebM and try again; it was not taken in.',
         'film.no-pictures' => '“{name}” holds sound but no pictures. It was not taken in; choose the film itself.',
         'captions.kind' => '“{name}” holds no captions. They come as a WebVTT file: its first line is WEBVTT. It was not taken in.',
+        'template.not-empty' => 'There are blocks on this page already. Take them out first, or make a new template from the start; nothing was changed.',
         'template.unknown-start' => 'There is no such start. Choose one of those shown.',
     ];
 

@@ -45,7 +45,10 @@ final readonly class BadgesBlock implements BlockKind
         ], array_flip($settings->several('badges')));
         $badges = array_filter($badges, static fn (?string $words): bool => $words !== null);
 
-        return $badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges]);
+        $added = $context->product->addedAt?->getTimestamp();
+        $old = $added === null || ! in_array('new', $settings->several('badges'), true) ? null : $added + $settings->amount('newDays') * 86_400;
+
+        return ($badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges]))->until($old);
     }
 
     private function sale(Context $context): ?string

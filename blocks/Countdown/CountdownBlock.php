@@ -28,7 +28,7 @@ final readonly class CountdownBlock implements BlockKind
             Shelf::Choose,
             [
                 Setting::what('to', 'Counts to', new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']), 'sale'),
-                Setting::what('day', 'The day', new Day, ''),
+                Setting::sourced('day', 'The day', new Day, ''),
                 Setting::sourced('words', 'Words before', new Text(80), 'Ends in'),
                 Setting::how('size', 'Size', new Amount(12, 64), 'font-size', 'text-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
@@ -43,7 +43,7 @@ final readonly class CountdownBlock implements BlockKind
             ? $this->endOfSale($context)
             : $context->shop->zone()->endOf($settings->text('day'));
         if ($end === null) {
-            return Composed::absent($settings->text('to') === 'sale' ? 'no sale of this product has an end' : 'no day is set');
+            return Composed::absent($settings->text('to') === 'sale' ? 'no sale of this product has an end' : $settings->nothing('day', 'no day is set'));
         }
         if ($end <= $context->now) {
             return Composed::absent('the day is over');
@@ -53,7 +53,7 @@ final readonly class CountdownBlock implements BlockKind
             'words' => $settings->text('words'),
             'until' => $end->format('Y-m-d\\TH:i:s\\Z'),
             'left' => self::left($end->getTimestamp() - $context->now->getTimestamp()),
-        ]);
+        ])->until($end->getTimestamp());
     }
 
     private function endOfSale(Context $context): ?DateTimeImmutable

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class GalleryBlock implements BlockKind
 {
@@ -31,6 +32,7 @@ final readonly class GalleryBlock implements BlockKind
                     'right' => 'on the right',
                     'none' => 'none',
                 ]), 'below'),
+                Setting::what('zoom', 'A click enlarges', new Toggle, true),
                 Setting::how('shape', 'Shape', new Choice(
                     ['square' => 'square', 'tall' => 'tall, 4 : 5', 'wide' => 'wide, 4 : 3'],
                     ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3'],
@@ -52,6 +54,7 @@ final readonly class GalleryBlock implements BlockKind
         return Composed::shown([
             'title' => $context->product->title,
             'thumbs' => $settings->text('thumbs'),
+            'zoom' => $settings->bool('zoom'),
             'pictures' => array_map(
                 static fn (Picture $picture): array => PictureData::of($picture, $context->addresses),
                 $pictures,

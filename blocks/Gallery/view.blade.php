@@ -7,6 +7,7 @@
 <img id="{{ $id }}-{{ $picture['id'] }}" src="{{ $picture['large'] }}" srcset="{{ $picture['small'] }} 400w, {{ $picture['large'] }} 800w" sizes="(max-width: 639px) 92vw, 50vw" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" alt="{{ $picture['alt'] }}" @if ($loop->first) fetchpriority="high" @else loading="lazy" @endif>
 @endforeach
 </div>
+@if ($d['zoom'])<button type="button" class="gallery-enlarge" data-enlarge hidden>Enlarge</button>@endif
 @if ($d['thumbs'] !== 'none' && count($d['pictures']) > 1)
 <ul class="gallery-thumbs">
 @foreach ($d['pictures'] as $picture)

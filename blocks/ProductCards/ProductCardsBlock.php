@@ -45,6 +45,14 @@ final readonly class ProductCardsBlock implements BlockKind
 
         return $cards === []
             ? Composed::absent($ids === [] ? ($fact === null ? 'no products are picked' : 'this product has nothing in '.($context->shop->nameOf('fact', $fact) ?? 'this fact')) : 'none of the picked products can be seen in the shop')
-            : Composed::shown(['title' => $settings->text('title'), 'cards' => $cards]);
+            : Composed::shown(['title' => $settings->text('title'), 'cards' => $cards])->until(self::until($cards));
+    }
+
+    /** @param  list<array<string, mixed>>  $cards */
+    private static function until(array $cards): ?int
+    {
+        $instants = array_filter(array_column($cards, 'until'), is_int(...));
+
+        return $instants === [] ? null : min($instants);
     }
 }

@@ -12,6 +12,7 @@ final readonly class Composed
         public array $data,
         public ?string $absent,
         public ?string $note = null,
+        public ?int $until = null,
     ) {
     }
 
@@ -22,6 +23,12 @@ final readonly class Composed
     public static function shown(array $data = [], ?string $note = null): self
     {
         return new self($data, null, $note);
+    }
+
+    /** The same, but only until an instant, in seconds of Unix time: then it has to be computed anew. */
+    public function until(?int $instant): self
+    {
+        return new self($this->data, $this->absent, $this->note, $instant);
     }
 
     /** @param  string  $why in the shopkeeper's words, as "nothing to show for this product" */

@@ -12,6 +12,7 @@ final readonly class ComposedNode
      * @param  string|null  $absent  why it is not in the shop's page; null when it is
      * @param  bool  $wanted  absent because the owner asked for it: switched off, or not for this product or day
      * @param  string|null  $note  what the owner should know about it; customers never see it
+     * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
     public function __construct(
         public string $id,
@@ -21,6 +22,7 @@ final readonly class ComposedNode
         public ?string $absent = null,
         public ?string $note = null,
         public bool $wanted = false,
+        public ?int $until = null,
     ) {
     }
 
@@ -33,6 +35,15 @@ final readonly class ComposedNode
         yield $this;
         foreach ($this->children as $child) {
             yield from $child->shown();
+        }
+    }
+
+    /** @return iterable<self> itself and everything in it, whether it is on the page or not */
+    public function walk(): iterable
+    {
+        yield $this;
+        foreach ($this->children as $child) {
+            yield from $child->walk();
         }
     }
 

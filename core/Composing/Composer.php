@@ -79,7 +79,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note);
+        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note, until: $composed->until);
     }
 
     private function style(Node $node, Definition $definition, StyleSheet $sheet): void

@@ -34,6 +34,7 @@ final readonly class Sources
             Source::Sku => $this->context->chosen->variant->sku ?? '',
             Source::Price => $this->price(),
             Source::Fact => $product->fact($number ?? 0)?->words() ?? '',
+            Source::FactDay => $product->fact($number ?? 0)->shown[0] ?? '',
             Source::Option => $this->option($number ?? 0),
             Source::ShopName => $this->context->shop->name(),
             Source::Picture, Source::OtherPicture, Source::FactPicture, Source::FactLink, Source::ProductLink, Source::CategoryLink => '',

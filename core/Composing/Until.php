@@ -9,8 +9,9 @@ use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Templates\Node;
 
 /**
- * The next instant at which a composed page may change by the clock alone: a price of the product or of one on a card
- * changes, a block's days begin or end, a countdown runs out. What rules look at is the verdict's to know.
+ * The next instant at which a composed page may change by the clock alone: a price of the product changes, a
+ * block's days begin or end, or what a kind says of itself (a countdown runs out, a badge is not new any more, a price on
+ * a card changes). What rules look at is the verdict's to know.
  */
 final readonly class Until
 {
@@ -19,7 +20,7 @@ final readonly class Until
     {
         $now = $context->now->getTimestamp();
         $later = array_filter(
-            [PriceChanges::after($context->product->variants, $context->now), ...self::days($tree, $context), ...self::cards($page)],
+            [PriceChanges::after($context->product->variants, $context->now), ...self::days($tree, $context), ...array_map(static fn (ComposedNode $node): ?int => $node->until, [...$page->walk()])],
             static fn (?int $instant): bool => $instant !== null && $instant > $now,
         );
 
@@ -34,24 +35,8 @@ final readonly class Until
         foreach ($tree->walk() as $node) {
             $days = $node->when['days'] ?? null;
             [$from, $to] = is_array($days) ? [$days['from'] ?? null, $days['to'] ?? null] : [null, null];
-            $counted = $node->kind === 'countdown' ? $node->what['day'] ?? null : null;
             $instants[] = self::seconds(is_string($from) ? $zone->instant($from) : null);
             $instants[] = self::seconds(is_string($to) ? $zone->endOf($to) : null);
-            $instants[] = self::seconds(is_string($counted) ? $zone->endOf($counted) : null);
-        }
-
-        return $instants;
-    }
-
-    /** @return list<int|null> */
-    private static function cards(ComposedNode $page): array
-    {
-        $instants = [];
-        foreach ($page->shown() as $node) {
-            foreach (is_array($node->data['cards'] ?? null) ? $node->data['cards'] : [] as $card) {
-                $until = is_array($card) ? $card['until'] ?? null : null;
-                $instants[] = is_int($until) ? $until : null;
-            }
         }
 
         return $instants;

@@ -11,4 +11,6 @@ enum Gives: string
     case RichText = 'rich-text';
     case Picture = 'picture';
     case Link = 'link';
+    /** As `2026-12-31`. */
+    case Day = 'day';
 }

@@ -22,6 +22,7 @@ enum Source: string
     case Fact = 'product.fact';
     case FactPicture = 'product.fact-picture';
     case FactLink = 'product.fact-link';
+    case FactDay = 'product.fact-day';
     case Option = 'product.option';
     case Picture = 'product.picture';
     case OtherPicture = 'product.other-picture';
@@ -34,6 +35,7 @@ enum Source: string
         return match ($this) {
             self::Picture, self::OtherPicture, self::FactPicture => Gives::Picture,
             self::ProductLink, self::CategoryLink, self::FactLink => Gives::Link,
+            self::FactDay => Gives::Day,
             self::Description => Gives::RichText,
             default => Gives::Words,
         };
@@ -42,7 +44,7 @@ enum Source: string
     /** Whether it is one of several that the shop has, named by its id. */
     public function isOneOfSeveral(): bool
     {
-        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::Option], true);
+        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::Option], true);
     }
 
     /** As it follows "the product’s" or, for the shop's name, stands alone. */
@@ -58,7 +60,7 @@ enum Source: string
             self::Tags => 'tags',
             self::Sku => 'SKU',
             self::Price => 'price',
-            self::Fact, self::FactPicture, self::FactLink => 'fact',
+            self::Fact, self::FactPicture, self::FactLink, self::FactDay => 'fact',
             self::Option => 'option',
             self::Picture => 'first picture',
             self::OtherPicture => 'second picture',

@@ -3,7 +3,7 @@ import { freshId } from '../../lib/ids';
 /** One step of work on its way to the server. The key is the same for every try, so that it is made once. */
 export interface Parcel {
     key: string;
-    what: 'edits' | 'undo' | 'redo' | 'throw-away';
+    what: 'edits' | 'undo' | 'redo' | 'throw-away' | 'start';
     body: object;
     /** The revision it was made on. */
     base: number;

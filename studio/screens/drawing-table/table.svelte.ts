@@ -5,7 +5,7 @@ import { Canvas } from './canvas.svelte';
 import { conflictNotice } from './conflicts';
 import type { Parcel } from './outbox';
 import { Sending } from './sending.svelte';
-import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
+import { find, Kinds, outermost, parentOf, pathTo, placeAfter, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
@@ -166,6 +166,18 @@ export class Table {
 
     redo(knowingly = false): Promise<boolean> {
         return this.sending.send('redo', { knowingly });
+    }
+
+    /** Whether nothing but bands and columns is on the page, so that a start can take its place. */
+    get isEmpty(): boolean {
+        return this.isPage && rows(this.draft.tree).every((row) => this.kinds.of(row.node.kind).role !== 'block');
+    }
+
+    async begin(start: { name: string; title: string }): Promise<void> {
+        if (await this.sending.send('start', { start: start.name })) {
+            notices.say(`“${start.title}” is on the page.`, { words: 'Take this back', do: () => void this.undo() });
+            this.canvas.window?.location.reload();
+        }
     }
 
     async throwAway(): Promise<void> {

@@ -8,6 +8,7 @@ export interface TableData {
     definitions: Definition[];
     house: Record<string, string>;
     parts: KeptPart[];
+    starts: { name: string; title: string; words: string }[];
     sources: { name: string; of: number | null; words: string; gives: string }[];
     fields: Field[];
     /** What a block's own conditions may look at. */

@@ -4,6 +4,7 @@
     import { patch, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { number, when } from '../../lib/words';
+    import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';
     import type { Deed, TemplateRow } from './types';
 
@@ -21,6 +22,7 @@
 
     let { template = $bindable(), may, ordering, before, afterNext, isLast, ask, copy, gone }: Props = $props();
     let renaming = $state(false);
+    let noting = $state(false);
 
     async function rename(name: string): Promise<void> {
         renaming = false;
@@ -28,6 +30,16 @@
         try {
             const answer = await patch<{ name: string }>(`/studio/templates/${template.id}`, { name });
             template.name = answer.name;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async function note(words: string): Promise<void> {
+        noting = false;
+        if (words.trim() === template.note) return;
+        try {
+            template.note = (await patch<{ note: string }>(`/studio/templates/${template.id}`, { note: words.trim() })).note;
         } catch (error) {
             notices.trouble(error);
         }
@@ -52,6 +64,7 @@
     const deeds = $derived(
         [
             { words: 'Rename', can: may.edit, do: () => (renaming = true) },
+            { words: template.note === '' ? 'Write a note' : 'Change the note', can: may.edit, do: () => (noting = true) },
             { words: 'Copy…', can: may.edit, do: copy },
             { words: 'Up in the hand order…', can: may.publish && before !== null, do: () => ordering.ask(template.id, before?.id ?? null) },
             { words: 'Down in the hand order…', can: may.publish && !isLast, do: () => ordering.ask(template.id, afterNext?.id ?? null) },
@@ -76,6 +89,7 @@
         : ''} border-hair {ordering.moving === template.id ? 'opacity-50' : ''}"
     data-template={template.id}
 >
+    <td class="w-28 py-3 pr-4"><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td>
     <td class="py-3 pr-4">
         {#if renaming}
             <input
@@ -105,6 +119,21 @@
                 <a class="font-name text-lg hover:underline" href={address}>{template.name}</a>
             </span>
         {/if}
+        {#if noting}
+            <input
+                class="field mt-1 w-full text-sm"
+                aria-label="Note about {template.name}"
+                value={template.note}
+                maxlength="300"
+                placeholder="What is it for? Who asked for it?"
+                {@attach focus}
+                onblur={(event) => note(event.currentTarget.value)}
+                onkeydown={(event) => {
+                    if (event.key === 'Enter') event.currentTarget.blur();
+                    if (event.key === 'Escape') noting = false;
+                }}
+            />
+        {:else if template.note !== ''}<p class="text-sm text-quiet">{template.note}</p>{/if}
         {#if template.fallback}<p class="text-sm text-quiet">the fallback: takes what no rule takes</p>{/if}
         {#if template.goesFirst}<p class="text-sm text-quiet">goes first</p>{/if}
     </td>

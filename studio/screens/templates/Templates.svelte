@@ -17,7 +17,7 @@
     let query = $state('');
     let asked = $state.raw<{ deed: Deed; impact: Impact } | null>(null);
     let busy = $state(false);
-    const shown = $derived(templates.filter((template) => template.name.toLowerCase().includes(query.trim().toLowerCase())));
+    const shown = $derived(templates.filter((template) => `${template.name} ${template.note}`.toLowerCase().includes(query.trim().toLowerCase())));
     const ordering = new Ordering((id, before) => {
         const name = templates.find((template) => template.id === id)?.name ?? '';
         const next = templates.find((template) => template.id === before)?.name;
@@ -101,6 +101,7 @@
             <table class="mt-2 w-full border-collapse text-left">
                 <thead class="text-quiet">
                     <tr class="border-b border-hair">
+                        <th class="py-2 pr-4 font-normal" scope="col"><span class="unseen">Look</span></th>
                         <th class="py-2 pr-4 font-normal" scope="col">Template</th>
                         <th class="py-2 pr-4 font-normal" scope="col">State</th>
                         <th class="py-2 pr-4 text-right font-normal" scope="col">Covers</th>

@@ -2,6 +2,7 @@ export interface TemplateRow {
     id: number;
     pageKind: string;
     name: string;
+    note: string;
     live: boolean;
     fallback: boolean;
     unpublished: number;

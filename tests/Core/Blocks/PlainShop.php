@@ -42,7 +42,7 @@ final readonly class PlainShop implements Shop
 
     public function cards(array $ids): array
     {
-        return array_map(static fn (int $id): array => ['title' => "Product $id", 'address' => "/p/$id"], array_values(array_intersect($ids, [1, 2, 3])));
+        return array_map(static fn (int $id): array => ['title' => "Product $id", 'address' => "/p/$id", 'until' => [1 => null, 2 => 1_900_000_000, 3 => 1_800_000_000][$id]], array_values(array_intersect($ids, [1, 2, 3])));
     }
 
     public function about(int $product, Node $holder): ?About

@@ -54,13 +54,28 @@ final class UntilTest extends TestCase
         self::assertNull($until('2026-12-20 00:00'));
     }
 
-    public function test_prices_on_cards_that_are_shown_count_too(): void
+    public function test_what_a_kind_says_of_itself_counts_too_also_where_it_is_absent(): void
     {
         $soon = self::at('2026-11-25 00:00')->getTimestamp();
-        $page = static fn (?string $absent): ComposedNode => new ComposedNode('p', 'page', [], [new ComposedNode('c', 'product-cards', ['cards' => [['until' => null], ['until' => $soon]]], [], $absent)]);
+        $page = static fn (?string $absent): ComposedNode => new ComposedNode('p', 'page', [], [new ComposedNode('c', 'product-cards', [], [], $absent, until: $soon)]);
         $context = Pages::context(Pages::ink());
         self::assertSame($soon, Until::of(new Node('p', 'page'), $page(null), $context));
-        self::assertNull(Until::of(new Node('p', 'page'), $page('not today'), $context));
+        self::assertSame($soon, Until::of(new Node('p', 'page'), $page('not today'), $context));
+    }
+
+    public function test_cards_hold_until_the_first_of_their_prices_changes(): void
+    {
+        $block = Pages::block(new Node('b', 'product-cards', ['products' => [1, 2, 3]]), Pages::ink());
+        self::assertSame(1_800_000_000, $block->until);
+        self::assertNull(Pages::block(new Node('b', 'product-cards', ['products' => [1]]), Pages::ink())->until);
+    }
+
+    public function test_a_badge_is_new_until_the_product_is_too_old_for_it_and_only_where_new_is_wanted(): void
+    {
+        $product = new Product(7, 'ink', 'Ink', '', '', true, addedAt: self::at('2026-11-20 08:00'));
+        $until = static fn (array $badges): ?int => Pages::block(new Node('b', 'badges', ['badges' => $badges, 'newDays' => 10]), $product)->until;
+        self::assertSame(self::at('2026-11-30 08:00')->getTimestamp(), $until(['new', 'sale']));
+        self::assertNull($until(['sale']));
     }
 
     public function test_prices_change_next_when_any_sale_does(): void

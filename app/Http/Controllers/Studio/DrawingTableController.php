@@ -8,29 +8,26 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Shop\Wishes;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Lacking;
 use Vestibra\App\Templates\Samples;
+use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Fields\FactField;
 use Vestibra\Core\Reach\PageKind;
-use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Styling\HouseStyle;
@@ -44,22 +41,22 @@ final readonly class DrawingTableController
         private StoredDrafts $stored,
         private Composer $composer,
         private ProductReader $products,
-        private Categories $categories,
     ) {
     }
 
-    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money, KeptParts $parts): View
+    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money, KeptParts $parts, Starts $starts): View
     {
         $asked = $request->integer('sample');
 
         return Screen::show('drawing-table', $template->name, [
             'template' => ['id' => $template->id, 'name' => $template->name, 'pageKind' => $template->page_kind, 'productId' => $template->product_id],
             'state' => $state->of($template, withCounts: true),
-            'samples' => $samples->page($this->reach($template), '', 1, self::only($template)),
+            'samples' => $samples->page($samples->compiled($this->stored->draft($template)->reach), '', 1, self::only($template)),
             'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags([$asked])[0] ?? null : null,
             'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
             'house' => $this->house()->tokens(),
             'parts' => $parts->all(),
+            'starts' => array_values(array_filter($starts->list(), static fn (array $start): bool => $start['name'] !== 'blank')),
             'sources' => self::sources($facts->all()),
             'fields' => ReachWords::fields(PageKind::Product),
             'whenFields' => Conditions::FIELDS,
@@ -96,7 +93,7 @@ final readonly class DrawingTableController
     public function samples(Request $request, Template $template, Samples $samples): JsonResponse
     {
         $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
-        $reach = $query === '' ? $this->reach($template) : new CompiledReach([], [], Season::always());
+        $reach = $query === '' ? $samples->compiled($this->stored->draft($template)->reach) : new CompiledReach([], [], Season::always());
 
         return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1)), self::lacking($request) ?? self::only($template)));
     }
@@ -105,7 +102,7 @@ final readonly class DrawingTableController
     public function missing(Request $request, Template $template, Samples $samples): JsonResponse
     {
         $lacking = self::lacking($request);
-        $reach = $this->reach($template);
+        $reach = $samples->compiled($this->stored->draft($template)->reach);
 
         return new JsonResponse(['missing' => $lacking === null ? 0 : $samples->count($reach, $lacking), 'of' => $samples->count($reach)]);
     }
@@ -135,7 +132,7 @@ final readonly class DrawingTableController
             if (! $source->isOneOfSeveral()) {
                 $sources[] = $one;
             }
-            foreach (array_filter($facts, static fn (Fact $fact): bool => self::sourceOf($fact) === $source) as $fact) {
+            foreach (array_filter($facts, static fn (Fact $fact): bool => in_array($source, self::sourcesOf($fact), true)) as $fact) {
                 $sources[] = ['of' => $fact->id, 'words' => "the fact $fact->name"] + $one;
             }
             foreach ($source === Source::Option ? DB::select('select id, name from options order by position, id limit 100') : [] as $option) {
@@ -146,22 +143,16 @@ final readonly class DrawingTableController
         return $sources;
     }
 
-    /** How a fact fills settings: words as a rule; pictures and links their own way; lists of things not at all. */
-    private static function sourceOf(Fact $fact): ?Source
+    /** @return list<Source> how a fact fills settings: with words as a rule; pictures and links their own way; lists of things not at all */
+    private static function sourcesOf(Fact $fact): array
     {
         return match ($fact->kind) {
-            FactKind::Picture => Source::FactPicture,
-            FactKind::Link, FactKind::Files => Source::FactLink,
-            FactKind::Products, FactKind::Blocks => null,
-            default => Source::Fact,
+            FactKind::Picture => [Source::FactPicture],
+            FactKind::Link, FactKind::Files => [Source::FactLink],
+            FactKind::Products, FactKind::Blocks => [],
+            FactKind::Date => [Source::Fact, Source::FactDay],
+            default => [Source::Fact],
         };
-    }
-
-    private function reach(Template $template): CompiledReach
-    {
-        $reach = $this->stored->draft($template)->reach;
-
-        return (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach])))->compile($reach);
     }
 
     private function house(): HouseStyle

@@ -14,8 +14,11 @@ use Vestibra\App\Templates\Attempt;
 use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Presence;
+use Vestibra\App\Templates\Starts;
 use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\TreeReader;
 
 final readonly class EditsController
 {
@@ -63,6 +66,18 @@ final readonly class EditsController
         return $this->answer($request, $template->id, $live === null
             ? [new Problem('release.not-live', '', ['name' => $template->name])]
             : $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => $live['tree'], 'reach' => $live['reach']]], self::attempt($request)));
+    }
+
+    /** Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken back. */
+    public function start(Request $request, Template $template, Starts $starts, Composer $composer): JsonResponse
+    {
+        $tree = $template->isPage() ? $starts->tree($request->string('start')->value(), $composer->schema) : null;
+
+        return $this->answer($request, $template->id, match (true) {
+            $tree === null => [new Problem('template.unknown-start')],
+            ! Starts::canReplace($template->draft_tree) => [new Problem('template.not-empty')],
+            default => $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => TreeReader::write($tree), 'reach' => $template->draft_reach]], self::attempt($request)),
+        });
     }
 
     /** What others have done since a revision, and who else is here. */

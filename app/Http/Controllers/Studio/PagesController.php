@@ -6,6 +6,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
@@ -13,6 +14,7 @@ use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Rendering\ProductPage;
 use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\DifferenceWords;
 use Vestibra\Core\Composing\Composer;
@@ -51,6 +53,15 @@ final readonly class PagesController
             'notAsWished' => false,
             'canvas' => true,
         ]);
+    }
+
+    /** A template as it looks in a list: live, or its draft, with the first product of its reach. */
+    public function look(Template $template, Samples $samples): RedirectResponse
+    {
+        $reach = ($this->stored->live($template) ?? $this->stored->draft($template))->reach;
+        $product = $samples->page($samples->compiled($reach), '', 1)['samples'][0]['id'] ?? abort(404);
+
+        return redirect("/studio/templates/$template->id/page/$product".($template->isLive() ? '' : '?draft=1'));
     }
 
     /** What the draft changes, as a list in words. */

@@ -40,6 +40,7 @@ final readonly class TemplatesController
                 'id' => $template->id,
                 'pageKind' => $template->page_kind,
                 'name' => $template->name,
+                'note' => $template->note,
                 'live' => $template->isLive(),
                 'fallback' => ($fallbacks[$template->page_kind] ?? null) === $template->id,
                 'unpublished' => $changes->unpublished($template),
@@ -91,15 +92,17 @@ final readonly class TemplatesController
 
     public function rename(Request $request, Template $template): JsonResponse
     {
-        $template->update($request->validate(self::NAME, self::WORDS));
+        $given = $request->validate(['name' => ['sometimes', ...self::NAME['name']], 'note' => ['sometimes', 'nullable', 'string', 'max:300']], self::WORDS);
+        $template->update(array_map(strval(...), $given));
 
-        return new JsonResponse(['name' => $template->name]);
+        return new JsonResponse(['name' => $template->name, 'note' => $template->note]);
     }
 
     private const NAME = ['name' => ['required', 'string', 'max:80']];
 
     private const WORDS = [
         'name.required' => 'Give the template a name, so that you find it again.',
+        'note.max' => 'A note can have 300 characters at most. Shorten it a little; the one before was kept.',
         'name.max' => 'A name can have 80 characters at most. Shorten it a little.',
         'start.required_without' => 'Choose what to begin with.',
     ];

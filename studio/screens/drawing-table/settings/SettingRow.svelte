@@ -121,13 +121,14 @@
             {:else if setting.type === 'days'}
                 <DaysField label={setting.label} days={(value ?? {}) as Days} disabled={!table.mayEdit} change={(next) => set(next)} />
             {:else if setting.type === 'day'}
+                {#if source}<label class="text-xs text-quiet" for={id}>otherwise</label>{/if}
                 <input
                     {id}
                     type="date"
                     class="field w-full"
-                    value={String(value ?? '')}
+                    value={String((source ? source.otherwise : value) ?? '')}
                     disabled={!table.mayEdit}
-                    onchange={(event) => set(event.currentTarget.value)}
+                    onchange={(event) => (source ? setOtherwise(event.currentTarget.value) : set(event.currentTarget.value))}
                 />
             {:else if setting.type === 'amount'}
                 <input

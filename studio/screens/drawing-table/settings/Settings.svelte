@@ -79,6 +79,16 @@
                 To change the page itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}>its background, header and footer</button>.
             </p>
         {/if}
+        {#if table.isEmpty && table.mayEdit}
+            <div class="mt-3 border-t border-dashed border-hair pt-2">
+                <p>The page is empty. Begin with a block from the shelf, or with a start:</p>
+                <ul class="mt-1">
+                    {#each table.data.starts as start (start.name)}
+                        <li><button class="word min-h-6" title={start.words} onclick={() => void table.begin(start)}>{start.title}</button></li>
+                    {/each}
+                </ul>
+            </div>
+        {/if}
         <p class="mt-2">To put something new on the page, open the <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.</p>
     </section>
 {/if}

@@ -1,0 +1,67 @@
+/**
+ * Shows the pictures of a gallery over the whole window, as a modal dialog (WAI-ARIA Authoring Practices, dialog): a click, or
+ * Enter on the pictures, opens it; arrow keys go through them.
+ */
+export function startEnlarging(): void {
+    for (const button of document.querySelectorAll<HTMLButtonElement>('[data-enlarge]')) {
+        button.hidden = false;
+        button.closest('[data-gallery]')?.setAttribute('data-enlarges', '');
+    }
+    if (started) return;
+    started = true;
+    document.addEventListener('click', (event) => {
+        const target = event.target instanceof Element ? event.target : null;
+        const gallery = target?.closest('[data-enlarges]');
+        if (!gallery || window !== window.parent || !target?.closest('[data-enlarge], .gallery-stage img')) return;
+        open(gallery, target instanceof HTMLImageElement ? target : inView(gallery));
+    });
+    document.addEventListener('keydown', (event) => {
+        const stage = event.target instanceof Element && event.target.matches('[data-enlarges] .gallery-stage') ? event.target : null;
+        const gallery = stage?.closest('[data-enlarges]');
+        if (event.key === 'Enter' && gallery && window === window.parent) open(gallery, inView(gallery));
+    });
+}
+
+let started = false;
+
+function inView(gallery: Element): HTMLImageElement | null {
+    const stage = gallery.querySelector('.gallery-stage');
+    const left = stage?.getBoundingClientRect().left ?? 0;
+    const pictures = [...gallery.querySelectorAll<HTMLImageElement>('.gallery-stage img')];
+    return pictures.find((picture) => picture.getBoundingClientRect().right > left + 20) ?? pictures[0] ?? null;
+}
+
+function open(gallery: Element, first: HTMLImageElement | null): void {
+    const pictures = [...gallery.querySelectorAll<HTMLImageElement>('.gallery-stage img')];
+    if (!first) return;
+    let at = Math.max(0, pictures.indexOf(first));
+    const dialog = document.createElement('dialog');
+    dialog.className = 'enlarged';
+    dialog.setAttribute('aria-label', gallery.querySelector('.gallery-stage')?.getAttribute('aria-label') ?? 'Picture');
+    const picture = document.createElement('img');
+    const row = document.createElement('p');
+    const show = (step: number): void => {
+        at = (at + step + pictures.length) % pictures.length;
+        const shown = pictures[at];
+        if (shown) [picture.src, picture.alt] = [shown.src, shown.alt];
+    };
+    const button = (words: string, act: () => void): void => {
+        const made = document.createElement('button');
+        made.type = 'button';
+        made.textContent = words;
+        made.addEventListener('click', act);
+        row.append(made);
+    };
+    if (pictures.length > 1) button('Previous', () => show(-1));
+    button('Close', () => dialog.close());
+    if (pictures.length > 1) button('Next', () => show(1));
+    dialog.addEventListener('keydown', (event) => {
+        if (event.key === 'ArrowLeft') show(-1);
+        if (event.key === 'ArrowRight') show(1);
+    });
+    dialog.addEventListener('close', () => dialog.remove());
+    show(0);
+    dialog.append(picture, row);
+    document.body.append(dialog);
+    dialog.showModal();
+}
