@@ -6,7 +6,7 @@ return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
         'array' => ['driver' => 'array'],
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache')],
+        'file' => ['driver' => 'file', 'path' => env('CACHE_FOLDER', storage_path('framework/cache'))],
     ],
     'prefix' => 'vestibra',
 ];

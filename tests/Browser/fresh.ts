@@ -13,6 +13,8 @@ export const test = base.extend<{ fresh: string }>({
     fresh: [
         async ({ browserName }, use, info) => {
             const database = `storage/app/browser-test-${FIRST_PORT + info.parallelIndex}.sqlite`;
+            // What was counted to keep spam out.
+            rmSync(`storage/app/browser-test-cache-${FIRST_PORT + info.parallelIndex}`, { recursive: true, force: true });
             for (const beside of ['-wal', '-shm']) rmSync(database + beside, { force: true });
             copyFileSync('storage/app/browser-test-fresh.sqlite', database);
             await use(browserName);

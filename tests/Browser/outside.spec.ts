@@ -86,17 +86,31 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
             children?: Node[];
         }
         const { data } = JSON.parse(document.getElementById('screen')?.textContent ?? '') as {
-            data: { state: { tree: Node }; definitions: { kind: string; shelf: string | null; role: string; starters: { node: object }[] }[] };
+            data: {
+                state: { tree: Node };
+                parts: { id: number }[];
+                facts: { id: number; name: string }[];
+                definitions: { kind: string; shelf: string | null; role: string; starters: { node: object }[] }[];
+            };
         };
         const column = data.state.tree.children?.at(-1)?.children?.[0]?.id ?? '';
         const there = ['title', 'price', 'gallery', 'variant-picker', 'buy', 'breadcrumbs', 'rating', 'tabs', 'description', 'short-description'];
+        const fact = (name: string): number => data.facts.find((one) => one.name === name)?.id ?? 0;
+        const { files } = (await (await fetch('/studio/files?use=film')).json()) as { files: { id: number }[] };
+        const filled: Record<string, object> = {
+            'product-cards': { products: [2, 3, 4, 5], fact: fact('Also try') },
+            'own-blocks': { fact: fact('Story') },
+            downloads: { fact: fact('Leaflet') },
+            film: { film: files[0]?.id, said: 'A pen writes' },
+        };
+        const shared = { edit: 'insert', parent: data.state.tree.id, after: null, node: { kind: 'shared-band', what: { part: data.parts[0]?.id } } };
         const edits = data.definitions
             .filter((one) => one.shelf !== null && one.role === 'block' && !there.includes(one.kind))
             .map((one) => ({
                 edit: 'insert',
                 parent: column,
                 after: null,
-                node: { ...one.starters[0]?.node, ...(one.kind === 'product-cards' ? { what: { products: [2, 3, 4, 5] } } : {}) },
+                node: { ...one.starters[0]?.node, ...(filled[one.kind] ? { what: filled[one.kind] } : {}) },
             }));
         const answer = await fetch(`${location.pathname}/edits`, {
             method: 'POST',
@@ -105,13 +119,13 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
                 'Content-Type': 'application/json',
                 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? '',
             },
-            body: JSON.stringify({ edits, sample: 1 }),
+            body: JSON.stringify({ edits: [...edits, shared], sample: 1 }),
         });
         return ((await answer.json()) as { revision: number }).revision;
     });
     await studio.ask('/studio/publish', { revisions: { [id]: revision }, spoken: [] });
     await page.context().clearCookies();
-    for (const address of ['/p/palette-fountain-pen', '/p/archive-blue-bottled-ink']) {
+    for (const address of ['/p/palette-fountain-pen', '/p/archive-blue-bottled-ink', '/p/teal-tide-bottled-ink']) {
         const html = await (await request.get(address)).text();
         const report = await validator.validateString(html);
         expect(
@@ -128,7 +142,7 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
         for (const file of own) bytes += gzipSync(await (await request.get(file)).body()).length;
         expect(bytes).toBeGreaterThan(5_000);
         expect(bytes).toBeLessThanOrEqual(40_000);
-        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-cards .card']) {
+        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-cards .card', '.film', '.downloads a', '.note']) {
             await expect(page.locator(block).first()).toBeVisible();
         }
     }

@@ -40,6 +40,7 @@ test('a new picture is taken in, described, put on a product and first in its ga
     await page.goto('/studio/facts?q=gift+card');
     await page.getByRole('rowheader').getByRole('link', { name: 'Gift card' }).click();
     const pictures = page.getByRole('region', { name: 'Pictures' }).getByRole('listitem');
+    await expect(pictures.last()).toContainText('The harbour in the evening');
     const count = await pictures.count();
     await expect(pictures.nth(count - 1)).toContainText('The harbour in the evening');
     for (let at = count; at > 1; at--) {
@@ -191,4 +192,57 @@ test('what nobody replaced is marked in the outline and listed before publishing
     await page.getByRole('button', { name: 'Publish…' }).click();
     await expect(page.getByText('would be shown on no page')).toBeVisible();
     await expect(list).toBeHidden();
+});
+
+test('an empty page begins with a start, taken back as one; the template is renamed and noted, and seen in the list', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Anew', 'Blank');
+    await page.getByRole('button', { name: 'Facts first' }).click();
+    await expect(studio.block('.facts-table')).toBeVisible();
+    await studio.saved();
+    await page.getByRole('button', { name: 'Undo', exact: true }).click();
+    await expect(studio.block('.facts-table')).toBeHidden();
+    await page.getByRole('button', { name: 'Long launch page' }).click();
+    await expect(studio.block('.quote')).toBeVisible();
+    await studio.saved();
+    await expect(page.getByRole('button', { name: 'Facts first' })).toBeHidden();
+
+    await page.goto('/studio/templates');
+    await page.getByRole('button', { name: 'Do… with Anew' }).click();
+    await page.getByRole('menuitem', { name: 'Rename' }).click();
+    await page.getByLabel('New name').fill('The spring page');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'Do… with The spring page' }).click();
+    await page.getByRole('menuitem', { name: 'Write a note' }).click();
+    await page.getByLabel('Note about The spring page').fill('Asked for by Ada');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Asked for by Ada')).toBeVisible();
+    await page.reload();
+    await page.getByPlaceholder('Find by name').fill('by ada');
+    await expect(page.getByRole('link', { name: 'The spring page' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Everything else' })).toBeHidden();
+    await expect(page.frameLocator('iframe[title="The spring page as it looks"]').locator('.quote')).toBeAttached();
+});
+
+test('pictures are enlarged by mouse and keyboard, gone through, and closed again', async ({ page }) => {
+    await page.goto('/p/wherry-fountain-pen');
+    await page.getByRole('button', { name: 'Enlarge' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Pictures of Wherry fountain pen' });
+    const first = await dialog.getByRole('img').getAttribute('src');
+    await expectAccessible(page);
+    await page.keyboard.press('ArrowRight');
+    await expect(dialog.getByRole('img')).not.toHaveAttribute('src', first ?? '');
+    await dialog.getByRole('button', { name: 'Previous' }).click();
+    await expect(dialog.getByRole('img')).toHaveAttribute('src', first ?? '');
+    await page.keyboard.press('Escape');
+    await expect(dialog).toBeHidden();
+    await page.getByRole('group', { name: 'Pictures of Wherry fountain pen' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(dialog).toBeVisible();
+    await dialog.getByRole('button', { name: 'Close' }).click();
+    await page.locator('.picker-swatches').nth(2).click();
+    await expect(page.getByRole('button', { name: 'Enlarge' })).toBeVisible();
+    await page.locator('.gallery-stage img').first().click();
+    await expect(dialog).toBeVisible();
 });

@@ -19,7 +19,12 @@
 <DropdownMenu.Root>
     <DropdownMenu.Trigger class={look} aria-label={label}>{@render trigger()}</DropdownMenu.Trigger>
     <DropdownMenu.Portal>
-        <DropdownMenu.Content class="float z-50 min-w-60 py-1.5" align="end" sideOffset={4}>
+        <DropdownMenu.Content
+            class="float z-50 min-w-60 py-1.5"
+            align="end"
+            sideOffset={4}
+            onCloseAutoFocus={(event) => table.naming !== null && event.preventDefault()}
+        >
             {#each possible as command (command.words)}
                 <DropdownMenu.Item class="flex cursor-default justify-between gap-6 px-3 py-1.5 data-highlighted:bg-room" onSelect={() => command.do(table)}>
                     {command.words}<span class="text-quiet">{command.keys ?? ''}</span>

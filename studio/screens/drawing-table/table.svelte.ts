@@ -176,7 +176,6 @@ export class Table {
     async begin(start: { name: string; title: string }): Promise<void> {
         if (await this.sending.send('start', { start: start.name })) {
             notices.say(`“${start.title}” is on the page.`, { words: 'Take this back', do: () => void this.undo() });
-            this.canvas.window?.location.reload();
         }
     }
 
@@ -289,7 +288,8 @@ export class Table {
     /** The page first: what was done is painted there before the outline and the settings follow. */
     private async adopt(answer: EditAnswer, othersWorked: boolean): Promise<void> {
         const { parts, css, ...draft } = answer;
-        if (othersWorked) this.canvas.window?.location.reload();
+        // With another root the page is another one: after a start, and after taking it back.
+        if (othersWorked || draft.tree.id !== this.draft.tree.id) this.canvas.window?.location.reload();
         else {
             this.canvas.apply(parts, css);
             if (parts.length > 0 || css !== null) await painted();

@@ -89,7 +89,7 @@
         : ''} border-hair {ordering.moving === template.id ? 'opacity-50' : ''}"
     data-template={template.id}
 >
-    <td class="w-28 py-3 pr-4"><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td>
+    <td class="w-28 py-3 pr-4 align-top"><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td>
     <td class="py-3 pr-4">
         {#if renaming}
             <input
@@ -152,7 +152,12 @@
             <DropdownMenu.Root>
                 <DropdownMenu.Trigger class="word">Do…<span class="unseen"> with {template.name}</span></DropdownMenu.Trigger>
                 <DropdownMenu.Portal>
-                    <DropdownMenu.Content class="float z-50 min-w-52 py-1.5" align="end" sideOffset={4}>
+                    <DropdownMenu.Content
+                        class="float z-50 min-w-52 py-1.5"
+                        align="end"
+                        sideOffset={4}
+                        onCloseAutoFocus={(event) => (renaming || noting) && event.preventDefault()}
+                    >
                         {#each deeds as deed (deed.words)}
                             <DropdownMenu.Item class="cursor-default px-3 py-1.5 data-highlighted:bg-room" onSelect={deed.do}>{deed.words}</DropdownMenu.Item>
                         {/each}
