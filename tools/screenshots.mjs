@@ -46,6 +46,7 @@ try {
     await page.fill('#new-name', 'Bottled inks');
     await page.getByRole('button', { name: 'Make it' }).click();
     await page.waitForURL(/templates\/\d+$/);
+    const made = page.url();
     const canvas = page.frameLocator('iframe');
     const saved = () => page.getByText('Everything is saved').waitFor();
     await canvas.locator('.price').waitFor();
@@ -106,7 +107,7 @@ try {
     await shoot('ladder');
     await page.goto(`${base}/studio/who`);
     await shoot('who');
-    await page.goto(`${base}/studio/templates/2`);
+    await page.goto(made);
     await canvas.locator('.price').click();
     await page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true }).fill('30');
     await saved();

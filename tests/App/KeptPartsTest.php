@@ -90,6 +90,11 @@ final class KeptPartsTest extends TestCase
         self::assertGreaterThan(0, $impact['stays']);
         $group = $this->getJson("/studio/templates/$part/impact/group?from=$template->id&to=$template->id")->assertOk()->json('count');
         self::assertSame($impact['look'], $group);
+        $pens = $this->template('Pens');
+        $this->edit($pens, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
+        $this->publish($pens);
+        $this->insert($pens, ['id' => 'later', 'kind' => 'shared-band', 'what' => ['part' => $part]]);
+        $this->getJson("/studio/templates/$part/impact")->assertOk()->assertJsonPath('look', $impact['look']);
         $unused = $this->part(self::band('Nowhere.'), 'Nowhere');
         $this->edit($nowhere = Template::query()->findOrFail($unused), ['edit' => 'remove', 'id' => $this->block($nowhere, 'text')]);
         $this->getJson("/studio/templates/$unused/impact")->assertOk()->assertJsonPath('look', 0);
