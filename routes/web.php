@@ -80,6 +80,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
+        Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack'])->whereNumber('part');
         Route::delete('parts/{part}', [Studio\KeptPartsController::class, 'delete'])->whereNumber('part');
         Route::post('pictures', [Studio\PicturesController::class, 'store']);
         Route::patch('pictures/{picture}', [Studio\PicturesController::class, 'describe'])->whereNumber('picture');
@@ -88,6 +89,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('products/{productId}/contents/{factId}', [Studio\ProductsController::class, 'content'])->whereNumber(['productId', 'factId']);
         Route::post('files', [Studio\FilesController::class, 'store']);
         Route::patch('files/{file}', [Studio\FilesController::class, 'describe'])->whereNumber('file');
+        Route::post('files/{file}/back', [Studio\FilesController::class, 'takeBack'])->whereNumber('file');
         Route::delete('files/{file}', [Studio\FilesController::class, 'delete'])->whereNumber('file');
         Route::post('facts', [Studio\FactsController::class, 'store']);
         Route::post('facts/order', [Studio\FactsController::class, 'order']);

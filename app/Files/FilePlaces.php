@@ -37,21 +37,22 @@ final readonly class FilePlaces
         return $places;
     }
 
-    /** Deletes a file that is used nowhere. */
-    public static function letGo(int $file, Files $files): ?Problem
+    /** Deletes a file that is used nowhere; it can be taken back for a month. */
+    public static function letGo(int $file): ?Problem
     {
-        return DB::transaction(static function () use ($file, $files): ?Problem {
-            $row = DB::table('files')->where('id', $file)->first();
+        return DB::transaction(static function () use ($file): ?Problem {
             $places = self::of($file);
             if ($places !== []) {
                 return new Problem('file.used', '', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
             }
-            if ($row !== null) {
-                DB::table('files')->where('id', $file)->delete();
-                @unlink($files->path($row->file));
-            }
+            DB::table('files')->where('id', $file)->update(['gone_at' => now('UTC')->toDateTimeString()]);
 
             return null;
         });
+    }
+
+    public static function takeBack(int $file): void
+    {
+        DB::table('files')->where('id', $file)->update(['gone_at' => null]);
     }
 }

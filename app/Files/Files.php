@@ -25,6 +25,8 @@ final readonly class Files
 
     private const ROOM = 20_000_000;
 
+    private const KEPT_DAYS = 30;
+
     public function __construct(
         private string $folder,
         private Judge $judge,
@@ -37,6 +39,7 @@ final readonly class Files
      */
     public function take(FileUse $use, string $path, string $name): int|Problem
     {
+        $this->purge();
         $bytes = (int) @filesize($path);
         if ($bytes > ($use === FileUse::Captions ? self::MOST_CAPTIONS : self::MOST_BYTES)) {
             return new Problem('file.too-heavy', '', ['name' => $name, 'most' => $use === FileUse::Captions ? '1 MB' : '60 MB']);
@@ -74,7 +77,7 @@ final readonly class Files
     /** @return array{files: list<Row>, more: bool, total: int} the newest first */
     public function page(?FileUse $use, string $query, int $page): array
     {
-        $found = DB::table('files');
+        $found = DB::table('files')->whereNull('gone_at');
         if ($use !== null) {
             $found->where('use', $use->value);
         }
@@ -96,6 +99,15 @@ final readonly class Files
         $rows = array_column($this->rows(array_values(DB::table('files')->whereIntegerInRaw('id', $ids)->get()->all())), null, 'id');
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    /** Deletes for good what was deleted a month ago. */
+    private function purge(): void
+    {
+        foreach (DB::table('files')->where('gone_at', '<', now('UTC')->subDays(self::KEPT_DAYS)->toDateTimeString())->get(['id', 'file']) as $row) {
+            DB::table('files')->where('id', $row->id)->delete();
+            @unlink($this->path($row->file));
+        }
     }
 
     /** What belongs to a film: null takes it away. */

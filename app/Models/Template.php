@@ -34,6 +34,9 @@ final class Template extends Model
     /** The page kind of a kept part. */
     public const PART = 'part';
 
+    /** The page kind of a kept part that was let go of: it can be taken back for a while. */
+    public const LET_GO = 'let-go';
+
     /** The page kind of a product's own blocks. */
     public const CONTENT = 'content';
 
@@ -50,7 +53,7 @@ final class Template extends Model
     /** Whether it lays out pages, rather than something that stands on them. */
     public function isPage(): bool
     {
-        return $this->page_kind !== self::PART && $this->page_kind !== self::CONTENT;
+        return ! in_array($this->page_kind, [self::PART, self::CONTENT, self::LET_GO], true);
     }
 
     public function isLive(): bool

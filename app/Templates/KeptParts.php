@@ -31,6 +31,8 @@ final readonly class KeptParts
 {
     public const MOST = 100;
 
+    private const KEPT_DAYS = 30;
+
     public function __construct(
         private Composer $composer,
         private Ids $ids,
@@ -86,6 +88,7 @@ final readonly class KeptParts
      */
     public function keep(string $name, mixed $node, User $author): int|array
     {
+        DB::table('templates')->where('page_kind', Template::LET_GO)->where('changed_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
         if (DB::table('templates')->where('page_kind', Template::PART)->count() >= self::MOST) {
             return [new Problem('part.too-many', '', ['most' => self::MOST])];
         }
@@ -110,7 +113,7 @@ final readonly class KeptParts
         return $this->make->part($name, $tree, $author)->id;
     }
 
-    /** @return Problem|null why it stays: it is shared somewhere, or a release that waits holds it */
+    /** It can be taken back for a month. @return Problem|null why it stays: it is shared somewhere, or a release that waits holds it */
     public function letGo(int $id): ?Problem
     {
         return DB::transaction(static function () use ($id): ?Problem {
@@ -124,9 +127,18 @@ final readonly class KeptParts
             if ($waits) {
                 return new Problem('template.waits', '', ['name' => $part->name ?? '']);
             }
-            $part?->delete();
+            $part?->update(['page_kind' => Template::LET_GO, 'hand_order' => -$id, 'changed_at' => now()]);
 
             return null;
+        });
+    }
+
+    /** What was let go of stands on the shelf again. */
+    public function takeBack(int $id): void
+    {
+        DB::transaction(static function () use ($id): void {
+            $last = (int) DB::table('templates')->where('page_kind', Template::PART)->max('hand_order');
+            Template::query()->where('page_kind', Template::LET_GO)->where('id', $id)->update(['page_kind' => Template::PART, 'hand_order' => $last + 1]);
         });
     }
 

@@ -6,7 +6,6 @@ namespace Vestibra\Blocks\Accordion;
 
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
-use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
@@ -37,8 +36,6 @@ final readonly class AccordionBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $open = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
-
-        return $open === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown();
+        return Composed::holding($children, 'nothing in it shows for this product');
     }
 }

@@ -35,12 +35,6 @@ final readonly class FoldBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown(['title' => $settings->text('title'), 'open' => $settings->bool('open')]);
-            }
-        }
-
-        return Composed::absent($children === [] ? 'empty fold: put a block here' : 'nothing in this fold shows for this product');
+        return Composed::holding($children, 'empty fold: put a block here', ['title' => $settings->text('title'), 'open' => $settings->bool('open')]);
     }
 }

@@ -45,12 +45,6 @@ final readonly class HolderBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown(['subject' => $settings->number('subject')]);
-            }
-        }
-
-        return Composed::absent($children === [] ? 'empty: put a block here' : 'nothing in it shows for this product');
+        return Composed::holding($children, 'empty: put a block here', ['subject' => $settings->number('subject')]);
     }
 }

@@ -29,14 +29,10 @@ final readonly class OwnBlocksBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown();
-            }
-        }
+        $fact = $settings->number('fact');
 
-        return Composed::absent($settings->number('fact') === null
+        return Composed::holding($children, $fact === null
             ? 'choose which fact stands here'
-            : 'this product has nothing in '.($context->shop->nameOf('fact', $settings->number('fact')) ?? 'this fact'));
+            : 'this product has nothing in '.($context->shop->nameOf('fact', $fact) ?? 'this fact'));
     }
 }

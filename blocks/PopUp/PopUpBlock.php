@@ -38,12 +38,6 @@ final readonly class PopUpBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown(['label' => $settings->text('label'), 'title' => $settings->text('title')]);
-            }
-        }
-
-        return Composed::absent($children === [] ? 'empty: put a block here' : 'nothing in it shows for this product');
+        return Composed::holding($children, 'empty: put a block here', ['label' => $settings->text('label'), 'title' => $settings->text('title')]);
     }
 }

@@ -6,7 +6,6 @@ namespace Vestibra\Blocks\Questions;
 
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
-use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
@@ -41,8 +40,6 @@ final readonly class QuestionsBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $open = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
-
-        return $open === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown(['title' => $settings->text('title')]);
+        return Composed::holding($children, 'nothing in it shows for this product', ['title' => $settings->text('title')]);
     }
 }

@@ -23,12 +23,6 @@ final readonly class SharedBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown();
-            }
-        }
-
-        return Composed::absent($children === [] ? 'this part is empty, or gone' : 'nothing in it shows for this product');
+        return Composed::holding($children, 'this part is empty, or gone');
     }
 }

@@ -30,12 +30,6 @@ final readonly class TabBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        foreach ($children as $child) {
-            if ($child->absent === null) {
-                return Composed::shown(['title' => $settings->text('title')]);
-            }
-        }
-
-        return Composed::absent($children === [] ? 'empty tab: put a block here' : 'nothing in this tab shows for this product');
+        return Composed::holding($children, 'empty tab: put a block here', ['title' => $settings->text('title')]);
     }
 }

@@ -25,6 +25,24 @@ final readonly class Composed
         return new self($data, null, $note);
     }
 
+    /**
+     * What holds blocks: on the page when one of them is.
+     *
+     * @param  list<ComposedNode>  $children
+     * @param  string  $empty  what is said when there are none
+     * @param  array<string, mixed>  $data
+     */
+    public static function holding(array $children, string $empty, array $data = []): self
+    {
+        foreach ($children as $child) {
+            if ($child->absent === null) {
+                return self::shown($data);
+            }
+        }
+
+        return self::absent($children === [] ? $empty : 'nothing in it shows for this product');
+    }
+
     /** The same, but only until an instant, in seconds of Unix time: then it has to be computed anew. */
     public function until(?int $instant): self
     {

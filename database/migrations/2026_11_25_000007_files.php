@@ -23,6 +23,7 @@ return new class extends Migration
             $table->foreignId('captions_id')->nullable()->constrained('files')->nullOnDelete();
             $table->foreignId('poster_id')->nullable()->constrained('pictures')->nullOnDelete();
             $table->dateTime('made_at');
+            $table->dateTime('gone_at')->nullable();
         });
     }
 };

@@ -135,7 +135,15 @@ final class FilesTest extends TestCase
         $spare = $this->send('download', Leaflet::pdf(['Spare']), 'Spare.pdf')->json('file');
         $this->deleteJson("/studio/files/{$spare['id']}")->assertOk();
         $this->get($spare['address'])->assertNotFound();
-        self::assertCount(3, glob("$this->folder/*") ?: []);
+        self::assertNotContains($spare['id'], array_column($this->getJson('/studio/files')->json('files'), 'id'));
+        $this->postJson("/studio/files/{$spare['id']}/back")->assertOk();
+        $this->get($spare['address'])->assertOk();
+        $this->deleteJson("/studio/files/{$spare['id']}")->assertOk();
+        self::assertCount(4, glob("$this->folder/*") ?: []);
+        $this->travel(31)->days();
+        $this->send('captions', self::CAPTIONS, 'Another.vtt')->assertCreated();
+        self::assertCount(4, glob("$this->folder/*") ?: []);
+        self::assertNull(DB::table('files')->find($spare['id']));
     }
 
     public function test_they_are_found_by_name_and_kind_a_page_at_a_time(): void

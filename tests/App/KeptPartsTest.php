@@ -108,6 +108,12 @@ final class KeptPartsTest extends TestCase
         $this->get('/studio/templates')->assertOk()->assertSee('"places":[{"id":'.$template->id, false);
         $this->edit($template, ['edit' => 'remove', 'id' => $this->block($template, 'shared-band')]);
         $this->deleteJson("/studio/parts/$part")->assertOk();
+        $this->get("/studio/templates/$part")->assertNotFound();
+        $this->postJson("/studio/parts/$part/back")->assertOk()->assertJsonPath('parts.0.name', 'Our promise')->assertJsonPath('overview.0.id', $part);
+        $this->deleteJson("/studio/parts/$part")->assertOk()->assertJsonPath('parts', []);
+        $this->travel(31)->days();
+        $this->part(self::band('Another.'));
+        self::assertNull(Template::query()->find($part));
     }
 
     public function test_a_part_stays_while_a_release_that_waits_shares_it(): void

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { focus } from '../../lib/focus';
+    import Inline from '../../parts/Inline.svelte';
     import type { TreeNode } from '../../lib/types';
     import { departures, rows } from './tree';
     import { proportionsOf } from './proportions';
@@ -91,19 +91,14 @@
                 onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
             >
                 {#if table.naming === row.node.id}
-                    <input
-                        class="field h-6 w-full text-ink"
-                        aria-label="Name of this part"
-                        maxlength="60"
+                    <Inline
+                        small
+                        label="Name of this part"
                         value={String(row.node.what?.called ?? '')}
+                        max={60}
                         placeholder={table.kinds.of(row.node.kind).name}
-                        {@attach focus}
-                        onblur={(event) => name(row.node, event.currentTarget.value)}
-                        onkeydown={(event) => {
-                            event.stopPropagation();
-                            if (event.key === 'Enter') event.currentTarget.blur();
-                            if (event.key === 'Escape') table.naming = null;
-                        }}
+                        done={(text) => name(row.node, text)}
+                        leave={() => (table.naming = null)}
                     />
                 {:else}
                     <span class="truncate {row.node.when?.off === true ? 'line-through' : ''}">{table.nameOfNode(row.node)}</span>

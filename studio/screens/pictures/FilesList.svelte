@@ -1,6 +1,6 @@
 <script lang="ts">
     import { onMount } from 'svelte';
-    import { get, remove, upload } from '../../lib/http';
+    import { get, post, remove, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { ShopFile } from '../../lib/types';
     import { number } from '../../lib/words';
@@ -63,12 +63,21 @@
         }
     }
 
+    async function back(file: ShopFile): Promise<void> {
+        try {
+            await post(`/studio/files/${file.id}/back`);
+            await load(1);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
     async function letGo(file: ShopFile): Promise<void> {
         try {
             await remove(`/studio/files/${file.id}`);
             files = files.filter((one) => one.id !== file.id);
             total--;
-            notices.say(`${file.name} is deleted.`);
+            notices.say(`${file.name} is deleted.`, { words: 'Take this back', do: () => void back(file) });
         } catch (error) {
             notices.trouble(error);
         }

@@ -1,9 +1,9 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { focus } from '../../lib/focus';
-    import { patch, remove } from '../../lib/http';
+    import { patch, post, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { when } from '../../lib/words';
+    import Inline from '../../parts/Inline.svelte';
     import type { PartRow } from './types';
 
     let { parts: given, may, query }: { parts: PartRow[]; may: boolean; query: string } = $props();
@@ -22,11 +22,19 @@
         }
     }
 
+    async function back(part: PartRow): Promise<void> {
+        try {
+            ({ overview: parts } = await post<{ overview: PartRow[] }>(`/studio/parts/${part.id}/back`));
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
     async function letGo(part: PartRow): Promise<void> {
         try {
             await remove(`/studio/parts/${part.id}`);
             parts = parts.filter((one) => one.id !== part.id);
-            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`);
+            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void back(part) });
         } catch (error) {
             notices.trouble(error);
         }
@@ -54,15 +62,7 @@
                     <tr class="border-b border-hair align-baseline" data-part={part.name}>
                         <td class="py-3 pr-4">
                             {#if renaming === part.id}
-                                <input
-                                    class="field w-full"
-                                    aria-label="New name"
-                                    value={part.name}
-                                    maxlength="80"
-                                    {@attach focus}
-                                    onblur={(event) => rename(part, event.currentTarget.value)}
-                                    onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-                                />
+                                <Inline label="New name" value={part.name} max={80} done={(text) => rename(part, text)} leave={() => (renaming = null)} />
                             {:else}
                                 <a class="font-name text-lg hover:underline" href="/studio/templates/{part.id}">{part.name}</a>
                             {/if}

@@ -1,9 +1,9 @@
 <script lang="ts">
     import { DropdownMenu } from 'bits-ui';
-    import { focus } from '../../lib/focus';
     import { patch, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { number, when } from '../../lib/words';
+    import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';
     import type { Deed, TemplateRow } from './types';
@@ -92,18 +92,7 @@
     <td class="w-28 py-3 pr-4 align-top"><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td>
     <td class="py-3 pr-4">
         {#if renaming}
-            <input
-                class="field w-full"
-                aria-label="New name"
-                value={template.name}
-                maxlength="80"
-                {@attach focus}
-                onblur={(event) => rename(event.currentTarget.value)}
-                onkeydown={(event) => {
-                    if (event.key === 'Enter') event.currentTarget.blur();
-                    if (event.key === 'Escape') renaming = false;
-                }}
-            />
+            <Inline label="New name" value={template.name} max={80} done={rename} leave={() => (renaming = false)} />
         {:else}
             <span class="flex items-baseline gap-2">
                 {#if may.publish}
@@ -120,18 +109,13 @@
             </span>
         {/if}
         {#if noting}
-            <input
-                class="field mt-1 w-full text-sm"
-                aria-label="Note about {template.name}"
+            <Inline
+                label="Note about {template.name}"
                 value={template.note}
-                maxlength="300"
+                max={300}
                 placeholder="What is it for? Who asked for it?"
-                {@attach focus}
-                onblur={(event) => note(event.currentTarget.value)}
-                onkeydown={(event) => {
-                    if (event.key === 'Enter') event.currentTarget.blur();
-                    if (event.key === 'Escape') noting = false;
-                }}
+                done={note}
+                leave={() => (noting = false)}
             />
         {:else if template.note !== ''}<p class="text-sm text-quiet">{template.note}</p>{/if}
         {#if template.fallback}<p class="text-sm text-quiet">the fallback: takes what no rule takes</p>{/if}

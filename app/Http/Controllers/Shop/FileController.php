@@ -16,7 +16,7 @@ final readonly class FileController
 {
     public function __invoke(string $name, Files $files): BinaryFileResponse
     {
-        $row = preg_match('/^[a-z0-9-]{1,100}\.[a-z0-9]{2,5}$/D', $name) === 1 ? DB::table('files')->where('file', $name)->first() : null;
+        $row = preg_match('/^[a-z0-9-]{1,100}\.[a-z0-9]{2,5}$/D', $name) === 1 ? DB::table('files')->where('file', $name)->whereNull('gone_at')->first() : null;
         if (! $row instanceof stdClass || ! is_file($files->path($row->file))) {
             abort(404);
         }

@@ -46,6 +46,9 @@ final readonly class DrawingTableController
 
     public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money, KeptParts $parts, Starts $starts): View
     {
+        if ($template->page_kind === Template::LET_GO) {
+            abort(404);
+        }
         $asked = $request->integer('sample');
 
         return Screen::show('drawing-table', $template->name, [

@@ -73,9 +73,16 @@ final readonly class FilesController
 
     public function delete(int $file): JsonResponse
     {
-        $problem = FilePlaces::letGo($file, $this->files);
+        $problem = FilePlaces::letGo($file);
 
         return $problem === null ? new JsonResponse(['gone' => true]) : $this->refused($problem, 409);
+    }
+
+    public function takeBack(int $file): JsonResponse
+    {
+        FilePlaces::takeBack($file);
+
+        return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
     }
 
     private function refused(Problem $problem, ?int $status = null): JsonResponse

@@ -30,6 +30,13 @@ final readonly class KeptPartsController
             : new JsonResponse(['id' => $kept, 'parts' => $this->parts->all()], 201);
     }
 
+    public function takeBack(int $part): JsonResponse
+    {
+        $this->parts->takeBack($part);
+
+        return new JsonResponse(['parts' => $this->parts->all(), 'overview' => $this->parts->overview()]);
+    }
+
     public function delete(int $part): JsonResponse
     {
         $problem = $this->parts->letGo($part);

@@ -23,10 +23,18 @@
         }
     }
 
+    async function back(part: KeptPart): Promise<void> {
+        try {
+            ({ parts: table.parts } = await post<{ parts: KeptPart[] }>(`/studio/parts/${part.id}/back`));
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
     async function letGo(part: KeptPart): Promise<void> {
         try {
             ({ parts: table.parts } = await remove<{ parts: KeptPart[] }>(`/studio/parts/${part.id}`));
-            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`);
+            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void back(part) });
         } catch (error) {
             notices.trouble(error);
         }
