@@ -23,11 +23,13 @@ final readonly class Lacking
             Source::Picture => new Sql('p.picture_count = 0'),
             Source::OtherPicture => new Sql('p.picture_count < 2'),
             Source::Sku, Source::Price => new Sql('p.variant_count = 0'),
-            Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay => new Sql('not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)', [$number]),
+            Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay, Source::FactNumber => new Sql('not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)', [$number]),
             Source::Option => new Sql(
                 'not exists (select 1 from variants v join variant_values x on x.variant_id = v.id where v.product_id = p.id and v.published = 1 and x.option_id = ?)',
                 [$number],
             ),
+            Source::Rating, Source::ReviewCount => new Sql('p.review_count = 0'),
+            Source::Stock => new Sql('not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and v.stock is not null)'),
             Source::Title, Source::ProductLink, Source::ShopName => null,
         };
     }

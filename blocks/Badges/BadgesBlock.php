@@ -27,7 +27,7 @@ final readonly class BadgesBlock implements BlockKind
             [
                 Setting::what('badges', 'Badges', new Several(['sale' => 'on sale', 'new' => 'new', 'low' => 'few left', 'out' => 'sold out']), ['sale', 'new', 'low', 'out']),
                 Setting::what('newDays', 'New for', new Amount(1, 365, 'days'), 30),
-                Setting::what('lowStock', 'Few are', new Amount(1, 99, ''), 5),
+                Setting::sourced('lowStock', 'Few are', new Amount(1, 99, ''), 5),
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--badge-own-corner'),
                 Setting::how('background', 'Colour', new Colour, '--badge-own-background'),
             ],

@@ -26,8 +26,8 @@ final readonly class StockBlock implements BlockKind
             Shelf::Choose,
             [
                 Setting::what('bar', 'Bar', new Toggle, true),
-                Setting::what('full', 'Full at', new Amount(1, 1000, ''), 20),
-                Setting::what('low', 'Few are', new Amount(1, 99, ''), 5),
+                Setting::sourced('full', 'Full at', new Amount(1, 1000, ''), 20),
+                Setting::sourced('low', 'Few are', new Amount(1, 99, ''), 5),
                 Setting::what('in', 'When in stock', new Text(60), 'In stock'),
                 Setting::what('out', 'When sold out', new Text(60), 'Sold out in this choice'),
                 Setting::how('colour', 'Bar’s colour', new Colour, '--stock-own-colour', 'colour-accent'),

@@ -62,9 +62,17 @@ final readonly class Settings
         return $this->value($name) === true;
     }
 
+    /** A number from a fact that the setting does not take counts as none. */
     public function amount(string $name): int
     {
         $value = $this->value($name);
+        $setting = $this->definition->setting(Question::What, $name);
+        $source = Source::of($value);
+        if ($source !== null) {
+            $filled = $this->sources->number(Source::numberOf($value) ?? 0);
+            $otherwise = is_array($value) ? $value['otherwise'] ?? $setting?->default : null;
+            $value = $filled !== null && $setting?->type->problem($filled) === null ? $filled : $otherwise;
+        }
 
         return is_int($value) ? $value : 0;
     }

@@ -33,6 +33,10 @@ final readonly class Sources
             Source::Tags => implode(', ', $product->tags),
             Source::Sku => $this->context->chosen->variant->sku ?? '',
             Source::Price => $this->price(),
+            Source::Stock => (string) ($this->context->chosen->variant?->stock === null ? '' : max(0, $this->context->chosen->variant->stock)),
+            Source::Rating => $product->reviewCount === 0 ? '' : number_format($product->starSum / $product->reviewCount, 1),
+            Source::ReviewCount => $product->reviewCount === 0 ? '' : (string) $product->reviewCount,
+            Source::FactNumber => (string) ($this->number($number ?? 0) ?? ''),
             Source::Fact => $product->fact($number ?? 0)?->words() ?? '',
             Source::FactDay => $product->fact($number ?? 0)->shown[0] ?? '',
             Source::Option => $this->option($number ?? 0),
@@ -66,6 +70,18 @@ final readonly class Sources
             Source::FactLink => $this->factLink($number ?? 0),
             default => '',
         };
+    }
+
+    /** A fact's number as a whole one, rounded down. */
+    public function number(int $fact): ?int
+    {
+        $value = $this->context->product->fact($fact);
+        if ($value?->fact->kind !== FactKind::Number) {
+            return null;
+        }
+        $scaled = $value->values[0];
+
+        return is_int($scaled) ? (int) floor($scaled / 10 ** $value->fact->decimals) : null;
     }
 
     public function picture(Source $source, ?int $number = null): ?Picture

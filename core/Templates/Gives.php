@@ -13,4 +13,6 @@ enum Gives: string
     case Link = 'link';
     /** As `2026-12-31`. */
     case Day = 'day';
+    /** A whole number. */
+    case Number = 'number';
 }

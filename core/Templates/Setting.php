@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Day;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\PictureChoice;
@@ -67,6 +68,7 @@ final readonly class Setting
             $this->type instanceof PictureChoice => [Gives::Picture],
             $this->type instanceof Link => [Gives::Link],
             $this->type instanceof Day => [Gives::Day],
+            $this->type instanceof Amount => [Gives::Number],
             $this->type instanceof RichText => [Gives::RichText, Gives::Words],
             default => [Gives::Words, Gives::RichText],
         };

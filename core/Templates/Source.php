@@ -19,10 +19,14 @@ enum Source: string
     case Tags = 'product.tags';
     case Sku = 'product.sku';
     case Price = 'product.price';
+    case Stock = 'product.stock';
+    case Rating = 'product.rating';
+    case ReviewCount = 'product.review-count';
     case Fact = 'product.fact';
     case FactPicture = 'product.fact-picture';
     case FactLink = 'product.fact-link';
     case FactDay = 'product.fact-day';
+    case FactNumber = 'product.fact-number';
     case Option = 'product.option';
     case Picture = 'product.picture';
     case OtherPicture = 'product.other-picture';
@@ -36,6 +40,7 @@ enum Source: string
             self::Picture, self::OtherPicture, self::FactPicture => Gives::Picture,
             self::ProductLink, self::CategoryLink, self::FactLink => Gives::Link,
             self::FactDay => Gives::Day,
+            self::FactNumber => Gives::Number,
             self::Description => Gives::RichText,
             default => Gives::Words,
         };
@@ -44,7 +49,7 @@ enum Source: string
     /** Whether it is one of several that the shop has, named by its id. */
     public function isOneOfSeveral(): bool
     {
-        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::Option], true);
+        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::FactNumber, self::Option], true);
     }
 
     /** As it follows "the product’s" or, for the shop's name, stands alone. */
@@ -60,7 +65,10 @@ enum Source: string
             self::Tags => 'tags',
             self::Sku => 'SKU',
             self::Price => 'price',
-            self::Fact, self::FactPicture, self::FactLink, self::FactDay => 'fact',
+            self::Stock => 'stock',
+            self::Rating => 'rating',
+            self::ReviewCount => 'number of reviews',
+            self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::FactNumber => 'fact',
             self::Option => 'option',
             self::Picture => 'first picture',
             self::OtherPicture => 'second picture',

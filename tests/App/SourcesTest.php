@@ -50,7 +50,7 @@ final class SourcesTest extends TestCase
         $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => $text], $this->reach([['category', 'isIn', [$this->id('categories', 'Inks')]]]));
         $fact = $this->id('facts', 'Care');
         $option = (int) DB::table('options')->where('name', 'Bottle')->value('id');
-        foreach ([Source::ShortDescription, Source::Brand, Source::Category, Source::Collection, Source::Tags, Source::Fact, Source::Option, Source::Sku, Source::Title] as $source) {
+        foreach ([Source::ShortDescription, Source::Brand, Source::Category, Source::Collection, Source::Tags, Source::Fact, Source::Option, Source::Sku, Source::Title, Source::Rating, Source::ReviewCount, Source::Stock] as $source) {
             $of = match ($source) {
                 Source::Fact => $fact,
                 Source::Option => $option,

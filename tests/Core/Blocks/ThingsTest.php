@@ -9,6 +9,7 @@ use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Templates\Node;
 
 /** Blocks that show what facts name: files, pictures, links and products; and films. */
@@ -92,6 +93,27 @@ final class ThingsTest extends TestCase
         self::assertSame('this product has nothing in Care', self::absent('product-cards', ['fact' => 1], Pages::ink()));
     }
 
+    public function test_a_number_comes_from_a_fact_where_the_setting_takes_it(): void
+    {
+        $low = static fn (mixed $value, ?string $written, int $decimals = 0): mixed => Pages::block(new Node('b', 'stock', ['low' => $value]), self::stocked(9, $written, $decimals))->data['state'] ?? null;
+        $fact = ['source' => 'product.fact-number', 'of' => 1];
+        self::assertSame('in', $low($fact, null), 'the setting’s own 5');
+        self::assertSame('low', $low($fact, '9'));
+        self::assertSame('in', $low($fact, '8'));
+        self::assertSame('low', $low($fact, '9.9', 1), 'rounded down');
+        self::assertSame('in', $low($fact, '100'), 'more than the setting takes');
+        self::assertSame('low', $low(['otherwise' => 12] + $fact, null));
+        self::assertSame('low', $low(9, '1'));
+    }
+
+    public function test_stock_rating_and_reviews_stand_among_words(): void
+    {
+        $words = static fn (string $source, Product $product): mixed => Pages::block(new Node('b', 'text', ['text' => ['source' => $source]]), $product)->data['text'] ?? null;
+        self::assertSame(['9', '4.3', '3'], [$words('product.stock', Pages::ink()), $words('product.rating', Pages::ink()), $words('product.review-count', Pages::ink())]);
+        self::assertSame([null, null, null], [$words('product.stock', Pages::bare()), $words('product.rating', Pages::bare()), $words('product.review-count', Pages::bare())]);
+        self::assertSame('0', $words('product.stock', self::stocked(-2, null, 0)));
+    }
+
     public function test_own_blocks_and_shared_parts_that_come_to_nothing_say_so(): void
     {
         self::assertSame('choose which fact stands here', self::absent('own-blocks', [], Pages::ink()));
@@ -116,5 +138,12 @@ final class ThingsTest extends TestCase
     private static function absent(string $kind, array $what, Product $product): ?string
     {
         return Pages::block(new Node('b', $kind, $what), $product)->absent;
+    }
+
+    private static function stocked(int $stock, ?string $written, int $decimals): Product
+    {
+        $value = $written === null ? null : FactValue::of(new Fact(1, 'Few are', FactKind::Number, '', $decimals), [$written]);
+
+        return new Product(7, 'teal-tide', 'Teal Tide', '', '', true, variants: [new Variant(1, 'A', [], 900, stock: $stock)], facts: $value === null ? [] : [$value]);
     }
 }

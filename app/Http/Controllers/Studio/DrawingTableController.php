@@ -154,6 +154,7 @@ final readonly class DrawingTableController
             FactKind::Link, FactKind::Files => [Source::FactLink],
             FactKind::Products, FactKind::Blocks => [],
             FactKind::Date => [Source::Fact, Source::FactDay],
+            FactKind::Number => [Source::Fact, Source::FactNumber],
             default => [Source::Fact],
         };
     }

@@ -23,7 +23,13 @@
 
     function setSource(next: Source | null): void {
         if (next) set(next);
-        else set(setting.type === 'picture' ? null : typeof setting.default === 'string' ? setting.default : '');
+        else set(['string', 'number'].includes(typeof setting.default) ? setting.default : setting.type === 'picture' ? null : '');
+    }
+
+    function setAmount(typed: number): void {
+        const next = Math.max(setting.min ?? 0, Math.min(setting.max ?? 0, typed));
+        if (source) setOtherwise(next);
+        else set(next);
     }
 
     function setOtherwise(next: string | number, gesture?: string): void {
@@ -131,15 +137,16 @@
                     onchange={(event) => (source ? setOtherwise(event.currentTarget.value) : set(event.currentTarget.value))}
                 />
             {:else if setting.type === 'amount'}
+                {#if source}<label class="block text-xs text-quiet" for={id}>otherwise</label>{/if}
                 <input
                     {id}
                     type="number"
                     class="field figures w-18"
                     min={setting.min}
                     max={setting.max}
-                    value={Number(value ?? 0)}
+                    value={Number((source ? (source.otherwise ?? setting.default) : value) ?? 0)}
                     disabled={!table.mayEdit}
-                    onchange={(event) => set(Math.max(setting.min ?? 0, Math.min(setting.max ?? 0, Math.round(Number(event.currentTarget.value)))))}
+                    onchange={(event) => setAmount(Math.round(Number(event.currentTarget.value)))}
                 />
                 <span class="text-xs text-quiet">{setting.unit}</span>
             {:else if source && setting.type === 'rich-text'}
