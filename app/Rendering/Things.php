@@ -12,23 +12,31 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Source;
 
-/** The pictures and files that a template or a product's facts name. One query for each, and none where there are none. */
+/**
+ * The pictures and files that a template names, and those that it shows of a product's facts. One query for each, and none
+ * where there are none.
+ */
 final readonly class Things
 {
     /** @return array{pictures: array<int, Picture>, files: array<int, ShopFile>} */
     public static function of(Node $tree, Product $product): array
     {
-        $pictures = $files = [];
+        $pictures = $files = $facts = [];
+        $allFiles = false;
         foreach ($tree->walk() as $node) {
             $value = $node->what['picture'] ?? null;
             $pictures[] = is_array($value) ? $value['otherwise'] ?? null : $value;
             array_push($files, $node->what['film'] ?? null, ...is_array($node->what['files'] ?? null) ? $node->what['files'] : []);
+            array_push($facts, $node->what['fact'] ?? null, ...array_map(Source::numberOf(...), array_values($node->what)));
+            $allFiles = $allFiles || $node->kind === 'facts-table';
         }
         foreach ($product->facts as $fact) {
-            match ($fact->fact->kind) {
-                FactKind::Picture => array_push($pictures, ...$fact->numbers()),
-                FactKind::Files => array_push($files, ...$fact->numbers()),
+            $named = in_array($fact->fact->id, $facts, true);
+            match (true) {
+                $fact->fact->kind === FactKind::Picture && $named => array_push($pictures, ...$fact->numbers()),
+                $fact->fact->kind === FactKind::Files && ($named || $allFiles) => array_push($files, ...$fact->numbers()),
                 default => null,
             };
         }
