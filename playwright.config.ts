@@ -6,7 +6,7 @@ export default defineConfig({
     workers: 2,
     // A busy machine may make one try fail; what needed a second is listed as flaky.
     retries: process.env.CI ? 1 : 0,
-    timeout: 60_000,
+    timeout: 90_000,
     expect: { timeout: 10_000 },
     reporter: [['list']],
     outputDir: 'test-results',

@@ -205,3 +205,35 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
     await expect(page.getByText('What was copied are no blocks.')).toBeVisible();
     await expect(page.getByRole('treeitem')).toHaveCount(parts);
 });
+
+test('a word processor’s table or a whole web page pasted into rich text keeps its words and says what stayed behind', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Pasted words');
+    await studio.block('.price').click();
+    await page.getByRole('button', { name: 'Shelf', exact: true }).click();
+    await page.getByPlaceholder('Find a block…').fill('rich text');
+    await page.locator('[data-shelf="Rich text"]').click();
+    const field = page.getByRole('textbox', { name: 'Words', exact: true });
+    await expect(field).toBeVisible();
+    await field.click();
+    await page.keyboard.press('ControlOrMeta+a');
+    const html = `<html><head><style>td { mso-number-format: General }</style></head><body>
+        <table class="MsoTable"><tr><td><p class="MsoNormal"><b>Nib</b></p></td><td>0.4 mm</td></tr></table>
+        <script>document.title = 'taken over'</script><img src="x" onerror="document.title = 'taken over'">
+        <h3>How to fill it</h3><ul><li>Dip the <a href="/c/inks" onclick="alert(1)">whole nib</a></li></ul></body></html>`;
+    await field.evaluate((element, pasted) => {
+        const clipboardData = new DataTransfer();
+        clipboardData.setData('text/html', pasted);
+        clipboardData.setData('text/plain', 'plain');
+        element.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+    }, html);
+    await expect(page.getByText('Tables, pictures and what else was among them stayed behind.')).toBeVisible();
+    const words = studio.block('.rich-text');
+    await expect(words).toContainText('0.4 mm');
+    await expect(words.locator('strong')).toHaveText('Nib');
+    await expect(words.locator('li a')).toHaveAttribute('href', '/c/inks');
+    await expect(words.locator('table, img, script, [onclick], [class*="Mso"]')).toHaveCount(0);
+    expect(await page.title()).not.toBe('taken over');
+    await studio.saved();
+});

@@ -55,7 +55,7 @@ test('Studio: every screen is accessible', async ({ page }) => {
 test('Studio: facts, pictures, reviews, fitting and private links are accessible', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    await page.goto('/studio/facts');
+    await page.goto('/studio/facts?q=bottled+ink+for');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Define a fact…' }).click();
     await page.getByRole('button', { name: 'Delete Care…' }).click();

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Editor } from '@tiptap/core';
     import { onMount } from 'svelte';
+    import { notices } from '../../lib/notices.svelte';
 
     interface Props {
         id: string;
@@ -29,7 +30,7 @@
         void import('./richEditor').then(({ richEditor }) => {
             if (gone || !room) return;
             sent = value;
-            editor = richEditor(room, value, { id, label, editable });
+            editor = richEditor(room, value, { id, label, editable, leftBehind });
             editor.on('transaction', () => tick++);
             editor.on('focus', () => (gesture = `rich-${id}-${Date.now()}`));
             editor.on('update', () => {
@@ -45,6 +46,10 @@
             editor?.destroy();
         };
     });
+
+    function leftBehind(): void {
+        notices.say('Words, emphasis, lists, headings and links were pasted. Tables, pictures and what else was among them stayed behind.');
+    }
 
     /** Somebody else's words, or an undo, replace what stands in the field. */
     $effect(() => {

@@ -21,8 +21,18 @@ const Value = Node.create({
     },
 });
 
+interface Options {
+    id: string;
+    label: string;
+    editable: boolean;
+    /** Something of what was pasted cannot stand here and was left behind. */
+    leftBehind: () => void;
+}
+
+const LEFT_BEHIND = /<(table|img|picture|video|iframe|object|embed|svg|form|script|style)\b/i;
+
 /** What is pasted keeps what the shop can show: words, emphasis, lists, headings and links. The rest is left behind. */
-export function richEditor(room: HTMLElement, html: string, options: { id: string; label: string; editable: boolean }): Editor {
+export function richEditor(room: HTMLElement, html: string, options: Options): Editor {
     return new Editor({
         element: room,
         extensions: [
@@ -40,6 +50,12 @@ export function richEditor(room: HTMLElement, html: string, options: { id: strin
         content: html,
         editable: options.editable,
         injectCSS: false,
-        editorProps: { attributes: { id: options.id, role: 'textbox', 'aria-multiline': 'true', 'aria-label': options.label } },
+        editorProps: {
+            transformPastedHTML: (pasted) => {
+                if (LEFT_BEHIND.test(pasted)) options.leftBehind();
+                return pasted;
+            },
+            attributes: { id: options.id, role: 'textbox', 'aria-multiline': 'true', 'aria-label': options.label },
+        },
     });
 }

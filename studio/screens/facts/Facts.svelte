@@ -130,7 +130,7 @@
                         {#each rows as row, down (row.id)}
                             <tr class="border-t border-hair" data-product={row.id}>
                                 <th scope="row" class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal" title={row.title}
-                                    ><a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a></th
+                                    ><a class="block min-h-6 truncate leading-6 hover:underline" href="/studio/products/{row.id}">{row.title}</a></th
                                 >
                                 {#each columns as fact, right (fact.id)}
                                     {@const value = shown(fact, row.values[fact.id] ?? [])}
