@@ -10,7 +10,7 @@ return [
             'database' => env('DB_DATABASE', database_path('vestibra.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 10000,
             'journal_mode' => 'wal',
             'synchronous' => 'normal',
             'transaction_mode' => 'IMMEDIATE',

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Providers;
 
+use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pictures\Sizes;
@@ -28,6 +30,7 @@ final class VestibraProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn (mixed ...$given): WritingSqlite => new WritingSqlite(...$given));
         $this->app->scoped(Categories::class);
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);

@@ -32,7 +32,8 @@
     const query = $derived(`also=${also.join(',')}${later && due ? `&due=${due}` : ''}`);
     const impact = $derived(look?.changed ? (look as Impact) : null);
     const unspoken = $derived((look?.concerns ?? []).filter((concern) => !spoken.includes(concern.spoken)));
-    const ready = $derived(!busy && table.saving === 'saved' && unspoken.length === 0 && (!later || due !== ''));
+    const fresh = $derived(look?.revisions[table.data.template.id] === revision);
+    const ready = $derived(!busy && fresh && table.saving === 'saved' && unspoken.length === 0 && (!later || due !== ''));
 
     $effect(() => {
         void revision;
