@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\Route;
 use Vestibra\App\Http\Controllers\Shop;
 use Vestibra\App\Http\Controllers\Studio;
 use Vestibra\App\Http\Middleware\InTheShop;
+use Vestibra\App\Http\Middleware\PagesOnly;
 
 Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/', [Shop\ListingController::class, 'home']);
@@ -56,8 +57,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas'])->whereNumber(['template', 'productId']);
     Route::get('templates/{template}/missing', [Studio\DrawingTableController::class, 'missing'])->whereNumber('template');
     Route::get('templates/{template}/samples', [Studio\DrawingTableController::class, 'samples'])->whereNumber('template');
-    Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->whereNumber('template');
-    Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->whereNumber('template');
+    Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->whereNumber('template')->middleware(PagesOnly::class);
+    Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->whereNumber('template')->middleware(PagesOnly::class);
     Route::get('templates/{template}/news', [Studio\EditsController::class, 'news'])->whereNumber('template');
     Route::get('names/{field}', [Studio\ReachController::class, 'names']);
     Route::get('pictures', [Studio\PicturesController::class, 'screen']);
@@ -67,8 +68,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('pictures/{picture}/uses', [Studio\PicturesController::class, 'uses'])->whereNumber('picture');
     Route::get('templates/{template}/impact', [Studio\PublishController::class, 'impact'])->whereNumber('template');
     Route::get('templates/{template}/impact/group', [Studio\PublishController::class, 'group'])->whereNumber('template');
-    Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template');
-    Route::get('templates/{template}/links', [Studio\PrivateLinksController::class, 'index'])->whereNumber('template');
+    Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template')->middleware(PagesOnly::class);
+    Route::get('templates/{template}/links', [Studio\PrivateLinksController::class, 'index'])->whereNumber('template')->middleware(PagesOnly::class);
     Route::get('releases', [Studio\ReleasesController::class, 'index']);
     Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
 
@@ -76,8 +77,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
         Route::post('templates/{template}/start', [Studio\EditsController::class, 'start'])->whereNumber('template');
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
-        Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template');
-        Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template');
+        Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template')->middleware(PagesOnly::class);
+        Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template')->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw'])->whereNumber(['template', 'link']);
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
         Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack'])->whereNumber('part');
@@ -106,8 +107,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     });
     Route::middleware('can:publish')->group(function (): void {
         Route::post('publish', [Studio\PublishController::class, 'store']);
-        Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->whereNumber('template');
-        Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->whereNumber('template');
+        Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->whereNumber('template')->middleware(PagesOnly::class);
+        Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->whereNumber('template')->middleware(PagesOnly::class);
         Route::post('templates/order', [Studio\StandingController::class, 'order']);
         Route::post('pins', [Studio\StandingController::class, 'pin']);
         Route::delete('templates/{template}', [Studio\StandingController::class, 'delete'])->whereNumber('template');

@@ -113,7 +113,11 @@ final readonly class KeptParts
         return $this->make->part($name, $tree, $author)->id;
     }
 
-    /** It can be taken back for a month. @return Problem|null why it stays: it is shared somewhere, or a release that waits holds it */
+    /**
+     * It can be taken back for a month.
+     *
+     * @return Problem|null why it stays: it is shared somewhere, or a release that waits holds it
+     */
     public function letGo(int $id): ?Problem
     {
         return DB::transaction(static function () use ($id): ?Problem {

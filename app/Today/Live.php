@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Today;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\ReachCounts;
 
 /** What is live, in numbers. */
@@ -28,7 +29,8 @@ final readonly class Live
             'templates' => count($names),
             'products' => DB::table('products')->where('published', true)->count(),
             'byTemplate' => array_slice($byTemplate, 0, 10),
-            'drafts' => DB::table('templates')->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach')->count(),
+            'drafts' => DB::table('templates')->where('page_kind', '!=', Template::LET_GO)->where(static fn ($query) => $query
+                ->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))->count(),
         ];
     }
 }

@@ -109,6 +109,7 @@ final class KeptPartsTest extends TestCase
         $this->edit($template, ['edit' => 'remove', 'id' => $this->block($template, 'shared-band')]);
         $this->deleteJson("/studio/parts/$part")->assertOk();
         $this->get("/studio/templates/$part")->assertNotFound();
+        $this->get('/studio/today')->assertOk()->assertDontSee('Our promise');
         $this->postJson("/studio/parts/$part/back")->assertOk()->assertJsonPath('parts.0.name', 'Our promise')->assertJsonPath('overview.0.id', $part);
         $this->deleteJson("/studio/parts/$part")->assertOk()->assertJsonPath('parts', []);
         $this->travel(31)->days();
@@ -142,6 +143,11 @@ final class KeptPartsTest extends TestCase
         $part = $this->part(self::band('Kept.'));
         $this->get('/studio/templates')->assertOk()->assertDontSee('"pageKind":"part"', false);
         $this->postJson('/studio/pins', ['product' => 1, 'template' => $part])->assertStatus(409);
+        foreach (['take-off', 'fallback', 'links', 'fitting', 'reach'] as $deed) {
+            $this->postJson("/studio/templates/$part/$deed", ['days' => 1])->assertNotFound();
+        }
+        $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $part])->assertNotFound();
+        self::assertTrue(Template::query()->findOrFail($part)->isLive());
         $this->get("/studio/templates/$part")->assertOk()->assertSee('"pageKind":"part"', false);
         $this->get("/studio/templates/$part/canvas/1")->assertOk()->assertSee('Kept.');
     }

@@ -61,7 +61,7 @@ final readonly class TemplatesController
             'copyOf' => ['integer'],
         ], self::WORDS);
         $template = isset($given['copyOf'])
-            ? $templates->copy($given['name'], Template::query()->findOrFail((int) $given['copyOf']), SignedIn::user())
+            ? $templates->copy($given['name'], Template::query()->where('page_kind', PageKind::Product->value)->findOrFail((int) $given['copyOf']), SignedIn::user())
             : $templates->fromStart($given['name'], $given['start'], SignedIn::user());
 
         return $template === null

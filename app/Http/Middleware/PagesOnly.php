@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Models\Template;
+
+/** What only a template of pages has: a reach, a fitting, private links, a place as the fallback, being taken off. */
+final readonly class PagesOnly
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $template = $request->route('template');
+        if ($template instanceof Template && ! $template->isPage()) {
+            abort(404);
+        }
+
+        return $next($request);
+    }
+}
