@@ -107,13 +107,14 @@ final readonly class DraftState
     {
         $product = $this->products->byId($sampleId);
         if ($product === null) {
-            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null];
+            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'notice' => $done->notice];
         }
         $composed = $this->page->compose($done->draft->tree, $product, $wishes, explain: true);
 
         return $this->of($template, draft: $done->draft) + [
             'parts' => $this->parts->of($composed, $done),
             'css' => $composed->css,
+            'notice' => $done->notice,
         ];
     }
 }

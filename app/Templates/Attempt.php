@@ -13,6 +13,7 @@ final readonly class Attempt
      * @param  string|null  $key  the same for every try at the same step, so that it is made once
      * @param  string|null  $gesture  one run of typing or one slide shares it
      * @param  bool  $knowingly  somebody has seen the conflict and decided for this step
+     * @param  bool  $passOver  the step that would be taken back is left as it is; the one before it is taken back
      */
     public function __construct(
         public ?int $base = null,
@@ -20,6 +21,7 @@ final readonly class Attempt
         public ?string $key = null,
         public ?string $gesture = null,
         public bool $knowingly = false,
+        public bool $passOver = false,
     ) {
     }
 }

@@ -12,6 +12,7 @@ use Vestibra\Core\Templates\Conflicts;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
+use Vestibra\Core\Templates\Step;
 
 /** Finds whether a step crosses what others, or the same person in another window, have done since. */
 final readonly class Crossing
@@ -30,14 +31,17 @@ final readonly class Crossing
         return $this->since($template, $user, $attempt->base, $attempt->window, $edits, $draft);
     }
 
-    /**
-     * Whether taking a step back would take away what somebody else has set since.
-     *
-     * @param  list<Edit>  $inverses
-     */
-    public function undoProblem(Template $template, User $user, DraftStep $step, array $inverses, Draft $draft): ?Problem
+    /** Whether taking a step back would take away what somebody else has set since. */
+    public function undoProblem(Template $template, User $user, DraftStep $stored, Step $step, Draft $now): ?Problem
     {
-        return $this->since($template, $user, $step->revision, null, $inverses, $draft, true);
+        $disturbed = [];
+        foreach (array_reverse($step->edits) as $at => $edit) {
+            if (isset($step->inverses[$at]) && ! Conflicts::stands($edit, $now) && ! Conflicts::stands($step->inverses[$at], $now)) {
+                $disturbed[] = $step->inverses[$at];
+            }
+        }
+
+        return $disturbed === [] ? null : $this->since($template, $user, $stored->revision, null, $disturbed, $now, true);
     }
 
     /** @param  list<Edit>  $edits */

@@ -6,6 +6,7 @@ namespace Vestibra\App\Templates;
 
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\Stepped;
 
 /** What a step of work came to. */
 final readonly class Drafted
@@ -15,6 +16,7 @@ final readonly class Drafted
      * @param  list<string>  $touched  ids whose part of the page has to be drawn again
      * @param  list<string>  $arranged  ids of what had blocks put in, taken out or moved
      * @param  list<string>  $fresh  ids of blocks put in
+     * @param  string|null  $notice  what the person should know of it
      */
     public function __construct(
         public Draft $draft,
@@ -23,11 +25,12 @@ final readonly class Drafted
         public int $revision = 0,
         public array $arranged = [],
         public array $fresh = [],
+        public ?string $notice = null,
     ) {
     }
 
-    public function at(int $revision): self
+    public static function of(Stepped $done, int $revision, ?string $notice = null): self
     {
-        return new self($this->draft, $this->inverses, $this->touched, $revision, $this->arranged, $this->fresh);
+        return new self($done->draft, $done->inverses, $done->touched, $revision, $done->arranged, $done->fresh, $notice);
     }
 }

@@ -11,21 +11,20 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\EditWords;
+use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
-use Vestibra\Core\Templates\Edits\Insert;
-use Vestibra\Core\Templates\Edits\Move;
-use Vestibra\Core\Templates\Edits\Remove;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Stepped;
+use Vestibra\Core\Templates\TakingBack;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -40,6 +39,8 @@ final readonly class Drafting
 
     private Crossing $crossing;
 
+    private TakingBack $takingBack;
+
     public function __construct(
         private Composer $composer,
         private StoredDrafts $stored,
@@ -51,6 +52,7 @@ final readonly class Drafting
         $this->reader = new EditReader(new TreeReader($composer->schema, $ids), new ReachReader(Fields::standard(), $clock->zone));
         $this->log = new StepLog($this->reader);
         $this->crossing = new Crossing($this->reader);
+        $this->takingBack = new TakingBack($composer->schema);
     }
 
     /**
@@ -74,10 +76,10 @@ final readonly class Drafting
             if ($this->log->has($template, $attempt->key)) {
                 return new Drafted($before, [], [$before->tree->id], $template->draft_revision);
             }
-            $done = $this->applyAll($before, $read);
+            $done = Stepped::by($read, $before, $this->composer->schema);
             $crossing = $this->crossing->problem($template, $user, $read, $attempt, $before);
-            if (! $done instanceof Drafted) {
-                return $done;
+            if ($done instanceof Problem) {
+                return [$done];
             }
             $inside = self::inside($template, $done->draft);
             if ($inside !== null) {
@@ -87,13 +89,13 @@ final readonly class Drafting
                 return [$crossing];
             }
             if ($done->draft === $before) {
-                return $done->at($template->draft_revision);
+                return Drafted::of($done, $template->draft_revision);
             }
             $this->save($template, $user, $done->draft);
             $this->log->endRedo($template, $user);
-            $this->log->record($template, $user, $done, new Recorded(DraftStep::DONE, $read, $this->words->of($read, $before->tree), $attempt));
+            $this->log->record($template, $user, $done, new Recorded(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
 
-            return $done->at($template->draft_revision);
+            return Drafted::of($done, $template->draft_revision);
         });
     }
 
@@ -112,18 +114,11 @@ final readonly class Drafting
     /** The draft's tree as it was before the user's last change; null when there was none, or it cannot be taken back. */
     public function before(Template $template, User $user): ?Node
     {
-        $step = $this->log->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
-        $edits = [];
-        foreach ($step->inverses ?? [] as $inverse) {
-            $parsed = $this->reader->parse($inverse);
-            if (is_array($parsed)) {
-                return null;
-            }
-            $edits[] = $parsed;
-        }
-        $done = $this->applyAll($this->stored->draft($template), $edits);
+        $stored = $this->log->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        $step = $stored === null ? null : $this->log->read($stored);
+        $done = $step === null ? null : $this->takingBack->of($step, $this->stored->draft($template));
 
-        return $done instanceof Drafted ? $done->draft->tree : null;
+        return $done instanceof Stepped ? $done->draft->tree : null;
     }
 
     /** @return array{undo: string|null, redo: string|null} what the next undo and redo would do, in words */
@@ -147,32 +142,45 @@ final readonly class Drafting
             if ($this->log->has($template, $attempt->key)) {
                 return new Drafted($draft, [], [$draft->tree->id], $template->draft_revision);
             }
-            $step = $this->log->last($template, $user, $origins);
+            $stored = $this->log->last($template, $user, $origins);
+            if ($stored !== null && $attempt->passOver) {
+                $stored->update(['spent' => true]);
+                $stored = $this->log->last($template, $user, $origins);
+            }
+            $undoes = $origin === DraftStep::UNDONE;
+            if ($stored === null) {
+                return [new Problem($undoes ? 'edit.nothing-to-undo' : 'edit.nothing-to-redo')];
+            }
+            $step = $this->log->read($stored);
             if ($step === null) {
-                return [new Problem($origin === DraftStep::UNDONE ? 'edit.nothing-to-undo' : 'edit.nothing-to-redo')];
+                return $this->passOver($stored, $undoes);
             }
-            $edits = [];
-            foreach ($step->inverses as $inverse) {
-                $parsed = $this->reader->parse($inverse);
-                if (is_array($parsed)) {
-                    return $parsed;
-                }
-                $edits[] = $parsed;
-            }
-            $crossing = $attempt->knowingly ? null : $this->crossing->undoProblem($template, $user, $step, $edits, $draft);
+            $crossing = $attempt->knowingly ? null : $this->crossing->undoProblem($template, $user, $stored, $step, $draft);
             if ($crossing !== null) {
                 return [$crossing];
             }
-            $done = $this->applyAll($draft, $edits);
-            if (! $done instanceof Drafted) {
-                return $done;
+            $done = $this->takingBack->of($step, $draft, $this->log->history($template, $user, $stored));
+            if ($done instanceof Problem) {
+                return $done->code === 'undo.impossible' ? $this->passOver($stored, $undoes) : [$done];
+            }
+            $inside = self::inside($template, $done->draft);
+            if ($inside !== null) {
+                return [$inside];
             }
             $this->save($template, $user, $done->draft);
-            $step->update(['spent' => true]);
-            $this->log->record($template, $user, $done, new Recorded($origin, $edits, $step->words, new Attempt(window: $attempt->window, key: $attempt->key)));
+            $stored->update(['spent' => true]);
+            $this->log->record($template, $user, $done, new Recorded($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
-            return $done->at($template->draft_revision);
+            return Drafted::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(new Problem('undo.in-part', '', ['words' => $stored->words])));
         });
+    }
+
+    /** @return non-empty-list<Problem> */
+    private function passOver(DraftStep $step, bool $undoes): array
+    {
+        $step->update(['spent' => true]);
+
+        return [new Problem($undoes ? 'undo.passed-over' : 'redo.passed-over', '', ['words' => $step->words])];
     }
 
     /** A part holds no shared part, a product's own blocks neither part nor own blocks, and neither has a reach. */
@@ -197,39 +205,6 @@ final readonly class Drafting
         $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($edit['reach'] ?? null);
 
         return is_array($reach) ? $reach : new SetReach($reach);
-    }
-
-    /**
-     * @param  list<Edit>  $edits
-     * @return Drafted|non-empty-list<Problem>
-     */
-    private function applyAll(Draft $draft, array $edits): Drafted|array
-    {
-        $inverses = $touched = $arranged = $fresh = [];
-        foreach ($edits as $edit) {
-            $applied = $edit->apply($draft, $this->composer->schema);
-            if (! $applied instanceof Applied) {
-                return [$applied];
-            }
-            $draft = $applied->draft;
-            array_unshift($inverses, $applied->inverse);
-            if ($edit instanceof Insert || $edit instanceof Remove || $edit instanceof Move) {
-                array_push($arranged, ...$applied->touched);
-            } else {
-                array_push($touched, ...$applied->touched);
-            }
-            if ($edit instanceof Insert) {
-                $fresh[] = $edit->node->id;
-            }
-        }
-
-        return new Drafted(
-            $draft,
-            $inverses,
-            array_values(array_unique($touched)),
-            arranged: array_values(array_unique($arranged)),
-            fresh: $fresh,
-        );
     }
 
     private function save(Template $template, User $user, Draft $draft): void

@@ -12,6 +12,8 @@ use Vestibra\App\Models\User;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Step;
+use Vestibra\Core\Templates\Stepped;
 
 /** The steps of everybody's work on a draft. Up to 10,000 are kept; older ones are folded into a version. */
 final readonly class StepLog
@@ -20,18 +22,21 @@ final readonly class StepLog
 
     private const EVERY = 1000;
 
+    /** How many steps are looked at to find where something that comes back stood. */
+    private const LOOKED_BACK = 500;
+
     public function __construct(private EditReader $reader)
     {
     }
 
     /** Writes a step down; one run of typing or one slide goes on with the step before. */
-    public function record(Template $template, User $user, Drafted $done, Recorded $step): void
+    public function record(Template $template, User $user, Stepped $done, Recorded $step): void
     {
         $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE ? null : $this->of($template, $user)->latest('id')->first();
-        if ($last !== null && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $step->edits)) {
+        if ($last !== null && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {
             $last->update([
                 'revision' => $template->draft_revision,
-                'edits' => self::arrays($step->edits),
+                'edits' => self::arrays($done->edits),
                 'key' => $step->attempt->key,
                 'made_at' => now(),
             ]);
@@ -44,7 +49,7 @@ final readonly class StepLog
                 'revision' => $template->draft_revision,
                 'origin' => $step->origin,
                 'gesture' => $step->attempt->gesture,
-                'edits' => json_encode(self::arrays($step->edits), JSON_THROW_ON_ERROR),
+                'edits' => json_encode(self::arrays($done->edits), JSON_THROW_ON_ERROR),
                 'inverses' => json_encode(self::arrays($done->inverses), JSON_THROW_ON_ERROR),
                 'words' => $step->words,
                 'made_at' => now(),
@@ -68,6 +73,50 @@ final readonly class StepLog
         $steps->whereIn('origin', $origins);
 
         return $steps->first();
+    }
+
+    /** A stored step as the core knows it; null when it cannot be read any more. */
+    public function read(DraftStep $stored): ?Step
+    {
+        $lists = [];
+        foreach ([$stored->edits, $stored->inverses] as $list) {
+            $edits = [];
+            foreach ($list as $one) {
+                $edit = $this->reader->parse($one);
+                if (! $edit instanceof Edit) {
+                    return null;
+                }
+                $edits[] = $edit;
+            }
+            $lists[] = $edits;
+        }
+
+        return new Step($lists[0], $lists[1], $stored->origin !== DraftStep::DONE);
+    }
+
+    /**
+     * The steps that led to the draft as it is, where somebody else has worked on it since a step; otherwise none are
+     * needed to take it back.
+     *
+     * @return list<Step> oldest first
+     */
+    public function history(Template $template, User $user, DraftStep $since): array
+    {
+        if (! DraftStep::query()->where('template_id', $template->id)->where('id', '>', $since->id)->where('user_id', '!=', $user->id)->exists()) {
+            return [];
+        }
+        $steps = [];
+        /** @var iterable<DraftStep> $latest */
+        $latest = DraftStep::query()->where('template_id', $template->id)->latest('id')->limit(self::LOOKED_BACK)->get();
+        foreach ($latest as $stored) {
+            $step = $this->read($stored);
+            if ($step === null) {
+                break;
+            }
+            array_unshift($steps, $step);
+        }
+
+        return $steps;
     }
 
     /** @param  list<string>  $origins */

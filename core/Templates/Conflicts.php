@@ -36,6 +36,22 @@ final readonly class Conflicts
         return null;
     }
 
+    /**
+     * Whether what an edit came to is still so: nobody has changed it since, or whoever did has taken it back. Taking it
+     * back then takes nothing from anybody.
+     */
+    public static function stands(Edit $edit, Draft $now): bool
+    {
+        return match (true) {
+            $edit instanceof SetValue => $now->tree->find($edit->id)?->value($edit->question, $edit->width->value, $edit->setting) === $edit->value,
+            $edit instanceof Move => ($parent = $now->tree->parentOf($edit->id))?->id === $edit->parent && $parent->before($edit->id) === $edit->after,
+            $edit instanceof Insert => $now->tree->find($edit->node->id)?->toArray() == $edit->node->toArray(),
+            $edit instanceof SetReach => $now->reach->toArray() == $edit->reach->toArray(),
+            $edit instanceof Replace => $now->tree->toArray() == $edit->tree->toArray() && $now->reach->toArray() == $edit->reach->toArray(),
+            default => false,
+        };
+    }
+
     private static function pair(Edit $mine, Edit $theirs, Node $tree): ?Problem
     {
         return match (true) {

@@ -95,6 +95,60 @@ final class ConflictsTest extends TestCase
         self::assertNull($this->how());
     }
 
+    public function test_undo_finds_the_nearest_surviving_place_when_a_neighbour_was_taken_out(): void
+    {
+        $column = $this->parentOf($this->price);
+        $before = $this->childrenOf($column);
+        $at = (int) array_search($this->price, $before, true);
+        $this->send($this->owner, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
+        $this->send($this->other, [['edit' => 'remove', 'id' => $before[$at - 1]]])->assertOk();
+        $this->actingAs($this->owner)->postJson($this->address('undo'))->assertOk();
+        $this->actingAs($this->other)->postJson($this->address('undo'))->assertOk();
+
+        self::assertSame($before, $this->childrenOf($column));
+    }
+
+    public function test_an_impossible_undo_is_said_passed_over_and_the_step_before_is_offered(): void
+    {
+        $title = $this->block($this->template, 'title');
+        $this->send($this->owner, [['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']])->assertOk();
+        $this->send($this->owner, [$this->set('size', 40)])->assertOk();
+        $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
+        $said = $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409)->assertJsonPath('problems.0.code', 'undo.passed-over');
+        self::assertStringStartsWith('“Price: size” cannot be taken back any more', $said->json('message'));
+        self::assertSame('Title: size', $said->json('state.undo'));
+        $this->postJson($this->address('undo'))->assertOk()->assertJsonPath('undo', null);
+    }
+
+    public function test_what_is_left_of_a_step_is_taken_back_and_the_answer_says_that_some_is_not(): void
+    {
+        $title = $this->block($this->template, 'title');
+        $this->send($this->owner, [$this->set('size', 40), ['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']])->assertOk();
+        $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
+        $notice = $this->actingAs($this->owner)->postJson($this->address('undo'))->assertOk()->json('notice');
+        self::assertStringContainsString('only in part', $notice);
+    }
+
+    public function test_a_step_that_would_take_away_somebody_elses_can_be_left_as_it_is_for_the_one_before(): void
+    {
+        $title = $this->block($this->template, 'title');
+        $this->send($this->owner, [['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']]);
+        $this->send($this->owner, [$this->set('size', 40)]);
+        $this->send($this->other, [$this->set('size', 50)]);
+        $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409);
+        $this->postJson($this->address('undo'), ['passOver' => true])->assertOk()->assertJsonPath('undo', null);
+        self::assertSame(['desktop' => ['size' => 50]], $this->how());
+    }
+
+    public function test_what_somebody_set_and_took_back_again_stands_in_nobodys_way(): void
+    {
+        $this->send($this->owner, [$this->set('size', 40)]);
+        $this->send($this->other, [$this->set('size', 50)]);
+        $this->actingAs($this->other)->postJson($this->address('undo'))->assertOk();
+        $this->actingAs($this->owner)->postJson($this->address('undo'))->assertOk();
+        self::assertNull($this->how());
+    }
+
     public function test_a_step_whose_answer_was_lost_is_done_once_however_often_it_is_sent(): void
     {
         $insert = ['edit' => 'insert', 'parent' => $this->parentOf($this->price), 'after' => null, 'node' => ['id' => 'again', 'kind' => 'rating']];
@@ -182,6 +236,19 @@ final class ConflictsTest extends TestCase
         $walk($this->template->refresh()->draft_tree['page']);
 
         return $found;
+    }
+
+    /** @return list<string> */
+    private function childrenOf(string $id): array
+    {
+        $children = [];
+        $walk = static function (array $node) use (&$walk, &$children, $id): void {
+            $children = $node['id'] === $id ? array_column($node['children'] ?? [], 'id') : $children;
+            array_map($walk, $node['children'] ?? []);
+        };
+        $walk($this->template->refresh()->draft_tree['page']);
+
+        return $children;
     }
 
     private function parentOf(string $id): string

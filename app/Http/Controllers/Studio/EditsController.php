@@ -100,6 +100,7 @@ final readonly class EditsController
             self::word($request, 'key'),
             self::word($request, 'gesture'),
             $request->boolean('knowingly'),
+            $request->boolean('passOver'),
         );
     }
 
@@ -116,7 +117,7 @@ final readonly class EditsController
         $template = Template::query()->findOrFail($templateId);
         if (is_array($outcome)) {
             $crossing = str_starts_with($outcome[0]->code, 'conflict.');
-            $status = $crossing || in_array($outcome[0]->code, ['edit.gone', 'edit.there-already'], true) ? 409 : 422;
+            $status = $crossing || in_array($outcome[0]->code, ['edit.gone', 'edit.there-already', 'undo.passed-over', 'redo.passed-over'], true) ? 409 : 422;
 
             return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code : null, 'state' => $this->state->of($template)], $status);
         }
