@@ -7,6 +7,7 @@ use Vestibra\App\Http\Controllers\Shop;
 use Vestibra\App\Http\Controllers\Studio;
 use Vestibra\App\Http\Middleware\InTheShop;
 use Vestibra\App\Http\Middleware\PagesOnly;
+use Vestibra\App\Http\Middleware\SameAuthor;
 
 Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/', [Shop\ListingController::class, 'home']);
@@ -74,8 +75,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
 
     Route::middleware('can:edit-templates')->group(function (): void {
-        Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template');
-        Route::post('templates/{template}/start', [Studio\EditsController::class, 'start'])->whereNumber('template');
+        Route::post('templates/{template}/throw-away', [Studio\EditsController::class, 'throwAway'])->whereNumber('template')->middleware(SameAuthor::class);
+        Route::post('templates/{template}/start', [Studio\EditsController::class, 'start'])->whereNumber('template')->middleware(SameAuthor::class);
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle'])->whereNumber('trouble');
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->whereNumber('template')->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->whereNumber('template')->middleware(PagesOnly::class);
@@ -101,9 +102,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);
         Route::patch('templates/{template}', [Studio\TemplatesController::class, 'rename'])->whereNumber('template');
-        Route::post('templates/{templateId}/edits', [Studio\EditsController::class, 'store'])->whereNumber('templateId');
-        Route::post('templates/{templateId}/undo', [Studio\EditsController::class, 'undo'])->whereNumber('templateId');
-        Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->whereNumber('templateId');
+        Route::post('templates/{templateId}/edits', [Studio\EditsController::class, 'store'])->whereNumber('templateId')->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/undo', [Studio\EditsController::class, 'undo'])->whereNumber('templateId')->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->whereNumber('templateId')->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {
         Route::post('publish', [Studio\PublishController::class, 'store']);

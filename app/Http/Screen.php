@@ -17,7 +17,7 @@ final class Screen
 
         return view('studio::shell', ['title' => $title, 'screen' => [
             'name' => $name,
-            'user' => ['name' => $user->name, 'role' => $user->role],
+            'user' => ['id' => $user->id, 'name' => $user->name, 'role' => $user->role],
             'may' => ['edit' => Gate::allows('edit-templates'), 'publish' => Gate::allows('publish')],
             'shop' => config()->string('vestibra.shop'),
             'data' => $data,

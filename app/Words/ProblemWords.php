@@ -60,6 +60,7 @@ final class ProblemWords
         'edit.there-already' => 'This block is there already. Nothing was changed.',
         'edit.not-the-page' => 'The page itself cannot be moved or taken out. Nothing was changed.',
         'edit.into-itself' => 'A block cannot be put into itself. Nothing was moved.',
+        'edit.other-author' => 'Somebody else is signed in here now. Nothing was sent under their name; it is kept in this browser.',
         'edit.nothing-to-undo' => 'There is nothing of yours to take back here.',
         'edit.nothing-to-redo' => 'There is nothing to do again here.',
         'undo.impossible' => 'What this step changed is not there any more. Nothing was changed.',

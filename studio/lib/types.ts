@@ -4,7 +4,7 @@ export type { BlockKind, PageKind, Question, WidthName };
 
 export interface Screen<Data> {
     name: string;
-    user: { name: string; role: string } | null;
+    user: { id: number; name: string; role: string };
     may: { edit: boolean; publish: boolean };
     shop: string;
     data: Data;
@@ -181,6 +181,8 @@ export type CanvasPart = { id: string; html: string } | { id: string; order: str
 export interface EditAnswer extends DraftState {
     parts: CanvasPart[];
     css: string | null;
+    /** What the person should know of it. */
+    notice: string | null;
 }
 
 export type Edit =

@@ -8,10 +8,20 @@ export function number(count: number): string {
     return count.toLocaleString('en-GB');
 }
 
+/** A number with its words, right for 0, 1 and many: `counted(1, 'page')`, `counted(2, 'page moves', 'pages move')`. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+    return `${number(count)} ${count === 1 ? one : many}`;
+}
+
+/** The words alone, where the number stands elsewhere. */
+export function either(count: number, one: string, many: string): string {
+    return count === 1 ? one : many;
+}
+
 export function products(count: number): string {
-    return count === 1 ? '1 product' : `${number(count)} products`;
+    return counted(count, 'product');
 }
 
 export function pages(count: number): string {
-    return count === 1 ? '1 page' : `${number(count)} pages`;
+    return counted(count, 'page');
 }

@@ -29,7 +29,7 @@
     </nav>
     <div class="ml-auto flex items-center gap-5">
         <a class="word" href="/">{screen.shop}, the shop</a>
-        <span class="text-quiet">{screen.user?.name ?? ''}</span>
+        <span class="text-quiet">{screen.user.name}</span>
         <form method="post" action="/studio/sign-out">
             <input type="hidden" name="_token" value={token} />
             <button class="text-quiet hover:text-ink">Sign out</button>

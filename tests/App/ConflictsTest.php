@@ -160,6 +160,16 @@ final class ConflictsTest extends TestCase
         self::assertSame(2, DraftStep::query()->count());
     }
 
+    public function test_work_is_never_taken_under_another_name(): void
+    {
+        $this->send($this->other, [$this->set('size', 40)], more: ['author' => $this->owner->id])->assertStatus(409)->assertJsonPath('otherAuthor', true);
+        foreach (['undo', 'redo', 'throw-away', 'start'] as $what) {
+            $this->postJson($this->address($what), ['author' => $this->owner->id])->assertStatus(409)->assertJsonPath('otherAuthor', true);
+        }
+        self::assertSame(1, $this->template->refresh()->draft_revision);
+        $this->send($this->other, [$this->set('size', 40)], more: ['author' => $this->other->id])->assertOk();
+    }
+
     public function test_news_tell_what_others_have_done_and_who_is_here(): void
     {
         $this->actingAs($this->other)->getJson($this->address('news').'?revision=1&window=theirs')->assertJsonPath('state', null)->assertJsonPath('others', []);

@@ -40,9 +40,84 @@ test('two people on one template: each sees the other’s work, and the same set
         const told = two.page.getByText('theirs is 50, yours 60');
         await expect(told).toBeVisible({ timeout: 15_000 });
         await expect(two.block('.price-now')).toHaveCSS('font-size', '50px');
-        await two.page.getByRole('button', { name: 'Use mine' }).click();
-        await expect(two.block('.price-now')).toHaveCSS('font-size', '60px');
     });
+
+    await test.step('nothing is decided by leaving the field, typing on, or loading the page anew', async () => {
+        await expect(size(two)).toHaveValue('60');
+        await size(two).fill('61');
+        await expect(two.page.getByText('theirs is 50, yours 61')).toBeVisible();
+        await two.block('.title').first().click();
+        await two.block('.price').click();
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '50px');
+        await expect(two.page.getByText('1 change is not saved')).toBeVisible();
+        await two.page.unroute('**/news*');
+        await two.page.reload();
+        await two.loaded();
+        await expect(two.page.getByText('theirs is 50, yours 61')).toBeVisible();
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '50px');
+        await expect(one.block('.price-now')).toHaveCSS('font-size', '50px');
+    });
+
+    await test.step('decided for mine, both windows show it', async () => {
+        await two.page.getByRole('button', { name: 'Use mine' }).click();
+        await expect(two.block('.price-now')).toHaveCSS('font-size', '61px');
+        await two.saved();
+        await expect(one.block('.price-now')).toHaveCSS('font-size', '61px', { timeout: 15_000 });
+    });
+});
+
+test('words in conflict: leaving the field after “Keep theirs” sends nothing', async ({ page, browser }) => {
+    const one = new Studio(page);
+    await one.signIn();
+    const id = await one.template('Two writers', { show: [[]] }, false);
+    await page.goto(`/studio/templates/${id}`);
+    await one.loaded();
+    const two = await somebody(browser, page.url());
+    const label = (studio: Studio) => studio.page.getByRole('region', { name: /Settings of/ }).getByLabel('Label', { exact: true });
+    for (const studio of [one, two]) await studio.block('.buy').first().click();
+    await two.page.route('**/news*', (route) => route.abort());
+    await two.page.route('**/edits', (route) => route.abort());
+    await label(two).fill('Mine');
+    await label(one).fill('Theirs');
+    await one.saved();
+    await two.page.unroute('**/edits');
+    await two.page.getByRole('button', { name: 'Keep theirs' }).click();
+    await expect(label(two)).toHaveValue('Theirs');
+    const sent: string[] = [];
+    two.page.on('request', (request) => request.url().endsWith('/edits') && sent.push(request.url()));
+    await two.block('.title').first().click();
+    await two.saved();
+    expect(sent).toEqual([]);
+    await page.reload();
+    await one.block('.buy').first().click();
+    await expect(label(one)).toHaveValue('Theirs');
+});
+
+test('work that the server refuses is kept, said, sent again or given up', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Refused');
+    const refuse = JSON.stringify({ message: 'Your account may look at this but not change it.' });
+    await page.route('**/edits', (route) => route.fulfill({ status: 403, contentType: 'application/json', body: refuse }));
+    await studio.block('.price').click();
+    await size(studio).fill('44');
+    await expect(page.getByRole('status').getByText('not saved')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, size: 44. Your account may look at this but not change it.');
+    await page.reload();
+    await studio.loaded();
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, size: 44');
+    await page.unroute('**/edits');
+    await page.getByRole('button', { name: 'Send again' }).click();
+    await studio.saved();
+    await expect(studio.block('.price-now')).toHaveCSS('font-size', '44px');
+    await expect(page.getByRole('region', { name: 'Not saved' })).toBeHidden();
+
+    await page.route('**/edits', (route) => route.fulfill({ status: 413, contentType: 'application/json', body: '{"message":"Too large."}' }));
+    await studio.block('.price').click();
+    await size(studio).fill('45');
+    await page.getByRole('button', { name: /Give up on/ }).click();
+    await studio.saved();
+    await expect(studio.block('.price-now')).toHaveCSS('font-size', '44px');
 });
 
 test('a sign-in that runs out in mid-edit: the work is kept, and goes on after signing in again', async ({ page, context }) => {

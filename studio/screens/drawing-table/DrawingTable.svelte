@@ -19,11 +19,12 @@
     import Settings from './settings/Settings.svelte';
     import { Table } from './table.svelte';
     import TopBar from './TopBar.svelte';
+    import Unsaved from './Unsaved.svelte';
     import WhyView from './WhyView.svelte';
     import type { TableData } from './types';
 
     let { screen }: { screen: Screen<TableData> } = $props();
-    const table = untrack(() => new Table(screen.data, screen.may.edit));
+    const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));
     const drag = new Drag(table);
     let outlineHeight = $state(300);
 
@@ -53,14 +54,15 @@
     onblur={() => (table.glance = null)}
     onpointermove={(event) => drag.to(event.clientX, event.clientY)}
     onpointerup={() => drag.drop()}
-    onbeforeunload={(event) => table.saving !== 'saved' && event.preventDefault()}
+    onbeforeunload={(event) => !['saved', 'kept'].includes(table.saving) && event.preventDefault()}
     oncopy={(event) => onClipboard(event, table)}
     oncut={(event) => onClipboard(event, table)}
     onpaste={(event) => onClipboard(event, table)}
 />
 
-<div class="grid h-screen grid-rows-[auto_minmax(0,1fr)_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
+<div class="grid h-screen grid-rows-[auto_auto_minmax(0,1fr)_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
     <TopBar {table} mayPublish={screen.may.publish} />
+    <div><Unsaved {table} /></div>
     {#if table.view === 'reach'}
         <ReachView {table} />
     {:else if table.view === 'publish'}

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { pages } from '../../lib/words';
+    import { counted, pages } from '../../lib/words';
     import MoreMenu from './MoreMenu.svelte';
     import type { Table } from './table.svelte';
 
@@ -20,7 +20,9 @@
             saved: 'Everything is saved',
             saving: 'Saving…',
             waiting: 'No connection; kept here, trying again…',
+            failing: 'The server fails; kept here, trying again…',
             'signed-out': 'Your sign-in has run out; kept here',
+            kept: `${counted(table.sending.kept.length, 'change is', 'changes are')} not saved`,
         }[table.saving],
     );
 </script>
@@ -44,7 +46,7 @@
     </p>
     <div class="ml-auto flex shrink-0 items-center gap-2">
         {#if table.sending.others.length > 0}<span class="text-sm text-quiet">with {table.sending.others.join(', ')}</span>{/if}
-        <span class="text-sm {table.saving === 'waiting' || table.saving === 'signed-out' ? 'text-trouble' : 'text-quiet'}" role="status">{saved}</span>
+        <span class="text-sm {['saved', 'saving'].includes(table.saving) ? 'text-quiet' : 'text-trouble'}" role="status">{saved}</span>
         {#if table.saving === 'signed-out'}<a class="word text-sm" href="/studio/sign-in" target="_blank" rel="noopener">Sign in again</a>{/if}
         {#if table.mayEdit}
             <button

@@ -1,38 +1,48 @@
 import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { Edit } from '../../lib/types';
-import type { Parcel } from './outbox';
+import { editsOf, type Kept, type Parcel } from './outbox';
 import type { Table } from './table.svelte';
 import { find } from './tree';
 
-/** Says what the server refused. Where somebody else was faster, both values are shown and nothing is lost. */
-export function conflictNotice(table: Table, error: Refused, parcel: Parcel): void {
-    const conflict = error.body.conflict;
-    if (typeof conflict !== 'string') {
+/** Says what was refused where nothing of anybody's work hangs on it; edits wait above the page for a decision (Unsaved.svelte). */
+export function refusalNotice(table: Table, error: Refused, parcel: Parcel): void {
+    if (editsOf(parcel).length > 0) return;
+    const takeBack = parcel.what === 'undo' ? (how: object) => table.undo(how) : parcel.what === 'redo' ? (how: object) => table.redo(how) : null;
+    if (!takeBack) {
         notices.trouble(error);
         return;
     }
-    if (parcel.what !== 'edits') {
-        const again = parcel.what === 'undo' ? () => void table.undo(true) : () => void table.redo(true);
-        notices.warn(error.message, { words: 'Take mine back all the same', do: again });
+    if (typeof error.body.conflict === 'string') {
+        notices.warn(
+            error.message,
+            { words: 'Take mine back all the same', do: () => void takeBack({ knowingly: true }) },
+            { words: 'Leave it, and take back what was before', do: () => void takeBack({ passOver: true }) },
+        );
         return;
     }
-    const edits = (parcel.body as { edits: Edit[] }).edits;
-    const words = [error.message, ...edits.map((edit) => both(table, edit))].filter((one) => one !== '').join(' ');
-    notices.warn(words, { words: 'Use mine', do: () => void table.send(edits, undefined, true) }, { words: 'Keep theirs', do: () => undefined });
+    const next = parcel.what === 'undo' ? table.draft.undo : table.draft.redo;
+    if (next === null) notices.trouble(error);
+    else notices.warn(error.message, { words: `Go on with “${next}”`, do: () => void takeBack({}) });
 }
 
-function both(table: Table, edit: Edit): string {
-    if (edit.edit !== 'set') return '';
+/** An edit that waits, in words: what it is on, with both values where two have set it. */
+export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
+    if (edit.edit === 'insert') return `${table.kinds.knows(edit.node.kind) ? table.kinds.of(edit.node.kind).name : 'A block'} put in`;
+    if (edit.edit === 'reach') return 'where it appears';
+    if (edit.edit === 'replace') return 'the whole page';
     const node = find(table.draft.tree, edit.id);
+    const name = node ? table.nameOfNode(node) : 'A block that is not there any more';
+    if (edit.edit !== 'set') return `${name} ${edit.edit === 'move' ? 'moved' : 'taken out'}`;
     const definition = node && table.kinds.of(node.kind).settings.find((setting) => setting.question === edit.question && setting.name === edit.setting);
-    if (!node || !definition) return '';
-    const theirs = edit.question === 'how' ? node.how?.[edit.width]?.[edit.setting] : node[edit.question]?.[edit.setting];
-    return `${table.kinds.of(node.kind).name}, ${definition.label.toLowerCase()}: theirs is ${shown(theirs)}, yours ${shown(edit.value)}.`;
+    const label = definition?.label.toLowerCase() ?? edit.setting;
+    if (why !== 'conflict') return `${name}, ${label}: ${shown(edit.value)}`;
+    const theirs = edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
+    return `${name}, ${label}: theirs is ${shown(theirs)}, yours ${shown(edit.value)}.`;
 }
 
 function shown(value: unknown): string {
     if (value === null || value === undefined) return 'as usual';
-    if (typeof value === 'object') return 'from the product';
+    if (typeof value === 'object') return 'source' in value ? 'from the product' : 'several things';
     return typeof value === 'string' ? `“${value.slice(0, 60)}”` : String(value);
 }

@@ -81,11 +81,12 @@ export class CanvasHands {
         if (!element || !node || setting === undefined || !this.table.mayEdit || typeof node.what?.[setting] === 'object') return;
         const gesture = `typing-${node.id}-${++this.gestures}`;
         let wait = 0;
+        let sent = this.table.valueOf(node, this.settingOf(node.kind, setting));
         const send = (): void => {
             const words = element.innerText.replace(/\n$/, '');
-            if (words !== this.table.valueOf(node, { ...this.settingOf(node.kind, setting) })) {
-                void this.table.set(node.id, 'what', setting, words, gesture);
-            }
+            if (words === sent) return;
+            sent = words;
+            void this.table.set(node.id, 'what', setting, words, gesture);
         };
         const later = (): void => {
             clearTimeout(wait);

@@ -2,12 +2,12 @@ import { get, post, Refused, signedInAgain } from '../../lib/http';
 import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
 import type { DraftState, Edit, EditAnswer } from '../../lib/types';
-import { Outbox, type Parcel } from './outbox';
+import { editsOf, Outbox, type Author, type Kept, type Parcel } from './outbox';
 
 const RETRY = 2000;
-const NEWS = 5000;
+const NEWS = 4000;
 
-export type Saving = 'saved' | 'saving' | 'waiting' | 'signed-out';
+export type Saving = 'saved' | 'saving' | 'waiting' | 'failing' | 'signed-out' | 'kept';
 
 interface Handlers {
     /** The state that a request is made on. */
@@ -20,17 +20,23 @@ interface Handlers {
     refused: (error: Refused, parcel: Parcel) => void;
 }
 
-/** Sends steps one after another and never drops one: offline it waits, signed out it waits, and a crash leaves them in the outbox. */
+/**
+ * Sends steps one after another and never drops one: offline it waits, signed out it waits, a crash leaves them in the
+ * outbox, and what the server does not take is kept there until somebody decides.
+ */
 export class Sending {
-    saving = $state<Saving>('saved');
     others = $state.raw<string[]>([]);
+    /** What could not be stored. */
+    kept = $state.raw<Kept[]>([]);
     readonly outbox: Outbox;
+    private now = $state<Exclude<Saving, 'kept'>>('saved');
     private working: Promise<void> | null = null;
     private waiters: { key: string; resolve: (taken: boolean) => void }[] = [];
 
     constructor(
         private readonly base: string,
         templateId: number,
+        private readonly author: Author,
         private readonly handlers: Handlers,
     ) {
         this.outbox = new Outbox(templateId);
@@ -38,9 +44,39 @@ export class Sending {
         setInterval(() => void this.news(), NEWS);
     }
 
+    get saving(): Saving {
+        return this.now === 'saved' && this.kept.length > 0 ? 'kept' : this.now;
+    }
+
     /** Answers whether the step was taken. */
     send(what: Parcel['what'], body: object): Promise<boolean> {
-        const parcel: Parcel = { key: freshId(), what, body, base: this.handlers.revision() };
+        return this.post({ key: freshId(), what, body, base: this.handlers.revision(), author: this.author });
+    }
+
+    /** Edits of a setting that two have set differently wait for the decision, whatever else is typed there. */
+    edit(edits: Edit[], gesture?: string, knowingly = false): Promise<boolean> {
+        const free = knowingly ? edits : this.outbox.hold(edits);
+        this.kept = this.outbox.kept;
+        if (free.length === 0) return Promise.resolve(false);
+        return this.send('edits', { edits: free, gesture: gesture ?? null, knowingly });
+    }
+
+    /** Sends what was kept once more, under one's own name; for a conflict that decides for it. */
+    async again(kept: Kept[]): Promise<void> {
+        this.letGo(kept);
+        for (const { why, words, ...parcel } of kept) {
+            void words;
+            const body = { ...parcel.body, knowingly: why === 'conflict' };
+            await this.post({ ...parcel, key: freshId(), body, base: this.handlers.revision(), author: this.author });
+        }
+    }
+
+    letGo(kept: Kept[]): void {
+        this.outbox.release(kept.map((one) => one.key));
+        this.kept = this.outbox.kept;
+    }
+
+    private post(parcel: Parcel): Promise<boolean> {
         const taken = new Promise<boolean>((resolve) => this.waiters.push({ key: parcel.key, resolve }));
         this.outbox.put(parcel);
         this.work();
@@ -53,16 +89,18 @@ export class Sending {
 
     private async empty(): Promise<void> {
         for (let parcel = this.outbox.first; parcel; parcel = this.outbox.first) {
+            const key = parcel.key;
             const taken = await this.deliver(parcel);
             this.outbox.done();
-            this.waiters.find((waiter) => waiter.key === parcel.key)?.resolve(taken);
-            this.waiters = this.waiters.filter((waiter) => waiter.key !== parcel.key);
+            this.kept = this.outbox.kept;
+            this.waiters.find((waiter) => waiter.key === key)?.resolve(taken);
+            this.waiters = this.waiters.filter((waiter) => waiter.key !== key);
         }
-        this.saving = 'saved';
+        this.now = 'saved';
     }
 
     private async deliver(parcel: Parcel): Promise<boolean> {
-        this.saving = 'saving';
+        this.now = 'saving';
         for (;;) {
             try {
                 const before = this.handlers.revision();
@@ -70,36 +108,53 @@ export class Sending {
                     ...parcel.body,
                     key: parcel.key,
                     base: parcel.base,
+                    author: parcel.author.id,
                     window: this.outbox.window,
                     sample: this.handlers.sample(),
                 });
+                this.outbox.supersede(parcel);
                 await this.handlers.adopt(answer, answer.revision > before + 1);
                 return true;
             } catch (error) {
-                if (error instanceof Refused && !error.signedOut && error.status < 500) {
+                if (!(error instanceof Refused)) this.now = 'waiting';
+                else if (error.signedOut) this.now = 'signed-out';
+                else if (error.status >= 500 || error.status === 429) this.now = 'failing';
+                else {
+                    this.keep(parcel, error);
                     this.handlers.refused(error, parcel);
                     return false;
                 }
-                this.saving = error instanceof Refused && error.signedOut ? 'signed-out' : 'waiting';
                 await new Promise((resolve) => setTimeout(resolve, RETRY));
-                if (this.saving === 'signed-out') await signedInAgain();
+                if (this.now === 'signed-out') await signedInAgain();
             }
         }
     }
 
-    /** Sends what a window that crashed or was closed had not sent. */
+    private keep(parcel: Parcel, error: Refused): void {
+        if (editsOf(parcel).length === 0) return;
+        const conflict = typeof error.body.conflict === 'string';
+        const why = error.body.otherAuthor === true ? 'other-author' : conflict ? 'conflict' : 'refused';
+        this.outbox.keep({ ...parcel, why, words: error.message });
+    }
+
+    /** Sends what a window that crashed or was closed had not sent; what is somebody else's waits for them. */
     private async recover(): Promise<void> {
         const parcels = await this.outbox.takeOver();
-        if (parcels.length === 0) return;
-        for (const parcel of parcels) this.outbox.put(parcel);
+        const mine = parcels.filter((parcel) => (parcel.author?.id ?? this.author.id) === this.author.id);
+        for (const parcel of parcels) {
+            if (mine.includes(parcel)) this.outbox.put({ ...parcel, author: this.author });
+            else this.outbox.keep({ ...parcel, why: 'other-author', words: '' });
+        }
+        this.kept = this.outbox.kept;
+        if (mine.length === 0) return;
         this.work();
         notices.say(
-            `${parcels.length === 1 ? 'One step' : `${parcels.length} steps`} that had not reached the server before the window closed ${parcels.length === 1 ? 'was' : 'were'} sent now.`,
+            `${mine.length === 1 ? 'One step' : `${mine.length} steps`} that had not reached the server before the window closed ${mine.length === 1 ? 'was' : 'were'} sent now.`,
         );
     }
 
-    /** What others have done since, and who else is here. */
-    private async news(): Promise<void> {
+    /** What others have done since, what was published, and who else is here. */
+    async news(): Promise<void> {
         if (document.hidden || this.working) return;
         const revision = this.handlers.revision();
         try {
@@ -107,16 +162,12 @@ export class Sending {
                 `${this.base}/news?revision=${revision}&live=${this.handlers.live() ?? ''}&window=${this.outbox.window}`,
             );
             this.others = answer.others;
-            if (this.saving === 'signed-out') this.saving = 'saved';
+            if (this.now === 'signed-out') this.now = 'saved';
             if (answer.state && !this.working && revision === this.handlers.revision()) {
-                await this.handlers.adopt({ ...answer.state, parts: [], css: null }, answer.state.revision !== revision);
+                await this.handlers.adopt({ ...answer.state, parts: [], css: null, notice: null }, answer.state.revision !== revision);
             }
         } catch (error) {
-            if (error instanceof Refused && error.signedOut) this.saving = (await signedInAgain()) ? 'saved' : 'signed-out';
+            if (error instanceof Refused && error.signedOut) this.now = (await signedInAgain()) ? 'saved' : 'signed-out';
         }
-    }
-
-    static edits(edits: Edit[], gesture?: string, knowingly = false): object {
-        return { edits, gesture: gesture ?? null, knowingly };
     }
 }

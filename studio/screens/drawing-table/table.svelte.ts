@@ -2,8 +2,8 @@ import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
-import { conflictNotice } from './conflicts';
-import type { Parcel } from './outbox';
+import { refusalNotice } from './conflicts';
+import { decides, editsOf, type Author, type Parcel } from './outbox';
 import { Sending } from './sending.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
@@ -56,6 +56,7 @@ export class Table {
     constructor(
         readonly data: TableData,
         readonly mayEdit: boolean,
+        author: Author,
     ) {
         this.kinds = new Kinds(data.definitions);
         this.draft = data.state;
@@ -63,7 +64,7 @@ export class Table {
         this.samples = data.samples;
         this.sample = data.sample ?? data.samples.samples[0] ?? null;
         this.view = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
-        this.sending = new Sending(this.base, data.template.id, {
+        this.sending = new Sending(this.base, data.template.id, author, {
             revision: () => this.draft.revision,
             live: () => this.draft.liveRevision,
             sample: () => this.sample?.id ?? 0,
@@ -157,15 +158,16 @@ export class Table {
     /** Sends edits; answers whether they were taken. Edits with the same gesture are one step. */
     send(edits: Edit[], gesture?: string, knowingly = false): Promise<boolean> {
         if (!this.mayEdit || edits.length === 0) return Promise.resolve(false);
-        return this.sending.send('edits', Sending.edits(edits, gesture, knowingly));
+        return this.sending.edit(edits, gesture, knowingly);
     }
 
-    undo(knowingly = false): Promise<boolean> {
-        return this.sending.send('undo', { knowingly });
+    /** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
+    undo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
+        return this.sending.send('undo', how);
     }
 
-    redo(knowingly = false): Promise<boolean> {
-        return this.sending.send('redo', { knowingly });
+    redo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
+        return this.sending.send('redo', how);
     }
 
     /** Whether nothing but bands and columns is on the page, so that a start can take its place. */
@@ -265,7 +267,8 @@ export class Table {
 
     /** What a setting shows now: the block's own value, else its default. */
     valueOf(node: TreeNode, setting: Setting): Value {
-        const asked = this.asked[`${node.id} ${setting.question} ${setting.name}`];
+        const key = `${node.id} ${setting.question} ${setting.name}`;
+        const asked = key in this.asked ? this.asked[key] : this.undecided(key);
         if (asked !== undefined) return asked ?? setting.default;
         const values = setting.question === 'what' ? node.what : node.when;
         return values?.[setting.name] ?? setting.default;
@@ -273,21 +276,31 @@ export class Table {
 
     /** A style as it is at the width that is looked at, with where it comes from. */
     styleOf(node: TreeNode, name: string): { value: unknown; from: WidthName | null } {
-        const asked = this.asked[`${node.id} how ${name} ${this.widthName}`];
+        const key = `${node.id} how ${name} ${this.widthName}`;
+        const asked = key in this.asked ? this.asked[key] : this.undecided(key);
         if (asked === undefined) return styleAt(node, name, this.widthName);
         return asked === null ? styleAt(withoutStyle(node, name, this.widthName), name, this.widthName) : { value: asked, from: this.widthName };
     }
 
+    /** One's own value of a setting that somebody else has set differently, until it is decided. */
+    private undecided(key: string): Value | undefined {
+        for (const kept of this.sending.kept.filter((one) => one.why === 'conflict')) {
+            for (const edit of editsOf(kept)) if (edit.edit === 'set' && decides(edit) === key) return edit.value;
+        }
+        return undefined;
+    }
+
     private refused(error: Refused, parcel: Parcel): void {
         const state = error.body.state as DraftState | undefined;
-        if (state) void this.adopt({ ...state, parts: [], css: null }, false);
+        if (state) void this.adopt({ ...state, parts: [], css: null, notice: null }, false);
         if (error.status === 409) this.canvas.window?.location.reload();
-        conflictNotice(this, error, parcel);
+        refusalNotice(this, error, parcel);
     }
 
     /** The page first: what was done is painted there before the outline and the settings follow. */
     private async adopt(answer: EditAnswer, othersWorked: boolean): Promise<void> {
-        const { parts, css, ...draft } = answer;
+        const { parts, css, notice, ...draft } = answer;
+        if (notice) notices.warn(notice);
         // With another root the page is another one: after a start, and after taking it back.
         if (othersWorked || draft.tree.id !== this.draft.tree.id) this.canvas.window?.location.reload();
         else {

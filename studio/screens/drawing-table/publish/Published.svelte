@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { ReleaseRow } from '../../../lib/types';
@@ -7,6 +8,8 @@
 
     let { table, release }: { table: Table; release: ReleaseRow } = $props();
     let busy = $state(false);
+    // What stands in the bar above is of before the release.
+    untrack(() => void table.sending.news());
     const changed = $derived(release.look?.changed ?? []);
     const same = $derived(release.look?.same ?? []);
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import type { Setting } from '../../../lib/types';
 
     let {
@@ -11,6 +12,13 @@
     let gesture = '';
     let wait = 0;
     let typed = $state<string | null>(null);
+    /** What is on its way already: leaving the field does not send it once more. */
+    let sent: string | null = null;
+
+    /** What somebody else has set meanwhile, or an undo, takes the place of what was typed and sent before. */
+    $effect(() => {
+        if (value !== sent && untrack(() => typed === sent)) typed = null;
+    });
 
     function oninput(event: Event): void {
         typed = (event.currentTarget as HTMLInputElement).value;
@@ -20,7 +28,9 @@
 
     function send(): void {
         clearTimeout(wait);
-        if (typed !== null && typed !== value) change(typed, gesture);
+        if (typed === null || typed === sent || typed === value) return;
+        sent = typed;
+        change(typed, gesture);
     }
 
     function onfocus(): void {
@@ -30,6 +40,7 @@
     function onblur(): void {
         send();
         typed = null;
+        sent = null;
     }
 </script>
 

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Problem;
+
+/** Work is taken under the name of whoever made it: a window that outlived its sign-in sends nothing under the next one's. */
+final readonly class SameAuthor
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $author = $request->input('author');
+        if ($author !== null && $author !== SignedIn::user()->id) {
+            return new JsonResponse(ProblemWords::answer([new Problem('edit.other-author')]) + ['otherAuthor' => true], 409);
+        }
+
+        return $next($request);
+    }
+}
