@@ -10,7 +10,7 @@ use Throwable;
 /** What went wrong in the shop, kept until somebody has seen to it. Writing it down never breaks a page. */
 final class Troubles
 {
-    public function block(int $templateId, string $blockId, string $kind, int $productId, Throwable $error): void
+    public function block(int $templateId, string $blockId, string $kind, int $productId, Throwable $error, bool $draft = false): void
     {
         try {
             DB::table('troubles')->upsert([
@@ -18,9 +18,10 @@ final class Troubles
                 'block_id' => $blockId,
                 'kind' => $kind,
                 'product_id' => $productId,
+                'draft' => $draft,
                 'message' => mb_substr($error->getMessage(), 0, 500),
                 'seen_at' => now(),
-            ], ['template_id', 'block_id'], ['product_id', 'message', 'seen_at']);
+            ], ['template_id', 'block_id'], ['product_id', 'draft', 'message', 'seen_at']);
         } catch (Throwable $other) {
             report($other);
         }

@@ -72,6 +72,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/fitting', [Studio\FittingController::class, 'show'])->whereNumber('template')->middleware(PagesOnly::class);
     Route::get('templates/{template}/links', [Studio\PrivateLinksController::class, 'index'])->whereNumber('template')->middleware(PagesOnly::class);
     Route::get('releases', [Studio\ReleasesController::class, 'index']);
+    Route::get('releases/{release}/group', [Studio\ReleasesController::class, 'group'])->whereNumber('release');
     Route::get('releases/{release}/impact', [Studio\ReleasesController::class, 'impact'])->whereNumber('release');
 
     Route::middleware('can:edit-templates')->group(function (): void {

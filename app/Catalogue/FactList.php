@@ -6,9 +6,12 @@ namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Reach\Contests;
+use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Reach;
 
 /**
  * The facts as the owner defines, groups and orders them. Things name them by number, so renaming is free.
@@ -90,12 +93,13 @@ final readonly class FactList
     /** @return array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>} where it is used */
     public function uses(int $id): array
     {
+        $pages = array_column(app(WhereNamed::class)->places($id, 'fact'), 'id');
         $templates = [];
-        foreach (DB::table('templates')->orderBy('name')->get() as $row) {
-            $page = self::names($row->draft_tree, $id) || self::names($row->live_tree, $id);
-            $rule = self::names($row->draft_reach, $id) || self::names($row->live_reach, $id);
+        foreach (DB::table('templates')->orderBy('name')->get(['id', 'name', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
+            $page = in_array($row->id, $pages, true);
+            $rule = self::asks($row->draft_reach, $id) || self::asks($row->live_reach, $id);
             if ($page || $rule) {
-                $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_tree !== null, 'rule' => $rule, 'page' => $page];
+                $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_revision !== null, 'rule' => $rule, 'page' => $page];
             }
         }
 
@@ -110,10 +114,19 @@ final readonly class FactList
         DB::table('facts')->where('id', $id)->delete();
     }
 
-    /** A condition or a source names a fact as `"of": 7` beside `fact`, rich text as `data-of="7"`, a block of its own as `"fact": 7`. */
-    private static function names(?string $stored, int $id): bool
+    /** Whether a stored rule looks at the fact. */
+    private static function asks(?string $stored, int $id): bool
     {
-        return $stored !== null && preg_match('~"(of|fact)":'.$id.'[,}]|data-of=\\\\"'.$id.'\\\\"~', $stored) === 1 && str_contains($stored, 'fact');
+        $reach = $stored === null ? new Reach : app(Contests::class)->stored(json_decode($stored, true));
+        foreach ([...$reach->show, ...$reach->keepOff] as $clause) {
+            foreach ($clause->conditions as $condition) {
+                if ($condition->field === 'fact' && $condition->of === $id) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @param  Given  $given */

@@ -47,9 +47,14 @@ final class ReachCommand extends Command
         $this->line("“{$template->name}”".($draft ? ', draft' : '').': show on '.($reach->show === [] ? 'nothing' : $clauses($reach->show))
             .($reach->keepOff === [] ? '' : '; keep off '.$clauses($reach->keepOff))
             .($words->season($reach->season) === '' ? '' : '; '.$words->season($reach->season)).($reach->goesFirst ? '; goes first' : '').'.');
-        $this->line("Covers {$answer['covers']}, ".($draft ? 'would be ' : '')."shown on {$answer['shownOn']}".($answer['hidden'] === 0 ? '.' : ", and {$answer['hidden']} hidden."));
+        $shown = match (true) {
+            $answer['when'] === 'ahead' => 'will be shown on',
+            $draft => 'would be shown on',
+            default => 'shown on',
+        };
+        $this->line("Covers {$answer['covers']}, $shown {$answer['shownOn']}".($answer['when'] === 'ahead' ? ' when its season begins' : '').($answer['hidden'] === 0 ? '.' : ", and {$answer['hidden']} hidden."));
         foreach ($answer['others'] as $other) {
-            $this->line("  {$other['count']} go to “{$other['name']}”.");
+            $this->line('  '.($other['count'] === 1 ? '1 goes' : "{$other['count']} go")." to “{$other['name']}”.");
         }
         if ($answer['dead'] !== []) {
             $this->line('  '.count($answer['dead']).' of its conditions name only what was deleted.');

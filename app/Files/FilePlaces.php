@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Files;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Problem;
 
 /**
@@ -17,11 +18,9 @@ final readonly class FilePlaces
     /** @return list<Place> at most 50 of each */
     public static function of(int $file): array
     {
-        $holds = static fn (string $tree): string => "(t.$tree is not null and exists (select 1 from json_tree(t.$tree) j where j.value = ?1"
-            ." and ((j.key = 'film' and j.path like '%.what') or j.path like '%.what.files')))";
         $places = [];
-        foreach (DB::select("select t.id, t.name from templates t where {$holds('draft_tree')} or {$holds('live_tree')} order by t.name limit 50", [$file]) as $row) {
-            $places[] = ['words' => "“{$row->name}”", 'address' => "/studio/templates/$row->id"];
+        foreach (array_slice(app(WhereNamed::class)->places($file, 'film', 'file'), 0, 50) as $place) {
+            $places[] = ['words' => "“{$place['name']}”", 'address' => "/studio/templates/{$place['id']}"];
         }
         $products = DB::select(
             "select p.id, p.title, f.name from fact_values v join facts f on f.id = v.fact_id and f.kind = 'files' join products p on p.id = v.product_id where v.number = ? order by p.title_folded limit 50",

@@ -21,6 +21,7 @@ use Vestibra\Core\Fitting\Unreplaced;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Types\Conditions;
@@ -67,8 +68,14 @@ final readonly class DraftState
             'sentence' => $this->reachWords->sentence($draft->reach, $names),
             'fallback' => DB::table('fallbacks')->where('template_id', $template->id)->exists(),
             'counts' => array_diff_key($this->counts->preview($template->id, $draft->reach), ['products' => 1]),
-            'liveCounts' => $template->isLive() ? $this->counts->live()[$template->id] : null,
+            'liveCounts' => $template->isLive() ? $this->liveCounts($template) : null,
         ];
+    }
+
+    /** @return array<string, mixed> with the season in words */
+    private function liveCounts(Template $template): array
+    {
+        return $this->counts->live()[$template->id] + ['season' => $this->reachWords->season($this->stored->live($template)->reach->season ?? Season::always())];
     }
 
     /** @return list<string> the templates where a kept part, or what a product has as a fact, can be seen */

@@ -7,6 +7,7 @@ namespace Vestibra\App\Pictures;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\Derived;
+use Vestibra\App\Templates\WhereNamed;
 
 /**
  * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
@@ -88,11 +89,11 @@ final readonly class PictureList
     public function uses(int $id): array
     {
         $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 order by 2 limit 50', [$id]);
-        $templates = DB::select('select id, name from templates where draft_tree like ?1 or live_tree like ?1 or draft_tree like ?2 or live_tree like ?2 order by name limit 50', ['%"picture":'.$id.'%', '%"otherwise":'.$id.'%']);
+        $templates = array_slice(app(WhereNamed::class)->places($id, 'picture'), 0, 50);
 
         return [
             'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),
-            'templates' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'name' => $row->name], $templates)),
+            'templates' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']], $templates),
         ];
     }
 

@@ -24,6 +24,12 @@ final readonly class Contest
     ) {
     }
 
+    /** The same templates at another instant. */
+    public function at(int $at): self
+    {
+        return new self($this->candidates, $this->fallbackId, $this->collections, $at);
+    }
+
     public function evaluator(): Evaluator
     {
         return new Evaluator($this->candidates, $this->fallbackId, $this->collections);

@@ -39,7 +39,7 @@ final readonly class Ladder
     ) {
     }
 
-    /** @return array{product: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, rungs: list<Rung>} */
+    /** @return array{product: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs: list<Rung>} */
     public function of(Product $product): array
     {
         $verdict = $this->verdicts->explained($product);
@@ -60,8 +60,43 @@ final readonly class Ladder
             'step' => $verdict->step->value,
             'pinSkipped' => $verdict->pinSkipped,
             'pinned' => $pin === null ? null : (int) $pin,
+            'unpublished' => $this->unpublished($product, $verdict),
             'rungs' => $rungs,
         ];
+    }
+
+    /**
+     * Rules that are not published and speak of this product: the first thing to know when a page does not look as
+     * expected. Those that would change what it gets come first.
+     *
+     * @return list<array{template: int, name: string, words: string}>
+     */
+    private function unpublished(Product $product, Verdict $now): array
+    {
+        $first = $then = [];
+        foreach (DB::select("select id, name, live_revision, draft_reach, live_reach from templates where page_kind = 'product' and (live_reach is null or live_reach <> draft_reach) order by hand_order") as $row) {
+            $draft = $this->contests->stored(json_decode($row->draft_reach, true));
+            $live = $row->live_reach === null ? null : $this->contests->stored(json_decode($row->live_reach, true));
+            if ($live !== null && $live->toArray() == $draft->toArray()) {
+                continue;
+            }
+            $supposed = (new Supposed)->withReach($row->id, $draft);
+            $with = $this->verdicts->explained($product, $supposed);
+            $matches = $this->verdicts->matches($product, $row->id, $supposed);
+            $what = $live === null ? 'It is not published' : 'Its rule was changed, and the change is not published';
+            $words = match (true) {
+                $with->templateId === $row->id && $now->templateId !== $row->id => "$what. Published, it would be shown here.",
+                $with->templateId !== $now->templateId => "$what. Published, this product would get “".DB::table('templates')->where('id', $with->templateId)->value('name').'” instead.',
+                $live === null && ! $matches => null,
+                $matches && $with->templateId !== $row->id => "$what. It would match here, but not win.",
+                default => "$what. It would change nothing here.",
+            };
+            if ($words !== null) {
+                $with->templateId !== $now->templateId ? $first[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words] : $then[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words];
+            }
+        }
+
+        return [...$first, ...$then];
     }
 
     /** @return array<int, array{id: int, name: string, live: bool, reach: Reach}> */

@@ -6,85 +6,175 @@ namespace Vestibra\App\Reach;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Reach;
 
-/** The two numbers of a reach, which are never mixed up: what it covers and what it is, or would be, shown on. */
+/**
+ * The two numbers of a template, which are never mixed up: how many pages its reach covers, and on how many it is shown,
+ * by whatever step it wins them. Both are counted now; for a season that lies ahead, at its start. This is their one
+ * definition, for every screen and command.
+ *
+ * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null, until: string|null}
+ *     when: `now`, `ahead` or `over`; elsewhere: pages it covers that another template wins; from and until: the season, RFC 3339
+ */
 final readonly class ReachCounts
 {
+    /** So many templates are counted in one query. */
+    private const AT_ONCE = 100;
+
     public function __construct(private Contests $contests)
     {
     }
 
     /**
-     * What a reach would come to if it were live. Out of season it says what it would cover within.
+     * What a reach would come to if it were live.
      *
-     * @return array{covers: int, hidden: int, shownOn: int, others: list<array{template: int, name: string, count: int}>, inSeason: bool,
+     * @return array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null, until: string|null, hidden: int, others: list<array{template: int, name: string, count: int}>, inSeason: bool,
      *     products: list<array{id: int, title: string, slug: string, picture: string|null}>, dead: list<array{part: string, clause: int, condition: int}>}
      */
     public function preview(int $templateId, Reach $reach, int $page = 1): array
     {
-        $contest = $this->contests->all(PageKind::Product, (new Supposed)->withReach($templateId, $reach));
-        $candidate = $contest->candidate($templateId) ?? abort(404);
-        $covers = $contest->sql()->covers($candidate->reach->atAnyTime());
-        $winners = WinnersSql::of($contest, $covers);
-        $split = DB::select("select template_id, count(*) as count from ($winners->text) w group by template_id order by count desc", $winners->bindings);
-        $counts = array_column($split, 'count', 'template_id');
+        $now = $this->contests->all(PageKind::Product, (new Supposed)->withReach($templateId, $reach));
+        $candidate = $now->candidate($templateId) ?? abort(404);
+        $contest = self::counted($now, $candidate);
+        $covers = $contest->sql()->covers($candidate->reach);
+        [$counts, $elsewhere] = $this->one($now, $candidate);
         $names = DB::table('templates')->pluck('name', 'id');
         $others = [];
-        foreach ($counts as $id => $count) {
-            if ($id !== $templateId) {
-                $others[] = ['template' => (int) $id, 'name' => (string) $names[$id], 'count' => (int) $count];
-            }
+        foreach ($elsewhere as $id => $count) {
+            $others[] = ['template' => $id, 'name' => (string) $names[$id], 'count' => $count];
         }
 
-        return [
-            'covers' => (int) array_sum($counts),
+        return $counts + [
             'hidden' => $this->count("p.published = 0 and ($covers->text)", $covers->bindings),
-            'shownOn' => (int) ($counts[$templateId] ?? 0),
             'others' => $others,
-            'inSeason' => $candidate->reach->season->holds($contest->at),
+            'inSeason' => $counts['when'] === 'now',
             'products' => ProductRows::of($this->ids($covers, $page)),
             'dead' => self::dead($candidate),
         ];
     }
 
-    /** @return array<int, int> template id => how many pages it would be shown on */
-    public function shownOn(Supposed $supposed, ?DateTimeImmutable $at = null): array
+    /** On how many pages a template would be shown with some changes, now or at another instant; before its season, at its start. */
+    public function shownOn(int $templateId, Supposed $supposed, ?DateTimeImmutable $at = null): int
     {
-        $winners = WinnersSql::of($this->contests->all(PageKind::Product, $supposed, $at), null, $supposed->pins);
+        $contest = $this->contests->all(PageKind::Product, $supposed, $at);
+        $candidate = $contest->candidate($templateId);
 
-        return array_map(intval(...), array_column(DB::select(
-            "select template_id, count(*) as count from ($winners->text) group by template_id",
-            $winners->bindings,
-        ), 'count', 'template_id'));
+        return $candidate === null || ! $candidate->live ? 0 : $this->one($contest, $candidate, $supposed->pins)[0]['shownOn'];
     }
 
     /**
-     * What is live now, for all product templates.
+     * What is live, for all product templates.
      *
-     * @return array<int, array{covers: int, shownOn: int}> by template
+     * @return array<int, Counts> by template
      */
     public function live(): array
     {
         $contest = $this->contests->live(PageKind::Product);
-        $winners = WinnersSql::of($contest);
-        $shown = array_column(DB::select(
-            "select template_id, count(*) as count from ($winners->text) group by template_id",
-            $winners->bindings,
-        ), 'count', 'template_id');
-        $counts = [];
+        $counts = $now = [];
         foreach ($contest->candidates as $candidate) {
-            $covers = $contest->sql()->covers($candidate->reach);
-            $counts[$candidate->templateId] = [
-                'covers' => $this->count("p.published = 1 and ($covers->text)", $covers->bindings),
-                'shownOn' => (int) ($shown[$candidate->templateId] ?? 0),
-            ];
+            if (self::counted($contest, $candidate) === $contest) {
+                $now[] = $candidate;
+            } else {
+                $counts[$candidate->templateId] = $this->one($contest, $candidate)[0];
+            }
+        }
+        foreach (array_chunk($now, self::AT_ONCE) as $some) {
+            $counts += $this->several($contest, $some);
         }
 
         return $counts;
+    }
+
+    /** The instant that counts for a template: now, or the start of a season that lies ahead. */
+    private static function counted(Contest $contest, Candidate $candidate): Contest
+    {
+        $from = $candidate->reach->season->from;
+
+        return $from !== null && $from > $contest->at ? $contest->at($from) : $contest;
+    }
+
+    /**
+     * Only pages that it covers or that are pinned to it can be won, or any page where it is the fallback.
+     *
+     * @param  array<string, int|null>  $pins  instead of those that are stored
+     * @return array{Counts, array<int, int>} and by template, how many of those that it covers others win
+     */
+    private function one(Contest $now, Candidate $candidate, array $pins = []): array
+    {
+        $id = $candidate->templateId;
+        $contest = self::counted($now, $candidate);
+        $count = static function (Contest $contest) use ($candidate, $id, $pins): array {
+            $covers = $contest->sql()->covers($candidate->reach);
+            $moved = array_map(static fn (string $page): int => (int) substr($page, (int) strpos($page, '/') + 1), array_keys($pins, $id, true));
+            $pinned = "p.id in (select subject_id from pins where page_kind = 'product' and template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')');
+            $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : $covers->wrap('(', ") or $pinned"), $pins);
+            $split = Sql::join('', [
+                $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
+                $winners->wrap(' from (', ') w join products p on p.id = w.product_id group by 1, 2 order by count desc'),
+            ]);
+
+            return DB::select($split->text, $split->bindings);
+        };
+        $covers = $shownOn = 0;
+        $elsewhere = [];
+        foreach ($count($contest) as $row) {
+            $covers += $row->covered ? $row->count : 0;
+            if ($row->template_id === $id) {
+                $shownOn += $row->count;
+            } elseif ($row->covered) {
+                $elsewhere[(int) $row->template_id] = (int) $row->count;
+            }
+        }
+        $shownNow = $contest === $now ? $shownOn : array_sum(array_map(static fn (stdClass $row): int => $row->template_id === $id ? $row->count : 0, $count($now)));
+
+        return [self::counts($candidate, $now, $covers, $shownOn, array_sum($elsewhere), (int) $shownNow), $elsewhere];
+    }
+
+    /**
+     * @param  list<Candidate>  $candidates  that are counted now
+     * @return array<int, Counts> by template
+     */
+    private function several(Contest $contest, array $candidates): array
+    {
+        $parts = $counts = [];
+        foreach ($candidates as $candidate) {
+            $covers = $contest->sql()->covers($candidate->reach);
+            $id = $candidate->templateId;
+            $parts[] = Sql::join('', [
+                $covers->wrap("select $id as id, (select count(*) from products p where p.published = 1 and (", ')) as covers'),
+                $covers->wrap(", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross join products p on p.id = w.product_id where w.template_id = $id and (", ')) as won'),
+            ]);
+        }
+        $all = Sql::join('', [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)]);
+        $rows = array_column(DB::select($all->text, $all->bindings), null, 'id');
+        foreach ($candidates as $candidate) {
+            $row = $rows[$candidate->templateId];
+            $counts[$candidate->templateId] = self::counts($candidate, $contest, $row->covers, $row->shown_on, $row->covers - $row->won, $row->shown_on);
+        }
+
+        return $counts;
+    }
+
+    /** @return Counts */
+    private static function counts(Candidate $candidate, Contest $now, int $covers, int $shownOn, int $elsewhere, int $shownNow): array
+    {
+        $season = $candidate->reach->season;
+
+        return [
+            'covers' => $covers,
+            'shownOn' => $shownOn,
+            'elsewhere' => $elsewhere,
+            'shownNow' => $shownNow,
+            'when' => match (true) {
+                $season->holds($now->at) => 'now',
+                $season->from !== null && $season->from > $now->at => 'ahead',
+                default => 'over',
+            },
+        ] + $season->toArray();
     }
 
     /** @param  list<scalar>  $bindings */

@@ -33,6 +33,15 @@ final readonly class Verdicts
         return $this->in($this->contests->all(PageKind::Product, $supposed), $product, true);
     }
 
+    /** Whether a template's rules match a product within their season, were it live with them. */
+    public function matches(Product $product, int $templateId, Supposed $supposed): bool
+    {
+        $contest = $this->contests->all(PageKind::Product, $supposed);
+        $subject = $contest->collections->judge(Subject::product($product, $this->categories->tree(), $this->clock->now()));
+
+        return $contest->candidate($templateId)?->reach->atAnyTime()->match($subject) !== null;
+    }
+
     private function in(Contest $contest, Product $product, bool $withReasons = false): Verdict
     {
         $pin = DB::selectOne("select template_id from pins where page_kind = 'product' and subject_id = ?", [$product->id]);

@@ -6,6 +6,7 @@ namespace Vestibra\App\Releases;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ProductRows;
@@ -15,6 +16,7 @@ use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Season;
 
 /**
  * What changes would do to the shop at an instant: which pages move from which template to which, and which keep
@@ -22,7 +24,8 @@ use Vestibra\Core\Reach\PageKind;
  *
  * @phpstan-type ProductRow array{id: int, title: string, slug: string, picture: string|null}
  * @phpstan-type Move array{from: int, fromName: string, to: int, toName: string, count: int, products: list<ProductRow>}
- * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, at: string}
+ * @phpstan-type Turn array{template: int, name: string, at: string, begins: bool, moves: list<Move>, moved: int}
+ * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, at: string, turns: list<Turn>}
  */
 final readonly class Impact
 {
@@ -37,12 +40,67 @@ final readonly class Impact
     {
         $at ??= $this->clock->now();
         $both = $this->both($changes, $at);
-        $looks = Looks::of($changes)->sql();
+        $groups = $this->groups($both, 'before_id <> after_id or '.Looks::of($changes)->sql());
+        $moves = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] !== $group['to']));
+        $look = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] === $group['to']));
+        $moved = array_sum(array_column($moves, 'count'));
+        $looked = array_sum(array_column($look, 'count'));
+
+        return [
+            'moves' => $moves,
+            'newLook' => $look,
+            'moved' => $moved,
+            'look' => $looked,
+            'stays' => DB::table('products')->where('published', true)->count() - $moved - $looked,
+            'at' => $at->format('Y-m-d\TH:i:s\Z'),
+            'turns' => $this->turns($changes, $at),
+        ];
+    }
+
+    /**
+     * What happens later by the clock alone: which pages move when the season of a changed template begins, and when it ends.
+     *
+     * @return list<Turn> in the order of time
+     */
+    private function turns(Changes $changes, DateTimeImmutable $after): array
+    {
+        $turns = [];
+        foreach ($changes->templates() as $change) {
+            $season = $change->after === null ? Season::always() : $this->contests->stored($change->after['reach'])->season;
+            foreach (['from' => $season->from, 'until' => $season->until] as $end => $instant) {
+                if ($instant === null || $instant <= $after->getTimestamp()) {
+                    continue;
+                }
+                $contest = $this->contests->all(PageKind::Product, $changes->supposed());
+                $candidate = $contest->candidate($change->template) ?? throw new LogicException('A template that goes live is no candidate.');
+                $both = WinnersSql::both($contest->at($instant - 1), $contest->at($instant), null, $contest->at($instant)->sql()->covers($candidate->reach->atAnyTime()), []);
+                $moves = $this->groups($both, 'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template");
+                $turns[] = [
+                    'template' => $change->template,
+                    'name' => $change->called,
+                    'at' => gmdate('Y-m-d\TH:i:s\Z', $instant),
+                    'begins' => $end === 'from',
+                    'moves' => array_values($moves),
+                    'moved' => array_sum(array_column($moves, 'count')),
+                ];
+            }
+        }
+        usort($turns, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
+
+        return $turns;
+    }
+
+    /**
+     * @param  Sql  $both  gives product_id, before_id and after_id
+     * @return array<string, Move> the largest first, each with its first five products
+     */
+    private function groups(Sql $both, string $where): array
+    {
         /** @var list<object{before_id: int, after_id: int, product_id: int, count: int}&\stdClass> $rows */
         $rows = DB::select(
             'select * from (select before_id, after_id, product_id, count(*) over (partition by before_id, after_id) as count,'
             .' row_number() over (partition by before_id, after_id order by product_id) as place'
-            ." from ($both->text) where before_id <> after_id or $looks) where place <= 5 order by count desc, before_id, place",
+            ." from ($both->text) where $where) where place <= 5 order by count desc, before_id, place",
             $both->bindings,
         );
         $products = array_column(ProductRows::of(array_values(array_unique(array_column($rows, 'product_id')))), null, 'id');
@@ -59,29 +117,18 @@ final readonly class Impact
             ];
             $groups["$row->before_id-$row->after_id"]['products'][] = $products[$row->product_id];
         }
-        $moves = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] !== $group['to']));
-        $look = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] === $group['to']));
-        $moved = array_sum(array_column($moves, 'count'));
-        $looked = array_sum(array_column($look, 'count'));
 
-        return [
-            'moves' => $moves,
-            'newLook' => $look,
-            'moved' => $moved,
-            'look' => $looked,
-            'stays' => DB::table('products')->where('published', true)->count() - $moved - $looked,
-            'at' => $at->format('Y-m-d\TH:i:s\Z'),
-        ];
+        return $groups;
     }
 
     /**
-     * One group of the impact, a page at a time, by words of the title.
+     * One group of the impact at an instant, a page at a time, by words of the title.
      *
      * @return array{count: int, products: list<ProductRow>}
      */
-    public function group(Changes $changes, int $from, int $to, string $query, int $page): array
+    public function group(Changes $changes, int $from, int $to, string $query, int $page, ?DateTimeImmutable $at = null): array
     {
-        $both = $this->both($changes, $this->clock->now());
+        $both = $this->both($changes, $at ?? $this->clock->now());
         $words = Folding::words($query);
         $where = "from ($both->text) join products t on t.id = product_id where before_id = ? and after_id = ?"
             .str_repeat(' and instr(t.title_folded, ?) > 0', count($words));

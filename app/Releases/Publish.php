@@ -9,6 +9,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
 
 /** From drafts to a set of changes, with what somebody should say aloud before they go out. */
@@ -53,13 +54,12 @@ final readonly class Publish
     public function concerns(Changes $changes, ?DateTimeImmutable $at = null): array
     {
         $concerns = [];
-        $shown = $this->counts->shownOn($changes->supposed(), $at);
         foreach ($changes->templates() as $change) {
             if ($change->after === null) {
                 continue;
             }
             $missing = [
-                'nothing' => ($shown[$change->template] ?? 0) === 0,
+                'nothing' => $this->counts->shownOn($change->template, $changes->supposed(), $at) === 0,
                 'price' => ! $this->holds($change, 'price'),
                 'buy' => ! $this->holds($change, 'buy'),
             ];
@@ -73,13 +73,24 @@ final readonly class Publish
 
     private function holds(TemplateChange $change, string $kind): bool
     {
-        foreach ($this->stored->tree($change->after['tree'] ?? null)->walk() as $node) {
-            if ($node->kind === $kind && self::isOn($node)) {
-                return true;
+        $tree = $this->stored->tree($change->after['tree'] ?? null);
+        foreach ([$tree, ...$this->shared($tree)] as $part) {
+            foreach ($part->walk() as $node) {
+                if ($node->kind === $kind && self::isOn($node)) {
+                    return true;
+                }
             }
         }
 
         return false;
+    }
+
+    /** @return list<Node> the kept parts that a tree shares, as they are live */
+    private function shared(Node $tree): array
+    {
+        $parts = Template::query()->whereIntegerInRaw('id', Filling::parts($tree))->whereNotNull('live_revision')->get();
+
+        return array_values(array_map(fn (Template $part): Node => $this->stored->tree($part->live_tree), $parts->all()));
     }
 
     private static function isOn(Node $node): bool

@@ -39,18 +39,19 @@ final readonly class ProductPage
 
     /**
      * @param  array<int, int>  $wishes  option id => value id, as the customer asked for them
-     * @param  int|null  $templateId  the live template, so that a block that breaks is raised on Today
+     * @param  int|null  $templateId  the template whose tree it is, so that a block that breaks is raised on Today
+     * @param  bool  $isDraft  whether it is that template's draft
      * @param  bool  $explain  whether blocks that do not appear have to say why in words
      * @param  list<int>  $drafts  parts whose drafts are taken instead of what is live
      */
-    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false, array $drafts = []): ComposedPage
+    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false): ComposedPage
     {
         $tree = $this->filler->fill($tree, $product->id, $drafts);
         $page = $this->composer->compose($tree, $this->context($tree, $product, $wishes, $explain));
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for product $product->id.", ['exception' => $failure->error]);
             if ($templateId !== null) {
-                $this->troubles->block($templateId, $failure->blockId, $failure->kind, $product->id, $failure->error);
+                $this->troubles->block($templateId, $failure->blockId, $failure->kind, $product->id, $failure->error, $isDraft);
             }
         }
 

@@ -48,13 +48,21 @@ final class ShopTag
             'product' => $this->product,
             'template' => $this->verdict?->templateId,
             'name' => $this->verdict === null ? '' : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
-            'why' => match ($this->verdict?->step) {
-                Step::Pin => 'This product is pinned to it.',
-                Step::GoesFirst => 'It goes first, and its rule matches.',
-                Step::Closest => 'It has the closest rule that matches.',
-                Step::Fallback => 'No rule takes this product.',
-                null => '',
+            'why' => match (true) {
+                $this->verdict === null => '',
+                $this->verdict->unruled => 'No rule takes this product, so it gets the fallback.',
+                default => self::why($this->verdict->step),
             },
         ];
+    }
+
+    private static function why(Step $step): string
+    {
+        return match ($step) {
+            Step::Pin => 'This product is pinned to it.',
+            Step::GoesFirst => 'It goes first, and its rule matches.',
+            Step::Closest => 'It has the closest rule that matches.',
+            Step::Fallback => 'No rule takes this product, so it gets the fallback.',
+        };
     }
 }

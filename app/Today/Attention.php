@@ -66,12 +66,16 @@ final readonly class Attention
             if ($dead > 0) {
                 $matters[] = self::matter('dead-condition', "“{$names[$id]}” has ".($dead === 1 ? 'a condition that names' : "$dead conditions that name").' only what was deleted.', 'Repair its rule', "/studio/templates/$id?view=reach");
             }
-            if ($candidate->live && ($live[$id]['shownOn'] ?? 0) === 0 && $id !== $contest->fallbackId) {
-                $words = $candidate->reach->season->holds($contest->at) ? "“{$names[$id]}” is live and shown on no page." : "“{$names[$id]}” is live and out of season.";
+            if ($candidate->live && $live[$id]['shownOn'] === 0 && $id !== $contest->fallbackId) {
+                $words = match ($live[$id]['when']) {
+                    'now' => "“{$names[$id]}” is live and shown on no page.",
+                    'ahead' => "“{$names[$id]}” will be shown on no page when its season begins.",
+                    default => "“{$names[$id]}” is live, and its season is over.",
+                };
                 $matters[] = self::matter('shown-on-nothing', $words, 'See where it appears', "/studio/templates/$id?view=reach");
             }
         }
-        $onFallback = $live[$contest->fallbackId]['shownOn'] ?? 0;
+        $onFallback = $live[$contest->fallbackId]['shownNow'] ?? 0;
         if ($onFallback > 0 && count($contest->liveReaches()) > 1) {
             $matters[] = self::matter('on-fallback', ($onFallback === 1 ? 'One page is' : "$onFallback pages are")." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?template=$contest->fallbackId");
         }
@@ -95,7 +99,7 @@ final readonly class Attention
     {
         return array_map(fn (stdClass $row): array => self::matter(
             'block-failed',
-            'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind)."” of “{$row->template}” failed on “{$row->product}” and was left out.",
+            'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind).'” of '.($row->draft ? 'the draft of ' : '')."“{$row->template}” failed on “{$row->product}” and was left out.",
             'Open it with this product',
             "/studio/templates/$row->template_id?sample=$row->product_id",
             $row->id,

@@ -15,11 +15,11 @@ final readonly class VerdictWords
 {
     public function winner(Verdict $verdict): string
     {
-        return match ($verdict->step) {
-            Step::Pin => 'Wins: the product is pinned to it.',
-            Step::GoesFirst => 'Wins: it goes first, and its rule matches.',
-            Step::Closest => 'Wins: the closest rule that matches.',
-            Step::Fallback => 'Wins: no rule takes this product, so it gets the fallback.',
+        return match (true) {
+            $verdict->unruled => 'Wins: no rule takes this product, so it gets the fallback.',
+            $verdict->step === Step::Pin => 'Wins: the product is pinned to it.',
+            $verdict->step === Step::GoesFirst => 'Wins: it goes first, and its rule matches.',
+            default => 'Wins: the closest rule that matches.',
         }.($verdict->pinSkipped ? ' The product is pinned to a template that is not live; the pin was skipped.' : '');
     }
 

@@ -35,7 +35,7 @@ final readonly class ClauseIndex
     }
 
     /** @param  list<Candidate>  $candidates in hand order */
-    public static function of(array $candidates, Step $step): self
+    public static function of(array $candidates, Step $step, int $fallbackId): self
     {
         $variants = [];
         foreach ($candidates as $hand => $candidate) {
@@ -43,7 +43,7 @@ final readonly class ClauseIndex
             $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
             foreach ($reach->show as $number => $clause) {
                 foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [$variant, $hand, new Verdict($candidate->templateId, $step, $number, $variant->closeness), $guarded];
+                    $variants[] = [$variant, $hand, new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
                 }
             }
         }

@@ -32,9 +32,9 @@ final readonly class Evaluator
         $first = array_values(array_filter($live, static fn (Candidate $one): bool => $one->reach->goesFirst));
         $others = array_values(array_filter($live, static fn (Candidate $one): bool => ! $one->reach->goesFirst));
         $this->live = array_fill_keys(array_column($live, 'templateId'), true);
-        $this->first = $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst);
-        $this->others = ClauseIndex::of($others, Step::Closest);
-        $this->fallback = new Verdict($fallbackId, Step::Fallback);
+        $this->first = $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst, $fallbackId);
+        $this->others = ClauseIndex::of($others, Step::Closest, $fallbackId);
+        $this->fallback = new Verdict($fallbackId, Step::Fallback, unruled: true);
         $this->horizon = Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]);
     }
 
@@ -58,6 +58,7 @@ final readonly class Evaluator
             $withReasons ? $this->losers($subject, $verdict) : [],
             $pinnedTo !== null && $verdict->step !== Step::Pin,
             $this->horizon?->after($subject),
+            $verdict->unruled,
         );
     }
 

@@ -142,10 +142,18 @@ export interface Sentence {
     until: string | null;
 }
 
-export interface ReachCounts {
+/** How many pages a template covers and on how many it is shown: now, or at the start of a season that lies ahead. */
+export interface Counts {
     covers: number;
-    hidden: number;
     shownOn: number;
+    /** Of those that it covers, how many another template wins. */
+    elsewhere: number;
+    shownNow: number;
+    when: 'now' | 'ahead' | 'over';
+}
+
+export interface ReachCounts extends Counts {
+    hidden: number;
     others: { template: number; name: string; count: number }[];
     inSeason: boolean;
     dead: { part: 'show' | 'keepOff'; clause: number; condition: number }[];
@@ -170,7 +178,7 @@ export interface DraftState {
     sentence?: Sentence;
     fallback?: boolean;
     counts?: ReachCounts | null;
-    liveCounts?: { covers: number; shownOn: number } | null;
+    liveCounts?: (Counts & { season: string }) | null;
     /** Of a part: the templates that it stands on. */
     places?: string[];
 }
@@ -209,6 +217,18 @@ export interface Impact {
     look: number;
     stays: number;
     at: string;
+    /** What happens later, by the clock alone; releases of an earlier version have none. */
+    turns?: Turn[];
+}
+
+/** Pages that move when the season of a template begins or ends. */
+export interface Turn {
+    template: number;
+    name: string;
+    at: string;
+    begins: boolean;
+    moves: Move[];
+    moved: number;
 }
 
 export interface ReleaseRow {
@@ -250,5 +270,7 @@ export interface Ladder {
     step: string;
     pinSkipped: boolean;
     pinned: number | null;
+    /** Rules that are not published and speak of this product. */
+    unpublished: { template: number; name: string; words: string }[];
     rungs: Rung[];
 }

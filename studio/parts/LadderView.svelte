@@ -75,6 +75,17 @@
         .filter((words) => words !== '')
         .join(' · ')}
 </p>
+{#if ladder.unpublished.length > 0}
+    <section class="mt-4 rounded-lg border border-dashed border-edge px-4 py-3" aria-label="Not published">
+        {#each ladder.unpublished as one (one.template)}
+            <p class="py-0.5">
+                <a class="font-name text-lg hover:underline" href="/studio/templates/{one.template}?sample={product.id}&view=reach">{one.name}</a>
+                {one.words}
+                {#if mayPublish}<a class="word" href="/studio/templates/{one.template}?sample={product.id}&view=publish">Publish it…</a>{/if}
+            </p>
+        {/each}
+    </section>
+{/if}
 <ol class="mt-6">
     {#each ladder.rungs as rung, index (rung.template)}
         <li class="relative grid grid-cols-[28px_minmax(0,1fr)_auto] gap-x-4 pb-5" data-rung={rung.reason}>

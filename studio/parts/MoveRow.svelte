@@ -70,11 +70,11 @@
                     {#each listed as product (product.id)}
                         <li class="flex items-center gap-3">
                             <a class="word min-w-0 truncate leading-6" href="/p/{product.slug}" target="_blank" rel="noopener">{product.title}</a>
-                            <button
-                                class="min-h-6 shrink-0 text-sm text-quiet hover:text-ink"
-                                aria-pressed={compared?.id === product.id}
-                                onclick={() => (compared = compared?.id === product.id ? null : product)}>before and after</button
-                            >
+                            {#if drafts.length > 0}<button
+                                    class="min-h-6 shrink-0 text-sm text-quiet hover:text-ink"
+                                    aria-pressed={compared?.id === product.id}
+                                    onclick={() => (compared = compared?.id === product.id ? null : product)}>before and after</button
+                                >{/if}
                         </li>
                     {:else}
                         <li class="text-quiet">None of these is called that.</li>

@@ -6,7 +6,16 @@ namespace Vestibra\Tests\App;
 
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use RuntimeException;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
 
 /** A private link shows a draft in the shop to somebody without an account, until it expires or is withdrawn. */
 final class PrivateLinkTest extends TestCase
@@ -35,6 +44,43 @@ final class PrivateLinkTest extends TestCase
         $this->travel(1)->hours();
         $this->get(self::INK)->assertOk()->assertDontSee('Only a draft');
         $this->get($address)->assertStatus(410)->assertSee('This link shows nothing any more');
+    }
+
+    public function test_a_block_that_fails_in_the_draft_is_not_blamed_on_what_is_live(): void
+    {
+        $template = $this->draft();
+        $this->app->instance(Composer::class, $this->composerThatFailsAt('text'));
+        foreach ([ProductPage::class, StoredDrafts::class] as $class) {
+            $this->app->forgetInstance($class);
+        }
+        $this->get($this->link($template));
+        $this->get(self::INK)->assertOk()->assertDontSee('Only a draft');
+
+        self::assertSame([[$template->id, 1]], DB::table('troubles')->get(['template_id', 'draft'])->map(static fn (object $row): array => [$row->template_id, $row->draft])->all());
+        $this->actingAs($this->owner)->get('/studio/today')->assertSee('of the draft of “Bottled inks” failed', false);
+    }
+
+    private function composerThatFailsAt(string $kind): Composer
+    {
+        $kinds = (new \ReflectionProperty(Composer::class, 'kinds'))->getValue($this->app->make(Composer::class));
+        $failing = new class($kinds[$kind]) implements BlockKind
+        {
+            public function __construct(private readonly BlockKind $kind)
+            {
+            }
+
+            public function definition(): Definition
+            {
+                return $this->kind->definition();
+            }
+
+            public function compose(Settings $settings, Context $context, array $children): Composed
+            {
+                throw new RuntimeException('broken');
+            }
+        };
+
+        return new Composer($failing, ...array_values(array_filter($kinds, static fn (BlockKind $one): bool => $one->definition()->kind !== $kind)));
     }
 
     public function test_it_can_be_withdrawn(): void

@@ -89,7 +89,7 @@ final class TemplatesTest extends TestCase
         $rows = json_decode($found[1], true)['data']['templates'];
 
         self::assertSame([['Everything else', true, true, 0, 109, 86], ['Ink', true, false, 1, 23, 23]], array_map(
-            static fn (array $row): array => [$row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['covers'], $row['shownOn']],
+            static fn (array $row): array => [$row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['counts']['covers'], $row['counts']['shownOn']],
             $rows,
         ));
         self::assertSame('Robin', $rows[1]['changedBy']);

@@ -48,6 +48,50 @@ final class WhyTest extends TestCase
         self::assertSame('Winter letters', $this->getJson("/studio/why/{$this->id('products', 'Night Mail bottled ink')}?at=2026-11-28")->json('rungs.0.name'));
     }
 
+    public function test_rules_that_are_not_published_are_said_first(): void
+    {
+        $draft = $this->template('A draft');
+        $this->edit($draft, $this->reach([['product', 'isOneOf', [$this->id('products', 'Teal Tide bottled ink')]]]));
+        $elsewhere = $this->template('Elsewhere');
+        $this->edit($elsewhere, $this->reach([['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]]]));
+        $wide = $this->template('Wide');
+        $this->edit($wide, ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => [[]], 'keepOff' => []]]);
+        self::assertSame([
+            ['A draft', 'It is not published. Published, it would be shown here.'],
+            ['Wide', 'It is not published. It would match here, but not win.'],
+        ], $this->unpublished('Teal Tide bottled ink'));
+    }
+
+    public function test_a_changed_rule_of_a_live_template_is_said_with_what_it_would_do(): void
+    {
+        $this->edit($this->inks, $this->reach([['category', 'isIn', [$this->id('categories', 'Fountain pens')]]]));
+        $what = 'Its rule was changed, and the change is not published.';
+        self::assertSame([['Bottled inks', "$what Published, it would be shown here."]], $this->unpublished('Wherry fountain pen'));
+        self::assertSame([['Bottled inks', "$what Published, this product would get “Everything else” instead."]], $this->unpublished('Teal Tide bottled ink'));
+        self::assertSame([['Bottled inks', "$what It would change nothing here."]], $this->unpublished('Gift card'));
+        $this->publish($this->inks);
+        self::assertSame([], $this->unpublished('Wherry fountain pen'));
+    }
+
+    public function test_a_page_that_no_rule_takes_says_so(): void
+    {
+        $ladder = $this->ladder('Gift card');
+        self::assertSame('Wins: no rule takes this product, so it gets the fallback.', $ladder['rungs'][0]['words']);
+        $this->get('/p/gift-card')->assertSee('No rule takes this product, so it gets the fallback.')->assertDontSee('closest rule');
+        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'no rule takes it: the fallback');
+        $this->edit(Template::query()->findOrFail(1), ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => [[], [['field' => 'product', 'comparison' => 'isOneOf', 'values' => [$this->id('products', 'Gift card')]]]], 'keepOff' => []]]);
+        $this->publish(Template::query()->findOrFail(1));
+        self::assertSame('Wins: the closest rule that matches.', $this->ladder('Gift card')['rungs'][0]['words']);
+        $this->getJson('/studio/who/rows?q=gift+card')->assertJsonPath('rows.0.by', 'by its rule');
+        $this->get('/p/gift-card')->assertSee('It has the closest rule that matches.');
+    }
+
+    /** @return list<array{string, string}> */
+    private function unpublished(string $title): array
+    {
+        return array_map(static fn (array $one): array => [$one['name'], $one['words']], $this->ladder($title)['unpublished']);
+    }
+
     public function test_a_pin_decides_and_can_be_taken_out(): void
     {
         $pen = $this->id('products', 'Wherry fountain pen');
@@ -98,7 +142,7 @@ final class WhyTest extends TestCase
 
     public function test_who_gets_what_by_words_template_and_pin(): void
     {
-        $this->getJson('/studio/who/rows?q=TEAL')->assertOk()->assertJsonPath('rows.0.title', 'Letter set, teal')->assertJsonPath('rows.0.by', 'fallback');
+        $this->getJson('/studio/who/rows?q=TEAL')->assertOk()->assertJsonPath('rows.0.title', 'Letter set, teal')->assertJsonPath('rows.0.by', 'no rule takes it: the fallback');
         $this->getJson("/studio/who/rows?template={$this->inks->id}")->assertJsonPath('total', 23)->assertJsonCount(23, 'rows')->assertJsonPath('rows.0.by', 'by its rule');
         DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => $this->id('products', 'Gift card'), 'template_id' => $this->inks->id]);
         $this->getJson('/studio/who/rows?pinned=1')->assertJsonPath('total', 1)->assertJsonPath('rows.0.by', 'pinned');

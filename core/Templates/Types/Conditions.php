@@ -10,10 +10,12 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\ConditionReader;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
 /** Conditions on the product that must all hold, as in a rule's clause. */
-final readonly class Conditions implements SettingType
+final readonly class Conditions implements Names, SettingType
 {
     public const MOST = 10;
 
@@ -44,6 +46,19 @@ final readonly class Conditions implements SettingType
         }
 
         return $conditions;
+    }
+
+    public function names(mixed $value): array
+    {
+        $named = [];
+        foreach (is_array($value) ? self::read($value) ?? [] : [] as $condition) {
+            $values = Fields::standard()->comparison(PageKind::Product, $condition->field, $condition->comparison)?->takes === Takes::Names ? $condition->values : [];
+            foreach ($condition->of === null ? array_filter($values, is_int(...)) : [$condition->of] as $number) {
+                $named[] = [$condition->comparison === 'offersValue' ? 'option-value' : $condition->field, $number];
+            }
+        }
+
+        return $named;
     }
 
     public function describe(): array

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
 /** The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none. */
-final readonly class Numbered implements SettingType
+final readonly class Numbered implements Names, SettingType
 {
     /** @param  string  $things  what it is one of, as the Studio asks for it: `part`, `film`, `blocks-fact`, … */
     public function __construct(private string $things)
@@ -17,6 +18,11 @@ final readonly class Numbered implements SettingType
     public function problem(mixed $value): ?string
     {
         return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-number-of';
+    }
+
+    public function names(mixed $value): array
+    {
+        return is_int($value) ? [[$this->things, $value], ...(str_ends_with($this->things, '-fact') ? [['fact', $value]] : [])] : [];
     }
 
     public function describe(): array

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
 /** The numbers of a few things that the shop has, each once, in the owner's order. */
-final readonly class Numbers implements SettingType
+final readonly class Numbers implements Names, SettingType
 {
     public function __construct(
         private string $things,
@@ -23,6 +24,11 @@ final readonly class Numbers implements SettingType
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
         return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-numbers';
+    }
+
+    public function names(mixed $value): array
+    {
+        return is_array($value) ? array_map(fn (int $number): array => [$this->things, $number], array_values(array_filter($value, is_int(...)))) : [];
     }
 
     public function describe(): array

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
 /** The number of a picture of the shop, or null for none. */
-final readonly class PictureChoice implements SettingType
+final readonly class PictureChoice implements Names, SettingType
 {
     public function problem(mixed $value): ?string
     {
         return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-picture';
+    }
+
+    public function names(mixed $value): array
+    {
+        return is_int($value) ? [['picture', $value]] : [];
     }
 
     public function describe(): array

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
 /** The numbers of a few products picked by hand, in the owner's order. */
-final readonly class Products implements SettingType
+final readonly class Products implements Names, SettingType
 {
     public const MOST = 24;
 
@@ -19,6 +20,11 @@ final readonly class Products implements SettingType
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
         return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-products';
+    }
+
+    public function names(mixed $value): array
+    {
+        return is_array($value) ? array_map(static fn (int $number): array => ['product', $number], array_values(array_filter($value, is_int(...)))) : [];
     }
 
     public function describe(): array

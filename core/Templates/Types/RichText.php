@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
+use Vestibra\Core\Templates\Source;
 
 /** Words with emphasis, lists, headings and links, as HTML. It is made safe when it is printed. */
-final readonly class RichText implements SettingType
+final readonly class RichText implements Names, SettingType
 {
+    private const VALUE = '~<span\b[^>]*\bdata-value="([a-z.-]+)"[^>]*\bdata-of="(\d{1,9})"~';
+
     public function __construct(private int $max = 20_000)
     {
     }
@@ -20,6 +24,18 @@ final readonly class RichText implements SettingType
             mb_strlen($value) > $this->max => 'setting.text-too-long',
             default => null,
         };
+    }
+
+    /** Values of the product that stand in the words. */
+    public function names(mixed $value): array
+    {
+        $named = [];
+        preg_match_all(self::VALUE, is_string($value) ? $value : '', $found, PREG_SET_ORDER);
+        foreach ($found as [, $source, $number]) {
+            $named[] = [Source::tryFrom($source) === Source::Option ? 'option' : 'fact', (int) $number];
+        }
+
+        return $named;
     }
 
     public function describe(): array

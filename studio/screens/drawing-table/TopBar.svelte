@@ -1,11 +1,11 @@
 <script lang="ts">
-    import { counted, pages } from '../../lib/words';
+    import { counted, number, pages } from '../../lib/words';
     import MoreMenu from './MoreMenu.svelte';
     import type { Table } from './table.svelte';
 
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     const draft = $derived(table.draft);
-    const elsewhere = $derived(draft.liveCounts ? draft.liveCounts.covers - draft.liveCounts.shownOn : 0);
+    const counts = $derived(draft.liveCounts);
     const kind = $derived({ product: 'product page', part: 'kept part', content: 'one product’s own blocks' }[table.data.template.pageKind]);
     const where = $derived(
         (draft.places ?? []).length === 0
@@ -33,15 +33,22 @@
     <span class="shrink-0 text-quiet">{kind}</span>
     <p class="min-w-0 truncate">
         <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
-        {#if draft.live && draft.liveCounts}
-            live · covers <span class="figures">{draft.liveCounts.covers}</span>, shown on <span class="figures">{draft.liveCounts.shownOn}</span>
-            {#if elsewhere > 0}· <button class="word" onclick={() => (table.view = 'reach')}>{elsewhere} go elsewhere</button>{/if}
-            {#if draft.unpublished > 0}· {draft.unpublished} {draft.unpublished === 1 ? 'change' : 'changes'} not published{/if}
+        {#if draft.live && counts}
+            {#if counts.when === 'ahead'}
+                live · will be shown on {pages(counts.shownOn)} {counts.season}
+            {:else}
+                live · covers <span class="figures">{number(counts.covers)}</span>, shown on <span class="figures">{number(counts.shownOn)}</span>
+                {#if counts.when === 'over'}· its season is over{/if}
+            {/if}
+            {#if counts.elsewhere > 0}
+                · <button class="word" onclick={() => (table.view = 'reach')}>{counted(counts.elsewhere, 'goes elsewhere', 'go elsewhere')}</button>
+            {/if}
+            {#if draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if !table.isPage}
             {draft.live ? 'live' : 'draft, not in the shop'} · {where}
-            {#if draft.live && draft.unpublished > 0}· {draft.unpublished} {draft.unpublished === 1 ? 'change' : 'changes'} not published{/if}
+            {#if draft.live && draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if draft.counts}
-            draft, not in the shop · would be shown on {pages(draft.counts.shownOn)}
+            draft, not in the shop · would be shown on {pages(draft.counts.shownOn)}{draft.counts.when === 'ahead' ? ` ${draft.sentence?.season ?? ''}` : ''}
         {/if}
     </p>
     <div class="ml-auto flex shrink-0 items-center gap-2">

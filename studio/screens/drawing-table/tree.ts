@@ -144,3 +144,13 @@ export function placeAcross(tree: TreeNode, id: string, step: -1 | 1, kinds: Kin
     const kind = path.at(-1)?.kind;
     return next && kind !== undefined && kinds.mayHold(next.kind, kind) ? { parent: next.id, after: next.children?.at(-1)?.id ?? null } : null;
 }
+
+/** Where an essential goes that somebody forgot: the price behind the title, the way to buy behind the choice, the price or the title. */
+export function placeForEssential(tree: TreeNode, kind: string, kinds: Kinds): Place | null {
+    const before = kind === 'price' ? ['title'] : ['variant-picker', 'price', 'title'];
+    for (const wanted of before) {
+        const row = rows(tree).find((one) => one.node.kind === wanted && one.node.when?.off !== true);
+        if (row?.parent && kinds.mayHold(row.parent.kind, kind)) return { parent: row.parent.id, after: row.node.id };
+    }
+    return placeAfter(tree, null, kind, kinds);
+}

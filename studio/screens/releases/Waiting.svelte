@@ -5,6 +5,7 @@
     import type { ReleaseRow } from '../../lib/types';
     import { when } from '../../lib/words';
     import Moves from '../../parts/Moves.svelte';
+    import Turns from '../drawing-table/publish/Turns.svelte';
 
     let { release, mayPublish, changed }: { release: ReleaseRow; mayPublish: boolean; changed: (release: ReleaseRow) => void } = $props();
     let due = $state(untrack(() => release.dueWall ?? ''));
@@ -35,7 +36,8 @@
         Waits · {release.author}{#if release.note}
             · {release.note}{/if} · worked out anew when its time comes
     </p>
-    <Moves impact={release.impact} compact />
+    <Moves impact={release.impact} group="/studio/releases/{release.id}/group?" />
+    <Turns turns={release.impact.turns ?? []} />
     {#if mayPublish}
         <div class="mt-3 flex flex-wrap items-center gap-3">
             {#if changing}

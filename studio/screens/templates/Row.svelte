@@ -2,7 +2,7 @@
     import { DropdownMenu } from 'bits-ui';
     import { patch, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import { number, when } from '../../lib/words';
+    import { counted, number, when } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';
@@ -57,7 +57,7 @@
 
     function stateOf(): string {
         if (!template.live) return 'draft, not in the shop yet';
-        return template.unpublished > 0 ? `live · ${template.unpublished} ${template.unpublished === 1 ? 'change' : 'changes'} not published` : 'live';
+        return template.unpublished > 0 ? `live · ${counted(template.unpublished, 'change')} not published` : 'live';
     }
 
     const address = $derived(`/studio/templates/${template.id}`);
@@ -126,8 +126,11 @@
         {stateOf()}
         {#if template.season}<p class="text-sm text-quiet">{template.season}</p>{/if}
     </td>
-    <td class="figures py-3 pr-4 text-right">{template.live ? number(template.covers) : '–'}</td>
-    <td class="figures py-3 pr-4 text-right">{template.live ? number(template.shownOn) : '–'}</td>
+    <td class="figures py-3 pr-4 text-right">{template.counts ? number(template.counts.covers) : '–'}</td>
+    <td class="figures py-3 pr-4 text-right">
+        {#if template.counts?.when === 'ahead'}<span class="text-sm text-quiet">will be on</span>{/if}
+        {template.counts ? number(template.counts.shownOn) : '–'}
+    </td>
     <td class="py-3 pr-4 text-quiet"
         >{when(template.changedAt)}{#if template.changedBy}, {template.changedBy}{/if}</td
     >

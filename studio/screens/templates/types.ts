@@ -1,3 +1,5 @@
+import type { Counts } from '../../lib/types';
+
 export interface TemplateRow {
     id: number;
     pageKind: string;
@@ -8,8 +10,8 @@ export interface TemplateRow {
     unpublished: number;
     goesFirst: boolean;
     season: string;
-    covers: number;
-    shownOn: number;
+    /** Null while it is not live. */
+    counts: Counts | null;
     changedBy: string | null;
     changedAt: string;
 }

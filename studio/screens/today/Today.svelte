@@ -3,7 +3,7 @@
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { ReleaseRow, Screen } from '../../lib/types';
-    import { number, pages, when } from '../../lib/words';
+    import { counted, number, pages, when } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
     import WalkForm from './WalkForm.svelte';
 
@@ -14,7 +14,13 @@
     }
 
     interface Data {
-        live: { templates: number; products: number; drafts: number; byTemplate: { id: number; name: string; count: number }[] };
+        live: {
+            templates: number;
+            products: number;
+            drafts: number;
+            byTemplate: { id: number; name: string; count: number }[];
+            ahead: { id: number; name: string; count: number; season: string }[];
+        };
         waiting: ReleaseRow[];
         latest: ReleaseRow | null;
         attention: Matter[];
@@ -97,15 +103,24 @@
         </section>
         <section aria-labelledby="waiting">
             <h2 id="waiting" class="text-lg">Waits for its time</h2>
+            {#each live.ahead as one (one.id)}
+                <p class="mt-2" data-ahead>
+                    <a class="word" href="/studio/templates/{one.id}?view=reach">{one.name}</a><span class="block text-quiet"
+                        >live; will be shown on {pages(one.count)} {one.season}</span
+                    >
+                </p>
+            {/each}
             {#each waiting as release (release.id)}
                 <p class="mt-2">
                     {release.words}<span class="block text-quiet"
-                        >{release.due ? when(release.due) : ''} · {pages(release.impact.moved)} will move ·
+                        >{release.due ? when(release.due) : ''} · {counted(release.impact.moved, 'page')} will move ·
                         <a class="word" href="/studio/releases">change or call off</a></span
                     >
                 </p>
             {:else}
-                <p class="mt-2 text-quiet">No release waits. Publish at a time, and it is listed here.</p>
+                {#if live.ahead.length === 0}
+                    <p class="mt-2 text-quiet">Nothing. Publish at a time, or give a template a season, and it is listed here.</p>
+                {/if}
             {/each}
             {#if latest}
                 <h3 class="mt-5 font-sans text-base font-semibold">The latest release</h3>

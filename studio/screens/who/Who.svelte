@@ -9,7 +9,8 @@
     interface Row extends ProductRow {
         brand: string | null;
         category: string | null;
-        template: string;
+        template: number;
+        templateName: string;
         by: string;
     }
 
@@ -90,15 +91,16 @@
                                 {:else}
                                     <span class="unpictured grid size-8 place-items-center rounded border border-hair text-xs" aria-hidden="true">–</span>
                                 {/if}
-                                <a class="hover:underline" href="/p/{row.slug}">{row.title}</a>
-                                <a class="word text-sm text-quiet" href="/studio/products/{row.id}">facts<span class="unseen"> of {row.title}</span></a>
+                                <a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a>
+                                <a class="word shrink-0 text-sm text-quiet" href="/p/{row.slug}">in the shop<span class="unseen">: {row.title}</span></a>
                             </span>
                         </td>
                         <td class="py-1.5 pr-4 text-quiet">{row.category ?? 'none'}</td>
                         <td class="py-1.5 pr-4 text-quiet">{row.brand ?? 'none'}</td>
                         <td class="py-1.5">
-                            <a class="word" href="/studio/why/product/{row.slug}">{row.template}</a>
-                            <span class="text-quiet">· {row.by}</span>
+                            <a class="hover:underline" href="/studio/templates/{row.template}?sample={row.id}">{row.templateName}</a>
+                            <span class="text-quiet">· {row.by} ·</span>
+                            <a class="word text-sm" href="/studio/why/product/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
                         </td>
                     </tr>
                 {/each}

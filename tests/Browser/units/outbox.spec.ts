@@ -23,11 +23,11 @@ class Store implements Storage {
     }
 
     removeItem(name: string): void {
-        delete this[name];
+        Reflect.deleteProperty(this, name);
     }
 
     clear(): void {
-        for (const name of Object.keys(this)) delete this[name];
+        for (const name of Object.keys(this)) Reflect.deleteProperty(this, name);
     }
 }
 

@@ -56,7 +56,14 @@ final readonly class ProductController
         if ($link !== null) {
             $live->tree = DB::table('templates')->where('id', $link->template_id)->value('draft_tree');
         }
-        $composed = $this->page->compose($this->stored->tree(json_decode($live->tree, true)), $product, $wishes, $verdict->templateId, drafts: $walking ? $this->walk->drafts() : []);
+        $composed = $this->page->compose(
+            $this->stored->tree(json_decode($live->tree, true)),
+            $product,
+            $wishes,
+            $link === null ? $verdict->templateId : (int) $link->template_id,
+            drafts: $walking ? $this->walk->drafts() : [],
+            isDraft: $draft || $link !== null,
+        );
 
         return view('shop::product', [
             'title' => $product->title,

@@ -75,6 +75,7 @@ final readonly class PublishController
             $request->integer('to'),
             mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
             max(1, $request->integer('page', 1)),
+            $this->time($request),
         ));
     }
 

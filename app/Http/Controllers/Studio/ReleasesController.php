@@ -57,6 +57,23 @@ final readonly class ReleasesController
             : new JsonResponse(ProblemWords::answer($problems), 409);
     }
 
+    /** Some of the pages that a release that waits would change, counted for its instant. */
+    public function group(Request $request, Release $release): JsonResponse
+    {
+        if ($release->state !== Release::WAITING) {
+            return new JsonResponse(ProblemWords::answer([new Problem('release.not-waiting')]), 409);
+        }
+
+        return new JsonResponse($this->impact->group(
+            $release->changes()->now(),
+            $request->integer('from'),
+            $request->integer('to'),
+            mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
+            max(1, $request->integer('page', 1)),
+            $release->due_at?->toDateTimeImmutable(),
+        ));
+    }
+
     public function bringBack(Release $release, NearbyPages $nearby): JsonResponse
     {
         $done = $this->releases->bringBack($release->id, SignedIn::user());

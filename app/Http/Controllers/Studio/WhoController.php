@@ -9,11 +9,14 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Reach\CompiledClause;
+use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\PageKind;
 
 /** Who gets what: which product gets which template. */
@@ -39,7 +42,8 @@ final readonly class WhoController
     /** @return array{rows: list<array<string, mixed>>, total: int, more: bool} */
     private function page(Request $request): array
     {
-        $winners = WinnersSql::of($this->contests->live(PageKind::Product));
+        $contest = $this->contests->live(PageKind::Product);
+        $winners = WinnersSql::of($contest);
         $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
         $parts = [new Sql('1')];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
@@ -64,22 +68,39 @@ final readonly class WhoController
         );
         $products = array_column(ProductRows::of(array_column($rows, 'id')), null, 'id');
         $names = DB::table('templates')->pluck('name', 'id');
-        $fallback = DB::table('fallbacks')->where('page_kind', 'product')->value('template_id');
+        $ruled = $this->ruled($contest, array_column($rows, 'id'));
         $total = (int) DB::scalar("select count(*) $from->text", $from->bindings);
 
         return [
             'rows' => array_values(array_map(static fn (\stdClass $row): array => $products[$row->id] + [
                 'brand' => $row->brand,
                 'category' => $row->category,
-                'template' => $names[$row->template_id],
+                'template' => $row->template_id,
+                'templateName' => $names[$row->template_id],
                 'by' => match (true) {
                     $row->pin === $row->template_id => 'pinned',
-                    $row->template_id === $fallback => 'fallback',
+                    $row->template_id === $contest->fallbackId && ! in_array($row->id, $ruled, true) => 'no rule takes it: the fallback',
                     default => 'by its rule',
                 },
             ], $rows)),
             'total' => $total,
             'more' => $total > $page * ProductRows::PAGE,
         ];
+    }
+
+    /**
+     * @param  list<int>  $products
+     * @return list<int> those of them that the fallback takes by a rule of its own, rather than because no rule does
+     */
+    private function ruled(Contest $contest, array $products): array
+    {
+        $reach = $contest->candidate($contest->fallbackId)?->reach;
+        $rules = array_values(array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []));
+        if ($reach === null || $rules === [] || $products === []) {
+            return [];
+        }
+        $covers = $contest->sql()->covers(new CompiledReach($rules, $reach->keepOff, $reach->season));
+
+        return array_column(DB::select('select p.id from products p where p.id in ('.implode(',', $products).") and ($covers->text)", $covers->bindings), 'id');
     }
 }

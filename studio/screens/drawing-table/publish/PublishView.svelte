@@ -2,11 +2,13 @@
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { Impact, ReleaseRow } from '../../../lib/types';
-    import { pages } from '../../../lib/words';
+    import { counted } from '../../../lib/words';
     import Moves from '../../../parts/Moves.svelte';
     import type { Table } from '../table.svelte';
+    import { placeForEssential, rows } from '../tree';
     import FittingLine from '../fitting/FittingLine.svelte';
     import Published from './Published.svelte';
+    import Turns from './Turns.svelte';
 
     interface Look extends Partial<Impact> {
         changed: boolean;
@@ -63,6 +65,28 @@
         busy = false;
     }
 
+    /** Puts in what is missing, where such a thing stands as a rule, and shows it there. */
+    async function putIn(spoken: string): Promise<void> {
+        const kind = spoken.split('/')[0] ?? '';
+        const name = table.kinds.of(kind).name;
+        const off = rows(table.draft.tree).find((row) => row.node.kind === kind && row.node.when?.off === true)?.node;
+        if (off) {
+            table.view = 'page';
+            table.select(off.id, true);
+            if (await table.set(off.id, 'when', 'off', false))
+                notices.say(`${name} was there, switched off. It is on now.`, { words: 'Take this back', do: () => void table.undo() });
+            return;
+        }
+        const starter = table.kinds.of(kind).starters[0];
+        const place = placeForEssential(table.draft.tree, kind, table.kinds);
+        table.view = 'page';
+        if (starter) await table.insert(starter.node, place);
+        notices.say(`${name} is on the page now, marked. Move it where it belongs.`, {
+            words: 'Take this back',
+            do: () => void table.undo(),
+        });
+    }
+
     function toggle(list: number[], id: number): number[] {
         return list.includes(id) ? list.filter((one) => one !== id) : [...list, id];
     }
@@ -79,15 +103,15 @@
                 <button class="button mt-4" onclick={() => (table.view = 'page')}>Back to the page</button>
             {:else}
                 <p class="mt-1 text-quiet" data-impact role="status">
-                    {pages(impact.moved)}
-                    {impact.moved === 1 ? 'moves' : 'move'}, {impact.look}
-                    {impact.look === 1 ? 'gets' : 'get'} a new look. {impact.stays}
-                    {impact.stays === 1 ? 'stays as it is' : 'stay as they are'}.
+                    {counted(impact.moved, 'page moves', 'pages move')}{impact.turns?.length && !later ? ' now' : ''}, {counted(impact.look, 'gets', 'get')} a new
+                    look.
+                    {counted(impact.stays, 'stays as it is', 'stay as they are')}.
                     {#if table.draft.live}<button class="word" onclick={() => (table.view = 'compare')}>What is different?</button>{/if}
                 </p>
                 <div class="mt-5">
                     <Moves {impact} group="{table.base}/impact/group?{query}" drafts={Object.keys(look.revisions).map(Number)} />
                 </div>
+                <Turns turns={impact.turns ?? []} />
                 {#if table.isPage}<FittingLine {table} />{/if}
                 {#if table.draft.unreplaced.length > 0}
                     <section class="mt-5" aria-label="Words that nobody replaced" data-unreplaced>
@@ -111,7 +135,7 @@
                                 {#if concern.spoken.startsWith('nothing/')}
                                     <button class="word" onclick={() => (table.view = 'reach')}>Say where it appears</button>
                                 {:else}
-                                    <button class="word" onclick={() => ((table.view = 'page'), (table.row = 'shelf'))}>Put it in</button>
+                                    <button class="word" onclick={() => void putIn(concern.spoken)}>Put it in</button>
                                 {/if}
                             </p>
                             <label class="flex gap-2 py-0.5">

@@ -3,8 +3,9 @@
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { ReleaseRow } from '../../../lib/types';
-    import { pages, when } from '../../../lib/words';
+    import { counted, when } from '../../../lib/words';
     import type { Table } from '../table.svelte';
+    import Turns from './Turns.svelte';
 
     let { table, release }: { table: Table; release: ReleaseRow } = $props();
     let busy = $state(false);
@@ -30,12 +31,16 @@
 {#if release.state === 'waiting' && release.due}
     <h2 class="text-2xl">It waits until {when(release.due)}</h2>
     <p class="mt-1 text-quiet" role="status">
-        {pages(release.impact.moved)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
+        {counted(release.impact.moved, 'page')} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
     </p>
 {:else}
     <h2 class="text-2xl">“{table.data.template.name}” is live</h2>
     <p class="mt-1 text-quiet" role="status">
-        {pages(release.impact.moved)} moved, {release.impact.look} got a new look, {release.impact.stays} stay as they were.
+        {counted(release.impact.moved, 'page')} moved, {release.impact.look} got a new look, {counted(
+            release.impact.stays,
+            'stays as it was',
+            'stay as they were',
+        )}.
     </p>
     {#if changed.length > 0}
         <div class="mt-5 grid grid-cols-2 gap-8">
@@ -56,6 +61,7 @@
         </div>
     {/if}
 {/if}
+<Turns turns={release.impact.turns ?? []} />
 <div class="mt-7 flex flex-wrap items-center gap-3">
     {#if release.state === 'done'}<a class="button button-next" href={changed[0] ? `/p/${changed[0].slug}` : '/'}>Open the shop</a>{/if}
     <a class="button" href={table.base}>Back to the page</a>

@@ -3,7 +3,7 @@
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { Condition, Names, ProductRow, Reach, ReachCounts, Sentence } from '../../../lib/types';
-    import { number, pages, products as productWords } from '../../../lib/words';
+    import { counted, number, products as productWords } from '../../../lib/words';
     import ProductPictures from '../../../parts/ProductPictures.svelte';
     import type { Table } from '../table.svelte';
     import ClauseSentence from './ClauseSentence.svelte';
@@ -180,12 +180,19 @@
         <section class="mt-5 border-t border-hair pt-5" aria-label="What it covers">
             {#if preview}
                 <h3 class="text-xl" role="status" data-counts>
-                    Covers {productWords(preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(preview.shownOn)}
+                    {#if preview.when === 'ahead'}
+                        Will cover {productWords(preview.covers)}, and be shown on {number(preview.shownOn)}, {sentence.season}
+                    {:else}
+                        Covers {productWords(preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(preview.shownOn)}
+                    {/if}
                 </h3>
                 <p class="text-quiet">
-                    {#if !preview.inSeason}Out of season now; within it, this is what it covers.{/if}
+                    {#if preview.when === 'ahead'}Counted at the start of its season.{:else if preview.when === 'over'}Its season is over, so it covers nothing
+                        any more.{/if}
                     {#each preview.others as other (other.template)}
-                        <span class="mr-3">{pages(other.count)} go to <a class="word" href="/studio/templates/{other.template}">{other.name}</a></span>
+                        <span class="mr-3"
+                            >{counted(other.count, 'page goes', 'pages go')} to <a class="word" href="/studio/templates/{other.template}">{other.name}</a></span
+                        >
                     {/each}
                     {#if preview.hidden > 0}and {number(preview.hidden)} hidden, which customers do not see{/if}
                 </p>

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+/** What a tree names, read by the types of its settings: the pictures, films, files, facts, products, parts … that stand in it. */
+final readonly class Named
+{
+    /** @return array<string, array<int, true>> thing => its numbers */
+    public static function in(Node $tree, Schema $schema): array
+    {
+        $named = [];
+        foreach ($tree->walk() as $node) {
+            foreach ($schema->definition($node->kind)?->settings() ?? [] as $setting) {
+                $value = match ($setting->question) {
+                    Question::What => $node->what[$setting->name] ?? null,
+                    Question::When => $node->when[$setting->name] ?? null,
+                    Question::How => null,
+                };
+                foreach (self::ofSetting($setting, $value) as [$thing, $number]) {
+                    $named[$thing][$number] = true;
+                }
+            }
+        }
+
+        return $named;
+    }
+
+    /** @return list<array{string, int}> */
+    private static function ofSetting(Setting $setting, mixed $value): array
+    {
+        $source = Source::of($value);
+        $direct = $source === null ? $value : (is_array($value) ? $value['otherwise'] ?? null : null);
+        $named = $setting->type instanceof Names ? $setting->type->names($direct) : [];
+        $of = Source::numberOf($value);
+        if ($source !== null && $of !== null) {
+            $named[] = [$source === Source::Option ? 'option' : 'fact', $of];
+        }
+
+        return $named;
+    }
+}
