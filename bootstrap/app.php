@@ -5,10 +5,25 @@ declare(strict_types=1);
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Session\Middleware\StartSession;
 use Vestibra\App\Console;
 use Vestibra\App\Http\ErrorPages;
+use Vestibra\App\Http\Middleware\Compressed;
+use Vestibra\App\Http\Middleware\Forgery;
+use Vestibra\App\Http\Middleware\PlainAddress;
 use Vestibra\App\Http\Middleware\SecurityHeaders;
+use Vestibra\App\Http\Middleware\SessionWhenNeeded;
+
+// What was cached for another place or another environment is not used: each has a cache of its own.
+$around = array_map(static fn (string $name): string => "$name=".(getenv($name) === false ? '' : getenv($name)), [
+    'APP_ENV', 'APP_DEBUG', 'APP_KEY', 'APP_URL', 'CACHE_FOLDER', 'CACHE_STORE', 'DATA_FOLDER', 'DB_DATABASE', 'FILES_FOLDER', 'LOG_CHANNEL', 'QUEUE_CONNECTION', 'SESSIONS_FILE',
+    'SESSION_DRIVER', 'SESSION_SECURE_COOKIE', 'SHOP_CURRENCY', 'SHOP_LOCALE', 'SHOP_NAME', 'SHOP_ZONE', 'TRUSTED_PROXIES', 'VIEW_COMPILED_PATH',
+]);
+$environment = dirname(__DIR__).'/.env';
+$mark = substr(hash('sha256', implode("\n", [__DIR__, is_file($environment) ? (string) filemtime($environment) : '', ...$around])), 0, 12);
+$_ENV['APP_CONFIG_CACHE'] ??= $_SERVER['APP_CONFIG_CACHE'] ??= "bootstrap/cache/config-$mark.php";
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -17,6 +32,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([
         Console\BackupCommand::class,
         Console\BenchCommand::class,
+        Console\DataCommand::class,
         Console\DemoCommand::class,
         Console\DoctorCommand::class,
         Console\PageCommand::class,
@@ -30,7 +46,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecurityHeaders::class);
+        $middleware->prepend([SecurityHeaders::class, Compressed::class]);
+        $middleware->append(PlainAddress::class);
+        $middleware->web(replace: [StartSession::class => SessionWhenNeeded::class, ValidateCsrfToken::class => Forgery::class]);
+        $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/studio/sign-in');
         $middleware->redirectUsersTo('/studio/today');
     })

@@ -7,7 +7,7 @@ return [
     'connections' => [
         'sqlite' => [
             'driver' => 'sqlite',
-            'database' => env('DB_DATABASE', database_path('vestibra.sqlite')),
+            'database' => env('DB_DATABASE', env('DATA_FOLDER', storage_path('data')).'/current/shop.sqlite'),
             'prefix' => '',
             'foreign_key_constraints' => true,
             'busy_timeout' => 10000,

@@ -7,6 +7,11 @@ return [
     'currency' => env('SHOP_CURRENCY', 'GBP'),
     'locale' => env('SHOP_LOCALE', 'en_GB'),
     'zone' => env('SHOP_ZONE', 'Europe/London'),
+    // Addresses of proxies that are believed when they say who asks and how: `10.0.0.5,10.0.0.6`, or `*` where nothing else reaches the server.
+    'proxies' => env('TRUSTED_PROXIES', ''),
     // Where downloads, films and captions are kept.
-    'files' => env('FILES_FOLDER', storage_path('app/files')),
+    'files' => env('FILES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/files'),
+    'pictures' => env('PICTURES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/pictures'),
+    // The shop's database, pictures and files, in generations (app/Keeping/DataFolder.php).
+    'data' => env('DATA_FOLDER', storage_path('data')),
 ];

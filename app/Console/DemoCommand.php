@@ -7,6 +7,7 @@ namespace Vestibra\App\Console;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
+use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\App\Models\User;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
@@ -19,6 +20,8 @@ use Vestibra\Demo\PictureFiles;
 
 final class DemoCommand extends Command
 {
+    use SaysProblems;
+
     public const EMAIL = 'owner@larkfold.example';
 
     public const PASSWORD = 'paper-and-ink';
@@ -31,7 +34,7 @@ final class DemoCommand extends Command
 
     public function handle(Templates $templates, Starts $starts, Composer $composer, Extras $extras): int
     {
-        $folder = public_path('pictures');
+        $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
         if (is_string($share) && preg_match('#^(\d+)/(\d+)$#', $share, $parts) === 1) {
             PictureFiles::draw($folder, (int) $parts[1], max(1, (int) $parts[2]));
@@ -49,6 +52,7 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         if (DB::table('products')->doesntExist()) {
+            $this->saysWhere();
             $this->pictures();
             DB::transaction(function () use ($templates, $starts, $composer, $extras): void {
                 $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
@@ -58,6 +62,7 @@ final class DemoCommand extends Command
                     $templates->fallback('Everything else', $tree, $owner);
                 }
                 $extras->add($owner);
+                StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
             });
         }
         $wanted = $this->option('products');

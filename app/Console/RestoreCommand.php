@@ -6,31 +6,44 @@ namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
 use RuntimeException;
-use Vestibra\App\Keeping\Backup;
+use Vestibra\App\Keeping\DataFolder;
+use Vestibra\App\Keeping\Restore;
+use Vestibra\App\Keeping\RestoreRefused;
 
 final class RestoreCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:restore {file} {--json}';
+    protected $signature = 'vestibra:restore {file? : the backup} {--back : as it was before the latest restore} {--json}';
 
-    protected $description = 'Puts a backup in the place of the database and the pictures; what is there now is kept in a backup first';
+    protected $description = 'Puts a backup in the place of the database, the pictures and the files, all at once; what is there now is kept';
 
-    public function handle(Backup $backup): int
+    public function handle(Restore $restore, DataFolder $data): int
     {
-        $file = $this->text('file');
         $database = config()->string('database.connections.sqlite.database');
-        $before = storage_path('app/before-restore-'.now()->format('Y-m-d-His').'.zip');
+        if ($this->option('back')) {
+            return $data->back() ? $this->done([], $data) : $this->refuse('There is nothing from before to go back to. The shop is as it was.');
+        }
         try {
-            $backup->write($before, Backup::folders());
-            $done = $backup->restore($file, $database, Backup::folders());
+            if (! $data->isIn($database)) {
+                throw RestoreRefused::otherDatabase($database);
+            }
+
+            return $this->done($restore->from($this->text('file'), $data), $data);
         } catch (RuntimeException $error) {
             return $this->refuse($error->getMessage().' The shop is as it was.');
         }
+    }
+
+    /** @param  array<string, int>  $done */
+    private function done(array $done, DataFolder $data): int
+    {
         if ($this->option('json')) {
-            return $this->json($done + ['before' => $before]);
+            return $this->json($done + ['generation' => $data->name(), 'before' => $data->previous()]);
         }
-        $this->info("Restored: the database and {$done['pictures']} pictures and {$done['files']} files. What was there before is kept in {$before}.");
+        $this->saysWhere();
+        $this->info($done === [] ? 'The shop is as it was before the latest restore.' : "Restored: the database and {$done['pictures']} pictures and {$done['files']} files.");
+        $this->line('What was there is kept beside; “vestibra:restore --back” takes it into use again.');
 
         return self::SUCCESS;
     }

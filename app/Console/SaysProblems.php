@@ -34,6 +34,14 @@ trait SaysProblems
         return $this->refuse(implode("\n", array_map(ProblemWords::of(...), $problems)));
     }
 
+    /** Names the database that is written to, so that nobody changes another one than they mean. */
+    private function saysWhere(): void
+    {
+        if (! $this->hasOption('json') || ! $this->option('json')) {
+            $this->line('Database: '.config()->string('database.connections.sqlite.database'));
+        }
+    }
+
     private function json(mixed $data): int
     {
         $this->line(json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));

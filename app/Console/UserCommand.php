@@ -5,26 +5,79 @@ declare(strict_types=1);
 namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
+use Vestibra\App\Accounts\Accounts;
+use Vestibra\App\Accounts\Password;
 use Vestibra\App\Models\User;
+use Vestibra\Core\Problem;
 
 final class UserCommand extends Command
 {
-    protected $signature = 'vestibra:user {email} {name} {--role=owner : owner or viewer}';
+    use SaysProblems;
 
-    protected $description = 'Makes somebody who can sign in; asks for the password';
+    protected $signature = 'vestibra:user {do : add, password, role, close, open or list} {email? : whose account} {with? : add: the name; role: owner or viewer}'
+        .' {--role=owner : of a new account: owner or viewer} {--password-from= : a file whose first line is the password, - for standard input; otherwise it is asked for} {--json}';
 
-    public function handle(): int
+    protected $description = 'Who can sign in: adds an account, changes its password or role, closes or opens it, lists them';
+
+    public function handle(Accounts $accounts): int
     {
-        $email = $this->argument('email');
-        $role = $this->option('role');
-        $password = $this->secret('Password (at least 10 characters)');
-        if (! is_string($email) || ! in_array($role, [User::OWNER, User::VIEWER], true) || ! is_string($password) || mb_strlen($password) < 10) {
-            $this->error('Nobody was added. The role is owner or viewer, and the password has at least 10 characters.');
-
-            return self::FAILURE;
+        $do = $this->text('do');
+        $email = $this->text('email');
+        if ($do === 'list') {
+            return $this->list();
         }
-        User::query()->updateOrCreate(['email' => $email], ['name' => $this->argument('name'), 'password' => $password, 'role' => $role]);
-        $this->info("{$email} can sign in at /studio.");
+        if ($do === 'add') {
+            $made = $accounts->add($email, $this->text('with'), is_string($role = $this->option('role')) ? $role : '', $this->password());
+
+            return $made instanceof Problem ? $this->problems([$made]) : $this->done("{$made->email} can sign in at /studio.");
+        }
+        $user = $accounts->find($email);
+        if ($user === null) {
+            return $this->refuse("There is no account with the address “{$email}”. “vestibra:user list” names them all.");
+        }
+        $problem = match ($do) {
+            'password' => $accounts->changePassword($user, $this->password()),
+            'role' => $accounts->changeRole($user, $this->text('with')),
+            'close' => $accounts->close($user),
+            'open' => $accounts->open($user),
+            default => new Problem('account.unknown-word'),
+        };
+
+        return $problem instanceof Problem ? $this->problems([$problem]) : $this->done(match ($do) {
+            'password' => "{$user->email} has a new password. Whoever was signed in with the one before is signed out.",
+            'role' => "{$user->email} is {$user->role} now.",
+            'close' => "{$user->email} cannot sign in any more. What {$user->name} did stays, with the name.",
+            default => "{$user->email} can sign in again.",
+        });
+    }
+
+    private function list(): int
+    {
+        $users = User::query()->oldest('id')->get();
+        $row = static fn (User $user): array => ['email' => $user->email, 'name' => $user->name, 'role' => $user->role, 'state' => $user->closed_at === null ? 'open' : 'closed'];
+        if ($this->option('json')) {
+            return $this->json(array_map($row, $users->all()));
+        }
+        $this->table(['address', 'name', 'role', 'state'], array_map($row, $users->all()));
+
+        return self::SUCCESS;
+    }
+
+    private function password(): string
+    {
+        $from = $this->option('password-from');
+        if (is_string($from)) {
+            return rtrim((string) strtok((string) file_get_contents($from === '-' ? 'php://stdin' : $from), "\n"), "\r");
+        }
+        $given = $this->secret('Password (at least '.Password::LEAST.' characters)');
+
+        return is_string($given) ? $given : '';
+    }
+
+    private function done(string $words): int
+    {
+        $this->saysWhere();
+        $this->info($words);
 
         return self::SUCCESS;
     }

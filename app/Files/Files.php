@@ -7,6 +7,7 @@ namespace Vestibra\App\Files;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
+use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Problem;
 
@@ -60,6 +61,7 @@ final readonly class Files
 
             return new Problem('file.no-room', '', ['name' => $name]);
         }
+        StoredFiles::note('files', "$this->folder/$file");
 
         return (int) DB::table('files')->insertGetId([
             'use' => $use->value,
@@ -107,6 +109,7 @@ final readonly class Files
         foreach (DB::table('files')->where('gone_at', '<', now('UTC')->subDays(self::KEPT_DAYS)->toDateTimeString())->get(['id', 'file']) as $row) {
             DB::table('files')->where('id', $row->id)->delete();
             @unlink($this->path($row->file));
+            StoredFiles::forget('files', $row->file);
         }
     }
 

@@ -7,6 +7,7 @@ namespace Vestibra\App\Http;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
@@ -25,13 +26,17 @@ final class ErrorPages
         413 => 'That is too large to be taken. Nothing was changed.',
         419 => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
         429 => 'Too many tries in a short time. Wait a minute, then try again.',
+        503 => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
         500 => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
     ];
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->render(static function (Throwable $error, Request $request): JsonResponse|Response|null {
-            if ($error instanceof ValidationException || ($error instanceof AuthenticationException && ! $request->expectsJson())) {
+        $exceptions->render(static function (Throwable $error, Request $request): JsonResponse|RedirectResponse|Response|null {
+            if ($error instanceof AuthenticationException && ! $request->expectsJson()) {
+                return redirect('/studio/sign-in'.($request->isMethod('GET') ? '?to='.rawurlencode($request->getRequestUri()) : ''));
+            }
+            if ($error instanceof ValidationException) {
                 return null;
             }
             $status = match (true) {

@@ -9,99 +9,113 @@ use PDO;
 use RuntimeException;
 use ZipArchive;
 
-/** The database and the pictures as one file, and back. Taken while the shop runs; put back wholly or not at all. */
+/** The database, the pictures and the files as one file, taken while the shop runs. It holds passwords, so it is private. */
 final class Backup
 {
-    private const DATABASE = 'database.sqlite';
+    public const DATABASE = 'database.sqlite';
 
-    /** @return array<string, string> what a shop keeps beside its database */
-    public static function folders(): array
-    {
-        return ['pictures' => public_path('pictures'), 'files' => config()->string('vestibra.files')];
-    }
+    public const MANIFEST = 'manifest.json';
+
+    public const FORMAT = 1;
 
     /**
      * @param  array<string, string>  $folders  what is kept beside the database, as `pictures` => where it lies
-     * @return array{kept: array<string, int>, bytes: int} how many files of each folder
+     * @return array{kept: array<string, int>, missing: int, bytes: int} how many files of each folder; how many were not there
+     *
+     * @throws RuntimeException when it cannot be written; then nothing is left behind
      */
     public function write(string $file, array $folders): array
     {
-        $copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
-        unlink($copy);
-        DB::statement('vacuum into ?', [$copy]);
-        $zip = new ZipArchive;
-        if ($zip->open("$file.part", ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            unlink($copy);
-            throw new RuntimeException("The file $file cannot be written.");
-        }
-        $zip->addFile($copy, self::DATABASE);
-        $kept = [];
-        foreach ($folders as $folder => $place) {
-            $kept[$folder] = 0;
-            foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $one) {
-                $name = "$folder/".basename($one);
-                $zip->addFile($one, $name);
-                $zip->setCompressionName($name, ZipArchive::CM_STORE);
-                $kept[$folder]++;
+        $part = "$file.".bin2hex(random_bytes(4)).'.part';
+        $mask = umask(0o077);
+        try {
+            $handle = is_dir(dirname($file)) && ! is_dir($file) ? @fopen($part, 'x') : false;
+            if ($handle === false) {
+                throw new RuntimeException("The file $file cannot be written. Nothing was kept; choose another place.");
             }
-        }
-        $done = $zip->close();
-        unlink($copy);
-        if (! $done || ! rename("$file.part", $file)) {
-            throw new RuntimeException("The file $file cannot be written.");
-        }
+            fclose($handle);
+            $work = self::workFolder();
+            try {
+                $copy = "$work/".self::DATABASE;
+                DB::statement('vacuum into ?', [$copy]);
 
-        return ['kept' => $kept, 'bytes' => (int) filesize($file)];
+                return $this->pack($part, $file, $copy, $folders);
+            } finally {
+                DataFolder::remove($work);
+            }
+        } finally {
+            @unlink($part);
+            umask($mask);
+        }
     }
 
     /**
-     * @param  string  $database  the file that the shop uses
-     * @param  array<string, string>  $folders  as they were kept
-     * @return array<string, int> how many files of each folder
+     * @param  array<string, string>  $folders
+     * @return array{kept: array<string, int>, missing: int, bytes: int}
      */
-    public function restore(string $file, string $database, array $folders): array
+    private function pack(string $part, string $file, string $copy, array $folders): array
     {
         $zip = new ZipArchive;
-        if ($zip->open($file, ZipArchive::RDONLY) !== true) {
-            throw new RuntimeException("The file $file is no backup, or cannot be read.");
+        if ($zip->open($part, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw new RuntimeException("The file $file cannot be written. Nothing was kept.");
         }
-        $content = $zip->getStream(self::DATABASE);
-        if ($content === false) {
-            throw new RuntimeException("The file $file is no backup of Vestibra.");
-        }
-        $part = "$database.restored";
-        file_put_contents($part, $content);
-        $this->check($part);
-        $done = array_map(static fn (): int => 0, $folders);
-        for ($at = 0; $at < $zip->numFiles; $at++) {
-            $name = (string) $zip->getNameIndex($at);
-            [$folder, $base] = [dirname($name), basename($name)];
-            if (isset($folders[$folder]) && preg_match('/^[\w.-]+$/D', $base) === 1) {
-                is_dir($folders[$folder]) || mkdir($folders[$folder], 0o755, true);
-                file_put_contents("$folders[$folder]/$base", $zip->getFromIndex($at));
-                $done[$folder]++;
-            }
-        }
-        DB::purge();
-        foreach (['-wal', '-shm'] as $beside) {
-            is_file($database.$beside) && unlink($database.$beside);
-        }
-        rename($part, $database);
+        $entries = [self::DATABASE => self::entry($copy)];
+        $zip->addFile($copy, self::DATABASE);
+        $kept = array_map(static fn (): int => 0, $folders);
+        $missing = 0;
+        foreach (self::known($copy) as [$folder, $name]) {
+            $path = ($folders[$folder] ?? '')."/$name";
+            if (! isset($folders[$folder]) || ! is_file($path)) {
+                $missing++;
 
-        return $done;
+                continue;
+            }
+            $entries["$folder/$name"] = self::entry($path);
+            $zip->addFile($path, "$folder/$name");
+            $zip->setCompressionName("$folder/$name", ZipArchive::CM_STORE);
+            $kept[$folder]++;
+        }
+        $zip->addFromString(self::MANIFEST, json_encode(['vestibra' => 'backup', 'format' => self::FORMAT, 'made' => gmdate('Y-m-d\TH:i:s\Z'), 'entries' => $entries], JSON_THROW_ON_ERROR));
+        if (! @$zip->close() || ! rename($part, $file)) {
+            throw new RuntimeException("The file $file cannot be written. Nothing was kept; is there room for it?");
+        }
+
+        return ['kept' => $kept, 'missing' => $missing, 'bytes' => (int) filesize($file)];
     }
 
-    private function check(string $part): void
+    /** @return list<array{string, string}> folder and name of what the database knows of */
+    private static function known(string $database): array
     {
-        $pdo = new PDO("sqlite:$part");
-        $ask = static function (string $sql) use ($pdo): string {
-            $statement = $pdo->query($sql);
-
-            return $statement === false ? '' : (string) $statement->fetchColumn();
-        };
-        if ($ask('pragma integrity_check') !== 'ok' || $ask("select count(*) from sqlite_master where name = 'templates'") !== '1') {
-            unlink($part);
-            throw new RuntimeException('The database in this backup is damaged. Nothing was restored.');
+        $rows = (new PDO("sqlite:$database"))->query('select folder, name from stored_files order by folder, name');
+        $known = [];
+        foreach ($rows === false ? [] : $rows->fetchAll(PDO::FETCH_NUM) as $row) {
+            if (is_array($row) && is_string($row[0] ?? null) && is_string($row[1] ?? null)) {
+                $known[] = [$row[0], $row[1]];
+            }
         }
+
+        return $known;
+    }
+
+    /** @return array{bytes: int, sha256: string} */
+    private static function entry(string $path): array
+    {
+        return ['bytes' => (int) filesize($path), 'sha256' => (string) hash_file('sha256', $path)];
+    }
+
+    /** A folder that nobody else can look into. What a killed backup left there is removed by the next. */
+    private static function workFolder(): string
+    {
+        foreach (glob(sys_get_temp_dir().'/vestibra-backup-*', GLOB_ONLYDIR) ?: [] as $left) {
+            if (preg_match('/-(\d+)-[0-9a-f]+$/D', $left, $process) === 1 && ! is_dir("/proc/$process[1]")) {
+                DataFolder::remove($left);
+            }
+        }
+        $work = sys_get_temp_dir().'/vestibra-backup-'.getmypid().'-'.bin2hex(random_bytes(4));
+        if (! mkdir($work, 0o700)) {
+            throw new RuntimeException('There is no room for the working copy. Nothing was kept.');
+        }
+
+        return $work;
     }
 }

@@ -36,7 +36,7 @@ final readonly class Doctor
             ...$this->fallbacks(),
             ...$this->rules(),
             ...$this->derived($mend),
-            ...$this->pictures(),
+            ...$this->files($mend),
         ];
     }
 
@@ -124,20 +124,48 @@ final readonly class Doctor
         return $stale === [] ? [] : [self::finding('stale', count($stale).' products have numbers beside them that are not true any more.', $mend)];
     }
 
-    /** @return list<Finding> */
-    private function pictures(): array
+    /** @return list<Finding> pictures and files that are missing, not what was written, or unknown */
+    private function files(bool $mend): array
     {
-        $missing = $unused = 0;
-        foreach (DB::table('pictures')->distinct()->pluck('file') as $file) {
-            $missing += is_file(public_path("pictures/$file-400.webp")) ? 0 : 1;
+        $missing = $changed = $stray = [];
+        foreach (['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')] as $folder => $place) {
+            $mend && StoredFiles::noteAll($folder, $place);
+            $known = [];
+            foreach (DB::table('stored_files')->where('folder', $folder)->orderBy('name')->cursor() as $row) {
+                $known[$row->name] = true;
+                $path = "$place/$row->name";
+                if (! is_file($path)) {
+                    $missing[] = "$folder/$row->name";
+                } elseif (filesize($path) !== (int) $row->bytes || hash_file('sha256', $path) !== $row->sha256) {
+                    $changed[] = "$folder/$row->name";
+                }
+            }
+            foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
+                if (! isset($known[basename($path)])) {
+                    $stray[] = "$folder/".basename($path);
+                }
+            }
+        }
+        foreach (DB::table('pictures')->where('state', 'ready')->distinct()->pluck('file') as $file) {
+            is_file(config()->string('vestibra.pictures')."/$file-400.webp") || $missing[] = "pictures/$file-400.webp";
         }
         $unused = DB::table('pictures')->whereNotIn('id', DB::table('product_pictures')->select('picture_id'))
             ->whereNotIn('id', DB::table('variants')->whereNotNull('picture_id')->select('picture_id'))->count();
 
         return array_values(array_filter([
-            $missing === 0 ? null : self::finding('picture', "$missing pictures have no file."),
-            $unused === 0 ? null : self::finding('unused', "$unused pictures are used by no product."),
+            $missing === [] ? null : self::finding('picture', self::several(array_values(array_unique($missing)), 'is missing', 'are missing').' Restore a backup, or put them in anew.'),
+            $changed === [] ? null : self::finding('changed', self::several($changed, 'is not as it was written', 'are not as they were written').' Restore a backup, or put them in anew.'),
+            $stray === [] ? null : self::finding('stray', self::several($stray, 'is known to nothing', 'are known to nothing').' “--mend” notes those that are ours.'),
+            $unused === 0 ? null : self::finding('unused', $unused === 1 ? 'One picture is used by no product.' : "$unused pictures are used by no product."),
         ]));
+    }
+
+    /** @param  non-empty-list<string>  $names */
+    private static function several(array $names, string $one, string $many): string
+    {
+        $shown = implode(', ', array_slice($names, 0, 3));
+
+        return count($names) === 1 ? "$shown $one." : count($names)." files $many: $shown".(count($names) > 3 ? ', …' : '').'.';
     }
 
     /** @return Finding */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Carbon;
+use LogicException;
 
 /**
  * Somebody who works in the Studio.
@@ -14,6 +17,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password
  * @property string $role
+ * @property Carbon|null $closed_at closed: cannot sign in, but the name stays with what was done
  */
 final class User extends Authenticatable
 {
@@ -21,13 +25,29 @@ final class User extends Authenticatable
 
     public const VIEWER = 'viewer';
 
-    protected $fillable = ['name', 'email', 'password', 'role'];
+    protected $fillable = ['name', 'email', 'password', 'role', 'closed_at'];
 
     protected $hidden = ['password', 'remember_token'];
+
+    /** As addresses are compared: capital letters make no other account. */
+    public static function address(string $given): string
+    {
+        return mb_strtolower(trim($given));
+    }
+
+    protected function email(): Attribute
+    {
+        return Attribute::make(set: self::address(...));
+    }
+
+    public function delete(): never
+    {
+        throw new LogicException('Accounts are closed, not deleted: what they did stays, with their name.');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed'];
+        return ['password' => 'hashed', 'closed_at' => 'datetime'];
     }
 }

@@ -8,6 +8,7 @@ use GdImage;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use stdClass;
+use Vestibra\App\Keeping\StoredFiles;
 
 /** Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with them. */
 final readonly class Sizes
@@ -35,9 +36,12 @@ final readonly class Sizes
         }
         foreach (self::WIDTHS as $width) {
             $sized = self::sized($image, $width);
+            imageavif($sized, "$this->folder/$picture->file-$width.avif.part", self::AVIF);
             imagewebp($sized, "$this->folder/$picture->file-$width.webp.part", self::WEBP);
-            imageavif($sized, "$this->folder/$picture->file-$width.avif", self::AVIF);
-            rename("$this->folder/$picture->file-$width.webp.part", "$this->folder/$picture->file-$width.webp");
+            foreach (['avif', 'webp'] as $kind) {
+                rename("$this->folder/$picture->file-$width.$kind.part", "$this->folder/$picture->file-$width.$kind");
+                StoredFiles::note('pictures', "$this->folder/$picture->file-$width.$kind");
+            }
         }
         DB::table('pictures')->where('id', $pictureId)->update(['state' => 'ready']);
     }

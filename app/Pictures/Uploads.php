@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Vestibra\App\Jobs\MakeSizes;
+use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Problem;
 
 /**
@@ -59,6 +60,7 @@ final readonly class Uploads
             'height' => $height,
             'alt' => '',
         ]);
+        StoredFiles::note('pictures', "$this->folder/$original");
         Queue::push(new MakeSizes($id));
 
         return $id;

@@ -4,19 +4,25 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Providers;
 
+use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Connection;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
+use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Rendering\BlockPrinter;
 use Vestibra\App\Rendering\Filler;
+use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Templates\RandomIds;
@@ -41,7 +47,8 @@ final class VestibraProvider extends ServiceProvider
             config()->string('vestibra.currency'),
             config()->string('vestibra.locale'),
         ));
-        $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => public_path('pictures'));
+        $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
+        $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
         $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
         $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
@@ -57,6 +64,11 @@ final class VestibraProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $proxies = config()->string('vestibra.proxies');
+        $proxies === '' || TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));
+        Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))
+            ->withQuery(static fn ($query) => $query->whereNull('closed_at')));
+        Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));

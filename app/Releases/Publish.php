@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
@@ -88,9 +89,9 @@ final readonly class Publish
     /** @return list<Node> the kept parts that a tree shares, as they are live */
     private function shared(Node $tree): array
     {
-        $parts = Template::query()->whereIntegerInRaw('id', Filling::parts($tree))->whereNotNull('live_revision')->get();
+        $trees = DB::table('templates')->whereIntegerInRaw('id', Filling::parts($tree))->whereNotNull('live_revision')->pluck('live_tree')->all();
 
-        return array_values(array_map(fn (Template $part): Node => $this->stored->tree($part->live_tree), $parts->all()));
+        return array_values(array_map(fn (mixed $tree): Node => $this->stored->tree(json_decode((string) $tree, true)), $trees));
     }
 
     private static function isOn(Node $node): bool

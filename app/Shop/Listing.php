@@ -7,6 +7,7 @@ namespace Vestibra\App\Shop;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
@@ -37,11 +38,11 @@ final readonly class Listing
     public function page(Sql $where, Request $request, string $usualSort = 'new'): array
     {
         $now = $this->clock->now();
-        $sort = $request->query('sort');
-        $sort = is_string($sort) && isset(self::SORTS[$sort]) ? $sort : $usualSort;
+        $asked = Asked::text($request, 'sort');
+        $sort = isset(self::SORTS[$asked]) ? $asked : $usualSort;
         $total = (int) DB::scalar("select count(*) from products p where p.published = 1 and $where->text", $where->bindings);
         $pages = max(1, (int) ceil($total / self::PER_PAGE));
-        $page = min($pages, max(1, (int) (is_string($request->query('page')) ? $request->query('page') : 1)));
+        $page = min($pages, Asked::page($request));
         [$order, $bindings] = $this->order($sort, $now);
         $ids = array_column(DB::select(
             "select p.id from products p where p.published = 1 and $where->text order by $order, p.id limit ? offset ?",
@@ -55,7 +56,7 @@ final readonly class Listing
             'pages' => $pages,
             'sort' => $sort,
             'sorts' => self::SORTS,
-            'keep' => array_filter(['q' => $request->query('q'), 'sort' => $request->query('sort')], is_string(...)),
+            'keep' => array_filter(['q' => Asked::text($request, 'q', 200), 'sort' => $asked], static fn (string $one): bool => $one !== ''),
         ];
     }
 

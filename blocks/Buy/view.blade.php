@@ -2,7 +2,6 @@
 @if ($d['inStock'])
 <form method="post" action="{{ $d['action'] }}" data-buy data-then="{{ $d['after'] }}">
 <input type="hidden" name="after" value="{{ $d['after'] }}">
-<input type="hidden" name="_token" value="{{ csrf_token() }}">
 <input type="hidden" name="variant" value="{{ $d['variant'] }}">
 @if ($d['quantity'])<label class="buy-quantity"><span>Quantity</span><input type="number" name="quantity" value="1" min="1" max="99" inputmode="numeric"></label>@endif
 <button type="submit" class="buy-button">{{ $d['label'] }}</button>

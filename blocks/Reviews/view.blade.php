@@ -8,7 +8,6 @@
 @if (session('reviewSaid'))<p role="status">{{ session('reviewSaid') }}</p>@endif
 @if (session('errors')?->has('review'))<p role="alert" class="reviews-wrong">{{ session('errors')->first('review') }}</p>@endif
 <form method="post" action="{{ $d['form'] }}">
-<input type="hidden" name="_token" value="{{ csrf_token() }}">
 <p class="reviews-honey" aria-hidden="true"><label>Leave this empty <input name="website" tabindex="-1" autocomplete="off"></label></p>
 <p><label>Your name <input name="author" required maxlength="60" autocomplete="name" value="{{ old('author') }}"></label></p>
 <fieldset><legend>Stars</legend>@for ($star = 5; $star >= 1; $star--)<label><input type="radio" name="stars" value="{{ $star }}" required @checked(old('stars') == $star)> {{ $star }}</label> @endfor</fieldset>

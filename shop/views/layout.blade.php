@@ -6,7 +6,6 @@
 <title>{{ $title === null ? config('vestibra.shop') : $title.' · '.config('vestibra.shop') }}</title>
 @if (($description ?? '') !== '')<meta name="description" content="{{ $description }}">@endif
 @if ($looking ?? null)<meta name="robots" content="noindex, nofollow">@endif
-<meta name="csrf-token" content="{{ csrf_token() }}">
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 <script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
 @vite('shop/shop.ts')

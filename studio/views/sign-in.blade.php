@@ -15,10 +15,9 @@
 <p><a href="/">To the shop</a></p>
 </div>
 <form method="post" class="sign-in-form">
-<input type="hidden" name="_token" value="{{ csrf_token() }}">
 <h1>Sign in to the Studio</h1>
-@foreach ($errors->all() as $error)<p class="sign-in-wrong" role="alert">{{ $error }}</p>@endforeach
-<label>E-mail address <input name="email" type="email" autocomplete="username" value="{{ old('email') }}" required maxlength="200"></label>
+@if ($wrong !== null)<p class="sign-in-wrong" role="alert">{{ $wrong }}</p>@endif
+<label>E-mail address <input name="email" type="email" autocomplete="username" value="{{ $email }}" required maxlength="200"></label>
 <label>Password <input name="password" type="password" autocomplete="current-password" required maxlength="200"></label>
 <button type="submit">Sign in</button>
 </form>

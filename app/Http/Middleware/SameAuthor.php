@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -18,7 +19,7 @@ final readonly class SameAuthor
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $author = $request->input('author');
+        $author = Asked::untrusted($request, 'author');
         if ($author !== null && $author !== SignedIn::user()->id) {
             return new JsonResponse(ProblemWords::answer([new Problem('edit.other-author')]) + ['otherAuthor' => true], 409);
         }

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
 
@@ -24,12 +25,12 @@ final readonly class CartController
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
     {
-        $variant = $cart->buyable(self::variantId($request));
+        $variant = $cart->buyable(Asked::id($request, 'variant'));
         if ($variant === null) {
             return $this->answer($request, $cart, 'This choice is not to be had (any more). Nothing was added; please choose another.', 422);
         }
         $before = $cart->quantities()[$variant->id] ?? 0;
-        $wanted = max(1, min(Cart::MOST, $request->integer('quantity', 1)));
+        $wanted = Asked::number($request, 'quantity', 1, 1, Cart::MOST);
         $after = $cart->set($variant, $before + $wanted);
         $words = match (true) {
             $after === 0 => "“{$variant->title}” is sold out in this choice. Nothing was added.",
@@ -42,9 +43,9 @@ final readonly class CartController
 
     public function change(Request $request, Cart $cart): RedirectResponse
     {
-        $id = self::variantId($request);
+        $id = Asked::id($request, 'variant');
         $variant = $cart->buyable($id);
-        $wanted = $request->has('remove') ? 0 : max(0, $request->integer('quantity'));
+        $wanted = Asked::given($request, 'remove') ? 0 : Asked::number($request, 'quantity', 0, 0, Cart::MOST);
         if ($variant === null) {
             $cart->forget($id);
 
@@ -64,16 +65,9 @@ final readonly class CartController
         return view('shop::checkout', ['title' => 'Checkout'] + $cart->read($this->clock->now()));
     }
 
-    private static function variantId(Request $request): int
-    {
-        $given = $request->input('variant');
-
-        return is_int($given) || (is_string($given) && ctype_digit($given)) ? (int) $given : 0;
-    }
-
     private static function next(Request $request): string
     {
-        return $request->input('then', $request->input('after')) === 'checkout' ? '/checkout' : '/cart';
+        return (Asked::text($request, 'then') ?: Asked::text($request, 'after')) === 'checkout' ? '/checkout' : '/cart';
     }
 
     private function answer(Request $request, Cart $cart, string $words, int $status): RedirectResponse|JsonResponse

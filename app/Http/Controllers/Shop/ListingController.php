@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Cards;
@@ -81,8 +82,7 @@ final readonly class ListingController
 
     public function search(Request $request): View
     {
-        $asked = $request->query('q');
-        $query = is_string($asked) ? mb_substr(mb_scrub($asked), 0, 200) : '';
+        $query = Asked::text($request, 'q', 200);
 
         return view('shop::search', [
             'title' => trim($query) === '' ? 'Search' : "Search: $query",

@@ -7,24 +7,28 @@ namespace Vestibra\App\Http\Controllers\Shop;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Serves a picture's original while its sizes are being made; once they are there, they are files like any other. */
+/** Hands out pictures, where the web server does not do it itself; and while the sizes of one are being made, its original. */
 final readonly class PictureController
 {
     private const TYPES = ['jpg' => 'image/jpeg', 'png' => 'image/png', 'webp' => 'image/webp', 'avif' => 'image/avif'];
 
     public function __invoke(string $name): BinaryFileResponse
     {
-        $original = preg_match('/^([a-z0-9-]{1,100})-(?:400|800)\.(?:webp|avif)$/D', $name, $part) === 1
-            ? DB::table('pictures')->where('file', $part[1])->value('original')
-            : null;
-        $path = is_string($original) ? public_path("pictures/$original") : '';
+        if (preg_match('/^([a-z0-9-]{1,150})-(?:160|400|800)\.(webp|avif)$/D', $name, $part) !== 1) {
+            abort(404);
+        }
+        $folder = config()->string('vestibra.pictures');
+        $made = is_file("$folder/$name");
+        $original = $made ? null : DB::table('pictures')->where('file', $part[1])->value('original');
+        $path = "$folder/".($made ? $name : (is_string($original) ? $original : ''));
         if (! is_file($path)) {
             abort(404);
         }
 
         return response()->file($path, [
             'Content-Type' => self::TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream',
-            'Cache-Control' => 'no-store',
+            'Content-Security-Policy' => "default-src 'none'; sandbox",
+            'Cache-Control' => $made ? 'public, max-age=86400' : 'no-store',
         ]);
     }
 }

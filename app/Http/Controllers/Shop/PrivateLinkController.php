@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\PrivateLinks;
 
 /** Takes somebody who comes by a private link to the product it was made with. */
@@ -20,7 +21,7 @@ final readonly class PrivateLinkController
     public function open(Request $request, string $token): RedirectResponse|Response
     {
         $templateId = $this->links->open($token);
-        $slug = DB::table('products')->where('published', true)->where('slug', $request->query('with'))->value('slug')
+        $slug = DB::table('products')->where('published', true)->where('slug', Asked::text($request, 'with', 200))->value('slug')
             ?? DB::table('products')->where('published', true)->orderBy('title_folded')->value('slug');
         if ($templateId === null || ! is_string($slug)) {
             return response()->view('shop::error', [

@@ -8,6 +8,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Reviews;
 
 /** Takes a customer's review. It waits until the owner has read it; a machine that fills in the hidden field is thanked and forgotten. */
@@ -32,12 +33,12 @@ final readonly class ReviewController
             abort(404);
         }
         $back = '/p/'.rawurlencode($slug).'#reviews';
-        if (self::line($request, 'website') !== '') {
+        if (Asked::text($request, 'website') !== '') {
             return redirect($back)->with('reviewSaid', self::SAID);
         }
-        $author = self::line($request, 'author');
-        $words = self::line($request, 'words');
-        $stars = $request->integer('stars');
+        $author = Asked::text($request, 'author', 2 * self::MOST_NAME);
+        $words = Asked::text($request, 'words', 2 * self::MOST_WORDS);
+        $stars = Asked::number($request, 'stars', 0, 0, 6);
         $wrong = match (true) {
             $author === '' => 'Please say what you are called. Nothing of what you wrote is lost.',
             mb_strlen($author) > self::MOST_NAME => 'A name has at most 60 letters. Nothing of what you wrote is lost.',
@@ -54,12 +55,5 @@ final readonly class ReviewController
         $this->reviews->write($productId, $stars, $author, $words);
 
         return redirect($back)->with('reviewSaid', self::SAID);
-    }
-
-    private static function line(Request $request, string $name): string
-    {
-        $value = $request->input($name);
-
-        return is_string($value) ? trim(mb_scrub($value)) : '';
     }
 }

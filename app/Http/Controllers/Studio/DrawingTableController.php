@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Models\Template;
@@ -49,7 +50,7 @@ final readonly class DrawingTableController
         if ($template->page_kind === Template::LET_GO) {
             abort(404);
         }
-        $asked = $request->integer('sample');
+        $asked = Asked::id($request, 'sample');
 
         return Screen::show('drawing-table', $template->name, [
             'template' => ['id' => $template->id, 'name' => $template->name, 'pageKind' => $template->page_kind, 'productId' => $template->product_id],
@@ -95,10 +96,10 @@ final readonly class DrawingTableController
 
     public function samples(Request $request, Template $template, Samples $samples): JsonResponse
     {
-        $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
+        $query = Asked::text($request, 'q');
         $reach = $query === '' ? $samples->compiled($this->stored->draft($template)->reach) : new CompiledReach([], [], Season::always());
 
-        return new JsonResponse($samples->page($reach, $query, max(1, $request->integer('page', 1)), self::lacking($request) ?? self::only($template)));
+        return new JsonResponse($samples->page($reach, $query, Asked::page($request), self::lacking($request) ?? self::only($template)));
     }
 
     /** How many of the pages in reach have nothing to give where a source is asked. */
@@ -118,9 +119,9 @@ final readonly class DrawingTableController
 
     private static function lacking(Request $request): ?Sql
     {
-        $source = Source::tryFrom(mb_scrub($request->string('lacking')->value()));
+        $source = Source::tryFrom(Asked::text($request, 'lacking'));
 
-        return $source === null ? null : Lacking::sql($source, $request->integer('of'));
+        return $source === null ? null : Lacking::sql($source, Asked::id($request, 'of'));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
@@ -37,7 +38,7 @@ final readonly class EditsController
         if (strlen($request->getContent()) > self::MOST_BYTES) {
             abort(413);
         }
-        $edits = $request->input('edits');
+        $edits = Asked::untrusted($request, 'edits');
         if (! is_array($edits) || $edits === [] || ! array_is_list($edits)) {
             return $this->answer($request, $templateId, [new Problem('edit.not-an-edit')]);
         }
@@ -71,7 +72,7 @@ final readonly class EditsController
     /** Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken back. */
     public function start(Request $request, Template $template, Starts $starts, Composer $composer): JsonResponse
     {
-        $tree = $template->isPage() ? $starts->tree($request->string('start')->value(), $composer->schema) : null;
+        $tree = $template->isPage() ? $starts->tree(Asked::text($request, 'start', 400), $composer->schema) : null;
 
         return $this->answer($request, $template->id, match (true) {
             $tree === null => [new Problem('template.unknown-start')],
@@ -84,31 +85,27 @@ final readonly class EditsController
     public function news(Request $request, Template $template, Presence $presence): JsonResponse
     {
         $others = $presence->seen($template, SignedIn::user(), self::word($request, 'window') ?? '');
-        $same = $template->draft_revision === $request->integer('revision')
-            && $template->live_revision === ($request->integer('live') ?: null);
+        $same = $template->draft_revision === Asked::id($request, 'revision')
+            && $template->live_revision === (Asked::id($request, 'live') ?: null);
 
         return new JsonResponse(['others' => $others, 'state' => $same ? null : $this->state->of($template, withCounts: true)]);
     }
 
     private static function attempt(Request $request): Attempt
     {
-        $base = $request->input('base');
-
         return new Attempt(
-            is_int($base) ? $base : null,
+            Asked::id($request, 'base') ?: null,
             self::word($request, 'window'),
             self::word($request, 'key'),
             self::word($request, 'gesture'),
-            $request->boolean('knowingly'),
-            $request->boolean('passOver'),
+            Asked::flag($request, 'knowingly'),
+            Asked::flag($request, 'passOver'),
         );
     }
 
     private static function word(Request $request, string $name): ?string
     {
-        $value = $request->input($name);
-
-        return is_string($value) && $value !== '' ? mb_substr(mb_scrub($value), 0, 60) : null;
+        return Asked::text($request, $name, 60) ?: null;
     }
 
     /** @param  Drafted|non-empty-list<Problem>  $outcome */
@@ -122,6 +119,6 @@ final readonly class EditsController
             return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code : null, 'state' => $this->state->of($template)], $status);
         }
 
-        return new JsonResponse($this->state->after($outcome, $template, $request->integer('sample'), Wishes::from($request)));
+        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Wishes::from($request)));
     }
 }

@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactList;
 use Vestibra\App\Catalogue\FactSheet;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -34,7 +35,7 @@ final readonly class FactsController
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->sheet->page($this->query($request), max(1, $request->integer('page', 1))));
+        return new JsonResponse($this->sheet->page($this->query($request), Asked::page($request)));
     }
 
     public function store(Request $request): JsonResponse
@@ -129,7 +130,7 @@ final readonly class FactsController
 
     private function query(Request $request): string
     {
-        return mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
+        return Asked::text($request, 'q');
     }
 
     private function refused(Problem $problem, int $status = 422): JsonResponse

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Files\FilePlaces;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Files\FileUse;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
 
@@ -23,20 +24,20 @@ final readonly class FilesController
 
     public function index(Request $request): JsonResponse
     {
-        $ids = array_map(intval(...), array_filter(explode(',', $request->string('ids')->value()), ctype_digit(...)));
+        $ids = Asked::ids($request, 'ids', 100);
 
         return $ids === []
             ? new JsonResponse($this->files->page(
-                FileUse::tryFrom(mb_scrub($request->string('use')->value())),
-                mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
-                max(1, $request->integer('page', 1)),
+                FileUse::tryFrom(Asked::text($request, 'use')),
+                Asked::text($request, 'q'),
+                Asked::page($request),
             ))
-            : new JsonResponse(['files' => $this->files->some(array_slice(array_values($ids), 0, 100)), 'more' => false]);
+            : new JsonResponse(['files' => $this->files->some($ids), 'more' => false]);
     }
 
     public function store(Request $request): JsonResponse
     {
-        $use = FileUse::tryFrom(mb_scrub($request->string('use')->value()));
+        $use = FileUse::tryFrom(Asked::text($request, 'use'));
         $file = $request->file('file');
         if ($use === null) {
             return $this->refused(new Problem('file.no-use'));

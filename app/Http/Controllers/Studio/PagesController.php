@@ -10,6 +10,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Rendering\ProductPage;
@@ -35,12 +36,11 @@ final readonly class PagesController
     {
         $product = $this->products->byId($productId) ?? abort(404);
         $tree = match (true) {
-            $request->has('before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),
-            $request->boolean('draft') => $this->stored->tree($template->draft_tree),
+            Asked::given($request, 'before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),
+            Asked::flag($request, 'draft') => $this->stored->tree($template->draft_tree),
             default => $this->stored->tree($template->live_tree ?? abort(404)),
         };
-        $with = array_map(intval(...), array_filter(explode(',', $request->string('with')->value()), ctype_digit(...)));
-        $composed = $this->page->compose($tree, $product, drafts: array_values($with));
+        $composed = $this->page->compose($tree, $product, drafts: Asked::ids($request, 'with', 50));
 
         return view('shop::product', [
             'title' => $product->title,

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Pictures\PictureList;
 use Vestibra\App\Pictures\Uploads;
@@ -29,12 +30,12 @@ final readonly class PicturesController
     /** A page at a time. */
     public function index(Request $request): JsonResponse
     {
-        $ids = array_map(intval(...), array_filter(explode(',', $request->string('ids')->value()), ctype_digit(...)));
+        $ids = Asked::ids($request, 'ids', 100);
         if ($ids !== []) {
-            return new JsonResponse(['pictures' => $this->list->some(array_slice(array_values($ids), 0, 100))]);
+            return new JsonResponse(['pictures' => $this->list->some($ids)]);
         }
 
-        return new JsonResponse($this->list->page(self::words($request, 'q', 100), max(1, $request->integer('page', 1)), $request->boolean('bare')));
+        return new JsonResponse($this->list->page(Asked::text($request, 'q'), Asked::page($request), Asked::flag($request, 'bare')));
     }
 
     public function store(Request $request, Uploads $uploads): JsonResponse
@@ -55,7 +56,7 @@ final readonly class PicturesController
         if ($this->list->one($picture) === null) {
             return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
         }
-        $this->list->describe($picture, self::words($request, 'alt', 300), min(4, max(0, $request->integer('focusX', 2))), min(4, max(0, $request->integer('focusY', 2))));
+        $this->list->describe($picture, Asked::text($request, 'alt', 300), Asked::number($request, 'focusX', 2, 0, 4), Asked::number($request, 'focusY', 2, 0, 4));
 
         return new JsonResponse(['picture' => $this->list->one($picture)]);
     }
@@ -81,12 +82,5 @@ final readonly class PicturesController
         $status = ['picture.too-heavy' => 413, 'picture.no-room' => 507][$problem->code] ?? 422;
 
         return new JsonResponse(ProblemWords::answer([$problem]), $status);
-    }
-
-    private static function words(Request $request, string $name, int $most): string
-    {
-        $value = $request->input($name);
-
-        return is_string($value) ? mb_substr(trim(mb_scrub($value)), 0, $most) : '';
     }
 }

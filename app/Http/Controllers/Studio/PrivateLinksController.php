@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Shop\PrivateLinks;
@@ -25,15 +26,15 @@ final readonly class PrivateLinksController
 
     public function store(Request $request, Template $template): JsonResponse
     {
-        $days = $request->integer('days');
+        $days = Asked::number($request, 'days', 0, 0, PrivateLinks::MOST_DAYS + 1);
         if ($days < 1 || $days > PrivateLinks::MOST_DAYS) {
             return new JsonResponse(['message' => 'A private link holds from 1 to 60 days. None was made.'], 422);
         }
         $token = $this->links->make($template->id, SignedIn::user()->id, $days);
-        $slug = DB::table('products')->where('id', $request->integer('sample'))->value('slug');
+        $slug = DB::table('products')->where('id', Asked::id($request, 'sample'))->value('slug');
 
         return new JsonResponse([
-            'address' => url("/look/$token").(is_string($slug) ? '?with='.rawurlencode($slug) : ''),
+            'address' => "/look/$token".(is_string($slug) ? '?with='.rawurlencode($slug) : ''),
             'links' => $this->links->of($template->id),
         ], 201);
     }

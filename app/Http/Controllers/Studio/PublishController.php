@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Jobs\RunDueReleases;
@@ -71,10 +72,10 @@ final readonly class PublishController
 
         return new JsonResponse($this->impact->group(
             $changes,
-            $request->integer('from'),
-            $request->integer('to'),
-            mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
-            max(1, $request->integer('page', 1)),
+            Asked::id($request, 'from'),
+            Asked::id($request, 'to'),
+            Asked::text($request, 'q'),
+            Asked::page($request),
             $this->time($request),
         ));
     }
@@ -124,16 +125,14 @@ final readonly class PublishController
     /** @return array<int, int> template id => the revision of its draft now */
     private function draftsOf(Template $template, Request $request): array
     {
-        $also = array_filter(explode(',', $request->string('also')->value()), ctype_digit(...));
-
         return [$template->id => $template->draft_revision] + Template::query()
-            ->whereIn('id', array_map(intval(...), array_slice($also, 0, self::MOST_TEMPLATES)))
+            ->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))
             ->pluck('draft_revision', 'id')->all();
     }
 
     private function time(Request $request): ?DateTimeImmutable
     {
-        $due = $request->string('due')->value();
+        $due = Asked::text($request, 'due', 400);
 
         return $due === '' ? null : $this->clock->zone->instant($due);
     }

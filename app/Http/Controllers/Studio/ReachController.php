@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ProductRows;
@@ -33,21 +34,21 @@ final readonly class ReachController
     /** What a reach would come to, while it is being edited; nothing is stored. */
     public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words): JsonResponse
     {
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($request->input('reach'));
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
 
         return new JsonResponse(
-            $counts->preview($template->id, $reach, max(1, $request->integer('page', 1))) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names), 'reach' => $reach->toArray()],
+            $counts->preview($template->id, $reach, Asked::page($request)) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names), 'reach' => $reach->toArray()],
         );
     }
 
     /** Whether a reach takes a product, and which of its conditions decide. */
     public function try(Request $request, Template $template, TryOut $tryOut, ProductReader $products): JsonResponse
     {
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($request->input('reach'));
-        $product = $products->byId($request->integer('product'));
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $product = $products->byId(Asked::id($request, 'product'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
@@ -60,12 +61,12 @@ final readonly class ReachController
     {
         $table = LivingNames::TABLES[$field] ?? abort(404);
         [$name, $folded] = ['product' => ['title', 'title_folded'], 'option-value' => ['label', 'label_folded']][$field] ?? ['name', 'name_folded'];
-        $page = max(1, $request->integer('page', 1));
+        $page = Asked::page($request);
         $query = DB::table($table)->select(['id', "$name as name"]);
-        foreach (array_filter(explode(' ', Folding::fold(mb_scrub($request->string('q')->value())))) as $word) {
+        foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
             $query->whereRaw("instr($folded, ?) > 0", [$word]);
         }
-        $ids = array_values(array_filter(array_map(intval(...), explode(',', mb_substr($request->string('ids')->value(), 0, 400)))));
+        $ids = Asked::ids($request, 'ids', 100);
         if ($ids !== []) {
             $query->whereIn("$table.id", $ids);
         }

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
@@ -66,10 +67,10 @@ final readonly class ReleasesController
 
         return new JsonResponse($this->impact->group(
             $release->changes()->now(),
-            $request->integer('from'),
-            $request->integer('to'),
-            mb_substr(mb_scrub($request->string('q')->value()), 0, 100),
-            max(1, $request->integer('page', 1)),
+            Asked::id($request, 'from'),
+            Asked::id($request, 'to'),
+            Asked::text($request, 'q'),
+            Asked::page($request),
             $release->due_at?->toDateTimeImmutable(),
         ));
     }

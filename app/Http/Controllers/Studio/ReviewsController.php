@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Shop\Reviews;
 
@@ -26,7 +27,7 @@ final readonly class ReviewsController
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->reviews->page($this->state($request) ?? Reviews::WAITING, max(1, $request->integer('page', 1))));
+        return new JsonResponse($this->reviews->page($this->state($request) ?? Reviews::WAITING, Asked::page($request)));
     }
 
     public function decide(Request $request, int $review): JsonResponse
@@ -43,8 +44,8 @@ final readonly class ReviewsController
 
     private function state(Request $request): ?string
     {
-        $state = $request->input('state');
+        $state = Asked::text($request, 'state');
 
-        return is_string($state) && in_array($state, self::STATES, true) ? $state : null;
+        return in_array($state, self::STATES, true) ? $state : null;
     }
 }

@@ -8,44 +8,66 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Hash;
+use Vestibra\App\Accounts\Accounts;
+use Vestibra\App\Accounts\Tries;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
+use Vestibra\App\Models\User;
 
 final readonly class SignInController
 {
-    /** Wrong tries a minute, from one address and for one account. */
-    private const PER_ADDRESS = 20;
+    private const WRONG = 'This address and password do not go together. Check both; capital letters matter in the password.';
 
-    private const PER_ACCOUNT = 5;
+    public function __construct(
+        private Tries $tries,
+        private Accounts $accounts,
+    ) {
+    }
 
     public function show(): View
     {
-        return view('studio::sign-in');
+        return view('studio::sign-in', ['email' => '', 'wrong' => null]);
     }
 
-    public function store(Request $request): RedirectResponse
+    public function store(Request $request): RedirectResponse|Response
     {
-        $given = $request->validate([
-            'email' => ['required', 'string', 'max:200'],
-            'password' => ['required', 'string', 'max:200'],
-        ], ['required' => 'Please fill in both fields.']);
-        $limits = ['address '.$request->ip() => self::PER_ADDRESS, 'account '.mb_strtolower($given['email']) => self::PER_ACCOUNT];
-        foreach ($limits as $key => $most) {
-            abort_if(RateLimiter::tooManyAttempts("sign-in $key", $most), 429);
+        $email = User::address(Asked::text($request, 'email', 200));
+        $password = Asked::untrusted($request, 'password');
+        if ($email === '' || ! is_string($password) || $password === '' || strlen($password) > 400) {
+            return $this->again($email, 'Please fill in both fields.', 422);
         }
-        if (! Auth::attempt($given)) {
-            foreach (array_keys($limits) as $key) {
-                RateLimiter::hit("sign-in $key");
-            }
+        $address = (string) $request->ip();
+        $wait = $this->tries->wait($address, $email);
+        if ($wait > 0) {
+            return $this->again($email, "Too many wrong tries from here. Wait {$this->words($wait)}, then try again; from elsewhere you can sign in at once.", 429)->header('Retry-After', (string) $wait);
+        }
+        $user = $this->accounts->find($email);
+        // Whether an account is there takes as long to say as whether the password is right.
+        $right = $user === null || $user->closed_at !== null ? Hash::make($password) === '' : Hash::check($password, $user->password);
+        if (! $right || $user === null) {
+            $this->tries->wrong($address, $email);
 
-            return back()->withInput(['email' => $given['email']])->withErrors([
-                'email' => 'This address and password do not go together. Check both; capital letters matter in the password.',
-            ]);
+            return $this->again($email, self::WRONG, 422);
         }
+        $this->tries->right($address, $email);
+        Auth::login($user);
         $request->session()->regenerate();
+        $to = Asked::text($request, 'to', 1000);
 
-        return redirect()->intended('/studio/today');
+        return redirect(preg_match('~^/studio/[^/\\\\]~', $to) === 1 ? $to : '/studio/today');
+    }
+
+    private function again(string $email, string $wrong, int $status): Response
+    {
+        return response()->view('studio::sign-in', ['email' => $email, 'wrong' => $wrong], $status);
+    }
+
+    private function words(int $seconds): string
+    {
+        return $seconds === 1 ? 'a second' : ($seconds < 100 ? "$seconds seconds" : 'some '.ceil($seconds / 60).' minutes');
     }
 
     /** For a drawing table whose sign-in ran out and was made anew in another window. */

@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Release;
@@ -108,10 +109,10 @@ final readonly class StandingController
         if ($problems !== []) {
             return self::refuse(...$problems);
         }
-        if ($request->boolean('ask')) {
+        if (Asked::flag($request, 'ask')) {
             return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()]);
         }
-        $done = $this->releases->make($changes, SignedIn::user(), mb_substr($request->string('note')->value(), 0, 300));
+        $done = $this->releases->make($changes, SignedIn::user(), Asked::text($request, 'note', 300));
 
         return $done instanceof Release ? new JsonResponse($this->row->of($done->load('author')), 201) : self::refuse(...$done);
     }

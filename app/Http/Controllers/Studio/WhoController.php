@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
@@ -44,15 +45,15 @@ final readonly class WhoController
     {
         $contest = $this->contests->live(PageKind::Product);
         $winners = WinnersSql::of($contest);
-        $query = mb_substr(mb_scrub($request->string('q')->value()), 0, 100);
+        $query = Asked::text($request, 'q');
         $parts = [new Sql('1')];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
             $parts[] = new Sql('instr(p.title_folded, ?) > 0', [$word]);
         }
-        if ($request->integer('template') > 0) {
-            $parts[] = new Sql('w.template_id = '.$request->integer('template'));
+        if (Asked::id($request, 'template') > 0) {
+            $parts[] = new Sql('w.template_id = '.Asked::id($request, 'template'));
         }
-        if ($request->boolean('pinned')) {
+        if (Asked::flag($request, 'pinned')) {
             $parts[] = new Sql('pin.template_id is not null');
         }
         $where = Sql::join(' and ', $parts);
@@ -60,7 +61,7 @@ final readonly class WhoController
             $winners->wrap('from (', ") w join products p on p.id = w.product_id left join pins pin on pin.page_kind = 'product' and pin.subject_id = p.id where "),
             $where,
         ]);
-        $page = max(1, $request->integer('page', 1));
+        $page = Asked::page($request);
         $rows = DB::select(
             'select p.id, w.template_id, pin.template_id as pin, (select name from brands where id = p.brand_id) as brand,'
             ." (select name from categories where id = p.main_category_id) as category $from->text order by p.title_folded, p.id limit ? offset ?",

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Reach\Ladder;
 use Vestibra\App\ShopClock;
@@ -32,8 +33,8 @@ final readonly class WhyController
     public function ladder(Request $request, int $productId): JsonResponse
     {
         $product = $this->products->byId($productId) ?? abort(404);
-        $at = $request->query('at');
-        $this->clock->moveTo(is_string($at) ? $this->clock->zone->instant($at) : null);
+        $at = Asked::text($request, 'at', 40);
+        $this->clock->moveTo($at === '' ? null : $this->clock->zone->instant($at));
 
         return new JsonResponse($this->ladder->of($product));
     }

@@ -34,7 +34,9 @@
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         try {
-            ({ address, links } = await post<{ address: string; links: Link[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 }));
+            const made = await post<{ address: string; links: Link[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 });
+            ({ links } = made);
+            address = location.origin + made.address;
             copied = false;
         } catch (error) {
             notices.trouble(error);

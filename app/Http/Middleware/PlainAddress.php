@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Lets in only what an address or a body may be: no NUL, nothing larger than what is taken. What another site says about
+ * where the visitor came from is not believed.
+ */
+final class PlainAddress
+{
+    /** Of a body that is no file. */
+    public const MOST_BYTES = 2_000_000;
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if (str_contains(rawurldecode($request->getRequestUri()), "\0")) {
+            abort(400);
+        }
+        $isUpload = str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data');
+        if (! $isUpload && ((int) $request->headers->get('Content-Length') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES)) {
+            abort(413);
+        }
+        $from = parse_url((string) $request->headers->get('Referer'), PHP_URL_HOST);
+        if ($from !== $request->getHost()) {
+            $request->headers->remove('Referer');
+        }
+
+        return $next($request);
+    }
+}
