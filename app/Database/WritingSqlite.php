@@ -77,8 +77,9 @@ final class WritingSqlite extends SQLiteConnection
     private function refuseWhenReplaced(): void
     {
         if ($this->generation !== $this->inUse()) {
-            if ($this->getPdo()->inTransaction()) {
-                $this->getPdo()->rollBack();
+            $pdo = $this->getRawPdo();
+            if ($pdo instanceof PDO && $pdo->inTransaction()) {
+                $pdo->rollBack();
             }
             throw new DataReplaced;
         }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Keeping;
 
-use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Date;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
@@ -49,7 +50,8 @@ final readonly class Restore
             throw $error;
         }
         DB::purge();
-        Artisan::call('queue:restart');
+        // Workers look at this between two pieces of work, and begin anew with what is in use then.
+        Cache::forever('illuminate:queue:restart', Date::now()->getTimestamp());
 
         return $done;
     }

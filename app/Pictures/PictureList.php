@@ -80,9 +80,10 @@ final readonly class PictureList
         });
     }
 
-    public function describe(int $id, string $alt, int $focusX, int $focusY): void
+    /** @param  array<string, mixed>  $values  alt, focusX and focusY */
+    public function describe(int $id, array $values): void
     {
-        DB::table('pictures')->where('id', $id)->update(['alt' => $alt, 'focus_x' => $focusX, 'focus_y' => $focusY]);
+        DB::table('pictures')->where('id', $id)->update(['alt' => $values['alt'], 'focus_x' => $values['focusX'], 'focus_y' => $values['focusY']]);
     }
 
     /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */

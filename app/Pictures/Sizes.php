@@ -13,7 +13,7 @@ use Vestibra\App\Keeping\StoredFiles;
 /** Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with them. */
 final readonly class Sizes
 {
-    private const WIDTHS = [800, 400];
+    public const WIDTHS = [800, 400, 160];
 
     private const WEBP = 84;
 
@@ -29,8 +29,8 @@ final readonly class Sizes
         if (! $picture instanceof stdClass) {
             return;
         }
-        $image = @imagecreatefromstring((string) @file_get_contents("$this->folder/$picture->original"));
-        if (! $image instanceof GdImage) {
+        $image = Decoded::of((string) @file_get_contents("$this->folder/$picture->original"))?->image;
+        if ($image === null) {
             DB::table('pictures')->where('id', $pictureId)->update(['state' => 'broken']);
             throw new RuntimeException("The picture $picture->original cannot be read.");
         }

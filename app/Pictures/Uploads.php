@@ -12,8 +12,8 @@ use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Problem;
 
 /**
- * Takes pictures in. They are judged by what they hold and never by their name, and large ones are refused from their
- * header, before anything of them is unpacked. The original is kept under a name that nobody can guess.
+ * Takes pictures in. They are judged by what they hold and never by their name: large ones are refused from their header,
+ * before anything of them is unpacked, and what cannot be read to its end is no picture. The original is kept under a name that nobody can guess.
  */
 final readonly class Uploads
 {
@@ -47,6 +47,10 @@ final readonly class Uploads
         if ($width * $height > self::MOST_PIXELS) {
             return new Problem('picture.too-large', '', ['name' => $name, 'width' => $width, 'height' => $height]);
         }
+        $decoded = Decoded::of($bytes);
+        if ($decoded === null) {
+            return new Problem('picture.damaged', '', ['name' => $name]);
+        }
         $file = mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
         $original = "$file-original-".bin2hex(random_bytes(12)).'.'.self::KINDS[$kind];
         if (! $this->keep($original, $bytes)) {
@@ -56,8 +60,8 @@ final readonly class Uploads
             'file' => $file,
             'original' => $original,
             'state' => 'new',
-            'width' => $width,
-            'height' => $height,
+            'width' => imagesx($decoded->image),
+            'height' => imagesy($decoded->image),
             'alt' => '',
         ]);
         StoredFiles::note('pictures', "$this->folder/$original");

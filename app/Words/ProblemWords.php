@@ -45,6 +45,7 @@ final class ProblemWords
         'account.unknown-word' => 'Say what to do: add, password, role, close, open or list. Nothing was changed.',
         'part.too-many' => 'A shop can keep {most} parts at most. Let go of one that is not used; nothing was changed.',
         'picture.none' => '{name} is no picture, whatever it is called. Nothing was taken in; choose a JPEG, PNG, WebP or AVIF picture.',
+        'picture.damaged' => '{name} is damaged or did not arrive whole. It was not taken in; open it once to see, and try again.',
         'picture.kind' => '{name} is a picture of a kind that cannot be shown everywhere. Nothing was taken in; choose JPEG, PNG, WebP or AVIF.',
         'picture.too-heavy' => '{name} is larger than 15 MB. Nothing was taken in; save it smaller and try again.',
         'picture.too-large' => '{name} has {width} by {height} pixels, more than can be worked on. Nothing was taken in; make it smaller, 4,000 pixels wide are plenty.',

@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { get, patch, upload } from '../lib/http';
+    import { get, upload } from '../lib/http';
     import PictureField from './PictureField.svelte';
     import { notices } from '../lib/notices.svelte';
+    import { saveSeen } from '../lib/sameTime';
     import type { ShopFile } from '../lib/types';
 
     interface Props {
@@ -84,8 +85,13 @@
     /** Captions or a picture for a film; null takes them away. */
     async function describe(film: ShopFile, captions: number | null, poster: number | null): Promise<void> {
         try {
-            note([(await patch<{ file: ShopFile }>(`/studio/files/${film.id}`, { captions, poster })).file]);
-            described?.();
+            await saveSeen<{ file: ShopFile }>({
+                address: `/studio/files/${film.id}`,
+                values: { captions, poster },
+                seen: { captions: film.captions, poster: film.poster },
+                saved: (answer) => (note([answer.file]), described?.()),
+                theirs: (values) => note([{ ...film, ...values } as ShopFile]),
+            });
         } catch (error) {
             notices.trouble(error);
         }

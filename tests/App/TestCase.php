@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App;
 
+use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\Releases\Changes;
@@ -45,7 +47,16 @@ abstract class TestCase extends LaravelTestCase
         $this->copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         copy(self::$original, $this->copy);
         $this->connect($this->copy);
+        config(['vestibra.pictures' => self::folder('pictures'), 'vestibra.files' => self::folder('files')]);
         $this->owner = User::query()->firstOrFail();
+    }
+
+    /** Somebody else signs in: what the session knew of the one before ends. */
+    public function actingAs(Authenticatable $user, $guard = null): static
+    {
+        $this->app->make('session')->forget('password_hash_web');
+
+        return parent::actingAs($user, $guard);
     }
 
     protected function tearDown(): void
@@ -112,6 +123,19 @@ abstract class TestCase extends LaravelTestCase
         self::assertNotNull($found, "There is no $kind.");
 
         return $found;
+    }
+
+    /** For pictures and files that tests write: one for each process, gone afterwards. */
+    private static function folder(string $name): string
+    {
+        $root = sys_get_temp_dir().'/vestibra-tests-'.getmypid();
+        if (! is_dir($root)) {
+            mkdir($root, 0o700);
+            register_shutdown_function(static fn () => DataFolder::remove($root));
+        }
+        is_dir("$root/$name") || mkdir("$root/$name");
+
+        return "$root/$name";
     }
 
     private function make(): string

@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets in only what an address or a body may be: no NUL, nothing larger than what is taken. What another site says about
+ * Lets in only what an address or a body may be: text without NUL, nothing larger than what is taken. What another site says about
  * where the visitor came from is not believed.
  */
 final class PlainAddress
@@ -32,6 +32,30 @@ final class PlainAddress
             $request->headers->remove('Referer');
         }
 
+        foreach ([$request->query, $request->request] as $given) {
+            $given->replace(self::readable($given->all()));
+        }
+
         return $next($request);
+    }
+
+    /**
+     * Bytes that are no text become the sign for that, in names and values.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @return array<array-key, mixed>
+     */
+    private static function readable(array $given): array
+    {
+        $readable = [];
+        foreach ($given as $name => $value) {
+            $readable[is_string($name) ? mb_scrub($name) : $name] = match (true) {
+                is_string($value) => mb_scrub($value),
+                is_array($value) => self::readable($value),
+                default => $value,
+            };
+        }
+
+        return $readable;
     }
 }

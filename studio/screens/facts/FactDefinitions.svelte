@@ -1,6 +1,7 @@
 <script lang="ts">
-    import { get, patch, post, remove } from '../../lib/http';
+    import { get, post, Refused, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { saveSeen } from '../../lib/sameTime';
     import { products } from '../../lib/words';
     import { KINDS, type Fact, type Kind } from './types';
 
@@ -14,11 +15,14 @@
     /** The fact that is being changed; 0 for a new one. */
     let editing = $state<number | null>(null);
     let given = $state({ ...blank });
+    /** The fact as it was when one began to change it. */
+    let seen: Record<string, unknown> | null = null;
     let deleting = $state.raw<{ fact: Fact; uses: Uses } | null>(null);
     let wrong = $state('');
 
     function begin(fact: Fact | null): void {
         editing = fact?.id ?? 0;
+        seen = fact ? { name: fact.name, unit: fact.unit, choices: fact.choices, group: fact.group } : null;
         given = fact ? { ...fact, choices: fact.choices.join('\n') } : { ...blank };
         wrong = '';
     }
@@ -27,22 +31,34 @@
         event.preventDefault();
         const body = { ...given, choices: given.choices.split('\n').filter((one) => one.trim() !== '') };
         try {
-            const answer =
-                editing === 0 ? await post<{ facts: Fact[] }>('/studio/facts', body) : await patch<{ facts: Fact[] }>(`/studio/facts/${editing}`, body);
-            changed(answer.facts);
-            editing = null;
+            const saved = (answer: { facts: Fact[] }): void => {
+                changed(answer.facts);
+                editing = null;
+            };
+            if (editing === 0) saved(await post<{ facts: Fact[] }>('/studio/facts', body));
+            else {
+                await saveSeen({
+                    address: `/studio/facts/${editing}`,
+                    values: body,
+                    seen: seen ?? {},
+                    saved,
+                    theirs: (values) => (given = { ...given, ...values, ...(Array.isArray(values.choices) ? { choices: values.choices.join('\n') } : {}) }),
+                });
+            }
         } catch (error) {
             wrong = error instanceof Error ? error.message : String(error);
         }
     }
 
     async function move(index: number, by: number): Promise<void> {
-        const ids = facts.map((fact) => fact.id);
+        const seenOrder = facts.map((fact) => fact.id);
+        const ids = [...seenOrder];
         const [id] = ids.splice(index, 1);
         if (id !== undefined) ids.splice(index + by, 0, id);
         try {
-            changed((await post<{ facts: Fact[] }>('/studio/facts/order', { ids })).facts);
+            changed((await post<{ facts: Fact[] }>('/studio/facts/order', { ids, seen: { ids: seenOrder } })).facts);
         } catch (error) {
+            if (error instanceof Refused && error.body.facts) changed(error.body.facts as Fact[]);
             notices.trouble(error);
         }
     }

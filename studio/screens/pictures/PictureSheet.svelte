@@ -18,6 +18,11 @@
     let alt = $state(untrack(() => picture.alt));
     const places = [0, 1, 2, 3, 4];
 
+    // What is kept in the end, mine or somebody else's, stands in the field.
+    $effect(() => {
+        alt = picture.alt;
+    });
+
     $effect(() => {
         void picture.products;
         void load();

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { get, patch, post, upload } from '../../lib/http';
+    import { get, post, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { saveSeen } from '../../lib/sameTime';
     import type { Screen } from '../../lib/types';
     import { number } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
@@ -77,7 +78,13 @@
 
     async function describe(picture: Picture, alt: string, focusX: number, focusY: number): Promise<void> {
         try {
-            changed((await patch<{ picture: Picture }>(`/studio/pictures/${picture.id}`, { alt, focusX, focusY })).picture);
+            await saveSeen<{ picture: Picture }>({
+                address: `/studio/pictures/${picture.id}`,
+                values: { alt, focusX, focusY },
+                seen: { alt: picture.alt, focusX: picture.focusX, focusY: picture.focusY },
+                saved: (answer) => changed(answer.picture),
+                theirs: (values) => changed({ ...picture, ...values } as Picture),
+            });
         } catch (error) {
             notices.trouble(error);
         }

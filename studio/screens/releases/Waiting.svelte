@@ -1,7 +1,8 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { patch, post } from '../../lib/http';
+    import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { saveSeen } from '../../lib/sameTime';
     import type { ReleaseRow } from '../../lib/types';
     import { when } from '../../lib/words';
     import Moves from '../../parts/Moves.svelte';
@@ -13,8 +14,13 @@
 
     async function move(): Promise<void> {
         try {
-            changed(await patch<ReleaseRow>(`/studio/releases/${release.id}`, { due }));
-            changing = false;
+            await saveSeen<ReleaseRow>({
+                address: `/studio/releases/${release.id}`,
+                values: { due },
+                seen: { due: release.dueWall },
+                saved: (answer) => (changed(answer), (changing = false)),
+                theirs: (values) => (due = String(values.due)),
+            });
         } catch (error) {
             notices.trouble(error);
         }

@@ -44,7 +44,7 @@
 
     async function decide(review: Review, state: State): Promise<void> {
         try {
-            await post(`/studio/reviews/${review.id}`, { state });
+            await post(`/studio/reviews/${review.id}`, { state, seen: { state: review.state } });
             rows = rows.filter((one) => one.id !== review.id);
             notices.say(state === 'read' ? 'It stands in the shop now.' : state === 'refused' ? 'It is kept here and not shown.' : 'It waits again.', {
                 words: 'Undo',

@@ -1,7 +1,8 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { patch, post, remove } from '../../lib/http';
+    import { post, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { saveSeen } from '../../lib/sameTime';
     import { when } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import type { PartRow } from './types';
@@ -15,8 +16,14 @@
         renaming = null;
         if (name.trim() === '' || name === part.name) return;
         try {
-            const answer = await patch<{ name: string }>(`/studio/templates/${part.id}`, { name });
-            parts = parts.map((one) => (one.id === part.id ? { ...one, name: answer.name } : one));
+            const called = (name: unknown): void => void (parts = parts.map((one) => (one.id === part.id ? { ...one, name: String(name) } : one)));
+            await saveSeen<{ name: string }>({
+                address: `/studio/templates/${part.id}`,
+                values: { name },
+                seen: { name: part.name },
+                saved: (answer) => called(answer.name),
+                theirs: (values) => called(values.name),
+            });
         } catch (error) {
             notices.trouble(error);
         }

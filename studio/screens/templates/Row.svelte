@@ -1,7 +1,8 @@
 <script lang="ts">
     import { DropdownMenu } from 'bits-ui';
-    import { patch, remove } from '../../lib/http';
+    import { remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { saveSeen } from '../../lib/sameTime';
     import { counted, number, when } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
@@ -28,8 +29,13 @@
         renaming = false;
         if (name.trim() === '' || name === template.name) return;
         try {
-            const answer = await patch<{ name: string }>(`/studio/templates/${template.id}`, { name });
-            template.name = answer.name;
+            await saveSeen<{ name: string }>({
+                address: `/studio/templates/${template.id}`,
+                values: { name },
+                seen: { name: template.name },
+                saved: (answer) => (template.name = answer.name),
+                theirs: (values) => (template.name = String(values.name)),
+            });
         } catch (error) {
             notices.trouble(error);
         }
@@ -39,7 +45,13 @@
         noting = false;
         if (words.trim() === template.note) return;
         try {
-            template.note = (await patch<{ note: string }>(`/studio/templates/${template.id}`, { note: words.trim() })).note;
+            await saveSeen<{ note: string }>({
+                address: `/studio/templates/${template.id}`,
+                values: { note: words.trim() },
+                seen: { note: template.note },
+                saved: (answer) => (template.note = answer.note),
+                theirs: (values) => (template.note = String(values.note ?? '')),
+            });
         } catch (error) {
             notices.trouble(error);
         }

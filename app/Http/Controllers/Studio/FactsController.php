@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactList;
 use Vestibra\App\Catalogue\FactSheet;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -47,20 +48,38 @@ final readonly class FactsController
 
     public function change(Request $request, int $fact): JsonResponse
     {
-        if (DB::table('facts')->where('id', $fact)->doesntExist()) {
-            return $this->refused(new Problem('fact.gone'), 404);
-        }
-        $problem = $this->list->change($fact, $this->given($request));
+        $given = $this->given($request);
 
-        return $problem === null ? new JsonResponse(['facts' => $this->list->all()]) : $this->refused($problem);
+        return DB::transaction(function () use ($request, $fact, $given): JsonResponse {
+            $now = array_column($this->list->all(), null, 'id')[$fact] ?? null;
+            if ($now === null) {
+                return $this->refused(new Problem('fact.gone'), 404);
+            }
+            $values = SameTime::of($request, $now, array_intersect_key($given, ['name' => 1, 'unit' => 1, 'choices' => 1, 'group' => 1]));
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            /** @var array{name: string, unit: string, choices: list<string>, group: string} $values */
+            $problem = $this->list->change($fact, $values + $given);
+
+            return $problem === null ? new JsonResponse(['facts' => $this->list->all()]) : $this->refused($problem);
+        });
     }
 
     public function order(Request $request): JsonResponse
     {
         $given = $request->validate(['ids' => ['required', 'array', 'max:'.FactList::MOST], 'ids.*' => ['integer', 'distinct']]);
-        $this->list->order(array_values(array_map(intval(...), $given['ids'])));
+        $ids = array_values(array_map(intval(...), $given['ids']));
 
-        return new JsonResponse(['facts' => $this->list->all()]);
+        return DB::transaction(function () use ($request, $ids): JsonResponse {
+            $values = SameTime::of($request, ['ids' => array_column($this->list->all(), 'id')], ['ids' => $ids]);
+            if ($values instanceof JsonResponse) {
+                return $values->setData((array) $values->getData(true) + ['facts' => $this->list->all()]);
+            }
+            $this->list->order($ids);
+
+            return new JsonResponse(['facts' => $this->list->all()]);
+        });
     }
 
     public function uses(int $fact): JsonResponse

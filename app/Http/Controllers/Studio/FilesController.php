@@ -12,6 +12,7 @@ use Vestibra\App\Files\FilePlaces;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Files\FileUse;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
 
@@ -62,9 +63,16 @@ final readonly class FilesController
         if ($this->files->some([$file]) === [] || (isset($given['captions']) && $captions === null)) {
             return $this->refused(new Problem('file.gone'), 404);
         }
-        $this->files->describe($file, is_int($captions) ? $captions : null, isset($given['poster']) ? (int) $given['poster'] : null);
 
-        return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
+        return DB::transaction(function () use ($request, $file, $captions, $given): JsonResponse {
+            $values = SameTime::of($request, $this->files->some([$file])[0] ?? [], ['captions' => is_int($captions) ? $captions : null, 'poster' => isset($given['poster']) ? (int) $given['poster'] : null]);
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            $this->files->describe($file, is_int($values['captions']) ? $values['captions'] : null, is_int($values['poster']) ? $values['poster'] : null);
+
+            return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
+        });
     }
 
     public function uses(int $file): JsonResponse

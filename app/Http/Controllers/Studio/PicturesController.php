@@ -8,7 +8,9 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Pictures\PictureList;
 use Vestibra\App\Pictures\Uploads;
@@ -53,12 +55,23 @@ final readonly class PicturesController
 
     public function describe(Request $request, int $picture): JsonResponse
     {
-        if ($this->list->one($picture) === null) {
-            return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
-        }
-        $this->list->describe($picture, Asked::text($request, 'alt', 300), Asked::number($request, 'focusX', 2, 0, 4), Asked::number($request, 'focusY', 2, 0, 4));
+        return DB::transaction(function () use ($request, $picture): JsonResponse {
+            $now = $this->list->one($picture);
+            if ($now === null) {
+                return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
+            }
+            $values = SameTime::of($request, $now, [
+                'alt' => Asked::text($request, 'alt', 300),
+                'focusX' => Asked::number($request, 'focusX', 2, 0, 4),
+                'focusY' => Asked::number($request, 'focusY', 2, 0, 4),
+            ]);
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            $this->list->describe($picture, $values);
 
-        return new JsonResponse(['picture' => $this->list->one($picture)]);
+            return new JsonResponse(['picture' => $this->list->one($picture)]);
+        });
     }
 
     public function uses(int $picture): JsonResponse

@@ -7,9 +7,11 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Jobs\RunDueReleases;
@@ -93,9 +95,19 @@ final readonly class ReleasesController
             return new JsonResponse(ProblemWords::answer([new Problem('publish.time-past')]), 422);
         }
 
-        Queue::later($due, new RunDueReleases);
+        return DB::transaction(function () use ($request, $release, $given, $due): JsonResponse {
+            $release->refresh();
+            $values = SameTime::of($request, ['due' => $this->row->of($release)['dueWall'], 'note' => $release->note], $given);
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            Queue::later($due, new RunDueReleases);
 
-        return $this->whileWaiting($release, ['due_at' => $due, 'note' => $given['note'] ?? $release->note]);
+            return $this->whileWaiting($release, [
+                'due_at' => isset($values['due']) && is_string($values['due']) ? $this->clock->zone->instant($values['due']) : $release->due_at,
+                'note' => $values['note'] ?? $release->note,
+            ]);
+        });
     }
 
     public function callOff(Release $release): JsonResponse

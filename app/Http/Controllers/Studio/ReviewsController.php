@@ -7,7 +7,9 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Shop\Reviews;
 
@@ -37,9 +39,16 @@ final readonly class ReviewsController
             return new JsonResponse(['message' => 'A review waits, is shown, or is refused. Nothing was changed.'], 422);
         }
 
-        return $this->reviews->decide($review, $state)
-            ? new JsonResponse(['id' => $review, 'state' => $state])
-            : new JsonResponse(['message' => 'This review is gone. Nothing was changed.'], 404);
+        return DB::transaction(function () use ($request, $review, $state): JsonResponse {
+            $values = SameTime::of($request, ['state' => DB::table('reviews')->where('id', $review)->value('state')], ['state' => $state]);
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+
+            return $this->reviews->decide($review, $state)
+                ? new JsonResponse(['id' => $review, 'state' => $state])
+                : new JsonResponse(['message' => 'This review is gone. Nothing was changed.'], 404);
+        });
     }
 
     private function state(Request $request): ?string

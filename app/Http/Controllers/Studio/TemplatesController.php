@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
@@ -92,9 +93,17 @@ final readonly class TemplatesController
     public function rename(Request $request, Template $template): JsonResponse
     {
         $given = $request->validate(['name' => ['sometimes', ...self::NAME['name']], 'note' => ['sometimes', 'nullable', 'string', 'max:300']], self::WORDS);
-        $template->update(array_map(strval(...), $given));
 
-        return new JsonResponse(['name' => $template->name, 'note' => $template->note]);
+        return DB::transaction(static function () use ($request, $template, $given): JsonResponse {
+            $template->refresh();
+            $values = SameTime::of($request, ['name' => $template->name, 'note' => $template->note], array_map(strval(...), $given));
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            $template->update($values);
+
+            return new JsonResponse(['name' => $template->name, 'note' => $template->note]);
+        });
     }
 
     private const NAME = ['name' => ['required', 'string', 'max:80']];
