@@ -51,11 +51,13 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
     Route::get('why/{productId}', [Studio\WhyController::class, 'ladder']);
     Route::get('why/product/{slug}', [Studio\WhyController::class, 'show']);
+    Route::post('html', [Studio\HtmlController::class, 'check']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
     Route::get('token', [Studio\SignInController::class, 'token']);
     Route::get('templates/{template}/page/{productId}', [Studio\PagesController::class, 'show']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences']);
+    Route::get('parts/{part}/nodes', [Studio\KeptPartsController::class, 'nodes']);
     Route::get('starts/{start}', [Studio\TemplatesController::class, 'start']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show']);

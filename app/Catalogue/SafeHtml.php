@@ -21,14 +21,36 @@ final class SafeHtml
         'label', 'details', 'summary', 'h1', 'h5', 'h6', 'ins', 'del', 'mark', 'cite', 'abbr', 'time', 'o:p',
     ];
 
+    /** What somebody who writes HTML by hand may use besides. */
+    private const BOXES = ['div', 'span', 'section', 'article', 'figure', 'figcaption', 'details', 'summary', 'ins', 'del', 'mark', 'cite', 'abbr', 'time'];
+
     private static ?HtmlSanitizer $sanitizer = null;
+
+    private static ?HtmlSanitizer $markup = null;
 
     public static function clean(string $html): string
     {
-        return (self::$sanitizer ??= self::sanitizer())->sanitize($html);
+        return (self::$sanitizer ??= new HtmlSanitizer(self::words()))->sanitize($html);
     }
 
-    private static function sanitizer(): HtmlSanitizer
+    /** HTML written by hand: boxes, details and the shop's own pictures stay too. */
+    public static function markup(string $html): string
+    {
+        return (self::$markup ??= new HtmlSanitizer(self::boxes()))->sanitize($html);
+    }
+
+    private static function boxes(): HtmlSanitizerConfig
+    {
+        $config = self::words()->allowRelativeMedias()->allowMediaSchemes([])->allowElement('img', ['src', 'alt', 'width', 'height', 'loading']);
+        foreach (self::BOXES as $element) {
+            $config = $config->allowElement($element);
+        }
+
+        return $config->allowElement('a', ['href', 'title'])->allowElement('details', ['open'])->allowElement('time', ['datetime'])->allowElement('abbr', ['title'])
+            ->allowElement('td', ['colspan', 'rowspan'])->allowElement('th', ['colspan', 'rowspan', 'scope'])->allowAttribute('lang', '*')->allowAttribute('dir', '*');
+    }
+
+    private static function words(): HtmlSanitizerConfig
     {
         $config = (new HtmlSanitizerConfig)
             ->withMaxInputLength(200_000)
@@ -41,6 +63,6 @@ final class SafeHtml
             $config = $config->blockElement($element);
         }
 
-        return new HtmlSanitizer($config->allowElement('a', ['href']));
+        return $config->allowElement('a', ['href'])->allowElement('td', ['colspan', 'rowspan'])->allowElement('th', ['colspan', 'rowspan', 'scope']);
     }
 }

@@ -14,6 +14,7 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Database\CurrentGeneration;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Keeping\DataFolder;
@@ -37,6 +38,7 @@ final class VestibraProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WritingSqlite => new WritingSqlite(...$given));
+        $this->app->bind('db.connector.sqlite', CurrentGeneration::class);
         $this->app->scoped(Categories::class);
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);

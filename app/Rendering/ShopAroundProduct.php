@@ -73,6 +73,11 @@ final readonly class ShopAroundProduct implements Shop
         return SafeHtml::clean($html);
     }
 
+    public function safeMarkup(string $html): string
+    {
+        return SafeHtml::markup($html);
+    }
+
     public function cards(array $ids): array
     {
         if ($ids === []) {

@@ -1,1 +1,1 @@
-<div {!! $root !!} class="added-notice" data-added role="status"><p data-added-words hidden><span>{{ $d['title'] }}</span> <span data-words="words">{{ $d['words'] }}</span> <a href="/cart">{{ $d['label'] }}</a></p></div>
+<div {!! $root !!} class="added-notice" data-added role="status"><p data-added-words hidden><span data-words="title">{{ $d['title'] }}</span> <span data-words="words">{{ $d['words'] }}</span> <a href="/cart" data-words="label">{{ $d['label'] }}</a></p></div>

@@ -88,6 +88,22 @@ final readonly class BandBlock implements BlockKind
         ]);
     }
 
+    /** @param  array<array-key, int>  $shares */
+    private static function drawing(array $shares): string
+    {
+        [$left, $room, $gap] = [4.0, 64.0, 3.0];
+        $free = $room - $gap * (count($shares) - 1);
+        $columns = '';
+        foreach ($shares as $share) {
+            $width = round($free * $share / array_sum($shares), 1);
+            $columns .= "<rect x=\"$left\" y=\"11\" width=\"$width\" height=\"26\" rx=\"2\"/>";
+            $left = round($left + $width + $gap, 1);
+        }
+
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
+            .$columns.'<path d="M4 5h64M4 43h64" stroke-dasharray="2 4"/></svg>';
+    }
+
     private static function starter(string $name, int ...$shares): Starter
     {
         return new Starter($name, ['kind' => 'band', 'children' => array_map(
@@ -95,6 +111,6 @@ final readonly class BandBlock implements BlockKind
                 ? ['kind' => 'column']
                 : ['kind' => 'column', 'how' => ['desktop' => ['share' => $share]]],
             $shares,
-        )]);
+        )], self::drawing($shares));
     }
 }

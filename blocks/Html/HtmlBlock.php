@@ -11,7 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\RichText;
+use Vestibra\Core\Templates\Types\Html;
 
 final readonly class HtmlBlock implements BlockKind
 {
@@ -21,15 +21,15 @@ final readonly class HtmlBlock implements BlockKind
             'html',
             'HTML',
             Shelf::Say,
-            [Setting::what('html', 'HTML', new RichText(50_000), '<p>Words in HTML.</p>')],
+            [Setting::what('html', 'HTML', new Html(50_000), '<p>Words in HTML.</p>')],
             searchWords: 'code markup',
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $html = $settings->rich('html');
+        $html = $settings->markup('html');
 
-        return $html === '' ? Composed::absent('no words are left when the HTML is made safe') : Composed::shown(['html' => $html]);
+        return $html === '' ? Composed::absent('nothing that shows is left when the HTML is made safe') : Composed::shown(['html' => $html]);
     }
 }

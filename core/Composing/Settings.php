@@ -47,6 +47,15 @@ final readonly class Settings
         return FactValue::plain($html) === '' && stripos($html, '<img') === false ? '' : $this->context->shop->safe($this->sources->withValues($html));
     }
 
+    /** HTML as somebody wrote it, made safe; empty when nothing that shows is left. */
+    public function markup(string $name): string
+    {
+        $value = $this->value($name);
+        $safe = is_string($value) ? $this->context->shop->safeMarkup($value) : '';
+
+        return trim(strip_tags($safe, ['img', 'hr', 'table'])) === '' ? '' : $safe;
+    }
+
     /** @return string an address; empty for none */
     public function link(string $name): string
     {

@@ -34,6 +34,9 @@ interface Shop
     /** HTML made safe: what may run, load or frame something is gone. */
     public function safe(string $html): string;
 
+    /** HTML that somebody wrote by hand, made safe: more of it stays than of words with marks. */
+    public function safeMarkup(string $html): string;
+
     /**
      * @param  list<int>  $ids
      * @return list<Card> published ones, in the order asked for

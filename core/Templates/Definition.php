@@ -93,7 +93,7 @@ final readonly class Definition
             'searchWords' => $this->searchWords,
             'settings' => array_map(static fn (Setting $setting): array => $setting->describe(), $this->settings()),
             'starters' => array_map(
-                static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node],
+                static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],
                 $this->starters === [] ? [new Starter($this->name, ['kind' => $this->kind])] : $this->starters,
             ),
         ];

@@ -81,6 +81,7 @@ export interface Setting {
         | 'widths'
         | 'link'
         | 'rich-text'
+        | 'html'
         | 'several'
         | 'products'
         | 'numbered'
@@ -108,7 +109,8 @@ export interface Definition {
     accepts: string | null;
     searchWords: string;
     settings: Setting[];
-    starters: { name: string; node: NewNode }[];
+    /** Its own drawing where it differs from the kind's. */
+    starters: { name: string; node: NewNode; drawing: string | null }[];
     drawing: string;
 }
 

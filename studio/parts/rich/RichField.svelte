@@ -47,8 +47,9 @@
         };
     });
 
-    function leftBehind(): void {
-        notices.say('Words, emphasis, lists, headings and links were pasted. Tables, pictures and what else was among them stayed behind.');
+    function leftBehind(lost: string[]): void {
+        const named = lost.length === 1 ? (lost[0] ?? '') : `${lost.slice(0, -1).join(', ')} and ${lost.at(-1) ?? ''}`;
+        notices.say(`The words were pasted. Stayed behind: ${named}.`);
     }
 
     /** Somebody else's words, or an undo, replace what stands in the field. */
@@ -109,6 +110,19 @@
                 asking = !asking;
             }}>link</button
         >
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('table')}
+            onclick={() => (on('table') ? editor?.chain().focus().deleteTable().run() : editor?.chain().focus().insertTable({ rows: 3, cols: 2 }).run())}
+            >{on('table') ? 'no table' : 'table'}</button
+        >
+        {#if on('table')}
+            <button type="button" class="word" onclick={() => editor?.chain().focus().addRowAfter().run()}>+ row</button>
+            <button type="button" class="word" onclick={() => editor?.chain().focus().addColumnAfter().run()}>+ column</button>
+            <button type="button" class="word" onclick={() => editor?.chain().focus().deleteRow().run()}>− row</button>
+            <button type="button" class="word" onclick={() => editor?.chain().focus().deleteColumn().run()}>− column</button>
+        {/if}
     </div>
     {#if asking}
         <div class="mb-1 flex gap-1.5">

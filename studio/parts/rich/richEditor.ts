@@ -1,5 +1,7 @@
 import { Editor, mergeAttributes, Node } from '@tiptap/core';
+import { TableKit } from '@tiptap/extension-table';
 import StarterKit from '@tiptap/starter-kit';
+import { pasted } from './pasted';
 
 /** A value of the product standing in the words, as one piece that is moved and removed whole. */
 const Value = Node.create({
@@ -25,13 +27,11 @@ interface Options {
     id: string;
     label: string;
     editable: boolean;
-    /** Something of what was pasted cannot stand here and was left behind. */
-    leftBehind: () => void;
+    /** What of a paste cannot stand here and stayed behind, in words. */
+    leftBehind: (lost: string[]) => void;
 }
 
-const LEFT_BEHIND = /<(table|img|picture|video|iframe|object|embed|svg|form|script|style)\b/i;
-
-/** What is pasted keeps what the shop can show: words, emphasis, lists, headings and links. The rest is left behind. */
+/** What is pasted keeps what the shop can show: words, emphasis, lists, headings, links and simple tables. */
 export function richEditor(room: HTMLElement, html: string, options: Options): Editor {
     return new Editor({
         element: room,
@@ -45,15 +45,19 @@ export function richEditor(room: HTMLElement, html: string, options: Options): E
                 underline: false,
                 link: { openOnClick: false, autolink: false, protocols: ['http', 'https', 'mailto'] },
             }),
+            TableKit.configure({ table: { resizable: false } }),
             Value,
         ],
         content: html,
         editable: options.editable,
         injectCSS: false,
         editorProps: {
-            transformPastedHTML: (pasted) => {
-                if (LEFT_BEHIND.test(pasted)) options.leftBehind();
-                return pasted;
+            transformPastedHTML: (html) => {
+                // What was copied in this editor comes back as it was.
+                if (html.includes('data-pm-slice')) return html;
+                const clean = pasted(html);
+                if (clean.lost.length > 0) options.leftBehind(clean.lost);
+                return clean.html;
             },
             attributes: { id: options.id, role: 'textbox', 'aria-multiline': 'true', 'aria-label': options.label },
         },

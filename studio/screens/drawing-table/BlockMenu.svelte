@@ -10,7 +10,7 @@
     {table}
     commands={blockCommands}
     label="What can be done with {table.nameOf(table.selected ?? '')}"
-    look="rounded-r-full px-2 py-0.5 hover:underline"
+    look="shrink-0 px-2 underline decoration-dotted underline-offset-2 hover:decoration-solid"
 >
     {#snippet trigger()}do…{/snippet}
 </CommandMenu>

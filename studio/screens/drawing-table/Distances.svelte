@@ -52,7 +52,7 @@
     {@const uneven = Math.abs(gap.pixels - usual) > 1}
     {#if gap.near || uneven}
         <div
-            class="absolute flex items-center justify-start {uneven ? 'border-y border-dashed border-[#a3262a]' : ''}"
+            class="absolute flex items-center justify-end {uneven ? 'border-y border-dashed border-[#a3262a]' : ''}"
             data-gap={gap.pixels}
             data-uneven={uneven}
             style:left="{gap.left}px"

@@ -1,7 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import type { Screen } from '../../lib/types';
-    import NoticeLine from '../../parts/NoticeLine.svelte';
     import BottomRow from './BottomRow.svelte';
     import CanvasRoom from './CanvasRoom.svelte';
     import { onKey } from './commands';
@@ -17,6 +16,7 @@
     import PublishView from './publish/PublishView.svelte';
     import ReachView from './reach/ReachView.svelte';
     import Settings from './settings/Settings.svelte';
+    import StatusLine from './StatusLine.svelte';
     import { Table } from './table.svelte';
     import TopBar from './TopBar.svelte';
     import Unsaved from './Unsaved.svelte';
@@ -27,6 +27,13 @@
     const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));
     const drag = new Drag(table);
     let outlineHeight = $state(300);
+    let settings = $state<HTMLElement | null>(null);
+
+    // What is selected anew is read from its beginning.
+    $effect(() => {
+        void table.selected;
+        settings?.scrollTo({ top: 0, behavior: 'instant' });
+    });
 
     function slide(event: PointerEvent): void {
         const bar = event.currentTarget as HTMLElement;
@@ -60,7 +67,7 @@
     onpaste={(event) => onClipboard(event, table)}
 />
 
-<div class="grid h-screen grid-rows-[auto_auto_minmax(0,1fr)_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
+<div class="fixed inset-0 grid grid-rows-[auto_auto_minmax(0,1fr)_auto_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
     <TopBar {table} mayPublish={screen.may.publish} />
     <div><Unsaved {table} /></div>
     {#if table.view === 'reach'}
@@ -89,11 +96,14 @@
                 onpointerdown={slide}
                 onkeydown={slideByKey}
             ></div>
-            <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1"><Settings {table} /></div>
+            <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1" bind:this={settings}><Settings {table} /></div>
         </div>
         <CanvasRoom {table} {drag} />
     </div>
-    {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
+    <div>
+        {#if table.view === 'page'}<BottomRow {table} {drag} />{/if}
+    </div>
+    <StatusLine {table} />
 </div>
 {#if drag.load}
     <div class="float pointer-events-none fixed z-50 px-3 py-1.5 font-semibold" style:left="{drag.x + 14}px" style:top="{drag.y + 10}px">
@@ -104,4 +114,3 @@
 <Palette {table} />
 <Shortcuts {table} />
 <KeepPart {table} />
-<NoticeLine />

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import BlockMenu from './BlockMenu.svelte';
+    import Caption from './Caption.svelte';
     import Distances from './Distances.svelte';
     import Edges from './Edges.svelte';
     import type { Box } from './canvas.svelte';
@@ -14,11 +14,16 @@
     const canvas = $derived(table.canvas);
     let gap = $state.raw<Landing | null>(null);
     let open = $state(false);
+    /** How high a note about an empty block is. */
+    const NOTE = 20;
 
     const selected = $derived.by(() => {
         void canvas.tick;
         void table.draft;
-        return table.selected === null ? null : canvas.box(table.selected);
+        const box = table.selected === null ? null : canvas.box(table.selected);
+        // What does not appear takes no room: the frame stands around the note that says why.
+        const isNote = box && box.height < NOTE && canvas.element(table.selected ?? '')?.dataset.absent !== undefined;
+        return isNote ? { ...box, top: box.top - NOTE / 2, height: NOTE } : box;
     });
     const besides = $derived.by(() => {
         void canvas.tick;
@@ -65,13 +70,6 @@
         return () => page.removeEventListener('pointermove', follow);
     });
 
-    function grip(event: PointerEvent): void {
-        const node = table.node;
-        if (!node || event.button !== 0) return;
-        (event.currentTarget as Element).releasePointerCapture(event.pointerId);
-        drag.press({ id: node.id, kind: node.kind, name: table.kinds.of(node.kind).name }, event.clientX, event.clientY);
-    }
-
     function closeShelf(): void {
         open = false;
         gap = null;
@@ -108,34 +106,7 @@
     {#each besides as box, index (index)}<div class="absolute rounded border-[1.5px] border-dashed border-[#1b2233]" style={put(box, 3)}></div>{/each}
     {#if selected && table.node && !drag.load}
         <div class="absolute rounded border-[1.5px] border-[#1b2233]" style={put(selected, 3)}></div>
-        <div
-            class="absolute flex w-80 justify-end"
-            style:left="{Math.max(4, selected.left + selected.width - 320)}px"
-            style:top="{Math.max(2, selected.top - 15)}px"
-        >
-            <span class="pointer-events-auto flex items-center rounded-full border border-[#1b2233] bg-[#fffdf8] pl-2.5 text-xs text-[#1b2233]" data-chip>
-                <button
-                    class="cursor-grab touch-none pr-1.5"
-                    aria-label="Drag {table.kinds.of(table.node.kind).name}"
-                    title="Drag it to another place; Alt ↑ and Alt ↓ do the same"
-                    onpointerdown={grip}
-                >
-                    <svg width="8" height="12" viewBox="0 0 8 12" fill="currentColor" aria-hidden="true"
-                        ><circle cx="2" cy="2" r="1.2" /><circle cx="6" cy="2" r="1.2" /><circle cx="2" cy="6" r="1.2" /><circle cx="6" cy="6" r="1.2" /><circle
-                            cx="2"
-                            cy="10"
-                            r="1.2"
-                        /><circle cx="6" cy="10" r="1.2" /></svg
-                    >
-                </button>
-                <span class="truncate"
-                    >{table.besides.length > 0
-                        ? `${table.besides.length + 1} blocks`
-                        : table.nameOfNode(table.node)}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
-                >
-                <BlockMenu {table} />
-            </span>
-        </div>
+        <Caption {table} {drag} box={selected} {from} />
     {/if}
     {#if selected && !drag.load}
         <Distances {table} />

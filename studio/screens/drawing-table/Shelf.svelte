@@ -3,6 +3,7 @@
     import type { Definition, NewNode } from '../../lib/types';
     import type { Drag } from './drag.svelte';
     import type { Table } from './table.svelte';
+    import type { KeptPart } from './types';
 
     let { table, drag, tall = false }: { table: Table; drag: Drag; tall?: boolean } = $props();
     const groups = { show: 'Show', choose: 'Choose', reassure: 'Reassure', more: 'More to see', say: 'Say', arrange: 'Arrange' };
@@ -17,7 +18,9 @@
     interface Item {
         definition: Definition;
         name: string;
-        node: NewNode | NewNode[];
+        kind: string;
+        what: { node: NewNode } | { part: KeptPart };
+        drawing: string;
     }
 
     function kept(): Item[] {
@@ -25,9 +28,9 @@
         return table.parts
             .filter((part) => part.name.toLowerCase().includes(wanted))
             .map((part) => {
-                const shared: NewNode = { kind: part.bands ? 'shared-band' : 'shared', what: { part: part.id } };
-                const first = part.nodes[0] ?? shared;
-                return { definition: table.kinds.of(first.kind), name: part.name, node: table.sharing && table.isPage ? shared : part.nodes };
+                const definition = table.kinds.of(part.kind);
+                const kind = table.sharing && table.isPage ? (part.bands ? 'shared-band' : 'shared') : part.kind;
+                return { definition, name: part.name, kind, what: { part }, drawing: definition.drawing };
             });
     }
 
@@ -35,7 +38,15 @@
         const wanted = query.trim().toLowerCase();
         return table.data.definitions
             .filter((definition) => definition.shelf === shelf)
-            .flatMap((definition) => definition.starters.map((starter) => ({ definition, ...starter })))
+            .flatMap((definition) =>
+                definition.starters.map((starter) => ({
+                    definition,
+                    name: starter.name,
+                    kind: starter.node.kind,
+                    what: { node: starter.node },
+                    drawing: starter.drawing ?? definition.drawing,
+                })),
+            )
             .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted));
     }
 
@@ -46,8 +57,7 @@
     function press(event: PointerEvent, item: Item): void {
         if (event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
-        const first = Array.isArray(item.node) ? item.node[0] : item.node;
-        if (first) drag.press({ node: item.node, kind: first.kind, name: item.name }, event.clientX, event.clientY);
+        drag.press({ ...item.what, kind: item.kind, name: item.name }, event.clientX, event.clientY);
     }
 </script>
 
@@ -63,6 +73,21 @@
                 bind:value={query}
             />
         </label>
+        {#if table.holds && table.place === null}
+            <p class="mt-1 text-xs text-quiet" role="group" aria-label="A click puts the block">
+                put
+                {#each [{ words: 'after', inside: false }, { words: 'inside', inside: true }] as way (way.words)}
+                    <button
+                        class="min-h-6 min-w-6 {table.inside === way.inside
+                            ? 'font-semibold text-ink'
+                            : 'underline decoration-dotted underline-offset-2 hover:text-ink'}"
+                        aria-pressed={table.inside === way.inside}
+                        onclick={() => (table.inside = way.inside)}>{way.words}</button
+                    >
+                {/each}
+                {table.nameOf(table.selected ?? '')}
+            </p>
+        {/if}
         {#if !tall}
             <p class="mt-1 flex flex-wrap gap-x-2.5 text-xs" role="group" aria-label="Go along the shelf to">
                 {#each found as group (group.words)}
@@ -101,10 +126,9 @@
                             data-shelf={item.name}
                             disabled={!table.mayEdit}
                             onpointerdown={(event) => press(event, item)}
-                            onclick={() => table.insert(item.node)}
+                            onclick={() => void ('part' in item.what ? table.insertPart(item.what.part) : table.insert(item.what.node))}
                         >
-                            <span class="mx-auto block w-18 rounded border border-hair bg-sheet" aria-hidden="true" {@attach drawing(item.definition.drawing)}
-                            ></span>
+                            <span class="mx-auto block w-18 rounded border border-hair bg-sheet" aria-hidden="true" {@attach drawing(item.drawing)}></span>
                             <span class="mt-0.5 block text-xs leading-tight">{item.name}</span>
                         </button>
                     {/each}

@@ -15,21 +15,11 @@
                   .map((name) => `“${name}”`)
                   .join(', ')}${(draft.places ?? []).length > 3 ? ` and ${(draft.places ?? []).length - 3} more` : ''}`,
     );
-    const saved = $derived(
-        {
-            saved: 'Everything is saved',
-            saving: 'Saving…',
-            waiting: 'No connection; kept here, trying again…',
-            failing: 'The server fails; kept here, trying again…',
-            'signed-out': 'Your sign-in has run out; kept here',
-            kept: `${counted(table.sending.kept.length, 'change is', 'changes are')} not saved`,
-        }[table.saving],
-    );
 </script>
 
 <header class="flex h-13 items-center gap-3 border-b border-hair px-4">
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
-    <h1 class="max-w-56 truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
+    <h1 class="max-w-[40%] min-w-0 shrink-[0.2] truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
     <span class="shrink-0 text-quiet">{kind}</span>
     <p class="min-w-0 truncate">
         <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
@@ -52,9 +42,6 @@
         {/if}
     </p>
     <div class="ml-auto flex shrink-0 items-center gap-2">
-        {#if table.sending.others.length > 0}<span class="text-sm text-quiet">with {table.sending.others.join(', ')}</span>{/if}
-        <span class="text-sm {['saved', 'saving'].includes(table.saving) ? 'text-quiet' : 'text-trouble'}" role="status">{saved}</span>
-        {#if table.saving === 'signed-out'}<a class="word text-sm" href="/studio/sign-in" target="_blank" rel="noopener">Sign in again</a>{/if}
         {#if table.mayEdit}
             <button
                 class="button"

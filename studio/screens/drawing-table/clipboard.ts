@@ -1,7 +1,7 @@
 import { notices } from '../../lib/notices.svelte';
 import type { Edit, NewNode, TreeNode } from '../../lib/types';
 import type { Table } from './table.svelte';
-import { find, placeAfter, withIds, type Place } from './tree';
+import { find, placeInside, withIds, type Place } from './tree';
 
 /** Blocks as text: what is copied, and what can be pasted into any template. */
 interface Packed {
@@ -26,10 +26,10 @@ export async function cut(table: Table): Promise<void> {
 }
 
 /** For the menu, where the browser hands over no clipboard: what was copied last, in any window. */
-export async function pasteFromMemory(table: Table): Promise<void> {
+export async function pasteFromMemory(table: Table, inside = false): Promise<void> {
     const text = localStorage.getItem(MEMORY);
     if (text === null) notices.warn('Nothing was copied yet. Select a block and copy it first.');
-    else await paste(table, text);
+    else await paste(table, text, inside);
 }
 
 /** The browser's own copy, cut and paste, in the Studio and on the canvas. */
@@ -50,7 +50,7 @@ export function onClipboard(event: ClipboardEvent, table: Table): void {
     else copy(table);
 }
 
-async function paste(table: Table, text: string): Promise<void> {
+async function paste(table: Table, text: string, inside = false): Promise<void> {
     const blocks = unpacked(text, table);
     if (typeof blocks === 'string') {
         notices.warn(blocks);
@@ -60,7 +60,8 @@ async function paste(table: Table, text: string): Promise<void> {
     const ids: string[] = [];
     let place: Place | null = table.place;
     for (const block of blocks) {
-        const where: Place | null = place ?? placeAfter(table.draft.tree, table.selected, block.kind, table.kinds);
+        const where: Place | null =
+            place ?? (inside && table.selected !== null ? placeInside(table.draft.tree, table.selected, block.kind, table.kinds) : table.placeFor(block.kind));
         if (!where) {
             notices.warn('These blocks cannot be put here. Nothing was pasted; select another place.');
             return;

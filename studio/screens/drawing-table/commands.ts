@@ -64,6 +64,15 @@ export const blockCommands: Command[] = [
     { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
     { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind), do: copy, byEvent: true },
     { words: 'Paste after this', keys: 'Ctrl V', can: (table) => table.mayEdit, do: (table) => void pasteFromMemory(table), byEvent: true },
+    { words: 'Paste inside this', can: (table) => table.mayEdit && table.holds, do: (table) => void pasteFromMemory(table, true) },
+    {
+        words: 'Put the next block inside this…',
+        can: (table) => alone(table) && table.holds,
+        do: (table) => {
+            table.inside = true;
+            table.row = 'shelf';
+        },
+    },
     {
         words: 'Take out',
         keys: 'Delete',
@@ -134,9 +143,11 @@ export const pageCommands: Command[] = [
     {
         words: 'Select everything on the page',
         keys: 'Ctrl A',
-        can: (table) => table.mayEdit,
-        do: (table) => table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
+        can: () => true,
+        // Away from the page there is nothing to select: the words of the Studio itself are not meant.
+        do: (table) => table.view === 'page' && table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
         matches: (event) => control(event) && key(event, 'a'),
+        everywhere: true,
     },
     {
         words: 'Next part of the page',

@@ -1,13 +1,14 @@
 import type { NewNode } from '../../lib/types';
 import { isWhereItIs, landingAt, type Landing } from './landing';
 import type { Table } from './table.svelte';
+import type { KeptPart } from './types';
 
 const THRESHOLD = 4;
 const SCROLL_ZONE = 48;
 /** In milliseconds: whoever only passes the edge, on the way up from the shelf, does not scroll the page. */
 const SCROLL_AFTER = 350;
 
-type Load = { id: string; kind: string; name: string } | { node: NewNode | NewNode[]; kind: string; name: string };
+type Load = { kind: string; name: string } & ({ id: string } | { node: NewNode } | { part: KeptPart });
 
 /** One drag, from the shelf or within the canvas, by pointer events in the screen's coordinates. */
 export class Drag {
@@ -44,6 +45,7 @@ export class Drag {
         if (!load) return false;
         if (landing && 'id' in load) void this.table.move(load.id, landing.place);
         if (landing && 'node' in load) void this.table.insert(load.node, landing.place);
+        if (landing && 'part' in load) void this.table.insertPart(load.part, landing.place);
         return true;
     }
 

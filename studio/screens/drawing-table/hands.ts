@@ -75,7 +75,7 @@ export class CanvasHands {
     /** Lets the words of a block be typed where they stand, when they are typed in rather than from the product. */
     type(target: Element): void {
         const element = target.closest<HTMLElement>('[data-words]');
-        const id = element?.closest<HTMLElement>('[data-b]')?.dataset.b;
+        const id = element?.dataset.wordsOf ?? element?.closest<HTMLElement>('[data-b]')?.dataset.b;
         const setting = element?.dataset.words;
         const node = id === undefined ? null : find(this.table.draft.tree, id);
         if (!element || !node || setting === undefined || !this.table.mayEdit || typeof node.what?.[setting] === 'object') return;
@@ -94,7 +94,9 @@ export class CanvasHands {
             this.table.canvas.moved();
         };
         const keys = (event: KeyboardEvent): void => {
-            if (event.key === 'Escape' || (event.key === 'Enter' && node.kind === 'heading')) {
+            // Space and Enter would open and close a fold whose question is being typed.
+            event.stopPropagation();
+            if (event.key === 'Escape' || (event.key === 'Enter' && (node.kind === 'heading' || !this.settingOf(node.kind, setting).lines))) {
                 event.preventDefault();
                 element.blur();
             }

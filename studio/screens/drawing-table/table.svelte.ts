@@ -1,11 +1,11 @@
-import type { Refused } from '../../lib/http';
+import { get, type Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
 import { refusalNotice } from './conflicts';
 import { decides, editsOf, type Author, type Parcel } from './outbox';
 import { Sending } from './sending.svelte';
-import { find, Kinds, outermost, parentOf, pathTo, placeAfter, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
+import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeInside, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
 
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
@@ -36,6 +36,8 @@ export class Table {
     sharing = $state(true);
     /** The first page of the sample row, as it was asked for last. */
     samples = $state.raw<SamplePage>({ samples: [], more: false, total: 0 });
+    /** Whether what is put in goes inside what is selected, rather than after it. */
+    inside = $state(false);
     /** Where the next block from the shelf goes, when an insertion point was clicked. */
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
@@ -123,7 +125,8 @@ export class Table {
         const { node, sharedPart } = this;
         const parent = node && parentOf(this.draft.tree, node.id);
         if (!node || !sharedPart || !parent) return;
-        const copies = sharedPart.nodes.map((one) => withIds(one, true));
+        const copies = (await this.nodesOf(sharedPart.id)).map((one) => withIds(one, true));
+        if (copies.length === 0) return;
         let after = node.id;
         const edits = copies.map((copy): Edit => {
             const edit: Edit = { edit: 'insert', node: copy, parent: parent.id, after };
@@ -140,6 +143,7 @@ export class Table {
     }
 
     select(id: string | null, reveal = false): void {
+        if (id !== this.selected) this.inside = false;
         this.selected = id;
         this.besides = [];
         if (id !== null && reveal) this.canvas.reveal(id);
@@ -203,11 +207,27 @@ export class Table {
         return sent;
     }
 
+    /** What a copy of a kept part brings; none, with a notice, when the server cannot say. */
+    private async nodesOf(part: number): Promise<NewNode[]> {
+        try {
+            return (await get<{ nodes: NewNode[] }>(`/studio/parts/${part}/nodes`)).nodes;
+        } catch (error) {
+            notices.trouble(error);
+            return [];
+        }
+    }
+
+    /** Puts a kept part in, shared or as a copy. */
+    async insertPart(part: KeptPart, place?: Place | null): Promise<void> {
+        if (this.sharing && this.isPage) await this.insert({ kind: part.bands ? 'shared-band' : 'shared', what: { part: part.id } }, place);
+        else await this.insert(await this.nodesOf(part.id), place);
+    }
+
     async insert(nodes: NewNode | NewNode[], place?: Place | null): Promise<void> {
         const list = Array.isArray(nodes) ? nodes : [nodes];
         const kind = list[0]?.kind;
         if (kind === undefined) return;
-        const where = place ?? this.place ?? placeAfter(this.draft.tree, this.selected, kind, this.kinds);
+        const where = place ?? this.place ?? this.placeFor(kind);
         if (!where) {
             notices.warn(`${this.kinds.of(kind).name} cannot be put here. Select another place first.`);
             return;
@@ -221,6 +241,17 @@ export class Table {
         });
         this.place = null;
         if (await this.send(edits)) this.selectAll(fresh.map((node) => node.id));
+    }
+
+    /** Where something new goes: after the selection, or inside it where that was chosen. */
+    placeFor(kind: string): Place | null {
+        const inside = this.inside && this.selected !== null ? placeInside(this.draft.tree, this.selected, kind, this.kinds) : null;
+        return inside ?? placeAfter(this.draft.tree, this.selected, kind, this.kinds);
+    }
+
+    /** Whether the selection can hold other blocks. */
+    get holds(): boolean {
+        return this.node !== null && !this.kinds.isRoot(this.node.kind) && this.kinds.of(this.node.kind).accepts !== null;
     }
 
     async move(id: string, place: Place): Promise<void> {

@@ -67,34 +67,48 @@ export class Kinds {
     }
 }
 
-/** Where something new goes when it is put after the selection: inside it where it fits, else behind it or what holds it. */
+/** Where something new goes when it is put after the selection: behind it, or behind the nearest thing around it that it can stand behind. */
 export function placeAfter(tree: TreeNode, selected: string | null, kind: string, kinds: Kinds): Place | null {
-    const path = selected === null ? [tree] : pathTo(tree, selected);
-    for (let at = path.length - 1; at >= 0; at--) {
-        const node = path[at];
-        if (node && kinds.mayHold(node.kind, kind)) {
-            return { parent: node.id, after: path[at + 1]?.id ?? node.children?.at(-1)?.id ?? null };
-        }
+    const path = selected === null ? [] : pathTo(tree, selected);
+    for (let at = path.length - 1; at > 0; at--) {
+        const [parent, node] = [path[at - 1], path[at]];
+        if (parent && node && kinds.mayHold(parent.kind, kind)) return { parent: parent.id, after: node.id };
     }
-    const first = rows(tree).findLast((row) => kinds.mayHold(row.node.kind, kind))?.node;
-    return first ? { parent: first.id, after: first.children?.at(-1)?.id ?? null } : null;
+    const inside = selected === null ? null : placeInside(tree, selected, kind, kinds);
+    if (inside) return inside;
+    const last = rows(tree).findLast((row) => kinds.mayHold(row.node.kind, kind))?.node;
+    return last ? { parent: last.id, after: last.children?.at(-1)?.id ?? null } : null;
 }
 
-/** One place up or down among its neighbours, or into the neighbouring column or holder at the end. */
+/** Last in the selection, where that can hold it: in itself, or in the first thing in it that can. */
+export function placeInside(tree: TreeNode, selected: string, kind: string, kinds: Kinds): Place | null {
+    const node = find(tree, selected);
+    const holder = node && rows(node).find((row) => kinds.mayHold(row.node.kind, kind))?.node;
+    return holder ? { parent: holder.id, after: holder.children?.at(-1)?.id ?? null } : null;
+}
+
+/** Every place that a kind can stand at, in the order of the outline, with one node thought away. */
+function places(node: TreeNode, kind: string, without: string, kinds: Kinds): Place[] {
+    const holds = kinds.mayHold(node.kind, kind);
+    const found: Place[] = holds ? [{ parent: node.id, after: null }] : [];
+    for (const child of node.children ?? []) {
+        if (child.id === without) continue;
+        found.push(...places(child, kind, without, kinds));
+        if (holds) found.push({ parent: node.id, after: child.id });
+    }
+    return found;
+}
+
+/** One place up or down, in and out of what holds blocks, as the outline reads. */
 export function placeBeside(tree: TreeNode, id: string, step: -1 | 1, kinds: Kinds): Place | null {
     const node = find(tree, id);
     const parent = parentOf(tree, id);
     if (!node || !parent) return null;
-    const neighbours = parent.children ?? [];
-    const at = neighbours.findIndex((child) => child.id === id);
-    if (at + step >= 0 && at + step < neighbours.length) {
-        const after = step === 1 ? neighbours[at + 1] : neighbours[at - 2];
-        return { parent: parent.id, after: after?.id ?? null };
-    }
-    const inside = new Set(rows(node).map((row) => row.node.id));
-    const holders = rows(tree).filter((row) => kinds.mayHold(row.node.kind, node.kind) && !inside.has(row.node.id));
-    const next = holders[holders.findIndex((row) => row.node.id === parent.id) + step]?.node;
-    return next ? { parent: next.id, after: step === 1 ? null : (next.children?.at(-1)?.id ?? null) } : null;
+    const neighbours = (parent.children ?? []).map((child) => child.id);
+    const before = neighbours[neighbours.indexOf(id) - 1] ?? null;
+    const all = places(tree, node.kind, id, kinds);
+    const at = all.findIndex((place) => place.parent === parent.id && place.after === before);
+    return at === -1 ? null : (all[at + step] ?? null);
 }
 
 /** A style's value at a width with where it comes from: narrower widths inherit from wider ones. */

@@ -1,4 +1,4 @@
-import type { Definition, DraftState, NewNode, Sample } from '../../lib/types';
+import type { Definition, DraftState, Sample } from '../../lib/types';
 
 export interface TableData {
     template: { id: number; name: string; pageKind: 'product' | 'part' | 'content'; productId: number | null };
@@ -22,8 +22,8 @@ export interface KeptPart {
     id: number;
     name: string;
     bands: boolean;
-    /** What a copy brings. */
-    nodes: NewNode[];
+    /** What it begins with, which is how it is drawn. */
+    kind: string;
     changed: boolean;
 }
 

@@ -1,5 +1,4 @@
 <script lang="ts">
-    import { untrack } from 'svelte';
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import NamePicker from '../../parts/NamePicker.svelte';
@@ -15,13 +14,9 @@
     let { picture, may, describe, put }: Props = $props();
     let uses = $state.raw<Uses | null>(null);
     let picking = $state(false);
-    let alt = $state(untrack(() => picture.alt));
-    const places = [0, 1, 2, 3, 4];
-
     // What is kept in the end, mine or somebody else's, stands in the field.
-    $effect(() => {
-        alt = picture.alt;
-    });
+    let alt = $derived(picture.alt);
+    const places = [0, 1, 2, 3, 4];
 
     $effect(() => {
         void picture.products;

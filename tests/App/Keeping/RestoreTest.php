@@ -177,6 +177,15 @@ final class RestoreTest extends TestCase
         self::assertSame($before, $this->everything());
     }
 
+    public function test_whoever_asks_next_sees_what_is_in_use_now_though_php_remembers_where_the_link_led(): void
+    {
+        $file = $this->backup();
+        $this->template('Made since');
+        self::assertSame($this->root.'/'.readlink($this->data->current()), realpath($this->data->current()));
+        $this->app->make(Restore::class)->from($file, $this->data);
+        self::assertSame(0, DB::table('templates')->where('name', 'Made since')->count());
+    }
+
     public function test_a_backup_is_for_its_owner_alone_and_leaves_no_working_copy(): void
     {
         $left = static fn (): array => glob(sys_get_temp_dir().'/vestibra-backup-'.getmypid().'-*') ?: [];

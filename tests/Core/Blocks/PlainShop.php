@@ -35,6 +35,11 @@ final readonly class PlainShop implements Shop
         return $things === 'fact' && $id === 1 ? 'Care' : null;
     }
 
+    public function safeMarkup(string $html): string
+    {
+        return $this->safe($html);
+    }
+
     public function safe(string $html): string
     {
         return preg_replace('~<script.*?</script>~is', '', $html) ?? '';

@@ -30,6 +30,12 @@ final readonly class KeptPartsController
             : new JsonResponse(['id' => $kept, 'parts' => $this->parts->all()], 201);
     }
 
+    /** What a copy of a part brings. */
+    public function nodes(int $part): JsonResponse
+    {
+        return new JsonResponse(['nodes' => $this->parts->nodes($part)]);
+    }
+
     public function takeBack(int $part): JsonResponse
     {
         $this->parts->takeBack($part);

@@ -61,7 +61,7 @@
                         <li class="flex justify-between gap-4 border-b border-dashed border-hair py-1">
                             <span class="min-w-0 truncate"
                                 >{part.name}
-                                <span class="text-quiet">{part.bands ? 'band' : table.kinds.of(part.nodes[0]?.kind ?? 'holder').name.toLowerCase()}</span></span
+                                <span class="text-quiet">{part.bands ? 'band' : table.kinds.of(part.kind).name.toLowerCase()}</span></span
                             >
                             <button class="word shrink-0" onclick={() => letGo(part)}>let go<span class="unseen"> of {part.name}</span></button>
                         </li>

@@ -9,11 +9,23 @@
     }
 </script>
 
-<div class="flex flex-wrap gap-x-2 gap-y-1" role="group" aria-label={label}>
-    <label class="flex items-center gap-1.5 text-quiet"
-        >from <input type="date" class="field" {disabled} value={days.from ?? ''} onchange={(event) => set('from', event.currentTarget.value)} /></label
+<div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-2 gap-y-1" role="group" aria-label={label}>
+    <label class="contents text-quiet"
+        >from <input
+            type="date"
+            class="field w-full min-w-0"
+            {disabled}
+            value={days.from ?? ''}
+            onchange={(event) => set('from', event.currentTarget.value)}
+        /></label
     >
-    <label class="flex items-center gap-1.5 text-quiet"
-        >to <input type="date" class="field" {disabled} value={days.to ?? ''} onchange={(event) => set('to', event.currentTarget.value)} /></label
+    <label class="contents text-quiet"
+        >to <input
+            type="date"
+            class="field w-full min-w-0"
+            {disabled}
+            value={days.to ?? ''}
+            onchange={(event) => set('to', event.currentTarget.value)}
+        /></label
     >
 </div>

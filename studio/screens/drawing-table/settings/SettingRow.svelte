@@ -7,6 +7,7 @@
     import ProductsField from '../../../parts/ProductsField.svelte';
     import FilesField from '../../../parts/FilesField.svelte';
     import NumberedField from './NumberedField.svelte';
+    import HtmlField from '../../../parts/rich/HtmlField.svelte';
     import RichField from '../../../parts/rich/RichField.svelte';
     import SourceChoice from './SourceChoice.svelte';
     import TextField from './TextField.svelte';
@@ -71,7 +72,7 @@
         </label>
     {:else}
         <label class="pt-1.5 text-quiet" for={id}>{setting.label}</label>
-        <div class="min-w-0">
+        <div class={setting.type === 'html' ? 'col-span-2 min-w-0' : 'min-w-0'}>
             {#if setting.sourced}<SourceChoice {table} {setting} {source} choose={setSource} />{/if}
             {#if setting.type === 'choice'}
                 <select {id} class="field w-full" value={String(value ?? '')} disabled={!table.mayEdit} onchange={(event) => set(event.currentTarget.value)}>
@@ -157,6 +158,10 @@
             {:else if source}
                 <label class="text-xs text-quiet" for={id}>otherwise</label>
                 <TextField {id} {setting} value={String(source.otherwise ?? '')} disabled={!table.mayEdit} change={setOtherwise} />
+            {:else if setting.type === 'html'}
+                {#key id}
+                    <HtmlField {id} label={setting.label} editable={table.mayEdit} value={String(value ?? '')} change={set} />
+                {/key}
             {:else if setting.type === 'rich-text'}
                 {#key id}
                     <RichField
