@@ -1,3 +1,5 @@
+import { counted } from './counted';
+
 const UNITS = [
     { name: 'day', seconds: 86_400 },
     { name: 'hour', seconds: 3_600 },
@@ -21,7 +23,7 @@ function inWords(seconds: number): string {
     for (const unit of UNITS) {
         const count = Math.floor(rest / unit.seconds);
         rest %= unit.seconds;
-        if (count > 0 && parts.length < 2) parts.push(`${count} ${unit.name}${count === 1 ? '' : 's'}`);
+        if (count > 0 && parts.length < 2) parts.push(counted(count, unit.name));
     }
     return parts.length === 0 ? 'less than a minute' : parts.join(' ');
 }

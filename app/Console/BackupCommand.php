@@ -7,6 +7,7 @@ namespace Vestibra\App\Console;
 use Illuminate\Console\Command;
 use RuntimeException;
 use Vestibra\App\Keeping\Backup;
+use Vestibra\App\Words\Counted;
 
 final class BackupCommand extends Command
 {
@@ -29,9 +30,9 @@ final class BackupCommand extends Command
         }
         $this->saysWhere();
         if ($done['missing'] > 0) {
-            $this->warn("{$done['missing']} files that the shop knows of were not there. “vestibra:doctor” names them.");
+            $this->warn(Counted::of($done['missing'], 'file that the shop knows of was', 'files that the shop knows of were').' not there. “vestibra:doctor” tells more.');
         }
-        $this->info("Kept in {$file}: the database and {$done['kept']['pictures']} pictures and {$done['kept']['files']} files. It holds the passwords’ hashes: only you can read it.");
+        $this->info("Kept in {$file}: the database, ".Counted::of($done['kept']['pictures'], 'picture').' and '.Counted::of($done['kept']['files'], 'file').'. It holds the passwords’ hashes: only you can read it.');
 
         return self::SUCCESS;
     }

@@ -106,7 +106,7 @@ final class BenchCommand extends Command
         $lines = [];
         foreach ($by as $what => $costs) {
             ksort($costs);
-            $lines[] = "growth, $what: ".implode(' → ', array_map(static fn (int $size, float $cost): string => number_format($size).' products '.round($cost, 2).' ms', array_keys($costs), $costs));
+            $lines[] = "growth, $what: ".implode(' → ', array_map(static fn (int $size, float $cost): string => 'at '.number_format($size).': '.round($cost, 2).' ms', array_keys($costs), $costs));
         }
 
         return $lines;

@@ -11,6 +11,7 @@ use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\App\Models\User;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
+use Vestibra\App\Words\Counted;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Demo\Extras;
@@ -72,7 +73,7 @@ final class DemoCommand extends Command
         $products = DB::table('products')->count();
         $this->option('json')
             ? $this->line((string) json_encode(['products' => $products, 'email' => self::EMAIL, 'password' => self::PASSWORD]))
-            : $this->info("Larkfold has $products products. Sign in at /studio with ".self::EMAIL.' and '.self::PASSWORD);
+            : $this->info('Larkfold has '.Counted::of($products, 'product').'. Sign in at /studio with '.self::EMAIL.' and '.self::PASSWORD);
 
         return self::SUCCESS;
     }

@@ -9,6 +9,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Reach\Clause;
 
@@ -54,10 +55,10 @@ final class ReachCommand extends Command
         };
         $this->line("Covers {$answer['covers']}, $shown {$answer['shownOn']}".($answer['when'] === 'ahead' ? ' when its season begins' : '').($answer['hidden'] === 0 ? '.' : ", and {$answer['hidden']} hidden."));
         foreach ($answer['others'] as $other) {
-            $this->line('  '.($other['count'] === 1 ? '1 goes' : "{$other['count']} go")." to “{$other['name']}”.");
+            $this->line('  '.Counted::of($other['count'], 'goes', 'go')." to “{$other['name']}”.");
         }
         if ($answer['dead'] !== []) {
-            $this->line('  '.count($answer['dead']).' of its conditions name only what was deleted.');
+            $this->line('  '.Counted::of(count($answer['dead']), 'of its conditions names', 'of its conditions name').' only what was deleted.');
         }
 
         return self::SUCCESS;

@@ -10,6 +10,7 @@ use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\User;
 use Vestibra\App\Releases\Releases;
+use Vestibra\App\Words\Counted;
 
 final class ReleaseCommand extends Command
 {
@@ -47,7 +48,7 @@ final class ReleaseCommand extends Command
     {
         $done = $releases->runDue();
 
-        return $this->option('json') ? $this->json(['made' => $done]) : $this->said($done === 1 ? 'One release was made.' : "$done releases were made.");
+        return $this->option('json') ? $this->json(['made' => $done]) : $this->said(Counted::of($done, 'release was', 'releases were').' made.');
     }
 
     private function back(Releases $releases, ReleaseRow $row): int

@@ -9,6 +9,7 @@ use RuntimeException;
 use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Keeping\Restore;
 use Vestibra\App\Keeping\RestoreRefused;
+use Vestibra\App\Words\Counted;
 
 final class RestoreCommand extends Command
 {
@@ -42,7 +43,7 @@ final class RestoreCommand extends Command
             return $this->json($done + ['generation' => $data->name(), 'before' => $data->previous()]);
         }
         $this->saysWhere();
-        $this->info($done === [] ? 'The shop is as it was before the latest restore.' : "Restored: the database and {$done['pictures']} pictures and {$done['files']} files.");
+        $this->info($done === [] ? 'The shop is as it was before the latest restore.' : 'Restored: the database, '.Counted::of($done['pictures'], 'picture').' and '.Counted::of($done['files'], 'file').'.');
         $this->line('What was there is kept beside; “vestibra:restore --back” takes it into use again.');
 
         return self::SUCCESS;

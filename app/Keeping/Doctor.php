@@ -11,6 +11,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Words\Counted;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\PageKind;
 
@@ -49,7 +50,7 @@ final readonly class Doctor
         }
         $loose = count(DB::select('pragma foreign_key_check'));
         if ($loose > 0) {
-            $findings[] = self::finding('database', "$loose rows name something that is not there.");
+            $findings[] = self::finding('database', Counted::of($loose, 'row names', 'rows name').' something that is not there.');
         }
 
         return $findings;
@@ -93,7 +94,7 @@ final readonly class Doctor
         foreach ($contest->candidates as $candidate) {
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {
-                $findings[] = self::finding('rule', "“{$names[$candidate->templateId]}” has $dead ".($dead === 1 ? 'condition' : 'conditions').' that name only what was deleted.');
+                $findings[] = self::finding('rule', "“{$names[$candidate->templateId]}” has ".Counted::of($dead, 'condition that names', 'conditions that name').' only what was deleted.');
             }
         }
 
@@ -121,7 +122,7 @@ final readonly class Doctor
             array_map(Derived::refresh(...), $stale);
         }
 
-        return $stale === [] ? [] : [self::finding('stale', count($stale).' products have numbers beside them that are not true any more.', $mend)];
+        return $stale === [] ? [] : [self::finding('stale', Counted::of(count($stale), 'product has', 'products have').' numbers beside them that are not true any more.', $mend)];
     }
 
     /** @return list<Finding> pictures and files that are missing, not what was written, or unknown */
@@ -156,7 +157,7 @@ final readonly class Doctor
             $missing === [] ? null : self::finding('picture', self::several(array_values(array_unique($missing)), 'is missing', 'are missing').' Restore a backup, or put them in anew.'),
             $changed === [] ? null : self::finding('changed', self::several($changed, 'is not as it was written', 'are not as they were written').' Restore a backup, or put them in anew.'),
             $stray === [] ? null : self::finding('stray', self::several($stray, 'is known to nothing', 'are known to nothing').' “--mend” notes those that are ours.'),
-            $unused === 0 ? null : self::finding('unused', $unused === 1 ? 'One picture is used by no product.' : "$unused pictures are used by no product."),
+            $unused === 0 ? null : self::finding('unused', Counted::of($unused, 'picture is', 'pictures are').' used by no product.'),
         ]));
     }
 
@@ -165,7 +166,7 @@ final readonly class Doctor
     {
         $shown = implode(', ', array_slice($names, 0, 3));
 
-        return count($names) === 1 ? "$shown $one." : count($names)." files $many: $shown".(count($names) > 3 ? ', …' : '').'.';
+        return count($names) < 2 ? "$shown $one." : Counted::of(count($names), 'file')." $many: $shown".(count($names) > 3 ? ', …' : '').'.';
     }
 
     /** @return Finding */

@@ -80,7 +80,7 @@ final readonly class Contests
 
         return new Contest(
             $candidates,
-            $supposed->fallbackId ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("No template for $kind->value pages."),
+            $supposed->fallbackId ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
             $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
             ($at ?? $this->clock->now())->getTimestamp(),
         );

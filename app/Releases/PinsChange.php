@@ -6,6 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Supposed;
+use Vestibra\App\Words\Counted;
 use Vestibra\Core\Problem;
 
 /** Pages pinned to a template, or set free. */
@@ -85,8 +86,8 @@ final readonly class PinsChange implements Change
         $freed = count($this->after) - $pinned;
 
         return implode(', ', array_filter([
-            $pinned === 0 ? '' : ($pinned === 1 ? 'One page pinned' : "$pinned pages pinned"),
-            $freed === 0 ? '' : ($freed === 1 ? 'One page unpinned' : "$freed pages unpinned"),
+            $pinned === 0 ? '' : Counted::of($pinned, 'page').' pinned',
+            $freed === 0 ? '' : Counted::of($freed, 'page').' unpinned',
         ]));
     }
 

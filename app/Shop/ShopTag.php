@@ -39,7 +39,7 @@ final class ShopTag
         $drafts = $this->walk->drafts();
         $walking = array_filter([
             $at === null ? '' : 'as on '.$this->words->moment($at->getTimestamp()),
-            $drafts === [] ? '' : 'with the '.(count($drafts) === 1 ? 'draft' : 'drafts').' of '
+            $drafts === [] ? '' : 'with the work that is not published on '
                 .implode(', ', array_map(static fn (string $name): string => "“{$name}”", DB::table('templates')->whereIntegerInRaw('id', $drafts)->pluck('name')->all())),
         ]);
 

@@ -12,6 +12,7 @@ use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\QuantitySql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Words\Counted;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Fields;
@@ -94,7 +95,7 @@ final readonly class Samples
         foreach (DB::select('select p.id, p.variant_count, '.implode(', ', $tests).' from products p where p.id in ('.implode(',', $ids).')') as $row) {
             $words = array_keys(array_filter(array_intersect_key((array) $row, $this->tests())));
             $flags[$row->id] = array_map(
-                static fn (string $flag): string => $flag === 'many variants' ? "$row->variant_count variants" : $flag,
+                static fn (string $flag): string => $flag === 'many variants' ? Counted::of($row->variant_count, 'variant') : $flag,
                 $words,
             );
         }

@@ -11,6 +11,7 @@ use Vestibra\App\Models\Release;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Shop\Reviews;
+use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
@@ -50,7 +51,7 @@ final readonly class Attention
     {
         $waiting = DB::table('reviews')->where('state', Reviews::WAITING)->count();
 
-        return $waiting === 0 ? [] : [self::matter('reviews-wait', $waiting === 1 ? 'One review waits to be read.' : "$waiting reviews wait to be read.", 'Read them', '/studio/reviews')];
+        return $waiting === 0 ? [] : [self::matter('reviews-wait', Counted::of($waiting, 'review waits', 'reviews wait').' to be read.', 'Read them', '/studio/reviews')];
     }
 
     /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */
@@ -64,7 +65,7 @@ final readonly class Attention
             $id = $candidate->templateId;
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {
-                $matters[] = self::matter('dead-condition', "“{$names[$id]}” has ".($dead === 1 ? 'a condition that names' : "$dead conditions that name").' only what was deleted.', 'Repair its rule', "/studio/templates/$id?view=reach");
+                $matters[] = self::matter('dead-condition', "“{$names[$id]}” has ".Counted::of($dead, 'condition that names', 'conditions that name').' only what was deleted.', 'Repair its rule', "/studio/templates/$id?view=reach");
             }
             if ($candidate->live && $live[$id]['shownOn'] === 0 && $id !== $contest->fallbackId) {
                 $words = match ($live[$id]['when']) {
@@ -77,7 +78,7 @@ final readonly class Attention
         }
         $onFallback = $live[$contest->fallbackId]['shownNow'] ?? 0;
         if ($onFallback > 0 && count($contest->liveReaches()) > 1) {
-            $matters[] = self::matter('on-fallback', ($onFallback === 1 ? 'One page is' : "$onFallback pages are")." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?template=$contest->fallbackId");
+            $matters[] = self::matter('on-fallback', Counted::of($onFallback, 'page is', 'pages are')." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?template=$contest->fallbackId");
         }
 
         return $matters;
@@ -88,7 +89,7 @@ final readonly class Attention
     {
         return array_map(static fn (stdClass $row): array => self::matter(
             'pin-to-draft',
-            ($row->count === 1 ? 'One product is' : "$row->count products are")." pinned to “{$row->name}”, which is not live. The ".($row->count === 1 ? 'pin is' : 'pins are').' skipped.',
+            Counted::of($row->count, 'product is', 'products are')." pinned to “{$row->name}”, which is not live; this is skipped.",
             'Publish it',
             "/studio/templates/$row->id?view=publish",
         ), array_values(DB::select('select t.id, t.name, count(*) as count from pins join templates t on t.id = pins.template_id where t.live_revision is null group by t.id, t.name')));
@@ -129,7 +130,7 @@ final readonly class Attention
     {
         $count = DB::table('failed_jobs')->count();
 
-        return $count === 0 ? [] : [self::matter('job-died', ($count === 1 ? 'One piece' : "$count pieces").' of work in the background died.', 'Try again', '/studio/today/jobs')];
+        return $count === 0 ? [] : [self::matter('job-died', Counted::of($count, 'piece').' of work in the background died.', 'Try again', '/studio/today/jobs')];
     }
 
     /** @return Matter */

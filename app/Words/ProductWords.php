@@ -34,7 +34,7 @@ final readonly class ProductWords
             'collection' => 'It is not in that collection.',
             'product' => 'It is another product.',
             'price' => ($price = $subject->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->money->format($price)}.",
-            'sale' => $subject->number(Quantity::Sale) === 1 ? 'It is on sale.' : 'It is not on sale.',
+            'sale' => $subject->number(Quantity::Sale) > 0 ? 'It is on sale.' : 'It is not on sale.',
             'stock' => match (true) {
                 ($stock = $subject->number(Quantity::Stock)) === null => 'Its stock is not counted.',
                 $stock === 0 => 'It is sold out.',
@@ -45,7 +45,7 @@ final readonly class ProductWords
             'rating' => $product->reviewCount === 0 ? 'It has no reviews.' : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
             'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace('T', ' ', substr($this->clock->zone->wall($product->addedAt), 0, 10)).'.',
             'title' => "Its title is “{$product->title}”.",
-            'picture' => 'It has '.($subject->number(Quantity::Pictures) ?? 0).' pictures.',
+            'picture' => 'It has '.Counted::of($subject->number(Quantity::Pictures) ?? 0, 'picture').'.',
             default => '',
         };
     }

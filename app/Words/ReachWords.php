@@ -71,7 +71,7 @@ final class ReachWords
             Takes::Names => $names[$things][(int) $value] ?? 'something deleted',
             Takes::Money, Takes::MoneyRange => $this->money->format((int) $value),
             Takes::Stars => rtrim(rtrim(number_format((int) $value / 10, 1), '0'), '.').' stars',
-            Takes::Days => $value === 1 ? 'day' : "$value days",
+            Takes::Days => (int) $value < 2 ? 'day' : Counted::of((int) $value, 'day'),
             Takes::Instant => $this->day((string) $value),
             Takes::Words => "“{$value}”",
             Takes::FactNumber, Takes::FactRange => self::factNumber($fact, (int) $value),

@@ -46,7 +46,7 @@ final readonly class VerdictWords
         }
         $parts = array_filter([
             $closeness->named > 0 ? 'named' : '',
-            $closeness->grouped > 0 ? $closeness->grouped.($closeness->grouped === 1 ? ' group' : ' groups') : '',
+            $closeness->grouped > 0 ? Counted::of($closeness->grouped, 'group') : '',
             $closeness->depth > 0 ? "$closeness->depth deep" : '',
             $closeness->narrowed > 0 ? "narrowed by $closeness->narrowed" : '',
         ]);

@@ -1,3 +1,7 @@
+import { counted } from '../../shop/counted';
+
+export { counted };
+
 const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
 
 export function when(instant: string): string {
@@ -6,11 +10,6 @@ export function when(instant: string): string {
 
 export function number(count: number): string {
     return count.toLocaleString('en-GB');
-}
-
-/** A number with its words, right for 0, 1 and many: `counted(1, 'page')`, `counted(2, 'page moves', 'pages move')`. */
-export function counted(count: number, one: string, many = `${one}s`): string {
-    return `${number(count)} ${count === 1 ? one : many}`;
 }
 
 /** The words alone, where the number stands elsewhere. */

@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { either, number, pages } from '../lib/words';
     import { get } from '../lib/http';
     import { notices } from '../lib/notices.svelte';
     import type { Move, ProductRow } from '../lib/types';
-    import { number, pages } from '../lib/words';
     import BeforeAfter from './BeforeAfter.svelte';
     import ProductPictures from './ProductPictures.svelte';
 
@@ -83,7 +83,7 @@
             {/if}
             {#if !listed || listed.length < total}
                 <button class="word mt-2 text-sm" onclick={() => list(page + 1)}
-                    >{listed ? 'More' : move.count === 1 ? 'Which one?' : `Which ${number(move.count)}?`}</button
+                    >{listed ? 'More' : `Which ${either(move.count, 'one', number(move.count))}?`}</button
                 >
             {/if}
             {#if compared}

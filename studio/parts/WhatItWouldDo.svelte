@@ -1,6 +1,6 @@
 <script lang="ts">
+    import { counted } from '../lib/words';
     import type { Impact } from '../lib/types';
-    import { pages } from '../lib/words';
     import Moves from './Moves.svelte';
 
     interface Props {
@@ -17,8 +17,7 @@
 <section class="float p-5" aria-label="What this would do">
     <h2 class="text-lg">{words}</h2>
     <p class="text-quiet" role="status">
-        {pages(impact.moved)}
-        {impact.moved === 1 ? 'moves' : 'move'}. {impact.stays} stay as they are.
+        {counted(impact.moved, 'page moves', 'pages move')}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
     </p>
     <Moves {impact} compact />
     <div class="mt-3 flex gap-3">

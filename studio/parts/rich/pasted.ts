@@ -1,3 +1,4 @@
+import { counted } from '../../lib/words';
 /**
  * What word processors put on the clipboard, as the rich text of the shop: headings, real lists and simple tables stay,
  * and what stays behind is named by what it is.
@@ -32,11 +33,11 @@ export function pasted(html: string, parser: DOMParser = new DOMParser()): Paste
     const lost = LOST.flatMap(([selector, one, many]) => {
         const all = matching(body, selector);
         const count = all.filter((one) => !all.some((other) => other !== one && other.contains(one))).length;
-        return count === 0 ? [] : [count === 1 ? `a ${one}` : `${count} ${many}`];
+        return count === 0 ? [] : [counted(count, one, many)];
     });
     for (const mark of matching(body, REFERENCES)) mark.remove();
     const merged = body.querySelectorAll('td[rowspan]:not([rowspan="1"]), td[colspan]:not([colspan="1"]), th[rowspan]:not([rowspan="1"])').length;
-    if (merged > 0) lost.push(merged === 1 ? 'a merged cell' : `${merged} merged cells`);
+    if (merged > 0) lost.push(counted(merged, 'merged cell'));
     for (const element of matching(body, 'style, script, title, meta, link, xml, o\\:p:empty')) element.remove();
     headings(body);
     bulletParagraphs(body);

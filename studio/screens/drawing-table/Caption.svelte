@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { counted } from '../../lib/words';
     import BlockMenu from './BlockMenu.svelte';
     import type { Box } from './canvas.svelte';
     import type { Drag } from './drag.svelte';
@@ -60,7 +61,9 @@
             >
         </button>
         <span class="truncate"
-            >{table.besides.length > 0 ? `${table.besides.length + 1} blocks` : table.nameOfNode(table.node)}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
+            >{table.besides.length > 0
+                ? counted(table.besides.length + 1, 'block')
+                : table.nameOfNode(table.node)}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
         >
         <BlockMenu {table} />
     </span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { counted } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import type { TreeNode } from '../../lib/types';
     import { departures, rows } from './tree';
@@ -43,7 +44,7 @@
         if (node.kind === 'band') return proportionsOf(node);
         if (node.kind === 'shared' || node.kind === 'shared-band') return 'shared part';
         if (node.kind === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
-        return own > 0 ? `${own} ${own === 1 ? 'departure' : 'departures'}` : '';
+        return own > 0 ? counted(own, 'departure') : '';
     }
 
     function onkeydown(event: KeyboardEvent): void {
@@ -64,7 +65,7 @@
     <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>
         <input class="field h-7 min-w-0 flex-1 text-sm" type="search" placeholder="Find in it…" aria-label="Find a part of the page" bind:value={query} />
-        <span class="shrink-0 text-sm text-quiet">{all.length} {all.length === 1 ? 'part' : 'parts'}</span>
+        <span class="shrink-0 text-sm text-quiet">{counted(all.length, 'part')}</span>
     </div>
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"

@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { number } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import { number } from '../../lib/words';
     import type { Sample } from '../../lib/types';
     import type { Table } from './table.svelte';
     import type { SamplePage } from './types';

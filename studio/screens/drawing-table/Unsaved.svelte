@@ -1,6 +1,6 @@
 <script lang="ts">
+    import { counted, either } from '../../lib/words';
     import { notices } from '../../lib/notices.svelte';
-    import { counted } from '../../lib/words';
     import { editWords } from './conflicts';
     import { editsOf, type Kept } from './outbox';
     import type { Table } from './table.svelte';
@@ -48,7 +48,7 @@
                 </span>
                 <button class="word" onclick={() => void table.sending.again(refused)}>Send again</button>
                 <button class="word" onclick={() => void copy(refused)}>Copy</button>
-                <button class="word" onclick={() => table.sending.letGo(refused)}>Give up on {refused.length === 1 ? 'it' : 'them'}</button>
+                <button class="word" onclick={() => table.sending.letGo(refused)}>Give up on {either(refused.length, 'it', 'them')}</button>
             </p>
         {/if}
         {#if others.length > 0}
@@ -60,7 +60,7 @@
                 </span>
                 <button class="word" onclick={() => void table.sending.again(others)}>Take over as mine</button>
                 <button class="word" onclick={() => void copy(others)}>Copy</button>
-                <button class="word" onclick={() => table.sending.letGo(others)}>Give up on {others.length === 1 ? 'it' : 'them'}</button>
+                <button class="word" onclick={() => table.sending.letGo(others)}>Give up on {either(others.length, 'it', 'them')}</button>
             </p>
         {/if}
     </section>

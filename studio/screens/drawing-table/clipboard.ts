@@ -1,3 +1,4 @@
+import { counted } from '../../lib/words';
 import { notices } from '../../lib/notices.svelte';
 import type { Edit, NewNode, TreeNode } from '../../lib/types';
 import type { Table } from './table.svelte';
@@ -73,7 +74,7 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
     }
     if (await table.send(edits)) {
         table.selectAll(ids);
-        notices.say(ids.length === 1 ? 'Pasted.' : `${ids.length} blocks pasted.`, { words: 'Take this back', do: () => void table.undo() });
+        notices.say(`${counted(ids.length, 'block')} pasted.`, { words: 'Take this back', do: () => void table.undo() });
     }
 }
 
@@ -118,5 +119,5 @@ function parsed(text: string): Partial<Packed> | null {
 }
 
 function said(table: Table): string {
-    return table.chosen.length === 1 ? table.nameOf(table.chosen[0] ?? '') : `${table.chosen.length} blocks`;
+    return table.chosen.length === 1 ? table.nameOf(table.chosen[0] ?? '') : counted(table.chosen.length, 'block');
 }

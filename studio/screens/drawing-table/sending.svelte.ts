@@ -1,3 +1,4 @@
+import { counted } from '../../lib/words';
 import { get, post, Refused, signedInAgain } from '../../lib/http';
 import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
@@ -149,7 +150,7 @@ export class Sending {
         if (mine.length === 0) return;
         this.work();
         notices.say(
-            `${mine.length === 1 ? 'One step' : `${mine.length} steps`} that had not reached the server before the window closed ${mine.length === 1 ? 'was' : 'were'} sent now.`,
+            `${counted(mine.length, 'step that had not reached the server before the window closed was', 'steps that had not reached the server before the window closed were')} sent now.`,
         );
     }
 

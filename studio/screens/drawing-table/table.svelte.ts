@@ -1,3 +1,4 @@
+import { counted } from '../../lib/words';
 import { get, type Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
@@ -277,7 +278,7 @@ export class Table {
     async remove(): Promise<void> {
         const ids = this.chosen.filter((id) => id !== this.draft.tree.id);
         const next = ids[0] === undefined ? null : parentOf(this.draft.tree, ids[0]);
-        const words = ids.length === 1 ? this.nameOf(ids[0] ?? '') : `${ids.length} blocks`;
+        const words = ids.length === 1 ? this.nameOf(ids[0] ?? '') : counted(ids.length, 'block');
         if (await this.send(ids.map((id): Edit => ({ edit: 'remove', id })))) {
             this.select(next === null || this.kinds.isRoot(next.kind) ? null : next.id);
             notices.say(`${words} taken out.`, { words: 'Take this back', do: () => void this.undo() });

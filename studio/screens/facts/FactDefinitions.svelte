@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { products } from '../../lib/words';
     import { get, post, Refused, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
-    import { products } from '../../lib/words';
     import { KINDS, type Fact, type Kind } from './types';
 
     interface Uses {

@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { Screen } from '../../lib/types';
-    import { number } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
     import FactDefinitions from './FactDefinitions.svelte';
@@ -85,7 +85,7 @@
         if (!/[\t\n]/.test(text.trim())) return;
         event.preventDefault();
         const changes = pasted(text, rows, columns, row, column);
-        void send(changes, `${changes.length} fields were pasted.`);
+        void send(changes, `${counted(changes.length, 'field was', 'fields were')} pasted.`);
     }
 </script>
 
@@ -107,9 +107,7 @@
                     </select></label
                 >
             {/if}
-            <span class="text-sm text-quiet"
-                >{number(total)} {total === 1 ? 'product' : 'products'} · rows and columns of a spreadsheet can be pasted into any field</span
-            >
+            <span class="text-sm text-quiet">{counted(total, 'product')} · rows and columns of a spreadsheet can be pasted into any field</span>
         </div>
         {#if facts.length === 0}
             <p class="mt-4 text-quiet">There are no facts yet. Define the first one above; then it can be filled in here.</p>

@@ -1,9 +1,10 @@
+import { counted } from '../../lib/words';
 import { THINGS, type Change, type Fact, type Row } from './types';
 
 /** A field as it is typed: several values are separated by semicolons. Of things it says how many there are. */
 export function shown(fact: Fact, values: string[]): string {
     if (fact.kind === 'blocks') return values.length > 0 ? 'laid out' : '';
-    if (THINGS.includes(fact.kind)) return values.length === 0 ? '' : `${values.length} ${values.length === 1 ? fact.kind.replace(/s$/, '') : fact.kind}`;
+    if (THINGS.includes(fact.kind)) return values.length === 0 ? '' : counted(values.length, fact.kind.replace(/s$/, ''));
     return values.join(fact.kind === 'list' ? '; ' : ' ');
 }
 

@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted } from '../../lib/words';
     import { onMount } from 'svelte';
     import { get, post, remove, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { ShopFile } from '../../lib/types';
-    import { number } from '../../lib/words';
 
     interface Place {
         words: string;
@@ -96,7 +96,7 @@
                 <option value="download">downloads</option>
             </select></label
         >
-        <span class="text-sm text-quiet">{number(total)} {total === 1 ? 'file' : 'files'}</span>
+        <span class="text-sm text-quiet">{counted(total, 'file')}</span>
         {#if may}
             <label class="word ml-auto cursor-pointer focus-within:outline-2"
                 >{busy > 0 ? 'On the way…' : 'Take some in from this computer…'}<input

@@ -1,10 +1,10 @@
 <script lang="ts">
+    import { counted } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get, post, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
     import type { Screen } from '../../lib/types';
-    import { number } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
     import FilesList from './FilesList.svelte';
     import PictureSheet from './PictureSheet.svelte';
@@ -104,7 +104,7 @@
 
 <Frame {screen} here="Pictures">
     <h1 class="text-2xl">Pictures</h1>
-    <p class="mt-1 text-quiet">{number(total)} {total === 1 ? 'picture' : 'pictures'}{query !== '' || bare ? ' found' : ' in the shop'}</p>
+    <p class="mt-1 text-quiet">{counted(total, 'picture')}{query !== '' || bare ? ' found' : ' in the shop'}</p>
     {#if may}
         <label
             class="mt-4 block cursor-pointer rounded-lg border border-dashed px-5 py-4 text-center focus-within:outline-2 {over
@@ -121,7 +121,7 @@
                 accept="image/jpeg,image/png,image/webp,image/avif"
                 onchange={(event) => take(event.currentTarget.files ?? [])}
             />
-            {#if busy > 0}<span role="status">{busy === 1 ? 'One picture is' : `${busy} pictures are`} on the way…</span>
+            {#if busy > 0}<span role="status">{counted(busy, 'picture is', 'pictures are')} on the way…</span>
             {:else}Drop pictures here, paste one, or <span class="word">choose them</span>. JPEG, PNG, WebP or AVIF, up to 15 MB each.{/if}
         </label>
     {/if}
@@ -155,9 +155,7 @@
                             loading="lazy"
                         />
                         <span class="mt-1 block truncate text-xs {picture.alt === '' ? 'text-trouble' : ''}">{picture.alt || 'no words yet'}</span>
-                        <span class="block text-xs text-quiet"
-                            >{picture.products === 0 ? 'on no product' : picture.products === 1 ? 'on 1 product' : `on ${picture.products} products`}</span
-                        >
+                        <span class="block text-xs text-quiet">{picture.products === 0 ? 'on no product' : `on ${counted(picture.products, 'product')}`}</span>
                     </button>
                 </li>
             {:else}

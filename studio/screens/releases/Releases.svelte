@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { pages, when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { Impact, ReleaseRow, Screen } from '../../lib/types';
-    import { pages, when } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
     import Moves from '../../parts/Moves.svelte';
     import Waiting from './Waiting.svelte';

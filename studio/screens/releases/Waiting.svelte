@@ -1,10 +1,10 @@
 <script lang="ts">
+    import { when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
     import type { ReleaseRow } from '../../lib/types';
-    import { when } from '../../lib/words';
     import Moves from '../../parts/Moves.svelte';
     import Turns from '../drawing-table/publish/Turns.svelte';
 

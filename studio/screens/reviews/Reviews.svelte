@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { Screen } from '../../lib/types';
-    import { when } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
 
     interface Review {

@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { post, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
-    import { when } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import type { PartRow } from './types';
 

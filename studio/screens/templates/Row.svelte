@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted, number, when } from '../../lib/words';
     import { DropdownMenu } from 'bits-ui';
     import { remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
-    import { counted, number, when } from '../../lib/words';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';

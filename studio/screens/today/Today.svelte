@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted, number, pages, when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { ReleaseRow, Screen } from '../../lib/types';
-    import { counted, number, pages, when } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
     import WalkForm from './WalkForm.svelte';
 
@@ -81,7 +81,7 @@
         <section aria-labelledby="live">
             <h2 id="live" class="text-lg">Live</h2>
             <p class="text-quiet">
-                {number(live.products)} product pages through {live.templates === 1 ? 'one template' : `${live.templates} templates`}
+                {counted(live.products, 'product page')} through {counted(live.templates, 'template')}
             </p>
             <ul class="mt-2">
                 {#each live.byTemplate as one (one.id)}
@@ -95,9 +95,7 @@
             </ul>
             {#if live.drafts > 0}
                 <p class="mt-3">
-                    <a class="word" href="/studio/templates"
-                        >{live.drafts === 1 ? 'One template has' : `${live.drafts} templates have`} work that is not published</a
-                    >
+                    <a class="word" href="/studio/templates">{counted(live.drafts, 'template has', 'templates have')} work that is not published</a>
                 </p>
             {/if}
         </section>

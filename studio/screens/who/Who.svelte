@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { products } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import type { ProductRow, Screen } from '../../lib/types';
-    import { products } from '../../lib/words';
     import Frame from '../../parts/Frame.svelte';
 
     interface Row extends ProductRow {

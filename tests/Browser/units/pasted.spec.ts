@@ -24,20 +24,20 @@ const WORDS = 'Rinse it with <strong>cold</strong> water, <em>never</em> hot.';
 test('lists typed as paragraphs with a bullet before them are lists, in one another too', () => {
     const { html, lost } = clipboard('bullets-as-paragraphs');
     expect(plain(html)).toContain(`<h3>Keeping a fountain pen</h3><h3>Every week</h3>${WORDS}${LIST}${TABLE}</tbody></table>`);
-    expect(lost).toEqual(['a picture', 'a footnote']);
+    expect(lost).toEqual(['1 picture', '1 footnote']);
     expect(html).not.toMatch(/mso-list:Ignore|·/);
 });
 
 test('a whole page wrapped in a bold that is none is not bold', () => {
     const { html, lost } = clipboard('wrapped-in-a-bold');
     expect(plain(html)).toContain(`<h3>Every week</h3>${WORDS}${LIST}${TABLE}</tbody></table>`);
-    expect(lost).toEqual(['a picture', 'a comment']);
+    expect(lost).toEqual(['1 picture', '1 comment']);
 });
 
 test('plain markup keeps its headings, lists and table; a merged cell is named', () => {
     const { html, lost } = clipboard('plain-markup');
     expect(plain(html)).toContain(`<h3>Every week</h3>${WORDS}${LIST}${TABLE}<tr><td>Others on request</td></tr></tbody></table>`);
-    expect(lost).toEqual(['2 pictures', 'a footnote', 'a merged cell']);
+    expect(lost).toEqual(['2 pictures', '1 footnote', '1 merged cell']);
 });
 
 test('nothing is said to have stayed behind where nothing did', () => {

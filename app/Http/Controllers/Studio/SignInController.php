@@ -16,6 +16,7 @@ use Vestibra\App\Accounts\Tries;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\User;
+use Vestibra\App\Words\Counted;
 
 final readonly class SignInController
 {
@@ -67,7 +68,7 @@ final readonly class SignInController
 
     private function words(int $seconds): string
     {
-        return $seconds === 1 ? 'a second' : ($seconds < 100 ? "$seconds seconds" : 'some '.ceil($seconds / 60).' minutes');
+        return $seconds < 100 ? Counted::of($seconds, 'second') : 'some '.Counted::of((int) ceil($seconds / 60), 'minute');
     }
 
     /** For a drawing table whose sign-in ran out and was made anew in another window. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { counted } from '../../../lib/words';
     import { get } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import BeforeAfter from '../../../parts/BeforeAfter.svelte';
@@ -29,11 +30,7 @@
             <p class="mt-2">“{table.data.template.name}” is not live yet, so there is nothing to compare it with.</p>
         {:else if answer}
             <p class="mt-1 text-quiet" role="status">
-                {answer.differences.length === 0
-                    ? 'They are the same.'
-                    : answer.differences.length === 1
-                      ? 'One thing is different.'
-                      : `${answer.differences.length} things are different.`}
+                {answer.differences.length === 0 ? 'They are the same.' : `${counted(answer.differences.length, 'thing is', 'things are')} different.`}
             </p>
             <ol class="mt-3 columns-2 gap-8">
                 {#each answer.differences as difference, index (index)}

@@ -1,6 +1,6 @@
 <script lang="ts">
+    import { counted, number, products } from '../../../lib/words';
     import { untrack } from 'svelte';
-    import { number, products } from '../../../lib/words';
     import type { Table } from '../table.svelte';
     import { Fitting } from './fitting.svelte';
 
@@ -25,7 +25,7 @@
         {:else if report.groups.length === 0}
             Fitting: tried on {products(report.total)}, nothing stands out.
         {:else}
-            Fitting: tried on {products(report.total)}, {report.groups.length === 1 ? 'one thing stands' : `${report.groups.length} things stand`} out.
+            Fitting: tried on {products(report.total)}, {counted(report.groups.length, 'thing stands', 'things stand')} out.
         {/if}
         <button class="word" onclick={() => (table.view = 'fitting')}>See it</button>
     </p>

@@ -1,7 +1,7 @@
 <script lang="ts">
+    import { counted, number, products } from '../../../lib/words';
     import { untrack } from 'svelte';
     import type { ProductRow } from '../../../lib/types';
-    import { number, products } from '../../../lib/words';
     import type { Table } from '../table.svelte';
     import { Fitting, MATTERS, type Group } from './fitting.svelte';
 
@@ -44,9 +44,7 @@
         {:else}
             <p class="mt-2" role="status" data-fitted>
                 Tried on {products(report.total)}:
-                {report.groups.length === 0
-                    ? 'nothing stands out.'
-                    : `${report.groups.length === 1 ? 'one thing stands' : `${report.groups.length} things stand`} out.`}
+                {report.groups.length === 0 ? 'nothing stands out.' : `${counted(report.groups.length, 'thing stands', 'things stand')} out.`}
             </p>
         {/if}
         {#each MATTERS as matter (matter.matter)}

@@ -1,7 +1,7 @@
 <script lang="ts">
+    import { counted, when } from '../../../lib/words';
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
-    import { when } from '../../../lib/words';
     import type { Table } from '../table.svelte';
 
     interface Link {
@@ -94,7 +94,7 @@
             {#each links ?? [] as link (link.id)}
                 <li class="flex flex-wrap items-baseline gap-x-4 border-b border-dashed border-hair py-2" data-link={link.state}>
                     <span>made {when(link.madeAt)} by {link.by}</span>
-                    <span class="text-quiet">{link.opened === 0 ? 'not opened yet' : link.opened === 1 ? 'opened once' : `opened ${link.opened} times`}</span>
+                    <span class="text-quiet">{link.opened === 0 ? 'not opened yet' : `opened ${counted(link.opened, 'time')}`}</span>
                     {#if link.state === 'open'}
                         <span>holds until {when(link.expiresAt)}</span>
                         {#if table.mayEdit}<button class="word ml-auto" onclick={() => withdraw(link)}>Withdraw it</button>{/if}

@@ -1,8 +1,8 @@
 <script lang="ts">
+    import { counted } from '../../../lib/words';
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { Impact, ReleaseRow } from '../../../lib/types';
-    import { counted } from '../../../lib/words';
     import Moves from '../../../parts/Moves.svelte';
     import type { Table } from '../table.svelte';
     import { placeForEssential, rows } from '../tree';
@@ -116,9 +116,7 @@
                 {#if table.draft.unreplaced.length > 0}
                     <section class="mt-5" aria-label="Words that nobody replaced" data-unreplaced>
                         <p>
-                            {table.draft.unreplaced.length === 1
-                                ? 'One block still has the words it came with:'
-                                : `${table.draft.unreplaced.length} blocks still have the words they came with:`}
+                            {counted(table.draft.unreplaced.length, 'block still has the words it', 'blocks still have the words they')} came with:
                         </p>
                         <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5">
                             {#each table.draft.unreplaced as id (id)}

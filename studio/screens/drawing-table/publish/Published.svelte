@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted, when } from '../../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { ReleaseRow } from '../../../lib/types';
-    import { counted, when } from '../../../lib/words';
     import type { Table } from '../table.svelte';
     import Turns from './Turns.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import type { Turn } from '../../../lib/types';
     import { counted, when } from '../../../lib/words';
+    import type { Turn } from '../../../lib/types';
     import Moves from '../../../parts/Moves.svelte';
 
     let { turns }: { turns: Turn[] } = $props();

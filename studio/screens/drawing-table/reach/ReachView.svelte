@@ -1,9 +1,9 @@
 <script lang="ts">
+    import { counted, number, products as productWords } from '../../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { Condition, Names, ProductRow, Reach, ReachCounts, Sentence } from '../../../lib/types';
-    import { counted, number, products as productWords } from '../../../lib/words';
     import ProductPictures from '../../../parts/ProductPictures.svelte';
     import type { Table } from '../table.svelte';
     import ClauseSentence from './ClauseSentence.svelte';

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { counted } from '../../../lib/words';
     import type { Question } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { departures, rows } from '../tree';
@@ -51,8 +52,7 @@
                             {#if table.widthName !== 'desktop'}<span class="font-normal">on the {table.widthName}</span>{/if}
                             {#if own > 0}
                                 <span class="own ml-1 rounded px-1.5 text-xs font-normal">
-                                    {own}
-                                    {own === 1 ? 'departure' : 'departures'} · <button class="word" onclick={allBack}>back</button>
+                                    {counted(own, 'departure')} · <button class="word" onclick={allBack}>back</button>
                                 </span>
                             {/if}
                         {/if}
