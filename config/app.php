@@ -7,6 +7,8 @@ return [
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8000'),
+    // Scripts and styles are named without a host: what a request says of its host is not repeated.
+    'asset_url' => env('ASSET_URL', '/'),
     'timezone' => 'UTC',
     'locale' => 'en',
     'fallback_locale' => 'en',

@@ -51,7 +51,6 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
     Route::get('why/{productId}', [Studio\WhyController::class, 'ladder']);
     Route::get('why/product/{slug}', [Studio\WhyController::class, 'show']);
-    Route::post('html', [Studio\HtmlController::class, 'check']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
     Route::get('token', [Studio\SignInController::class, 'token']);
@@ -89,6 +88,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw']);
+        Route::post('html', [Studio\HtmlController::class, 'check']);
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
         Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack']);
         Route::delete('parts/{part}', [Studio\KeptPartsController::class, 'delete']);

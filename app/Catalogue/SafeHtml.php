@@ -36,7 +36,10 @@ final class SafeHtml
     /** HTML written by hand: boxes, details and the shop's own pictures stay too. */
     public static function markup(string $html): string
     {
-        return (self::$markup ??= new HtmlSanitizer(self::boxes()))->sanitize($html);
+        $safe = (self::$markup ??= new HtmlSanitizer(self::boxes()))->sanitize($html);
+
+        // A picture from elsewhere has lost its address: of it nothing is left to show.
+        return (string) preg_replace('~<img(?![^>]*\ssrc=)[^>]*>~', '', $safe);
     }
 
     private static function boxes(): HtmlSanitizerConfig

@@ -6,7 +6,6 @@ namespace Vestibra\App\Templates;
 
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
@@ -51,13 +50,16 @@ final readonly class KeptParts
             [Template::PART],
         );
 
-        return array_values(array_map(static fn (stdClass $row): array => [
-            'id' => $row->id,
-            'name' => $row->name,
-            'bands' => $row->root === 'page',
-            'kind' => $row->kind ?? ($row->root === 'page' ? 'band' : 'holder'),
-            'changed' => (bool) $row->changed,
-        ], $rows));
+        $parts = [];
+        foreach ($rows as $row) {
+            $kind = $row->kind ?? ($row->root === 'page' ? 'band' : 'holder');
+            // One of a kind that this version does not know is left out.
+            if (in_array($row->root, ['page', 'stage'], true) && $this->composer->schema->definition($kind) !== null) {
+                $parts[] = ['id' => $row->id, 'name' => $row->name, 'bands' => $row->root === 'page', 'kind' => $kind, 'changed' => (bool) $row->changed];
+            }
+        }
+
+        return $parts;
     }
 
     /** @return list<array<string, mixed>> what a copy brings, without ids; as it is live */

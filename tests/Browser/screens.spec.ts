@@ -158,7 +158,7 @@ test('Studio: publishing with before and after, the ladder asking, and draft bes
     await expect(page.getByTitle('and then')).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'What is different?' }).click();
-    await expect(page.getByText('One thing is different.')).toBeVisible();
+    await expect(page.getByText('1 thing is different.')).toBeVisible();
     await expectAccessible(page);
     await page.goto('/p/teal-tide-bottled-ink');
     await page.getByText('Studio', { exact: true }).click();

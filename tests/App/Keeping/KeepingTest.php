@@ -99,7 +99,7 @@ final class KeepingTest extends TestCase
         DB::table('failed_jobs')->insert(['uuid' => 'u', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'x']);
         DB::table('troubles')->insert(['template_id' => 1, 'block_id' => 'b', 'kind' => 'price', 'product_id' => 1, 'message' => 'x', 'seen_at' => now()]);
         $this->get('/studio/today')->assertOk()->assertSee('“Nothing” is live and shown on no page.')->assertSee('is pinned to “A draft”, which is not live')
-            ->assertSee('pages are on the fallback')->assertSee('One piece of work in the background died.')->assertSee('failed on “Teal Tide bottled ink” and was left out');
+            ->assertSee('pages are on the fallback')->assertSee('1 piece of work in the background died.')->assertSee('failed on “Teal Tide bottled ink” and was left out');
         $this->postJson('/studio/today/settle/1')->assertOk();
         self::assertSame(0, DB::table('troubles')->count());
     }

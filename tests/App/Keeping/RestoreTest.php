@@ -148,7 +148,7 @@ final class RestoreTest extends TestCase
         file_put_contents("$this->root/none.zip", 'no backup');
         self::assertStringContainsString('is no backup of Vestibra, or cannot be read. The shop is as it was.', $this->said(['file' => "$this->root/none.zip"], 1));
         self::assertStringContainsString('nothing from before', $this->said(['--back' => true], 1));
-        self::assertStringContainsString('Restored: the database and 5 pictures and 1 files', $this->said(['file' => $this->backup()], 0));
+        self::assertStringContainsString('Restored: the database, 5 pictures and 1 file.', $this->said(['file' => $this->backup()], 0));
         $again = $this->backup('again.zip');
         config(['database.connections.sqlite.database' => '/elsewhere/shop.sqlite']);
         self::assertStringContainsString('lies outside the data folder', $this->said(['file' => $again], 1));

@@ -132,7 +132,7 @@ final class WhyTest extends TestCase
         $this->edit($draft, ['edit' => 'reach', 'reach' => ['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [$this->id('categories', 'Bottled inks')]]]], 'keepOff' => [], 'season' => ['from' => '2026-11-28', 'until' => null], 'goesFirst' => true]]);
         $title = $this->block($draft, 'title');
         $this->postJson('/studio/walk', ['drafts' => [$draft->id], 'at' => null])->assertOk();
-        $this->get('/p/teal-tide-bottled-ink')->assertDontSee($title)->assertSee('with the draft of “Sale page”');
+        $this->get('/p/teal-tide-bottled-ink')->assertDontSee($title)->assertSee('with the work that is not published on “Sale page”');
         $this->postJson('/studio/walk', ['drafts' => [$draft->id], 'at' => '2026-11-28 00:00'])->assertOk();
         $this->get('/p/teal-tide-bottled-ink')->assertSee($title)->assertSee('as on Saturday 28 November 2026 00:00');
         $this->post('/studio/walk/end');

@@ -88,7 +88,7 @@ final class StandingTest extends TestCase
     {
         $pen = $this->id('products', 'Wherry fountain pen');
         $this->postJson('/studio/pins', ['product' => $pen, 'template' => $this->inks->id, 'ask' => true])->assertJsonPath('moved', 1);
-        $this->postJson('/studio/pins', ['product' => $pen, 'template' => $this->inks->id])->assertCreated()->assertJsonPath('words', 'One page pinned');
+        $this->postJson('/studio/pins', ['product' => $pen, 'template' => $this->inks->id])->assertCreated()->assertJsonPath('words', '1 page pinned');
         $this->get('/p/wherry-fountain-pen')->assertSee($this->block($this->inks, 'title'));
 
         $this->postJson('/studio/pins', ['product' => $pen, 'template' => null])->assertCreated();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Rendering;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\SafeHtml;
 use Vestibra\App\Models\Template;
 use Vestibra\Core\Templates\Source;
 use Vestibra\Tests\App\TestCase;
@@ -93,8 +94,21 @@ final class SourcesTest extends TestCase
         $html = (string) $this->get('/p/'.DB::table('products')->where('id', 1)->value('slug'))->assertOk()->getContent();
         preg_match_all('~<div data-b="(?:richtext|html)"[^>]*>(.*?)</div>~s', $html, $found);
         self::assertCount(2, $found[1]);
-        foreach ($found[1] as $inside) {
-            self::assertSame('<p>A</p><a>B</a><p>C</p>', trim($inside));
+        self::assertSame(['<p>A</p><img src="x" /><a>B</a><p>C</p>', '<p>A</p><a>B</a><p>C</p>'], array_map(trim(...), $found[1]));
+    }
+
+    public function test_html_is_rendered_as_markup_and_what_is_taken_out_is_named(): void
+    {
+        $this->actingAs($this->owner);
+        $written = '<div class="x"><h3>Care</h3><p onclick="x()">Wash <b>cold</b></p><script>alert(1)</script><details><summary>More</summary>Dry</details><img src="/pictures/nib-400.webp" alt="A nib"><img src="https://evil.example/x.png"><iframe src="//evil.example"></iframe></div>';
+        self::assertSame('<div><h3>Care</h3><p>Wash <b>cold</b></p><details><summary>More</summary>Dry</details><img src="/pictures/nib-400.webp" alt="A nib" /></div>', SafeHtml::markup($written));
+        self::assertSame(
+            ['class of <div>', 'onclick of <p>', '<script>', '<img>', 'src of <img>: https://evil.example/x.png', '<iframe>', 'src of <iframe>: //evil.example'],
+            $this->postJson('/studio/html', ['html' => $written])->assertOk()->json('takenOut'),
+        );
+        self::assertSame([], $this->postJson('/studio/html', ['html' => '<p>Plain <b>words</b></p>'])->json('takenOut'));
+        foreach ([[], ['html' => ['x']], ['html' => str_repeat('x', 50_001)]] as $bad) {
+            $this->postJson('/studio/html', $bad)->assertStatus(422);
         }
     }
 

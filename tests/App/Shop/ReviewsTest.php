@@ -20,7 +20,7 @@ final class ReviewsTest extends TestCase
         self::assertSame($before, $this->counted());
 
         $this->actingAs($this->owner);
-        $this->get('/studio/today')->assertSee('One review waits to be read.');
+        $this->get('/studio/today')->assertSee('1 review waits to be read.');
         $id = $this->getJson('/studio/reviews/rows?state=waiting')->assertJsonPath('rows.0.words', 'Dries slowly. <b>Nice</b>')->json('rows.0.id');
         $this->postJson("/studio/reviews/$id", ['state' => 'read'])->assertOk();
         self::assertSame([$before[0] + 1, $before[1] + 2], $this->counted());
