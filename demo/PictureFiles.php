@@ -46,7 +46,7 @@ final class PictureFiles
         }
         $drawn = $number = 0;
         foreach (self::all() as $file => $view) {
-            if ($number++ % $shares === $share && ! is_file("$folder/$file-400.webp")) {
+            if ($number++ % $shares === $share && ! is_file("$folder/$file-160.webp")) {
                 Drawings::draw(...$view)->save("$folder/$file");
                 $drawn++;
             }

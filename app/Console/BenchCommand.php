@@ -17,11 +17,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'edit'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page or edit; all but edit without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, edit or weight; all but the last two without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -30,6 +30,9 @@ final class BenchCommand extends Command
         $name = $this->text('name');
         if ($name === 'edit') {
             return $this->edit();
+        }
+        if ($name === 'weight') {
+            return $this->node('weight', []);
         }
         if ($name !== '' && ! in_array($name, self::NAMES, true)) {
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
@@ -119,7 +122,14 @@ final class BenchCommand extends Command
             $value = $this->option($option);
             $options[] = "--$option=".(is_string($value) ? (int) $value : 1);
         }
-        $process = new Process(['node', 'bench/edit.mjs', ...$options], base_path(), timeout: 1800);
+
+        return $this->node('edit', $options);
+    }
+
+    /** @param  list<string>  $options */
+    private function node(string $name, array $options): int
+    {
+        $process = new Process(['node', "bench/$name.mjs", ...$options], base_path(), timeout: 1800);
 
         return $process->run(fn (string $type, string $output) => $this->output->write($output));
     }

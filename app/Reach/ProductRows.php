@@ -30,7 +30,7 @@ final readonly class ProductRows
                 'id' => $row->id,
                 'title' => $row->title,
                 'slug' => $row->slug,
-                'picture' => $row->file === null ? null : "/pictures/$row->file-400.webp",
+                'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
             ];
         }
 

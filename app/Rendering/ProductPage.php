@@ -102,6 +102,18 @@ final readonly class ProductPage
 
     public function print(ComposedNode $node, bool $canvas = false): string
     {
-        return $this->printer->print($node, $canvas);
+        return self::withoutWaiting($this->printer->print($node, $canvas));
+    }
+
+    /** The first large picture of a page is what customers wait for: it is fetched at once. Those further down wait until they are near. */
+    private static function withoutWaiting(string $html): string
+    {
+        $first = strpos($html, ' loading="lazy" data-large');
+        $urgent = strpos($html, ' fetchpriority="high"');
+        if ($first !== false && ($urgent === false || $first < $urgent)) {
+            $html = substr_replace($html, ' fetchpriority="high"', $first, strlen(' loading="lazy" data-large'));
+        }
+
+        return str_replace(' loading="lazy" data-large', ' loading="lazy"', $html);
     }
 }

@@ -11,7 +11,7 @@
 @if ($d['thumbs'] !== 'none' && count($d['pictures']) > 1)
 <ul class="gallery-thumbs">
 @foreach ($d['pictures'] as $picture)
-<li><a href="#{{ $id }}-{{ $picture['id'] }}" @if ($loop->first) aria-current="true" @endif><img src="{{ $picture['small'] }}" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" alt="Show: {{ $picture['alt'] }}" loading="lazy"></a></li>
+<li><a href="#{{ $id }}-{{ $picture['id'] }}" @if ($loop->first) aria-current="true" @endif><img src="{{ $picture['tiny'] }}" width="66" height="66" alt="Show: {{ $picture['alt'] }}" loading="lazy"></a></li>
 @endforeach
 </ul>
 @endif

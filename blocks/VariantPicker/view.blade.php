@@ -14,7 +14,7 @@
 @foreach ($option['values'] as $value)
 <label class="picker-{{ $option['look'] }} is-{{ $value['availability'] }}" @if ($option['look'] === 'swatches' || $option['look'] === 'pictures') title="{{ $value['label'] }}" @endif>
 <input type="radio" name="o[{{ $option['id'] }}]" value="{{ $value['id'] }}" @checked($value['chosen'])>
-@if ($option['look'] === 'pictures')<img src="{{ $value['picture']['small'] }}" width="{{ $value['picture']['width'] }}" height="{{ $value['picture']['height'] }}" alt="{{ $value['label'] }}" loading="lazy">
+@if ($option['look'] === 'pictures')<img src="{{ $value['picture']['tiny'] }}" width="{{ $value['picture']['width'] }}" height="{{ $value['picture']['height'] }}" alt="{{ $value['label'] }}" loading="lazy">
 @elseif ($option['look'] === 'swatches' && $value['swatch'])<svg viewBox="0 0 32 32" aria-hidden="true"><circle cx="16" cy="16" r="15" fill="{{ $value['swatch'] }}"/>@if ($value['availability'] !== 'available')<path d="M4 28L28 4" class="picker-struck"/>@endif</svg><span class="unseen">{{ $value['label'] }}</span>
 @else<span>{{ $value['label'] }}</span>@endif
 @if ($value['availability'] === 'sold-out')<span class="unseen">, sold out</span>@elseif ($value['availability'] === 'not-made')<span class="unseen">, not with the other choices</span>@endif

@@ -6,7 +6,7 @@ namespace Vestibra\Demo\Drawing;
 
 use GdImage;
 
-/** A square to draw flat shapes on, 1000 units wide. Kept at 800 and 400 pixels; drawn twice as large to be smooth. */
+/** A square to draw flat shapes on, 1000 units wide. Kept at 800, 400 and 160 pixels; drawn twice as large to be smooth. */
 final class Canvas
 {
     private const SIZE = 1600;
@@ -81,7 +81,7 @@ final class Canvas
         return $this;
     }
 
-    /** Writes `$file-800.webp` and `$file-400.webp`. */
+    /** Writes `$file-800.webp`, `$file-400.webp` and `$file-160.webp`. */
     public function save(string $file): void
     {
         $large = imagecreatetruecolor(800, 800);
@@ -90,6 +90,9 @@ final class Canvas
         imagecopyresampled($small, $large, 0, 0, 0, 0, 400, 400, 800, 800);
         imagewebp($large, "$file-800.webp", 84);
         imagewebp($small, "$file-400.webp", 84);
+        $tiny = imagecreatetruecolor(160, 160);
+        imagecopyresampled($tiny, $large, 0, 0, 0, 0, 160, 160, 800, 800);
+        imagewebp($tiny, "$file-160.webp", 84);
     }
 
     /** Lighter (above 0, up to 1) or darker (below 0, down to -1). */

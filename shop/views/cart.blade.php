@@ -9,7 +9,7 @@
 <ul class="cart">
 @foreach ($lines as ['line' => $line, 'row' => $row, 'choice' => $choice])
 <li class="cart-line">
-<a class="cart-picture" href="/p/{{ rawurlencode($row->slug) }}" tabindex="-1" aria-hidden="true">@if ($row->file)<img src="/pictures/{{ $row->file }}-400.webp" width="96" height="96" alt="">@endif</a>
+<a class="cart-picture" href="/p/{{ rawurlencode($row->slug) }}" tabindex="-1" aria-hidden="true">@if ($row->file)<img src="/pictures/{{ $row->file }}-160.webp" width="96" height="96" alt="">@endif</a>
 <div class="cart-what"><a href="/p/{{ rawurlencode($row->slug) }}">{{ $row->title }}</a>@if ($choice !== '')<p>{{ $choice }}</p>@endif<p class="cart-each">{{ $money->format($line->price->now) }} each</p></div>
 <form method="post" action="/cart/change" class="cart-change" aria-label="Change {{ $row->title }}">
 <input type="hidden" name="variant" value="{{ $line->variantId }}">

@@ -6,5 +6,5 @@
 <button type="submit" class="go">Show</button>
 </form>
 </div>
-<ul class="cards">@foreach ($cards as $card)@include('shop::parts.card')@endforeach</ul>
+<ul class="cards">@foreach ($cards as $card)@include('shop::parts.card', ['eager' => $loop->index < 4])@endforeach</ul>
 @include('shop::parts.pager')

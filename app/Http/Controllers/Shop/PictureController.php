@@ -18,6 +18,10 @@ final readonly class PictureController
             abort(404);
         }
         $folder = config()->string('vestibra.pictures');
+        if (! is_file("$folder/$name") && is_file("$folder/$part[1]-400.$part[2]")) {
+            // Taken in before there was a size as small as this.
+            $name = "$part[1]-400.$part[2]";
+        }
         $made = is_file("$folder/$name");
         $original = $made ? null : DB::table('pictures')->where('file', $part[1])->value('original');
         $path = "$folder/".($made ? $name : (is_string($original) ? $original : ''));
