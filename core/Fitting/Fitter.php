@@ -28,14 +28,19 @@ final readonly class Fitter
     /** @return list<Finding> */
     public function check(Node $tree, ComposedPage $page, Context $context): array
     {
+        $onPage = [];
+        foreach ($page->page->shown() as $shown) {
+            $onPage[$shown->id] = true;
+        }
+
         return [
             ...$this->essentials($page->page),
             ...$this->empty($page->page),
             ...$this->pictures($page->page),
-            ...$this->otherwise($tree, $page->page, $context),
+            ...$this->otherwise($tree, $onPage, $context),
             ...$this->room->check($tree, $page->page),
             ...Headings::check($page->page),
-            ...$this->unreplaced($tree),
+            ...$this->unreplaced($tree, $onPage),
         ];
     }
 
@@ -102,8 +107,11 @@ final readonly class Fitter
         return $findings;
     }
 
-    /** @return list<Finding> */
-    private function otherwise(Node $tree, ComposedNode $page, Context $context): array
+    /**
+     * @param  array<string, true>  $onPage
+     * @return list<Finding>
+     */
+    private function otherwise(Node $tree, array $onPage, Context $context): array
     {
         $sources = new Sources($context);
         $elsewhere = self::elsewhere($tree);
@@ -111,7 +119,7 @@ final readonly class Fitter
         foreach ($tree->walk() as $node) {
             foreach (isset($elsewhere[$node->id]) ? [] : $node->what as $name => $value) {
                 $source = Source::of($value);
-                if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || $page->find($node->id)?->absent !== null) {
+                if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || ! isset($onPage[$node->id])) {
                     continue;
                 }
                 $number = Source::numberOf($value);
@@ -129,12 +137,15 @@ final readonly class Fitter
         return $findings;
     }
 
-    /** @return list<Finding> */
-    private function unreplaced(Node $tree): array
+    /**
+     * @param  array<string, true>  $onPage
+     * @return list<Finding>
+     */
+    private function unreplaced(Node $tree, array $onPage): array
     {
         return array_map(
             fn (Node $node): Finding => new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with'),
-            Unreplaced::in($tree, $this->schema),
+            array_values(array_filter(Unreplaced::in($tree, $this->schema), static fn (Node $node): bool => isset($onPage[$node->id]))),
         );
     }
 

@@ -100,7 +100,10 @@ final class ThingsTest extends TestCase
         self::assertSame('in', $low($fact, null), 'the setting’s own 5');
         self::assertSame('low', $low($fact, '9'));
         self::assertSame('in', $low($fact, '8'));
-        self::assertSame('low', $low($fact, '9.9', 1), 'rounded down');
+        self::assertSame('low', $low($fact, '9.0', 1));
+        self::assertSame('in', $low($fact, '8.9', 1), 'rounded down');
+        self::assertSame('in', $low($fact, '8.99', 2), 'rounded down');
+        self::assertSame('in', $low($fact, '-0.5', 1), 'rounded down, to a number that the setting does not take');
         self::assertSame('in', $low($fact, '100'), 'more than the setting takes');
         self::assertSame('low', $low(['otherwise' => 12] + $fact, null));
         self::assertSame('low', $low(9, '1'));

@@ -37,6 +37,21 @@ final class CategoryTreeTest extends TestCase
         self::assertSame([World::BOTTLED], array_map(static fn (Category $category): int => $category->id, World::tree()->children(World::INK)));
     }
 
+    /** However deep a category lies: its path has every step, and "everything beneath" reaches it from each of them. */
+    public function test_paths_have_no_greatest_depth(): void
+    {
+        $categories = [new Category(1, null, 'Level 1', 'l1')];
+        for ($level = 2; $level <= 12; $level++) {
+            $categories[] = new Category($level, $level - 1, "Level $level", "l$level");
+        }
+        $tree = CategoryTree::of($categories);
+        for ($level = 1; $level <= 12; $level++) {
+            self::assertSame($level, $tree->depth($level));
+            self::assertSame(range(1, $level), array_map(static fn (Category $category): int => $category->id, $tree->path($level)));
+            self::assertEqualsCanonicalizing(range(1, $level), $tree->upwards([$level]));
+        }
+    }
+
     public function test_a_circle_ends(): void
     {
         $tree = CategoryTree::of([new Category(1, 2, 'A', 'a'), new Category(2, 1, 'B', 'b')]);

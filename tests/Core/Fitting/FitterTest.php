@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\Core\Fitting;
 
 use DateTimeImmutable;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Catalogue\Product;
@@ -121,6 +122,47 @@ final class FitterTest extends TestCase
             self::found(Pages::ink(), ...self::sound(), ...[new Node('h', 'heading', ['level' => 'h2']), new Node('q', 'quote'), new Node('k', 'button')]),
         );
         self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[new Node('q', 'quote', ['text' => 'Mine.']), new Node('n', 'text', ['text' => ['source' => 'product.title']])]));
+    }
+
+    /** @return iterable<string, array{Node, Product, string}> a block, a product it is wrong for, and what is found */
+    public static function findings(): iterable
+    {
+        $care = ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.']];
+        yield 'its otherwise' => [new Node('x', 'text', $care), Pages::ink(), 'otherwise x'];
+        yield 'a picture of its own' => [new Node('x', 'picture', ['picture' => ['source' => 'product.picture', 'otherwise' => 50]]), Pages::bare(), 'otherwise x'];
+        yield 'no picture' => [new Node('x', 'gallery'), Pages::bare(), 'no-picture x'];
+        yield 'words it came with' => [new Node('x', 'quote'), Pages::ink(), 'unreplaced x'];
+        yield 'headings' => [new Node('x', 'heading', ['text' => 'Words', 'level' => 'h5']), Pages::ink(), 'heading-order x'];
+        yield 'much too long' => [new Node('x', 'heading', ['text' => str_repeat('word ', 200), 'level' => 'h2']), Pages::ink(), 'too-long x'];
+        yield 'too wide' => [new Node('x', 'heading', ['text' => str_repeat('word', 30), 'level' => 'h2']), Pages::ink(), 'too-wide x'];
+        yield 'more than one title' => [new Node('x', 'title'), Pages::ink(), 'doubled x'];
+    }
+
+    /** What is not on the page has nothing the matter: switched off itself, in something switched off, or not for this product. */
+    #[DataProvider('findings')]
+    public function test_what_is_not_on_the_page_is_not_found_fault_with(Node $block, Product $product, string $found): void
+    {
+        $in = static fn (Node $node, array $when = []): Node => new Node('holder', 'holder', [], [], $when, [$node]);
+        $said = static fn (Node $node): bool => str_contains(implode('|', self::found($product, ...self::sound(), ...[$node])).'|', "$found ");
+        $never = ['product' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]];
+
+        self::assertTrue($said($block));
+        self::assertTrue($said($in($block)));
+        self::assertFalse($said(new Node('x', $block->kind, $block->what, [], ['off' => true])));
+        self::assertFalse($said(new Node('x', $block->kind, $block->what, [], $never)));
+        self::assertFalse($said($in($block, ['off' => true])));
+        self::assertFalse($said($in($in($block), ['off' => true])));
+    }
+
+    public function test_the_phone_takes_the_size_that_the_tablet_has(): void
+    {
+        $sized = static fn (array $how): Node => new Node('x', 'heading', ['text' => 'Donaudampfschiff', 'level' => 'h2'], $how);
+        $wide = static fn (array $how): bool => in_array('too-wide x Heading has a word wider than a phone', self::found(Pages::ink(), ...self::sound(), ...[$sized($how)]), true);
+
+        self::assertTrue($wide(['desktop' => ['size' => 60]]));
+        self::assertFalse($wide(['desktop' => ['size' => 60], 'tablet' => ['size' => 40]]));
+        self::assertTrue($wide(['desktop' => ['size' => 20], 'tablet' => ['size' => 60]]));
+        self::assertFalse($wide(['desktop' => ['size' => 20], 'tablet' => ['size' => 60], 'phone' => ['size' => 40]]));
     }
 
     /** @return array{Node, Node, Node} */

@@ -13,8 +13,14 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Evaluator;
+use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Verdict;
+use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\World as W;
 
 /** Conditions on price, sale, stock, option, fact, rating, age, title and pictures, on real products. */
@@ -98,6 +104,68 @@ final class NarrowingTest extends TestCase
 
         self::assertSame(W::at('2026-11-25T13:00:00Z')->getTimestamp(), $asks->decide($page)->until);
         self::assertNull(W::evaluator([W::candidate(1, W::reach([[]]))])->decide($page)->until);
+    }
+
+    /** @return iterable<string, array{Condition, bool}> */
+    public static function rulesAndPrices(): iterable
+    {
+        yield 'on sale' => [W::is('sale', 'isOn'), true];
+        yield 'a highest price' => [W::is('price', 'atMost', 800), true];
+        yield 'a lowest price' => [W::is('price', 'atLeast', 800), true];
+        yield 'a price between' => [W::is('price', 'between', 600, 800), true];
+        yield 'a rating' => [W::is('rating', 'atLeast', 4), false];
+        yield 'a title' => [W::is('title', 'contains', 'teal'), false];
+    }
+
+    #[DataProvider('rulesAndPrices')]
+    public function test_every_rule_that_looks_at_prices_looks_at_the_clock_and_no_other(Condition $condition, bool $looks): void
+    {
+        $begins = W::at('2026-11-25T13:00:00Z')->getTimestamp();
+        $product = self::with(self::variant(900, 700, '2026-11-25T13:00:00Z', '2026-11-26T00:00:00Z'));
+        $page = Subject::product($product, W::tree(), W::at(self::NOW));
+
+        self::assertSame($looks ? $begins : null, W::evaluator([W::candidate(1, W::reach([[$condition]]))])->decide($page)->until);
+        $collections = RuleCollections::of([20 => W::reach([[$condition]])], W::compiler());
+        self::assertInstanceOf(RuleCollections::class, $collections);
+        $byCollection = new Evaluator([W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]))], 0, $collections);
+        self::assertSame($looks ? $begins : null, $byCollection->decide($page)->until);
+        self::assertSame($looks ? $begins : null, $byCollection->decide($collections->judge($page)->around(PageKind::Header))->until);
+    }
+
+    /** @return iterable<string, array{Chance}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 150; $seed++) {
+            yield "seed $seed" => [new Chance($seed)];
+        }
+    }
+
+    /** Sales that begin and end, and rules about price, sale and age: until the horizon the hours change nothing. */
+    #[DataProvider('seeds')]
+    public function test_no_hour_before_the_horizon_changes_the_template(Chance $chance): void
+    {
+        $hour = static fn (int $at): string => gmdate('Y-m-d\TH:i:s\Z', W::at(self::NOW)->getTimestamp() + $at * 3600);
+        $variants = [];
+        for ($count = $chance->number(1, 3); $count > 0; $count--) {
+            $from = $chance->number(-5, 30);
+            $variants[] = self::variant($chance->number(5, 9) * 100, $chance->number(3, 8) * 100, $chance->oneIn(4) ? null : $hour($from), $chance->oneIn(4) ? null : $hour($from + $chance->number(1, 30)));
+        }
+        $product = new Product(7, 'x', 'Teal', '', '', true, variants: $variants, addedAt: W::at($hour($chance->number(-30, 0))));
+        $conditions = [
+            W::is('sale', 'isOn'), W::is('sale', 'isOff'), W::is('price', 'atMost', 500), W::is('price', 'between', 600, 700),
+            W::is('price', 'atLeast', 600), W::is('added', 'withinDays', 1), W::is('added', 'withinDays', 2),
+        ];
+        $candidates = array_map(static fn (int $id): Candidate => W::candidate($id, W::reach([$chance->some($conditions, 2)])), [1, 2, 3]);
+        $at = static fn (int $hours): Verdict => W::evaluator($candidates)->decide(Subject::product($product, W::tree(), W::at($hour($hours))));
+        for ($now = 0; $now < 60; $now++) {
+            [$here, $next] = [$at($now), $at($now + 1)];
+            $horizon = $here->until;
+            if ($here->templateId !== $next->templateId) {
+                self::assertNotNull($horizon, "seed $chance->seed, hour $now");
+                self::assertLessThanOrEqual(W::at($hour($now + 1))->getTimestamp(), $horizon, "seed $chance->seed, hour $now");
+            }
+            self::assertTrue($horizon === null || $horizon > W::at($hour($now))->getTimestamp());
+        }
     }
 
     public function test_the_horizon_is_the_end_of_an_age_that_a_rule_looks_at(): void

@@ -98,6 +98,18 @@ final class EditsTest extends TestCase
         self::assertSame('tree.too-many', $this->problem(new Insert($many, 'left', null))->code);
     }
 
+    public function test_a_tree_takes_the_two_thousandth_block_and_not_one_more(): void
+    {
+        $room = 2000 - count([...Trees::draft()->tree->walk()]);
+        $many = static fn (int $count): Insert => new Insert(Trees::node('m', 'holder', array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(2, $count))), 'left', null);
+
+        $full = $this->apply($many($room), Trees::draft())->draft;
+        self::assertCount(2000, [...$full->tree->walk()]);
+        self::assertSame('tree.too-many', $this->problem($many($room + 1))->code);
+        $over = (new Insert(Trees::node('one', 'spacer'), 'left', null))->apply($full, Trees::schema());
+        self::assertSame('tree.too-many', $over instanceof Problem ? $over->code : null);
+    }
+
     public function test_moving_cannot_make_a_tree_too_deep(): void
     {
         $nested = Trees::node('h1', 'holder', [Trees::node('h2', 'holder', [Trees::node('h3', 'holder', [Trees::node('h4', 'holder', [Trees::node('h5', 'text')])])])]);
