@@ -35,7 +35,7 @@ final class ReleaseCommand extends Command
         /** @var Collection<int, Release> $latest */
         $latest = Release::query()->with('author')->latest('id')->limit(20)->get();
         if ($this->option('json')) {
-            return $this->json($latest->map($row->of(...))->all());
+            return $this->json($row->all($latest));
         }
         foreach ($latest as $release) {
             $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  {$release->changes()->words()}".($release->note === '' ? '' : " · $release->note"));

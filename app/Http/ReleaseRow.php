@@ -22,6 +22,27 @@ final readonly class ReleaseRow
     /** @return array<string, mixed> */
     public function of(Release $release): array
     {
+        return $this->all([$release])[0];
+    }
+
+    /**
+     * @param  iterable<Release>  $releases
+     * @return list<array<string, mixed>>
+     */
+    public function all(iterable $releases): array
+    {
+        $list = is_array($releases) ? array_values($releases) : iterator_to_array($releases, false);
+        $later = $this->releases->later(array_values(array_filter($list, static fn (Release $release): bool => $release->state === Release::DONE)));
+
+        return array_map(fn (Release $release): array => $this->row($release, $later[$release->id] ?? []), $list);
+    }
+
+    /**
+     * @param  list<int>  $later
+     * @return array<string, mixed>
+     */
+    private function row(Release $release, array $later): array
+    {
         return [
             'id' => $release->id,
             'state' => $release->state,
@@ -34,7 +55,7 @@ final readonly class ReleaseRow
             'impact' => $release->impact,
             'trouble' => $release->trouble === null ? null : ProblemWords::of(new Problem($release->trouble, '', ['name' => $release->changes()->words()])),
             'bringsBack' => $release->brings_back_id,
-            'later' => $release->state === Release::DONE ? $this->releases->later($release) : [],
+            'later' => $later,
         ];
     }
 }

@@ -113,17 +113,34 @@ final readonly class Releases
         $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $changes->toArray(), 'impact' => $impact]);
     }
 
-    /** @return list<int> later releases that touched the same things */
-    public function later(Release $release): array
+    /**
+     * Of releases that were made, the later ones that touched the same things; one query for all of them, through the next
+     * 200 releases after the earliest.
+     *
+     * @param  list<Release>  $releases
+     * @return array<int, list<int>> release => later releases
+     */
+    public function later(array $releases): array
     {
-        $touches = $release->changes()->touches();
-
         $later = [];
+        foreach ($releases as $release) {
+            $later[$release->id] = [];
+        }
+        if ($later === []) {
+            return [];
+        }
+        $touches = [];
+        foreach ($releases as $release) {
+            $touches[$release->id] = $release->changes()->touches();
+        }
         /** @var \Illuminate\Support\Collection<int, Release> $others */
-        $others = Release::query()->where('id', '>', $release->id)->where('state', Release::DONE)->oldest('id')->limit(200)->get();
+        $others = Release::query()->where('id', '>', min(array_keys($later)))->where('state', Release::DONE)->oldest('id')->limit(200)->get();
         foreach ($others as $other) {
-            if (array_intersect($touches, $other->changes()->touches()) !== []) {
-                $later[] = $other->id;
+            $touched = $touches[$other->id] ?? $other->changes()->touches();
+            foreach ($touches as $id => $own) {
+                if ($other->id > $id && array_intersect($own, $touched) !== []) {
+                    $later[$id][] = $other->id;
+                }
             }
         }
 

@@ -10,7 +10,7 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** The core and the blocks' computation know no framework, no database and no clock of their own. */
+/** The core and the blocks' computation know no framework, no database, no clock of their own and no layer above, by whatever name. */
 final class ArchitectureTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
@@ -32,19 +32,32 @@ final class ArchitectureTest extends TestCase
     {
         $code = (string) file_get_contents($file);
 
-        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Symfony|Vestibra\\\\App|PDO)\b/', $code);
+        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Symfony|Vestibra\\\\(App|Demo|Bench|Tests)|PDO)\b/', $code);
         self::assertDoesNotMatchRegularExpression('/\b(time|microtime|now|date)\(\)|new DateTimeImmutable\(\)|new DateTimeImmutable;/', $code);
         self::assertStringContainsString('declare(strict_types=1);', $code);
+    }
+
+    #[DataProvider('files')]
+    public function test_the_core_knows_no_block(string $file): void
+    {
+        $code = (string) file_get_contents($file);
+        if (str_contains($file, '/core/')) {
+            self::assertStringNotContainsString('Vestibra\\Blocks', $code);
+            self::assertMatchesRegularExpression('/^namespace Vestibra\\\\Core\b/m', $code);
+        } else {
+            self::assertMatchesRegularExpression('/^namespace Vestibra\\\\Blocks\b/m', $code);
+        }
     }
 
     /** @return iterable<string, array{string, list<string>}> */
     public static function packages(): iterable
     {
-        yield 'Catalogue' => ['Catalogue', ['Reach', 'Templates', 'Styling', 'Composing', 'Selling']];
-        yield 'Styling' => ['Styling', ['Reach', 'Templates', 'Composing', 'Selling']];
-        yield 'Reach' => ['Reach', ['Templates', 'Styling', 'Composing', 'Selling']];
-        yield 'Selling' => ['Selling', ['Reach', 'Templates', 'Styling', 'Composing']];
-        yield 'Templates' => ['Templates', ['Composing', 'Selling']];
+        yield 'Catalogue' => ['Catalogue', ['Reach', 'Templates', 'Styling', 'Composing', 'Selling', 'Fitting']];
+        yield 'Styling' => ['Styling', ['Reach', 'Templates', 'Composing', 'Selling', 'Fitting']];
+        yield 'Reach' => ['Reach', ['Templates', 'Styling', 'Composing', 'Selling', 'Fitting']];
+        yield 'Selling' => ['Selling', ['Reach', 'Templates', 'Styling', 'Composing', 'Fitting']];
+        yield 'Templates' => ['Templates', ['Composing', 'Selling', 'Fitting']];
+        yield 'Composing' => ['Composing', ['Fitting']];
     }
 
     /** @param  list<string>  $others */
@@ -55,7 +68,7 @@ final class ArchitectureTest extends TestCase
             /** @var SplFileInfo $file */
             if ($file->getExtension() === 'php') {
                 $code = (string) file_get_contents($file->getPathname());
-                self::assertDoesNotMatchRegularExpression('/use Vestibra\\\\Core\\\\('.implode('|', $others).')\\\\/', $code, $file->getPathname());
+                self::assertDoesNotMatchRegularExpression('/Vestibra\\\\Core\\\\('.implode('|', $others).')\\\\/', $code, $file->getPathname());
             }
         }
     }

@@ -44,8 +44,8 @@ final readonly class ReleasesController
         return Screen::show('releases', 'Releases', [
             'page' => $done->currentPage(),
             'pages' => $done->lastPage(),
-            'waiting' => $waiting->map($this->row->of(...))->all(),
-            'releases' => array_map($this->row->of(...), $done->items()),
+            'waiting' => $this->row->all($waiting),
+            'releases' => $this->row->all($done->items()),
         ]);
     }
 

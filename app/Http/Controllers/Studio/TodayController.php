@@ -29,7 +29,7 @@ final readonly class TodayController
 
         return Screen::show('today', 'Today', [
             'live' => $live->summary(),
-            'waiting' => $waiting->map($row->of(...))->all(),
+            'waiting' => $row->all($waiting),
             'latest' => $latest === null ? null : $row->of($latest),
             'attention' => $attention->list(),
             'templates' => $templates->map(static fn (Template $template): array => ['id' => $template->id, 'name' => $template->name, 'changed' => $template->isChanged()])->all(),

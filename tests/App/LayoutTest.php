@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App;
+
+use FilesystemIterator;
+use PHPUnit\Framework\TestCase as Plain;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use ReflectionClassConstant;
+use SplFileInfo;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Blocks\Kinds;
+
+/** What holds for all of the application's code at once. */
+final class LayoutTest extends Plain
+{
+    public function test_tests_lie_in_folders_that_mirror_the_application(): void
+    {
+        $app = dirname(__DIR__, 2).'/app';
+        $found = 0;
+        foreach (self::code('tests/App') as $file => $code) {
+            $folder = dirname(substr($file, strlen('tests/App/')));
+            if ($folder !== '.' && str_ends_with($file, 'Test.php')) {
+                $found++;
+                self::assertDirectoryExists("$app/$folder", $file);
+                self::assertStringContainsString('namespace Vestibra\Tests\App\\'.strtr($folder, '/', '\\').';', $code, $file);
+            }
+        }
+        self::assertGreaterThan(30, $found);
+    }
+
+    public function test_every_code_of_a_problem_has_words_and_every_words_a_code(): void
+    {
+        $words = (array) (new ReflectionClassConstant(ProblemWords::class, 'WORDS'))->getValue();
+        $first = implode('|', array_unique(array_map(static fn (string $code): string => explode('.', $code)[0], array_keys($words))));
+        $codes = [];
+        foreach ([...self::code('core'), ...self::code('blocks'), ...self::code('app')] as $file => $code) {
+            if ($file === 'app/Words/ProblemWords.php') {
+                continue;
+            }
+            preg_match_all("/'((?:$first)\\.[a-z-]+)'/", $code, $said);
+            preg_match_all("/new Problem\\(\\s*'([^']+)'/", $code, $made);
+            foreach ([...$said[1], ...$made[1]] as $one) {
+                $codes[$one] = $file;
+            }
+        }
+        foreach (['nothing', 'price', 'buy'] as $what) {
+            $codes["publish.without-$what"] = 'app/Releases/Publish.php';
+        }
+
+        self::assertSame([], array_diff_key($codes, $words), 'codes without words');
+        self::assertSame([], array_diff_key($words, $codes), 'words that nothing says');
+    }
+
+    public function test_parameters_are_read_in_one_place(): void
+    {
+        foreach (self::code('app/Http') as $file => $code) {
+            if ($file !== 'app/Http/Asked.php') {
+                self::assertDoesNotMatchRegularExpression('/\$request->(string|integer|float|query|input|boolean|date|enum|get|post|collect|array)\(/', $code, $file);
+            }
+        }
+    }
+
+    public function test_no_two_kinds_or_starters_on_the_shelf_look_alike(): void
+    {
+        $drawn = [];
+        foreach (Kinds::composer()->schema->all() as $definition) {
+            if ($definition->shelf === null) {
+                continue;
+            }
+            $file = dirname(__DIR__, 2).'/blocks/'.str_replace(' ', '', ucwords(strtr($definition->kind, '-', ' '))).'/drawing.svg';
+            $own = array_filter(array_map(static fn ($starter): ?string => $starter->drawing, $definition->starters));
+            foreach ($own === [] ? (is_file($file) ? [(string) file_get_contents($file)] : []) : $own as $drawing) {
+                $drawn[] = trim($drawing);
+            }
+        }
+
+        self::assertGreaterThan(40, count($drawn));
+        self::assertSame(array_values(array_unique($drawn)), $drawn);
+    }
+
+    /** @return array<string, string> file, from the project's folder on => its code */
+    private static function code(string $folder): array
+    {
+        $root = dirname(__DIR__, 2);
+        $code = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+            /** @var SplFileInfo $file */
+            if ($file->getExtension() === 'php') {
+                $code[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file->getPathname());
+            }
+        }
+
+        return $code;
+    }
+}
