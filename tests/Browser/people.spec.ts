@@ -73,7 +73,7 @@ test('words in conflict: leaving the field after “Keep theirs” sends nothing
     await page.goto(`/studio/templates/${id}`);
     await one.loaded();
     const two = await somebody(browser, page.url());
-    const label = (studio: Studio) => studio.page.getByRole('region', { name: /Settings of/ }).getByLabel('Label', { exact: true });
+    const label = (studio: Studio) => studio.page.getByRole('region', { name: /Settings of/ }).getByLabel('Words on the button', { exact: true });
     for (const studio of [one, two]) await studio.block('.buy').first().click();
     await two.page.route('**/news*', (route) => route.abort());
     await two.page.route('**/edits', (route) => route.abort());
@@ -151,7 +151,7 @@ test('a window that dies offline: the next one sends what it had not sent', asyn
     await context.unroute('**/edits');
     const next = new Studio(await context.newPage());
     await next.page.goto(address);
-    await expect(next.page.getByText('One step that had not reached the server')).toBeVisible();
+    await expect(next.page.getByText('1 step that had not reached the server')).toBeVisible();
     await expect(next.block('.price-now')).toHaveCSS('font-size', '47px');
     await next.page.getByRole('button', { name: 'Undo' }).click();
     await expect(next.block('.price-now')).toHaveCSS('font-size', '26px');

@@ -1,4 +1,5 @@
 import { expect, test } from './fresh';
+import { Studio } from './studio';
 
 test('choosing a variant changes price, stock and address without a reload', async ({ page }) => {
     await page.goto('/p/teal-tide-bottled-ink');
@@ -46,6 +47,49 @@ test('room is kept for pictures: nothing jumps while the page loads', async ({ p
     });
     await page.goto('/p/teal-tide-bottled-ink', { waitUntil: 'networkidle' });
     expect(await page.evaluate(() => (window as unknown as { shifts: number }).shifts)).toBeLessThanOrEqual(0.01);
+});
+
+for (const address of ['/', '/p/teal-tide-bottled-ink', '/p/palette-fountain-pen', '/c/bottled-inks']) {
+    test(`on a phone nothing jumps when the fonts come late: ${address}`, async ({ page }) => {
+        await page.setViewportSize({ width: 390, height: 844 });
+        await page.addInitScript(() => {
+            (window as unknown as { shifts: number }).shifts = 0;
+            new PerformanceObserver((list) => {
+                for (const entry of list.getEntries()) (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
+            }).observe({ type: 'layout-shift', buffered: true });
+        });
+        const held: (() => void)[] = [];
+        await page.route('**/*.woff2', async (route) => {
+            await new Promise<void>((go) => held.push(go));
+            await route.continue();
+        });
+        await page.goto(address, { waitUntil: 'domcontentloaded' });
+        const frames = () => page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+        await expect.poll(() => held.length).toBeGreaterThan(0);
+        await frames();
+        expect(await page.evaluate(() => [...document.fonts].filter((font) => font.status === 'loaded' && !font.family.includes('room')).length)).toBe(0);
+        for (const go of held) go();
+        await page.unrouteAll({ behavior: 'wait' });
+        await page.evaluate(() => document.fonts.ready);
+        await frames();
+        expect(await page.evaluate(() => [...document.fonts].filter((font) => font.status === 'loaded').length)).toBeGreaterThan(0);
+        expect(await page.evaluate(() => (window as unknown as { shifts: number }).shifts)).toBeLessThanOrEqual(0.01);
+    });
+}
+
+test('on a phone the owner’s tag lies over neither the shop’s name nor its navigation', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await new Studio(page).signIn();
+    await page.goto('/p/teal-tide-bottled-ink');
+    const tag = await page.getByRole('complementary', { name: 'From the Studio' }).boundingBox();
+    const links = page.getByRole('banner').getByRole('link');
+    expect(tag).not.toBeNull();
+    for (const link of await links.all()) {
+        const box = await link.boundingBox();
+        if (!tag || !box) continue;
+        const apart = tag.x + tag.width <= box.x || box.x + box.width <= tag.x || tag.y + tag.height <= box.y || box.y + box.height <= tag.y;
+        expect(apart, await link.innerText()).toBe(true);
+    }
 });
 
 test('its own styles and scripts are at most 40 kB compressed', async ({ page }) => {

@@ -113,6 +113,16 @@ export class Studio {
         return now;
     }
 
+    /** A click on the shelf: after what is selected, or inside it where that was chosen. */
+    async place(name: string): Promise<void> {
+        const shelf = this.page.locator(`[data-shelf="${name}"]`);
+        const find = this.page.getByPlaceholder('Find a block…');
+        if (!(await find.isVisible())) await this.page.getByRole('button', { name: 'Shelf', exact: true }).click();
+        await find.fill(name);
+        await shelf.click();
+        await this.saved();
+    }
+
     async fromShelf(name: string, to: Locator, at: { x: number; y: number }): Promise<void> {
         await this.page.getByRole('button', { name: 'Shelf', exact: true }).click();
         await this.page.getByPlaceholder('Find a block…').fill(name);

@@ -60,8 +60,8 @@
         clearTimeout(wait);
         const text = editor?.state.doc.toString();
         if (text === undefined || text === sent) return;
-        sent = text;
         change(text, gesture);
+        sent = text;
         void check(text);
     }
 

@@ -63,11 +63,10 @@
     function send(): void {
         clearTimeout(wait);
         if (!editor || !typed) return;
-        typed = false;
         const html = editor.isEmpty ? '' : editor.getHTML();
-        if (html === sent) return;
+        if (html !== sent) change(html, gesture);
         sent = html;
-        change(html, gesture);
+        typed = false;
     }
 
     function on(name: string): boolean {

@@ -62,11 +62,11 @@
 </script>
 
 <div class="flex min-w-0 gap-4 py-2.5 pr-4 {tall ? 'flex-col px-4' : ''}">
-    <div class="shrink-0 {tall ? '' : 'w-36'}">
+    <div class="shrink-0 {tall ? '' : 'w-79'}">
         <label>
             <span class="unseen">Find a block</span>
             <input
-                class="field w-full"
+                class="field {tall ? 'w-full' : 'w-44'}"
                 type="search"
                 placeholder="Find a block…"
                 title="Drag a block into the page, or click it to put it after what is selected"
@@ -74,8 +74,8 @@
             />
         </label>
         {#if table.holds && table.place === null}
-            <p class="mt-1 text-xs text-quiet" role="group" aria-label="A click puts the block">
-                put
+            <p class="mt-1 truncate text-xs text-quiet" role="group" aria-label="A click puts the block">
+                A click puts it
                 {#each [{ words: 'after', inside: false }, { words: 'inside', inside: true }] as way (way.words)}
                     <button
                         class="min-h-6 min-w-6 {table.inside === way.inside
@@ -83,9 +83,9 @@
                             : 'underline decoration-dotted underline-offset-2 hover:text-ink'}"
                         aria-pressed={table.inside === way.inside}
                         onclick={() => (table.inside = way.inside)}>{way.words}</button
-                    >
+                    >{way.inside ? '' : ' or '}
                 {/each}
-                {table.nameOf(table.selected ?? '')}
+                <span class="ml-0.5">{table.nameOf(table.selected ?? '')}</span>
             </p>
         {/if}
         {#if !tall}

@@ -94,8 +94,12 @@ export class CanvasHands {
             this.table.canvas.moved();
         };
         const keys = (event: KeyboardEvent): void => {
-            // Space and Enter would open and close a fold whose question is being typed.
+            // Space and Enter would open and close a fold, or press a button, whose words are being typed.
             event.stopPropagation();
+            if (event.key === ' ' && element.closest('summary, button, a')) {
+                event.preventDefault();
+                element.ownerDocument.execCommand('insertText', false, ' ');
+            }
             if (event.key === 'Escape' || (event.key === 'Enter' && (node.kind === 'heading' || !this.settingOf(node.kind, setting).lines))) {
                 event.preventDefault();
                 element.blur();

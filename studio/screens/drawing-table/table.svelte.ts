@@ -144,7 +144,10 @@ export class Table {
     }
 
     select(id: string | null, reveal = false): void {
-        if (id !== this.selected) this.inside = false;
+        if (id !== this.selected) {
+            leaveField();
+            this.inside = false;
+        }
         this.selected = id;
         this.besides = [];
         if (id !== null && reveal) this.canvas.reveal(id);
@@ -152,6 +155,7 @@ export class Table {
 
     /** Adds to the selection, or takes out of it. */
     selectToo(id: string): void {
+        leaveField();
         if (this.selected === null) this.select(id);
         else if (id === this.selected) {
             const [next, ...rest] = this.besides;
@@ -344,6 +348,12 @@ export class Table {
         if (this.selected !== null && pathTo(draft.tree, this.selected).length === 0) this.select(null);
         this.besides = this.besides.filter((id) => pathTo(draft.tree, id).length > 0);
     }
+}
+
+/** What is being typed in a setting goes on its way before the setting gives way to another block's. */
+function leaveField(): void {
+    const field = document.activeElement;
+    if (field instanceof HTMLElement && field.matches('[data-settings] :is(input, textarea, [contenteditable])')) field.blur();
 }
 
 /** When the next frame is on the screen; in a window that nobody looks at, which paints no frames, a moment later. */

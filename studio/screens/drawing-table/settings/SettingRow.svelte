@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import type { Condition, Days, Setting, Source, TreeNode, Value, WidthName } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import ConditionsField from './ConditionsField.svelte';
@@ -13,13 +14,15 @@
     import TextField from './TextField.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
+    // A row is made for one setting of one block: what it sends goes there, also when another block is selected by then.
+    const own = untrack(() => node.id);
     const id = $derived(`s-${node.id}-${setting.name}`);
     const value = $derived(table.valueOf(node, setting));
     const source = $derived(typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null);
     const widths: WidthName[] = ['desktop', 'tablet', 'phone'];
 
     function set(next: Value, gesture?: string): void {
-        void table.set(node.id, setting.question, setting.name, next, gesture);
+        void table.set(own, setting.question, setting.name, next, gesture);
     }
 
     function setSource(next: Source | null): void {

@@ -29,8 +29,8 @@
     function send(): void {
         clearTimeout(wait);
         if (typed === null || typed === sent || typed === value) return;
-        sent = typed;
         change(typed, gesture);
+        sent = typed;
     }
 
     function onfocus(): void {
