@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Console;
+
+use Vestibra\Tests\App\Keeping\ShopInFolder;
+use Vestibra\Tests\App\TestCase;
+
+/** `bin/start`: it serves, it says so only where it does, it ends all that it started, and no cache outlives what it was made of. */
+final class StartTest extends TestCase
+{
+    use ShopInFolder;
+
+    private const PATIENCE = 90.0;
+
+    public function test_it_serves_refuses_a_taken_port_and_ends_with_everything_it_started(): void
+    {
+        $this->moveIn(1);
+        $port = self::freePort();
+        $first = $this->start($port);
+        try {
+            self::assertTrue(self::until(fn (): bool => self::answers($port)), 'It serves.');
+
+            [$said, $status] = self::ended($this->start($port));
+            self::assertSame(1, $status);
+            self::assertStringContainsString("Port $port of 127.0.0.1 is taken", $said);
+            self::assertStringNotContainsString('Shop:', $said);
+            self::assertTrue(self::answers($port), 'The first one goes on.');
+
+            self::assertStringContainsString("Database: {$this->data->current()}/", $this->listing(['DATA_FOLDER' => $this->root]));
+            $other = "$this->root/other.sqlite";
+            copy($this->data->current().'/shop.sqlite', $other);
+            self::assertStringContainsString("Database: $other", $this->listing(['DATA_FOLDER' => $this->root, 'DB_DATABASE' => $other]));
+        } finally {
+            proc_terminate($first, SIGTERM);
+        }
+
+        self::assertTrue(self::until(fn (): bool => ! proc_get_status($first)['running']), 'It ends.');
+        self::assertTrue(self::until(fn (): bool => ! self::answers($port)), 'Nothing serves any more.');
+        self::assertTrue(self::until(fn (): bool => $this->left() === []), 'Left running: '.implode(', ', $this->left()));
+    }
+
+    protected function tearDown(): void
+    {
+        $this->moveOut();
+        parent::tearDown();
+    }
+
+    /** @return resource */
+    private function start(int $port)
+    {
+        $process = proc_open(
+            [base_path('bin/start')],
+            [['file', '/dev/null', 'r'], ['file', "$this->root/said-$port", 'w'], ['file', "$this->root/said-$port", 'a']],
+            $pipes,
+            base_path(),
+            $this->environment(['PORT' => (string) $port, 'DATA_FOLDER' => $this->root, 'WORKERS' => '2']),
+        );
+        self::assertIsResource($process);
+
+        return $process;
+    }
+
+    /**
+     * @param  resource  $process
+     * @return array{string, int} what it said, and its status
+     */
+    private function ended($process): array
+    {
+        $status = -1;
+        self::assertTrue(self::until(static function () use ($process, &$status): bool {
+            $now = proc_get_status($process);
+            $status = $now['exitcode'];
+
+            return ! $now['running'];
+        }));
+
+        return [implode('', array_map(file_get_contents(...), glob("$this->root/said-*") ?: [])), $status];
+    }
+
+    /** @param  array<string, string>  $environment */
+    private function listing(array $environment): string
+    {
+        $process = proc_open(
+            [PHP_BINARY, 'artisan', 'vestibra:data'],
+            [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+            $pipes,
+            base_path(),
+            $this->environment($environment),
+        );
+        self::assertIsResource($process);
+        $said = (string) stream_get_contents($pipes[1]);
+        proc_close($process);
+
+        return $said;
+    }
+
+    /**
+     * @param  array<string, string>  $own
+     * @return array<string, string>
+     */
+    private function environment(array $own): array
+    {
+        return $own + ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'), 'LOG_CHANNEL' => 'null'];
+    }
+
+    /** @return list<string> processes that serve this test's folder */
+    private function left(): array
+    {
+        $left = [];
+        foreach (glob('/proc/[0-9]*/environ') ?: [] as $file) {
+            if (str_contains((string) @file_get_contents($file), "DATA_FOLDER=$this->root")) {
+                $left[] = strtr((string) @file_get_contents(dirname($file).'/cmdline'), "\0", ' ');
+            }
+        }
+
+        return array_values(array_filter($left));
+    }
+
+    private static function answers(int $port): bool
+    {
+        $context = stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]);
+        $page = @file_get_contents("http://127.0.0.1:$port/", false, $context);
+
+        return is_string($page) && str_contains($page, 'Larkfold');
+    }
+
+    private static function freePort(): int
+    {
+        $server = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertIsResource($server);
+        $port = (int) substr((string) strrchr((string) stream_socket_get_name($server, false), ':'), 1);
+        fclose($server);
+
+        return $port;
+    }
+
+    /** @param  callable(): bool  $true */
+    private static function until(callable $true): bool
+    {
+        $end = microtime(true) + self::PATIENCE;
+        while (! $true()) {
+            if (microtime(true) > $end) {
+                return false;
+            }
+            usleep(100_000);
+        }
+
+        return true;
+    }
+}
