@@ -19,6 +19,10 @@ use Vestibra\Core\Reach\Reach;
  *
  * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null, until: string|null}
  *     when: `now`, `ahead` or `over`; elsewhere: pages it covers that another template wins; from and until: the season, RFC 3339
+ * @phpstan-type Other array{template: int, name: string, count: int}
+ * @phpstan-type Dead array{part: string, clause: int, condition: int}
+ * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null,
+ *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, products: list<array<string, mixed>>, dead: list<Dead>}
  */
 final readonly class ReachCounts
 {
@@ -32,8 +36,7 @@ final readonly class ReachCounts
     /**
      * What a reach would come to if it were live.
      *
-     * @return array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null, until: string|null, hidden: int, others: list<array{template: int, name: string, count: int}>, inSeason: bool,
-     *     products: list<array{id: int, title: string, slug: string, picture: string|null}>, dead: list<array{part: string, clause: int, condition: int}>}
+     * @return Preview
      */
     public function preview(int $templateId, Reach $reach, int $page = 1): array
     {
