@@ -159,6 +159,30 @@ test('what is said lies over nothing, and the window does not slide', async ({ p
     ).toEqual([0, 0, true, true]);
 });
 
+test('the caption of what is selected lies under it, over it where there is no room below, and never on it', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.newTemplate('Captions');
+    const caption = page.locator('[data-chip]');
+    const apart = async (block: Locator): Promise<'under' | 'over' | 'on'> => {
+        const [words, own] = [await caption.boundingBox(), await block.boundingBox()];
+        if (!words || !own) return 'on';
+        return words.y >= own.y + own.height - 1 ? 'under' : words.y + words.height <= own.y + 1 ? 'over' : 'on';
+    };
+    for (const block of ['.title', '.price', '.short-description', '.buy']) {
+        await studio.block(block).first().click();
+        await expect.poll(() => apart(studio.block(block).first()), { message: block }).toMatch(/under|over/);
+    }
+    await page.getByRole('button', { name: 'phone 390' }).click();
+    await studio.block('.price').click();
+    await studio.block('.price').evaluate((element) => {
+        const view = element.ownerDocument.defaultView;
+        view?.scrollBy(0, element.getBoundingClientRect().bottom - view.innerHeight + 2);
+    });
+    await expect.poll(() => apart(studio.block('.price'))).toBe('over');
+    await studio.block('.price').evaluate((element) => element.ownerDocument.defaultView?.scrollBy(0, 200));
+    await expect.poll(() => apart(studio.block('.price'))).toBe('under');
+});
+
 test('after means after, inside means inside', async ({ page }) => {
     const studio = new Studio(page);
     await studio.newTemplate('Holding');

@@ -20,10 +20,14 @@
     const room = $derived((void table.canvas.tick, table.canvas.window?.innerHeight ?? 600));
     const width = $derived((void table.canvas.tick, table.canvas.window?.innerWidth ?? 800));
     const bottom = $derived(box.top + box.height + 3);
-    /** Where the page ends below, it stands at the lower edge of what can be seen. */
-    const top = $derived(Math.min(bottom + LEADER, room - HEIGHT - 4));
+    const over = $derived(box.top - 3 - LEADER - HEIGHT);
+    const fits = $derived(bottom + LEADER <= room - HEIGHT - 4);
+    /** Where there is no room below, it stands over the upper left corner; a block taller than the room has it at the lower edge. */
+    const above = $derived(!fits && over >= 0);
+    const top = $derived(above ? over : Math.min(bottom + LEADER, room - HEIGHT - 4));
     const left = $derived(Math.max(8, Math.min(box.left + 10, width - 240)));
-    const led = $derived(top > bottom + 2);
+    const corner = $derived(above ? box.top - 3 : bottom);
+    const middle = $derived(top + HEIGHT / 2 - corner);
 
     function grip(event: PointerEvent): void {
         const node = table.node;
@@ -34,9 +38,9 @@
 </script>
 
 {#if table.node}
-    {#if led}
-        <svg class="absolute overflow-visible" style:left="{box.left}px" style:top="{bottom}px" width="10" height={top - bottom} aria-hidden="true">
-            <path d="M2 0 L10 {top - bottom + HEIGHT / 2}" fill="none" stroke="#1b2233" stroke-width="1" />
+    {#if fits || above}
+        <svg class="absolute overflow-visible" style:left="{box.left}px" style:top="{corner}px" width="10" height="1" aria-hidden="true">
+            <path d="M2 0 L10 {middle}" fill="none" stroke="#1b2233" stroke-width="1" />
             <circle cx="2" cy="0" r="2" fill="#1b2233" />
         </svg>
     {/if}
