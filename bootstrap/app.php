@@ -7,6 +7,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Vestibra\App\Console;
 use Vestibra\App\Http\ErrorPages;
@@ -46,6 +47,10 @@ return Application::configure(basePath: dirname(__DIR__))
     ])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
+        // Words on a page are kept as they were typed, also when nothing is left of them.
+        $asTyped = static fn (Request $request): bool => $request->is('studio/templates/*/edits', 'studio/html');
+        $middleware->trimStrings(except: [$asTyped]);
+        $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->prepend([SecurityHeaders::class, Compressed::class]);
         $middleware->append(PlainAddress::class);
         $middleware->web(replace: [StartSession::class => SessionWhenNeeded::class, ValidateCsrfToken::class => Forgery::class]);

@@ -41,6 +41,16 @@ final class EditingTest extends TestCase
         self::assertStringNotContainsString('gallery', $answer->json('parts.0.html'));
     }
 
+    public function test_what_is_typed_is_kept_as_it_was_typed(): void
+    {
+        $buy = $this->block($this->template, 'buy');
+        foreach (['', ' Into the cart ', ''] as $words) {
+            $answer = $this->send([$this->set($buy, 'what', 'label', $words)])->assertOk();
+            self::assertStringContainsString('"label":'.json_encode($words), (string) json_encode($answer->json('tree')));
+            self::assertStringContainsString('"label":'.json_encode($words), (string) json_encode($this->template->refresh()->draft_tree));
+        }
+    }
+
     public function test_undo_and_redo_survive_a_reload_and_say_what_they_take_back(): void
     {
         $price = $this->block($this->template, 'price');
