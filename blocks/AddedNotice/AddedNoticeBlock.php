@@ -37,7 +37,7 @@ final readonly class AddedNoticeBlock implements BlockKind
         return Composed::shown([
             'title' => $context->product->title,
             'words' => $settings->text('words'),
-            'label' => $settings->text('label'),
+            'label' => $settings->named('label'),
         ]);
     }
 }

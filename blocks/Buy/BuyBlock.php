@@ -51,10 +51,10 @@ final readonly class BuyBlock implements BlockKind
         return Composed::shown([
             'action' => $context->addresses->addToCart(),
             'variant' => $variant->id,
-            'label' => $settings->text('label'),
+            'label' => $settings->named('label'),
             'quantity' => $settings->bool('quantity'),
             'after' => $settings->text('after'),
-            'buyNow' => $settings->bool('buyNow') ? $settings->text('buyNowLabel') : null,
+            'buyNow' => $settings->bool('buyNow') ? $settings->named('buyNowLabel') : null,
             'soldOut' => $settings->text('soldOut'),
             'inStock' => $variant->isInStock(),
             'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,

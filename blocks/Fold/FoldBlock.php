@@ -35,6 +35,6 @@ final readonly class FoldBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty fold: put a block here', ['title' => $settings->text('title'), 'open' => $settings->bool('open')]);
+        return Composed::holding($children, 'empty fold: put a block here', ['title' => $settings->named('title'), 'open' => $settings->bool('open')]);
     }
 }

@@ -38,6 +38,6 @@ final readonly class PopUpBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty: put a block here', ['label' => $settings->text('label'), 'title' => $settings->text('title')]);
+        return Composed::holding($children, 'empty: put a block here', ['label' => $settings->named('label'), 'title' => $settings->named('title')]);
     }
 }

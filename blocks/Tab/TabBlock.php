@@ -30,6 +30,6 @@ final readonly class TabBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty tab: put a block here', ['title' => $settings->text('title')]);
+        return Composed::holding($children, 'empty tab: put a block here', ['title' => $settings->named('title')]);
     }
 }

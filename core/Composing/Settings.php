@@ -36,6 +36,15 @@ final readonly class Settings
         return $filled === '' ? self::otherwise($value) : $filled;
     }
 
+    /** What can be pressed or opened is never without words: where nobody left any, those that the block came with. */
+    public function named(string $name): string
+    {
+        $words = $this->text($name);
+        $own = $this->definition->setting(Question::What, $name)?->default;
+
+        return trim($words) === '' && is_string($own) ? $own : $words;
+    }
+
     /** Words with their marks, made safe. Plain words become paragraphs. */
     public function rich(string $name): string
     {

@@ -35,6 +35,7 @@ final class SignInTest extends TestCase
 
     public function test_somebody_elses_guessing_never_locks_the_owner_out(): void
     {
+        $this->freezeTime();
         for ($try = 0; $try < 12; $try++) {
             $this->signIn('robin@larkfold.example', "guess $try", '203.0.113.9');
         }
@@ -44,6 +45,7 @@ final class SignInTest extends TestCase
 
     public function test_each_wrong_try_beyond_the_first_few_doubles_the_wait_up_to_five_minutes(): void
     {
+        $this->freezeTime();
         $waits = [];
         for ($try = 1; $try <= 16; $try++) {
             $this->signIn('robin@larkfold.example', "guess $try")->assertStatus(422);
@@ -58,6 +60,7 @@ final class SignInTest extends TestCase
 
     public function test_a_right_password_ends_the_wait_for_the_next_time(): void
     {
+        $this->freezeTime();
         foreach (range(1, 4) as $try) {
             $this->signIn('robin@larkfold.example', "guess $try");
         }

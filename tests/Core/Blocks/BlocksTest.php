@@ -63,7 +63,7 @@ final class BlocksTest extends TestCase
         $picture = ((array) Pages::block(new Node('b', 'gallery'), Pages::ink())->data['pictures'])[0];
 
         self::assertSame(
-            ['id' => 1, 'small' => '/pictures/file1-400.webp', 'large' => '/pictures/file1-800.webp', 'width' => 800, 'height' => 600, 'alt' => 'Picture 1', 'focus' => 'focus-x2 focus-y2', 'avif' => false],
+            ['id' => 1, 'tiny' => '/pictures/file1-160.webp', 'small' => '/pictures/file1-400.webp', 'large' => '/pictures/file1-800.webp', 'width' => 800, 'height' => 600, 'alt' => 'Picture 1', 'focus' => 'focus-x2 focus-y2', 'avif' => false],
             $picture,
         );
     }
@@ -210,6 +210,32 @@ final class BlocksTest extends TestCase
      * @param  array<string, mixed>  $data
      * @return list<mixed>
      */
+    /** @return iterable<string, array{Node, string, string}> a block whose words were taken out, what holds them, and what stands there */
+    public static function unnamed(): iterable
+    {
+        $words = static fn (string $id): array => [new Node($id, 'text', ['text' => 'Words'])];
+        foreach (['', ' '] as $none) {
+            yield "buy “{$none}”" => [new Node('b', 'buy', ['label' => $none]), 'label', 'Add to cart'];
+            yield "the second button “{$none}”" => [new Node('b', 'buy', ['buyNow' => true, 'buyNowLabel' => $none]), 'buyNow', 'Buy now'];
+            yield "pop-up “{$none}”" => [new Node('b', 'pop-up', ['label' => $none], children: $words('w')), 'label', 'Size guide'];
+            yield "title of a pop-up “{$none}”" => [new Node('b', 'pop-up', ['title' => $none], children: $words('w')), 'title', 'Size guide'];
+            yield "fold “{$none}”" => [new Node('b', 'fold', ['title' => $none], children: $words('w')), 'title', 'Fold'];
+            yield "tab “{$none}”" => [new Node('b', 'tab', ['title' => $none], children: $words('w')), 'title', 'Tab'];
+        }
+    }
+
+    #[DataProvider('unnamed')]
+    public function test_what_can_be_pressed_is_never_without_words(Node $block, string $name, string $words): void
+    {
+        self::assertSame($words, Pages::block($block, Pages::ink())->data[$name] ?? null);
+    }
+
+    public function test_words_that_may_be_left_out_are(): void
+    {
+        self::assertSame('', Pages::block(new Node('b', 'questions', ['title' => ''], children: [new Node('f', 'fold', children: [new Node('w', 'text', ['text' => 'Words'])])]), Pages::ink())->data['title'] ?? null);
+        self::assertNotNull(Pages::block(new Node('b', 'button', ['text' => ' ', 'link' => '/c/inks']), Pages::ink())->absent);
+    }
+
     private static function some(array $data, string ...$names): array
     {
         return array_map(static fn (string $name): mixed => $data[$name], array_values($names));
