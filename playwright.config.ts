@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { launchOptions } from './tools/chromium.mjs';
 
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -12,18 +13,7 @@ export default defineConfig({
     outputDir: 'test-results',
     use: {
         viewport: { width: 1280, height: 800 },
-        launchOptions: {
-            executablePath: '/usr/bin/chromium',
-            args: [
-                '--no-sandbox',
-                '--disable-gpu',
-                '--disable-quic',
-                '--no-first-run',
-                '--disable-background-networking',
-                '--disable-component-update',
-                '--disable-sync',
-            ],
-        },
+        launchOptions,
     },
     webServer: { command: 'bin/_test-server', url: 'http://127.0.0.1:8123/', reuseExistingServer: false, timeout: 120_000 },
 });

@@ -3,6 +3,7 @@
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { launchOptions } from '../tools/chromium.mjs';
 
 const option = (name, otherwise) => Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
 const [blocks, edits, warmUp] = [option('blocks', 60), option('edits', 300), 20];
@@ -32,18 +33,7 @@ try {
         if (tries > 240) throw new Error('The server did not come up.');
         await new Promise((resolve) => setTimeout(resolve, 500));
     }
-    const browser = await chromium.launch({
-        executablePath: '/usr/bin/chromium',
-        args: [
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-        ],
-    });
+    const browser = await chromium.launch(launchOptions);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${base}/studio`);
     await page.fill('[name=email]', 'owner@larkfold.example');

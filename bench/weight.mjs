@@ -4,6 +4,7 @@
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
+import { launchOptions } from '../tools/chromium.mjs';
 
 const VISITS = 5;
 const PAGES = {
@@ -77,18 +78,7 @@ async function visit(browser, address) {
 
 try {
     await reached();
-    const browser = await chromium.launch({
-        executablePath: '/usr/bin/chromium',
-        args: [
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-        ],
-    });
+    const browser = await chromium.launch(launchOptions);
     const raw = {};
     let good = true;
     for (const [name, address] of Object.entries(PAGES)) {

@@ -1,6 +1,7 @@
 // Takes the pictures in docs/screenshots from the demo data: node tools/screenshots.mjs
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
+import { launchOptions } from './chromium.mjs';
 
 const base = 'http://127.0.0.1:8123';
 const server = spawn('bin/_test-server', { stdio: 'ignore', detached: true });
@@ -15,18 +16,7 @@ try {
             break;
         await new Promise((resolve) => setTimeout(resolve, 500));
     }
-    const browser = await chromium.launch({
-        executablePath: '/usr/bin/chromium',
-        args: [
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-        ],
-    });
+    const browser = await chromium.launch(launchOptions);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     const shoot = async (name) => {
         await page.waitForLoadState('networkidle');
