@@ -91,6 +91,28 @@ test('what was typed a moment before another block is chosen goes to the block i
     expect(wrong).toEqual([]);
 });
 
+test('both days of a season, given one right after the other, are kept', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.newTemplate('Advent');
+    await page.getByRole('button', { name: 'Where it appears' }).click();
+    await page.getByRole('button', { name: 'change…' }).click();
+    await page.getByLabel('From the beginning of').fill('2031-12-01');
+    await page.getByLabel('From the beginning of').blur();
+    await page.getByLabel('until the end of').fill('2031-12-24');
+    await page.getByLabel('until the end of').blur();
+    await page.getByRole('checkbox', { name: 'Goes first' }).check();
+    await studio.saved();
+    await page.reload();
+    await page.getByRole('button', { name: 'Where it appears' }).click();
+    await expect(page.getByRole('region', { name: 'Season' })).toContainText('from Monday 1 December 2031 00:00 until Thursday 25 December 2031 00:00');
+    await expect(page.getByRole('checkbox', { name: 'Goes first' })).toBeChecked();
+
+    await page.getByRole('button', { name: 'Publish…' }).click();
+    await page.getByLabel('What is this for?').fill('A long season in the bar leaves the window where it is');
+    const bar = await page.getByRole('banner').boundingBox();
+    expect([bar?.x, bar?.width]).toEqual([0, 1280]);
+});
+
 test('a question is typed where it stands, and so is the label of a tab', async ({ page }) => {
     const studio = new Studio(page);
     await studio.newTemplate('Asked');

@@ -67,7 +67,11 @@
     onpaste={(event) => onClipboard(event, table)}
 />
 
-<div class="fixed inset-0 grid grid-rows-[auto_auto_minmax(0,1fr)_auto_auto] overflow-hidden {drag.load ? 'cursor-grabbing select-none' : ''}">
+<div
+    class="fixed inset-0 grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_auto_minmax(0,1fr)_auto_auto] overflow-clip {drag.load
+        ? 'cursor-grabbing select-none'
+        : ''}"
+>
     <TopBar {table} mayPublish={screen.may.publish} />
     <div><Unsaved {table} /></div>
     {#if table.view === 'reach'}

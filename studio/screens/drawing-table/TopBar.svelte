@@ -19,9 +19,9 @@
 
 <header class="flex h-13 items-center gap-3 border-b border-hair px-4">
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
-    <h1 class="max-w-[40%] min-w-0 shrink-[0.2] truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
+    <h1 class="max-w-[40%] shrink-0 truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
     <span class="shrink-0 text-quiet">{kind}</span>
-    <p class="min-w-0 truncate">
+    <p class="min-w-0 truncate" title={draft.sentence?.season || undefined}>
         <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
         {#if draft.live && counts}
             {#if counts.when === 'ahead'}

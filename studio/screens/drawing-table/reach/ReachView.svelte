@@ -155,7 +155,12 @@
 
         <section class="mt-5 border-t border-dashed border-hair pt-4 text-lg leading-9" aria-label="Season">
             <h3 class="font-sans text-base font-semibold">When</h3>
-            <Season mayEdit={table.mayEdit} {sentence} inSeason={preview?.inSeason ?? true} change={(season) => change(() => ({ season }))} />
+            <Season
+                mayEdit={table.mayEdit}
+                {sentence}
+                inSeason={preview?.inSeason ?? true}
+                change={(season) => change((now) => ({ season: { ...now.season, ...season } }))}
+            />
         </section>
 
         <section class="mt-5 border-t border-dashed border-hair pt-4" aria-label="Goes first">

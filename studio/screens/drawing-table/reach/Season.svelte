@@ -7,6 +7,7 @@
         mayEdit: boolean;
         sentence: Sentence;
         inSeason: boolean;
+        /** What is not named stays as it is. */
         change: (season: Reach['season']) => void;
     }
 
@@ -27,12 +28,13 @@
         return text === '' ? undefined : parseDate(text);
     }
 
-    function set(from: string, until: string): void {
-        change({ from: from === '' ? null : from, until: until === '' ? null : until });
+    /** One end alone: the other may have been changed a moment ago, and not be back yet. */
+    function set(end: 'from' | 'until', day: string): void {
+        change({ [end]: day === '' ? null : day });
     }
 
     function picked(next: { start?: DateValue | undefined; end?: DateValue | undefined } | undefined): void {
-        if (next?.start && next.end) set(next.start.toString(), next.end.toString());
+        if (next?.start && next.end) change({ from: next.start.toString(), until: next.end.toString() });
     }
 </script>
 
@@ -94,11 +96,11 @@
         <div class="flex flex-col gap-3">
             <label class="flex items-center justify-between gap-3">
                 From the beginning of
-                <input class="field" type="date" value={first} onchange={(event) => set(event.currentTarget.value, last)} />
+                <input class="field" type="date" value={first} onchange={(event) => set('from', event.currentTarget.value)} />
             </label>
             <label class="flex items-center justify-between gap-3">
                 until the end of
-                <input class="field" type="date" value={last} onchange={(event) => set(first, event.currentTarget.value)} />
+                <input class="field" type="date" value={last} onchange={(event) => set('until', event.currentTarget.value)} />
             </label>
             <p class="max-w-64 text-sm text-quiet">Days are the shop’s days. Leave one empty and the season is open on that side.</p>
         </div>
