@@ -79,7 +79,9 @@
     <section class="mt-4 rounded-lg border border-dashed border-edge px-4 py-3" aria-label="Not published">
         {#each ladder.unpublished as one (one.template)}
             <p class="py-0.5">
-                <a class="font-name text-lg hover:underline" href="/studio/templates/{one.template}?sample={product.id}&view=reach">{one.name}</a><span class=\"mx-1.5 text-quiet\">·</span>{one.words}
+                <a class="font-name text-lg hover:underline" href="/studio/templates/{one.template}?sample={product.id}&view=reach">{one.name}</a><span
+                    class="mx-1 text-quiet">·</span
+                >{one.words}
                 {#if mayPublish}<a class="word" href="/studio/templates/{one.template}?sample={product.id}&view=publish">Publish it…</a>{/if}
             </p>
         {/each}
