@@ -67,3 +67,34 @@ test('facts of several products are pasted, refused as a whole when one is wrong
     await page.getByRole('button', { name: 'Take this back' }).click();
     await expect(material('Ash pen tray')).toHaveValue(before);
 });
+
+test('what is done twice in a row, before the first is stored, is done twice', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const product = await studio.id('product', 'Palette fountain pen');
+    let go = (): void => undefined;
+    const held = new Promise<void>((resolve) => (go = resolve));
+    await page.route(/\/(pictures|values)$/, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.goto(`/studio/products/${product}`);
+    const shown = page.locator('[data-picture]');
+    const third = await shown.nth(2).getAttribute('data-picture');
+    await page.getByRole('button', { name: 'Picture 3 earlier' }).click();
+    await page.getByRole('button', { name: 'Picture 3 earlier' }).click();
+    const first = page.locator('[data-fact]').getByRole('textbox').first();
+    await first.fill('Once');
+    await first.blur();
+    await first.fill('Twice');
+    await first.blur();
+    go();
+    await expect(shown.first()).toHaveAttribute('data-picture', third ?? '');
+    await page.unrouteAll({ behavior: 'wait' });
+    await expect
+        .poll(async () => {
+            await page.reload();
+            return [await first.inputValue(), await shown.first().getAttribute('data-picture')];
+        })
+        .toEqual(['Twice', third]);
+});

@@ -2,6 +2,7 @@
     import { counted } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
+    import { inTurn } from '../../lib/inTurn';
     import { notices } from '../../lib/notices.svelte';
     import type { Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
@@ -42,7 +43,19 @@
         }
     }
 
-    async function send(changes: Change[], words: string): Promise<void> {
+    const turn = inTurn();
+
+    function send(changes: Change[], words: string): Promise<void> {
+        return turn(() => store(changes.map(known), words));
+    }
+
+    /** What this window knows to stand there now: an answer may have come since the change was made. */
+    function known(change: Change): Change {
+        const row = rows.find((one) => one.id === change.product);
+        return row ? { ...change, before: row.values[change.fact] ?? [] } : change;
+    }
+
+    async function store(changes: Change[], words: string): Promise<void> {
         const real = changes.filter((change) => JSON.stringify(change.written) !== JSON.stringify(change.before));
         if (real.length === 0) return;
         wrong = {};

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
+    import { inTurn } from '../../lib/inTurn';
     import { notices } from '../../lib/notices.svelte';
     import PictureField from '../../parts/PictureField.svelte';
     import type { Picture } from '../pictures/types';
@@ -9,12 +10,19 @@
     let ids = $state.raw(untrack(() => given));
     let known = $state.raw(untrack(() => Object.fromEntries(pictures.map((one) => [one.id, one]))));
 
-    async function arrange(next: number[], words: string): Promise<void> {
+    const turn = inTurn();
+
+    function arrange(change: (now: number[]) => number[], words: string): Promise<void> {
+        return turn(() => store(change(ids), words));
+    }
+
+    async function store(next: number[], words: string): Promise<void> {
         const before = ids;
+        if (next.join() === before.join()) return;
         try {
             const answer = await post<{ pictures: number[]; shown: Picture[] }>(`/studio/products/${product}/pictures`, { ids: next, before });
             take(answer);
-            notices.say(words, { words: 'Take this back', do: () => void arrange(before, 'The pictures are as they were.') });
+            notices.say(words, { words: 'Take this back', do: () => void arrange(() => before, 'The pictures are as they were.') });
         } catch (error) {
             const body = (error as { body?: { pictures?: number[]; shown?: Picture[] } }).body;
             if (body?.pictures && body.shown) take({ pictures: body.pictures, shown: body.shown });
@@ -27,11 +35,12 @@
         known = { ...known, ...Object.fromEntries(answer.shown.map((one) => [one.id, one])) };
     }
 
-    function move(index: number, by: number): void {
-        const next = [...ids];
-        const [one] = next.splice(index, 1);
-        if (one !== undefined) next.splice(index + by, 0, one);
-        void arrange(next, 'The pictures stand in another order.');
+    function move(id: number, by: number): void {
+        void arrange((now) => {
+            const next = now.filter((one) => one !== id);
+            next.splice(Math.max(0, now.indexOf(id) + by), 0, id);
+            return now.includes(id) ? next : now;
+        }, 'The pictures stand in another order.');
     }
 </script>
 
@@ -45,23 +54,19 @@
                 <p class="mt-1 truncate text-xs {picture?.alt ? '' : 'text-trouble'}">{picture?.alt || 'no words yet'}</p>
                 {#if may}
                     <p class="flex gap-2 text-sm">
-                        <button class="word min-h-6 min-w-6" disabled={index === 0} aria-label="Picture {index + 1} earlier" onclick={() => move(index, -1)}
+                        <button class="word min-h-6 min-w-6" disabled={index === 0} aria-label="Picture {index + 1} earlier" onclick={() => move(id, -1)}
                             >←</button
                         >
                         <button
                             class="word min-h-6 min-w-6"
                             disabled={index === ids.length - 1}
                             aria-label="Picture {index + 1} later"
-                            onclick={() => move(index, 1)}>→</button
+                            onclick={() => move(id, 1)}>→</button
                         >
                         <button
                             class="word min-h-6"
                             aria-label="Take picture {index + 1} off"
-                            onclick={() =>
-                                arrange(
-                                    ids.filter((one) => one !== id),
-                                    'The picture is off the product.',
-                                )}>out</button
+                            onclick={() => arrange((now) => now.filter((one) => one !== id), 'The picture is off the product.')}>out</button
                         >
                     </p>
                 {/if}
@@ -77,7 +82,7 @@
                 id="add-picture"
                 value={null}
                 disabled={false}
-                change={(id) => !ids.includes(id) && arrange([...ids, id], 'The picture is on the product now.')}
+                change={(id) => arrange((now) => (now.includes(id) ? now : [...now, id]), 'The picture is on the product now.')}
             />
         </div>
     {/if}

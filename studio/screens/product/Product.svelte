@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
+    import { inTurn } from '../../lib/inTurn';
     import { notices } from '../../lib/notices.svelte';
     import type { Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
@@ -17,19 +18,31 @@
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
 
-    async function fill(fact: Fact, written: string[], words = `${fact.name} is ${written.length === 0 ? 'empty' : 'filled in'}.`): Promise<void> {
-        const before = values[fact.id] ?? [];
+    /** What is stored, as far as this window knows; `values` is what was last filled in. */
+    let stored = untrack(() => screen.data.values);
+    const turn = inTurn();
+
+    function fill(fact: Fact, written: string[], words = `${fact.name} is ${written.length === 0 ? 'empty' : 'filled in'}.`): Promise<void> {
+        values = { ...values, [fact.id]: written };
+        return turn(() => store(fact, written, words));
+    }
+
+    async function store(fact: Fact, written: string[], words: string): Promise<void> {
+        const before = stored[fact.id] ?? [];
         if (JSON.stringify(before) === JSON.stringify(written)) return;
         wrong = { ...wrong, [fact.id]: '' };
         try {
             await post('/studio/facts/values', { changes: [{ product: product.id, fact: fact.id, written, before }] });
-            values = { ...values, [fact.id]: written };
+            stored = { ...stored, [fact.id]: written };
             if (fact.kind === 'picture') await learn(written);
             notices.say(words, { words: 'Take this back', do: () => void fill(fact, before, `${fact.name} is as it was.`) });
         } catch (error) {
             const body = (error as { body?: { wrong?: { message: string }[]; crossed?: Change[] } }).body;
             const crossed = body?.crossed?.[0];
-            if (crossed) values = { ...values, [fact.id]: crossed.written };
+            if (crossed) {
+                stored = { ...stored, [fact.id]: crossed.written };
+                values = { ...values, [fact.id]: crossed.written };
+            }
             if (body?.wrong?.[0]) wrong = { ...wrong, [fact.id]: body.wrong[0].message };
             notices.trouble(error);
         }

@@ -22,6 +22,16 @@ final class StartTest extends TestCase
         try {
             self::assertTrue(self::until(fn (): bool => self::answers($port)), 'It serves.');
 
+            self::assertSame(1, preg_match('#/build/assets/[\w-]+\.css#', self::page($port), $style));
+            $headers = self::headers($port, $style[0]);
+            self::assertSame('nosniff', $headers['x-content-type-options'] ?? null);
+            self::assertStringContainsString('max-age=31536000', $headers['cache-control'] ?? '');
+            self::assertSame('gzip', $headers['content-encoding'] ?? null);
+            self::assertSame('gzip', self::headers($port, '/')['content-encoding'] ?? null);
+            $nonsense = self::headers($port, '/p/%00');
+            self::assertSame('nosniff', $nonsense['x-content-type-options'] ?? null);
+            self::assertStringContainsString('400', $nonsense[0] ?? '');
+
             [$said, $status] = self::ended($this->start($port));
             self::assertSame(1, $status);
             self::assertStringContainsString("Port $port of 127.0.0.1 is taken", $said);
@@ -120,10 +130,25 @@ final class StartTest extends TestCase
 
     private static function answers(int $port): bool
     {
-        $context = stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]);
-        $page = @file_get_contents("http://127.0.0.1:$port/", false, $context);
+        return str_contains(self::page($port), 'Larkfold');
+    }
 
-        return is_string($page) && str_contains($page, 'Larkfold');
+    private static function page(int $port): string
+    {
+        return (string) @file_get_contents("http://127.0.0.1:$port/", false, stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]));
+    }
+
+    /** @return array<array-key, string> by name in small letters; the status line under 0 */
+    private static function headers(int $port, string $address): array
+    {
+        $context = stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true, 'header' => 'Accept-Encoding: gzip']]);
+        $headers = [];
+        foreach (get_headers("http://127.0.0.1:$port$address", false, $context) ?: [] as $line) {
+            $parts = explode(': ', $line, 2);
+            $headers[isset($parts[1]) ? strtolower($parts[0]) : 0] = $parts[1] ?? $line;
+        }
+
+        return $headers;
     }
 
     private static function freePort(): int
