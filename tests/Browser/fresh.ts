@@ -1,8 +1,22 @@
 import { test as base } from '@playwright/test';
-import { copyFileSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs';
+import { resolve } from 'node:path';
 
 /** Two shops stand ready (bin/_test-server), so that two tests can run side by side. */
 const FIRST_PORT = 8123;
+
+/** A shop of its own for each test, and one switch of a link: a request of the test before may still have its own open. */
+function layBeside(port: number): void {
+    const rooms = resolve('storage/app/browser-test-shops');
+    const link = `${rooms}/${port}`;
+    const before = readdirSync(rooms).filter((name) => name.startsWith(`${port}-`));
+    const room = `${link}-${Date.now()}`;
+    mkdirSync(room);
+    copyFileSync('storage/app/browser-test-fresh.sqlite', `${room}/shop.sqlite`);
+    symlinkSync(room, `${link}.next`);
+    renameSync(`${link}.next`, link);
+    for (const name of before.sort().slice(0, -1)) rmSync(`${rooms}/${name}`, { recursive: true, force: true });
+}
 
 /** Every test begins with the demo shop as it was filled, whatever other tests have done. */
 export const test = base.extend<{ fresh: string }>({
@@ -12,11 +26,10 @@ export const test = base.extend<{ fresh: string }>({
     },
     fresh: [
         async ({ browserName }, use, info) => {
-            const database = `storage/app/browser-test-${FIRST_PORT + info.parallelIndex}.sqlite`;
+            const port = FIRST_PORT + info.parallelIndex;
             // What was counted to keep spam out.
-            rmSync(`storage/app/browser-test-cache-${FIRST_PORT + info.parallelIndex}`, { recursive: true, force: true });
-            for (const beside of ['-wal', '-shm']) rmSync(database + beside, { force: true });
-            copyFileSync('storage/app/browser-test-fresh.sqlite', database);
+            rmSync(`storage/app/browser-test-cache-${port}`, { recursive: true, force: true });
+            layBeside(port);
             await use(browserName);
         },
         { auto: true },
