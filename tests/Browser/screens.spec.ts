@@ -173,4 +173,11 @@ test('Studio: the evening light is readable too', async ({ page }) => {
     await studio.newTemplate('By lamplight');
     await studio.block('.price').click();
     await expectAccessible(page);
+    await studio.place('HTML');
+    const code = page.getByRole('region', { name: 'Settings of HTML' }).getByRole('textbox', { name: 'HTML' });
+    await code.click();
+    await page.keyboard.press('ControlOrMeta+a');
+    await page.keyboard.insertText('<p class="a">1 <!-- b --></p><script>var c = "d"; // e</script>');
+    await expect(page.locator('[data-taken-out]')).toContainText('<script>');
+    await expectAccessible(page);
 });

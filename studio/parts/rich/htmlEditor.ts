@@ -1,6 +1,8 @@
 import { html } from '@codemirror/lang-html';
+import { HighlightStyle, syntaxHighlighting } from '@codemirror/language';
 import { EditorState } from '@codemirror/state';
 import { EditorView } from '@codemirror/view';
+import { tags } from '@lezer/highlight';
 import { minimalSetup } from 'codemirror';
 
 interface Options {
@@ -10,6 +12,14 @@ interface Options {
     typed: (text: string) => void;
     left: () => void;
 }
+
+/** In the Studio's own colours, which suit the light of the day and of the evening. */
+const COLOURS = HighlightStyle.define([
+    { tag: [tags.tagName, tags.angleBracket], color: 'var(--color-live)' },
+    { tag: [tags.attributeName, tags.propertyName], color: 'var(--color-ink)', fontStyle: 'italic' },
+    { tag: [tags.attributeValue, tags.string, tags.number, tags.keyword], color: 'var(--color-trouble)' },
+    { tag: [tags.comment, tags.processingInstruction, tags.documentMeta], color: 'var(--color-quiet)' },
+]);
 
 /** A small code editor. Tab leaves it, as it leaves any field. */
 export function htmlEditor(room: HTMLElement, text: string, options: Options): EditorView {
@@ -21,6 +31,7 @@ export function htmlEditor(room: HTMLElement, text: string, options: Options): E
             extensions: [
                 minimalSetup,
                 html({ autoCloseTags: false }),
+                syntaxHighlighting(COLOURS),
                 EditorView.lineWrapping,
                 EditorView.cspNonce.of(nonce),
                 EditorView.editable.of(options.editable),
