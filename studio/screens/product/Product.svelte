@@ -29,8 +29,8 @@
 
     async function store(fact: Fact, written: string[], words: string): Promise<void> {
         const before = stored[fact.id] ?? [];
-        if (JSON.stringify(before) === JSON.stringify(written)) return;
         wrong = { ...wrong, [fact.id]: '' };
+        if (JSON.stringify(before) === JSON.stringify(written)) return;
         try {
             await post('/studio/facts/values', { changes: [{ product: product.id, fact: fact.id, written, before }] });
             stored = { ...stored, [fact.id]: written };
