@@ -46,7 +46,7 @@ final readonly class ButtonBlock implements BlockKind
         $link = $settings->link('link');
 
         return match (true) {
-            trim($text) === '' => Composed::absent($settings->nothing('text', 'no words on the button')),
+            $text === '' => Composed::absent($settings->nothing('text', 'no words on the button')),
             $link === '' => Composed::absent($settings->nothing('link', 'the button leads nowhere')),
             default => Composed::shown([
                 'text' => $text,

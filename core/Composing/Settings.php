@@ -24,16 +24,18 @@ final readonly class Settings
         $this->sources = new Sources($context);
     }
 
+    /** @return string empty where nothing but spaces is left */
     public function text(string $name): string
     {
         $value = $this->value($name);
         $source = Source::of($value);
-        if ($source === null) {
-            return is_string($value) ? $value : '';
+        $words = is_string($value) ? $value : '';
+        if ($source !== null) {
+            $filled = $this->sources->words($source, Source::numberOf($value));
+            $words = $filled === '' ? self::otherwise($value) : $filled;
         }
-        $filled = $this->sources->words($source, Source::numberOf($value));
 
-        return $filled === '' ? self::otherwise($value) : $filled;
+        return preg_match('/\S/u', $words) === 1 ? $words : '';
     }
 
     /** What can be pressed or opened is never without words: where nobody left any, those that the block came with. */
@@ -42,7 +44,7 @@ final readonly class Settings
         $words = $this->text($name);
         $own = $this->definition->setting(Question::What, $name)?->default;
 
-        return trim($words) === '' && is_string($own) ? $own : $words;
+        return $words === '' && is_string($own) ? $own : $words;
     }
 
     /** Words with their marks, made safe. Plain words become paragraphs. */

@@ -232,6 +232,11 @@ final class BlocksTest extends TestCase
 
     public function test_words_that_may_be_left_out_are(): void
     {
+        foreach ([' ', "\n ", "\u{a0}"] as $none) {
+            foreach (['heading', 'text', 'note', 'quote'] as $kind) {
+                self::assertNotNull(Pages::block(new Node('b', $kind, ['text' => $none]), Pages::ink())->absent, "$kind with spaces alone");
+            }
+        }
         self::assertSame('', Pages::block(new Node('b', 'questions', ['title' => ''], children: [new Node('f', 'fold', children: [new Node('w', 'text', ['text' => 'Words'])])]), Pages::ink())->data['title'] ?? null);
         self::assertNotNull(Pages::block(new Node('b', 'button', ['text' => ' ', 'link' => '/c/inks']), Pages::ink())->absent);
     }
