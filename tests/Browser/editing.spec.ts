@@ -181,6 +181,26 @@ test('what is said lies over nothing, and the window does not slide', async ({ p
     ).toEqual([0, 0, true, true]);
 });
 
+test('codes stand at the edge that all words stand at, and the days stay within the settings', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.newTemplate('At the edge');
+    await studio.block('.price').click();
+    await studio.place('Product codes');
+    const codes = studio.block('.codes');
+    await expect(codes).toBeVisible();
+    const title = await studio.block('.title').first().boundingBox();
+    for (const first of [codes.locator('.codes-bars rect').first(), codes.locator('dt').first()]) {
+        const box = await first.boundingBox();
+        expect(Math.abs((box?.x ?? 0) - (title?.x ?? 0))).toBeLessThanOrEqual(1);
+    }
+    const panel = await page.locator('[data-settings]').boundingBox();
+    const days = page.getByRole('group', { name: 'On the days' });
+    for (const field of await days.locator('input').all()) {
+        const box = await field.boundingBox();
+        expect((box?.x ?? 9999) + (box?.width ?? 0)).toBeLessThanOrEqual((panel?.x ?? 0) + (panel?.width ?? 0));
+    }
+});
+
 test('the caption of what is selected lies under it, over it where there is no room below, and never on it', async ({ page }) => {
     const studio = new Studio(page);
     await studio.newTemplate('Captions');

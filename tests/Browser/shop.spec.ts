@@ -77,6 +77,21 @@ for (const address of ['/', '/p/teal-tide-bottled-ink', '/p/palette-fountain-pen
     });
 }
 
+test('on a phone the largest picture does not wait and small ones are fetched small', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    const fetched: string[] = [];
+    page.on('request', (request) => fetched.push(request.url()));
+    await page.goto('/p/palette-fountain-pen', { waitUntil: 'networkidle' });
+    await expect(page.locator('.gallery-stage img').first()).not.toHaveAttribute('loading', 'lazy');
+    const small = page.locator('.gallery img').filter({ visible: true });
+    const sizes = await small.evaluateAll((images) =>
+        images.filter((image) => image.clientWidth > 0 && image.clientWidth <= 80).map((image) => (image as HTMLImageElement).currentSrc),
+    );
+    expect(sizes.length).toBeGreaterThan(1);
+    for (const source of sizes) expect(source).toMatch(/-160\./);
+    expect(fetched.filter((address) => address.includes('-160.')).length).toBeGreaterThan(1);
+});
+
 test('on a phone the owner’s tag lies over neither the shop’s name nor its navigation', async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await new Studio(page).signIn();
