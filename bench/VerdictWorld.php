@@ -14,12 +14,12 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Living;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleCollections;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** Templates with four clauses each, and products to ask for: 60 % of the clauses on category, brand or tag, 20 % mixed, 15 % narrowing alone, 5 % empty. */
 final class VerdictWorld implements Living
@@ -71,7 +71,7 @@ final class VerdictWorld implements Living
         return new Evaluator($candidates, 1, RuleCollections::none());
     }
 
-    /** @return array{Subject, array<string, mixed>} the same product for both sides */
+    /** @return array{Features, array<string, mixed>} the same product for both sides */
     public function product(int $id): array
     {
         $filed = array_values(array_unique([$this->chance->skewed(self::CATEGORIES), ...($this->chance->number(1, 3) === 1 ? [$this->chance->number(1, self::CATEGORIES)] : [])]));
@@ -79,7 +79,7 @@ final class VerdictWorld implements Living
         $brand = $this->chance->skewed(self::BRANDS);
         $tags = $this->chance->some($this->chance->number(0, 3), self::TAGS);
         [$price, $stock, $sale] = [$this->chance->number(100, 20_000), $this->chance->number(0, 60), $this->chance->number(0, 4) === 0 ? 1 : 0];
-        $subject = Subject::of(PageKind::Product, $id, new DateTimeImmutable('2026-11-25T12:00:00Z'), [
+        $features = Features::of(PageKind::Product, $id, new DateTimeImmutable('2026-11-25T12:00:00Z'), [
             Aspect::Product->value => [$id],
             Aspect::CategoryExactly->value => $filed,
             Aspect::CategoryWithin->value => $within,
@@ -88,7 +88,7 @@ final class VerdictWorld implements Living
             Aspect::Collection->value => [],
         ], [Quantity::Price->value => $price, Quantity::Stock->value => $stock, Quantity::Sale->value => $sale]);
 
-        return [$subject, [
+        return [$features, [
             'within' => array_fill_keys($within, true),
             'brand' => $brand,
             'tags' => array_fill_keys($tags, true),

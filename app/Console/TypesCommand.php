@@ -7,7 +7,7 @@ namespace Vestibra\App\Console;
 use BackedEnum;
 use Illuminate\Console\Command;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Question;

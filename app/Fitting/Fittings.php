@@ -19,7 +19,7 @@ use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * Checks a draft against every product it would be shown on. A few products are done at once, many by the worker; the

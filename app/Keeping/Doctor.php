@@ -13,7 +13,7 @@ use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Catalogue\Folding;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * Looks whether everything that is kept is sound.

@@ -12,7 +12,7 @@ use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;

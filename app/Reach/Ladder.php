@@ -14,7 +14,7 @@ use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Loser;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
 use Vestibra\Core\Reach\Verdict;

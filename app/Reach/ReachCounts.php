@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledClause;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 
 /**

@@ -10,9 +10,9 @@ use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProductWords;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Reach\CompiledClause;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** Tries a reach on one product: which conditions hold, which decide, and which template the product would get. */
 final readonly class TryOut
@@ -31,15 +31,15 @@ final readonly class TryOut
     {
         $supposed = (new Supposed)->withReach($templateId, $reach);
         $contest = $this->contests->all(PageKind::Product, $supposed);
-        $subject = $contest->collections->judge(Subject::product($product, $this->categories->tree(), $this->clock->now()));
+        $features = $contest->collections->judge(Features::product($product, $this->categories->tree(), $this->clock->now()));
         $compiled = $contest->candidate($templateId)->reach ?? abort(404);
         $winner = $this->verdicts->explained($product, $supposed)->templateId;
 
         return [
-            'covers' => $compiled->atAnyTime()->match($subject) !== null,
-            'inSeason' => $compiled->season->holds($subject->at),
-            'show' => $this->clauses($compiled->show, $subject, $product),
-            'keepOff' => $this->clauses($compiled->keepOff, $subject, $product),
+            'covers' => $compiled->atAnyTime()->match($features) !== null,
+            'inSeason' => $compiled->season->holds($features->at),
+            'show' => $this->clauses($compiled->show, $features, $product),
+            'keepOff' => $this->clauses($compiled->keepOff, $features, $product),
             'gets' => (string) DB::table('templates')->where('id', $winner)->value('name'),
             'getsThis' => $winner === $templateId,
         ];
@@ -49,15 +49,15 @@ final readonly class TryOut
      * @param  list<CompiledClause>  $clauses
      * @return list<list<array{holds: bool, actual: string}>>
      */
-    private function clauses(array $clauses, Subject $subject, Product $product): array
+    private function clauses(array $clauses, Features $features, Product $product): array
     {
-        return array_map(fn (CompiledClause $clause): array => $this->conditions($clause, $subject, $product), $clauses);
+        return array_map(fn (CompiledClause $clause): array => $this->conditions($clause, $features, $product), $clauses);
     }
 
     /** @return list<array{holds: bool, actual: string}> */
-    private function conditions(CompiledClause $clause, Subject $subject, Product $product): array
+    private function conditions(CompiledClause $clause, Features $features, Product $product): array
     {
-        $failed = $clause->failed($subject);
+        $failed = $clause->failed($features);
         $conditions = [];
         foreach ($clause->conditions as $compiled) {
             $holds = array_filter($failed, $compiled->condition->equals(...)) === [];

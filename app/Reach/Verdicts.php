@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Product;
-use Vestibra\Core\Reach\PageKind;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Verdict;
 
 /** The verdict for one product's page. */
@@ -37,9 +37,9 @@ final readonly class Verdicts
     public function matches(Product $product, int $templateId, Supposed $supposed): bool
     {
         $contest = $this->contests->all(PageKind::Product, $supposed);
-        $subject = $contest->collections->judge(Subject::product($product, $this->categories->tree(), $this->clock->now()));
+        $features = $contest->collections->judge(Features::product($product, $this->categories->tree(), $this->clock->now()));
 
-        return $contest->candidate($templateId)?->reach->atAnyTime()->match($subject) !== null;
+        return $contest->candidate($templateId)?->reach->atAnyTime()->match($features) !== null;
     }
 
     private function in(Contest $contest, Product $product, bool $withReasons = false): Verdict
@@ -47,7 +47,7 @@ final readonly class Verdicts
         $pin = DB::selectOne("select template_id from pins where page_kind = 'product' and subject_id = ?", [$product->id]);
 
         return $contest->evaluator()->decide(
-            Subject::product($product, $this->categories->tree(), $this->clock->now()),
+            Features::product($product, $this->categories->tree(), $this->clock->now()),
             $pin?->template_id,
             $withReasons,
         );

@@ -7,7 +7,7 @@ namespace Vestibra\App\Releases;
 use LogicException;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /** An ordered set of changes. A new kind of change is one class and one line in `stored()`. */
 final readonly class Changes

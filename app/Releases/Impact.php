@@ -15,7 +15,7 @@ use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
 
 /**

@@ -9,7 +9,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * A template goes live, changes, or is taken off; or a kept part or the blocks that one product has as a fact.

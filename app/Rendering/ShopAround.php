@@ -16,10 +16,10 @@ use Vestibra\Core\Composing\About;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Types\Conditions;
 
@@ -57,10 +57,10 @@ final readonly class ShopAround
             return static fn (array $conditions): array => [];
         }
         $compiler = new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$all]));
-        $subject = $this->contests->live(PageKind::Product)->collections->judge(
-            Subject::product($product, $this->categories->tree(), $this->clock->now()),
+        $features = $this->contests->live(PageKind::Product)->collections->judge(
+            Features::product($product, $this->categories->tree(), $this->clock->now()),
         );
 
-        return static fn (array $conditions): array => $compiler->compile(new Reach([Clause::of(...$conditions)]))->show[0]->failed($subject);
+        return static fn (array $conditions): array => $compiler->compile(new Reach([Clause::of(...$conditions)]))->show[0]->failed($features);
     }
 }

@@ -10,7 +10,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\ShopClock;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.

@@ -12,7 +12,7 @@ use Vestibra\App\ShopClock;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Templates\Ids;

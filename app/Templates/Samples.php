@@ -16,7 +16,7 @@ use Vestibra\App\Words\Counted;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 

@@ -11,7 +11,7 @@ use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Clause;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;

@@ -15,7 +15,7 @@ use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * What needs attention, each with its next step.

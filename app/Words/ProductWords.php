@@ -10,7 +10,7 @@ use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /** What a product is like, where a condition on it does not hold: "Its brand is Ostrelve." */
@@ -25,7 +25,7 @@ final readonly class ProductWords
 
     public function actual(Product $product, Condition $condition): string
     {
-        $subject = Subject::product($product, $this->categories->tree(), $this->clock->now());
+        $features = Features::product($product, $this->categories->tree(), $this->clock->now());
 
         return match ($condition->field) {
             'category' => self::list('It is filed in', array_map(fn (int $id): string => $this->categories->tree()->category($id)->name ?? '', $product->categoryIds), 'It is filed in no category.'),
@@ -33,10 +33,10 @@ final readonly class ProductWords
             'tag' => self::list('Its tags are', array_values($product->tags), 'It has no tags.'),
             'collection' => 'It is not in that collection.',
             'product' => 'It is another product.',
-            'price' => ($price = $subject->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->money->format($price)}.",
-            'sale' => $subject->number(Quantity::Sale) > 0 ? 'It is on sale.' : 'It is not on sale.',
+            'price' => ($price = $features->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->money->format($price)}.",
+            'sale' => $features->number(Quantity::Sale) > 0 ? 'It is on sale.' : 'It is not on sale.',
             'stock' => match (true) {
-                ($stock = $subject->number(Quantity::Stock)) === null => 'Its stock is not counted.',
+                ($stock = $features->number(Quantity::Stock)) === null => 'Its stock is not counted.',
                 $stock === 0 => 'It is sold out.',
                 default => "$stock are in stock.",
             },
@@ -45,7 +45,7 @@ final readonly class ProductWords
             'rating' => $product->reviewCount === 0 ? 'It has no reviews.' : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
             'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace('T', ' ', substr($this->clock->zone->wall($product->addedAt), 0, 10)).'.',
             'title' => "Its title is “{$product->title}”.",
-            'picture' => 'It has '.Counted::of($subject->number(Quantity::Pictures) ?? 0, 'picture').'.',
+            'picture' => 'It has '.Counted::of($features->number(Quantity::Pictures) ?? 0, 'picture').'.',
             default => '',
         };
     }

@@ -15,7 +15,7 @@ use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\Takes;
@@ -159,17 +159,17 @@ final class ReachWords
     public static function fields(PageKind $kind): array
     {
         $fields = [];
-        foreach (Fields::standard()->on($kind) as $field) {
+        foreach (Fields::standard()->on($kind) as $name => $all) {
             $comparisons = [];
-            foreach ($field->comparisons($kind) as $comparison) {
+            foreach ($all as $comparison) {
                 $comparisons[] = [
                     'name' => $comparison->name,
                     'words' => $comparison->words,
                     'takes' => $comparison->takes->value,
-                    'things' => $comparison->takes === Takes::Names ? $comparison->things ?? $field->name() : null,
+                    'things' => $comparison->takes === Takes::Names ? $comparison->things ?? $name : null,
                 ];
             }
-            $fields[] = ['name' => $field->name(), 'comparisons' => $comparisons];
+            $fields[] = ['name' => $name, 'comparisons' => $comparisons];
         }
 
         return $fields;

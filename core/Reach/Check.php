@@ -10,5 +10,5 @@ namespace Vestibra\Core\Reach;
  */
 interface Check
 {
-    public function holds(Subject $subject): bool;
+    public function holds(Features $features): bool;
 }

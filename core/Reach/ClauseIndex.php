@@ -72,9 +72,9 @@ final readonly class ClauseIndex
     }
 
     /** The verdict as far as these clauses have a say; null where none matches. */
-    public function closest(Subject $subject): ?Verdict
+    public function closest(Features $features): ?Verdict
     {
-        $tokens = $subject->tokens;
+        $tokens = $features->tokens;
         [$pairs, $singles] = [$this->pairs, $this->singles];
         $best = PHP_INT_MAX;
         foreach ($tokens as $token => $_) {
@@ -83,17 +83,17 @@ final readonly class ClauseIndex
                 foreach ($tokens as $second => $_) {
                     if (isset($seconds[$second])) {
                         $ranks = $seconds[$second];
-                        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
+                        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
                     }
                 }
             }
             if (isset($singles[$token])) {
                 $ranks = $singles[$token];
-                $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
+                $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
             }
         }
         $ranks = $this->anywhere;
-        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $subject);
+        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
 
         return $best === PHP_INT_MAX ? null : $this->entries[$best][0];
     }
@@ -102,7 +102,7 @@ final readonly class ClauseIndex
      * @param  list<int>  $ranks
      * @return int the smallest of them that matches, if it is smaller than the best so far
      */
-    private function better(array $ranks, int $best, Subject $subject): int
+    private function better(array $ranks, int $best, Features $features): int
     {
         foreach ($ranks as $rank) {
             if ($rank >= $best) {
@@ -110,16 +110,16 @@ final readonly class ClauseIndex
             }
             [, $needs, $asks, $guarded] = $this->entries[$rank];
             foreach ($needs as $token) {
-                if (! isset($subject->tokens[$token])) {
+                if (! isset($features->tokens[$token])) {
                     continue 2;
                 }
             }
             foreach ($asks as $check) {
-                if (! $check->holds($subject)) {
+                if (! $check->holds($features)) {
                     continue 2;
                 }
             }
-            if ($guarded === null || ($guarded->season->holds($subject->at) && $guarded->keptOffBy($subject) === null)) {
+            if ($guarded === null || ($guarded->season->holds($features->at) && $guarded->keptOffBy($features) === null)) {
                 return $rank;
             }
         }

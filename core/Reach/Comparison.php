@@ -74,6 +74,12 @@ final readonly class Comparison
         return new self('atMost', $words, $takes, Weight::Narrowed, static fn (array $values): Check => new InRange($quantity, null, (int) $values[0]));
     }
 
+    /** The same on pages of a kind that it names by themselves. */
+    public function naming(): self
+    {
+        return new self($this->name, $this->words, $this->takes, Weight::Named, $this->check, $this->needsEveryValue, $this->things);
+    }
+
     public function takesValues(): bool
     {
         return $this->takes !== Takes::Nothing;

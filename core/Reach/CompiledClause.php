@@ -42,15 +42,15 @@ final readonly class CompiledClause
         $this->fixed = $varies ? null : $this->bound();
     }
 
-    public function matches(Subject $subject): bool
+    public function matches(Features $features): bool
     {
         foreach ($this->needs as $token) {
-            if (! isset($subject->tokens[$token])) {
+            if (! isset($features->tokens[$token])) {
                 return false;
             }
         }
         foreach ($this->asks as $check) {
-            if (! $check->holds($subject)) {
+            if (! $check->holds($features)) {
                 return false;
             }
         }
@@ -58,15 +58,15 @@ final readonly class CompiledClause
         return true;
     }
 
-    /** @param  Subject  $subject a page that it matches */
-    public function closeness(Subject $subject): Closeness
+    /** @param  Features  $features a page that it matches */
+    public function closeness(Features $features): Closeness
     {
         if ($this->fixed !== null) {
             return $this->fixed;
         }
         $depth = 0;
         foreach ($this->conditions as $condition) {
-            $depth += $condition->depthFor($subject);
+            $depth += $condition->depthFor($features);
         }
 
         return new Closeness($this->named, $this->grouped, $depth, $this->narrowed);
@@ -81,11 +81,11 @@ final readonly class CompiledClause
     }
 
     /** @return list<Condition> the conditions that do not hold */
-    public function failed(Subject $subject): array
+    public function failed(Features $features): array
     {
         $failed = $offers = [];
         foreach ($this->conditions as $condition) {
-            if (! $condition->holds($subject)) {
+            if (! $condition->holds($features)) {
                 $failed[] = $condition->condition;
             }
             if ($condition->check instanceof VariantCheck) {
@@ -93,7 +93,7 @@ final readonly class CompiledClause
             }
         }
 
-        return $failed === [] && $this->together?->holds($subject) === false ? $offers : $failed;
+        return $failed === [] && $this->together?->holds($features) === false ? $offers : $failed;
     }
 
     /** @return array{list<int>, list<Check>} */

@@ -17,17 +17,17 @@ final readonly class CompiledCondition
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        return $this->check->holds($subject);
+        return $this->check->holds($features);
     }
 
     /** The depth of the deepest category it names that the page lies in. */
-    public function depthFor(Subject $subject): int
+    public function depthFor(Features $features): int
     {
         $deepest = 0;
         foreach ($this->depths as $categoryId => $depth) {
-            if ($depth > $deepest && $subject->has(Aspect::CategoryWithin, $categoryId)) {
+            if ($depth > $deepest && $features->has(Aspect::CategoryWithin, $categoryId)) {
                 $deepest = $depth;
             }
         }

@@ -19,9 +19,9 @@ final readonly class CompiledReach
     }
 
     /** The closest matching *show on* clause, earliest first among equals, unless it is out of season or the page is kept off. */
-    public function match(Subject $subject): ?ClauseMatch
+    public function match(Features $features): ?ClauseMatch
     {
-        return $this->season->holds($subject->at) && $this->keptOffBy($subject) === null ? $this->closest($subject) : null;
+        return $this->season->holds($features->at) && $this->keptOffBy($features) === null ? $this->closest($features) : null;
     }
 
     /** The same rules at any time. */
@@ -41,14 +41,14 @@ final readonly class CompiledReach
     }
 
     /** The closest matching *show on* clause, whatever *keep off* and the season say. */
-    public function closest(Subject $subject): ?ClauseMatch
+    public function closest(Features $features): ?ClauseMatch
     {
         $best = null;
         foreach ($this->show as $index => $clause) {
-            if (! $clause->matches($subject)) {
+            if (! $clause->matches($features)) {
                 continue;
             }
-            $closeness = $clause->closeness($subject);
+            $closeness = $clause->closeness($features);
             if ($best === null || $closeness->compare($best->closeness) > 0) {
                 $best = new ClauseMatch($index, $closeness);
             }
@@ -58,10 +58,10 @@ final readonly class CompiledReach
     }
 
     /** The number of the first matching *keep off* clause. */
-    public function keptOffBy(Subject $subject): ?int
+    public function keptOffBy(Features $features): ?int
     {
         foreach ($this->keepOff as $index => $clause) {
-            if ($clause->matches($subject)) {
+            if ($clause->matches($features)) {
                 return $index;
             }
         }
@@ -70,11 +70,11 @@ final readonly class CompiledReach
     }
 
     /** @return array{int, list<Condition>}|null the clause with the fewest failed conditions, and those */
-    public function nearestMiss(Subject $subject): ?array
+    public function nearestMiss(Features $features): ?array
     {
         $nearest = null;
         foreach ($this->show as $index => $clause) {
-            $failed = $clause->failed($subject);
+            $failed = $clause->failed($features);
             if ($nearest === null || count($failed) < count($nearest[1])) {
                 $nearest = [$index, $failed];
             }

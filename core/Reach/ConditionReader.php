@@ -8,6 +8,7 @@ use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields\FactField;
 

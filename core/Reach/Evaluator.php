@@ -38,14 +38,14 @@ final readonly class Evaluator
         $this->horizon = Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]);
     }
 
-    public function decide(Subject $subject, ?int $pinnedTo = null, bool $withReasons = false): Verdict
+    public function decide(Features $features, ?int $pinnedTo = null, bool $withReasons = false): Verdict
     {
         if ($this->collections->reaches !== []) {
-            $subject = $this->collections->judge($subject);
+            $features = $this->collections->judge($features);
         }
         $verdict = $pinnedTo !== null && isset($this->live[$pinnedTo])
             ? new Verdict($pinnedTo, Step::Pin)
-            : $this->first?->closest($subject) ?? $this->others->closest($subject) ?? $this->fallback;
+            : $this->first?->closest($features) ?? $this->others->closest($features) ?? $this->fallback;
         if ($pinnedTo === null && ! $withReasons && $this->horizon === null) {
             return $verdict;
         }
@@ -55,15 +55,15 @@ final readonly class Evaluator
             $verdict->step,
             $verdict->clause,
             $verdict->closeness,
-            $withReasons ? $this->losers($subject, $verdict) : [],
+            $withReasons ? $this->losers($features, $verdict) : [],
             $pinnedTo !== null && $verdict->step !== Step::Pin,
-            $this->horizon?->after($subject),
+            $this->horizon?->after($features),
             $verdict->unruled,
         );
     }
 
     /** @return list<Loser> */
-    private function losers(Subject $subject, Verdict $winning): array
+    private function losers(Features $features, Verdict $winning): array
     {
         $losers = [];
         $winnerSeen = false;
@@ -71,7 +71,7 @@ final readonly class Evaluator
             if ($candidate->templateId === $winning->templateId) {
                 $winnerSeen = true;
             } else {
-                $losers[] = $this->loser($candidate, $subject, $winning, $winnerSeen);
+                $losers[] = $this->loser($candidate, $features, $winning, $winnerSeen);
             }
         }
 
@@ -80,15 +80,15 @@ final readonly class Evaluator
 
     private function loser(
         Candidate $candidate,
-        Subject $subject,
+        Features $features,
         Verdict $winning,
         bool $afterWinner,
     ): Loser {
         $id = $candidate->templateId;
         $reach = $candidate->reach;
-        $match = $reach->closest($subject);
-        $inSeason = $reach->season->holds($subject->at);
-        $keptOffBy = $reach->keptOffBy($subject);
+        $match = $reach->closest($features);
+        $inSeason = $reach->season->holds($features->at);
+        $keptOffBy = $reach->keptOffBy($features);
         $beats = $match !== null && $keptOffBy === null && $this->beats($reach->goesFirst, $match, $winning, $afterWinner);
         if (! $candidate->live) {
             return new Loser($id, Reason::NotLive, $match?->clause, $match?->closeness, wouldWin: $inSeason && $beats);
@@ -97,7 +97,7 @@ final readonly class Evaluator
             return new Loser($id, Reason::OutOfSeason, $match?->clause, $match?->closeness, wouldWin: $beats);
         }
         if ($match === null) {
-            $miss = $reach->nearestMiss($subject);
+            $miss = $reach->nearestMiss($features);
 
             return $miss === null && $id === $this->fallbackId
                 ? new Loser($id, Reason::NotNeeded)

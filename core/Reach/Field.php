@@ -10,6 +10,6 @@ interface Field
     /** The name in stored rules, such as `category`. */
     public function name(): string;
 
-    /** @return list<Comparison> on pages of a kind; the first is what the interface offers first; none where pages do not have it */
-    public function comparisons(PageKind $kind): array;
+    /** @return list<Comparison> all of them; which a kind of page has, it says itself */
+    public function comparisons(): array;
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach;
 
 use LogicException;
+use Vestibra\Core\Pages\KindOfPage;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Fields\AddedField;
 use Vestibra\Core\Reach\Fields\BrandField;
 use Vestibra\Core\Reach\Fields\CategoryField;
@@ -26,17 +29,20 @@ use Vestibra\Core\Reach\Fields\StockField;
 use Vestibra\Core\Reach\Fields\TagField;
 use Vestibra\Core\Reach\Fields\TitleField;
 
-/** The one list of what conditions can look at. */
+/** The one list of what conditions can look at, and what of it rules of each kind of page may use. */
 final readonly class Fields
 {
-    /** @param  array<string, Field>  $fields */
-    private function __construct(private array $fields)
+    /** @param  array<string, array<string, array<string, Comparison>>>  $comparisons  page kind => field => name */
+    private function __construct(private array $comparisons)
     {
     }
 
     public static function standard(): self
     {
-        return self::of(
+        static $standard = null;
+
+        return $standard ??= self::of(
+            PageKinds::standard(),
             new CategoryField,
             new BrandField,
             new TagField,
@@ -60,34 +66,51 @@ final readonly class Fields
         );
     }
 
-    /** @throws LogicException when two fields have one name */
-    public static function of(Field ...$fields): self
+    /** @throws LogicException when two fields have one name, or a kind of page asks for what no field offers */
+    public static function of(PageKinds $kinds, Field ...$fields): self
     {
         $byName = [];
         foreach ($fields as $field) {
             if (isset($byName[$field->name()])) {
                 throw new LogicException("Two fields are called {$field->name()}.");
             }
-            $byName[$field->name()] = $field;
+            foreach ($field->comparisons() as $comparison) {
+                $byName[$field->name()][$comparison->name] = $comparison;
+            }
+        }
+        $onKinds = [];
+        foreach ($kinds->all() as $kind) {
+            $onKinds[$kind->kind()->value] = self::onKind($kind, $byName);
         }
 
-        return new self($byName);
+        return new self($onKinds);
     }
 
     public function comparison(PageKind $kind, string $field, string $comparison): ?Comparison
     {
-        foreach (($this->fields[$field] ?? null)?->comparisons($kind) ?? [] as $candidate) {
-            if ($candidate->name === $comparison) {
-                return $candidate;
+        return $this->comparisons[$kind->value][$field][$comparison] ?? null;
+    }
+
+    /** @return array<string, list<Comparison>> by field, in the order in which the interface offers them */
+    public function on(PageKind $kind): array
+    {
+        return array_map(array_values(...), $this->comparisons[$kind->value] ?? []);
+    }
+
+    /**
+     * @param  array<string, array<string, Comparison>>  $fields
+     * @return array<string, array<string, Comparison>>
+     */
+    private static function onKind(KindOfPage $kind, array $fields): array
+    {
+        $chosen = [];
+        foreach ($kind->rules() as $field => $names) {
+            foreach ($names as $name) {
+                $comparison = $fields[$field][$name] ?? throw new LogicException("No rule can ask for $field.$name.");
+                $chosen[$field][$name] = in_array("$field.$name", $kind->named(), true) ? $comparison->naming() : $comparison;
             }
         }
 
-        return null;
-    }
-
-    /** @return list<Field> those that pages of a kind have */
-    public function on(PageKind $kind): array
-    {
-        return array_values(array_filter($this->fields, static fn (Field $field): bool => $field->comparisons($kind) !== []));
+        return $chosen;
     }
 }

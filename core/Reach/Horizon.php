@@ -44,16 +44,16 @@ final readonly class Horizon
     }
 
     /** @return int|null in seconds of Unix time; null when the clock changes nothing */
-    public function after(Subject $subject): ?int
+    public function after(Features $features): ?int
     {
-        $next = $this->nextSeason($subject->at);
+        $next = $this->nextSeason($features->at);
         $candidates = $next === null ? [] : [$next];
-        if ($this->looksAtPrices && $subject->priceChanges !== null) {
-            $candidates[] = $subject->priceChanges;
+        if ($this->looksAtPrices && $features->priceChanges !== null) {
+            $candidates[] = $features->priceChanges;
         }
-        $added = $subject->number(Quantity::Added);
+        $added = $features->number(Quantity::Added);
         foreach ($added === null ? [] : [0, ...$this->days] as $days) {
-            if ($this->days !== [] && $added + $days * 86_400 > $subject->at) {
+            if ($this->days !== [] && $added + $days * 86_400 > $features->at) {
                 $candidates[] = $added + $days * 86_400;
             }
         }

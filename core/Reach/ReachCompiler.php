@@ -6,6 +6,7 @@ namespace Vestibra\Core\Reach;
 
 use LogicException;
 use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Checks\NeverHolds;
 
 /** Turns a stored reach into one that runs, leaving out what has been deleted since. */

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Reach;
 
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /**

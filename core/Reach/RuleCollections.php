@@ -41,15 +41,15 @@ final readonly class RuleCollections
     }
 
     /** The page with the collections that it is in by rule. */
-    public function judge(Subject $subject): Subject
+    public function judge(Features $features): Features
     {
         foreach ($this->reaches as $id => $reach) {
-            if ($reach->match($subject) !== null) {
-                $subject = $subject->alsoInCollections([$id]);
+            if ($reach->match($features) !== null) {
+                $features = $features->alsoInCollections([$id]);
             }
         }
 
-        return $subject;
+        return $features;
     }
 
     /** @return list<int> the collections that a rule names */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Reach\Subject;
 
 /** First published at most so many days ago; a day is 24 hours. */
 final readonly class AddedWithin implements Check
@@ -15,10 +15,10 @@ final readonly class AddedWithin implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        $added = $subject->number(Quantity::Added);
+        $added = $features->number(Quantity::Added);
 
-        return $added !== null && $added <= $subject->at && $subject->at < $added + $this->days * 86_400;
+        return $added !== null && $added <= $features->at && $features->at < $added + $this->days * 86_400;
     }
 }

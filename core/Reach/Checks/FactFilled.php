@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 final readonly class FactFilled implements Check
 {
@@ -13,8 +13,8 @@ final readonly class FactFilled implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        return isset($subject->facts[$this->factId]);
+        return isset($features->facts[$this->factId]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** One of the fact's values is one of these. */
 final readonly class FactHasAny implements Check
@@ -17,9 +17,9 @@ final readonly class FactHasAny implements Check
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        foreach ($subject->facts[$this->factId] ?? [] as $own) {
+        foreach ($features->facts[$this->factId] ?? [] as $own) {
             if (in_array($own, $this->values, true)) {
                 return true;
             }

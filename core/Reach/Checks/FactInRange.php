@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** A number or date of the product lies between two ends, both included. */
 final readonly class FactInRange implements Check
@@ -17,9 +17,9 @@ final readonly class FactInRange implements Check
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        foreach ($subject->facts[$this->factId] ?? [] as $own) {
+        foreach ($features->facts[$this->factId] ?? [] as $own) {
             if (is_int($own) && ($this->min === null || $own >= $this->min) && ($this->max === null || $own <= $this->max)) {
                 return true;
             }

@@ -6,7 +6,7 @@ namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 final readonly class HasAny implements Check
 {
@@ -17,10 +17,10 @@ final readonly class HasAny implements Check
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
         foreach ($this->ids as $id) {
-            if ($subject->has($this->aspect, $id)) {
+            if ($features->has($this->aspect, $id)) {
                 return true;
             }
         }

@@ -6,7 +6,7 @@ namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** Holds too where the page has none of the aspect; fails where it cannot have any. */
 final readonly class HasNoneOf implements Check
@@ -18,14 +18,14 @@ final readonly class HasNoneOf implements Check
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
         foreach ($this->ids as $id) {
-            if ($subject->has($this->aspect, $id)) {
+            if ($features->has($this->aspect, $id)) {
                 return false;
             }
         }
 
-        return $subject->knows($this->aspect);
+        return $features->knows($this->aspect);
     }
 }

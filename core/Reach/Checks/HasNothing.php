@@ -6,7 +6,7 @@ namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 final readonly class HasNothing implements Check
 {
@@ -14,8 +14,8 @@ final readonly class HasNothing implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        return $subject->hasNothing($this->aspect);
+        return $features->hasNothing($this->aspect);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Reach\Subject;
 
 /** Both ends are included; a page without the number fails. */
 final readonly class InRange implements Check
@@ -18,9 +18,9 @@ final readonly class InRange implements Check
     ) {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        $number = $subject->number($this->quantity);
+        $number = $features->number($this->quantity);
 
         return $number !== null
             && ($this->min === null || $number >= $this->min)

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach\Checks;
 
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\VariantCheck;
 
 /** Some variant has one of these options. */
@@ -15,9 +15,9 @@ final readonly class OffersOption implements VariantCheck
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        return OffersTogether::some($subject, [$this]);
+        return OffersTogether::some($features, [$this]);
     }
 
     public function fits(array $values): bool

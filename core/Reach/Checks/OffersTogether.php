@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\VariantCheck;
 
 /** Several conditions on options that must hold for one and the same variant. */
@@ -16,15 +16,15 @@ final readonly class OffersTogether implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        return self::some($subject, $this->parts);
+        return self::some($features, $this->parts);
     }
 
     /** @param  list<VariantCheck>  $parts */
-    public static function some(Subject $subject, array $parts): bool
+    public static function some(Features $features, array $parts): bool
     {
-        foreach ($subject->variants as $values) {
+        foreach ($features->variants as $values) {
             foreach ($parts as $part) {
                 if (! $part->fits($values)) {
                     continue 2;

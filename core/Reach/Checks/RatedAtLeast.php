@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Reach\Subject;
 
 /** The sum of the stars is at least the value times the number of reviews; nothing is rounded. */
 final readonly class RatedAtLeast implements Check
@@ -16,10 +16,10 @@ final readonly class RatedAtLeast implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
-        $reviews = $subject->number(Quantity::Reviews) ?? 0;
+        $reviews = $features->number(Quantity::Reviews) ?? 0;
 
-        return $reviews > 0 && $subject->starSum() * 10 >= $this->tenths * $reviews;
+        return $reviews > 0 && $features->starSum() * 10 >= $this->tenths * $reviews;
     }
 }

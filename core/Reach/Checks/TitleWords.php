@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Checks;
 
 use Vestibra\Core\Reach\Check;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 
 /** Each given word begins a word of the title, or of the query. */
 final readonly class TitleWords implements Check
@@ -15,10 +15,10 @@ final readonly class TitleWords implements Check
     {
     }
 
-    public function holds(Subject $subject): bool
+    public function holds(Features $features): bool
     {
         foreach ($this->words as $word) {
-            foreach ($subject->words as $own) {
+            foreach ($features->words as $own) {
                 if (str_starts_with($own, $word)) {
                     continue 2;
                 }

@@ -9,7 +9,6 @@ use Vestibra\Core\Reach\Checks\AddedWithin;
 use Vestibra\Core\Reach\Checks\InRange;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
@@ -21,12 +20,12 @@ final readonly class AddedField implements Field
         return 'added';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::of('withinDays', 'was added within the last', Takes::Days, Weight::Narrowed, static fn (array $values): Check => new AddedWithin((int) $values[0])),
             Comparison::of('before', 'was added before', Takes::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, null, (int) strtotime((string) $values[0]) - 1)),
             Comparison::of('since', 'was added since', Takes::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, (int) strtotime((string) $values[0]), null)),
-        ] : [];
+        ];
     }
 }

@@ -7,7 +7,6 @@ namespace Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Weight;
 
 final readonly class BrandField implements Field
@@ -17,12 +16,12 @@ final readonly class BrandField implements Field
         return 'brand';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product || $kind->standsOnPages() ? [
+        return [
             Comparison::anyOf('isOneOf', 'brand is one of', Aspect::Brand, Weight::Grouped),
             Comparison::noneOf('isNoneOf', 'brand is none of', Aspect::Brand),
             Comparison::nothing('hasNone', 'has no brand', Aspect::Brand, Weight::Grouped),
-        ] : [];
+        ];
     }
 }

@@ -7,7 +7,6 @@ namespace Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Weight;
 
 final readonly class CategoryField implements Field
@@ -17,19 +16,12 @@ final readonly class CategoryField implements Field
         return 'category';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return match ($kind) {
-            PageKind::Product, PageKind::Header, PageKind::Footer => [
-                Comparison::anyOf('isIn', 'category is in', Aspect::CategoryWithin, Weight::Grouped),
-                Comparison::anyOf('isExactly', 'category is exactly', Aspect::CategoryExactly, Weight::Grouped),
-                Comparison::nothing('hasNone', 'is in no category', Aspect::CategoryExactly, Weight::Grouped),
-            ],
-            PageKind::Category => [
-                Comparison::anyOf('isIn', 'category is in', Aspect::CategoryWithin, Weight::Grouped),
-                Comparison::anyOf('isExactly', 'category is exactly', Aspect::CategoryExactly, Weight::Named),
-            ],
-            default => [],
-        };
+        return [
+            Comparison::anyOf('isIn', 'category is in', Aspect::CategoryWithin, Weight::Grouped),
+            Comparison::anyOf('isExactly', 'category is exactly', Aspect::CategoryExactly, Weight::Grouped),
+            Comparison::nothing('hasNone', 'is in no category', Aspect::CategoryExactly, Weight::Grouped),
+        ];
     }
 }

@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class DescriptionField implements Field
@@ -16,14 +15,11 @@ final readonly class DescriptionField implements Field
         return 'description';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return match ($kind) {
-            PageKind::Category, PageKind::Collection => [
-                Comparison::fixed('hasOne', 'has a description', Quantity::Described, 1, null),
-                Comparison::fixed('hasNone', 'has no description', Quantity::Described, 0, 0),
-            ],
-            default => [],
-        };
+        return [
+            Comparison::fixed('hasOne', 'has a description', Quantity::Described, 1, null),
+            Comparison::fixed('hasNone', 'has no description', Quantity::Described, 0, 0),
+        ];
     }
 }

@@ -14,7 +14,6 @@ use Vestibra\Core\Reach\Checks\FactInRange;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
@@ -25,9 +24,9 @@ final readonly class FactField implements Field
         return 'fact';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::of('isFilled', 'is filled in', Takes::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactFilled((int) $condition->of)),
             Comparison::of('isEmpty', 'is not filled in', Takes::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactEmpty((int) $condition->of)),
             self::texts('isOneOf', 'is one of'),
@@ -35,7 +34,7 @@ final readonly class FactField implements Field
             Comparison::of('atLeast', 'is at least', Takes::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], null)),
             Comparison::of('atMost', 'is at most', Takes::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, null, (int) $values[0])),
             Comparison::of('between', 'is between', Takes::FactRange, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], (int) $values[1])),
-        ] : [];
+        ];
     }
 
     /** @return list<string> the comparisons that make sense for a kind of fact */

@@ -9,7 +9,6 @@ use Vestibra\Core\Reach\Checks\OffersOption;
 use Vestibra\Core\Reach\Checks\OffersValue;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
@@ -21,11 +20,11 @@ final readonly class OptionField implements Field
         return 'option';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::of('offers', 'offers a choice of', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersOption(Comparison::ids($values))),
             Comparison::of('offersValue', 'offers', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersValue(Comparison::ids($values)), 'option-value'),
-        ] : [];
+        ];
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach\Fields;
 
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
@@ -20,13 +20,13 @@ final readonly class PageKindField implements Field
         return 'page-kind';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind->standsOnPages() ? [
+        return [
             Comparison::of('isOneOf', 'kind of page is', Takes::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
                 static fn (int|string $value): int => PageKind::from((string) $value)->number(),
                 $values,
             ))),
-        ] : [];
+        ];
     }
 }

@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class PictureField implements Field
@@ -16,15 +15,13 @@ final readonly class PictureField implements Field
         return 'picture';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return match ($kind) {
-            PageKind::Product => [Comparison::atLeast('number of pictures is at least', Quantity::Pictures), Comparison::atMost('number of pictures is at most', Quantity::Pictures)],
-            PageKind::Category, PageKind::Collection => [
-                Comparison::fixed('hasOne', 'has a picture', Quantity::Pictures, 1, null),
-                Comparison::fixed('hasNone', 'has no picture', Quantity::Pictures, 0, 0),
-            ],
-            default => [],
-        };
+        return [
+            Comparison::atLeast('number of pictures is at least', Quantity::Pictures),
+            Comparison::atMost('number of pictures is at most', Quantity::Pictures),
+            Comparison::fixed('hasOne', 'has a picture', Quantity::Pictures, 1, null),
+            Comparison::fixed('hasNone', 'has no picture', Quantity::Pictures, 0, 0),
+        ];
     }
 }

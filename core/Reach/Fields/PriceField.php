@@ -8,7 +8,6 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\InRange;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
@@ -20,9 +19,9 @@ final readonly class PriceField implements Field
         return 'price';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::atLeast('price is at least', Quantity::Price, Takes::Money),
             Comparison::atMost('price is at most', Quantity::Price, Takes::Money),
             Comparison::of('between', 'price is between', Takes::MoneyRange, Weight::Narrowed, static fn (array $values): Check => new InRange(
@@ -30,6 +29,6 @@ final readonly class PriceField implements Field
                 (int) $values[0],
                 (int) $values[1],
             )),
-        ] : [];
+        ];
     }
 }

@@ -7,7 +7,6 @@ namespace Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Weight;
 
 final readonly class ProductField implements Field
@@ -17,10 +16,8 @@ final readonly class ProductField implements Field
         return 'product';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
-            Comparison::anyOf('isOneOf', 'is the product', Aspect::Product, Weight::Named),
-        ] : [];
+        return [Comparison::anyOf('isOneOf', 'is the product', Aspect::Product, Weight::Grouped)];
     }
 }

@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class ProductsField implements Field
@@ -16,11 +15,11 @@ final readonly class ProductsField implements Field
         return 'products';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return match ($kind) {
-            PageKind::Category, PageKind::Collection => [Comparison::atLeast('number of products is at least', Quantity::Products), Comparison::atMost('number of products is at most', Quantity::Products)],
-            default => [],
-        };
+        return [
+            Comparison::atLeast('number of products is at least', Quantity::Products),
+            Comparison::atMost('number of products is at most', Quantity::Products),
+        ];
     }
 }

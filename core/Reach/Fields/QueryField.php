@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 
 final readonly class QueryField implements Field
 {
@@ -14,8 +13,8 @@ final readonly class QueryField implements Field
         return 'query';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Search ? [TitleField::contains('query contains')] : [];
+        return [TitleField::contains('query contains')];
     }
 }

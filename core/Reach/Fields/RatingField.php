@@ -8,7 +8,6 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\RatedAtLeast;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
@@ -20,12 +19,12 @@ final readonly class RatingField implements Field
         return 'rating';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::of('atLeast', 'rating is at least', Takes::Stars, Weight::Narrowed, static fn (array $values): Check => new RatedAtLeast((int) $values[0])),
             Comparison::fixed('hasReviews', 'has reviews', Quantity::Reviews, 1, null),
             Comparison::fixed('hasNone', 'has no reviews', Quantity::Reviews, 0, 0),
-        ] : [];
+        ];
     }
 }

@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class ResultsField implements Field
@@ -16,8 +15,11 @@ final readonly class ResultsField implements Field
         return 'results';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Search ? [Comparison::atLeast('number of results is at least', Quantity::Results), Comparison::atMost('number of results is at most', Quantity::Results)] : [];
+        return [
+            Comparison::atLeast('number of results is at least', Quantity::Results),
+            Comparison::atMost('number of results is at most', Quantity::Results),
+        ];
     }
 }

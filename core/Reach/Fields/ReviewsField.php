@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class ReviewsField implements Field
@@ -16,11 +15,11 @@ final readonly class ReviewsField implements Field
         return 'reviews';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::atLeast('number of reviews is at least', Quantity::Reviews),
             Comparison::atMost('number of reviews is at most', Quantity::Reviews),
-        ] : [];
+        ];
     }
 }

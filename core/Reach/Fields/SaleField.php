@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class SaleField implements Field
@@ -16,11 +15,11 @@ final readonly class SaleField implements Field
         return 'sale';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::fixed('isOn', 'is on sale', Quantity::Sale, 1, 1),
             Comparison::fixed('isOff', 'is not on sale', Quantity::Sale, 0, 0),
-        ] : [];
+        ];
     }
 }

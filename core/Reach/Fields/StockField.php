@@ -6,7 +6,6 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 
 final readonly class StockField implements Field
@@ -16,12 +15,12 @@ final readonly class StockField implements Field
         return 'stock';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product ? [
+        return [
             Comparison::fixed('isIn', 'is in stock', Quantity::Supply, 1, null),
             Comparison::fixed('isOut', 'is sold out', Quantity::Supply, 0, 0),
             Comparison::atMost('stock is at most', Quantity::Stock),
-        ] : [];
+        ];
     }
 }

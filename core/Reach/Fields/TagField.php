@@ -7,7 +7,6 @@ namespace Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Weight;
 
 final readonly class TagField implements Field
@@ -17,12 +16,13 @@ final readonly class TagField implements Field
         return 'tag';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return $kind === PageKind::Product || $kind->standsOnPages() ? [
+        return [
             Comparison::anyOf('hasAnyOf', 'tag is any of', Aspect::Tag, Weight::Grouped),
             Comparison::allOf('hasAllOf', 'tags are all of', Aspect::Tag, Weight::Grouped),
             Comparison::noneOf('hasNoneOf', 'tag is none of', Aspect::Tag),
-        ] : [];
+            Comparison::anyOf('isOneOf', 'tag is one of', Aspect::Tag, Weight::Grouped),
+        ];
     }
 }

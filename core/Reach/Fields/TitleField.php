@@ -9,7 +9,6 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\TitleWords;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
@@ -20,12 +19,9 @@ final readonly class TitleField implements Field
         return 'title';
     }
 
-    public function comparisons(PageKind $kind): array
+    public function comparisons(): array
     {
-        return match ($kind) {
-            PageKind::Product, PageKind::Category, PageKind::Collection => [self::contains('title contains')],
-            default => [],
-        };
+        return [self::contains('title contains')];
     }
 
     public static function contains(string $words): Comparison

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\ConditionReader;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;

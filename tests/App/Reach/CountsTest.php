@@ -13,8 +13,8 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
-use Vestibra\Core\Reach\PageKind;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 
@@ -145,10 +145,10 @@ final class CountsTest extends TestCase
         foreach (DB::table('products')->where('published', true)->pluck('id') as $id) {
             $product = $this->app->make(ProductReader::class)->byId((int) $id);
             self::assertNotNull($product);
-            $subject = $contest->collections->judge(Subject::product($product, $this->app->make(Categories::class)->tree(), new \DateTimeImmutable("@$contest->at")));
+            $features = $contest->collections->judge(Features::product($product, $this->app->make(Categories::class)->tree(), new \DateTimeImmutable("@$contest->at")));
             $pin = DB::table('pins')->where('subject_id', $id)->value('template_id');
-            $covers += $candidate->reach->match($subject) === null ? 0 : 1;
-            $shown += $evaluator->decide($subject, $pin === null ? null : (int) $pin)->templateId === $template->id ? 1 : 0;
+            $covers += $candidate->reach->match($features) === null ? 0 : 1;
+            $shown += $evaluator->decide($features, $pin === null ? null : (int) $pin)->templateId === $template->id ? 1 : 0;
         }
 
         return [$covers, $shown];

@@ -16,8 +16,8 @@ use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\FactKind;
-use Vestibra\Core\Reach\PageKind;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\RandomRules;
@@ -57,13 +57,13 @@ final class ReachSqlTest extends TestCase
         $subjects = $this->subjects($at);
         self::assertCount(count($subjects), $bySql);
         $evaluator = $contest->evaluator();
-        foreach ($subjects as $id => $subject) {
-            self::assertSame($evaluator->decide($subject, $pins[$id] ?? null)->templateId, $bySql[$id], "$case, product $id");
+        foreach ($subjects as $id => $features) {
+            self::assertSame($evaluator->decide($features, $pins[$id] ?? null)->templateId, $bySql[$id], "$case, product $id");
         }
         foreach ($contest->candidates as $candidate) {
             $covers = $contest->sql()->covers($candidate->reach);
             $covered = array_column(DB::select("select p.id from products p where p.published = 1 and ($covers->text) order by p.id", $covers->bindings), 'id');
-            $inMemory = array_keys(array_filter($subjects, static fn (Subject $subject): bool => $candidate->reach->match($contest->collections->judge($subject)) !== null));
+            $inMemory = array_keys(array_filter($subjects, static fn (Features $features): bool => $candidate->reach->match($contest->collections->judge($features)) !== null));
             self::assertSame($inMemory, $covered, "$case, template $candidate->templateId");
         }
     }
@@ -94,17 +94,17 @@ final class ReachSqlTest extends TestCase
         $sql = WinnersSql::both($now, $then, $supposed->handOrder === null ? $changed : null, null, $supposed->pins);
         $both = array_column(DB::select($sql->text, $sql->bindings), null, 'product_id');
         $pins = DB::table('pins')->pluck('template_id', 'subject_id')->all();
-        foreach ($this->subjects($at) as $id => $subject) {
+        foreach ($this->subjects($at) as $id => $features) {
             $pinThen = array_key_exists("product/$id", $supposed->pins) ? $supposed->pins["product/$id"] : $pins[$id] ?? null;
             self::assertSame(
-                [$now->evaluator()->decide($subject, $pins[$id] ?? null)->templateId, $then->evaluator()->decide($subject, $pinThen)->templateId],
+                [$now->evaluator()->decide($features, $pins[$id] ?? null)->templateId, $then->evaluator()->decide($features, $pinThen)->templateId],
                 [$both[$id]->before_id, $both[$id]->after_id],
                 "seed $chance->seed, product $id",
             );
         }
     }
 
-    /** @return array<int, Subject> of the published products */
+    /** @return array<int, Features> of the published products */
     private function subjects(DateTimeImmutable $at): array
     {
         $tree = $this->app->make(Categories::class)->tree();
@@ -113,7 +113,7 @@ final class ReachSqlTest extends TestCase
         foreach (DB::table('products')->where('published', true)->orderBy('id')->pluck('id') as $id) {
             $product = $reader->byId($id);
             self::assertNotNull($product);
-            $subjects[$id] = Subject::product($product, $tree, $at);
+            $subjects[$id] = Features::product($product, $tree, $at);
         }
 
         return $subjects;

@@ -7,12 +7,12 @@ namespace Vestibra\Tests\Core\Reach;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Subject;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Tests\Core\Reach\World as W;
 
 final class ConditionsTest extends TestCase
 {
-    /** @return iterable<string, array{Condition, Subject, bool}> */
+    /** @return iterable<string, array{Condition, Features, bool}> */
     public static function cases(): iterable
     {
         $shimmer = W::page([W::SHIMMER], W::OSTRELVE, [W::GIFT], [4]);
@@ -48,7 +48,7 @@ final class ConditionsTest extends TestCase
     }
 
     #[DataProvider('cases')]
-    public function test_it_holds_or_not(Condition $condition, Subject $page, bool $holds): void
+    public function test_it_holds_or_not(Condition $condition, Features $page, bool $holds): void
     {
         self::assertSame($holds, W::compiler()->compile(W::reach([[$condition]]))->match($page) !== null);
     }

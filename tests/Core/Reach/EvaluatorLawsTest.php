@@ -9,16 +9,16 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\Reason;
 use Vestibra\Core\Reach\Step;
-use Vestibra\Core\Reach\Subject;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\World as W;
 
@@ -143,14 +143,14 @@ final class EvaluatorLawsTest extends TestCase
         self::assertTrue($verdict->until === null || $verdict->until > $page->at);
     }
 
-    private static function randomPage(Chance $chance, ?string $at = null): Subject
+    private static function randomPage(Chance $chance, ?string $at = null): Features
     {
         $draw = new Chance($chance->seed * 7);
         $in = $draw->oneIn(5) ? [] : $draw->some([W::INK, W::BOTTLED, W::SHIMMER, W::PENS, W::FOUNTAIN], 2);
         $counted = $draw->oneIn(2);
         $instant = $draw->pick(RandomRules::INSTANTS);
 
-        return Subject::of(PageKind::Product, W::PRODUCT, W::at($at ?? $instant), [
+        return Features::of(PageKind::Product, W::PRODUCT, W::at($at ?? $instant), [
             Aspect::Product->value => [W::PRODUCT],
             Aspect::CategoryExactly->value => $in,
             Aspect::CategoryWithin->value => W::tree()->upwards($in),

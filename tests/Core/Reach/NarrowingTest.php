@@ -13,12 +13,12 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Evaluator;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\RuleCollections;
-use Vestibra\Core\Reach\Subject;
 use Vestibra\Core\Reach\Verdict;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\World as W;
@@ -90,7 +90,7 @@ final class NarrowingTest extends TestCase
     #[DataProvider('cases')]
     public function test_it_holds_or_not(Product $product, Condition $condition, bool $holds): void
     {
-        $match = W::compiler()->compile(W::reach([[$condition]]))->match(Subject::product($product, W::tree(), W::at(self::NOW)));
+        $match = W::compiler()->compile(W::reach([[$condition]]))->match(Features::product($product, W::tree(), W::at(self::NOW)));
 
         self::assertSame($holds, $match !== null);
         self::assertSame($holds ? [0, 0, 0, 1] : null, $match?->closeness->toArray());
@@ -99,7 +99,7 @@ final class NarrowingTest extends TestCase
     public function test_the_horizon_is_the_next_sale_where_a_rule_looks_at_prices(): void
     {
         $product = self::with(self::variant(900, 700, '2026-11-25T13:00:00Z', '2026-11-26T00:00:00Z'));
-        $page = Subject::product($product, W::tree(), W::at(self::NOW));
+        $page = Features::product($product, W::tree(), W::at(self::NOW));
         $asks = W::evaluator([W::candidate(1, W::reach([[W::is('sale', 'isOn')]]))]);
 
         self::assertSame(W::at('2026-11-25T13:00:00Z')->getTimestamp(), $asks->decide($page)->until);
@@ -122,7 +122,7 @@ final class NarrowingTest extends TestCase
     {
         $begins = W::at('2026-11-25T13:00:00Z')->getTimestamp();
         $product = self::with(self::variant(900, 700, '2026-11-25T13:00:00Z', '2026-11-26T00:00:00Z'));
-        $page = Subject::product($product, W::tree(), W::at(self::NOW));
+        $page = Features::product($product, W::tree(), W::at(self::NOW));
 
         self::assertSame($looks ? $begins : null, W::evaluator([W::candidate(1, W::reach([[$condition]]))])->decide($page)->until);
         $collections = RuleCollections::of([20 => W::reach([[$condition]])], W::compiler());
@@ -156,7 +156,7 @@ final class NarrowingTest extends TestCase
             W::is('price', 'atLeast', 600), W::is('added', 'withinDays', 1), W::is('added', 'withinDays', 2),
         ];
         $candidates = array_map(static fn (int $id): Candidate => W::candidate($id, W::reach([$chance->some($conditions, 2)])), [1, 2, 3]);
-        $at = static fn (int $hours): Verdict => W::evaluator($candidates)->decide(Subject::product($product, W::tree(), W::at($hour($hours))));
+        $at = static fn (int $hours): Verdict => W::evaluator($candidates)->decide(Features::product($product, W::tree(), W::at($hour($hours))));
         for ($now = 0; $now < 60; $now++) {
             [$here, $next] = [$at($now), $at($now + 1)];
             $horizon = $here->until;
@@ -170,7 +170,7 @@ final class NarrowingTest extends TestCase
 
     public function test_the_horizon_is_the_end_of_an_age_that_a_rule_looks_at(): void
     {
-        $page = Subject::product(self::added('2026-11-20T12:00:00Z'), W::tree(), W::at(self::NOW));
+        $page = Features::product(self::added('2026-11-20T12:00:00Z'), W::tree(), W::at(self::NOW));
         $asks = W::evaluator([W::candidate(1, W::reach([[W::is('added', 'withinDays', 30)], [W::is('added', 'withinDays', 7)]]))]);
 
         self::assertSame(W::at('2026-11-27T12:00:00Z')->getTimestamp(), $asks->decide($page)->until);

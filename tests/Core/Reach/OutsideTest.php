@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\AddedWithin;
@@ -29,12 +30,11 @@ use Vestibra\Core\Reach\Checks\RatedAtLeast;
 use Vestibra\Core\Reach\Checks\TitleWords;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\CompiledClause;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
-use Vestibra\Core\Reach\Subject;
 use Vestibra\Core\Reach\VariantCheck;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Outside;
@@ -64,9 +64,9 @@ final class OutsideTest extends TestCase
             $reach = $reader->parse(['show' => $rules->clauses(1, 1)]);
             self::assertInstanceOf(Reach::class, $reach);
             $clause = W::compiler()->compile($reach)->show[0];
-            [$subject, $data] = self::page($chance);
+            [$features, $data] = self::page($chance);
             $cases[] = ['rule' => self::clause($clause), 'data' => $data];
-            $ours[] = $clause->matches($subject);
+            $ours[] = $clause->matches($features);
         }
         $theirs = Outside::ask('json-logic.mjs', $cases);
         foreach ($ours as $at => $answer) {
@@ -90,7 +90,7 @@ final class OutsideTest extends TestCase
         }
     }
 
-    /** @return array{Subject, array<string, mixed>} */
+    /** @return array{Features, array<string, mixed>} */
     private static function page(Chance $chance): array
     {
         $in = $chance->oneIn(5) ? [] : $chance->some([W::INK, W::BOTTLED, W::SHIMMER, W::PENS, W::FOUNTAIN], 2);
@@ -117,9 +117,9 @@ final class OutsideTest extends TestCase
         $variants = $chance->oneIn(4) ? [] : [[1 => $chance->number(1, 2), 2 => 3], [1 => 2]];
         $facts = array_filter([1 => $chance->pick([[], ['resin'], ['strasse']]), 2 => $chance->pick([[], [4], [-2]]), 3 => $chance->pick([[], ['yes'], ['no']])]);
         $at = W::at($chance->pick(RandomRules::INSTANTS));
-        $subject = Subject::of(PageKind::Product, W::PRODUCT, $at, $sets, $numbers, $words, $variants, $facts);
+        $features = Features::of(PageKind::Product, W::PRODUCT, $at, $sets, $numbers, $words, $variants, $facts);
 
-        return [$subject, [
+        return [$features, [
             'sets' => (object) array_combine(array_map(static fn (int $aspect): string => "a$aspect", array_keys($sets)), array_values($sets)),
             'n' => (object) $numbers,
             'words' => $words,

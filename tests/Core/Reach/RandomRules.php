@@ -6,10 +6,10 @@ namespace Vestibra\Tests\Core\Reach;
 
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Fields\FactField;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Tests\Core\Chance;
 
@@ -67,14 +67,15 @@ final readonly class RandomRules
 
     public function condition(): Condition
     {
-        $field = $this->chance->pick(Fields::standard()->on($this->kind));
-        if ($field instanceof FactField) {
+        $fields = Fields::standard()->on($this->kind);
+        $field = $this->chance->pick(array_keys($fields));
+        if ($field === 'fact') {
             return $this->onFact();
         }
-        $comparison = $this->chance->pick($field->comparisons($this->kind));
-        $things = $comparison->things ?? $field->name();
+        $comparison = $this->chance->pick($fields[$field]);
+        $things = $comparison->things ?? $field;
 
-        return new Condition($field->name(), $comparison->name, match ($comparison->takes) {
+        return new Condition($field, $comparison->name, match ($comparison->takes) {
             Takes::Nothing => [],
             Takes::Names => self::sorted($this->chance->some($this->things[$things] ?? [1], 3)),
             Takes::Money => [$this->chance->number(0, 12) * 100],

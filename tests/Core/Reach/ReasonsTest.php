@@ -138,7 +138,7 @@ final class ReasonsTest extends TestCase
     }
 
     /** @param  list<\Vestibra\Core\Reach\Candidate>  $candidates */
-    private function explain(\Vestibra\Core\Reach\Subject $page, array $candidates, ?int $pin = null): Verdict
+    private function explain(\Vestibra\Core\Reach\Features $page, array $candidates, ?int $pin = null): Verdict
     {
         return W::evaluator($candidates)->decide($page, $pin, withReasons: true);
     }

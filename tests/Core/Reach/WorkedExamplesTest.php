@@ -7,15 +7,15 @@ namespace Vestibra\Tests\Core\Reach;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Clause;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\Step;
-use Vestibra\Core\Reach\Subject;
 use Vestibra\Tests\Core\Reach\World as W;
 
 /** The worked examples of the rules, numbered as there. */
@@ -31,7 +31,7 @@ final class WorkedExamplesTest extends TestCase
 
     private const E = 5;
 
-    /** @return iterable<string, array{list<Candidate>, Subject, int, list<int>|null, 4?: int}> */
+    /** @return iterable<string, array{list<Candidate>, Features, int, list<int>|null, 4?: int}> */
     public static function examples(): iterable
     {
         $a = W::candidate(self::A, W::reach([[]]));
@@ -67,7 +67,7 @@ final class WorkedExamplesTest extends TestCase
      * @param  list<int>  $closeness
      */
     #[DataProvider('examples')]
-    public function test_the_winner_and_its_closeness(array $templates, Subject $page, int $winner, array $closeness): void
+    public function test_the_winner_and_its_closeness(array $templates, Features $page, int $winner, array $closeness): void
     {
         $verdict = W::evaluator($templates)->decide($page);
 
@@ -130,7 +130,7 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_19_on_category_pages_exactly_names_the_page(): void
     {
-        $page = Subject::category(W::BOTTLED, W::tree(), W::at(), 3, false, false);
+        $page = Features::category(W::BOTTLED, W::tree(), W::at(), 3, false, false);
         $q = W::candidate(1, W::reach([[W::is('category', 'isExactly', W::BOTTLED)]]), kind: PageKind::Category);
         $r = W::candidate(2, W::reach([[W::in(W::INK)]]), kind: PageKind::Category);
         $verdict = W::evaluator([$r, $q])->decide($page);
@@ -140,7 +140,7 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_20_on_collection_pages_the_collection_names_the_page(): void
     {
-        $page = Subject::collection(4, 'Winter letters', W::at(), 40, false, true);
+        $page = Features::collection(4, 'Winter letters', W::at(), 40, false, true);
         $s = W::candidate(1, W::reach([[W::is('collection', 'isOneOf', 4)]]), kind: PageKind::Collection);
         $t = W::candidate(2, W::reach([[W::is('products', 'atLeast', 10)]]), kind: PageKind::Collection);
         $verdict = W::evaluator([$t, $s])->decide($page);
@@ -154,8 +154,8 @@ final class WorkedExamplesTest extends TestCase
         $u = W::candidate(1, W::reach([[W::is('results', 'atMost', 0)]]), kind: PageKind::Search);
         $v = W::candidate(2, W::reach([[]]), kind: PageKind::Search);
 
-        self::assertSame(1, W::evaluator([$v, $u])->decide(Subject::search('teel', 0, W::at()))->templateId);
-        self::assertSame(2, W::evaluator([$v, $u])->decide(Subject::search('teal', 4, W::at()))->templateId);
+        self::assertSame(1, W::evaluator([$v, $u])->decide(Features::search('teel', 0, W::at()))->templateId);
+        self::assertSame(2, W::evaluator([$v, $u])->decide(Features::search('teal', 4, W::at()))->templateId);
     }
 
     public function test_22_a_header_is_judged_on_the_page_it_stands_on(): void
@@ -165,13 +165,13 @@ final class WorkedExamplesTest extends TestCase
         $headers = W::evaluator([$x, $w]);
 
         self::assertSame([1, [0, 1, 1, 1]], [($found = $headers->decide(W::page([W::SHIMMER])->around(PageKind::Header)))->templateId, $found->closeness?->toArray()]);
-        self::assertSame(2, $headers->decide(Subject::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
-        self::assertSame(2, $headers->decide(Subject::category(W::INK, W::tree(), W::at(), 1, true, true)->around(PageKind::Header))->templateId);
+        self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
+        self::assertSame(2, $headers->decide(Features::category(W::INK, W::tree(), W::at(), 1, true, true)->around(PageKind::Header))->templateId);
     }
 
     public function test_a_field_that_the_page_does_not_have_fails_whatever_the_comparison(): void
     {
-        $cart = Subject::single(PageKind::Cart, W::at())->around(PageKind::Footer);
+        $cart = Features::single(PageKind::Cart, W::at())->around(PageKind::Footer);
         foreach (['isNoneOf' => [W::HALLORME], 'hasNone' => []] as $comparison => $values) {
             $reach = W::compiler(PageKind::Footer)->compile(W::reach([[W::is('brand', $comparison, ...$values)]]));
             self::assertNull($reach->match($cart), $comparison);

@@ -7,18 +7,18 @@ namespace Vestibra\Tests\Core\Reach;
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Evaluator;
+use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Living;
-use Vestibra\Core\Reach\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleCollections;
-use Vestibra\Core\Reach\Subject;
 
 /** The little shop of the worked examples, with names for its ids. */
 final class World implements Living
@@ -66,9 +66,9 @@ final class World implements Living
      * @param  list<int>  $tags
      * @param  list<int>  $collections
      */
-    public static function page(array $in = [], ?int $brand = null, array $tags = [], array $collections = [], int $id = self::PRODUCT, string $at = '2026-11-25T12:00:00Z'): Subject
+    public static function page(array $in = [], ?int $brand = null, array $tags = [], array $collections = [], int $id = self::PRODUCT, string $at = '2026-11-25T12:00:00Z'): Features
     {
-        return Subject::of(PageKind::Product, $id, self::at($at), [
+        return Features::of(PageKind::Product, $id, self::at($at), [
             Aspect::Product->value => [$id],
             Aspect::CategoryExactly->value => $in,
             Aspect::CategoryWithin->value => self::tree()->upwards($in),
@@ -93,8 +93,8 @@ final class World implements Living
         array $words = [],
         string $at = '2026-11-25T12:00:00Z',
         ?int $priceChanges = null,
-    ): Subject {
-        return Subject::of(PageKind::Product, self::PRODUCT, self::at($at), [
+    ): Features {
+        return Features::of(PageKind::Product, self::PRODUCT, self::at($at), [
             Aspect::Product->value => [self::PRODUCT],
             Aspect::CategoryExactly->value => $in,
             Aspect::CategoryWithin->value => self::tree()->upwards($in),

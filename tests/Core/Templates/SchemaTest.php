@@ -7,6 +7,7 @@ namespace Vestibra\Tests\Core\Templates;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Fields\BrandField;
 use Vestibra\Core\Templates\Definition;
@@ -24,7 +25,7 @@ final class SchemaTest extends TestCase
         $mistakes = [
             static fn () => new Definition('a', 'A', null, [$setting, $setting]),
             static fn () => Schema::of(new Definition('a', 'A', null), new Definition('a', 'B', null)),
-            static fn () => Fields::of(new BrandField, new BrandField),
+            static fn () => Fields::of(PageKinds::of(), new BrandField, new BrandField),
         ];
         foreach ($mistakes as $mistake) {
             try {

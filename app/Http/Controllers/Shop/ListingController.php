@@ -15,7 +15,7 @@ use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /** The fixed listing pages. */
 final readonly class ListingController

@@ -28,7 +28,7 @@ use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Fields\FactField;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Styling\HouseStyle;

@@ -24,7 +24,7 @@ use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 final readonly class TemplatesController
 {

@@ -18,7 +18,7 @@ use Vestibra\App\Reach\WinnersSql;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Reach\PageKind;
+use Vestibra\Core\Pages\PageKind;
 
 /** Who gets what: which product gets which template. */
 final readonly class WhoController

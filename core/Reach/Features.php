@@ -10,9 +10,10 @@ use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Pages\PageKind;
 
 /** The page a verdict is asked for at an instant, as far as rules look at it. */
-final readonly class Subject
+final readonly class Features
 {
     /**
      * @param  array<int, list<int>>  $sets  aspect => ids; an aspect that the page cannot have is not there
@@ -100,13 +101,10 @@ final readonly class Subject
         return self::of($kind, 0, $at);
     }
 
-    /** The header or footer of a page: of its fields it has what product, category and collection pages have in common. */
+    /** The header or footer of a page: of the page's fields it has all but the product itself. */
     public function around(PageKind $kind): self
     {
-        $sets = [Aspect::StandsOn->value => [$this->kind->number()]] + match ($this->kind) {
-            PageKind::Product, PageKind::Category, PageKind::Collection => array_diff_key($this->sets, [Aspect::Product->value => true]),
-            default => [],
-        };
+        $sets = [Aspect::StandsOn->value => [$this->kind->number()]] + array_diff_key($this->sets, [Aspect::Product->value => true]);
 
         return self::of($kind, $this->id, new DateTimeImmutable("@$this->at"), $sets, priceChanges: $this->priceChanges);
     }

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\Core\Reach;
+namespace Vestibra\Core\Pages;
 
+/** The kinds of pages, and of what stands on pages, by the name that is stored. What each is stands in PageKinds. */
 enum PageKind: string
 {
     case Product = 'product';
@@ -16,6 +17,11 @@ enum PageKind: string
     case Footer = 'footer';
     case Cart = 'cart';
     case Checkout = 'checkout';
+    case Brand = 'brand';
+    case Tag = 'tag';
+    case Home = 'home';
+    case Thanks = 'thanks';
+    case NotFound = 'not-found';
 
     /** Its number among the aspects of a header's page. */
     public function number(): int
