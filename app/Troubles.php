@@ -10,18 +10,18 @@ use Throwable;
 /** What went wrong in the shop, kept until somebody has seen to it. Writing it down never breaks a page. */
 final class Troubles
 {
-    public function block(int $templateId, string $blockId, string $kind, int $productId, Throwable $error, bool $draft = false): void
+    public function block(int $templateId, string $blockId, string $kind, int $subjectId, Throwable $error, bool $draft = false): void
     {
         try {
             DB::table('troubles')->upsert([
                 'template_id' => $templateId,
                 'block_id' => $blockId,
                 'kind' => $kind,
-                'product_id' => $productId,
+                'subject_id' => $subjectId,
                 'draft' => $draft,
                 'message' => mb_substr($error->getMessage(), 0, 500),
                 'seen_at' => now(),
-            ], ['template_id', 'block_id'], ['product_id', 'draft', 'message', 'seen_at']);
+            ], ['template_id', 'block_id'], ['subject_id', 'draft', 'message', 'seen_at']);
         } catch (Throwable $other) {
             report($other);
         }

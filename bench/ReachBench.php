@@ -7,10 +7,12 @@ namespace Vestibra\Bench;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Pages\ProductPages;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ReachSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Bench\Opponents\ReachByHand;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
@@ -50,12 +52,12 @@ final class ReachBench
      */
     private function where(array $stored, ShopClock $clock): array
     {
-        $reach = (new ReachReader(Fields::standard(), $clock->zone))->parse($stored);
+        $reach = (new ReachReader(Fields::standard(), $clock->zone, PageKind::Product))->parse($stored);
         if (! $reach instanceof Reach) {
             throw new RuntimeException('A rule of the benchmark cannot be read.');
         }
-        $compiled = (new ReachCompiler(Fields::standard(), app(Categories::class)->tree(), LivingNames::of([$reach])))->compile($reach);
-        $sql = (new ReachSql($clock->now()->getTimestamp(), RuleCollections::none()))->covers($compiled);
+        $compiled = (new ReachCompiler(Fields::standard(), app(Categories::class)->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $sql = (new ReachSql(app(ProductPages::class), $clock->now()->getTimestamp(), RuleCollections::none()))->covers($compiled);
 
         return [$sql->text, $sql->bindings];
     }

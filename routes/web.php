@@ -8,19 +8,22 @@ use Vestibra\App\Http\Controllers\Studio;
 use Vestibra\App\Http\Middleware\InTheShop;
 use Vestibra\App\Http\Middleware\PagesOnly;
 use Vestibra\App\Http\Middleware\SameAuthor;
+use Vestibra\App\Pages\PagesOfTheShop;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
+Route::pattern('pageKind', implode('|', array_keys(PagesOfTheShop::paths())));
 
 Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/', [Shop\ListingController::class, 'home']);
     Route::get('/all', [Shop\ListingController::class, 'all']);
-    Route::get('/c/{slug}', [Shop\ListingController::class, 'category']);
+    foreach (PagesOfTheShop::paths() as $kind => $path) {
+        Route::get("/$path/{slug}", Shop\PageController::class)->defaults('pageKind', $kind);
+    }
     Route::get('/collection/{slug}', [Shop\ListingController::class, 'collection']);
     Route::get('/search', [Shop\ListingController::class, 'search']);
-    Route::get('/p/{slug}', Shop\ProductController::class);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/pictures/{name}', Shop\PictureController::class);
     Route::get('/files/{name}', Shop\FileController::class);
@@ -49,19 +52,19 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
-    Route::get('why/{productId}', [Studio\WhyController::class, 'ladder']);
-    Route::get('why/product/{slug}', [Studio\WhyController::class, 'show']);
+    Route::get('why/{pageKind}/{slug}', [Studio\WhyController::class, 'show']);
+    Route::get('ladder/{pageKind}/{subjectId}', [Studio\WhyController::class, 'ladder']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
     Route::get('token', [Studio\SignInController::class, 'token']);
-    Route::get('templates/{template}/page/{productId}', [Studio\PagesController::class, 'show']);
+    Route::get('templates/{template}/page/{subjectId}', [Studio\PagesController::class, 'show']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\KeptPartsController::class, 'nodes']);
-    Route::get('starts/{start}', [Studio\TemplatesController::class, 'start']);
+    Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show']);
     Route::get('templates/{template}/look', [Studio\PagesController::class, 'look']);
-    Route::get('templates/{template}/canvas/{productId}', [Studio\DrawingTableController::class, 'canvas']);
+    Route::get('templates/{template}/canvas/{subjectId}', [Studio\DrawingTableController::class, 'canvas']);
     Route::get('templates/{template}/missing', [Studio\DrawingTableController::class, 'missing']);
     Route::get('templates/{template}/samples', [Studio\DrawingTableController::class, 'samples']);
     Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->middleware(PagesOnly::class);

@@ -8,11 +8,28 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Catalogue\Picture;
 
 /** The category tree, read once a request. */
 final class Categories
 {
     private ?CategoryTree $tree = null;
+
+    /** @return list<array{name: string, address: string, picture: Picture|null, products: int}> the children of a category with their products, beneath them too */
+    public function beneath(int $id): array
+    {
+        return array_values(array_map(static fn (stdClass $row): array => [
+            'name' => $row->name,
+            'address' => '/c/'.rawurlencode($row->slug),
+            'picture' => $row->id === null ? null : ProductReader::picture($row),
+            'products' => $row->products,
+        ], DB::select(
+            'select c.name, c.slug, (select count(distinct h.product_id) from categories d join category_product h on h.category_id = d.id join products x on x.id = h.product_id'
+            .' where x.published = 1 and d.lower between c.lower and c.upper) as products, pictures.*'
+            .' from categories c left join pictures on pictures.id = c.picture_id where c.parent_id = ? order by c.position, c.id',
+            [$id],
+        )));
+    }
 
     public function tree(): CategoryTree
     {

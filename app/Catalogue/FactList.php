@@ -10,6 +10,7 @@ use Vestibra\App\Reach\Contests;
 use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Reach;
 
@@ -95,9 +96,9 @@ final readonly class FactList
     {
         $pages = array_column(app(WhereNamed::class)->places($id, 'fact'), 'id');
         $templates = [];
-        foreach (DB::table('templates')->orderBy('name')->get(['id', 'name', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
+        foreach (DB::table('templates')->orderBy('name')->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
             $page = in_array($row->id, $pages, true);
-            $rule = self::asks($row->draft_reach, $id) || self::asks($row->live_reach, $id);
+            $rule = $row->page_kind === PageKind::Product->value && (self::asks($row->draft_reach, $id) || self::asks($row->live_reach, $id));
             if ($page || $rule) {
                 $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_revision !== null, 'rule' => $rule, 'page' => $page];
             }
@@ -117,7 +118,7 @@ final readonly class FactList
     /** Whether a stored rule looks at the fact. */
     private static function asks(?string $stored, int $id): bool
     {
-        $reach = $stored === null ? new Reach : app(Contests::class)->stored(json_decode($stored, true));
+        $reach = $stored === null ? new Reach : app(Contests::class)->stored(json_decode($stored, true), PageKind::Product);
         foreach ([...$reach->show, ...$reach->keepOff] as $clause) {
             foreach ($clause->conditions as $condition) {
                 if ($condition->field === 'fact' && $condition->of === $id) {

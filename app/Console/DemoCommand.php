@@ -9,11 +9,8 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\App\Models\User;
-use Vestibra\App\Templates\Starts;
-use Vestibra\App\Templates\Templates;
+use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Words\Counted;
-use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Templates\Node;
 use Vestibra\Demo\Extras;
 use Vestibra\Demo\Larkfold;
 use Vestibra\Demo\MoreProducts;
@@ -33,7 +30,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Templates $templates, Starts $starts, Composer $composer, Extras $extras): int
+    public function handle(Fallbacks $fallbacks, Extras $extras): int
     {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -55,13 +52,10 @@ final class DemoCommand extends Command
         if (DB::table('products')->doesntExist()) {
             $this->saysWhere();
             $this->pictures();
-            DB::transaction(function () use ($templates, $starts, $composer, $extras): void {
+            DB::transaction(function () use ($fallbacks, $extras): void {
                 $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
                 (new Larkfold)->fill();
-                $tree = $starts->tree('gallery-and-buy', $composer->schema);
-                if ($tree instanceof Node) {
-                    $templates->fallback('Everything else', $tree, $owner);
-                }
+                $fallbacks->see($owner);
                 $extras->add($owner);
                 StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
             });

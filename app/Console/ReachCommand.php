@@ -31,20 +31,25 @@ final class ReachCommand extends Command
         if ($template === null) {
             return $this->refuse("There is no template called “{$asked}”. Give its name or its number.");
         }
+        $kind = $template->pageKind();
+        if ($kind === null) {
+            return $this->refuse("“{$template->name}” lays out no pages that this version knows, so it has no reach.");
+        }
         $draft = $this->option('draft') || ! $template->isLive();
-        $reach = $contests->stored($draft ? $template->draft_reach : $template->live_reach);
-        $answer = $counts->preview($template->id, $reach);
+        $reach = $contests->stored($draft ? $template->draft_reach : $template->live_reach, $kind);
+        $answer = $counts->preview($kind, $template->id, $reach);
+        $clause = static fn (Clause $one): string => $words->clause($one, $kind);
         if ($this->option('json')) {
             return $this->json([
                 'template' => $template->name,
                 'draft' => $draft,
-                'show' => array_map($words->clause(...), $reach->show),
-                'keepOff' => array_map($words->clause(...), $reach->keepOff),
+                'show' => array_map($clause, $reach->show),
+                'keepOff' => array_map($clause, $reach->keepOff),
                 'season' => $words->season($reach->season),
                 'goesFirst' => $reach->goesFirst,
-            ] + array_diff_key($answer, ['products' => true]));
+            ] + array_diff_key($answer, ['pages' => true]));
         }
-        $clauses = static fn (array $list): string => implode(' or ', array_map(static fn (Clause $clause): string => $words->clause($clause), $list));
+        $clauses = static fn (array $list): string => implode(' or ', array_map($clause, $list));
         $this->line("“{$template->name}”".($draft ? ', draft' : '').': show on '.($reach->show === [] ? 'nothing' : $clauses($reach->show))
             .($reach->keepOff === [] ? '' : '; keep off '.$clauses($reach->keepOff))
             .($words->season($reach->season) === '' ? '' : '; '.$words->season($reach->season)).($reach->goesFirst ? '; goes first' : '').'.');

@@ -6,6 +6,7 @@ namespace Vestibra\App\Database;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
+use Vestibra\Core\Catalogue\Folding;
 
 /**
  * Opens the database of the generation that is in use at this moment. Asked for by the link's own name it would be that of
@@ -23,6 +24,21 @@ final class CurrentGeneration extends SQLiteConnector
             $config['database'] = (str_starts_with($target, '/') ? $target : dirname($link)."/$target").'/'.basename($database);
         }
 
-        return parent::connect($config);
+        $pdo = parent::connect($config);
+        $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
+
+        return $pdo;
+    }
+
+    /** Whether a word begins one of a folded name: for the few sets of products; products have an index of their words. */
+    private static function beginsWord(?string $folded, ?string $word): int
+    {
+        foreach (Folding::words((string) $folded) as $own) {
+            if (str_starts_with($own, (string) $word)) {
+                return 1;
+            }
+        }
+
+        return 0;
     }
 }

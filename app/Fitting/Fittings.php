@@ -7,22 +7,21 @@ namespace Vestibra\App\Fitting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use stdClass;
-use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Jobs\FitTemplate;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
-use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
-use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
-use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 
 /**
- * Checks a draft against every product it would be shown on. A few products are done at once, many by the worker; the
+ * Checks a draft against every page it would be shown on. A few are done at once, many by the worker; the
  * latest outcome is kept with the revision that it speaks of.
  *
  * @phpstan-type Group array{matter: string, block: string|null, about: string, count: int, first: list<int>}
@@ -39,8 +38,8 @@ final readonly class Fittings
         private StoredDrafts $stored,
         private Contests $contests,
         private Composer $composer,
-        private ProductReader $products,
-        private ProductPage $page,
+        private PagesOfTheShop $pages,
+        private PageMaker $maker,
     ) {
     }
 
@@ -51,7 +50,7 @@ final readonly class Fittings
         if ($kept !== null && $kept->revision === $template->draft_revision && $kept->state !== 'failed') {
             return;
         }
-        $total = count($this->pages($template));
+        $total = count($this->shownOn($template));
         DB::table('fittings')->updateOrInsert(['template_id' => $template->id], [
             'revision' => $template->draft_revision,
             'state' => 'running',
@@ -75,17 +74,19 @@ final readonly class Fittings
             return;
         }
         $tree = $this->stored->tree($template->draft_tree);
+        $kind = $template->knownKind();
         $fitter = new Fitter($this->composer->schema);
+        $pages = $this->pages->get($kind);
         $groups = [];
-        foreach (array_chunk($this->pages($template), self::CHUNK) as $at => $ids) {
+        foreach (array_chunk($this->shownOn($template), self::CHUNK) as $at => $ids) {
             foreach ($ids as $id) {
-                $product = $this->products->byId($id);
-                if ($product === null) {
+                $subject = $pages->read($id);
+                if ($subject === null) {
                     continue;
                 }
-                $filled = $this->page->filled($tree, $product);
-                $context = $this->page->context($filled, $product, [], true);
-                foreach ($fitter->check($filled, $this->composer->compose($filled, $context), $context) as $finding) {
+                $filled = $this->maker->filled($tree, $subject);
+                $context = $this->maker->context($filled, $subject, explain: true);
+                foreach ($fitter->check($filled, $this->composer->compose($filled, $context), $context, PageKinds::standard()->get($kind)) as $finding) {
                     $key = "{$finding->matter->value} $finding->blockId $finding->about";
                     $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];
                     $groups[$key]['count']++;
@@ -114,7 +115,7 @@ final readonly class Fittings
         usort($groups, static fn (array $one, array $other): int => [$order[$one['matter']], -$one['count']] <=> [$order[$other['matter']], -$other['count']]);
         $rows = [];
         foreach (array_chunk(array_values(array_unique(array_merge([], ...array_column($groups, 'first')))), 200) as $ids) {
-            $rows += array_column(ProductRows::of($ids), null, 'id');
+            $rows += array_column($this->pages->get($template->knownKind())->rows($ids), null, 'id');
         }
 
         return [
@@ -123,7 +124,7 @@ final readonly class Fittings
             'done' => $kept->done,
             'groups' => array_map(static fn (array $group): array => [
                 ...array_diff_key($group, ['first' => 1]),
-                'products' => array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $group['first']))),
+                'pages' => array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $group['first']))),
             ], $groups),
         ];
     }
@@ -138,13 +139,13 @@ final readonly class Fittings
         ]) > 0;
     }
 
-    /** @return list<int> the products that the draft would be shown on */
-    private function pages(Template $template): array
+    /** @return list<int> the pages that the draft would be shown on */
+    private function shownOn(Template $template): array
     {
         $supposed = (new Supposed)->withReach($template->id, $this->stored->draft($template)->reach);
-        $winners = WinnersSql::of($this->contests->all(PageKind::Product, $supposed));
+        $winners = WinnersSql::of($this->contests->all($template->knownKind(), $supposed));
 
-        return array_column(DB::select("select product_id from ($winners->text) w where template_id = ? order by product_id", [...$winners->bindings, $template->id]), 'product_id');
+        return array_column(DB::select("select page_id from ($winners->text) w where template_id = ? order by page_id", [...$winners->bindings, $template->id]), 'page_id');
     }
 
     private function kept(int $templateId): ?stdClass

@@ -5,19 +5,22 @@ declare(strict_types=1);
 namespace Vestibra\App\Http;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\CanvasParts;
-use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Fitting\Unreplaced;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
@@ -34,8 +37,8 @@ final readonly class DraftState
         private Drafting $drafting,
         private Changes $changes,
         private ReachCounts $counts,
-        private ProductReader $products,
-        private ProductPage $page,
+        private PagesOfTheShop $pages,
+        private PageMaker $maker,
         private CanvasParts $parts,
         private ReachWords $reachWords,
         private Composer $composer,
@@ -53,7 +56,7 @@ final readonly class DraftState
             'live' => $template->isLive(),
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
-            'conditions' => $this->conditions($draft->tree),
+            'conditions' => $this->conditions($draft->tree, $template->pageKind() ?? PageKind::Product),
             'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema)),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
@@ -63,11 +66,13 @@ final readonly class DraftState
             return $state + ['names' => [], 'sentence' => '', 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)];
         }
 
+        $kind = $template->knownKind();
+
         return $state + [
             'names' => $names = $this->counts->names($draft->reach),
-            'sentence' => $this->reachWords->sentence($draft->reach, $names),
+            'sentence' => $this->reachWords->sentence($draft->reach, $names, $kind),
             'fallback' => DB::table('fallbacks')->where('template_id', $template->id)->exists(),
-            'counts' => array_diff_key($this->counts->preview($template->id, $draft->reach), ['products' => 1]),
+            'counts' => array_diff_key($this->counts->preview($kind, $template->id, $draft->reach), ['pages' => 1]),
             'liveCounts' => $template->isLive() ? $this->liveCounts($template) : null,
         ];
     }
@@ -75,23 +80,23 @@ final readonly class DraftState
     /** @return array<string, mixed> with the season in words */
     private function liveCounts(Template $template): array
     {
-        return $this->counts->live()[$template->id] + ['season' => $this->reachWords->season($this->stored->live($template)->reach->season ?? Season::always())];
+        return $this->counts->live($template->knownKind())[$template->id] + ['season' => $this->reachWords->season($this->stored->live($template)->reach->season ?? Season::always())];
     }
 
     /** @return list<string> the templates where a kept part, or what a product has as a fact, can be seen */
     private function places(Template $template): array
     {
-        $ids = $template->page_kind === Template::CONTENT ? PartPlaces::showing((int) $template->fact_id) : array_column(PartPlaces::ofPart($template->id), 'id');
+        $ids = $template->role === TemplateRole::OwnBlocks ? PartPlaces::showing((int) $template->fact_id) : array_column(PartPlaces::ofPart($template->id), 'id');
 
         return array_values(Template::query()->whereIntegerInRaw('id', $ids)->oldest('name')->pluck('name')->all());
     }
 
     /** @return array<string, list<array{what: string, values: string}>> by block: what it appears only where, in words */
-    private function conditions(Node $tree): array
+    private function conditions(Node $tree, PageKind $kind): array
     {
         $clauses = [];
         foreach ($tree->walk() as $node) {
-            $stored = $node->when['product'] ?? null;
+            $stored = $node->when['where'] ?? null;
             if (is_array($stored) && $stored !== []) {
                 $clauses[$node->id] = Clause::of(...(Conditions::read($stored) ?? []));
             }
@@ -99,7 +104,7 @@ final readonly class DraftState
         $names = $clauses === [] ? [] : $this->counts->names(new Reach(array_values($clauses)));
 
         return array_map(fn (Clause $clause): array => array_map(
-            fn (Condition $condition): array => $this->reachWords->phrase($condition, $names),
+            fn (Condition $condition): array => $this->reachWords->phrase($condition, $names, $kind),
             $clause->conditions,
         ), $clauses);
     }
@@ -107,16 +112,15 @@ final readonly class DraftState
     /**
      * With the parts of the canvas that changed.
      *
-     * @param  array<int, int>  $wishes
      * @return array<string, mixed>
      */
-    public function after(Drafted $done, Template $template, int $sampleId, array $wishes): array
+    public function after(Drafted $done, Template $template, int $sampleId, Visit $visit): array
     {
-        $product = $this->products->byId($sampleId);
-        if ($product === null) {
+        $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($sampleId);
+        if ($subject === null) {
             return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'notice' => $done->notice];
         }
-        $composed = $this->page->compose($done->draft->tree, $product, $wishes, explain: true);
+        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true);
 
         return $this->of($template, draft: $done->draft) + [
             'parts' => $this->parts->of($composed, $done),

@@ -8,12 +8,14 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 
 /**
  * Looks whether everything that is kept is sound.
@@ -76,22 +78,27 @@ final readonly class Doctor
     /** @return list<Finding> */
     private function fallbacks(): array
     {
-        $row = DB::selectOne("select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind = 'product'");
+        $findings = [];
+        foreach (PagesOfTheShop::kinds() as $kind) {
+            $many = PageKinds::standard()->get($kind)->subject()->many();
+            $row = DB::selectOne('select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind = ?', [$kind->value]);
+            if ($row === null) {
+                $findings[] = self::finding('fallback', "There is no fallback for pages of $many.");
+            } elseif ($row->live_revision === null) {
+                $findings[] = self::finding('fallback', "The fallback for pages of $many is not live.");
+            }
+        }
 
-        return match (true) {
-            $row === null => [self::finding('fallback', 'Product pages have no fallback.')],
-            $row->live_revision === null => [self::finding('fallback', 'The fallback of product pages is not live.')],
-            default => [],
-        };
+        return $findings;
     }
 
     /** @return list<Finding> */
     private function rules(): array
     {
         $findings = [];
-        $contest = $this->contests->all(PageKind::Product);
         $names = DB::table('templates')->pluck('name', 'id');
-        foreach ($contest->candidates as $candidate) {
+        $candidates = array_merge([], ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PagesOfTheShop::kinds()));
+        foreach ($candidates as $candidate) {
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {
                 $findings[] = self::finding('rule', "“{$names[$candidate->templateId]}” has ".Counted::of($dead, 'condition that names', 'conditions that name').' only what was deleted.');

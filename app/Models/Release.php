@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Models;
 
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\ImpactFormats;
 
 /**
  * One change to what customers see: done, waiting for its time, called off, or failed when its time came.
@@ -44,6 +46,15 @@ final class Release extends Model
         return $this->belongsTo(User::class, 'author_id');
     }
 
+    /** In the current format, whatever it was kept in. */
+    protected function impact(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (mixed $stored): array => ImpactFormats::upcast((array) json_decode((string) $stored, true)),
+            set: static fn (array $impact): string => json_encode($impact, JSON_THROW_ON_ERROR),
+        );
+    }
+
     public function changes(): Changes
     {
         return Changes::stored($this->change_set);
@@ -52,6 +63,6 @@ final class Release extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['change_set' => 'array', 'impact' => 'array', 'at' => 'datetime', 'due_at' => 'datetime'];
+        return ['change_set' => 'array', 'at' => 'datetime', 'due_at' => 'datetime'];
     }
 }

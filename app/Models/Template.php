@@ -7,13 +7,18 @@ namespace Vestibra\App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Templates\TemplateRole;
+use Vestibra\Core\Pages\PageKind;
 
 /**
  * A template with its draft and, once published, what is live. Trees and reaches are in their stored form. Kept parts and
  * the blocks that one product has as a fact are laid out and released the same way; they have no reach.
  *
  * @property int $id
- * @property string $page_kind
+ * @property string $page_kind empty unless it lays out pages
+ * @property TemplateRole $role
+ * @property Carbon|null $let_go_at it can be taken back for a while
  * @property string $name
  * @property int $hand_order
  * @property array<string, mixed> $draft_tree
@@ -31,15 +36,6 @@ use Illuminate\Support\Carbon;
  */
 final class Template extends Model
 {
-    /** The page kind of a kept part. */
-    public const PART = 'part';
-
-    /** The page kind of a kept part that was let go of: it can be taken back for a while. */
-    public const LET_GO = 'let-go';
-
-    /** The page kind of a product's own blocks. */
-    public const CONTENT = 'content';
-
     public $timestamps = false;
 
     protected $guarded = ['id'];
@@ -53,7 +49,19 @@ final class Template extends Model
     /** Whether it lays out pages, rather than something that stands on them. */
     public function isPage(): bool
     {
-        return ! in_array($this->page_kind, [self::PART, self::CONTENT, self::LET_GO], true);
+        return $this->role === TemplateRole::Page;
+    }
+
+    /** @return PageKind|null null for what stands on pages, and for a kind of page that this version does not know */
+    public function pageKind(): ?PageKind
+    {
+        return $this->isPage() && PagesOfTheShop::knows($this->page_kind) ? PageKind::from($this->page_kind) : null;
+    }
+
+    /** Of a page, in a place where its kind is known. */
+    public function knownKind(): PageKind
+    {
+        return $this->pageKind() ?? abort(404);
     }
 
     public function isLive(): bool
@@ -95,6 +103,8 @@ final class Template extends Model
             'live_tree' => 'array',
             'live_reach' => 'array',
             'changed_at' => 'datetime',
+            'let_go_at' => 'datetime',
+            'role' => TemplateRole::class,
         ];
     }
 }

@@ -6,8 +6,11 @@ namespace Vestibra\App\Providers;
 
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
@@ -19,6 +22,7 @@ use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Models\User;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Rendering\BlockPrinter;
@@ -26,6 +30,7 @@ use Vestibra\App\Rendering\Filler;
 use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\RandomIds;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
@@ -40,6 +45,7 @@ final class VestibraProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WritingSqlite => new WritingSqlite(...$given));
         $this->app->bind('db.connector.sqlite', CurrentGeneration::class);
         $this->app->scoped(Categories::class);
+        $this->app->scoped(PagesOfTheShop::class);
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);
         $this->app->scoped(Filler::class);
@@ -71,6 +77,7 @@ final class VestibraProvider extends ServiceProvider
         Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))
             ->withQuery(static fn ($query) => $query->whereNull('closed_at')));
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
+        Event::listen(MigrationsEnded::class, fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));

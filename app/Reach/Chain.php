@@ -8,7 +8,7 @@ use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\ClauseVariant;
 
 /**
- * All clauses of the live templates in the order in which they win, each with its condition as SQL about a product
+ * All clauses of the live templates in the order in which they win, each with its condition as SQL about a page
  * called `p`: those that go first, then the closest, then hand order. The first that is true decides.
  *
  * @phpstan-type Link array{key: list<int>, template: int, sql: Sql}
@@ -23,7 +23,7 @@ final readonly class Chain
 
     /**
      * @param  list<Link>  $links
-     * @param  array<int, Sql>  $kept  template => the ids of the products that it keeps off, as a query
+     * @param  array<int, Sql>  $kept  template => the ids of the pages that it keeps off, as a query
      */
     private function __construct(
         public array $links,
@@ -39,7 +39,7 @@ final readonly class Chain
         foreach ($contest->candidates as $hand => $candidate) {
             if ($candidate->live && ($only === null || in_array($candidate->templateId, $only, true)) && $candidate->reach->season->holds($contest->at)) {
                 if (count($candidate->reach->show) * count($candidate->reach->keepOff) > self::MOST_PAIRS) {
-                    $kept[$candidate->templateId] = $sql->keptOff($candidate->reach)->wrap('select p.id from products p where ', '');
+                    $kept[$candidate->templateId] = $sql->keptOff($candidate->reach)->wrap("select p.id from {$contest->pages->table()} p where ", '');
                 }
                 array_push($links, ...self::links($candidate, $hand, $sql, isset($kept[$candidate->templateId])));
             }

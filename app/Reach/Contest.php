@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
+use Vestibra\App\Pages\FindsPages;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Evaluator;
@@ -17,6 +18,7 @@ final readonly class Contest
      * @param  int  $at  the instant it is asked at, in seconds of Unix time
      */
     public function __construct(
+        public FindsPages $pages,
         public array $candidates,
         public int $fallbackId,
         public RuleCollections $collections,
@@ -27,7 +29,7 @@ final readonly class Contest
     /** The same templates at another instant. */
     public function at(int $at): self
     {
-        return new self($this->candidates, $this->fallbackId, $this->collections, $at);
+        return new self($this->pages, $this->candidates, $this->fallbackId, $this->collections, $at);
     }
 
     public function evaluator(): Evaluator
@@ -37,7 +39,7 @@ final readonly class Contest
 
     public function sql(): ReachSql
     {
-        return new ReachSql($this->at, $this->collections);
+        return new ReachSql($this->pages, $this->at, $this->collections);
     }
 
     public function candidate(int $templateId): ?Candidate
@@ -55,5 +57,11 @@ final readonly class Contest
     public function liveReaches(): array
     {
         return array_column(array_filter($this->candidates, static fn (Candidate $candidate): bool => $candidate->live), 'reach');
+    }
+
+    /** @return string the pages that customers can see, as it stands behind `from`; each is called `p` */
+    public function shown(): string
+    {
+        return "{$this->pages->table()} p where {$this->pages->shown()}";
     }
 }

@@ -9,10 +9,11 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
@@ -24,6 +25,7 @@ final readonly class Contests
     private Fields $fields;
 
     public function __construct(
+        private PagesOfTheShop $pages,
         private Categories $categories,
         private ShopClock $clock,
     ) {
@@ -43,7 +45,7 @@ final readonly class Contests
     }
 
     /** @throws LogicException when a stored reach cannot be read */
-    public function stored(mixed $reach, PageKind $kind = PageKind::Product): Reach
+    public function stored(mixed $reach, PageKind $kind): Reach
     {
         $read = (new ReachReader($this->fields, $this->clock->zone, $kind))->parse($reach);
 
@@ -56,13 +58,13 @@ final readonly class Contests
             'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
             .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
             .' where page_kind = ?1'.($withDrafts ? '' : ' and live_revision is not null')
-            ." union all select id, null, null, rule, null, null from collections where rule is not null and ?1 = 'product' order by 2, 1",
-            [$kind->value],
+            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 order by 2, 1',
+            [$kind->value, (int) (Fields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
         );
         $rules = $reaches = $templates = [];
         foreach ($rows as $row) {
             if ($row->hand_order === null) {
-                $rules[$row->id] = $this->stored(json_decode($row->live_reach, true));
+                $rules[$row->id] = $this->stored(json_decode($row->live_reach, true), PageKind::Product);
             } else {
                 $templates[] = $row;
                 $reaches[$row->id] = $supposed->reaches[$row->id]
@@ -71,16 +73,17 @@ final readonly class Contests
         }
         $living = LivingNames::of([...$reaches, ...array_values($rules)]);
         $compiler = new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind);
-        $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living));
+        $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living, PageKind::Product));
         $candidates = [];
-        foreach ($supposed->order($templates) as $row) {
+        foreach ($supposed->order($kind->value, $templates) as $row) {
             $live = $supposed->isLive($row->id, $row->live_revision !== null);
             $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
         }
 
         return new Contest(
+            $this->pages->get($kind),
             $candidates,
-            $supposed->fallbackId ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
+            $supposed->fallbacks[$kind->value] ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
             $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
             ($at ?? $this->clock->now())->getTimestamp(),
         );

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
-use Vestibra\App\Words\ProductWords;
+use Vestibra\App\Words\ActualWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\App\Words\VerdictWords;
-use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Loser;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
 use Vestibra\Core\Reach\Verdict;
@@ -31,62 +32,64 @@ final readonly class Ladder
     public function __construct(
         private Verdicts $verdicts,
         private Contests $contests,
+        private PagesOfTheShop $pages,
         private ReachCounts $counts,
         private ReachWords $reachWords,
-        private ProductWords $productWords,
+        private ActualWords $actualWords,
         private VerdictWords $words,
         private ShopClock $clock,
     ) {
     }
 
-    /** @return array{product: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs: list<Rung>} */
-    public function of(Product $product): array
+    /** @return array{pageKind: string, page: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs: list<Rung>} */
+    public function of(PageKind $kind, Subject $subject): array
     {
-        $verdict = $this->verdicts->explained($product);
-        $reaches = $this->reaches();
+        $verdict = $this->verdicts->explained($kind, $subject);
+        $reaches = $this->reaches($kind);
         $names = $this->counts->names(...array_column($reaches, 'reach'));
         $losers = $verdict->losers;
         usort($losers, static fn (Loser $one, Loser $other): int => self::rank($other, $verdict) <=> self::rank($one, $verdict));
-        $rungs = [$this->rung($reaches[$verdict->templateId], $product, $verdict, null, $names)];
+        $rungs = [$this->rung($reaches[$verdict->templateId], $kind, $subject, $verdict, null, $names)];
         foreach ($losers as $loser) {
-            $rungs[] = $this->rung($reaches[$loser->templateId], $product, $verdict, $loser, $names);
+            $rungs[] = $this->rung($reaches[$loser->templateId], $kind, $subject, $verdict, $loser, $names);
         }
-        $pin = DB::table('pins')->where('page_kind', 'product')->where('subject_id', $product->id)->value('template_id');
+        $pages = $this->pages->get($kind);
 
         return [
-            'product' => ProductRows::of([$product->id])[0] + ['published' => $product->published],
+            'pageKind' => $kind->value,
+            'page' => $pages->rows([$subject->id()])[0] + ['shown' => $subject->isShown()],
             'at' => $this->reachWords->moment($this->clock->now()->getTimestamp()),
             'until' => $verdict->until === null ? null : $this->reachWords->moment($verdict->until),
             'step' => $verdict->step->value,
             'pinSkipped' => $verdict->pinSkipped,
-            'pinned' => $pin === null ? null : (int) $pin,
-            'unpublished' => $this->unpublished($product, $verdict),
+            'pinned' => Verdicts::pin($pages, $subject),
+            'unpublished' => $this->unpublished($kind, $subject, $verdict),
             'rungs' => $rungs,
         ];
     }
 
     /**
-     * Rules that are not published and speak of this product: the first thing to know when a page does not look as
+     * Rules that are not published and speak of this page: the first thing to know when a page does not look as
      * expected. Those that would change what it gets come first.
      *
      * @return list<array{template: int, name: string, words: string}>
      */
-    private function unpublished(Product $product, Verdict $now): array
+    private function unpublished(PageKind $kind, Subject $subject, Verdict $now): array
     {
         $first = $then = [];
-        foreach (DB::select("select id, name, live_revision, draft_reach, live_reach from templates where page_kind = 'product' and (live_reach is null or live_reach <> draft_reach) order by hand_order") as $row) {
-            $draft = $this->contests->stored(json_decode($row->draft_reach, true));
-            $live = $row->live_reach === null ? null : $this->contests->stored(json_decode($row->live_reach, true));
+        foreach (DB::select('select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and (live_reach is null or live_reach <> draft_reach) order by hand_order', [$kind->value]) as $row) {
+            $draft = $this->contests->stored(json_decode($row->draft_reach, true), $kind);
+            $live = $row->live_reach === null ? null : $this->contests->stored(json_decode($row->live_reach, true), $kind);
             if ($live !== null && $live->toArray() == $draft->toArray()) {
                 continue;
             }
             $supposed = (new Supposed)->withReach($row->id, $draft);
-            $with = $this->verdicts->explained($product, $supposed);
-            $matches = $this->verdicts->matches($product, $row->id, $supposed);
+            $with = $this->verdicts->explained($kind, $subject, $supposed);
+            $matches = $this->verdicts->matches($kind, $subject, $row->id, $supposed);
             $what = $live === null ? 'It is not published' : 'Its rule was changed, and the change is not published';
             $words = match (true) {
                 $with->templateId === $row->id && $now->templateId !== $row->id => "$what. Published, it would be shown here.",
-                $with->templateId !== $now->templateId => "$what. Published, this product would get “".DB::table('templates')->where('id', $with->templateId)->value('name').'” instead.',
+                $with->templateId !== $now->templateId => "$what. Published, this {$subject->kind()->one()} would get “".DB::table('templates')->where('id', $with->templateId)->value('name').'” instead.',
                 $live === null && ! $matches => null,
                 $matches && $with->templateId !== $row->id => "$what. It would match here, but not win.",
                 default => "$what. It would change nothing here.",
@@ -100,15 +103,15 @@ final readonly class Ladder
     }
 
     /** @return array<int, array{id: int, name: string, live: bool, reach: Reach}> */
-    private function reaches(): array
+    private function reaches(PageKind $kind): array
     {
         $reaches = [];
-        foreach (DB::select("select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = 'product'") as $row) {
+        foreach (DB::select('select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = ?', [$kind->value]) as $row) {
             $reaches[$row->id] = [
                 'id' => $row->id,
                 'name' => $row->name,
                 'live' => $row->live_revision !== null,
-                'reach' => $this->contests->stored(json_decode($row->reach, true), PageKind::Product),
+                'reach' => $this->contests->stored(json_decode($row->reach, true), $kind),
             ];
         }
 
@@ -120,7 +123,7 @@ final readonly class Ladder
      * @param  array<string, array<int, string>>  $names
      * @return Rung
      */
-    private function rung(array $template, Product $product, Verdict $verdict, ?Loser $loser, array $names): array
+    private function rung(array $template, PageKind $kind, Subject $subject, Verdict $verdict, ?Loser $loser, array $names): array
     {
         $reach = $template['reach'];
         $number = $loser === null ? $verdict->clause : $loser->clause;
@@ -135,14 +138,14 @@ final readonly class Ladder
             'live' => $template['live'],
             'wins' => $loser === null,
             'reason' => $loser?->reason->value ?? 'wins',
-            'words' => $loser === null ? $this->words->winner($verdict) : $this->words->loser($loser, $verdict),
-            'detail' => array_values(array_unique(array_map(fn (Condition $condition): string => $this->productWords->actual($product, $condition), $failed))),
+            'words' => $loser === null ? $this->words->winner($verdict, $subject->kind()) : $this->words->loser($loser, $verdict, $subject->kind()),
+            'detail' => array_values(array_unique(array_map(fn (Condition $condition): string => $this->actualWords->of($subject, $condition), $failed))),
             'closeness' => $closeness?->toArray(),
             'closenessWords' => $this->words->closeness($closeness),
             'goesFirst' => $reach->goesFirst,
             'season' => $this->reachWords->season($reach->season),
-            'clause' => $clause === null ? [] : $this->phrases($clause, $failed, $names),
-            'change' => $loser === null ? null : self::change($loser, $template['live']),
+            'clause' => $clause === null ? [] : $this->phrases($clause, $failed, $names, $kind),
+            'change' => $loser === null ? null : self::change($loser, $template['live'], $subject->kind()->one()),
         ];
     }
 
@@ -151,16 +154,16 @@ final readonly class Ladder
      * @param  array<string, array<int, string>>  $names
      * @return list<array{words: string, failed: bool}>
      */
-    private function phrases(Clause $clause, array $failed, array $names): array
+    private function phrases(Clause $clause, array $failed, array $names, PageKind $kind): array
     {
-        return $clause->conditions === [] ? [['words' => 'every product', 'failed' => false]] : array_map(fn (Condition $condition): array => [
-            'words' => trim(implode(' ', $this->reachWords->phrase($condition, $names))),
+        return $clause->conditions === [] ? [['words' => ReachWords::every($kind), 'failed' => false]] : array_map(fn (Condition $condition): array => [
+            'words' => trim(implode(' ', $this->reachWords->phrase($condition, $names, $kind))),
             'failed' => array_filter($failed, $condition->equals(...)) !== [],
         ], $clause->conditions);
     }
 
     /** @return array{do: string, words: string}|null the one click that would change it */
-    private static function change(Loser $loser, bool $live): ?array
+    private static function change(Loser $loser, bool $live, string $subject): ?array
     {
         return match ($loser->reason) {
             Reason::NotLive => ['do' => 'publish', 'words' => 'Publish it…'],
@@ -169,9 +172,9 @@ final readonly class Ladder
             Reason::KeptOff => ['do' => 'reach', 'words' => 'Change what it keeps off'],
             Reason::PinDecides => ['do' => 'unpin', 'words' => 'Take the pin out…'],
             Reason::AnotherGoesFirst => ['do' => 'reach', 'words' => 'Let it go first too'],
-            Reason::LessClose => ['do' => 'pin', 'words' => 'Pin this product to it…'],
+            Reason::LessClose => ['do' => 'pin', 'words' => "Pin this $subject to it…"],
             Reason::LaterInHandOrder => ['do' => 'earlier', 'words' => 'Put it before the winner…'],
-            Reason::NotNeeded => $live ? ['do' => 'pin', 'words' => 'Pin this product to it…'] : null,
+            Reason::NotNeeded => $live ? ['do' => 'pin', 'words' => "Pin this $subject to it…"] : null,
         };
     }
 

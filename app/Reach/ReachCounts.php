@@ -7,9 +7,10 @@ namespace Vestibra\App\Reach;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Pages\PageRows;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledClause;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 
 /**
@@ -22,7 +23,7 @@ use Vestibra\Core\Reach\Reach;
  * @phpstan-type Other array{template: int, name: string, count: int}
  * @phpstan-type Dead array{part: string, clause: int, condition: int}
  * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null,
- *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, products: list<array<string, mixed>>, dead: list<Dead>}
+ *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, pages: list<array<string, mixed>>, dead: list<Dead>}
  */
 final readonly class ReachCounts
 {
@@ -38,9 +39,9 @@ final readonly class ReachCounts
      *
      * @return Preview
      */
-    public function preview(int $templateId, Reach $reach, int $page = 1): array
+    public function preview(PageKind $kind, int $templateId, Reach $reach, int $page = 1): array
     {
-        $now = $this->contests->all(PageKind::Product, (new Supposed)->withReach($templateId, $reach));
+        $now = $this->contests->all($kind, (new Supposed)->withReach($templateId, $reach));
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
@@ -52,31 +53,31 @@ final readonly class ReachCounts
         }
 
         return $counts + [
-            'hidden' => $this->count("p.published = 0 and ($covers->text)", $covers->bindings),
+            'hidden' => (int) DB::scalar("select count(*) from {$contest->pages->table()} p where not {$contest->pages->shown()} and ($covers->text)", $covers->bindings),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
-            'products' => ProductRows::of($this->ids($covers, $page)),
+            'pages' => $contest->pages->rows(self::ids($contest, $covers, $page)),
             'dead' => self::dead($candidate),
         ];
     }
 
     /** On how many pages a template would be shown with some changes, now or at another instant; before its season, at its start. */
-    public function shownOn(int $templateId, Supposed $supposed, ?DateTimeImmutable $at = null): int
+    public function shownOn(PageKind $kind, int $templateId, Supposed $supposed, ?DateTimeImmutable $at = null): int
     {
-        $contest = $this->contests->all(PageKind::Product, $supposed, $at);
+        $contest = $this->contests->all($kind, $supposed, $at);
         $candidate = $contest->candidate($templateId);
 
         return $candidate === null || ! $candidate->live ? 0 : $this->one($contest, $candidate, $supposed->pins)[0]['shownOn'];
     }
 
     /**
-     * What is live, for all product templates.
+     * What is live, for all templates of a kind.
      *
      * @return array<int, Counts> by template
      */
-    public function live(): array
+    public function live(PageKind $kind): array
     {
-        $contest = $this->contests->live(PageKind::Product);
+        $contest = $this->contests->live($kind);
         $counts = $now = [];
         foreach ($contest->candidates as $candidate) {
             if (self::counted($contest, $candidate) === $contest) {
@@ -112,12 +113,13 @@ final readonly class ReachCounts
         $contest = self::counted($now, $candidate);
         $count = static function (Contest $contest) use ($candidate, $id, $pins): array {
             $covers = $contest->sql()->covers($candidate->reach);
-            $moved = array_map(static fn (string $page): int => (int) substr($page, (int) strpos($page, '/') + 1), array_keys($pins, $id, true));
-            $pinned = "p.id in (select subject_id from pins where page_kind = 'product' and template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')');
+            $kind = $contest->pages->kind()->value;
+            $moved = Supposed::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
+            $pinned = "p.id in (select subject_id from pins where page_kind = '$kind' and template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')');
             $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : $covers->wrap('(', ") or $pinned"), $pins);
             $split = Sql::join('', [
                 $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
-                $winners->wrap(' from (', ') w join products p on p.id = w.product_id group by 1, 2 order by count desc'),
+                $winners->wrap(' from (', ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc"),
             ]);
 
             return DB::select($split->text, $split->bindings);
@@ -148,8 +150,8 @@ final readonly class ReachCounts
             $covers = $contest->sql()->covers($candidate->reach);
             $id = $candidate->templateId;
             $parts[] = Sql::join('', [
-                $covers->wrap("select $id as id, (select count(*) from products p where p.published = 1 and (", ')) as covers'),
-                $covers->wrap(", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross join products p on p.id = w.product_id where w.template_id = $id and (", ')) as won'),
+                $covers->wrap("select $id as id, (select count(*) from {$contest->shown()} and (", ')) as covers'),
+                $covers->wrap(", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross join {$contest->pages->table()} p on p.id = w.page_id where w.template_id = $id and (", ')) as won'),
             ]);
         }
         $all = Sql::join('', [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)]);
@@ -180,18 +182,12 @@ final readonly class ReachCounts
         ] + $season->toArray();
     }
 
-    /** @param  list<scalar>  $bindings */
-    private function count(string $where, array $bindings): int
-    {
-        return (int) DB::scalar("select count(*) from products p where $where", $bindings);
-    }
-
     /** @return list<int> */
-    private function ids(Sql $covers, int $page): array
+    private static function ids(Contest $contest, Sql $covers, int $page): array
     {
         return array_column(DB::select(
-            "select p.id from products p where p.published = 1 and ($covers->text) order by p.title_folded, p.id limit ? offset ?",
-            [...$covers->bindings, ProductRows::PAGE, ($page - 1) * ProductRows::PAGE],
+            "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id limit ? offset ?",
+            [...$covers->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
         ), 'id');
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
+use Vestibra\App\Pages\FindsPages;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\ClauseVariant;
@@ -12,26 +13,27 @@ use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Reach\VariantCheck;
 
-/** What a compiled reach says at an instant, as SQL about a product called `p`. */
+/** What a compiled reach says at an instant, as SQL about a page called `p`. */
 final readonly class ReachSql
 {
     private CheckSql $checks;
 
     /** @param  int  $at in seconds of Unix time */
     public function __construct(
+        FindsPages $pages,
         private int $at,
         RuleCollections $collections,
     ) {
         $known = [];
-        $checks = new CheckSql($at, []);
+        $checks = new CheckSql($pages->sql($at, []));
         foreach ($collections->reaches as $id => $reach) {
             $known[$id] = self::rules($reach, $checks)->wrap('(', ')');
-            $checks = new CheckSql($at, $known);
+            $checks = new CheckSql($pages->sql($at, $known));
         }
         $this->checks = $checks;
     }
 
-    /** True for the products that the reach covers. */
+    /** True for the pages that the reach covers. */
     public function covers(CompiledReach $reach): Sql
     {
         return $reach->season->holds($this->at) ? self::rules($reach, $this->checks) : new Sql('0');
@@ -43,7 +45,7 @@ final readonly class ReachSql
         return $variant->checks === [] ? new Sql('1') : Sql::join(' and ', array_map($this->checks->of(...), $variant->checks));
     }
 
-    /** True for the products that a reach keeps off. */
+    /** True for the pages that a reach keeps off. */
     public function keptOff(CompiledReach $reach): Sql
     {
         return Sql::join(' or ', array_map(fn (CompiledClause $clause): Sql => self::clause($clause, $this->checks), $reach->keepOff));

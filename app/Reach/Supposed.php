@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 
 /** A change that is not made yet, to ask what the shop would look like with it. */
@@ -12,43 +13,61 @@ final readonly class Supposed
     /**
      * @param  array<int, Reach>  $reaches  template id => the reach to be live with
      * @param  list<int>  $takenOff  templates that are not to be live
-     * @param  list<int>|null  $handOrder  template ids, all of the kind
+     * @param  array<string, int>  $fallbacks  by page kind
+     * @param  array<string, list<int>>  $handOrders  by page kind: template ids, all of the kind
      * @param  array<string, int|null>  $pins  `product/7` => template, null: unpinned
      */
     public function __construct(
         public array $reaches = [],
         public array $takenOff = [],
-        public ?int $fallbackId = null,
-        public ?array $handOrder = null,
+        public array $fallbacks = [],
+        public array $handOrders = [],
         public array $pins = [],
     ) {
     }
 
     public function withReach(int $templateId, Reach $reach): self
     {
-        return new self([$templateId => $reach] + $this->reaches, array_values(array_diff($this->takenOff, [$templateId])), $this->fallbackId, $this->handOrder, $this->pins);
+        return new self([$templateId => $reach] + $this->reaches, array_values(array_diff($this->takenOff, [$templateId])), $this->fallbacks, $this->handOrders, $this->pins);
     }
 
     public function without(int $templateId): self
     {
-        return new self(array_diff_key($this->reaches, [$templateId => true]), [...$this->takenOff, $templateId], $this->fallbackId, $this->handOrder, $this->pins);
+        return new self(array_diff_key($this->reaches, [$templateId => true]), [...$this->takenOff, $templateId], $this->fallbacks, $this->handOrders, $this->pins);
     }
 
-    public function withFallback(int $templateId): self
+    public function withFallback(string $kind, int $templateId): self
     {
-        return new self($this->reaches, $this->takenOff, $templateId, $this->handOrder, $this->pins);
+        return new self($this->reaches, $this->takenOff, [$kind => $templateId] + $this->fallbacks, $this->handOrders, $this->pins);
     }
 
     /** @param  list<int>  $order */
-    public function withHandOrder(array $order): self
+    public function withHandOrder(string $kind, array $order): self
     {
-        return new self($this->reaches, $this->takenOff, $this->fallbackId, $order, $this->pins);
+        return new self($this->reaches, $this->takenOff, $this->fallbacks, [$kind => $order] + $this->handOrders, $this->pins);
     }
 
     /** @param  array<string, int|null>  $pins */
     public function withPins(array $pins): self
     {
-        return new self($this->reaches, $this->takenOff, $this->fallbackId, $this->handOrder, $pins + $this->pins);
+        return new self($this->reaches, $this->takenOff, $this->fallbacks, $this->handOrders, $pins + $this->pins);
+    }
+
+    /**
+     * @param  array<string, int|null>  $pins
+     * @return list<int> of a kind: the pages that are pinned or set free
+     */
+    public static function pinned(array $pins, PageKind $kind): array
+    {
+        $ids = [];
+        foreach (array_keys($pins) as $page) {
+            [$of, $id] = explode('/', $page) + ['', '0'];
+            if ($of === $kind->value) {
+                $ids[] = (int) $id;
+            }
+        }
+
+        return $ids;
     }
 
     public function isLive(int $templateId, bool $now): bool
@@ -60,9 +79,9 @@ final readonly class Supposed
      * @param  list<\stdClass>  $rows  with id and hand_order
      * @return list<\stdClass>
      */
-    public function order(array $rows): array
+    public function order(string $kind, array $rows): array
     {
-        $places = array_flip($this->handOrder ?? []);
+        $places = array_flip($this->handOrders[$kind] ?? []);
         usort($rows, static fn (\stdClass $one, \stdClass $other): int => ($places[$one->id] ?? $one->hand_order) <=> ($places[$other->id] ?? $other->hand_order));
 
         return $rows;

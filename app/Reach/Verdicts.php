@@ -5,51 +5,51 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\Categories;
-use Vestibra\App\ShopClock;
-use Vestibra\Core\Catalogue\Product;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Features;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Verdict;
 
-/** The verdict for one product's page. */
+/** The verdict for one page. */
 final readonly class Verdicts
 {
     public function __construct(
         private Contests $contests,
-        private Categories $categories,
-        private ShopClock $clock,
+        private PagesOfTheShop $pages,
     ) {
     }
 
-    public function forProduct(Product $product): Verdict
+    public function of(PageKind $kind, Subject $subject): Verdict
     {
-        return $this->in($this->contests->live(PageKind::Product), $product);
+        return $this->in($this->contests->live($kind), $subject);
     }
 
     /** With the reason why each other template lost. */
-    public function explained(Product $product, Supposed $supposed = new Supposed): Verdict
+    public function explained(PageKind $kind, Subject $subject, Supposed $supposed = new Supposed): Verdict
     {
-        return $this->in($this->contests->all(PageKind::Product, $supposed), $product, true);
+        return $this->in($this->contests->all($kind, $supposed), $subject, true);
     }
 
-    /** Whether a template's rules match a product within their season, were it live with them. */
-    public function matches(Product $product, int $templateId, Supposed $supposed): bool
+    /** Whether a template's rules match a page within their season, were it live with them. */
+    public function matches(PageKind $kind, Subject $subject, int $templateId, Supposed $supposed): bool
     {
-        $contest = $this->contests->all(PageKind::Product, $supposed);
-        $features = $contest->collections->judge(Features::product($product, $this->categories->tree(), $this->clock->now()));
+        $contest = $this->contests->all($kind, $supposed);
+        $features = $contest->collections->judge($this->pages->get($kind)->features($subject));
 
         return $contest->candidate($templateId)?->reach->atAnyTime()->match($features) !== null;
     }
 
-    private function in(Contest $contest, Product $product, bool $withReasons = false): Verdict
+    /** The template that a page is pinned to, live or not. */
+    public static function pin(FindsPages $pages, Subject $subject): ?int
     {
-        $pin = DB::selectOne("select template_id from pins where page_kind = 'product' and subject_id = ?", [$product->id]);
+        $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
 
-        return $contest->evaluator()->decide(
-            Features::product($product, $this->categories->tree(), $this->clock->now()),
-            $pin?->template_id,
-            $withReasons,
-        );
+        return $pin === null ? null : (int) $pin;
+    }
+
+    private function in(Contest $contest, Subject $subject, bool $withReasons = false): Verdict
+    {
+        return $contest->evaluator()->decide($contest->pages->features($subject), self::pin($contest->pages, $subject), $withReasons);
     }
 }

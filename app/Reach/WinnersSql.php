@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
-/** The verdict for all published product pages at once. Agrees with the core's Evaluator on every input. */
+/** The verdict for all pages of a kind that customers can see at once. Agrees with the core's Evaluator on every input. */
 final readonly class WinnersSql
 {
     /**
-     * A query that gives product_id and template_id, one row for each published product.
+     * A query that gives page_id and template_id, one row for each page.
      *
-     * @param  Sql|null  $among  asks only for products called `p` that it is true for
+     * @param  Sql|null  $among  asks only for pages called `p` that it is true for
      * @param  array<string, int|null>  $pins  `product/7` => template id, null: unpinned; instead of what is stored
      */
     public static function of(Contest $contest, ?Sql $among = null, array $pins = []): Sql
@@ -20,15 +20,15 @@ final readonly class WinnersSql
         return Sql::join('', [
             self::with($chain->with()),
             $chain->template()->wrap(
-                'select p.id as product_id, coalesce(pins.template_id, ',
-                ", $contest->fallbackId) as template_id from products p{$chain->joins()} left join (".self::pins($contest, $pins).') pins on pins.subject_id = p.id where p.published = 1',
+                'select p.id as page_id, coalesce(pins.template_id, ',
+                ", $contest->fallbackId) as template_id from {$contest->pages->table()} p{$chain->joins()} left join (".self::pins($contest, $pins).") pins on pins.subject_id = p.id where {$contest->pages->shown()}",
             ),
             ...($among === null ? [] : [$among->wrap(' and (', ')')]),
         ]);
     }
 
     /**
-     * A query that gives product_id, before_id and after_id. Only where a changed template wins now is the whole order
+     * A query that gives page_id, before_id and after_id. Only where a changed template wins now is the whole order
      * asked again; elsewhere it is enough whether one of the changed ones comes before what wins now.
      *
      * @param  list<int>|null  $changed  templates whose reach is another then, or that come or go; null: anything may differ
@@ -45,14 +45,14 @@ final readonly class WinnersSql
         $after = $changed === null
             ? $full->template()
             : $full->template()->wrap("case when b is not null and b % $place in ($list) then ", " when n is not null and (b is null or n < b) then n % $place else b % $place end");
-        $b = Sql::join('', [$all->placed($before)->wrap('select p.id, ', " as b from products p{$before->joins('was')} where p.published = 1"), ...($among === null ? [] : [$among->wrap(' and (', ')')])]);
-        $n = ($changed === null ? new Sql('null') : $all->placed($new))->wrap('select x.id, x.b, ', " as n from x join products p on p.id = x.id{$new->joins('new')}");
+        $b = Sql::join('', [$all->placed($before)->wrap('select p.id, ', " as b from {$now->pages->table()} p{$before->joins('was')} where {$now->pages->shown()}"), ...($among === null ? [] : [$among->wrap(' and (', ')')])]);
+        $n = ($changed === null ? new Sql('null') : $all->placed($new))->wrap('select x.id, x.b, ', " as n from x join {$now->pages->table()} p on p.id = x.id{$new->joins('new')}");
 
         return Sql::join('', [
             self::with([...$before->with('was'), ...$new->with('new'), ...$full->with('then'), $b->wrap('x as materialized (', ')'), $n->wrap('w as materialized (', ')')]),
             $after->wrap(
-                "select p.id as product_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, coalesce(pa.template_id, ",
-                ", $then->fallbackId) as after_id from w join products p on p.id = w.id{$full->joins('then')}"
+                "select p.id as page_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, coalesce(pa.template_id, ",
+                ", $then->fallbackId) as after_id from w join {$now->pages->table()} p on p.id = w.id{$full->joins('then')}"
                 .' left join ('.self::pins($now, []).') pb on pb.subject_id = p.id left join ('.self::pins($then, $pins).') pa on pa.subject_id = p.id',
             ),
         ]);
@@ -71,10 +71,11 @@ final readonly class WinnersSql
     private static function pins(Contest $contest, array $pins): string
     {
         $live = array_column(array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live), 'templateId');
+        $page = $contest->pages->kind()->value;
         $changed = $rows = [];
         foreach ($pins as $key => $templateId) {
             [$kind, $id] = explode('/', $key) + ['', '0'];
-            if ($kind === 'product') {
+            if ($kind === $page) {
                 $changed[] = (int) $id;
                 if ($templateId !== null && in_array($templateId, $live, true)) {
                     $rows[] = ' union all select '.(int) $id.", $templateId";
@@ -82,7 +83,7 @@ final readonly class WinnersSql
             }
         }
 
-        return "select subject_id, template_id from pins where page_kind = 'product' and template_id in (".implode(',', $live).')'
+        return "select subject_id, template_id from pins where page_kind = '$page' and template_id in (".implode(',', $live).')'
             .($changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')').implode('', $rows);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /** One change to what customers see, as a release holds it. Values before are those of the moment it is made. */
@@ -26,6 +27,9 @@ interface Change
 
     /** The shop as it would be with this change too. */
     public function suppose(Supposed $supposed): Supposed;
+
+    /** @return list<PageKind> the kinds of pages that it may change */
+    public function kinds(): array;
 
     /** @return list<string> names of what it touches, as `template 3` or `pins` */
     public function touches(): array;

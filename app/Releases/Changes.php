@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use LogicException;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Supposed;
-use Vestibra\Core\Problem;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
 
 /** An ordered set of changes. A new kind of change is one class and one line in `stored()`. */
 final readonly class Changes
@@ -26,7 +27,7 @@ final readonly class Changes
     public static function stored(array $stored): self
     {
         return new self(array_map(static fn (array $one): Change => match ($one['change']) {
-            TemplateChange::name() => new TemplateChange($one['template'], $one['name'], $one['before'], $one['after'], $one['pageKind'] ?? PageKind::Product->value),
+            TemplateChange::name() => TemplateChange::stored($one),
             FallbackChange::name() => new FallbackChange($one['pageKind'], $one['before'], $one['after']),
             HandOrderChange::name() => new HandOrderChange($one['pageKind'], $one['before'], $one['after']),
             PinsChange::name() => new PinsChange($one['before'], $one['after']),
@@ -71,6 +72,14 @@ final readonly class Changes
     public function templates(): array
     {
         return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && $change->isPage()));
+    }
+
+    /** @return list<PageKind> the kinds of pages that may change */
+    public function kinds(): array
+    {
+        $kinds = array_merge([], ...array_map(static fn (Change $change): array => $change->kinds(), $this->list));
+
+        return array_values(array_filter(PagesOfTheShop::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)));
     }
 
     /** @return list<TemplateChange> of what stands on pages: kept parts, and products' own blocks */

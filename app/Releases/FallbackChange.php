@@ -7,6 +7,7 @@ namespace Vestibra\App\Releases;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /** Another live template takes what no rule takes. */
@@ -53,7 +54,12 @@ final readonly class FallbackChange implements Change
 
     public function suppose(Supposed $supposed): Supposed
     {
-        return $supposed->withFallback($this->after);
+        return $supposed->withFallback($this->pageKind, $this->after);
+    }
+
+    public function kinds(): array
+    {
+        return array_filter([PageKind::tryFrom($this->pageKind)]);
     }
 
     public function touches(): array

@@ -6,6 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Supposed;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /** The owner's order of the templates of a kind. Templates made since are put last. */
@@ -67,7 +68,12 @@ final readonly class HandOrderChange implements Change
 
     public function suppose(Supposed $supposed): Supposed
     {
-        return $supposed->withHandOrder($this->after);
+        return $supposed->withHandOrder($this->pageKind, $this->after);
+    }
+
+    public function kinds(): array
+    {
+        return array_filter([PageKind::tryFrom($this->pageKind)]);
     }
 
     public function touches(): array

@@ -7,9 +7,10 @@ namespace Vestibra\App\Releases;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
-use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
@@ -20,12 +21,14 @@ use Vestibra\Core\Reach\Season;
 
 /**
  * What changes would do to the shop at an instant: which pages move from which template to which, and which keep
- * their template but look different.
+ * their template but look different. Pages of each kind that the changes touch are counted by themselves.
  *
- * @phpstan-type ProductRow array{id: int, title: string, slug: string, picture: string|null}
- * @phpstan-type Move array{from: int, fromName: string, to: int, toName: string, count: int, products: list<ProductRow>}
- * @phpstan-type Turn array{template: int, name: string, at: string, begins: bool, moves: list<Move>, moved: int}
- * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, at: string, turns: list<Turn>}
+ * @phpstan-import-type PageRow from FindsPages
+ *
+ * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int, pages: list<PageRow>}
+ * @phpstan-type Turn array{template: int, name: string, pageKind: string, at: string, begins: bool, moves: list<Move>, moved: int}
+ * @phpstan-type OfKind array{pageKind: string, moved: int, look: int, stays: int}
+ * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at: string, turns: list<Turn>}
  */
 final readonly class Impact
 {
@@ -39,19 +42,26 @@ final readonly class Impact
     public function of(Changes $changes, ?DateTimeImmutable $at = null): array
     {
         $at ??= $this->clock->now();
-        $both = $this->both($changes, $at);
-        $groups = $this->groups($both, 'before_id <> after_id or '.Looks::of($changes)->sql());
-        $moves = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] !== $group['to']));
-        $look = array_values(array_filter($groups, static fn (array $group): bool => $group['from'] === $group['to']));
-        $moved = array_sum(array_column($moves, 'count'));
-        $looked = array_sum(array_column($look, 'count'));
+        $moves = $look = $kinds = [];
+        foreach ($changes->kinds() as $kind) {
+            $both = $this->both($kind, $changes, $at);
+            $groups = $this->groups($both, 'before_id <> after_id or '.Looks::of($changes)->sql());
+            $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
+            foreach ($groups as $group) {
+                $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
+                $ofKind[$group['from'] === $group['to'] ? 'look' : 'moved'] += $group['count'];
+            }
+            $shown = (int) DB::scalar("select count(*) from {$both->now->shown()}");
+            $kinds[] = $ofKind + ['stays' => $shown - $ofKind['moved'] - $ofKind['look']];
+        }
 
         return [
             'moves' => $moves,
             'newLook' => $look,
-            'moved' => $moved,
-            'look' => $looked,
-            'stays' => DB::table('products')->where('published', true)->count() - $moved - $looked,
+            'moved' => array_sum(array_column($kinds, 'moved')),
+            'look' => array_sum(array_column($kinds, 'look')),
+            'stays' => array_sum(array_column($kinds, 'stays')),
+            'kinds' => $kinds,
             'at' => $at->format('Y-m-d\TH:i:s\Z'),
             'turns' => $this->turns($changes, $at),
         ];
@@ -66,18 +76,20 @@ final readonly class Impact
     {
         $turns = [];
         foreach ($changes->templates() as $change) {
-            $season = $change->after === null ? Season::always() : $this->contests->stored($change->after['reach'])->season;
+            $season = $change->after === null ? Season::always() : $this->contests->stored($change->after['reach'], $change->kind())->season;
             foreach (['from' => $season->from, 'until' => $season->until] as $end => $instant) {
                 if ($instant === null || $instant <= $after->getTimestamp()) {
                     continue;
                 }
-                $contest = $this->contests->all(PageKind::Product, $changes->supposed());
+                $contest = $this->contests->all($change->kind(), $changes->supposed());
                 $candidate = $contest->candidate($change->template) ?? throw new LogicException('A template that goes live is no candidate.');
-                $both = WinnersSql::both($contest->at($instant - 1), $contest->at($instant), null, $contest->at($instant)->sql()->covers($candidate->reach->atAnyTime()), []);
+                [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
+                $both = new BeforeAndAfter($before, WinnersSql::both($before, $then, null, $then->sql()->covers($candidate->reach->atAnyTime()), []));
                 $moves = $this->groups($both, 'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template");
                 $turns[] = [
                     'template' => $change->template,
                     'name' => $change->called,
+                    'pageKind' => $change->pageKind,
                     'at' => gmdate('Y-m-d\TH:i:s\Z', $instant),
                     'begins' => $end === 'from',
                     'moves' => array_values($moves),
@@ -90,32 +102,30 @@ final readonly class Impact
         return $turns;
     }
 
-    /**
-     * @param  Sql  $both  gives product_id, before_id and after_id
-     * @return array<string, Move> the largest first, each with its first five products
-     */
-    private function groups(Sql $both, string $where): array
+    /** @return array<string, Move> the largest first, each with its first five pages */
+    private function groups(BeforeAndAfter $both, string $where): array
     {
-        /** @var list<object{before_id: int, after_id: int, product_id: int, count: int}&\stdClass> $rows */
+        /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass> $rows */
         $rows = DB::select(
-            'select * from (select before_id, after_id, product_id, count(*) over (partition by before_id, after_id) as count,'
-            .' row_number() over (partition by before_id, after_id order by product_id) as place'
-            ." from ($both->text) where $where) where place <= 5 order by count desc, before_id, place",
-            $both->bindings,
+            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as count,'
+            .' row_number() over (partition by before_id, after_id order by page_id) as place'
+            ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
+            $both->sql->bindings,
         );
-        $products = array_column(ProductRows::of(array_values(array_unique(array_column($rows, 'product_id')))), null, 'id');
+        $pages = array_column($both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
         $names = DB::table('templates')->pluck('name', 'id');
         $groups = [];
         foreach ($rows as $row) {
             $groups["$row->before_id-$row->after_id"] ??= [
+                'pageKind' => $both->now->pages->kind()->value,
                 'from' => $row->before_id,
                 'fromName' => (string) $names[$row->before_id],
                 'to' => $row->after_id,
                 'toName' => (string) $names[$row->after_id],
                 'count' => $row->count,
-                'products' => [],
+                'pages' => [],
             ];
-            $groups["$row->before_id-$row->after_id"]['products'][] = $products[$row->product_id];
+            $groups["$row->before_id-$row->after_id"]['pages'][] = $pages[$row->page_id];
         }
 
         return $groups;
@@ -124,60 +134,64 @@ final readonly class Impact
     /**
      * One group of the impact at an instant, a page at a time, by words of the title.
      *
-     * @return array{count: int, products: list<ProductRow>}
+     * @return array{count: int, pages: list<PageRow>}
      */
     public function group(Changes $changes, int $from, int $to, string $query, int $page, ?DateTimeImmutable $at = null): array
     {
-        $both = $this->both($changes, $at ?? $this->clock->now());
+        $kind = PageKind::tryFrom((string) DB::table('templates')->where('id', $from)->value('page_kind'));
+        if ($kind === null || ! in_array($kind, $changes->kinds(), true)) {
+            return ['count' => 0, 'pages' => []];
+        }
+        $both = $this->both($kind, $changes, $at ?? $this->clock->now());
+        $pages = $both->now->pages;
         $words = Folding::words($query);
-        $where = "from ($both->text) join products t on t.id = product_id where before_id = ? and after_id = ?"
-            .str_repeat(' and instr(t.title_folded, ?) > 0', count($words));
-        $bindings = [...$both->bindings, $from, $to, ...$words];
+        $where = "from ({$both->sql->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and b.after_id = ?"
+            .str_repeat(" and instr({$pages->title()}, ?) > 0", count($words));
+        $bindings = [...$both->sql->bindings, $from, $to, ...$words];
         $ids = DB::select(
-            "select product_id $where order by t.title_folded, product_id limit ? offset ?",
-            [...$bindings, ProductRows::PAGE, ($page - 1) * ProductRows::PAGE],
+            "select b.page_id $where order by {$pages->title()}, b.page_id limit ? offset ?",
+            [...$bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
         );
 
         return [
             'count' => (int) DB::scalar("select count(*) $where", $bindings),
-            'products' => ProductRows::of(array_column($ids, 'product_id')),
+            'pages' => $pages->rows(array_column($ids, 'page_id')),
         ];
     }
 
     /**
-     * @param  list<int>  $products
-     * @return array<int, int> product id => the template it would have with the changes
+     * @param  non-empty-list<int>  $pages
+     * @return array<int, int> page => the template it would have with the changes
      */
-    public function winners(Changes $changes, array $products): array
+    public function winners(PageKind $kind, Changes $changes, array $pages): array
     {
         $supposed = $changes->supposed();
-        $among = new Sql('p.id in ('.implode(',', $products).')');
-        $sql = WinnersSql::of($this->contests->all(PageKind::Product, $supposed), $among, $supposed->pins);
+        $among = new Sql('p.id in ('.implode(',', $pages).')');
+        $sql = WinnersSql::of($this->contests->all($kind, $supposed), $among, $supposed->pins);
 
-        return array_map(intval(...), array_column(DB::select($sql->text, $sql->bindings), 'template_id', 'product_id'));
+        return array_map(intval(...), array_column(DB::select($sql->text, $sql->bindings), 'template_id', 'page_id'));
     }
 
-    /** Which template each product that may be affected has now, and would have. */
-    private function both(Changes $changes, DateTimeImmutable $at): Sql
+    /** Which template each page that may be affected has now, and would have. */
+    private function both(PageKind $kind, Changes $changes, DateTimeImmutable $at): BeforeAndAfter
     {
         $supposed = $changes->supposed();
-        $now = $this->contests->all(PageKind::Product, at: $at);
-        $then = $this->contests->all(PageKind::Product, $supposed, $at);
-        $among = $this->affected($changes, $supposed, $now, $then);
+        $now = $this->contests->all($kind, at: $at);
+        $then = $this->contests->all($kind, $supposed, $at);
+        $among = $this->affected($kind, $changes, $supposed, $now, $then);
+        $changed = isset($supposed->handOrders[$kind->value]) ? null : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
 
-        $changed = $supposed->handOrder !== null ? null : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
-
-        return WinnersSql::both($now, $then, $changed, $among, $supposed->pins);
+        return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
     }
 
-    /** Only products that a changed template covers, now or then, or that are pinned, can change; null: any product. */
-    private function affected(Changes $changes, Supposed $supposed, Contest $now, Contest $then): ?Sql
+    /** Only pages that a changed template covers, now or then, or that are pinned, can change; null: any page. */
+    private function affected(PageKind $kind, Changes $changes, Supposed $supposed, Contest $now, Contest $then): ?Sql
     {
-        if ($supposed->handOrder !== null || ($supposed->fallbackId !== null && $supposed->fallbackId !== $now->fallbackId)) {
+        if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
             return null;
         }
         $looks = Looks::of($changes);
-        $pinned = array_map(static fn (string $page): int => (int) substr($page, (int) strpos($page, '/') + 1), array_keys($supposed->pins));
+        $pinned = Supposed::pinned($supposed->pins, $kind);
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
         $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
         foreach (array_unique([...$changed, ...$looks->templates]) as $template) {
@@ -190,9 +204,9 @@ final readonly class Impact
                     $parts[] = $contest->sql()->covers($candidate->reach);
                 }
             }
-            $parts[] = new Sql("p.id in (select subject_id from pins where page_kind = 'product' and template_id = $template)");
+            $parts[] = new Sql("p.id in (select subject_id from pins where page_kind = '$kind->value' and template_id = $template)");
         }
-        if ($looks->products !== []) {
+        if ($looks->products !== [] && $kind === PageKind::Product) {
             $parts[] = new Sql('p.id in ('.implode(',', array_keys($looks->products)).')');
         }
 

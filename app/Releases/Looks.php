@@ -6,6 +6,8 @@ namespace Vestibra\App\Releases;
 
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\PartPlaces;
+use Vestibra\App\Templates\TemplateRole;
+use Vestibra\Core\Pages\PageKind;
 
 /** Which pages look different with a set of changes where they keep their template. */
 final readonly class Looks
@@ -29,10 +31,10 @@ final readonly class Looks
             }
         }
         foreach ($changes->parts() as $change) {
-            if ($change->pageKind === Template::PART && $change->isNewLook()) {
+            if ($change->role === TemplateRole::Part && $change->isNewLook()) {
                 array_push($templates, ...PartPlaces::liveTemplates($change->template));
             }
-            $content = $change->pageKind === Template::CONTENT ? Template::query()->find($change->template) : null;
+            $content = $change->role === TemplateRole::OwnBlocks ? Template::query()->find($change->template) : null;
             if ($content !== null && ($change->before['tree'] ?? null) !== ($change->after['tree'] ?? null)) {
                 $products[(int) $content->product_id] = [...$products[(int) $content->product_id] ?? [], ...PartPlaces::showing((int) $content->fact_id)];
             }
@@ -41,19 +43,19 @@ final readonly class Looks
         return new self(array_values(array_unique($templates)), $products);
     }
 
-    /** As SQL on `before_id` and `product_id`. */
+    /** As SQL on `before_id` and `page_id`. Templates have numbers of their own, so that no page of another kind has one of these. */
     public function sql(): string
     {
         $parts = ['before_id in ('.implode(',', $this->templates).')'];
         foreach ($this->products as $product => $templates) {
-            $parts[] = "(product_id = $product and before_id in (".implode(',', $templates).'))';
+            $parts[] = "(page_id = $product and before_id in (".implode(',', $templates).'))';
         }
 
         return '('.implode(' or ', $parts).')';
     }
 
-    public function holds(int $product, ?int $template): bool
+    public function holds(PageKind $kind, int $page, ?int $template): bool
     {
-        return in_array($template, $this->templates, true) || in_array($template, $this->products[$product] ?? [], true);
+        return in_array($template, $this->templates, true) || ($kind === PageKind::Product && in_array($template, $this->products[$page] ?? [], true));
     }
 }

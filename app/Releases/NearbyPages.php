@@ -4,73 +4,72 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Releases;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Release;
-use Vestibra\App\Reach\ProductRows;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Pages\PageKind;
 
 /**
- * What to look at after a release: three pages that changed, and the three nearest that did not, by how many
- * categories, tags and brand they share with those that did.
+ * What to look at after a release: three pages that changed, and the three nearest of the same kind that did not.
  *
- * @phpstan-import-type ProductRow from Impact
+ * @phpstan-import-type PageRow from FindsPages
  */
 final readonly class NearbyPages
 {
     private const COUNT = 3;
 
-    /** @return array{changed: list<ProductRow>, same: list<ProductRow>} */
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private Impact $impact,
+    ) {
+    }
+
+    /** @return array{changed: list<PageRow>, same: list<PageRow>} */
     public function of(Release $release): array
     {
-        $templates = [];
         $changed = [];
         foreach ([...$release->impact['moves'] ?? [], ...$release->impact['newLook'] ?? []] as $group) {
-            array_push($templates, $group['from'], $group['to']);
-            array_push($changed, ...array_column($group['products'], 'id'));
+            foreach ($group['pages'] as $page) {
+                $changed[$group['pageKind']][$page['id']] = $page['id'];
+            }
         }
-        $changed = array_slice(array_values(array_unique($changed)), 0, self::COUNT);
-        if ($changed === []) {
+        $kind = PageKind::tryFrom((string) array_key_first($changed));
+        if ($kind === null) {
             return ['changed' => [], 'same' => []];
         }
+        $ids = array_slice(array_values($changed[$kind->value]), 0, self::COUNT);
+        $pages = $this->pages->get($kind);
 
-        return ['changed' => ProductRows::of($changed), 'same' => ProductRows::of($this->nearest($changed, $release))];
+        return ['changed' => $pages->rows($ids), 'same' => $pages->rows($this->same($pages, $ids, $release))];
     }
 
     /**
-     * @param  list<int>  $changed
+     * @param  non-empty-list<int>  $changed
      * @return list<int>
      */
-    private function nearest(array $changed, Release $release): array
+    private function same(FindsPages $pages, array $changed, Release $release): array
     {
-        $list = implode(',', $changed);
-        $candidates = array_column(DB::select(
-            'select product_id, count(*) as shared from ('
-            ."select b.product_id from category_product a join category_product b on b.category_id = a.category_id where a.product_id in ($list)"
-            .' union all select b.product_id from category_product a join categories c on c.id = a.category_id join categories s on s.parent_id = c.parent_id'
-            ." join category_product b on b.category_id = s.id where a.product_id in ($list)"
-            ." union all select b.product_id from product_tag a join product_tag b on b.tag_id = a.tag_id where a.product_id in ($list)"
-            ." union all select b.id from products a join products b on b.brand_id = a.brand_id where a.id in ($list)"
-            .' limit 20000) near join products p on p.id = near.product_id where p.published = 1 group by product_id order by shared desc, product_id limit 500',
-        ), 'product_id');
-        $touched = $this->touched($release, $candidates);
+        $near = $pages->near($changed);
+        $touched = $this->touched($pages->kind(), $release, $near);
 
-        return array_slice(array_values(array_diff($candidates, $touched, $changed)), 0, self::COUNT);
+        return array_slice(array_values(array_diff($near, $touched, $changed)), 0, self::COUNT);
     }
 
     /**
      * @param  list<int>  $candidates
      * @return list<int> those of them whose pages changed
      */
-    private function touched(Release $release, array $candidates): array
+    private function touched(PageKind $kind, Release $release, array $candidates): array
     {
         if ($candidates === []) {
             return [];
         }
         $changes = $release->changes();
-        $before = app(Impact::class)->winners($changes->inverse(), $candidates);
-        $after = app(Impact::class)->winners(Changes::of(), $candidates);
+        $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
+        $after = $this->impact->winners($kind, Changes::of(), $candidates);
         $looks = Looks::of($changes);
 
         return array_values(array_filter($candidates, static fn (int $id): bool => ($before[$id] ?? null) !== ($after[$id] ?? null)
-            || $looks->holds($id, $after[$id] ?? null)));
+            || $looks->holds($kind, $id, $after[$id] ?? null)));
     }
 }

@@ -7,6 +7,7 @@ namespace Vestibra\App\Releases;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Words\Counted;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /** Pages pinned to a template, or set free. */
@@ -35,10 +36,14 @@ final readonly class PinsChange implements Change
 
     public function problem(): ?Problem
     {
-        $ids = array_filter($this->after, is_int(...));
-        $known = DB::table('templates')->whereIntegerInRaw('id', array_values($ids))->where('page_kind', 'product')->pluck('id')->all();
+        $kinds = DB::table('templates')->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))->pluck('page_kind', 'id')->all();
+        foreach ($this->after as $page => $template) {
+            if ($template !== null && ($kinds[$template] ?? null) !== self::page($page)[0]) {
+                return new Problem('release.template-gone', '', ['name' => '']);
+            }
+        }
 
-        return array_diff($ids, $known) === [] ? null : new Problem('release.template-gone', '', ['name' => '']);
+        return null;
     }
 
     public function now(): self
@@ -73,6 +78,11 @@ final readonly class PinsChange implements Change
     public function suppose(Supposed $supposed): Supposed
     {
         return $supposed->withPins($this->after);
+    }
+
+    public function kinds(): array
+    {
+        return array_values(array_filter(array_map(static fn (string $page): ?PageKind => PageKind::tryFrom(self::page($page)[0]), array_keys($this->after))));
     }
 
     public function touches(): array

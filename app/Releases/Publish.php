@@ -9,6 +9,9 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
@@ -19,6 +22,7 @@ final readonly class Publish
     public function __construct(
         private ReachCounts $counts,
         private StoredDrafts $stored,
+        private Composer $composer,
     ) {
     }
 
@@ -48,7 +52,7 @@ final readonly class Publish
     }
 
     /**
-     * What wants a spoken decision: shown on nothing, without a price, without a way to buy.
+     * What wants a spoken decision: shown on nothing, without something that such pages cannot do without.
      *
      * @return list<Problem> with the path `nothing/3`, by which the decision is spoken
      */
@@ -59,11 +63,10 @@ final readonly class Publish
             if ($change->after === null) {
                 continue;
             }
-            $missing = [
-                'nothing' => $this->counts->shownOn($change->template, $changes->supposed(), $at) === 0,
-                'price' => ! $this->holds($change, 'price'),
-                'buy' => ! $this->holds($change, 'buy'),
-            ];
+            $missing = ['nothing' => $this->counts->shownOn($change->kind(), $change->template, $changes->supposed(), $at) === 0];
+            foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
+                $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);
+            }
             foreach (array_keys(array_filter($missing)) as $what) {
                 $concerns[] = new Problem("publish.without-$what", "$what/$change->template", ['name' => $change->called]);
             }
@@ -72,12 +75,12 @@ final readonly class Publish
         return $concerns;
     }
 
-    private function holds(TemplateChange $change, string $kind): bool
+    private function holds(TemplateChange $change, Essential $essential): bool
     {
         $tree = $this->stored->tree($change->after['tree'] ?? null);
         foreach ([$tree, ...$this->shared($tree)] as $part) {
             foreach ($part->walk() as $node) {
-                if ($node->kind === $kind && self::isOn($node)) {
+                if ($this->composer->schema->definition($node->kind)?->essential === $essential && self::isOn($node)) {
                     return true;
                 }
             }
@@ -89,7 +92,7 @@ final readonly class Publish
     /** @return list<Node> the kept parts that a tree shares, as they are live */
     private function shared(Node $tree): array
     {
-        $trees = DB::table('templates')->whereIntegerInRaw('id', Filling::parts($tree))->whereNotNull('live_revision')->pluck('live_tree')->all();
+        $trees = DB::table('templates')->whereIntegerInRaw('id', Filling::parts($tree, $this->composer->schema))->whereNotNull('live_revision')->pluck('live_tree')->all();
 
         return array_values(array_map(fn (mixed $tree): Node => $this->stored->tree(json_decode((string) $tree, true)), $trees));
     }

@@ -8,8 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
-use Vestibra\Core\Problem;
+use Vestibra\App\Templates\PartPlaces;
+use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
 
 /**
  * A template goes live, changes, or is taken off; or a kept part or the blocks that one product has as a fact.
@@ -28,6 +30,7 @@ final readonly class TemplateChange implements Change
         public ?array $before,
         public ?array $after,
         public string $pageKind = PageKind::Product->value,
+        public TemplateRole $role = TemplateRole::Page,
     ) {
     }
 
@@ -36,18 +39,31 @@ final readonly class TemplateChange implements Change
         return 'template';
     }
 
+    /**
+     * Releases of format 1 wrote what stands on pages down as kinds of pages.
+     *
+     * @param  array<string, mixed>  $stored
+     */
+    public static function stored(array $stored): self
+    {
+        $old = ['part' => TemplateRole::Part, 'content' => TemplateRole::OwnBlocks][$stored['pageKind'] ?? ''] ?? null;
+        $role = $old ?? TemplateRole::from($stored['role'] ?? TemplateRole::Page->value);
+
+        return new self($stored['template'], $stored['name'], $stored['before'], $stored['after'], $role === TemplateRole::Page ? $stored['pageKind'] ?? PageKind::Product->value : '', $role);
+    }
+
     public static function publish(Template $template): self
     {
         return new self($template->id, $template->name, $template->live(), [
             'tree' => $template->draft_tree,
             'reach' => $template->draft_reach,
             'revision' => $template->draft_revision,
-        ], $template->page_kind);
+        ], $template->page_kind, $template->role);
     }
 
     public static function takeOff(Template $template): self
     {
-        return new self($template->id, $template->name, $template->live(), null, $template->page_kind);
+        return new self($template->id, $template->name, $template->live(), null, $template->page_kind, $template->role);
     }
 
     public function problem(): ?Problem
@@ -65,7 +81,7 @@ final readonly class TemplateChange implements Change
     {
         $template = Template::query()->findOrFail($this->template);
 
-        return new self($this->template, $template->name, $template->live(), $this->after, $template->page_kind);
+        return new self($this->template, $template->name, $template->live(), $this->after, $template->page_kind, $template->role);
     }
 
     public function apply(): void
@@ -76,7 +92,7 @@ final readonly class TemplateChange implements Change
             'live_reach' => $this->after['reach'] ?? null,
             'live_revision' => $this->after['revision'] ?? null,
         ]);
-        if ($template->page_kind === Template::CONTENT) {
+        if ($template->role === TemplateRole::OwnBlocks) {
             OwnContent::note($template);
         }
     }
@@ -84,12 +100,27 @@ final readonly class TemplateChange implements Change
     /** Whether it lays out pages, rather than something that stands on them. */
     public function isPage(): bool
     {
-        return $this->pageKind === PageKind::Product->value;
+        return $this->role === TemplateRole::Page;
+    }
+
+    /** Of a template that lays out pages. */
+    public function kind(): PageKind
+    {
+        return PageKind::from($this->pageKind);
+    }
+
+    public function kinds(): array
+    {
+        return match ($this->role) {
+            TemplateRole::Page => [$this->kind()],
+            TemplateRole::Part => PartPlaces::kinds($this->template),
+            TemplateRole::OwnBlocks => [PageKind::Product],
+        };
     }
 
     public function inverse(): self
     {
-        return new self($this->template, $this->called, $this->after, $this->before, $this->pageKind);
+        return new self($this->template, $this->called, $this->after, $this->before, $this->pageKind, $this->role);
     }
 
     public function suppose(Supposed $supposed): Supposed
@@ -100,7 +131,7 @@ final readonly class TemplateChange implements Change
 
         return $this->after === null
             ? $supposed->without($this->template)
-            : $supposed->withReach($this->template, app(Contests::class)->stored($this->after['reach'], PageKind::Product));
+            : $supposed->withReach($this->template, app(Contests::class)->stored($this->after['reach'], $this->kind()));
     }
 
     /** Whether pages that keep the template look different. */
@@ -126,6 +157,6 @@ final readonly class TemplateChange implements Change
     public function toArray(): array
     {
         return ['change' => self::name(), 'template' => $this->template, 'name' => $this->called, 'before' => $this->before, 'after' => $this->after]
-            + ($this->isPage() ? [] : ['pageKind' => $this->pageKind]);
+            + ($this->isPage() ? ['pageKind' => $this->pageKind] : ['role' => $this->role->value]);
     }
 }

@@ -21,7 +21,7 @@ final readonly class CanvasParts
 {
     public function __construct(
         private Composer $composer,
-        private ProductPage $page,
+        private PageMaker $page,
     ) {
     }
 

@@ -6,8 +6,11 @@ namespace Vestibra\App\Rendering;
 
 use Illuminate\Support\Facades\DB;
 use LogicException;
-use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Templates\TemplateRole;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
 
@@ -20,39 +23,45 @@ final class Filler
     /** @var array<string, Node> trees by number and revision */
     private array $read = [];
 
-    public function __construct(private readonly StoredDrafts $stored)
-    {
+    public function __construct(
+        private readonly StoredDrafts $stored,
+        private readonly Composer $composer,
+    ) {
     }
 
     /** @param  list<int>  $drafts  templates whose drafts are taken instead of what is live */
-    public function fill(Node $tree, int $productId, array $drafts = []): Node
+    public function fill(Node $tree, Subject $subject, array $drafts = []): Node
     {
-        return $this->filling($tree, $productId, $drafts)?->fill($tree) ?? $tree;
+        return $this->filling($tree, $subject, $drafts)?->fill($tree) ?? $tree;
     }
 
-    /** What is in a holder about another product. */
-    public function fillInside(Node $holder, int $productId): Node
+    /** What is in a holder about another subject. */
+    public function fillInside(Node $holder, Subject $subject): Node
     {
-        return $this->filling($holder, $productId, [])?->fillInside($holder) ?? $holder;
+        return $this->filling($holder, $subject, [])?->fillInside($holder) ?? $holder;
     }
 
     /** @param  list<int>  $drafts */
-    private function filling(Node $tree, int $productId, array $drafts): ?Filling
+    private function filling(Node $tree, Subject $subject, array $drafts): ?Filling
     {
-        $numbers = Filling::parts($tree);
+        $schema = $this->composer->schema;
+        $numbers = Filling::parts($tree, $schema);
         $parts = $numbers === [] ? [] : $this->trees(
-            'select id as place, * from templates where page_kind = ? and id in ('.implode(',', $numbers).')',
-            [Template::PART],
+            'select id as place, * from templates where role = ? and let_go_at is null and id in ('.implode(',', $numbers).')',
+            [TemplateRole::Part->value],
             $drafts,
         );
-        $facts = array_values(array_unique(array_merge(Filling::facts($tree), ...array_map(Filling::facts(...), array_values($parts)))));
+        $facts = $subject->kind() !== SubjectKind::Product ? [] : array_values(array_unique(array_merge(
+            Filling::facts($tree, $schema),
+            ...array_map(static fn (Node $part): array => Filling::facts($part, $schema), array_values($parts)),
+        )));
         $own = $facts === [] ? [] : $this->trees(
             'select fact_id as place, * from templates where product_id = ? and fact_id in ('.implode(',', $facts).')',
-            [$productId],
+            [$subject->id()],
             $drafts,
         );
 
-        return $parts === [] && $own === [] ? null : new Filling($parts, $own);
+        return $parts === [] && $own === [] ? null : new Filling($schema, $parts, $own);
     }
 
     /**

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Composing\Addresses;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 
 /** The shop's addresses as paths from its root. */
 final readonly class ShopAddresses implements Addresses
@@ -18,12 +21,17 @@ final readonly class ShopAddresses implements Addresses
 
     public function product(string $slug): string
     {
-        return '/p/'.rawurlencode($slug);
+        return PagesOfTheShop::address(PageKind::Product, $slug);
     }
 
     public function category(string $slug): string
     {
-        return '/c/'.rawurlencode($slug);
+        return PagesOfTheShop::address(PageKind::Category, $slug);
+    }
+
+    public function subject(Subject $subject): string
+    {
+        return PagesOfTheShop::address(PageKind::from($subject->kind()->value), $subject->slug());
     }
 
     public function addToCart(): string

@@ -8,9 +8,16 @@ use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Sql;
+use Vestibra\App\Rendering\PageList;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 
 /** A page of products of a listing, with its order and its paging. */
 final readonly class Listing
@@ -31,7 +38,31 @@ final readonly class Listing
     public function __construct(
         private Cards $cards,
         private ShopClock $clock,
+        private PagesOfTheShop $pages,
     ) {
+    }
+
+    /**
+     * The products of a page about a set of products, as somebody asked for them. Which products these are is the
+     * subject's own matter: their number is known with it.
+     */
+    public function of(Subject $subject, PageList $list, Visit $visit): Listed
+    {
+        $kind = PageKind::from($subject->kind()->value);
+        if (! $subject instanceof Assortment) {
+            return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
+        }
+        $now = $this->clock->now();
+        $sort = isset(self::SORTS[$visit->sort]) ? $visit->sort : $list->sort;
+        $pages = max(1, (int) ceil($subject->products / $list->perPage));
+        $page = max(1, min($pages, $visit->page));
+        [$order, $bindings] = $this->order($sort, $now);
+        $ids = array_column(DB::select(
+            "select p.id from products p where p.published = 1 and p.id in ({$this->pages->get($kind)->holding($subject)}) order by $order, p.id limit ? offset ?",
+            [...$bindings, $list->perPage, ($page - 1) * $list->perPage],
+        ), 'id');
+
+        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, self::SORTS, isset(self::SORTS[$visit->sort]));
     }
 
     /** @return array<string, mixed> cards, total, page, pages, sort */

@@ -88,11 +88,11 @@ final readonly class PrivateLinks
         $this->session->forget(self::KEY);
     }
 
-    /** @return stdClass|null the link that this visitor came by, with template_id and expires_at, while it holds */
+    /** @return stdClass|null the link that this visitor came by, with template_id, page_kind, draft_tree and expires_at, while it holds */
     public function current(): ?stdClass
     {
         $id = $this->session->get(self::KEY);
-        $link = is_int($id) ? DB::table('private_links')->find($id) : null;
+        $link = is_int($id) ? DB::selectOne('select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id where l.id = ?', [$id]) : null;
         if ($id !== null && (! $link instanceof stdClass || ! self::holds($link))) {
             $this->close();
 

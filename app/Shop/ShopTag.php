@@ -7,14 +7,17 @@ namespace Vestibra\App\Shop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Vestibra\App\Words\ReachWords;
-use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Step;
 use Vestibra\Core\Reach\Verdict;
 
 /** The small paper tag on the shop's pages for whoever is signed in: which template this is, why, and the way to it. */
 final class ShopTag
 {
-    private ?Product $product = null;
+    private ?PageKind $kind = null;
+
+    private ?Subject $subject = null;
 
     private ?Verdict $verdict = null;
 
@@ -24,17 +27,18 @@ final class ShopTag
     ) {
     }
 
-    public function on(Product $product, Verdict $verdict): void
+    public function on(PageKind $kind, Subject $subject, Verdict $verdict): void
     {
-        [$this->product, $this->verdict] = [$product, $verdict];
+        [$this->kind, $this->subject, $this->verdict] = [$kind, $subject, $verdict];
     }
 
-    /** @return array{walking: string|null, product: Product|null, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
+    /** @return array{walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
     public function data(): ?array
     {
         if (! Gate::allows('see-studio')) {
             return null;
         }
+        $one = $this->subject?->kind()->one() ?? '';
         $at = $this->walk->at();
         $drafts = $this->walk->drafts();
         $walking = array_filter([
@@ -45,24 +49,26 @@ final class ShopTag
 
         return [
             'walking' => $this->walk->isOn() ? implode(', ', $walking) ?: 'as it is' : null,
-            'product' => $this->product,
+            'subject' => $this->subject,
+            'kind' => $this->kind->value ?? '',
+            'one' => $one,
             'template' => $this->verdict?->templateId,
             'name' => $this->verdict === null ? '' : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
             'why' => match (true) {
                 $this->verdict === null => '',
-                $this->verdict->unruled => 'No rule takes this product, so it gets the fallback.',
-                default => self::why($this->verdict->step),
+                $this->verdict->unruled => "No rule takes this $one, so it gets the fallback.",
+                default => self::why($this->verdict->step, $one),
             },
         ];
     }
 
-    private static function why(Step $step): string
+    private static function why(Step $step, string $one): string
     {
         return match ($step) {
-            Step::Pin => 'This product is pinned to it.',
+            Step::Pin => "This $one is pinned to it.",
             Step::GoesFirst => 'It goes first, and its rule matches.',
             Step::Closest => 'It has the closest rule that matches.',
-            Step::Fallback => 'No rule takes this product, so it gets the fallback.',
+            Step::Fallback => "No rule takes this $one, so it gets the fallback.",
         };
     }
 }

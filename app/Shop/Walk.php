@@ -6,11 +6,11 @@ namespace Vestibra\App\Shop;
 
 use DateTimeImmutable;
 use Illuminate\Contracts\Session\Session;
+use Illuminate\Support\Collection;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\ShopClock;
-use Vestibra\Core\Pages\PageKind;
 
 /**
  * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.
@@ -60,8 +60,11 @@ final readonly class Walk
     public function supposed(): Supposed
     {
         $supposed = new Supposed;
-        foreach (Template::query()->whereIntegerInRaw('id', $this->drafts())->where('page_kind', PageKind::Product->value)->get() as $template) {
-            $supposed = $supposed->withReach($template->id, $this->contests->stored($template->draft_reach));
+        /** @var Collection<int, Template> $templates */
+        $templates = Template::query()->whereIntegerInRaw('id', $this->drafts())->get();
+        foreach ($templates as $template) {
+            $kind = $template->pageKind();
+            $supposed = $kind === null ? $supposed : $supposed->withReach($template->id, $this->contests->stored($template->draft_reach, $kind));
         }
 
         return $supposed;

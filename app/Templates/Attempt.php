@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Vestibra\Core\Templates\TreeFormats;
+
 /** Who tries to make a step of work, and on what it was made. */
 final readonly class Attempt
 {
@@ -14,6 +16,7 @@ final readonly class Attempt
      * @param  string|null  $gesture  one run of typing or one slide shares it
      * @param  bool  $knowingly  somebody has seen the conflict and decided for this step
      * @param  bool  $passOver  the step that would be taken back is left as it is; the one before it is taken back
+     * @param  int  $format  in which its edits were written
      */
     public function __construct(
         public ?int $base = null,
@@ -22,6 +25,7 @@ final readonly class Attempt
         public ?string $gesture = null,
         public bool $knowingly = false,
         public bool $passOver = false,
+        public int $format = TreeFormats::CURRENT,
     ) {
     }
 }

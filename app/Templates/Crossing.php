@@ -69,7 +69,7 @@ final readonly class Crossing
     {
         $edits = [];
         foreach ($step->edits as $stored) {
-            $edit = $this->reader->parse($stored);
+            $edit = $this->reader->parse($stored, $step->format);
             if ($edit instanceof Edit) {
                 $edits[] = $edit;
             }

@@ -13,6 +13,7 @@ use Vestibra\App\ShopClock;
 use Vestibra\App\Words\EditWords;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
@@ -33,11 +34,7 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class Drafting
 {
-    private EditReader $reader;
-
-    private StepLog $log;
-
-    private Crossing $crossing;
+    private TreeReader $trees;
 
     private TakingBack $takingBack;
 
@@ -49,9 +46,7 @@ final readonly class Drafting
         private ShopClock $clock,
         Ids $ids,
     ) {
-        $this->reader = new EditReader(new TreeReader($composer->schema, $ids), new ReachReader(Fields::standard(), $clock->zone));
-        $this->log = new StepLog($this->reader);
-        $this->crossing = new Crossing($this->reader);
+        $this->trees = new TreeReader($composer->schema, $ids);
         $this->takingBack = new TakingBack($composer->schema);
     }
 
@@ -61,9 +56,10 @@ final readonly class Drafting
      */
     public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): Drafted|array
     {
+        $kind = self::kind(Template::query()->findOrFail($templateId));
         $read = [];
         foreach ($edits as $edit) {
-            $parsed = $this->read($edit);
+            $parsed = $this->read($edit, $kind, $attempt->format);
             if (is_array($parsed)) {
                 return $parsed;
             }
@@ -72,16 +68,17 @@ final readonly class Drafting
 
         return DB::transaction(function () use ($templateId, $user, $read, $attempt): Drafted|array {
             $template = Template::query()->findOrFail($templateId);
+            $log = $this->log($template);
             $before = $this->stored->draft($template);
-            if ($this->log->has($template, $attempt->key)) {
+            if ($log->has($template, $attempt->key)) {
                 return new Drafted($before, [], [$before->tree->id], $template->draft_revision);
             }
             $done = Stepped::by($read, $before, $this->composer->schema);
-            $crossing = $this->crossing->problem($template, $user, $read, $attempt, $before);
+            $crossing = $this->crossing($template)->problem($template, $user, $read, $attempt, $before);
             if ($done instanceof Problem) {
                 return [$done];
             }
-            $inside = self::inside($template, $done->draft);
+            $inside = $this->inside($template, $done->draft);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -92,8 +89,8 @@ final readonly class Drafting
                 return Drafted::of($done, $template->draft_revision);
             }
             $this->save($template, $user, $done->draft);
-            $this->log->endRedo($template, $user);
-            $this->log->record($template, $user, $done, new Recorded(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
+            $log->endRedo($template, $user);
+            $log->record($template, $user, $done, new Recorded(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
 
             return Drafted::of($done, $template->draft_revision);
         });
@@ -114,8 +111,8 @@ final readonly class Drafting
     /** The draft's tree as it was before the user's last change; null when there was none, or it cannot be taken back. */
     public function before(Template $template, User $user): ?Node
     {
-        $stored = $this->log->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
-        $step = $stored === null ? null : $this->log->read($stored);
+        $stored = $this->log($template)->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        $step = $stored === null ? null : $this->log($template)->read($stored);
         $done = $step === null ? null : $this->takingBack->of($step, $this->stored->draft($template));
 
         return $done instanceof Stepped ? $done->draft->tree : null;
@@ -125,8 +122,8 @@ final readonly class Drafting
     public function next(Template $template, User $user): array
     {
         return [
-            'undo' => $this->log->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]),
-            'redo' => $this->log->lastWords($template, $user, [DraftStep::UNDONE]),
+            'undo' => $this->log($template)->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]),
+            'redo' => $this->log($template)->lastWords($template, $user, [DraftStep::UNDONE]),
         ];
     }
 
@@ -138,38 +135,39 @@ final readonly class Drafting
     {
         return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): Drafted|array {
             $template = Template::query()->findOrFail($templateId);
+            $log = $this->log($template);
             $draft = $this->stored->draft($template);
-            if ($this->log->has($template, $attempt->key)) {
+            if ($log->has($template, $attempt->key)) {
                 return new Drafted($draft, [], [$draft->tree->id], $template->draft_revision);
             }
-            $stored = $this->log->last($template, $user, $origins);
+            $stored = $log->last($template, $user, $origins);
             if ($stored !== null && $attempt->passOver) {
                 $stored->update(['spent' => true]);
-                $stored = $this->log->last($template, $user, $origins);
+                $stored = $log->last($template, $user, $origins);
             }
             $undoes = $origin === DraftStep::UNDONE;
             if ($stored === null) {
                 return [new Problem($undoes ? 'edit.nothing-to-undo' : 'edit.nothing-to-redo')];
             }
-            $step = $this->log->read($stored);
+            $step = $log->read($stored);
             if ($step === null) {
                 return $this->passOver($stored, $undoes);
             }
-            $crossing = $attempt->knowingly ? null : $this->crossing->undoProblem($template, $user, $stored, $step, $draft);
+            $crossing = $attempt->knowingly ? null : $this->crossing($template)->undoProblem($template, $user, $stored, $step, $draft);
             if ($crossing !== null) {
                 return [$crossing];
             }
-            $done = $this->takingBack->of($step, $draft, $this->log->history($template, $user, $stored));
+            $done = $this->takingBack->of($step, $draft, $log->history($template, $user, $stored));
             if ($done instanceof Problem) {
                 return $done->code === 'undo.impossible' ? $this->passOver($stored, $undoes) : [$done];
             }
-            $inside = self::inside($template, $done->draft);
+            $inside = $this->inside($template, $done->draft);
             if ($inside !== null) {
                 return [$inside];
             }
             $this->save($template, $user, $done->draft);
             $stored->update(['spent' => true]);
-            $this->log->record($template, $user, $done, new Recorded($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
+            $log->record($template, $user, $done, new Recorded($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
             return Drafted::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(new Problem('undo.in-part', '', ['words' => $stored->words])));
         });
@@ -184,27 +182,48 @@ final readonly class Drafting
     }
 
     /** A part holds no shared part, a product's own blocks neither part nor own blocks, and neither has a reach. */
-    private static function inside(Template $template, Draft $draft): ?Problem
+    private function inside(Template $template, Draft $draft): ?Problem
     {
         return match (true) {
             $template->isPage() => $draft->tree->kind === 'page' ? null : new Problem('tree.not-a-page', '', ['kind' => $draft->tree->kind]),
-            Filling::parts($draft->tree) !== [] => new Problem('part.in-part'),
-            $template->page_kind === Template::CONTENT && Filling::facts($draft->tree) !== [] => new Problem('part.own-in-own'),
+            Filling::parts($draft->tree, $this->composer->schema) !== [] => new Problem('part.in-part'),
+            $template->role === TemplateRole::OwnBlocks && Filling::facts($draft->tree, $this->composer->schema) !== [] => new Problem('part.own-in-own'),
             $draft->reach->show !== [] => new Problem('part.no-reach'),
             default => null,
         };
     }
 
     /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */
-    private function read(mixed $edit): Edit|array
+    private function read(mixed $edit, PageKind $kind, int $format): Edit|array
     {
         $isReach = is_array($edit) && ($edit['edit'] ?? null) === SetReach::name();
         if (! $isReach) {
-            return $this->reader->parse($edit);
+            return $this->reader($kind)->parse($edit, $format);
         }
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse($edit['reach'] ?? null);
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse($edit['reach'] ?? null);
 
         return is_array($reach) ? $reach : new SetReach($reach);
+    }
+
+    private function reader(PageKind $kind): EditReader
+    {
+        return new EditReader($this->trees, new ReachReader(Fields::standard(), $this->clock->zone, $kind));
+    }
+
+    private function log(Template $template): StepLog
+    {
+        return new StepLog($this->reader(self::kind($template)));
+    }
+
+    private function crossing(Template $template): Crossing
+    {
+        return new Crossing($this->reader(self::kind($template)));
+    }
+
+    /** By whose rules a reach is read; what stands on pages has an empty one, which every kind reads. */
+    private static function kind(Template $template): PageKind
+    {
+        return $template->isPage() ? $template->knownKind() : PageKind::Product;
     }
 
     private function save(Template $template, User $user, Draft $draft): void

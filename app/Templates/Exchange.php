@@ -7,15 +7,18 @@ namespace Vestibra\App\Templates;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -27,7 +30,7 @@ final readonly class Exchange
 {
     public const FORMAT = 1;
 
-    private ReachReader $reaches;
+    private ShopZone $zone;
 
     public function __construct(
         private Composer $composer,
@@ -37,7 +40,7 @@ final readonly class Exchange
         private Ids $ids,
         ShopClock $clock,
     ) {
-        $this->reaches = new ReachReader(Fields::standard(), $clock->zone);
+        $this->zone = $clock->zone;
     }
 
     /** @return array<string, mixed> with the names of its pictures */
@@ -51,7 +54,7 @@ final readonly class Exchange
             'name' => $template->name,
             'pageKind' => $template->page_kind,
             'tree' => TreeReader::write($tree),
-            'reach' => $this->contests->stored($template->draft_reach)->toArray(),
+            'reach' => $this->contests->stored($template->draft_reach, $template->knownKind())->toArray(),
             'pictures' => $this->pictures($tree),
         ];
     }
@@ -68,7 +71,8 @@ final readonly class Exchange
         if (($file['format'] ?? null) !== self::FORMAT) {
             return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
         }
-        if (($file['pageKind'] ?? null) !== PageKind::Product->value) {
+        $kind = is_string($file['pageKind'] ?? null) && PagesOfTheShop::knows($file['pageKind']) ? PageKind::from($file['pageKind']) : null;
+        if ($kind === null) {
             return [new Problem('import.page-kind')];
         }
         $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($file['tree'] ?? null);
@@ -80,11 +84,11 @@ final readonly class Exchange
         }
         $name = is_string($file['name'] ?? null) && trim($file['name']) !== '' ? mb_substr(mb_scrub(trim($file['name'])), 0, 80) : 'Imported';
 
-        $reach = $withReach ? $this->reaches->parse($file['reach'] ?? null) : new Reach;
+        $reach = $withReach ? (new ReachReader(Fields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;
         if (is_array($reach)) {
             return $reach;
         }
-        $template = $this->templates->fromTree($name, $tree, $author);
+        $template = $this->templates->fromTree($name, $tree, $author, $kind);
         $template->update(['draft_reach' => $reach->toArray()]);
 
         return $template;
@@ -93,15 +97,7 @@ final readonly class Exchange
     /** @return list<array{id: int, file: string, alt: string}> */
     private function pictures(Node $tree): array
     {
-        $ids = [];
-        foreach ($tree->walk() as $node) {
-            $value = $node->what['picture'] ?? null;
-            $id = is_array($value) ? $value['otherwise'] ?? null : $value;
-            if (is_int($id)) {
-                $ids[] = $id;
-            }
-        }
-
+        $ids = array_keys(Named::in($tree, $this->composer->schema)['picture'] ?? []);
         $pictures = [];
         foreach (DB::table('pictures')->whereIntegerInRaw('id', $ids)->get(['id', 'file', 'alt']) as $row) {
             $pictures[] = ['id' => $row->id, 'file' => $row->file, 'alt' => $row->alt];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Release;
@@ -46,8 +47,8 @@ final readonly class KeptParts
     {
         $rows = DB::select(
             "select id, name, json_extract(coalesce(live_tree, draft_tree), '$.page.kind') as root, json_extract(coalesce(live_tree, draft_tree), '$.page.children[0].kind') as kind,"
-            .' live_tree is not draft_tree as changed from templates where page_kind = ? order by name, id limit '.self::MOST,
-            [Template::PART],
+            .' live_tree is not draft_tree as changed from templates where role = ? and let_go_at is null order by name, id limit '.self::MOST,
+            [TemplateRole::Part->value],
         );
 
         $parts = [];
@@ -65,7 +66,7 @@ final readonly class KeptParts
     /** @return list<array<string, mixed>> what a copy brings, without ids; as it is live */
     public function nodes(int $id): array
     {
-        $template = Template::query()->where('page_kind', Template::PART)->findOrFail($id);
+        $template = self::kept()->findOrFail($id);
 
         return array_map(self::bare(...), $this->stored->tree($template->live_tree ?? $template->draft_tree)->children);
     }
@@ -93,15 +94,15 @@ final readonly class KeptParts
      */
     public function keep(string $name, mixed $node, User $author): int|array
     {
-        DB::table('templates')->where('page_kind', Template::LET_GO)->where('changed_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
-        if (DB::table('templates')->where('page_kind', Template::PART)->count() >= self::MOST) {
+        DB::table('templates')->where('let_go_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
+        if (self::kept()->count() >= self::MOST) {
             return [new Problem('part.too-many', '', ['most' => self::MOST])];
         }
         $read = (new TreeReader($this->composer->schema, $this->ids))->parseBlock($node);
         if (! $read instanceof Node) {
             return $read;
         }
-        if (Filling::parts($read) !== []) {
+        if (Filling::parts($read, $this->composer->schema) !== []) {
             return [new Problem('part.in-part')];
         }
         $role = $this->composer->schema->definition($read->kind)?->role;
@@ -126,7 +127,7 @@ final readonly class KeptParts
     public function letGo(int $id): ?Problem
     {
         return DB::transaction(function () use ($id): ?Problem {
-            $part = Template::query()->where('page_kind', Template::PART)->find($id);
+            $part = self::kept()->find($id);
             $places = $part === null ? [] : PartPlaces::ofPart($id);
             $waits = Release::query()->where('state', Release::WAITING)->get()->contains(fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
                 || $this->isNamedIn($release, $id));
@@ -136,7 +137,7 @@ final readonly class KeptParts
             if ($waits) {
                 return new Problem('template.waits', '', ['name' => $part->name ?? '']);
             }
-            $part?->update(['page_kind' => Template::LET_GO, 'hand_order' => -$id, 'changed_at' => now()]);
+            $part?->update(['let_go_at' => now()]);
 
             return null;
         });
@@ -156,17 +157,23 @@ final readonly class KeptParts
     /** What was let go of stands on the shelf again. */
     public function takeBack(int $id): void
     {
-        DB::transaction(static function () use ($id): void {
-            $last = (int) DB::table('templates')->where('page_kind', Template::PART)->max('hand_order');
-            Template::query()->where('page_kind', Template::LET_GO)->where('id', $id)->update(['page_kind' => Template::PART, 'hand_order' => $last + 1]);
-        });
+        Template::query()->where('role', TemplateRole::Part)->where('id', $id)->update(['let_go_at' => null]);
     }
 
     /** @return Collection<int, Template> */
     private function templates(): Collection
     {
         /** @var Collection<int, Template> */
-        return Template::query()->where('page_kind', Template::PART)->oldest('name')->oldest('id')->limit(self::MOST)->get();
+        return self::kept()->oldest('name')->oldest('id')->limit(self::MOST)->get();
+    }
+
+    /** @return Builder<Template> */
+    private static function kept(): Builder
+    {
+        $kept = Template::query()->where('role', TemplateRole::Part);
+        $kept->whereNull('let_go_at');
+
+        return $kept;
     }
 
     /** @return array<string, mixed> without ids: every copy gets its own */

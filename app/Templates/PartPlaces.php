@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Vestibra\Core\Pages\PageKind;
+
 /**
  * Where shared parts and products' own blocks stand.
  *
@@ -23,13 +25,25 @@ final readonly class PartPlaces
         return self::live(self::ofPart($part));
     }
 
+    /** @return list<PageKind> the kinds of pages that share a part */
+    public static function kinds(int $part): array
+    {
+        $kinds = [];
+        foreach (self::ofPart($part) as $place) {
+            $kind = $place['live'] ? PageKind::tryFrom($place['pageKind']) : null;
+            $kinds += $kind === null ? [] : [$kind->value => $kind];
+        }
+
+        return array_values($kinds);
+    }
+
     /** @return list<int> templates of pages whose live tree shows a fact's blocks, by itself or in a part */
     public static function showing(int $fact): array
     {
         $templates = [];
         foreach (app(WhereNamed::class)->places($fact, 'blocks-fact') as $place) {
             if ($place['live']) {
-                array_push($templates, ...($place['pageKind'] === 'part' ? self::liveTemplates($place['id']) : [$place['id']]));
+                array_push($templates, ...($place['role'] === TemplateRole::Part->value ? self::liveTemplates($place['id']) : [$place['id']]));
             }
         }
 
@@ -42,6 +56,6 @@ final readonly class PartPlaces
      */
     private static function live(array $places): array
     {
-        return array_column(array_filter($places, static fn (array $place): bool => $place['live'] && $place['pageKind'] === 'product'), 'id');
+        return array_column(array_filter($places, static fn (array $place): bool => $place['live'] && $place['role'] === TemplateRole::Page->value), 'id');
     }
 }

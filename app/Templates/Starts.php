@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Ready-made trees to begin a product template from. They make no claims about the goods. */
+/** Ready-made trees to begin a template from, by the kind of its pages. They make no claims about the goods. */
 final readonly class Starts
 {
     public function __construct(private Ids $ids)
@@ -18,15 +19,26 @@ final readonly class Starts
     }
 
     /** @return list<array{name: string, title: string, words: string}> */
-    public function list(): array
+    public function list(PageKind $kind): array
     {
-        return [
-            ['name' => 'gallery-and-buy', 'title' => 'Gallery and buy box', 'words' => 'Pictures on the left, everything to buy on the right, the story below.'],
-            ['name' => 'story', 'title' => 'Big picture and story', 'words' => 'One wide picture, then the words, then the way to buy.'],
-            ['name' => 'compact', 'title' => 'Facts first', 'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.'],
-            ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
-            ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.'],
-        ];
+        return [...match ($kind) {
+            PageKind::Product => [
+                ['name' => 'gallery-and-buy', 'title' => 'Gallery and buy box', 'words' => 'Pictures on the left, everything to buy on the right, the story below.'],
+                ['name' => 'story', 'title' => 'Big picture and story', 'words' => 'One wide picture, then the words, then the way to buy.'],
+                ['name' => 'compact', 'title' => 'Facts first', 'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.'],
+                ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
+            ],
+            default => [
+                ['name' => 'shelves', 'title' => 'Name, words, products', 'words' => 'The way there, the name and its words, what lies beneath, and all products.'],
+                ['name' => 'banner', 'title' => 'Banner and products', 'words' => 'The name over its picture, across the page; then three products in a row.'],
+            ],
+        }, ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.']];
+    }
+
+    /** The one that every shop begins with. */
+    public static function usual(PageKind $kind): string
+    {
+        return $kind === PageKind::Product ? 'gallery-and-buy' : 'shelves';
     }
 
     /** @param  array<string, mixed>  $stored  a stored tree; whether it holds nothing but bands and columns */
@@ -42,9 +54,14 @@ final readonly class Starts
         return ! $holds($page);
     }
 
-    public function tree(string $name, Schema $schema): ?Node
+    public function tree(PageKind $kind, string $name, Schema $schema): ?Node
     {
+        if (! in_array($name, array_column($this->list($kind), 'name'), true)) {
+            return null;
+        }
         $bands = match ($name) {
+            'shelves' => ListingStarts::shelves(),
+            'banner' => ListingStarts::banner(),
             'gallery-and-buy' => self::galleryAndBuy(),
             'story' => self::story(),
             'compact' => self::compact(),
@@ -141,7 +158,7 @@ final readonly class Starts
      * @param  array<array-key, mixed>  ...$columns  blocks, and `share`
      * @return array<string, mixed>
      */
-    private static function band(array ...$columns): array
+    public static function band(array ...$columns): array
     {
         return ['kind' => 'band', 'children' => array_map(static function (array $column): array {
             $share = $column['share'] ?? null;

@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Step;
 use Vestibra\Core\Templates\Stepped;
+use Vestibra\Core\Templates\TreeFormats;
 
 /** The steps of everybody's work on a draft. Up to 10,000 are kept; older ones are folded into a version. */
 final readonly class StepLog
@@ -33,7 +34,7 @@ final readonly class StepLog
     public function record(Template $template, User $user, Stepped $done, Recorded $step): void
     {
         $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE ? null : $this->of($template, $user)->latest('id')->first();
-        if ($last !== null && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {
+        if ($last !== null && $last->format === TreeFormats::CURRENT && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {
             $last->update([
                 'revision' => $template->draft_revision,
                 'edits' => self::arrays($done->edits),
@@ -49,6 +50,7 @@ final readonly class StepLog
                 'revision' => $template->draft_revision,
                 'origin' => $step->origin,
                 'gesture' => $step->attempt->gesture,
+                'format' => TreeFormats::CURRENT,
                 'edits' => json_encode(self::arrays($done->edits), JSON_THROW_ON_ERROR),
                 'inverses' => json_encode(self::arrays($done->inverses), JSON_THROW_ON_ERROR),
                 'words' => $step->words,
@@ -82,7 +84,7 @@ final readonly class StepLog
         foreach ([$stored->edits, $stored->inverses] as $list) {
             $edits = [];
             foreach ($list as $one) {
-                $edit = $this->reader->parse($one);
+                $edit = $this->reader->parse($one, $stored->format);
                 if (! $edit instanceof Edit) {
                     return null;
                 }

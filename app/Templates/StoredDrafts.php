@@ -8,6 +8,7 @@ use LogicException;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\Contests;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
@@ -25,12 +26,18 @@ final readonly class StoredDrafts
 
     public function draft(Template $template): Draft
     {
-        return new Draft($this->tree($template->draft_tree), $this->contests->stored($template->draft_reach));
+        return new Draft($this->tree($template->draft_tree), $this->reach($template, $template->draft_reach));
     }
 
     public function live(Template $template): ?Draft
     {
-        return $template->isLive() ? new Draft($this->tree($template->live_tree), $this->contests->stored($template->live_reach)) : null;
+        return $template->isLive() ? new Draft($this->tree($template->live_tree), $this->reach($template, $template->live_reach)) : null;
+    }
+
+    /** @param  array<string, mixed>|null  $stored */
+    private function reach(Template $template, ?array $stored): Reach
+    {
+        return $template->isPage() ? $this->contests->stored($stored, $template->knownKind()) : new Reach;
     }
 
     /** @throws LogicException when a stored tree cannot be read */

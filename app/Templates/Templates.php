@@ -9,9 +9,9 @@ use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Clause;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
@@ -30,16 +30,16 @@ final readonly class Templates
     }
 
     /** @return Template|null null when there is no such start */
-    public function fromStart(string $name, string $start, User $author): ?Template
+    public function fromStart(string $name, string $start, User $author, PageKind $kind = PageKind::Product): ?Template
     {
-        $tree = $this->starts->tree($start, $this->composer->schema);
+        $tree = $this->starts->tree($kind, $start, $this->composer->schema);
 
-        return $tree === null ? null : $this->make($name, $tree, $author, null);
+        return $tree === null ? null : $this->make($name, $tree, $author, null, $kind);
     }
 
-    public function fromTree(string $name, Node $tree, User $author): Template
+    public function fromTree(string $name, Node $tree, User $author, PageKind $kind): Template
     {
-        return $this->make($name, (new Copying($this->ids))->copy($tree), $author, null);
+        return $this->make($name, (new Copying($this->ids))->copy($tree), $author, null, $kind);
     }
 
     /** A copy takes over no reach and stands right after its original. */
@@ -47,13 +47,13 @@ final readonly class Templates
     {
         $tree = (new Copying($this->ids))->copy($this->stored->tree($original->draft_tree));
 
-        return $this->make($name, $tree, $author, $original->hand_order);
+        return $this->make($name, $tree, $author, $original->hand_order, $original->knownKind());
     }
 
     /** The template that takes what no rule takes, live from the beginning. */
-    public function fallback(string $name, Node $tree, User $author): Template
+    public function fallback(string $name, Node $tree, ?User $author, PageKind $kind): Template
     {
-        $template = $this->make($name, $tree, $author, null);
+        $template = $this->make($name, $tree, $author, null, $kind);
         $reach = (new Reach([Clause::of()]))->toArray();
         $template->update([
             'draft_reach' => $reach,
@@ -69,7 +69,7 @@ final readonly class Templates
     /** A kept part, live from the beginning: it stands nowhere yet. */
     public function part(string $name, Node $tree, User $author): Template
     {
-        $template = $this->make($name, $tree, $author, null, Template::PART);
+        $template = $this->make($name, $tree, $author, null, TemplateRole::Part);
         $template->update(['live_tree' => $template->draft_tree, 'live_reach' => $template->draft_reach, 'live_revision' => $template->draft_revision]);
 
         return $template;
@@ -81,7 +81,7 @@ final readonly class Templates
         return DB::transaction(function () use ($factId, $productId, $name, $author): Template {
             $template = Template::query()->where('fact_id', $factId)->where('product_id', $productId)->first();
             if ($template === null) {
-                $template = $this->make($name, new Node($this->ids->next(), 'stage'), $author, null, Template::CONTENT);
+                $template = $this->make($name, new Node($this->ids->next(), 'stage'), $author, null, TemplateRole::OwnBlocks);
                 $template->update(['fact_id' => $factId, 'product_id' => $productId]);
             }
 
@@ -110,9 +110,11 @@ final readonly class Templates
         });
     }
 
-    private function make(string $name, Node $tree, User $author, ?int $after, string $kind = PageKind::Product->value): Template
+    /** @param  PageKind|TemplateRole  $what  the kind of pages that it lays out, or what else it is */
+    private function make(string $name, Node $tree, ?User $author, ?int $after, PageKind|TemplateRole $what): Template
     {
-        return DB::transaction(function () use ($name, $tree, $author, $after, $kind): Template {
+        return DB::transaction(function () use ($name, $tree, $author, $after, $what): Template {
+            $kind = $what instanceof PageKind ? $what->value : '';
             $order = $after === null
                 ? (int) Template::query()->where('page_kind', $kind)->max('hand_order') + 1
                 : $after + 1;
@@ -122,12 +124,13 @@ final readonly class Templates
 
             return Template::query()->create([
                 'page_kind' => $kind,
+                'role' => $what instanceof TemplateRole ? $what : TemplateRole::Page,
                 'name' => $name,
                 'hand_order' => $order,
                 'draft_tree' => TreeReader::write($tree),
                 'draft_reach' => (new Reach)->toArray(),
                 'draft_revision' => 1,
-                'changed_by' => $author->id,
+                'changed_by' => $author?->id,
                 'changed_at' => now(),
             ]);
         });

@@ -11,7 +11,7 @@ use Vestibra\Core\Templates\Named;
 /**
  * The templates, parts and own blocks that name something of the shop.
  *
- * @phpstan-type Place array{id: int, name: string, pageKind: string, live: bool, draft: bool}
+ * @phpstan-type Place array{id: int, name: string, role: string, pageKind: string, live: bool, draft: bool}
  */
 final readonly class WhereNamed
 {
@@ -27,7 +27,7 @@ final readonly class WhereNamed
         $places = [];
         // The number's digits stand in every tree that names it; which of those do is read from the trees themselves.
         $rows = DB::select(
-            'select id, name, page_kind, case when instr(live_tree, ?1) > 0 then live_tree end as live_tree, case when instr(draft_tree, ?1) > 0 then draft_tree end as draft_tree'
+            'select id, name, role, page_kind, case when instr(live_tree, ?1) > 0 then live_tree end as live_tree, case when instr(draft_tree, ?1) > 0 then draft_tree end as draft_tree'
             .' from templates where instr(draft_tree, ?1) > 0 or instr(live_tree, ?1) > 0 order by name, id',
             [(string) $number],
         );
@@ -35,7 +35,7 @@ final readonly class WhereNamed
             $live = $this->names($row->live_tree, $number, $things);
             $draft = $row->draft_tree === $row->live_tree ? $live : $this->names($row->draft_tree, $number, $things);
             if ($live || $draft) {
-                $places[] = ['id' => $row->id, 'name' => $row->name, 'pageKind' => $row->page_kind, 'live' => $live, 'draft' => $draft];
+                $places[] = ['id' => $row->id, 'name' => $row->name, 'role' => $row->role, 'pageKind' => $row->page_kind, 'live' => $live, 'draft' => $draft];
             }
         }
 

@@ -8,14 +8,18 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Models\Release;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Shop\Reviews;
+use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Problem;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Problem;
 
 /**
  * What needs attention, each with its next step.
@@ -30,6 +34,7 @@ final readonly class Attention
         private Contests $contests,
         private ReachCounts $counts,
         private Composer $composer,
+        private PagesOfTheShop $pages,
     ) {
     }
 
@@ -54,13 +59,27 @@ final readonly class Attention
         return $waiting === 0 ? [] : [self::matter('reviews-wait', Counted::of($waiting, 'review waits', 'reviews wait').' to be read.', 'Read them', '/studio/reviews')];
     }
 
-    /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */
+    /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
+        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNotIn('page_kind', array_keys(PagesOfTheShop::paths()))->orderBy('name')->get(['name', 'page_kind'])->all();
+        $matters = array_map(static fn (stdClass $row): array => self::matter(
+            'unknown-kind',
+            "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is kept, and shown nowhere.",
+            'See the templates',
+            '/studio/templates',
+        ), array_values($unknown));
+
+        return array_merge($matters, ...array_map($this->ofKind(...), PagesOfTheShop::kinds()));
+    }
+
+    /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */
+    private function ofKind(PageKind $kind): array
+    {
         $matters = [];
-        $contest = $this->contests->all(PageKind::Product);
+        $contest = $this->contests->all($kind);
         $names = DB::table('templates')->pluck('name', 'id');
-        $live = $this->counts->live();
+        $live = $this->counts->live($kind);
         foreach ($contest->candidates as $candidate) {
             $id = $candidate->templateId;
             $dead = count(ReachCounts::dead($candidate));
@@ -77,8 +96,9 @@ final readonly class Attention
             }
         }
         $onFallback = $live[$contest->fallbackId]['shownNow'] ?? 0;
+        $subject = PageKinds::standard()->get($kind)->subject();
         if ($onFallback > 0 && count($contest->liveReaches()) > 1) {
-            $matters[] = self::matter('on-fallback', Counted::of($onFallback, 'page is', 'pages are')." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?template=$contest->fallbackId");
+            $matters[] = self::matter('on-fallback', Counted::of($onFallback, $subject->page().' is', $subject->pages().' are')." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?kind=$kind->value&template=$contest->fallbackId");
         }
 
         return $matters;
@@ -89,22 +109,36 @@ final readonly class Attention
     {
         return array_map(static fn (stdClass $row): array => self::matter(
             'pin-to-draft',
-            Counted::of($row->count, 'product is', 'products are')." pinned to “{$row->name}”, which is not live; this is skipped.",
+            Counted::of($row->count, self::subject($row->page_kind)->one().' is', self::subject($row->page_kind)->many().' are')." pinned to “{$row->name}”, which is not live; this is skipped.",
             'Publish it',
             "/studio/templates/$row->id?view=publish",
-        ), array_values(DB::select('select t.id, t.name, count(*) as count from pins join templates t on t.id = pins.template_id where t.live_revision is null group by t.id, t.name')));
+        ), array_values(DB::select('select t.id, t.name, t.page_kind, count(*) as count from pins join templates t on t.id = pins.template_id where t.live_revision is null group by t.id, t.name, t.page_kind')));
+    }
+
+    private static function subject(string $pageKind): SubjectKind
+    {
+        $kind = PageKind::tryFrom($pageKind);
+
+        return $kind === null ? SubjectKind::Nothing : PageKinds::standard()->get($kind)->subject();
     }
 
     /** @return list<Matter> */
     private function failedBlocks(): array
     {
-        return array_map(fn (stdClass $row): array => self::matter(
-            'block-failed',
-            'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind).'” of '.($row->draft ? 'the draft of ' : '')."“{$row->template}” failed on “{$row->product}” and was left out.",
-            'Open it with this product',
-            "/studio/templates/$row->template_id?sample=$row->product_id",
-            $row->id,
-        ), array_values(DB::select('select x.*, t.name as template, p.title as product from troubles x join templates t on t.id = x.template_id left join products p on p.id = x.product_id order by x.seen_at desc limit 20')));
+        $rows = array_values(DB::select('select x.*, t.name as template, t.page_kind, t.role from troubles x join templates t on t.id = x.template_id order by x.seen_at desc limit 20'));
+
+        return array_map(function (stdClass $row): array {
+            $kind = PagesOfTheShop::knows($row->page_kind) ? $row->page_kind : PageKind::Product->value;
+            $title = $this->pages->get($kind)->rows([$row->subject_id])[0]['title'] ?? 'a page that is gone';
+
+            return self::matter(
+                'block-failed',
+                'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind).'” of '.($row->draft ? 'the draft of ' : '')."“{$row->template}” failed on “{$title}” and was left out.",
+                'Open it with this '.self::subject($kind)->one(),
+                "/studio/templates/$row->template_id?sample=$row->subject_id",
+                $row->id,
+            );
+        }, $rows);
     }
 
     /** @return list<Matter> */

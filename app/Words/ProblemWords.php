@@ -113,7 +113,7 @@ final class ProblemWords
         'publish.without-price' => '“{name}” shows no price.',
         'publish.without-buy' => '“{name}” has no way to buy.',
         'release.template-gone' => 'The template “{name}” is not there any more. Nothing was changed.',
-        'release.product-gone' => 'This product is not there any more. Nothing was changed.',
+        'release.page-gone' => 'This product is not there any more. Nothing was changed.',
         'release.not-live' => '“{name}” is not live, so there is nothing to take off.',
         'release.fallback-not-live' => '“{name}” has to be live before it can take what no rule takes. Publish it first.',
         'release.order-twice' => 'A template stands in this order twice. Nothing was changed; reload the page and try again.',

@@ -9,8 +9,8 @@ use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Features;
+use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /** What a product is like, where a condition on it does not hold: "Its brand is Ostrelve." */

@@ -12,10 +12,11 @@ use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\Takes;
@@ -43,9 +44,9 @@ final class ReachWords
      * @param  array<string, array<int, string>>  $names  things => id => name
      * @return array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null, until: string|null} from and until on the shop's wall clock
      */
-    public function sentence(Reach $reach, array $names): array
+    public function sentence(Reach $reach, array $names, PageKind $kind): array
     {
-        $phrases = fn (Clause $clause): array => array_map(fn (Condition $condition): array => $this->phrase($condition, $names), $clause->conditions);
+        $phrases = fn (Clause $clause): array => array_map(fn (Condition $condition): array => $this->phrase($condition, $names, $kind), $clause->conditions);
 
         return [
             'show' => array_map($phrases, $reach->show),
@@ -60,7 +61,7 @@ final class ReachWords
      * @param  array<string, array<int, string>>  $names
      * @return Phrase
      */
-    public function phrase(Condition $condition, array $names, PageKind $kind = PageKind::Product): array
+    public function phrase(Condition $condition, array $names, PageKind $kind): array
     {
         $fact = $condition->of === null ? null : $this->fact($condition->of);
         $comparison = Fields::standard()->comparison($kind, $condition->field, $condition->comparison);
@@ -86,15 +87,21 @@ final class ReachWords
         return ['what' => $what, 'values' => self::join($words, $glue)];
     }
 
+    /** @return string as "every product" */
+    public static function every(PageKind $kind): string
+    {
+        return 'every '.PageKinds::standard()->get($kind)->subject()->one();
+    }
+
     /** @return string the whole of a clause; "every product" without conditions */
-    public function clause(Clause $clause): string
+    public function clause(Clause $clause, PageKind $kind): string
     {
         if ($clause->conditions === []) {
-            return 'every product';
+            return self::every($kind);
         }
         $names = $this->counts->names(new Reach([$clause]));
 
-        return implode(' and ', array_map(fn (Condition $condition): string => trim(implode(' ', $this->phrase($condition, $names))), $clause->conditions));
+        return implode(' and ', array_map(fn (Condition $condition): string => trim(implode(' ', $this->phrase($condition, $names, $kind))), $clause->conditions));
     }
 
     /** @return string as "from Friday 27 November 00:00"; empty for always */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reason;
@@ -13,26 +14,26 @@ use Vestibra\Core\Reach\Verdict;
 /** Verdicts in the shopkeeper's words. */
 final readonly class VerdictWords
 {
-    public function winner(Verdict $verdict): string
+    public function winner(Verdict $verdict, SubjectKind $subject): string
     {
         return match (true) {
-            $verdict->unruled => 'Wins: no rule takes this product, so it gets the fallback.',
-            $verdict->step === Step::Pin => 'Wins: the product is pinned to it.',
+            $verdict->unruled => "Wins: no rule takes this {$subject->one()}, so it gets the fallback.",
+            $verdict->step === Step::Pin => "Wins: the {$subject->one()} is pinned to it.",
             $verdict->step === Step::GoesFirst => 'Wins: it goes first, and its rule matches.',
             default => 'Wins: the closest rule that matches.',
-        }.($verdict->pinSkipped ? ' The product is pinned to a template that is not live; the pin was skipped.' : '');
+        }.($verdict->pinSkipped ? " The {$subject->one()} is pinned to a template that is not live; the pin was skipped." : '');
     }
 
-    public function loser(Loser $loser, Verdict $verdict): string
+    public function loser(Loser $loser, Verdict $verdict, SubjectKind $subject): string
     {
         return match ($loser->reason) {
             Reason::NotLive => $loser->wouldWin ? 'Not live. It would win here if it were published.' : 'Not live.',
             Reason::OutOfSeason => $loser->wouldWin ? 'Out of season. Within its season it would win here.' : 'Out of season.',
             Reason::NoClauseMatched => $loser->clause === null ? 'It has no rule yet.' : 'Does not match.',
-            Reason::KeptOff => 'Matches, but keeps off this product.',
+            Reason::KeptOff => "Matches, but keeps off this {$subject->one()}.",
             Reason::PinDecides => 'Matches, but a pin decides.',
             Reason::AnotherGoesFirst => 'Matches, but another one goes first.',
-            Reason::LessClose => 'Matches too, but is less close: '.self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness).'.',
+            Reason::LessClose => 'Matches too, but is less close: '.self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness, $subject).'.',
             Reason::LaterInHandOrder => 'Is as close, but stands later in the hand order.',
             Reason::NotNeeded => 'Not needed.',
         };
@@ -54,10 +55,10 @@ final readonly class VerdictWords
         return $parts === [] ? 'everything' : implode(' · ', $parts);
     }
 
-    private static function difference(Closeness $loser, Closeness $winner): string
+    private static function difference(Closeness $loser, Closeness $winner, SubjectKind $subject): string
     {
         return match (true) {
-            $winner->named > $loser->named => 'the winner names this very product',
+            $winner->named > $loser->named => "the winner names this very {$subject->one()}",
             $winner->grouped > $loser->grouped => 'the winner asks for more of category, collection, brand and tag',
             $winner->depth > $loser->depth => 'the winner names a category deeper down',
             default => 'the winner asks for more besides',

@@ -36,6 +36,6 @@ final readonly class AccordionBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'nothing in it shows for this product');
+        return Composed::holding($children, 'nothing in it shows here');
     }
 }

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -29,13 +30,15 @@ final readonly class AddedNoticeBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'cart message confirm',
+            wordsMayStay: true,
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         return Composed::shown([
-            'title' => $context->product->title,
+            'title' => $context->product()->title,
             'words' => $settings->text('words'),
             'label' => $settings->named('label'),
         ]);

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Price;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -32,6 +33,7 @@ final readonly class BadgesBlock implements BlockKind
                 Setting::how('background', 'Colour', new Colour, '--badge-own-background'),
             ],
             searchWords: 'sale new label flag',
+            subjects: [SubjectKind::Product],
         );
     }
 
@@ -41,11 +43,11 @@ final readonly class BadgesBlock implements BlockKind
             'sale' => $this->sale($context),
             'new' => $this->isNew($context, $settings->amount('newDays')) ? 'New' : null,
             'low' => $this->low($context, $settings->amount('lowStock')),
-            'out' => $context->chosen->variant?->isInStock() === false ? 'Sold out' : null,
+            'out' => $context->chosen()->variant?->isInStock() === false ? 'Sold out' : null,
         ], array_flip($settings->several('badges')));
         $badges = array_filter($badges, static fn (?string $words): bool => $words !== null);
 
-        $added = $context->product->addedAt?->getTimestamp();
+        $added = $context->product()->addedAt?->getTimestamp();
         $old = $added === null || ! in_array('new', $settings->several('badges'), true) ? null : $added + $settings->amount('newDays') * 86_400;
 
         return ($badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges]))->until($old);
@@ -53,7 +55,7 @@ final readonly class BadgesBlock implements BlockKind
 
     private function sale(Context $context): ?string
     {
-        $variant = $context->chosen->variant;
+        $variant = $context->chosen()->variant;
         if ($variant === null || ! $variant->isOnSale($context->now)) {
             return null;
         }
@@ -63,14 +65,14 @@ final readonly class BadgesBlock implements BlockKind
 
     private function isNew(Context $context, int $days): bool
     {
-        $added = $context->product->addedAt;
+        $added = $context->product()->addedAt;
 
         return $added !== null && $context->now->getTimestamp() - $added->getTimestamp() < $days * 86_400;
     }
 
     private function low(Context $context, int $few): ?string
     {
-        $stock = $context->chosen->variant?->stock;
+        $stock = $context->chosen()->variant?->stock;
 
         return $stock !== null && $stock > 0 && $stock <= $few ? "Only $stock left" : null;
     }

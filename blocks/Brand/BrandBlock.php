@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -15,6 +16,7 @@ use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class BrandBlock implements BlockKind
 {
@@ -31,12 +33,14 @@ final readonly class BrandBlock implements BlockKind
                 Setting::how('letters', 'Letters', new Choice(['none' => 'as written', 'uppercase' => 'capitals']), 'text-transform'),
             ],
             searchWords: 'maker label',
+            room: new WordsRoom('name', 'text-size', 1),
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $brand = $context->product->brand;
+        $brand = $context->product()->brand;
 
         return $brand === null ? Composed::absent('this product has no brand') : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
     }

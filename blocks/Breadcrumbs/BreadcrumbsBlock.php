@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\Blocks\Breadcrumbs;
 
 use Vestibra\Core\Catalogue\Category;
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -32,8 +34,12 @@ final readonly class BreadcrumbsBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $product = $context->product;
-        $path = $product->mainCategoryId === null ? [] : $context->categories->path($product->mainCategoryId);
+        $subject = $context->subject;
+        $path = match (true) {
+            $subject instanceof Product => $subject->mainCategoryId === null ? [] : $context->categories->path($subject->mainCategoryId),
+            $subject->kind() === SubjectKind::Category => array_slice($context->categories->path($subject->id()), 0, -1),
+            default => [],
+        };
         $links = array_map(static fn (Category $category): array => [
             'name' => $category->name,
             'address' => $context->addresses->category($category->slug),
@@ -43,7 +49,7 @@ final readonly class BreadcrumbsBlock implements BlockKind
         }
 
         return $links === []
-            ? Composed::absent('this product is in no category')
-            : Composed::shown(['links' => $links, 'here' => $settings->bool('title') ? $product->title : null]);
+            ? Composed::absent("this {$subject->kind()->one()} is in no category")
+            : Composed::shown(['links' => $links, 'here' => $settings->bool('title') ? $subject->title() : null]);
     }
 }

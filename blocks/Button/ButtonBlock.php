@@ -17,6 +17,7 @@ use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
+use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class ButtonBlock implements BlockKind
 {
@@ -37,6 +38,8 @@ final readonly class ButtonBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'link call leads',
+            room: new WordsRoom('text', 'text-size', 1),
+            wordsMayStay: true,
         );
     }
 

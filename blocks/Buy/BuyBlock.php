@@ -8,6 +8,8 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -38,12 +40,15 @@ final readonly class BuyBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--buy-own-corner', 'corner'),
             ],
             searchWords: 'cart button add quantity order',
+            essential: Essential::Buy,
+            wordsMayStay: true,
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $variant = $context->chosen->variant;
+        $variant = $context->chosen()->variant;
         if ($variant === null) {
             return Composed::absent('nothing to buy: this product has no variant');
         }

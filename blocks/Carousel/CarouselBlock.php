@@ -44,6 +44,6 @@ final readonly class CarouselBlock implements BlockKind
     {
         $shown = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
 
-        return $shown === [] ? Composed::absent('nothing in it shows for this product') : Composed::shown(['name' => $settings->named('name'), 'count' => count($shown)]);
+        return $shown === [] ? Composed::absent('nothing in it shows here') : Composed::shown(['name' => $settings->named('name'), 'count' => count($shown)]);
     }
 }

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -30,18 +31,19 @@ final readonly class CodesBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'sku barcode gtin number tags categories',
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         $wanted = $settings->several('codes');
-        $code = Gtin::of($context->chosen->variant->barcode ?? '');
+        $code = Gtin::of($context->chosen()->variant->barcode ?? '');
         $rows = array_intersect_key([
-            'sku' => ['SKU', $context->chosen->variant->sku ?? ''],
+            'sku' => ['SKU', $context->chosen()->variant->sku ?? ''],
             'barcode' => ['Barcode', $code->digits ?? ''],
             'categories' => ['Filed in', implode(', ', $this->categories($context))],
-            'tags' => ['Tags', implode(', ', $context->product->tags)],
+            'tags' => ['Tags', implode(', ', $context->product()->tags)],
         ], array_flip($wanted));
         $rows = array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== ''));
 
@@ -54,7 +56,7 @@ final readonly class CodesBlock implements BlockKind
     /** @return list<string> */
     private function categories(Context $context): array
     {
-        $names = array_map(static fn (int $id): string => $context->categories->category($id)->name ?? '', $context->product->categoryIds);
+        $names = array_map(static fn (int $id): string => $context->categories->category($id)->name ?? '', $context->product()->categoryIds);
 
         return array_values(array_filter($names, static fn (string $name): bool => $name !== ''));
     }

@@ -34,6 +34,7 @@ final readonly class CountdownBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
             ],
             searchWords: 'timer sale ends clock',
+            wordsMayStay: true,
         );
     }
 
@@ -58,7 +59,7 @@ final readonly class CountdownBlock implements BlockKind
 
     private function endOfSale(Context $context): ?DateTimeImmutable
     {
-        $variant = $context->chosen->variant;
+        $variant = $context->variant();
 
         return $variant !== null && $variant->isOnSale($context->now) ? $variant->saleUntil : null;
     }

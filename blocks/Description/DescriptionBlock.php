@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -27,12 +28,13 @@ final readonly class DescriptionBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'full text details story',
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $html = $context->product->description;
+        $html = $context->product()->description;
 
         return $html === '' ? Composed::absent('this product has no description') : Composed::shown(['html' => $html]);
     }

@@ -32,13 +32,14 @@ final readonly class DownloadsBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'files pdf leaflet manual',
+            wordsMayStay: true,
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         $fact = $settings->number('fact');
-        $ids = array_unique([...$context->product->fact($fact ?? 0)?->numbers() ?? [], ...$settings->ids('files')]);
+        $ids = array_unique([...$context->fact($fact)?->numbers() ?? [], ...$settings->ids('files')]);
         $files = array_values(array_filter(array_map(static fn (int $id): ?ShopFile => $context->files[$id] ?? null, $ids)));
         if ($files === []) {
             return Composed::absent(match (true) {

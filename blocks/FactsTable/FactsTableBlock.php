@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -32,6 +33,9 @@ final readonly class FactsTableBlock implements BlockKind
                 Setting::how('line', 'Lines', new Colour, '--facts-line', 'colour-line'),
             ],
             searchWords: 'specifications details data table',
+            headingLevel: 2,
+            showsAllFacts: true,
+            subjects: [SubjectKind::Product],
         );
     }
 
@@ -39,7 +43,7 @@ final readonly class FactsTableBlock implements BlockKind
     {
         $all = $settings->text('which') === 'all';
         $rows = [];
-        foreach ($context->product->facts as $value) {
+        foreach ($context->product()->facts as $value) {
             $links = self::links($value, $context);
             if ($links !== [] || ($value->words() !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
                 $rows[] = [$value->fact->name, $value->words(), $links];

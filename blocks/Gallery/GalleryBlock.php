@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -40,19 +41,20 @@ final readonly class GalleryBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--gallery-corner', 'corner'),
             ],
             searchWords: 'pictures photos images thumbnails',
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $pictures = $context->product->pictures;
-        $first = $context->chosen->variant?->pictureId;
+        $pictures = $context->product()->pictures;
+        $first = $context->chosen()->variant?->pictureId;
         if ($first !== null) {
             usort($pictures, static fn (Picture $a, Picture $b): int => ($b->id === $first) <=> ($a->id === $first));
         }
 
         return Composed::shown([
-            'title' => $context->product->title,
+            'title' => $context->product()->title,
             'thumbs' => $settings->text('thumbs'),
             'zoom' => $settings->bool('zoom'),
             'pictures' => array_map(

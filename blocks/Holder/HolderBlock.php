@@ -12,9 +12,9 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\AnotherSubject;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
-use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Step;
 
 final readonly class HolderBlock implements BlockKind
@@ -26,7 +26,7 @@ final readonly class HolderBlock implements BlockKind
             'Holder',
             Shelf::Arrange,
             [
-                Setting::what('subject', 'Shows the product', new Numbered('product'), null),
+                Setting::what('subject', 'Shows the product', new AnotherSubject, null),
                 Setting::how('direction', 'Blocks stand', new Choice(
                     ['row' => 'side by side', 'column' => 'one below another'],
                 ), 'flex-direction'),

@@ -23,6 +23,7 @@ final readonly class HtmlBlock implements BlockKind
             Shelf::Say,
             [Setting::what('html', 'HTML', new Html(50_000), '<p>Words in HTML.</p>')],
             searchWords: 'code markup',
+            wordsMayStay: true,
         );
     }
 

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -27,6 +28,7 @@ final readonly class NeighboursBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'previous next browse',
+            subjects: [SubjectKind::Product],
         );
     }
 

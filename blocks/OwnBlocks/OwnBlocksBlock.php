@@ -8,7 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\FilledWith;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Numbered;
@@ -24,6 +26,8 @@ final readonly class OwnBlocksBlock implements BlockKind
             Shelf::Show,
             [Setting::what('fact', 'The fact', new Numbered('blocks-fact'), null)],
             searchWords: 'story fact rich content single product',
+            subjects: [SubjectKind::Product],
+            filledWith: FilledWith::OwnBlocks,
         );
     }
 

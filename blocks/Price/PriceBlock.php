@@ -8,6 +8,8 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Price;
 use Vestibra\Core\Selling\PriceRange;
 use Vestibra\Core\Templates\Definition;
@@ -42,18 +44,20 @@ final readonly class PriceBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'cost sale saving money',
+            essential: Essential::Price,
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $range = PriceRange::of($context->product->variants, $context->now);
-        $variant = $context->chosen->variant;
+        $range = PriceRange::of($context->product()->variants, $context->now);
+        $variant = $context->chosen()->variant;
         if ($range === null || $variant === null) {
             return Composed::absent('no price: this product has no variant');
         }
         $ranges = $settings->text('ranges');
-        $open = $ranges !== 'chosen' && ! $context->chosen->byCustomer && ! $range->isOnePrice();
+        $open = $ranges !== 'chosen' && ! $context->chosen()->byCustomer && ! $range->isOnePrice();
         $price = $open ? $range->lowest : Price::of($variant, $context->now);
 
         return Composed::shown([

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\ProductCards;
 
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
@@ -31,6 +32,8 @@ final readonly class ProductCardsBlock implements BlockKind
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--cards-per-row'),
             ],
             searchWords: 'related recommended cards grid',
+            wordsMayStay: true,
+            headingLevel: 2,
         );
     }
 
@@ -38,8 +41,8 @@ final readonly class ProductCardsBlock implements BlockKind
     {
         $fact = $settings->number('fact');
         $ids = array_values(array_unique(array_diff(
-            [...$context->product->fact($fact ?? 0)?->numbers() ?? [], ...$settings->ids('products')],
-            [$context->product->id],
+            [...$context->fact($fact)?->numbers() ?? [], ...$settings->ids('products')],
+            $context->subject instanceof Product ? [$context->subject->id] : [],
         )));
         $cards = $context->shop->cards($ids);
 

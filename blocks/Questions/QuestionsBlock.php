@@ -35,11 +35,12 @@ final readonly class QuestionsBlock implements BlockKind
                 ['kind' => 'fold', 'what' => ['title' => 'And another one?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
             ]])],
             searchWords: 'faq ask help answers',
+            headingLevel: 2,
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'nothing in it shows for this product', ['title' => $settings->text('title')]);
+        return Composed::holding($children, 'nothing in it shows here', ['title' => $settings->text('title')]);
     }
 }

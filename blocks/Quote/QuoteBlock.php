@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class QuoteBlock implements BlockKind
 {
@@ -32,6 +33,7 @@ final readonly class QuoteBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'said words praise',
+            room: new WordsRoom('text', 'heading-size', 12),
         );
     }
 

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -32,12 +33,13 @@ final readonly class RatingBlock implements BlockKind
                 Setting::how('colour', 'Stars', new Colour, '--star-own-colour', 'colour-star'),
             ],
             searchWords: 'stars reviews score',
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $product = $context->product;
+        $product = $context->product();
         if ($product->reviewCount === 0) {
             return $settings->text('none') === 'words'
                 ? Composed::shown(['average' => null])

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -32,12 +33,15 @@ final readonly class ReviewsBlock implements BlockKind
                 Setting::what('none', 'Without reviews', new Choice(['absent' => 'leave it out', 'form' => 'show the form alone']), 'absent'),
             ],
             searchWords: 'stars opinions write form',
+            wordsMayStay: true,
+            headingLevel: 2,
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $product = $context->product;
+        $product = $context->product();
         $sort = $settings->text('sort');
         $reviews = $product->reviewCount === 0 ? [] : $context->shop->reviews($sort, $settings->amount('most'));
         if ($reviews === [] && ($settings->text('none') === 'absent' || ! $settings->bool('form'))) {

@@ -29,6 +29,7 @@ final readonly class ShareBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'link e-mail copy recommend',
+            wordsMayStay: true,
         );
     }
 
@@ -39,8 +40,8 @@ final readonly class ShareBlock implements BlockKind
         return $ways === [] ? Composed::absent('no way to share is chosen') : Composed::shown([
             'before' => $settings->text('before'),
             'ways' => $ways,
-            'title' => $context->product->title,
-            'address' => $context->addresses->product($context->product->slug),
+            'title' => $context->subject->title(),
+            'address' => $context->addresses->subject($context->subject),
         ]);
     }
 }

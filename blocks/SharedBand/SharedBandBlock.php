@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\FilledWith;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Numbered;
@@ -18,7 +19,7 @@ final readonly class SharedBandBlock implements BlockKind
 {
     public function definition(): Definition
     {
-        return new Definition('shared-band', 'Shared part', null, [Setting::what('part', 'Part', new Numbered('part'), null)], Role::Band);
+        return new Definition('shared-band', 'Shared part', null, [Setting::what('part', 'Part', new Numbered('part'), null)], Role::Band, filledWith: FilledWith::Part);
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -33,12 +34,14 @@ final readonly class StockBlock implements BlockKind
                 Setting::how('colour', 'Bar’s colour', new Colour, '--stock-own-colour', 'colour-accent'),
             ],
             searchWords: 'left few available bar level',
+            wordsMayStay: true,
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $variant = $context->chosen->variant;
+        $variant = $context->chosen()->variant;
         if ($variant === null) {
             return Composed::absent('this product has no variant');
         }

@@ -25,6 +25,7 @@ final readonly class TabBlock implements BlockKind
             [Setting::what('title', 'Title', new Text(60), 'Tab')],
             Role::Tab,
             Role::Block,
+            headingLevel: 2,
         );
     }
 

@@ -43,6 +43,6 @@ final readonly class TabsBlock implements BlockKind
             }
         }
 
-        return $tabs === [] ? Composed::absent('no tab has anything to show for this product') : Composed::shown(['tabs' => $tabs]);
+        return $tabs === [] ? Composed::absent('no tab has anything to show here') : Composed::shown(['tabs' => $tabs]);
     }
 }

@@ -8,12 +8,15 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class TitleBlock implements BlockKind
 {
@@ -30,11 +33,14 @@ final readonly class TitleBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'name heading product',
+            essential: Essential::Title,
+            room: new WordsRoom('text', 'title-size', 3),
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::shown(['text' => $context->product->title, 'level' => $settings->text('level')]);
+        return Composed::shown(['text' => $context->product()->title, 'level' => $settings->text('level')]);
     }
 }

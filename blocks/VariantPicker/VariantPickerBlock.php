@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -34,18 +35,19 @@ final readonly class VariantPickerBlock implements BlockKind
                 Setting::what('others', 'Others as', new Choice(['buttons' => 'buttons', 'pictures' => 'pictures', 'list' => 'drop-down']), 'buttons'),
             ],
             searchWords: 'options colour size choose swatches',
+            subjects: [SubjectKind::Product],
         );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        if ($context->product->options === [] || $context->chosen->variant === null) {
+        if ($context->product()->options === [] || $context->chosen()->variant === null) {
             return Composed::absent('nothing to choose: this product has one variant');
         }
 
         $options = array_map(
             fn (Option $option): array => $this->option($option, $settings, $context),
-            $context->product->options,
+            $context->product()->options,
         );
         $fellBack = array_column(array_filter($options, static fn (array $option): bool => $option['fellBack']), 'name');
 
@@ -55,8 +57,8 @@ final readonly class VariantPickerBlock implements BlockKind
     /** @return array{name: string, fellBack: bool, ...} */
     private function option(Option $option, Settings $settings, Context $context): array
     {
-        $matrix = new VariantMatrix($context->product);
-        $variant = $context->chosen->variant;
+        $matrix = new VariantMatrix($context->product());
+        $variant = $context->chosen()->variant;
         $chosenId = $variant->values[$option->id] ?? null;
         $wanted = $settings->text($option->isColour() ? 'colours' : 'others');
         $pictures = $wanted === 'pictures' ? $this->pictures($option, $context) : [];
@@ -91,9 +93,9 @@ final readonly class VariantPickerBlock implements BlockKind
     private function pictures(Option $option, Context $context): array
     {
         $pictures = [];
-        foreach ($context->product->variants as $variant) {
+        foreach ($context->product()->variants as $variant) {
             $value = $variant->values[$option->id] ?? null;
-            $picture = $variant->pictureId === null ? null : $context->product->picture($variant->pictureId);
+            $picture = $variant->pictureId === null ? null : $context->product()->picture($variant->pictureId);
             if ($value !== null && $picture !== null) {
                 $pictures[$value] ??= PictureData::of($picture, $context->addresses);
             }

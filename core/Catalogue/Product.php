@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Vestibra\Core\Catalogue;
 
 use DateTimeImmutable;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 
 /**
  * A product with all that its page may show. Descriptions are HTML that has been made safe.
  */
-final readonly class Product
+final readonly class Product implements Subject
 {
     /**
      * @param  list<int>  $categoryIds  filed in exactly these
@@ -45,6 +47,31 @@ final readonly class Product
         public ?DateTimeImmutable $addedAt = null,
         public array $collectionNames = [],
     ) {
+    }
+
+    public function kind(): SubjectKind
+    {
+        return SubjectKind::Product;
+    }
+
+    public function id(): int
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return $this->title;
+    }
+
+    public function slug(): string
+    {
+        return $this->slug;
+    }
+
+    public function isShown(): bool
+    {
+        return $this->published;
     }
 
     public function fact(int $id): ?FactValue

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopFile;
+use Vestibra\Core\Pages\Subject;
 
 /** Where the shop's pages and pictures are found. */
 interface Addresses
@@ -15,6 +16,9 @@ interface Addresses
     public function product(string $slug): string;
 
     public function category(string $slug): string;
+
+    /** The page about something. */
+    public function subject(Subject $subject): string;
 
     public function addToCart(): string;
 

@@ -8,7 +8,7 @@ use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Types\Conditions;
 
-/** When a block appears, as far as the product and the calendar decide. Widths become CSS. */
+/** When a block appears, as far as the page's subject and the calendar decide. Widths become CSS. */
 final readonly class Appearance
 {
     /** @return string|null why it does not appear, in the shopkeeper's words; null when it does */
@@ -22,7 +22,7 @@ final readonly class Appearance
         if ($closed !== null) {
             return $closed;
         }
-        $conditions = $node->when['product'] ?? null;
+        $conditions = $node->when['where'] ?? null;
         if (! is_array($conditions) || $conditions === []) {
             return null;
         }

@@ -40,7 +40,7 @@ final readonly class Composed
             }
         }
 
-        return self::absent($children === [] ? $empty : 'nothing in it shows for this product');
+        return self::absent($children === [] ? $empty : 'nothing in it shows here');
     }
 
     /** The same, but only until an instant, in seconds of Unix time: then it has to be computed anew. */
@@ -49,7 +49,7 @@ final readonly class Composed
         return new self($this->data, $this->absent, $this->note, $instant);
     }
 
-    /** @param  string  $why in the shopkeeper's words, as "nothing to show for this product" */
+    /** @param  string  $why in the shopkeeper's words, as "nothing to show here" */
     public static function absent(string $why): self
     {
         return new self([], $why);

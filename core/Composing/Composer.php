@@ -6,6 +6,7 @@ namespace Vestibra\Core\Composing;
 
 use LogicException;
 use Throwable;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Styling\Width;
@@ -52,8 +53,8 @@ final readonly class Composer
     /** @param  list<Failure>  $failures */
     private function node(Node $node, Context $context, StyleSheet $sheet, array &$failures): ComposedNode
     {
-        $subject = $node->what['subject'] ?? null;
-        $about = is_int($subject) ? $context->shop->about($subject, $node) : new About($context, $node);
+        $subject = $this->another($node);
+        $about = $subject === null ? new About($context, $node) : $context->shop->about($subject, $node);
         if ($about === null) {
             return new ComposedNode($node->id, $node->kind, [], [], 'the product that it shows cannot be seen in the shop');
         }
@@ -66,6 +67,9 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'unknown kind of block');
         }
         $definition = $this->definitions[$node->kind];
+        if (! $definition->fits($context->subject->kind())) {
+            return new ComposedNode($node->id, $node->kind, [], $children, self::misfit($definition));
+        }
         try {
             $absent = Appearance::absent($node, $context);
             if ($absent !== null) {
@@ -80,6 +84,23 @@ final readonly class Composer
         }
 
         return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note, until: $composed->until);
+    }
+
+    /** The number of what a holder's blocks are about, where the owner chose something else than the page is about. */
+    private function another(Node $node): ?int
+    {
+        $setting = ($this->definitions[$node->kind] ?? null)?->another();
+        $number = $setting === null ? null : $node->what[$setting->name] ?? null;
+
+        return is_int($number) ? $number : null;
+    }
+
+    /** Why a block says nothing on a page that is about something else. */
+    public static function misfit(Definition $definition): string
+    {
+        return in_array(SubjectKind::Product, $definition->subjects, true)
+            ? 'works inside a card or a holder that shows a product'
+            : 'works on pages of '.implode(', ', array_map(static fn (SubjectKind $one): string => $one->many(), $definition->subjects));
     }
 
     private function style(Node $node, Definition $definition, StyleSheet $sheet): void

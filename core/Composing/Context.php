@@ -5,23 +5,30 @@ declare(strict_types=1);
 namespace Vestibra\Core\Composing;
 
 use DateTimeImmutable;
+use LogicException;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\CategoryTree;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopFile;
+use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
 use Vestibra\Core\Selling\MoneyFormat;
 
-/** Everything a block may know while a product page is composed. */
+/** Everything a block may know while a page is composed. */
 final readonly class Context
 {
     /**
+     * @param  Subject  $subject  what the page, or the holder that a block stands in, is about
+     * @param  Chosen|null  $chosen  the variant that a product is shown with
      * @param  array<int, Picture>  $pictures  the pictures that the template or a fact names, by id
      * @param  array<int, ShopFile>  $files  the files that they name, by id
      */
     public function __construct(
-        public Product $product,
-        public Chosen $chosen,
+        public Subject $subject,
+        private ?Chosen $chosen,
         public CategoryTree $categories,
         public Addresses $addresses,
         public MoneyFormat $money,
@@ -30,5 +37,35 @@ final readonly class Context
         public array $pictures = [],
         public array $files = [],
     ) {
+    }
+
+    /** @throws LogicException when the page is about something else: a block that asks says so in its definition */
+    public function product(): Product
+    {
+        return $this->subject instanceof Product ? $this->subject : throw new LogicException('This page is about no product.');
+    }
+
+    /** What a product has as a fact; null for any other subject, and where it is not filled in. */
+    public function fact(?int $id): ?FactValue
+    {
+        return $this->subject instanceof Product ? $this->subject->fact($id ?? 0) : null;
+    }
+
+    /** @throws LogicException when the page is about something else */
+    public function chosen(): Chosen
+    {
+        return $this->chosen ?? throw new LogicException('This page is about no product.');
+    }
+
+    /** The variant that is shown of a product; null for any other subject, and where it has none. */
+    public function variant(): ?Variant
+    {
+        return $this->chosen?->variant;
+    }
+
+    /** @throws LogicException when the page is about something else */
+    public function assortment(): Assortment
+    {
+        return $this->subject instanceof Assortment ? $this->subject : throw new LogicException('This page is about no set of products.');
     }
 }

@@ -11,7 +11,7 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Source;
 
-/** A block's own values with its defaults behind them and its sources filled from the product. */
+/** A block's own values with its defaults behind them and its sources filled from the page's subject. */
 final readonly class Settings
 {
     private Sources $sources;
@@ -137,7 +137,7 @@ final readonly class Settings
         $value = $this->value($name);
         $source = Source::of($value);
 
-        return $source === null ? $typed : 'this product has no '.$this->sources->name($source, Source::numberOf($value));
+        return $source === null ? $typed : "this {$this->context->subject->kind()->one()} has no ".$this->sources->name($source, Source::numberOf($value));
     }
 
     private function value(string $name): mixed

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Templates\Node;
 
 /**
- * What a block may ask of the shop beyond the product itself. Lists cost at most two queries each.
+ * What a block may ask of the shop beyond the page's subject itself. Lists cost at most two queries each.
  *
  * A card is what the shop's card view prints; its `until` is when its price changes next, in seconds of Unix time.
  *
@@ -24,7 +25,7 @@ interface Shop
 
     /**
      * @param  list<Condition>  $conditions
-     * @return string|null which of them does not hold for the product, in words; null when all hold
+     * @return string|null which of them does not hold for the page's subject, in words; null when all hold
      */
     public function failed(array $conditions): ?string;
 
@@ -52,6 +53,12 @@ interface Shop
 
     /** @return array{previous: Card|null, next: Card|null} in the main category, by title */
     public function neighbours(): array;
+
+    /** The products of the page, as somebody asked for them. The same every time it is asked. */
+    public function listed(): Listed;
+
+    /** @return list<array{name: string, address: string, picture: Picture|null, products: int}> the categories right beneath the page's own */
+    public function beneath(): array;
 
     /** The order of reviews that the customer asked for, if any. */
     public function reviewOrder(): ?string;

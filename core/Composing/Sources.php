@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Templates\Source;
 
-/** What sources give for the product of the page. Empty where it has none. */
+/** What sources give for what the page is about. Empty where it has none. */
 final readonly class Sources
 {
     /** A value standing in rich text, as `<span data-value="product.fact" data-of="7">…</span>`. */
@@ -21,8 +23,18 @@ final readonly class Sources
 
     public function words(Source $source, ?int $number = null): string
     {
-        $product = $this->context->product;
+        $subject = $this->context->subject;
 
+        return match (true) {
+            $source === Source::ShopName => $this->context->shop->name(),
+            $subject instanceof Product => $this->ofProduct($subject, $source, $number),
+            $subject instanceof Assortment => self::ofAssortment($subject, $source),
+            default => '',
+        };
+    }
+
+    private function ofProduct(Product $product, Source $source, ?int $number): string
+    {
         return match ($source) {
             Source::Title => $product->title,
             Source::ShortDescription => $product->shortDescription,
@@ -31,26 +43,35 @@ final readonly class Sources
             Source::Category => $this->category()->name ?? '',
             Source::Collection => $product->collectionNames[0] ?? '',
             Source::Tags => implode(', ', $product->tags),
-            Source::Sku => $this->context->chosen->variant->sku ?? '',
+            Source::Sku => $this->context->chosen()->variant->sku ?? '',
             Source::Price => $this->price(),
-            Source::Stock => (string) ($this->context->chosen->variant?->stock === null ? '' : max(0, $this->context->chosen->variant->stock)),
+            Source::Stock => (string) ($this->context->chosen()->variant?->stock === null ? '' : max(0, $this->context->chosen()->variant->stock)),
             Source::Rating => $product->reviewCount === 0 ? '' : number_format($product->starSum / $product->reviewCount, 1),
             Source::ReviewCount => $product->reviewCount === 0 ? '' : (string) $product->reviewCount,
             Source::FactNumber => (string) ($this->number($number ?? 0) ?? ''),
             Source::Fact => $product->fact($number ?? 0)?->words() ?? '',
             Source::FactDay => $product->fact($number ?? 0)->shown[0] ?? '',
             Source::Option => $this->option($number ?? 0),
-            Source::ShopName => $this->context->shop->name(),
-            Source::Picture, Source::OtherPicture, Source::FactPicture, Source::FactLink, Source::ProductLink, Source::CategoryLink => '',
+            default => '',
+        };
+    }
+
+    private static function ofAssortment(Assortment $one, Source $source): string
+    {
+        return match ($source) {
+            Source::PageTitle => $one->name,
+            Source::PageDescription => FactValue::plain($one->description),
+            Source::PageProducts => (string) $one->products,
+            default => '',
         };
     }
 
     /** The same as HTML: descriptions and rich facts with their marks. */
     public function html(Source $source, ?int $number = null): string
     {
-        $fact = $source === Source::Fact ? $this->context->product->fact($number ?? 0) : null;
-        if ($source === Source::Description) {
-            return $this->context->product->description;
+        $fact = $source === Source::Fact ? $this->context->fact($number) : null;
+        if ($source === Source::Description && $this->context->subject instanceof Product) {
+            return $this->context->subject->description;
         }
         if ($fact?->fact->kind === FactKind::RichText) {
             return $fact->shown[0] ?? '';
@@ -65,7 +86,7 @@ final readonly class Sources
         $category = $this->category();
 
         return match ($source) {
-            Source::ProductLink => $this->context->addresses->product($this->context->product->slug),
+            Source::ProductLink => $this->context->subject instanceof Product ? $this->context->addresses->product($this->context->subject->slug) : '',
             Source::CategoryLink => $category === null ? '' : $this->context->addresses->category($category->slug),
             Source::FactLink => $this->factLink($number ?? 0),
             default => '',
@@ -75,7 +96,7 @@ final readonly class Sources
     /** A fact's number as a whole one, rounded down. */
     public function number(int $fact): ?int
     {
-        $value = $this->context->product->fact($fact);
+        $value = $this->context->fact($fact);
         if ($value?->fact->kind !== FactKind::Number) {
             return null;
         }
@@ -86,11 +107,13 @@ final readonly class Sources
 
     public function picture(Source $source, ?int $number = null): ?Picture
     {
-        if ($source === Source::FactPicture) {
-            return $this->context->pictures[$this->context->product->fact($number ?? 0)?->numbers()[0] ?? 0] ?? null;
-        }
+        $subject = $this->context->subject;
 
-        return $this->context->product->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null;
+        return match ($source) {
+            Source::FactPicture => $this->context->pictures[$this->context->fact($number)?->numbers()[0] ?? 0] ?? null,
+            Source::PagePicture => $subject instanceof Assortment ? $subject->picture : null,
+            default => $subject instanceof Product ? $subject->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null : null,
+        };
     }
 
     /** Rich text with the product's own values where they stand in it; one that is missing leaves nothing. */
@@ -113,7 +136,7 @@ final readonly class Sources
     /** The address that a fact holds, or its first file. */
     private function factLink(int $number): string
     {
-        $value = $this->context->product->fact($number);
+        $value = $this->context->fact($number);
         $file = $value === null ? null : $this->context->files[$value->numbers()[0] ?? 0] ?? null;
 
         return match ($value?->fact->kind) {
@@ -125,22 +148,22 @@ final readonly class Sources
 
     private function category(): ?\Vestibra\Core\Catalogue\Category
     {
-        $id = $this->context->product->mainCategoryId;
+        $id = $this->context->subject instanceof Product ? $this->context->subject->mainCategoryId : null;
 
         return $id === null ? null : $this->context->categories->category($id);
     }
 
     private function price(): string
     {
-        $variant = $this->context->chosen->variant;
+        $variant = $this->context->chosen()->variant;
 
         return $variant === null ? '' : $this->context->money->format($variant->priceAt($this->context->now));
     }
 
     private function option(int $id): string
     {
-        $chosen = $this->context->chosen->variant->values[$id] ?? null;
-        foreach ($this->context->product->options as $option) {
+        $chosen = $this->context->chosen()->variant->values[$id] ?? null;
+        foreach ($this->context->product()->options as $option) {
             foreach ($option->id === $id ? $option->values : [] as $value) {
                 if ($value->id === $chosen) {
                     return $value->label;

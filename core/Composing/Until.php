@@ -6,10 +6,11 @@ namespace Vestibra\Core\Composing;
 
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\PriceChanges;
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Templates\Node;
 
 /**
- * The next instant at which a composed page may change by the clock alone: a price of the product changes, a
+ * The next instant at which a composed page may change by the clock alone: a price of the page's product changes, a
  * block's days begin or end, or what a kind says of itself (a countdown runs out, a badge is not new any more, a price on
  * a card changes). What rules look at is the verdict's to know.
  */
@@ -20,7 +21,7 @@ final readonly class Until
     {
         $now = $context->now->getTimestamp();
         $later = array_filter(
-            [PriceChanges::after($context->product->variants, $context->now), ...self::days($tree, $context), ...array_map(static fn (ComposedNode $node): ?int => $node->until, [...$page->walk()])],
+            [$context->subject instanceof Product ? PriceChanges::after($context->subject->variants, $context->now) : null, ...self::days($tree, $context), ...array_map(static fn (ComposedNode $node): ?int => $node->until, [...$page->walk()])],
             static fn (?int $instant): bool => $instant !== null && $instant > $now,
         );
 

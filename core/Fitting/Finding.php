@@ -9,7 +9,7 @@ final readonly class Finding
 {
     /**
      * @param  string|null  $blockId  null when it is about the whole page
-     * @param  string  $about  in the shopkeeper's words, the same for every product it is the matter on
+     * @param  string  $about  in the shopkeeper's words, the same for every page it is the matter on
      */
     public function __construct(
         public Matter $matter,

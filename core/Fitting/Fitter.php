@@ -8,25 +8,24 @@ use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Sources;
+use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Templates\Gives;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Source;
 
-/** Checks a template against one product: its tree, and the page it comes to. */
+/** Checks a template against one page: its tree, and the page it comes to. */
 final readonly class Fitter
 {
-    private const ESSENTIAL = ['title' => 'title', 'price' => 'price', 'buy' => 'way to buy'];
-
     private Room $room;
 
     public function __construct(private Schema $schema)
     {
-        $this->room = new Room;
+        $this->room = new Room($schema);
     }
 
     /** @return list<Finding> */
-    public function check(Node $tree, ComposedPage $page, Context $context): array
+    public function check(Node $tree, ComposedPage $page, Context $context, KindOfPage $kind): array
     {
         $onPage = [];
         foreach ($page->page->shown() as $shown) {
@@ -34,49 +33,51 @@ final readonly class Fitter
         }
 
         return [
-            ...$this->essentials($page->page),
+            ...$this->essentials($page->page, $kind),
             ...$this->empty($page->page),
             ...$this->pictures($page->page),
             ...$this->otherwise($tree, $onPage, $context),
             ...$this->room->check($tree, $page->page),
-            ...Headings::check($page->page),
+            ...Headings::check($page->page, $this->schema),
             ...$this->unreplaced($tree, $onPage),
         ];
     }
 
     /** @return list<Finding> */
-    private function essentials(ComposedNode $page): array
+    private function essentials(ComposedNode $page, KindOfPage $kind): array
     {
         $findings = [];
-        foreach (self::ESSENTIAL as $kind => $words) {
-            $shown = array_values(array_filter([...self::about($page)], static fn (ComposedNode $node): bool => $node->kind === $kind));
+        foreach ($kind->essentials() as $essential) {
+            $shown = array_values(array_filter([...$this->about($page)], fn (ComposedNode $node): bool => $this->schema->definition($node->kind)?->essential === $essential));
             if ($shown === []) {
-                $findings[] = new Finding(Matter::Missing, null, "The page has no $words");
+                $findings[] = new Finding(Matter::Missing, null, "The page has no {$essential->words()}");
             } elseif (isset($shown[1])) {
-                $findings[] = new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one $words");
+                $findings[] = new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one {$essential->words()}");
             }
         }
 
         return $findings;
     }
 
-    /** @return iterable<ComposedNode> what is shown of the page's own product, and not of one that was chosen for a holder */
-    private static function about(ComposedNode $node): iterable
+    /** @return iterable<ComposedNode> what is shown of the page's own subject, and not of one that was chosen for a holder */
+    private function about(ComposedNode $node): iterable
     {
-        if ($node->absent === null && ! is_int($node->data['subject'] ?? null)) {
+        $another = $this->schema->definition($node->kind)?->another();
+        if ($node->absent === null && ($another === null || ! is_int($node->data[$another->name] ?? null))) {
             yield $node;
             foreach ($node->children as $child) {
-                yield from self::about($child);
+                yield from $this->about($child);
             }
         }
     }
 
-    /** @return array<string, true> ids of blocks about another product */
-    private static function elsewhere(Node $tree): array
+    /** @return array<string, true> ids of blocks about another subject */
+    private function elsewhere(Node $tree): array
     {
         $ids = [];
         foreach ($tree->walk() as $node) {
-            foreach (is_int($node->what['subject'] ?? null) ? $node->walk() : [] as $inside) {
+            $another = $this->schema->definition($node->kind)?->another();
+            foreach ($another !== null && is_int($node->what[$another->name] ?? null) ? $node->walk() : [] as $inside) {
                 $ids[$inside->id] = true;
             }
         }
@@ -99,8 +100,8 @@ final readonly class Fitter
     {
         $findings = [];
         foreach ($page->shown() as $node) {
-            if ($node->kind === 'gallery' && ($node->data['pictures'] ?? null) === []) {
-                $findings[] = new Finding(Matter::NoPicture, $node->id, 'Gallery has no picture and shows its stand-in');
+            if (($node->data['pictures'] ?? null) === []) {
+                $findings[] = new Finding(Matter::NoPicture, $node->id, $this->name($node->kind).' has no picture and shows its stand-in');
             }
         }
 
@@ -114,7 +115,7 @@ final readonly class Fitter
     private function otherwise(Node $tree, array $onPage, Context $context): array
     {
         $sources = new Sources($context);
-        $elsewhere = self::elsewhere($tree);
+        $elsewhere = $this->elsewhere($tree);
         $findings = [];
         foreach ($tree->walk() as $node) {
             foreach (isset($elsewhere[$node->id]) ? [] : $node->what as $name => $value) {

@@ -5,21 +5,19 @@ declare(strict_types=1);
 namespace Vestibra\Core\Fitting;
 
 use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Templates\Schema;
 
 /** The order of headings: one of level 1, and none that skips a level (WCAG 2.2, technique G141). */
 final readonly class Headings
 {
-    /** Levels of blocks that bring a heading of their own, where they have a title. */
-    private const OWN = ['tab' => 2, 'questions' => 2, 'facts-table' => 2, 'reviews' => 2, 'product-cards' => 2];
-
     /** @return list<Finding> */
-    public static function check(ComposedNode $page): array
+    public static function check(ComposedNode $page, Schema $schema): array
     {
         $findings = [];
         $before = 0;
         $first = null;
         foreach ($page->shown() as $node) {
-            $level = self::level($node);
+            $level = self::level($node, $schema);
             if ($level === null) {
                 continue;
             }
@@ -35,13 +33,13 @@ final readonly class Headings
         return $first === null ? [...$findings, new Finding(Matter::HeadingOrder, null, 'The page has no heading of level 1')] : $findings;
     }
 
-    private static function level(ComposedNode $node): ?int
+    private static function level(ComposedNode $node, Schema $schema): ?int
     {
         $level = $node->data['level'] ?? null;
         if (is_string($level) && preg_match('/^h([1-6])$/D', $level, $part) === 1) {
             return (int) $part[1];
         }
 
-        return ($node->data['title'] ?? '') === '' ? null : self::OWN[$node->kind] ?? null;
+        return ($node->data['title'] ?? '') === '' ? null : $schema->definition($node->kind)?->headingLevel;
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Fitting;
 
-/** What can be the matter with a template on one product's page. */
+/** What can be the matter with a template on one page. */
 enum Matter: string
 {
-    /** Neither title, price nor a way to buy may be missing. */
+    /** An essential of the kind of page. */
     case Missing = 'missing';
     case Doubled = 'doubled';
     case Empty = 'empty';
@@ -16,6 +16,6 @@ enum Matter: string
     case TooLong = 'too-long';
     case TooWide = 'too-wide';
     case HeadingOrder = 'heading-order';
-    /** Words of a start or of the shelf that nobody has replaced: the same on every product. */
+    /** Words of a start or of the shelf that nobody has replaced: the same on every page. */
     case Unreplaced = 'unreplaced';
 }

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Fitting;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\Schema;
 
 /**
  * Whether words fit their place: estimated from the size of the letters and the column's share of the content width. A
@@ -22,34 +24,29 @@ final readonly class Room
 
     private const LETTER = 0.5;
 
-    /** @var array<string, array{string, string, int}> kind => the data that holds its words, the house's size, lines that are fine */
-    private const WORDS = [
-        'title' => ['text', 'title-size', 3],
-        'heading' => ['text', 'heading-size', 3],
-        'quote' => ['text', 'heading-size', 12],
-        'button' => ['text', 'text-size', 1],
-        'brand' => ['name', 'text-size', 1],
-    ];
+    public function __construct(private Schema $schema)
+    {
+    }
 
     /** @return list<Finding> */
     public function check(Node $tree, ComposedNode $page): array
     {
         $findings = [];
         foreach ($page->shown() as $shown) {
-            $place = self::WORDS[$shown->kind] ?? null;
-            $node = $place === null ? null : $tree->find($shown->id);
-            $words = $place === null ? null : $shown->data[$place[0]] ?? null;
-            if ($place === null || $node === null || ! is_string($words)) {
+            $definition = $this->schema->definition($shown->kind);
+            $room = $definition?->room;
+            $node = $room === null ? null : $tree->find($shown->id);
+            $words = $room === null ? null : $shown->data[$room->data] ?? null;
+            if ($room === null || $node === null || ! is_string($words)) {
                 continue;
             }
-            [, $token, $most] = $place;
-            $size = $this->size($node, $token);
-            $name = ucfirst($shown->kind);
-            if (ceil(mb_strlen($words) * $size * self::LETTER / $this->width($tree, $node)) > $most) {
+            $size = $this->size($node, $room->token);
+            $name = $definition->name;
+            if (ceil(mb_strlen($words) * $size * self::LETTER / $this->width($tree, $node)) > $room->lines) {
                 $findings[] = new Finding(Matter::TooLong, $shown->id, "$name is much longer than its place");
             }
             $longest = max(0, ...array_map(mb_strlen(...), preg_split('/[\s\p{Pd}]+/u', $words) ?: []));
-            if ($longest * $this->size($node, $token, true) * self::LETTER > self::PHONE) {
+            if ($longest * $this->size($node, $room->token, true) * self::LETTER > self::PHONE) {
                 $findings[] = new Finding(Matter::TooWide, $shown->id, "$name has a word wider than a phone");
             }
         }
@@ -67,7 +64,7 @@ final readonly class Room
     private function width(Node $tree, Node $node): float
     {
         $column = $node;
-        while ($column !== null && $column->kind !== 'column') {
+        while ($column !== null && $this->schema->definition($column->kind)?->role !== Role::Column) {
             $column = $tree->parentOf($column->id);
         }
         $band = $column === null ? null : $tree->parentOf($column->id);

@@ -13,15 +13,12 @@ use Vestibra\Core\Templates\Types\Text;
 /** Blocks that still have the words that they came with, which nobody wrote for this shop. */
 final readonly class Unreplaced
 {
-    /** Words of these stand for themselves. */
-    private const MAY_STAY = ['button', 'buy', 'share', 'reviews', 'stock', 'countdown', 'added-notice', 'product-cards', 'pop-up', 'html', 'downloads', 'film'];
-
     /** @return list<Node> from top to bottom */
     public static function in(Node $tree, Schema $schema): array
     {
         $found = [];
         foreach ($tree->walk() as $node) {
-            if (! in_array($node->kind, self::MAY_STAY, true) && self::stands($node, $schema)) {
+            if ($schema->definition($node->kind)?->wordsMayStay === false && self::stands($node, $schema)) {
                 $found[] = $node;
             }
         }

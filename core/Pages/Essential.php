@@ -7,8 +7,25 @@ namespace Vestibra\Core\Pages;
 /** What a page cannot do without, and a block may be. */
 enum Essential: string
 {
+    case Title = 'title';
     case Price = 'price';
     case Buy = 'buy';
     /** The products of the page, wherever it is a set of them. */
     case Products = 'products';
+
+    /** As in "the page has no way to buy". */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Buy => 'way to buy',
+            self::Products => 'list of its products',
+            default => $this->value,
+        };
+    }
+
+    /** Whether publishing a page without it wants a spoken decision. */
+    public function wantsDecision(): bool
+    {
+        return $this !== self::Title;
+    }
 }

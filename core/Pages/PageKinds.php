@@ -22,6 +22,7 @@ final readonly class PageKinds
 
     public static function standard(): self
     {
+        /** @var self|null $standard */
         static $standard = null;
 
         return $standard ??= self::of(
@@ -46,7 +47,7 @@ final readonly class PageKinds
         $byName = [];
         foreach ($kinds as $kind) {
             if (isset($byName[$kind->kind()->value])) {
-                throw new LogicException("Two classes say what {$kind->kind()->value} pages are.");
+                throw new LogicException("Two classes say what {$kind->kind()->value} is.");
             }
             $byName[$kind->kind()->value] = $kind;
         }
@@ -57,7 +58,7 @@ final readonly class PageKinds
     /** @throws LogicException when nobody has said what such pages are */
     public function get(PageKind $kind): KindOfPage
     {
-        return $this->kinds[$kind->value] ?? throw new LogicException("Nothing says what $kind->value pages are.");
+        return $this->kinds[$kind->value] ?? throw new LogicException("Nothing says what $kind->value is.");
     }
 
     public function knows(PageKind $kind): bool

@@ -35,6 +35,17 @@ enum SubjectKind: string
         };
     }
 
+    /** As in "a category page". */
+    public function page(): string
+    {
+        return $this === self::Nothing ? 'page' : $this->one().' page';
+    }
+
+    public function pages(): string
+    {
+        return $this->page().'s';
+    }
+
     /** Whether it is a set of products with a page of its own. */
     public function holdsProducts(): bool
     {

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach;
 
 use DateTimeImmutable;
+use LogicException;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\SubjectKind;
 
 /** The page a verdict is asked for at an instant, as far as rules look at it. */
 final readonly class Features
@@ -67,26 +70,21 @@ final readonly class Features
         );
     }
 
-    /** @param  int  $products published ones, in it or anywhere beneath it */
-    public static function category(int $id, CategoryTree $tree, DateTimeImmutable $at, int $products, bool $picture, bool $description): self
+    public static function assortment(Assortment $one, CategoryTree $tree, DateTimeImmutable $at): self
     {
-        return self::of(PageKind::Category, $id, $at, [
-            Aspect::CategoryExactly->value => [$id],
-            Aspect::CategoryWithin->value => $tree->upwards([$id]),
-        ], [
-            Quantity::Products->value => $products,
-            Quantity::Pictures->value => (int) $picture,
-            Quantity::Described->value => (int) $description,
-        ], Folding::words($tree->category($id)->name ?? ''));
-    }
+        [$kind, $sets] = match ($one->kind) {
+            SubjectKind::Category => [PageKind::Category, [Aspect::CategoryExactly->value => [$one->id], Aspect::CategoryWithin->value => $tree->upwards([$one->id])]],
+            SubjectKind::Collection => [PageKind::Collection, [Aspect::Collection->value => [$one->id]]],
+            SubjectKind::Brand => [PageKind::Brand, [Aspect::Brand->value => [$one->id]]],
+            SubjectKind::Tag => [PageKind::Tag, [Aspect::Tag->value => [$one->id]]],
+            default => throw new LogicException("A {$one->kind->value} holds no products."),
+        };
 
-    public static function collection(int $id, string $title, DateTimeImmutable $at, int $products, bool $picture, bool $description): self
-    {
-        return self::of(PageKind::Collection, $id, $at, [Aspect::Collection->value => [$id]], [
-            Quantity::Products->value => $products,
-            Quantity::Pictures->value => (int) $picture,
-            Quantity::Described->value => (int) $description,
-        ], Folding::words($title));
+        return self::of($kind, $one->id, $at, $sets, [
+            Quantity::Products->value => $one->products,
+            Quantity::Pictures->value => (int) ($one->picture !== null),
+            Quantity::Described->value => (int) ($one->description !== ''),
+        ], Folding::words($one->name));
     }
 
     /** @param  int  $results all hits of the query, before filters and paging; without a query 0 */

@@ -39,6 +39,7 @@ final readonly class Fields
 
     public static function standard(): self
     {
+        /** @var self|null $standard */
         static $standard = null;
 
         return $standard ??= self::of(

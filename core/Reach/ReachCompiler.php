@@ -16,7 +16,7 @@ final readonly class ReachCompiler
         private Fields $fields,
         private CategoryTree $tree,
         private Living $living,
-        private PageKind $kind = PageKind::Product,
+        private PageKind $kind,
     ) {
     }
 

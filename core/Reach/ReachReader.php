@@ -24,7 +24,7 @@ final readonly class ReachReader
     public function __construct(
         Fields $fields,
         private ShopZone $zone,
-        PageKind $kind = PageKind::Product,
+        PageKind $kind,
         ?array $facts = null,
     ) {
         $this->conditions = new ConditionReader($fields, $zone, $kind, $facts);

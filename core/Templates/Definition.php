@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use LogicException;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\AnotherSubject;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Conditions;
 use Vestibra\Core\Templates\Types\Days;
@@ -29,6 +32,13 @@ final readonly class Definition
      * @param  Role|null  $accepts  the role of its children; null: it has none
      * @param  list<Setting>  $settings
      * @param  list<Starter>  $starters  what the shelf inserts; without any, a bare block
+     * @param  list<SubjectKind>  $subjects  what a page has to be about for it; none: anything
+     * @param  Essential|null  $essential  what the page cannot do without, and this is
+     * @param  int|null  $headingLevel  of the heading that it brings where it has a title
+     * @param  bool  $wordsMayStay  whether the words that it comes with stand for themselves
+     * @param  FilledWith|null  $filledWith  what is kept elsewhere and stands in it
+     * @param  bool  $listsProducts  whether it shows the products of the page
+     * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      *
      * @throws LogicException when two settings have one name
      */
@@ -41,12 +51,20 @@ final readonly class Definition
         public ?Role $accepts = null,
         public array $starters = [],
         public string $searchWords = '',
+        public array $subjects = [],
+        public ?Essential $essential = null,
+        public ?int $headingLevel = null,
+        public ?WordsRoom $room = null,
+        public bool $wordsMayStay = false,
+        public ?FilledWith $filledWith = null,
+        public bool $listsProducts = false,
+        public bool $showsAllFacts = false,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
             Setting::when('off', 'Switched off', new Toggle, false),
             Setting::when('widths', 'On', new Widths, ['desktop', 'tablet', 'phone']),
-            Setting::when('product', 'Only where', new Conditions, []),
+            Setting::when('where', 'Only where', new Conditions, []),
             Setting::when('days', 'On the days', new Days, []),
         ];
         if ($role === Role::Block) {
@@ -75,6 +93,24 @@ final readonly class Definition
         return $this->settings[self::key($question, $name)] ?? null;
     }
 
+    /** Whether it says something on a page about such a subject. */
+    public function fits(SubjectKind $subject): bool
+    {
+        return $this->subjects === [] || in_array($subject, $this->subjects, true);
+    }
+
+    /** The setting by which its blocks may be about something else than the page. */
+    public function another(): ?Setting
+    {
+        foreach ($this->settings as $setting) {
+            if ($setting->type instanceof AnotherSubject) {
+                return $setting;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Setting> */
     public function settings(): array
     {
@@ -91,6 +127,8 @@ final readonly class Definition
             'role' => $this->role->value,
             'accepts' => $this->accepts?->value,
             'searchWords' => $this->searchWords,
+            'subjects' => array_column($this->subjects, 'value'),
+            'essential' => $this->essential?->value,
             'settings' => array_map(static fn (Setting $setting): array => $setting->describe(), $this->settings()),
             'starters' => array_map(
                 static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],

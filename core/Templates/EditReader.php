@@ -23,12 +23,16 @@ final readonly class EditReader
     ) {
     }
 
-    /** @return Edit|non-empty-list<Problem> */
-    public function parse(mixed $input): Edit|array
+    /**
+     * @param  int  $format  in which it was written
+     * @return Edit|non-empty-list<Problem>
+     */
+    public function parse(mixed $input, int $format = TreeFormats::CURRENT): Edit|array
     {
         if (! is_array($input)) {
             return [new Problem('edit.not-an-edit')];
         }
+        $input = TreeFormats::edit($input, $format);
 
         return match ($input['edit'] ?? null) {
             Insert::name() => $this->insert($input),

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Pages\SubjectKind;
+
 /**
- * A value that comes from the product or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a fact or an
+ * A value that comes from the page's subject or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a fact or an
  * option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
  */
 enum Source: string
@@ -32,17 +35,44 @@ enum Source: string
     case OtherPicture = 'product.other-picture';
     case ProductLink = 'product.link';
     case CategoryLink = 'product.category-link';
+    case PageTitle = 'page.title';
+    case PageDescription = 'page.description';
+    case PagePicture = 'page.picture';
+    case PageProducts = 'page.products';
     case ShopName = 'shop.name';
 
     public function gives(): Gives
     {
         return match ($this) {
-            self::Picture, self::OtherPicture, self::FactPicture => Gives::Picture,
+            self::Picture, self::OtherPicture, self::FactPicture, self::PagePicture => Gives::Picture,
             self::ProductLink, self::CategoryLink, self::FactLink => Gives::Link,
             self::FactDay => Gives::Day,
             self::FactNumber => Gives::Number,
-            self::Description => Gives::RichText,
+            self::Description, self::PageDescription => Gives::RichText,
             default => Gives::Words,
+        };
+    }
+
+    /** Whether pages about such a subject have it. */
+    public function isOf(SubjectKind $subject): bool
+    {
+        return match (true) {
+            $this === self::ShopName => true,
+            str_starts_with($this->value, 'page.') => $subject->holdsProducts(),
+            default => $subject === SubjectKind::Product,
+        };
+    }
+
+    /** @return list<self> how a fact fills settings: with words as a rule; pictures and links their own way; lists of things not at all */
+    public static function ofFact(FactKind $kind): array
+    {
+        return match ($kind) {
+            FactKind::Picture => [self::FactPicture],
+            FactKind::Link, FactKind::Files => [self::FactLink],
+            FactKind::Products, FactKind::Blocks => [],
+            FactKind::Date => [self::Fact, self::FactDay],
+            FactKind::Number => [self::Fact, self::FactNumber],
+            default => [self::Fact],
         };
     }
 
@@ -52,7 +82,7 @@ enum Source: string
         return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::FactNumber, self::Option], true);
     }
 
-    /** As it follows "the product’s" or, for the shop's name, stands alone. */
+    /** As it follows "the product’s" or "the category’s" or, for the shop's name, stands alone. */
     public function words(): string
     {
         return match ($this) {
@@ -74,6 +104,10 @@ enum Source: string
             self::OtherPicture => 'second picture',
             self::ProductLink => 'page',
             self::CategoryLink => 'main category’s page',
+            self::PageTitle => 'name',
+            self::PageDescription => 'description',
+            self::PagePicture => 'picture',
+            self::PageProducts => 'number of products',
             self::ShopName => 'the shop’s name',
         };
     }

@@ -13,7 +13,7 @@ use Vestibra\Core\Styling\Width;
  */
 final class TreeReader
 {
-    public const FORMAT = 1;
+    public const FORMAT = TreeFormats::CURRENT;
 
     public const MAX_NODES = 2000;
 
@@ -42,10 +42,11 @@ final class TreeReader
         if (! is_array($input)) {
             return [new Problem('tree.not-an-object')];
         }
-        if (($input['format'] ?? null) !== self::FORMAT) {
+        $format = $input['format'] ?? null;
+        if (! TreeFormats::knows($format)) {
             return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
         }
-        $page = $this->node($input['page'] ?? null, 'page', null, 1);
+        $page = $this->node(TreeFormats::node($input['page'] ?? null, $format), 'page', null, 1);
         if ($page !== null && $this->schema->definition($page->kind)?->role !== Role::Page) {
             $this->report('tree.not-a-page', 'page', ['kind' => $page->kind]);
         }

@@ -16,10 +16,8 @@ use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
 use Vestibra\App\Templates\Drafting;
-use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\Templates;
-use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Templates\Node;
 use Vestibra\Demo\Larkfold;
 
 /** The application over HTTP on a database of its own: Larkfold, made once and copied for every test. */
@@ -146,9 +144,7 @@ abstract class TestCase extends LaravelTestCase
         $this->app->make(Kernel::class)->call('migrate', ['--force' => true]);
         (new Larkfold)->fill();
         $owner = User::query()->create(['name' => 'Robin', 'email' => 'robin@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER]);
-        $tree = $this->app->make(Starts::class)->tree('gallery-and-buy', $this->app->make(Composer::class)->schema);
-        self::assertInstanceOf(Node::class, $tree);
-        $this->app->make(Templates::class)->fallback('Everything else', $tree, $owner);
+        $this->app->make(Fallbacks::class)->see($owner);
         DB::purge();
 
         return $file;

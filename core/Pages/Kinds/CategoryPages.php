@@ -39,6 +39,6 @@ final readonly class CategoryPages implements KindOfPage
 
     public function essentials(): array
     {
-        return [Essential::Products];
+        return [Essential::Title, Essential::Products];
     }
 }

@@ -49,6 +49,6 @@ final readonly class ProductPages implements KindOfPage
 
     public function essentials(): array
     {
-        return [Essential::Price, Essential::Buy];
+        return [Essential::Title, Essential::Price, Essential::Buy];
     }
 }

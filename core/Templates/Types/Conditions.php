@@ -6,7 +6,7 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Problem;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\ConditionReader;
 use Vestibra\Core\Reach\Fields;
@@ -14,13 +14,13 @@ use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingType;
 
-/** Conditions on the product that must all hold, as in a rule's clause. */
+/** Conditions on what the page is about that must all hold, as in a rule's clause. */
 final readonly class Conditions implements Names, SettingType
 {
     public const MOST = 10;
 
-    /** What a block may look at. Dates have a setting of their own. */
-    public const FIELDS = ['sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price', 'picture', 'product'];
+    /** What a block on a product's page may look at; on others, all that rules may. Dates have a setting of their own. */
+    private const OF_PRODUCTS = ['sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price', 'picture', 'product'];
 
     public function problem(mixed $value): ?string
     {
@@ -29,17 +29,22 @@ final readonly class Conditions implements Names, SettingType
             : 'setting.not-conditions';
     }
 
+    /** @return list<string> the fields that a block may look at on pages of a kind, in the order in which they are offered */
+    public static function fields(PageKind $kind): array
+    {
+        return $kind === PageKind::Product ? self::OF_PRODUCTS : array_keys(Fields::standard()->on($kind));
+    }
+
     /**
      * @param  array<array-key, mixed>  $value
-     * @return list<Condition>|null null when one of them cannot be read
+     * @return list<Condition>|null null when one of them can be asked on no kind of page
      */
     public static function read(array $value): ?array
     {
-        $reader = new ConditionReader(Fields::standard(), ShopZone::of('UTC'), PageKind::Product, null);
         $conditions = [];
         foreach ($value as $one) {
-            $condition = $reader->parse($one, '');
-            if ($condition instanceof Problem || ! in_array($condition->field, self::FIELDS, true)) {
+            $condition = self::one($one);
+            if ($condition === null) {
                 return null;
             }
             $conditions[] = $condition;
@@ -48,17 +53,42 @@ final readonly class Conditions implements Names, SettingType
         return $conditions;
     }
 
+    private static function one(mixed $value): ?Condition
+    {
+        foreach (PageKinds::standard()->all() as $kind) {
+            $condition = (new ConditionReader(Fields::standard(), ShopZone::of('UTC'), $kind->kind(), null))->parse($value, '');
+            if ($condition instanceof Condition && in_array($condition->field, self::fields($kind->kind()), true)) {
+                return $condition;
+            }
+        }
+
+        return null;
+    }
+
     public function names(mixed $value): array
     {
         $named = [];
         foreach (is_array($value) ? self::read($value) ?? [] : [] as $condition) {
-            $values = Fields::standard()->comparison(PageKind::Product, $condition->field, $condition->comparison)?->takes === Takes::Names ? $condition->values : [];
-            foreach ($condition->of === null ? array_filter($values, is_int(...)) : [$condition->of] as $number) {
-                $named[] = [$condition->comparison === 'offersValue' ? 'option-value' : $condition->field, $number];
+            foreach ($condition->of === null ? array_filter($condition->values, is_int(...)) : [$condition->of] as $number) {
+                if ($condition->of !== null || self::takesNames($condition)) {
+                    $named[] = [$condition->comparison === 'offersValue' ? 'option-value' : $condition->field, $number];
+                }
             }
         }
 
         return $named;
+    }
+
+    private static function takesNames(Condition $condition): bool
+    {
+        foreach (PageKinds::standard()->all() as $kind) {
+            $comparison = Fields::standard()->comparison($kind->kind(), $condition->field, $condition->comparison);
+            if ($comparison !== null) {
+                return $comparison->takes === Takes::Names;
+            }
+        }
+
+        return false;
     }
 
     public function describe(): array

@@ -7,10 +7,10 @@
 <p>You walk the shop {{ $tag['walking'] }}. Customers see nothing of it.</p>
 <form method="post" action="/studio/walk/end"><input type="hidden" name="_token" value="{{ csrf_token() }}"><button type="submit">Back to the shop as it is</button></form>
 @endif
-@if ($tag['product'] !== null)
+@if ($tag['subject'] !== null)
 <p><strong>{{ $tag['name'] }}</strong><br>{{ $tag['why'] }}</p>
-<p><a href="/studio/templates/{{ $tag['template'] }}?sample={{ $tag['product']->id }}">Open it with this product</a></p>
-<p><a href="/studio/why/product/{{ rawurlencode($tag['product']->slug) }}">Why this template?</a></p>
+<p><a href="/studio/templates/{{ $tag['template'] }}?sample={{ $tag['subject']->id() }}">Open it with this {{ $tag['one'] }}</a></p>
+<p><a href="/studio/why/{{ $tag['kind'] }}/{{ rawurlencode($tag['subject']->slug()) }}">Why this template?</a></p>
 @else
 <p>This page has a fixed layout.</p>
 <p><a href="/studio/templates">To the templates</a></p>

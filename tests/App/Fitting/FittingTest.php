@@ -29,7 +29,7 @@ final class FittingTest extends TestCase
         self::assertSame(['empty', 'Rich text has nothing to show'], [$empty[0]['matter'], $empty[0]['about']]);
         self::assertSame($this->lacking($template->id, 'Care'), $empty[0]['count']);
         $pictures = array_values(array_filter($report['groups'], static fn (array $group): bool => $group['matter'] === 'no-picture'));
-        self::assertSame(['Archive Blue bottled ink'], array_column($pictures[0]['products'], 'title'));
+        self::assertSame(['Archive Blue bottled ink'], array_column($pictures[0]['pages'], 'title'));
     }
 
     public function test_it_speaks_of_the_draft_as_it_is_and_of_no_older_one(): void

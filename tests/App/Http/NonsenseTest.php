@@ -123,6 +123,6 @@ final class NonsenseTest extends TestCase
 
     private function filled(Route $route, string $with): string
     {
-        return '/'.preg_replace('/\{\w+\??\}/', $with, $route->uri());
+        return '/'.preg_replace(['/\{pageKind\}/', '/\{\w+\??\}/'], ['category', $with], $route->uri());
     }
 }

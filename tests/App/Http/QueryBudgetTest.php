@@ -43,7 +43,7 @@ final class QueryBudgetTest extends TestCase
         $screens = [
             '/studio/today', '/studio/templates', '/studio/releases', '/studio/who', '/studio/who/rows', '/studio/facts', '/studio/facts/rows',
             '/studio/files', '/studio/pictures', '/studio/pictures/rows', '/studio/reviews', '/studio/reviews/rows', '/studio/names/product',
-            "/studio/products/$product", "/studio/why/product/$slug", "/studio/why/$product",
+            "/studio/products/$product", "/studio/why/product/$slug", "/studio/ladder/product/$product",
             ...array_map(static fn (string $part): string => "/studio/templates/$template->id$part", [
                 '', '/samples', '/news', '/missing', '/impact', '/differences', '/links', "/page/$product", "/canvas/$product", '/look',
             ]),

@@ -8,7 +8,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Rendering\PageMaker;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Composer;
@@ -97,7 +97,7 @@ final class KeepingTest extends TestCase
         $this->publish($template);
         DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => 1, 'template_id' => $this->template('A draft')->id]);
         DB::table('failed_jobs')->insert(['uuid' => 'u', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'x']);
-        DB::table('troubles')->insert(['template_id' => 1, 'block_id' => 'b', 'kind' => 'price', 'product_id' => 1, 'message' => 'x', 'seen_at' => now()]);
+        DB::table('troubles')->insert(['template_id' => 1, 'block_id' => 'b', 'kind' => 'price', 'subject_id' => 1, 'message' => 'x', 'seen_at' => now()]);
         $this->get('/studio/today')->assertOk()->assertSee('“Nothing” is live and shown on no page.')->assertSee('is pinned to “A draft”, which is not live')
             ->assertSee('pages are on the fallback')->assertSee('1 piece of work in the background died.')->assertSee('failed on “Teal Tide bottled ink” and was left out');
         $this->postJson('/studio/today/settle/1')->assertOk();
@@ -123,10 +123,10 @@ final class KeepingTest extends TestCase
         $this->publish($template);
         $kinds = array_filter((new \ReflectionProperty(Composer::class, 'kinds'))->getValue($this->app->make(Composer::class)), static fn (BlockKind $kind): bool => $kind->definition()->kind !== 'rating');
         $this->app->instance(Composer::class, new Composer($failing, ...array_values($kinds)));
-        $this->app->forgetInstance(ProductPage::class);
+        $this->app->forgetInstance(PageMaker::class);
 
         $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertSee('£9.50')->assertDontSee('broken');
-        self::assertSame(['broken', 'rating', 1], [DB::table('troubles')->value('block_id'), DB::table('troubles')->value('kind'), DB::table('troubles')->value('product_id')]);
+        self::assertSame(['broken', 'rating', 1], [DB::table('troubles')->value('block_id'), DB::table('troubles')->value('kind'), DB::table('troubles')->value('subject_id')]);
     }
 
     /**

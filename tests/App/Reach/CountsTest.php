@@ -54,14 +54,14 @@ final class CountsTest extends TestCase
     {
         $ahead = $this->season('Winter sale', '2026-12-01T00:00:00Z', '2026-12-05T00:00:00Z');
         $over = $this->season('Autumn', '2026-09-01T00:00:00Z', '2026-10-01T00:00:00Z');
-        $live = $this->app->make(ReachCounts::class)->live();
+        $live = $this->app->make(ReachCounts::class)->live(PageKind::Product);
 
         self::assertSame([23, 23], $this->everywhere($ahead));
         self::assertSame(['ahead', 0], [$live[$ahead->id]['when'], $live[$ahead->id]['shownNow']]);
         self::assertSame(['over', 0, 0], [$live[$over->id]['when'], $live[$over->id]['covers'], $live[$over->id]['shownOn']]);
         $this->travelTo('2026-12-02T00:00:00Z');
         $this->app->forgetScopedInstances();
-        self::assertSame('now', $this->app->make(ReachCounts::class)->live()[$ahead->id]['when']);
+        self::assertSame('now', $this->app->make(ReachCounts::class)->live(PageKind::Product)[$ahead->id]['when']);
     }
 
     /** @return iterable<string, array{int}> */
@@ -116,7 +116,7 @@ final class CountsTest extends TestCase
     private function everywhere(Template $template): array
     {
         $counts = $this->app->make(ReachCounts::class);
-        $live = $counts->live()[$template->id];
+        $live = $counts->live(PageKind::Product)[$template->id];
         $kernel = $this->app->make(Kernel::class);
         $kernel->call('vestibra:reach', ['template' => (string) $template->id, '--json' => true]);
         $said = json_decode($kernel->output(), true);
@@ -139,7 +139,7 @@ final class CountsTest extends TestCase
         $candidate = $contest->candidate($template->id);
         self::assertNotNull($candidate);
         $from = $candidate->reach->season->from;
-        $contest = new Contest($contest->candidates, $contest->fallbackId, $contest->collections, max($contest->at, $from ?? 0));
+        $contest = new Contest($contest->pages, $contest->candidates, $contest->fallbackId, $contest->collections, max($contest->at, $from ?? 0));
         $evaluator = $contest->evaluator();
         $covers = $shown = 0;
         foreach (DB::table('products')->where('published', true)->pluck('id') as $id) {

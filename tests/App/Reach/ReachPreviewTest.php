@@ -28,7 +28,7 @@ final class ReachPreviewTest extends TestCase
 
         self::assertSame([23, 17, 1], [$answer->json('covers'), $answer->json('shownOn'), $answer->json('hidden')]);
         self::assertSame([['template' => $shimmer->id, 'name' => 'Shimmer', 'count' => 6]], $answer->json('others'));
-        self::assertCount(23, $answer->json('products'));
+        self::assertCount(23, $answer->json('pages'));
     }
 
     public function test_a_rule_that_names_a_deleted_category_is_dead_and_says_so(): void

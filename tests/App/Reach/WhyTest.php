@@ -46,7 +46,7 @@ final class WhyTest extends TestCase
         self::assertSame(['out-of-season', 'Out of season. Within its season it would win here.', 'reach'], $this->told($rungs['Winter letters']));
         self::assertSame('from Friday 27 November 2026 00:00', $rungs['Winter letters']['season']);
         self::assertSame(['not-live', 'Not live. It would win here if it were published.', 'publish'], $this->told($rungs['A draft']));
-        self::assertSame('Winter letters', $this->getJson("/studio/why/{$this->id('products', 'Night Mail bottled ink')}?at=2026-11-28")->json('rungs.0.name'));
+        self::assertSame('Winter letters', $this->getJson("/studio/ladder/product/{$this->id('products', 'Night Mail bottled ink')}?at=2026-11-28")->json('rungs.0.name'));
     }
 
     public function test_rules_that_are_not_published_are_said_first(): void
@@ -119,11 +119,11 @@ final class WhyTest extends TestCase
             ['field' => 'category', 'comparison' => 'isIn', 'values' => [$this->id('categories', 'Bottled inks')]],
             ['field' => 'price', 'comparison' => 'atMost', 'values' => [500]],
         ]], 'keepOff' => []];
-        $this->postJson("/studio/templates/$draft->id/try", ['reach' => $reach, 'product' => 1])->assertOk()
+        $this->postJson("/studio/templates/$draft->id/try", ['reach' => $reach, 'subject' => 1])->assertOk()
             ->assertJsonPath('covers', false)->assertJsonPath('show.0.0.holds', true)->assertJsonPath('show.0.1.holds', false)
             ->assertJsonPath('show.0.1.actual', 'Its lowest price is £9.50.')->assertJsonPath('gets', 'Bottled inks');
         $reach['show'][0][1]['values'] = [1000];
-        $this->postJson("/studio/templates/$draft->id/try", ['reach' => $reach, 'product' => 1])->assertJsonPath('covers', true)->assertJsonPath('getsThis', true);
+        $this->postJson("/studio/templates/$draft->id/try", ['reach' => $reach, 'subject' => 1])->assertJsonPath('covers', true)->assertJsonPath('getsThis', true);
     }
 
     public function test_the_shop_is_walked_with_drafts_and_as_on_a_day_by_the_signed_in_alone(): void
@@ -170,7 +170,7 @@ final class WhyTest extends TestCase
     /** @return array<string, mixed> */
     private function ladder(string $title): array
     {
-        return $this->getJson("/studio/why/{$this->id('products', $title)}")->assertOk()->json();
+        return $this->getJson("/studio/ladder/product/{$this->id('products', $title)}")->assertOk()->json();
     }
 
     /**

@@ -42,7 +42,7 @@ final class PublishingTest extends TestCase
         self::assertSame([17, 92, 0], [$impact->json('moved'), $impact->json('stays'), $impact->json('look')]);
         self::assertCount(1, $impact->json('moves'));
         self::assertSame(['Everything else', 'Bottled inks', 17], [$impact->json('moves.0.fromName'), $impact->json('moves.0.toName'), $impact->json('moves.0.count')]);
-        self::assertCount(5, $impact->json('moves.0.products'));
+        self::assertCount(5, $impact->json('moves.0.pages'));
 
         $from = $impact->json('moves.0.from');
         $group = $this->getJson("$this->address/impact/group?from=$from&to={$this->template->id}");
@@ -50,7 +50,7 @@ final class PublishingTest extends TestCase
         self::assertSame(
             DB::table('products as p')->where('published', true)->where('title', 'like', '%bottled ink%')
                 ->whereRaw('brand_id <> ?', [$this->id('brands', 'Hallorme')])->orderBy('title_folded')->pluck('id')->all(),
-            array_column($group->json('products'), 'id'),
+            array_column($group->json('pages'), 'id'),
         );
     }
 

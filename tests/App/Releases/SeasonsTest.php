@@ -74,7 +74,7 @@ final class SeasonsTest extends TestCase
         $waiting = $this->postJson('/studio/publish', ['revisions' => [$this->sale->id => $this->sale->draft_revision], 'due' => '2026-12-02T10:00'])->assertCreated();
         self::assertSame(23, $waiting->json('impact.moved'));
         $group = $this->getJson("/studio/releases/{$waiting->json('id')}/group?from=1&to={$this->sale->id}")->assertOk();
-        self::assertSame([17, 17], [$group->json('count'), count($group->json('products'))]);
+        self::assertSame([17, 17], [$group->json('count'), count($group->json('pages'))]);
         $this->postJson("/studio/releases/{$waiting->json('id')}/call-off")->assertOk();
         $this->getJson("/studio/releases/{$waiting->json('id')}/group?from=1&to={$this->sale->id}")->assertStatus(409);
     }
@@ -82,7 +82,7 @@ final class SeasonsTest extends TestCase
     public function test_a_price_in_a_shared_part_is_a_price(): void
     {
         $part = $this->template('Buying');
-        DB::table('templates')->where('id', $part->id)->update(['page_kind' => 'part', 'draft_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []])]);
+        DB::table('templates')->where('id', $part->id)->update(['page_kind' => '', 'role' => 'part', 'draft_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []])]);
         $this->publish($part->refresh());
         foreach (['price', 'buy'] as $kind) {
             $this->edit($this->sale, ['edit' => 'remove', 'id' => $this->block($this->sale, $kind)]);

@@ -71,11 +71,11 @@ final class StandingTest extends TestCase
 
         $this->postJson('/studio/templates/order', ['move' => $second->id, 'before' => $this->inks->id, 'ask' => true])->assertJsonPath('moved', 23);
         $this->postJson('/studio/templates/order', ['move' => $second->id, 'before' => $this->inks->id])->assertCreated();
-        self::assertSame([1, $second->id, $this->inks->id], Template::query()->oldest('hand_order')->pluck('id')->all());
+        self::assertSame([1, $second->id, $this->inks->id], Template::query()->where('page_kind', 'product')->oldest('hand_order')->pluck('id')->all());
         $this->get('/p/teal-tide-bottled-ink')->assertSee($this->block($second, 'title'));
 
         $this->postJson('/studio/releases/3/bring-back')->assertCreated();
-        self::assertSame([1, $this->inks->id, $second->id], Template::query()->oldest('hand_order')->pluck('id')->all());
+        self::assertSame([1, $this->inks->id, $second->id], Template::query()->where('page_kind', 'product')->oldest('hand_order')->pluck('id')->all());
     }
 
     public function test_an_order_that_names_a_template_twice_or_an_unknown_one_is_refused(): void
@@ -87,11 +87,11 @@ final class StandingTest extends TestCase
     public function test_a_product_is_pinned_and_set_free(): void
     {
         $pen = $this->id('products', 'Wherry fountain pen');
-        $this->postJson('/studio/pins', ['product' => $pen, 'template' => $this->inks->id, 'ask' => true])->assertJsonPath('moved', 1);
-        $this->postJson('/studio/pins', ['product' => $pen, 'template' => $this->inks->id])->assertCreated()->assertJsonPath('words', '1 page pinned');
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $pen, 'template' => $this->inks->id, 'ask' => true])->assertJsonPath('moved', 1);
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $pen, 'template' => $this->inks->id])->assertCreated()->assertJsonPath('words', '1 page pinned');
         $this->get('/p/wherry-fountain-pen')->assertSee($this->block($this->inks, 'title'));
 
-        $this->postJson('/studio/pins', ['product' => $pen, 'template' => null])->assertCreated();
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $pen, 'template' => null])->assertCreated();
         $this->get('/p/wherry-fountain-pen')->assertDontSee($this->block($this->inks, 'title'));
         $this->postJson('/studio/releases/3/bring-back')->assertCreated();
         self::assertSame($this->inks->id, DB::table('pins')->where('subject_id', $pen)->value('template_id'));
@@ -99,8 +99,8 @@ final class StandingTest extends TestCase
 
     public function test_what_is_pinned_to_nothing_is_refused(): void
     {
-        $this->postJson('/studio/pins', ['product' => 999_999, 'template' => $this->inks->id])->assertStatus(409);
-        $this->postJson('/studio/pins', ['product' => 1, 'template' => 999])->assertStatus(409);
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 999_999, 'template' => $this->inks->id])->assertStatus(409);
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => 999])->assertStatus(409);
     }
 
     public function test_deleting_needs_it_not_live_not_pinned_and_in_no_waiting_release(): void

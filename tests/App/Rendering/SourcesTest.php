@@ -121,7 +121,7 @@ final class SourcesTest extends TestCase
         $this->edit(
             $template,
             ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['kind' => 'rich-text', 'id' => 'care', 'what' => ['text' => ['source' => 'product.fact', 'of' => $care]]]],
-            ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['kind' => 'heading', 'id' => 'head', 'what' => ['text' => 'How to care for it'], 'when' => ['product' => $filled]]],
+            ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['kind' => 'heading', 'id' => 'head', 'what' => ['text' => 'How to care for it'], 'when' => ['where' => $filled]]],
             ['edit' => 'reach', 'reach' => ['show' => [[]], 'goesFirst' => true]],
         );
 

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
@@ -51,7 +51,7 @@ final class PrivateLinkTest extends TestCase
     {
         $template = $this->draft();
         $this->app->instance(Composer::class, $this->composerThatFailsAt('text'));
-        foreach ([ProductPage::class, StoredDrafts::class] as $class) {
+        foreach ([PageMaker::class, StoredDrafts::class] as $class) {
             $this->app->forgetInstance($class);
         }
         $this->get($this->link($template));

@@ -45,7 +45,7 @@ final class KeptPartsTest extends TestCase
             $this->keep(['kind' => $kind])->assertStatus(422)->assertJsonPath('message', 'Columns, tabs and folds cannot be kept alone. Keep what holds them.');
         }
         $this->postJson('/studio/parts', ['name' => '', 'node' => ['kind' => 'text']])->assertStatus(422)->assertJsonPath('message', 'Give the part a name, so that you find it again.');
-        self::assertSame(0, DB::table('templates')->where('page_kind', 'part')->count());
+        self::assertSame(0, DB::table('templates')->where('role', 'part')->count());
     }
 
     public function test_a_part_that_cannot_be_read_any_more_keeps_no_drawing_table_and_no_page_from_opening(): void
@@ -60,7 +60,7 @@ final class KeptPartsTest extends TestCase
 
     public function test_there_is_a_most(): void
     {
-        $row = ['page_kind' => 'part', 'name' => 'P', 'draft_tree' => '{"format":1,"page":{"id":"p","kind":"stage"}}', 'draft_reach' => '{}', 'changed_at' => now()];
+        $row = ['page_kind' => '', 'role' => 'part', 'name' => 'P', 'draft_tree' => '{"format":1,"page":{"id":"p","kind":"stage"}}', 'draft_reach' => '{}', 'changed_at' => now()];
         DB::table('templates')->insert(array_map(static fn (int $order): array => $row + ['hand_order' => $order], range(1, 100)));
         $this->keep(['kind' => 'text'])->assertStatus(422)->assertJsonPath('message', 'A shop can keep 100 parts at most. Let go of one that is not used; nothing was changed.');
     }
@@ -145,14 +145,14 @@ final class KeptPartsTest extends TestCase
     public function test_parts_are_no_templates_of_pages(): void
     {
         $part = $this->part(self::band('Kept.'));
-        $this->get('/studio/templates')->assertOk()->assertDontSee('"pageKind":"part"', false);
-        $this->postJson('/studio/pins', ['product' => 1, 'template' => $part])->assertStatus(409);
+        $this->get('/studio/templates')->assertOk()->assertDontSee('"role":"part"', false);
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => $part])->assertStatus(409);
         foreach (['take-off', 'fallback', 'links', 'fitting', 'reach'] as $deed) {
             $this->postJson("/studio/templates/$part/$deed", ['days' => 1])->assertNotFound();
         }
         $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $part])->assertNotFound();
         self::assertTrue(Template::query()->findOrFail($part)->isLive());
-        $this->get("/studio/templates/$part")->assertOk()->assertSee('"pageKind":"part"', false);
+        $this->get("/studio/templates/$part")->assertOk()->assertSee('"role":"part"', false);
         $this->get("/studio/templates/$part/canvas/1")->assertOk()->assertSee('Kept.');
     }
 

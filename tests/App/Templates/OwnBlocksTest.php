@@ -40,7 +40,7 @@ final class OwnBlocksTest extends TestCase
         $this->getJson("/studio/templates/$content->id/impact")->assertOk()->assertJsonPath('look', 0);
         $template = $this->showing();
         $this->getJson("/studio/templates/$content->id/impact")->assertOk()->assertJsonPath('moved', 0)->assertJsonPath('look', 1)
-            ->assertJsonPath('newLook.0.to', $template->id)->assertJsonPath('newLook.0.products.0.id', $this->teal);
+            ->assertJsonPath('newLook.0.to', $template->id)->assertJsonPath('newLook.0.pages.0.id', $this->teal);
         $answer = $this->postJson('/studio/publish', ['revisions' => [$content->id => $content->draft_revision], 'note' => ''])->assertCreated()->json();
         self::assertSame([$this->teal], array_column($answer['look']['changed'], 'id'));
         self::assertNotContains($this->teal, array_column($answer['look']['same'], 'id'));

@@ -46,7 +46,7 @@ final class TemplatesTest extends TestCase
         $id = $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $original->id])->assertCreated()->json('id');
         $copy = Template::query()->findOrFail($id);
 
-        self::assertSame(['Everything else', 'First', 'Copy', 'Last'], Template::query()->oldest('hand_order')->pluck('name')->all());
+        self::assertSame(['Everything else', 'First', 'Copy', 'Last'], Template::query()->where('page_kind', 'product')->oldest('hand_order')->pluck('name')->all());
         self::assertSame([], $copy->draft_reach['show']);
         self::assertNotSame($this->block($original, 'title'), $this->block($copy, 'title'));
         self::assertSame(4, $last->refresh()->hand_order);
@@ -69,7 +69,7 @@ final class TemplatesTest extends TestCase
         $answer = $this->postJson('/studio/templates', $body)->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
-        self::assertSame(1, Template::query()->count());
+        self::assertSame(2, Template::query()->count(), 'The fallbacks of products and categories.');
     }
 
     public function test_renaming(): void
@@ -89,7 +89,7 @@ final class TemplatesTest extends TestCase
         preg_match('#id="screen">(.*?)</script>#s', (string) $this->get('/studio/templates')->getContent(), $found);
         $rows = json_decode($found[1], true)['data']['templates'];
 
-        self::assertSame([['Everything else', true, true, 0, 109, 86], ['Ink', true, false, 1, 23, 23]], array_map(
+        self::assertSame([['Everything else', true, true, 0, 109, 86], ['Ink', true, false, 1, 23, 23], ['Every other category', true, true, 0, 21, 21]], array_map(
             static fn (array $row): array => [$row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['counts']['covers'], $row['counts']['shownOn']],
             $rows,
         ));

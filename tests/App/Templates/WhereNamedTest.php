@@ -34,7 +34,7 @@ final class WhereNamedTest extends TestCase
         $this->with('By option', ['kind' => 'text', 'what' => ['text' => ['source' => 'product.option', 'of' => 2]]]);
         $this->with('By fact', ['kind' => 'text', 'what' => ['text' => ['source' => 'product.fact', 'of' => 2]]]);
         $this->with('In words', ['kind' => 'rich-text', 'what' => ['text' => '<p>Dries in <span data-value="product.fact" data-of="2">it</span>, not <span data-value="product.option" data-of="3">that</span></p>']]);
-        $this->with('When', ['kind' => 'text', 'when' => ['product' => [['field' => 'fact', 'of' => 2, 'comparison' => 'isFilled', 'values' => []], ['field' => 'option', 'comparison' => 'offers', 'values' => [3]]]]]);
+        $this->with('When', ['kind' => 'text', 'when' => ['where' => [['field' => 'fact', 'of' => 2, 'comparison' => 'isFilled', 'values' => []], ['field' => 'option', 'comparison' => 'offers', 'values' => [3]]]]]);
         $rule = $this->template('By rule');
         $this->edit($rule, ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => [[['field' => 'fact', 'of' => 3, 'comparison' => 'isFilled', 'values' => []]]], 'keepOff' => []]]);
 

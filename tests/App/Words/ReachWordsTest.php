@@ -52,7 +52,7 @@ final class ReachWordsTest extends TestCase
         is_int($ids[0] ?? null) && ! in_array($field, ['price', 'stock', 'rating', 'added', 'picture'], true) && sort($ids);
         $condition = new Condition($field, $comparison, $ids);
 
-        self::assertSame($sentence, $this->app->make(ReachWords::class)->clause(Clause::of($condition)));
+        self::assertSame($sentence, $this->app->make(ReachWords::class)->clause(Clause::of($condition), PageKind::Product));
         self::assertSame($actual, $this->app->make(ProductWords::class)->actual((new ProductReader)->byId(1) ?? self::fail(), $condition));
     }
 
@@ -61,29 +61,29 @@ final class ReachWordsTest extends TestCase
         $words = $this->app->make(ReachWords::class);
         $product = (new ProductReader)->byId(1) ?? self::fail();
         $width = new Condition('fact', 'atLeast', [4], $this->id('facts', 'Nib width'));
-        self::assertSame('Nib width is at least 0.4 mm', $words->clause(Clause::of($width)));
+        self::assertSame('Nib width is at least 0.4 mm', $words->clause(Clause::of($width), PageKind::Product));
         self::assertSame('It is not filled in.', $this->app->make(ProductWords::class)->actual($product, $width));
         $made = new Condition('fact', 'between', [20200101, 20201231], $this->id('facts', 'First made'));
-        self::assertSame('First made is between 2020-01-01 and 2020-12-31', $words->clause(Clause::of($made)));
+        self::assertSame('First made is between 2020-01-01 and 2020-12-31', $words->clause(Clause::of($made), PageKind::Product));
         $dry = new Condition('fact', 'atMost', [5], $this->id('facts', 'Drying time'));
         self::assertSame('Its Drying time is 6 s.', $this->app->make(ProductWords::class)->actual($product, $dry));
-        self::assertSame('a deleted fact is filled in', $words->clause(Clause::of(new Condition('fact', 'isFilled', [], 9999))));
+        self::assertSame('a deleted fact is filled in', $words->clause(Clause::of(new Condition('fact', 'isFilled', [], 9999)), PageKind::Product));
     }
 
     public function test_a_whole_reach_with_its_season_on_the_shops_clock(): void
     {
         $words = $this->app->make(ReachWords::class);
         $zone = ShopZone::of('Europe/London');
-        $sentence = $words->sentence(new Reach([Clause::of()], [], Season::of($zone->instant('2026-07-01'), $zone->endOf('2026-07-31'))), []);
+        $sentence = $words->sentence(new Reach([Clause::of()], [], Season::of($zone->instant('2026-07-01'), $zone->endOf('2026-07-31'))), [], PageKind::Product);
 
         self::assertSame(['from Wednesday 1 July 2026 00:00 until Saturday 1 August 2026 00:00', '2026-07-01T00:00', '2026-08-01T00:00'], [$sentence['season'], $sentence['from'], $sentence['until']]);
-        self::assertSame('every product', $words->clause(Clause::of()));
+        self::assertSame('every product', $words->clause(Clause::of(), PageKind::Product));
     }
 
     public function test_five_thousand_names_stay_a_sentence(): void
     {
         $names = ['product' => array_combine(range(1, 5000), array_map(static fn (int $id): string => "P$id", range(1, 5000)))];
-        $phrase = $this->app->make(ReachWords::class)->phrase(new Condition('product', 'isOneOf', range(1, 5000)), $names);
+        $phrase = $this->app->make(ReachWords::class)->phrase(new Condition('product', 'isOneOf', range(1, 5000)), $names, PageKind::Product);
 
         self::assertSame('P1 or P2 or P3 or P4 or P5 or P6 or 4994 more', $phrase['values']);
     }

@@ -201,8 +201,8 @@ final class MoreBlocksTest extends TestCase
         $stock = ['field' => 'stock', 'comparison' => 'isIn', 'values' => []];
         yield 'always' => [[], null];
         yield 'switched off' => [['off' => true, 'days' => ['to' => '2020-01-01']], 'switched off'];
-        yield 'a condition that holds' => [['product' => [$sale]], null];
-        yield 'one that does not' => [['product' => [$sale, $stock]], 'appears only where stock isIn'];
+        yield 'a condition that holds' => [['where' => [$sale]], null];
+        yield 'one that does not' => [['where' => [$sale, $stock]], 'appears only where stock isIn'];
         yield 'from today on' => [['days' => ['from' => '2026-11-24']], null];
         yield 'from tomorrow on' => [['days' => ['from' => '2026-11-25']], 'appears from 25 November 2026 on'];
         yield 'until the end of today' => [['days' => ['to' => '2026-11-24']], null];

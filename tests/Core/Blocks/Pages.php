@@ -17,6 +17,8 @@ use Vestibra\Core\Composing\Addresses;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Node;
@@ -119,6 +121,11 @@ final class Pages implements Addresses
     public function category(string $slug): string
     {
         return "/c/$slug";
+    }
+
+    public function subject(Subject $subject): string
+    {
+        return ($subject->kind() === SubjectKind::Product ? '/p/' : '/c/').$subject->slug();
     }
 
     public function addToCart(): string

@@ -6,6 +6,7 @@ namespace Vestibra\Tests\Core\Blocks;
 
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Templates\Node;
@@ -53,6 +54,19 @@ final readonly class PlainShop implements Shop
     public function about(int $product, Node $holder): ?About
     {
         return $product === 8 ? new About(Pages::context(Pages::bare()), $holder) : null;
+    }
+
+    public function listed(): Listed
+    {
+        return new Listed($this->cards([1, 2, 3]), 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
+    }
+
+    public function beneath(): array
+    {
+        return [
+            ['name' => 'Shimmer', 'address' => '/c/shimmer', 'picture' => Pages::pictureNumber(1), 'products' => 4],
+            ['name' => 'Permanent', 'address' => '/c/permanent', 'picture' => null, 'products' => 0],
+        ];
     }
 
     public function neighbours(): array

@@ -125,7 +125,7 @@ final class ThingsTest extends TestCase
         $full = new Node('b', 'shared', ['part' => 3], children: [new Node('c', 'title')]);
         self::assertNull(Pages::block($full, Pages::ink())->absent);
         $none = new Node('b', 'shared', ['part' => 3], children: [new Node('c', 'short-description')]);
-        self::assertSame('nothing in it shows for this product', Pages::block($none, Pages::bare())->absent);
+        self::assertSame('nothing in it shows here', Pages::block($none, Pages::bare())->absent);
     }
 
     /** @param  list<string>  $written */

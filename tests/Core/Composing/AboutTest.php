@@ -9,6 +9,7 @@ use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Unreplaced;
+use Vestibra\Core\Pages\Kinds\ProductPages;
 use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Tests\Core\Blocks\Pages;
@@ -38,7 +39,7 @@ final class AboutTest extends TestCase
     public function test_what_a_product_has_elsewhere_is_not_put_into_a_holder_about_another(): void
     {
         $own = new Node('o', 'own-blocks', ['fact' => 9]);
-        $filling = new Filling([], [9 => new Node('root', 'stage', children: [new Node('w', 'text')])]);
+        $filling = new Filling(Kinds::composer()->schema, [], [9 => new Node('root', 'stage', children: [new Node('w', 'text')])]);
         $holder = self::holder(8, $own);
         self::assertSame($holder, $filling->fill(new Node('root', 'stage', children: [$holder]))->children[0]);
         self::assertSame('o-w', $filling->fillInside($holder)->children[0]->children[0]->id ?? null);
@@ -48,7 +49,7 @@ final class AboutTest extends TestCase
     {
         $said = static function (Node ...$blocks): array {
             $tree = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: array_values($blocks))])]);
-            $findings = (new Fitter(Kinds::composer()->schema))->check($tree, Pages::page($tree, Pages::ink()), Pages::context(Pages::ink()));
+            $findings = (new Fitter(Kinds::composer()->schema))->check($tree, Pages::page($tree, Pages::ink()), Pages::context(Pages::ink()), new ProductPages);
 
             return array_map(static fn (Finding $finding): string => $finding->about, $findings);
         };

@@ -12,6 +12,7 @@ use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
+use Vestibra\Core\Pages\Kinds\ProductPages;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Node;
@@ -48,7 +49,7 @@ final class FitterTest extends TestCase
     {
         $care = ['text' => ['source' => 'product.fact', 'of' => 1]];
         $folds = new Node('a', 'accordion', children: [new Node('f', 'fold', children: [new Node('r', 'rich-text', $care)])]);
-        $kept = new Node('k', 'rich-text', $care, when: ['product' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]]);
+        $kept = new Node('k', 'rich-text', $care, when: ['where' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]]);
 
         self::assertSame(['empty a Accordion has nothing to show'], self::found(Pages::ink(), ...self::sound(), ...[$folds, $kept]));
     }
@@ -144,7 +145,7 @@ final class FitterTest extends TestCase
     {
         $in = static fn (Node $node, array $when = []): Node => new Node('holder', 'holder', [], [], $when, [$node]);
         $said = static fn (Node $node): bool => str_contains(implode('|', self::found($product, ...self::sound(), ...[$node])).'|', "$found ");
-        $never = ['product' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]];
+        $never = ['where' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]];
 
         self::assertTrue($said($block));
         self::assertTrue($said($in($block)));
@@ -202,7 +203,7 @@ final class FitterTest extends TestCase
 
         return array_map(
             static fn (Finding $finding): string => $finding->matter->value.' '.($finding->blockId ?? '-')." $finding->about",
-            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context),
+            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context, new ProductPages),
         );
     }
 }

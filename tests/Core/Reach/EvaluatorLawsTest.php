@@ -172,7 +172,7 @@ final class EvaluatorLawsTest extends TestCase
     /** @return list<Candidate> */
     private static function randomCandidates(Chance $chance): array
     {
-        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'));
+        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
         $rules = new RandomRules($chance, [
             'category' => [W::INK, W::BOTTLED, W::SHIMMER, W::PENS, W::FOUNTAIN, W::DELETED],
             'brand' => [W::OSTRELVE, W::HALLORME, W::DELETED],

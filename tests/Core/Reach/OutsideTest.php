@@ -49,7 +49,7 @@ final class OutsideTest extends TestCase
     public function test_clauses_agree_with_json_logic(): void
     {
         $cases = $ours = [];
-        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'));
+        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
         for ($seed = 1; $seed <= self::CASES; $seed++) {
             $chance = new Chance($seed);
             $rules = new RandomRules($chance, [

@@ -6,8 +6,10 @@ namespace Vestibra\Tests\Core\Reach;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Features;
@@ -130,7 +132,7 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_19_on_category_pages_exactly_names_the_page(): void
     {
-        $page = Features::category(W::BOTTLED, W::tree(), W::at(), 3, false, false);
+        $page = self::category(W::BOTTLED, 3);
         $q = W::candidate(1, W::reach([[W::is('category', 'isExactly', W::BOTTLED)]]), kind: PageKind::Category);
         $r = W::candidate(2, W::reach([[W::in(W::INK)]]), kind: PageKind::Category);
         $verdict = W::evaluator([$r, $q])->decide($page);
@@ -140,7 +142,7 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_20_on_collection_pages_the_collection_names_the_page(): void
     {
-        $page = Features::collection(4, 'Winter letters', W::at(), 40, false, true);
+        $page = Features::assortment(new Assortment(SubjectKind::Collection, 4, 'winter-letters', 'Winter letters', 'For long evenings', null, 40), W::tree(), W::at());
         $s = W::candidate(1, W::reach([[W::is('collection', 'isOneOf', 4)]]), kind: PageKind::Collection);
         $t = W::candidate(2, W::reach([[W::is('products', 'atLeast', 10)]]), kind: PageKind::Collection);
         $verdict = W::evaluator([$t, $s])->decide($page);
@@ -166,7 +168,7 @@ final class WorkedExamplesTest extends TestCase
 
         self::assertSame([1, [0, 1, 1, 1]], [($found = $headers->decide(W::page([W::SHIMMER])->around(PageKind::Header)))->templateId, $found->closeness?->toArray()]);
         self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
-        self::assertSame(2, $headers->decide(Features::category(W::INK, W::tree(), W::at(), 1, true, true)->around(PageKind::Header))->templateId);
+        self::assertSame(2, $headers->decide(self::category(W::INK, 1)->around(PageKind::Header))->templateId);
     }
 
     public function test_a_field_that_the_page_does_not_have_fails_whatever_the_comparison(): void
@@ -215,5 +217,10 @@ final class WorkedExamplesTest extends TestCase
     public function test_an_empty_show_list_matches_nothing(): void
     {
         self::assertSame(0, W::evaluator([W::candidate(1, new Reach)])->decide(W::page())->templateId);
+    }
+
+    private static function category(int $id, int $products): Features
+    {
+        return Features::assortment(new Assortment(SubjectKind::Category, $id, "category-$id", 'Category', products: $products), W::tree(), W::at());
     }
 }

@@ -7,6 +7,7 @@ namespace Vestibra\Tests\Core\Templates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Styling\Width;
@@ -63,6 +64,6 @@ final class EditReaderTest extends TestCase
 
     private function reader(): EditReader
     {
-        return new EditReader(Trees::reader(), new ReachReader(Fields::standard(), ShopZone::of('Europe/London')));
+        return new EditReader(Trees::reader(), new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
     }
 }

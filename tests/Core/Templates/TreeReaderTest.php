@@ -20,7 +20,7 @@ final class TreeReaderTest extends TestCase
         yield 'words' => ['hello', 'tree.not-an-object', ''];
         yield 'nothing' => [null, 'tree.not-an-object', ''];
         yield 'no format' => [['page' => []], 'tree.unknown-format', 'format'];
-        yield 'a later format' => [['format' => 2, 'page' => []], 'tree.unknown-format', 'format'];
+        yield 'a later format' => [['format' => 9, 'page' => []], 'tree.unknown-format', 'format'];
         yield 'no page' => [['format' => 1], 'tree.not-an-object', 'page'];
         yield 'not a page' => [['format' => 1, 'page' => ['kind' => 'title']], 'tree.not-a-page', 'page'];
         yield 'an unknown kind' => [$block(['kind' => 'fireworks']), 'tree.unknown-kind', $at];

@@ -61,7 +61,7 @@ final class TypesTest extends TestCase
         yield 'conditions, none' => [new Conditions, [], true];
         yield 'conditions, too many' => [new Conditions, array_fill(0, 11, $sale), false];
         yield 'conditions, malformed' => [new Conditions, [['field' => 'sale']], false];
-        yield 'conditions, a field of rules alone' => [new Conditions, [['field' => 'title', 'comparison' => 'contains', 'values' => ['ink']]], false];
+        yield 'conditions, a field of rules alone' => [new Conditions, [['field' => 'added', 'comparison' => 'withinDays', 'values' => [3]]], false];
     }
 
     #[DataProvider('values')]

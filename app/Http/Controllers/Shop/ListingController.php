@@ -51,23 +51,6 @@ final readonly class ListingController
         ] + $this->listing->page(new Sql('1'), $request));
     }
 
-    public function category(Request $request, string $slug): View
-    {
-        $row = DB::selectOne('select id, name, description, lower, upper from categories where slug = ?', [$slug]) ?? abort(404);
-        $tree = $this->categories->tree();
-        $where = new Sql(
-            'p.id in (select product_id from category_product where category_id in (select id from categories where lower between ? and ?))',
-            [$row->lower, $row->upper],
-        );
-
-        return view('shop::listing', [
-            'title' => $row->name,
-            'words' => $row->description,
-            'crumbs' => array_slice($tree->path($row->id), 0, -1),
-            'children' => $tree->children($row->id),
-        ] + $this->listing->page($where, $request));
-    }
-
     public function collection(Request $request, string $slug): View
     {
         $row = DB::selectOne('select id, name, description from collections where slug = ?', [$slug]) ?? abort(404);

@@ -9,28 +9,46 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\PrivateLinks;
+use Vestibra\Core\Pages\PageKind;
 
-/** Takes somebody who comes by a private link to the product it was made with. */
+/** Takes somebody who comes by a private link to the page it was made with. */
 final readonly class PrivateLinkController
 {
-    public function __construct(private PrivateLinks $links)
-    {
+    public function __construct(
+        private PrivateLinks $links,
+        private PagesOfTheShop $pages,
+    ) {
     }
 
     public function open(Request $request, string $token): RedirectResponse|Response
     {
         $templateId = $this->links->open($token);
-        $slug = DB::table('products')->where('published', true)->where('slug', Asked::text($request, 'with', 200))->value('slug')
-            ?? DB::table('products')->where('published', true)->orderBy('title_folded')->value('slug');
-        if ($templateId === null || ! is_string($slug)) {
+        $kind = $templateId === null ? null : Template::query()->find($templateId)?->pageKind();
+        $address = $kind === null ? null : $this->address($kind, Asked::text($request, 'with', 200));
+        if ($address === null) {
             return response()->view('shop::error', [
                 'status' => 410,
                 'words' => 'This link shows nothing any more. It has expired or was withdrawn. Ask whoever sent it for a new one; the shop itself is open to you.',
             ], 410);
         }
 
-        return redirect('/p/'.rawurlencode($slug))->header('X-Robots-Tag', 'noindex');
+        return redirect($address)->header('X-Robots-Tag', 'noindex');
+    }
+
+    /** The page that it was made with, or the first that there is. */
+    private function address(PageKind $kind, string $slug): ?string
+    {
+        $pages = $this->pages->get($kind);
+        $subject = $pages->bySlug($slug);
+        if ($subject?->isShown() !== true) {
+            $first = DB::scalar("select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->title()}, p.id limit 1");
+            $subject = is_int($first) ? $pages->read($first) : null;
+        }
+
+        return $subject === null ? null : PagesOfTheShop::address($kind, $subject->slug());
     }
 
     public function close(): RedirectResponse

@@ -10,7 +10,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Shop\Wishes;
+use Vestibra\App\Shop\Visits;
 use Vestibra\App\Templates\Attempt;
 use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
@@ -19,6 +19,7 @@ use Vestibra\App\Templates\Starts;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\TreeFormats;
 use Vestibra\Core\Templates\TreeReader;
 
 final readonly class EditsController
@@ -72,7 +73,7 @@ final readonly class EditsController
     /** Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken back. */
     public function start(Request $request, Template $template, Starts $starts, Composer $composer): JsonResponse
     {
-        $tree = $template->isPage() ? $starts->tree(Asked::text($request, 'start', 400), $composer->schema) : null;
+        $tree = $template->pageKind() !== null ? $starts->tree($template->pageKind(), Asked::text($request, 'start', 400), $composer->schema) : null;
 
         return $this->answer($request, $template->id, match (true) {
             $tree === null => [new Problem('template.unknown-start')],
@@ -100,6 +101,8 @@ final readonly class EditsController
             self::word($request, 'gesture'),
             Asked::flag($request, 'knowingly'),
             Asked::flag($request, 'passOver'),
+            // Edits that an earlier version kept in the browser say no format.
+            Asked::number($request, 'format', 1, 1, TreeFormats::CURRENT),
         );
     }
 
@@ -119,6 +122,6 @@ final readonly class EditsController
             return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code : null, 'state' => $this->state->of($template)], $status);
         }
 
-        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Wishes::from($request)));
+        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Visits::from($request)));
     }
 }

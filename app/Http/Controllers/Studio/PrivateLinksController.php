@@ -6,10 +6,10 @@ namespace Vestibra\App\Http\Controllers\Studio;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\PrivateLinks;
 
 /** Private links to a template's draft: made, listed, withdrawn. */
@@ -24,14 +24,14 @@ final readonly class PrivateLinksController
         return new JsonResponse(['links' => $this->links->of($template->id)]);
     }
 
-    public function store(Request $request, Template $template): JsonResponse
+    public function store(Request $request, Template $template, PagesOfTheShop $pages): JsonResponse
     {
         $days = Asked::number($request, 'days', 0, 0, PrivateLinks::MOST_DAYS + 1);
         if ($days < 1 || $days > PrivateLinks::MOST_DAYS) {
             return new JsonResponse(['message' => 'A private link holds from 1 to 60 days. None was made.'], 422);
         }
         $token = $this->links->make($template->id, SignedIn::user()->id, $days);
-        $slug = DB::table('products')->where('id', Asked::id($request, 'sample'))->value('slug');
+        $slug = $pages->get($template->knownKind())->read(Asked::id($request, 'sample'))?->slug();
 
         return new JsonResponse([
             'address' => "/look/$token".(is_string($slug) ? '?with='.rawurlencode($slug) : ''),

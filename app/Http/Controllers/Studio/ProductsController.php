@@ -18,6 +18,7 @@ use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 
 /** One product in the catalogue: its pictures and its facts. */
@@ -32,7 +33,7 @@ final readonly class ProductsController
     public function show(int $productId, ProductSheet $sheet, ProductReader $products, Verdicts $verdicts): View
     {
         $product = $products->byId($productId) ?? abort(404);
-        $verdict = $verdicts->forProduct($product);
+        $verdict = $verdicts->of(PageKind::Product, $product);
 
         return Screen::show('product', $product->title, [
             'template' => ['id' => $verdict->templateId, 'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name')],

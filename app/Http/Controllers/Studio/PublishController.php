@@ -15,12 +15,14 @@ use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Jobs\RunDueReleases;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\NearbyPages;
 use Vestibra\App\Releases\Publish;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
 
@@ -44,13 +46,13 @@ final readonly class PublishController
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
         /** @var Collection<int, Template> $others */
-        $others = Template::query()->whereIn('page_kind', [$template->page_kind, Template::PART])->where('id', '!=', $template->id)
+        $others = Template::query()->whereNull('let_go_at')->where(static fn ($query) => $query->whereIn('page_kind', array_keys(PagesOfTheShop::paths()))->orWhere('role', TemplateRole::Part))->where('id', '!=', $template->id)
             ->where(static fn ($query) => $query->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))
-            ->latest('page_kind')->oldest('hand_order')->limit(200)->get();
+            ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')->limit(200)->get();
         $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
         $answer = [
             'revisions' => $revisions,
-            'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive()])->values(),
+            'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive(), 'role' => $other->role->value, 'pageKind' => $other->page_kind])->values(),
         ];
         if (! $changes instanceof Changes) {
             return new JsonResponse($answer + ['changed' => false] + ProblemWords::answer($changes));

@@ -9,11 +9,11 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\FactBook;
-use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageRows;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LivingNames;
-use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Reach\TryOut;
 use Vestibra\App\ShopClock;
@@ -34,26 +34,28 @@ final readonly class ReachController
     /** What a reach would come to, while it is being edited; nothing is stored. */
     public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words): JsonResponse
     {
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $kind = $template->knownKind();
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
 
         return new JsonResponse(
-            $counts->preview($template->id, $reach, Asked::page($request)) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names), 'reach' => $reach->toArray()],
+            $counts->preview($kind, $template->id, $reach, Asked::page($request)) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names, $kind), 'reach' => $reach->toArray()],
         );
     }
 
-    /** Whether a reach takes a product, and which of its conditions decide. */
-    public function try(Request $request, Template $template, TryOut $tryOut, ProductReader $products): JsonResponse
+    /** Whether a reach takes a page, and which of its conditions decide. */
+    public function try(Request $request, Template $template, TryOut $tryOut, PagesOfTheShop $pages): JsonResponse
     {
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, facts: $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
-        $product = $products->byId(Asked::id($request, 'product'));
+        $kind = $template->knownKind();
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $subject = $pages->get($kind)->read(Asked::id($request, 'subject'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
 
-        return new JsonResponse($tryOut->of($template->id, $reach, $product ?? abort(404)));
+        return new JsonResponse($tryOut->of($kind, $template->id, $reach, $subject ?? abort(404)));
     }
 
     /** Things that a condition can name, a page at a time. */
@@ -78,15 +80,15 @@ final readonly class ReachController
         } else {
             $query->orderBy($folded);
         }
-        $rows = $query->orderBy("$table.id")->offset(($page - 1) * ProductRows::PAGE)->limit(ProductRows::PAGE + 1)->get();
+        $rows = $query->orderBy("$table.id")->offset(($page - 1) * PageRows::PAGE)->limit(PageRows::PAGE + 1)->get();
 
         return new JsonResponse([
-            'names' => $rows->take(ProductRows::PAGE)->map(static fn (stdClass $row): array => [
+            'names' => $rows->take(PageRows::PAGE)->map(static fn (stdClass $row): array => [
                 'id' => $row->id,
                 'name' => $row->name,
                 'depth' => $row->depth ?? 1,
             ])->values(),
-            'more' => $rows->count() > ProductRows::PAGE,
+            'more' => $rows->count() > PageRows::PAGE,
         ]);
     }
 }

@@ -7,11 +7,13 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\FallbackChange;
 use Vestibra\App\Releases\HandOrderChange;
@@ -33,6 +35,7 @@ final readonly class StandingController
         private Releases $releases,
         private Impact $impact,
         private ReleaseRow $row,
+        private PagesOfTheShop $pages,
     ) {
     }
 
@@ -56,15 +59,16 @@ final readonly class StandingController
             'move' => ['integer'],
             'before' => ['integer'],
         ]);
-        $known = HandOrderChange::current('product');
+        $kind = (string) DB::table('templates')->where('id', (int) ($given['move'] ?? $given['order'][0] ?? 0))->value('page_kind');
+        $known = $kind === '' ? [] : HandOrderChange::current($kind);
         $order = isset($given['move'])
             ? self::before($known, (int) $given['move'], (int) ($given['before'] ?? 0))
             : array_values(array_map(intval(...), $given['order']));
-        if (array_diff($order, $known) !== []) {
+        if ($known === [] || array_diff($order, $known) !== []) {
             return self::refuse(new Problem('release.template-gone', '', ['name' => '']));
         }
 
-        return $this->release($request, HandOrderChange::to('product', $order)->now());
+        return $this->release($request, HandOrderChange::to($kind, $order)->now());
     }
 
     /**
@@ -80,18 +84,19 @@ final readonly class StandingController
         return $rest;
     }
 
-    /** Pins one product to a template, or sets it free. */
+    /** Pins one page to a template, or sets it free. */
     public function pin(Request $request): JsonResponse
     {
         $given = $request->validate([
-            'product' => ['required', 'integer'],
+            'pageKind' => ['required', Rule::in(array_keys(PagesOfTheShop::paths()))],
+            'subject' => ['required', 'integer', 'min:1'],
             'template' => ['nullable', 'integer'],
         ]);
-        if (DB::table('products')->where('id', $given['product'])->doesntExist()) {
-            return self::refuse(new Problem('release.product-gone'));
+        if ($this->pages->get($given['pageKind'])->read((int) $given['subject']) === null) {
+            return self::refuse(new Problem('release.page-gone'));
         }
 
-        return $this->release($request, PinsChange::to(['product/'.(int) $given['product'] => isset($given['template']) ? (int) $given['template'] : null]));
+        return $this->release($request, PinsChange::to([$given['pageKind'].'/'.(int) $given['subject'] => isset($given['template']) ? (int) $given['template'] : null]));
     }
 
     /** Deletes a template that is not live, pinned nowhere and in no waiting release. */

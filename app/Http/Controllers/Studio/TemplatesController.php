@@ -8,45 +8,51 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\ProductReader;
+use Illuminate\Validation\Rule;
 use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\ReachCounts;
-use Vestibra\App\Rendering\ProductPage;
+use Vestibra\App\Rendering\PageMaker;
+use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\KeptParts;
+use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Problem;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
 
 final readonly class TemplatesController
 {
     public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Changes $changes, ReachWords $words, Contests $contests): View
     {
-        $live = $counts->live();
+        $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
-        $templates = Template::query()->with('changer')->where('page_kind', PageKind::Product->value)->oldest('hand_order')->get();
+        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->oldest('hand_order')->get()
+            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...array_keys(PagesOfTheShop::paths()), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
-            'starts' => $starts->list(),
+            'starts' => array_map($starts->list(...), array_combine(array_keys(PagesOfTheShop::paths()), PagesOfTheShop::kinds())),
             'parts' => $parts->overview(),
             'templates' => $templates->map(static fn (Template $template): array => [
+                'known' => $template->pageKind() !== null,
                 'id' => $template->id,
                 'pageKind' => $template->page_kind,
                 'name' => $template->name,
                 'note' => $template->note,
                 'live' => $template->isLive(),
                 'fallback' => ($fallbacks[$template->page_kind] ?? null) === $template->id,
-                'unpublished' => $changes->unpublished($template),
+                'unpublished' => $template->pageKind() === null ? null : $changes->unpublished($template),
                 'goesFirst' => (bool) ($template->live_reach['goesFirst'] ?? $template->draft_reach['goesFirst'] ?? false),
-                'season' => $words->season($contests->stored($template->live_reach ?? $template->draft_reach)->season),
+                'season' => $template->pageKind() === null ? '' : $words->season($contests->stored($template->live_reach ?? $template->draft_reach, $template->pageKind())->season),
                 'counts' => $live[$template->id] ?? null,
                 'changedBy' => $template->changer?->name,
                 'changedAt' => $template->changed_at->toIso8601String(),
@@ -59,35 +65,32 @@ final readonly class TemplatesController
         $given = $request->validate(self::NAME + [
             'start' => ['required_without:copyOf', 'string', 'max:60'],
             'copyOf' => ['integer'],
+            'pageKind' => ['sometimes', Rule::in(array_keys(PagesOfTheShop::paths()))],
         ], self::WORDS);
         $template = isset($given['copyOf'])
-            ? $templates->copy($given['name'], Template::query()->where('page_kind', PageKind::Product->value)->findOrFail((int) $given['copyOf']), SignedIn::user())
-            : $templates->fromStart($given['name'], $given['start'], SignedIn::user());
+            ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())
+            : $templates->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind'] ?? PageKind::Product->value));
 
         return $template === null
             ? new JsonResponse(ProblemWords::answer([new Problem('template.unknown-start')]), 422)
             : new JsonResponse(['id' => $template->id], 201);
     }
 
-    /** A start as it looks with one of the shop's own products: the one with the most pictures. */
-    public function start(string $start, Starts $starts, Composer $composer, ProductReader $products, ProductPage $page): View
+    /** A start as it looks with one of the shop's own pages: an ordinary one. */
+    public function start(string $pageKind, string $start, Starts $starts, Composer $composer, Samples $samples, PagesOfTheShop $pages, PageMaker $maker, PageView $view): View
     {
-        $tree = $starts->tree($start, $composer->schema) ?? abort(404);
-        $id = DB::table('products')->where('published', true)->orderByDesc('picture_count')->orderBy('id')->value('id');
-        $product = is_int($id) ? $products->byId($id) : null;
-        if ($product === null) {
-            abort(404);
-        }
-        $composed = $page->compose($tree, $product);
+        $kind = PageKind::from($pageKind);
+        $tree = $starts->tree($kind, $start, $composer->schema) ?? abort(404);
+        $subject = $pages->get($kind)->read($samples->best($kind)) ?? abort(404);
 
-        return view('shop::product', [
-            'title' => $product->title,
-            'description' => '',
-            'html' => $page->print($composed->page),
-            'css' => $composed->css,
-            'notAsWished' => false,
-            'canvas' => true,
-        ]);
+        return $view->look($maker->compose($tree, $subject), $subject);
+    }
+
+    private static function original(int $id): Template
+    {
+        $template = Template::query()->findOrFail($id);
+
+        return $template->pageKind() === null ? abort(404) : $template;
     }
 
     public function rename(Request $request, Template $template): JsonResponse

@@ -8,29 +8,36 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Pages\PageRows;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contest;
 use Vestibra\App\Reach\Contests;
-use Vestibra\App\Reach\ProductRows;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Pages\PageKind;
 
-/** Who gets what: which product gets which template. */
+/** Who gets what: which page gets which template. */
 final readonly class WhoController
 {
-    public function __construct(private Contests $contests)
-    {
+    public function __construct(
+        private Contests $contests,
+        private PagesOfTheShop $pages,
+    ) {
     }
 
     public function index(Request $request): View
     {
+        $kind = self::kind($request);
+
         return Screen::show('who', 'Who gets what', [
-            'templates' => DB::table('templates')->where('page_kind', 'product')->orderBy('hand_order')->get(['id', 'name'])->all(),
+            'pageKind' => $kind->value,
+            'templates' => DB::table('templates')->where('page_kind', $kind->value)->orderBy('hand_order')->get(['id', 'name'])->all(),
             'first' => $this->page($request),
         ]);
     }
@@ -40,15 +47,23 @@ final readonly class WhoController
         return new JsonResponse($this->page($request));
     }
 
+    private static function kind(Request $request): PageKind
+    {
+        $asked = Asked::text($request, 'kind', 40);
+
+        return PagesOfTheShop::knows($asked) ? PageKind::from($asked) : PageKind::Product;
+    }
+
     /** @return array{rows: list<array<string, mixed>>, total: int, more: bool} */
     private function page(Request $request): array
     {
-        $contest = $this->contests->live(PageKind::Product);
+        $kind = self::kind($request);
+        $pages = $this->pages->get($kind);
+        $contest = $this->contests->live($kind);
         $winners = WinnersSql::of($contest);
-        $query = Asked::text($request, 'q');
         $parts = [new Sql('1')];
-        foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
-            $parts[] = new Sql('instr(p.title_folded, ?) > 0', [$word]);
+        foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
+            $parts[] = new Sql("instr({$pages->title()}, ?) > 0", [$word]);
         }
         if (Asked::id($request, 'template') > 0) {
             $parts[] = new Sql('w.template_id = '.Asked::id($request, 'template'));
@@ -56,26 +71,24 @@ final readonly class WhoController
         if (Asked::flag($request, 'pinned')) {
             $parts[] = new Sql('pin.template_id is not null');
         }
-        $where = Sql::join(' and ', $parts);
         $from = Sql::join('', [
-            $winners->wrap('from (', ") w join products p on p.id = w.product_id left join pins pin on pin.page_kind = 'product' and pin.subject_id = p.id where "),
-            $where,
+            $winners->wrap('from (', ") w join {$pages->table()} p on p.id = w.page_id left join pins pin on pin.page_kind = '$kind->value' and pin.subject_id = p.id where "),
+            Sql::join(' and ', $parts),
         ]);
         $page = Asked::page($request);
         $rows = DB::select(
-            'select p.id, w.template_id, pin.template_id as pin, (select name from brands where id = p.brand_id) as brand,'
-            ." (select name from categories where id = p.main_category_id) as category $from->text order by p.title_folded, p.id limit ? offset ?",
-            [...$from->bindings, ProductRows::PAGE, ($page - 1) * ProductRows::PAGE],
+            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $from->text order by {$pages->title()}, p.id limit ? offset ?",
+            [...$from->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
         );
-        $products = array_column(ProductRows::of(array_column($rows, 'id')), null, 'id');
+        $ids = array_column($rows, 'id');
+        $shown = array_column($pages->rows($ids), null, 'id');
         $names = DB::table('templates')->pluck('name', 'id');
-        $ruled = $this->ruled($contest, array_column($rows, 'id'));
+        $ruled = $this->ruled($contest, $ids);
         $total = (int) DB::scalar("select count(*) $from->text", $from->bindings);
 
         return [
-            'rows' => array_values(array_map(static fn (\stdClass $row): array => $products[$row->id] + [
-                'brand' => $row->brand,
-                'category' => $row->category,
+            'rows' => array_values(array_map(static fn (stdClass $row): array => $shown[$row->id] + [
+                'filed' => $row->filed ?? '',
                 'template' => $row->template_id,
                 'templateName' => $names[$row->template_id],
                 'by' => match (true) {
@@ -85,23 +98,23 @@ final readonly class WhoController
                 },
             ], $rows)),
             'total' => $total,
-            'more' => $total > $page * ProductRows::PAGE,
+            'more' => $total > $page * PageRows::PAGE,
         ];
     }
 
     /**
-     * @param  list<int>  $products
+     * @param  list<int>  $ids
      * @return list<int> those of them that the fallback takes by a rule of its own, rather than because no rule does
      */
-    private function ruled(Contest $contest, array $products): array
+    private function ruled(Contest $contest, array $ids): array
     {
         $reach = $contest->candidate($contest->fallbackId)?->reach;
         $rules = array_values(array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []));
-        if ($reach === null || $rules === [] || $products === []) {
+        if ($reach === null || $rules === [] || $ids === []) {
             return [];
         }
         $covers = $contest->sql()->covers(new CompiledReach($rules, $reach->keepOff, $reach->season));
 
-        return array_column(DB::select('select p.id from products p where p.id in ('.implode(',', $products).") and ($covers->text)", $covers->bindings), 'id');
+        return array_column(DB::select("select p.id from {$contest->pages->table()} p where p.id in (".implode(',', $ids).") and ($covers->text)", $covers->bindings), 'id');
     }
 }

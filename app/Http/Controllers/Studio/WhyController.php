@@ -7,35 +7,38 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Ladder;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Pages\PageKind;
 
-/** "Why this template?" for one product. */
+/** "Why this template?" for one page. */
 final readonly class WhyController
 {
     public function __construct(
-        private ProductReader $products,
+        private PagesOfTheShop $pages,
         private Ladder $ladder,
         private ShopClock $clock,
     ) {
     }
 
-    public function show(string $slug): View
+    public function show(string $pageKind, string $slug): View
     {
-        $product = $this->products->bySlug($slug) ?? abort(404);
+        $kind = PageKind::from($pageKind);
+        $subject = $this->pages->get($kind)->bySlug($slug) ?? abort(404);
 
-        return Screen::show('why', "Why {$product->title} looks like this", ['ladder' => $this->ladder->of($product)]);
+        return Screen::show('why', "Why {$subject->title()} looks like this", ['ladder' => $this->ladder->of($kind, $subject)]);
     }
 
-    public function ladder(Request $request, int $productId): JsonResponse
+    public function ladder(Request $request, string $pageKind, int $subjectId): JsonResponse
     {
-        $product = $this->products->byId($productId) ?? abort(404);
+        $kind = PageKind::from($pageKind);
+        $subject = $this->pages->get($kind)->read($subjectId) ?? abort(404);
         $at = Asked::text($request, 'at', 40);
         $this->clock->moveTo($at === '' ? null : $this->clock->zone->instant($at));
 
-        return new JsonResponse($this->ladder->of($product));
+        return new JsonResponse($this->ladder->of($kind, $subject));
     }
 }

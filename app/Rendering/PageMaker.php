@@ -6,7 +6,7 @@ namespace Vestibra\App\Rendering;
 
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
-use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
 use Vestibra\Core\Catalogue\Product;
@@ -15,13 +15,16 @@ use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Node;
 
-/** A product's page through a template: the one way for shop, canvas and console. */
-final readonly class ProductPage
+/** A page through a template: the one way for shop, canvas and console. */
+final readonly class PageMaker
 {
     public function __construct(
         private Composer $composer,
@@ -31,73 +34,70 @@ final readonly class ProductPage
         private LoggerInterface $log,
         private ShopClock $clock,
         private Troubles $troubles,
-        private ShopAround $shop,
+        private PageShops $shops,
         private Filler $filler,
-        private ProductReader $products,
+        private PagesOfTheShop $pages,
+        private NamedThings $things,
     ) {
     }
 
     /**
-     * @param  array<int, int>  $wishes  option id => value id, as the customer asked for them
      * @param  int|null  $templateId  the template whose tree it is, so that a block that breaks is raised on Today
      * @param  bool  $isDraft  whether it is that template's draft
      * @param  bool  $explain  whether blocks that do not appear have to say why in words
      * @param  list<int>  $drafts  parts whose drafts are taken instead of what is live
      */
-    public function compose(Node $tree, Product $product, array $wishes = [], ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false): ComposedPage
+    public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false): ComposedPage
     {
-        $tree = $this->filler->fill($tree, $product->id, $drafts);
-        $page = $this->composer->compose($tree, $this->context($tree, $product, $wishes, $explain));
+        $tree = $this->filler->fill($tree, $subject, $drafts);
+        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain));
         foreach ($page->failures as $failure) {
-            $this->log->error("The block $failure->blockId ($failure->kind) failed for product $product->id.", ['exception' => $failure->error]);
+            $this->log->error("The block $failure->blockId ($failure->kind) failed for {$subject->kind()->value} {$subject->id()}.", ['exception' => $failure->error]);
             if ($templateId !== null) {
-                $this->troubles->block($templateId, $failure->blockId, $failure->kind, $product->id, $failure->error, $isDraft);
+                $this->troubles->block($templateId, $failure->blockId, $failure->kind, $subject->id(), $failure->error, $isDraft);
             }
         }
 
         return $page;
     }
 
-    /** The tree with the shared parts and the product's own blocks in their places. */
-    public function filled(Node $tree, Product $product): Node
+    /** The tree with the shared parts and a product's own blocks in their places. */
+    public function filled(Node $tree, Subject $subject): Node
     {
-        return $this->filler->fill($tree, $product->id);
+        return $this->filler->fill($tree, $subject);
     }
 
-    /**
-     * @param  Node  $tree  filled
-     * @param  array<int, int>  $wishes
-     */
-    public function context(Node $tree, Product $product, array $wishes = [], bool $explain = false): Context
+    /** @param  Node  $tree  filled */
+    public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false): Context
     {
         return new Context(
-            $product,
-            $this->choose($product, $wishes),
+            $subject,
+            self::choose($subject, $visit),
             $this->categories->tree(),
             new ShopAddresses,
             $this->money,
             $this->clock->now(),
-            $this->shop->around($product, $tree, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
-            ...Things::of($tree, $product),
+            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
+            ...$this->things->of($tree, $subject),
         );
     }
 
     /** Another product that customers can see, for the blocks in one holder. */
     private function about(int $productId, Node $holder, bool $explain): ?About
     {
-        $product = $this->products->byId($productId);
-        if ($product === null || ! $product->published) {
+        $product = $this->pages->get(PageKind::Product)->read($productId);
+        if ($product === null || ! $product->isShown()) {
             return null;
         }
-        $inside = $this->filler->fillInside($holder, $productId);
+        $inside = $this->filler->fillInside($holder, $product);
 
-        return new About($this->context($inside, $product, [], $explain), $inside);
+        return new About($this->context($inside, $product, explain: $explain), $inside);
     }
 
-    /** @param  array<int, int>  $wishes */
-    public function choose(Product $product, array $wishes): Chosen
+    /** @return Chosen|null the variant that a product is shown with; null for any other subject */
+    public static function choose(Subject $subject, Visit $visit): ?Chosen
     {
-        return (new VariantMatrix($product))->choose($wishes);
+        return $subject instanceof Product ? (new VariantMatrix($subject))->choose($visit->wishes) : null;
     }
 
     public function print(ComposedNode $node, bool $canvas = false): string

@@ -7,35 +7,49 @@ namespace Vestibra\App\Rendering;
 use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\SafeHtml;
 use Vestibra\App\Shop\Cards;
+use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
+use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Templates\Node;
 
-/** The shop as the blocks of one product's page may ask it. */
-final readonly class ShopAroundProduct implements Shop
+/** The shop as the blocks of one page may ask it. */
+final class PageShop implements Shop
 {
     private const SORTS = ['newest' => 'written_at desc, id desc', 'highest' => 'stars desc, written_at desc, id desc', 'lowest' => 'stars, written_at desc, id desc'];
 
+    private ?Listed $listed = null;
+
     /**
+     * @param  PageKind|null  $explain  the kind of page, where what does not hold has to be put into words
      * @param  Closure(list<Condition>): list<Condition>  $judge  those that do not hold
      * @param  Closure(int, Node): ?About  $about
      */
     public function __construct(
-        private Product $product,
-        private ShopClock $clock,
-        private Cards $cards,
-        private ReachWords $words,
-        private bool $explain,
-        private Closure $judge,
-        private Closure $about,
+        private readonly Subject $subject,
+        private readonly Visit $visit,
+        private readonly ShopClock $clock,
+        private readonly Cards $cards,
+        private readonly Listing $listing,
+        private readonly Categories $categories,
+        private readonly ReachWords $words,
+        private readonly ?PageKind $explain,
+        private readonly PageList $list,
+        private readonly Closure $judge,
+        private readonly Closure $about,
     ) {
     }
 
@@ -55,7 +69,7 @@ final readonly class ShopAroundProduct implements Shop
 
         return match (true) {
             $failed === [] => null,
-            $this->explain => $this->words->clause(Clause::of($failed[0])),
+            $this->explain !== null => $this->words->clause(Clause::of($failed[0]), $this->explain),
             default => '',
         };
     }
@@ -63,7 +77,7 @@ final readonly class ShopAroundProduct implements Shop
     public function nameOf(string $things, int $id): ?string
     {
         $table = ['fact' => 'facts', 'option' => 'options'][$things] ?? null;
-        $name = $this->explain && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
+        $name = $this->explain !== null && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
 
         return is_string($name) ? $name : null;
     }
@@ -93,14 +107,24 @@ final readonly class ShopAroundProduct implements Shop
         return ($this->about)($product, $holder);
     }
 
+    public function listed(): Listed
+    {
+        return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
+    }
+
+    public function beneath(): array
+    {
+        return $this->subject->kind() === SubjectKind::Category ? $this->categories->beneath($this->subject->id()) : [];
+    }
+
     public function neighbours(): array
     {
-        $category = $this->product->mainCategoryId;
+        $category = $this->subject instanceof Product ? $this->subject->mainCategoryId : null;
         $beside = fn (string $before, string $order): ?object => DB::selectOne(
             'select p.id, p.title, p.slug from products p join category_product c on c.product_id = p.id'
             ." where c.category_id = ? and p.published = 1 and (p.title_folded, p.id) $before (select title_folded, id from products where id = ?)"
             ." order by p.title_folded $order, p.id $order limit 1",
-            [$category, $this->product->id],
+            [$category, $this->subject->id()],
         );
         $card = static fn (?object $row): ?array => $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];
 
@@ -111,16 +135,14 @@ final readonly class ShopAroundProduct implements Shop
 
     public function reviewOrder(): ?string
     {
-        $asked = request()->query('reviews');
-
-        return is_string($asked) && isset(self::SORTS[$asked]) ? $asked : null;
+        return isset(self::SORTS[$this->visit->reviews]) ? $this->visit->reviews : null;
     }
 
     public function reviews(string $sort, int $most): array
     {
         $order = self::SORTS[$this->reviewOrder() ?? $sort] ?? self::SORTS['newest'];
         $reviews = [];
-        foreach (DB::select("select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by $order limit ?", [$this->product->id, $most]) as $row) {
+        foreach (DB::select("select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by $order limit ?", [$this->subject->id(), $most]) as $row) {
             $reviews[] = [
                 'author' => $row->author,
                 'stars' => $row->stars,

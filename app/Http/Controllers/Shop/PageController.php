@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Shop;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use stdClass;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Reach\Supposed;
+use Vestibra\App\Reach\Verdicts;
+use Vestibra\App\Rendering\PageMaker;
+use Vestibra\App\Rendering\PageView;
+use Vestibra\App\Shop\PrivateLinks;
+use Vestibra\App\Shop\ShopTag;
+use Vestibra\App\Shop\Visits;
+use Vestibra\App\Shop\Walk;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Verdict;
+use Vestibra\Core\Styling\HouseStyle;
+
+/** A page of any kind that has templates, by the address name of what it is about. */
+final readonly class PageController
+{
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private Verdicts $verdicts,
+        private StoredDrafts $stored,
+        private PageMaker $maker,
+        private PageView $view,
+        private Walk $walk,
+        private ShopTag $tag,
+        private PrivateLinks $links,
+    ) {
+    }
+
+    public function __invoke(Request $request, string $slug, string $pageKind): View
+    {
+        $kind = PageKind::from($pageKind);
+        $subject = $this->pages->get($kind)->bySlug($slug);
+        if ($subject === null || ! $subject->isShown()) {
+            abort(404);
+        }
+        $visit = Visits::from($request);
+        $walking = $this->walk->isOn() && Gate::allows('see-studio');
+        $verdict = $this->verdict($kind, $subject, $walking);
+        $draft = $walking && in_array($verdict->templateId, $this->walk->drafts(), true);
+        $link = $this->links->current();
+        $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
+        $live = DB::selectOne(
+            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house from templates where id = ?',
+            [$verdict->templateId],
+        );
+        $composed = $this->maker->compose(
+            $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true)),
+            $subject,
+            $visit,
+            $looksAtDraft ? (int) $link->template_id : $verdict->templateId,
+            drafts: $walking ? $this->walk->drafts() : [],
+            isDraft: $draft || $looksAtDraft,
+        );
+
+        return $this->view->shop(
+            $composed,
+            $subject,
+            $visit,
+            HouseStyle::fromStored((array) json_decode($live->house ?? '{}', true)),
+            $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
+        );
+    }
+
+    private function verdict(PageKind $kind, Subject $subject, bool $walking): Verdict
+    {
+        $verdict = $walking ? $this->verdicts->explained($kind, $subject, $this->walk->supposed()) : $this->verdicts->of($kind, $subject);
+        $this->tag->on($kind, $subject, $verdict);
+
+        return $verdict;
+    }
+
+    /** @return array{name: string, until: string, one: string, would: bool} what somebody who came by a private link is told */
+    private function looking(stdClass $link, PageKind $kind, Subject $subject): array
+    {
+        $template = Template::query()->findOrFail((int) $link->template_id);
+        $supposed = (new Supposed)->withReach($template->id, $this->stored->draft($template)->reach);
+
+        return [
+            'name' => $template->name,
+            'until' => $link->expires_at,
+            'one' => $subject->kind()->one(),
+            'would' => $this->verdicts->explained($kind, $subject, $supposed)->templateId === $template->id,
+        ];
+    }
+}

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Pages;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Reach\Sql;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Assortment;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Reach\Aspect;
+use Vestibra\Core\Reach\Features;
+use Vestibra\Core\Templates\Source;
+
+/** What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and products. */
+abstract readonly class AssortmentPages implements FindsPages
+{
+    /** More products than these are very many: their page is awkward. */
+    private const VERY_MANY = 60;
+
+    public function __construct(
+        protected Categories $categories,
+        protected ShopClock $clock,
+    ) {
+    }
+
+    abstract protected function subject(): SubjectKind;
+
+    /** @return string a query for the ids of the products that `p` holds */
+    abstract protected function holds(): string;
+
+    /**
+     * @param  list<int>  $ids
+     * @return string|null SQL; null where such pages have no such aspect
+     */
+    abstract protected function any(Aspect $aspect, array $ids): ?string;
+
+    /** @return string SQL, by which those that have most in common with pages called `q` come first */
+    abstract protected function kinship(): string;
+
+    protected function described(): bool
+    {
+        return true;
+    }
+
+    public function shown(): string
+    {
+        return '1';
+    }
+
+    public function title(): string
+    {
+        return 'p.name_folded';
+    }
+
+    public function sql(int $at, array $ruleCollections): PageSql
+    {
+        return new AssortmentSql($this->holds(), $this->described(), $this->any(...));
+    }
+
+    public function read(int $id): ?Subject
+    {
+        return $this->one('p.id = ?', $id);
+    }
+
+    public function bySlug(string $slug): ?Subject
+    {
+        return $this->one('p.slug = ?', $slug);
+    }
+
+    public function features(Subject $subject): Features
+    {
+        assert($subject instanceof Assortment);
+
+        return Features::assortment($subject, $this->categories->tree(), $this->clock->now());
+    }
+
+    public function rows(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $rows = [];
+        foreach (DB::select("select p.id, p.name, p.slug, pictures.file from {$this->table()} p left join pictures on pictures.id = p.picture_id where p.id in (".implode(',', $ids).')') as $row) {
+            $rows[$row->id] = [
+                'id' => $row->id,
+                'title' => $row->name,
+                'slug' => $row->slug,
+                'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
+                'address' => PagesOfTheShop::address($this->kind(), $row->slug),
+            ];
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    public function holding(Subject $subject): string
+    {
+        return "select x.id from products x join {$this->table()} p on p.id = {$subject->id()} where x.id in ({$this->holds()})";
+    }
+
+    public function awkward(): array
+    {
+        $products = "(select count(*) from products x where x.published = 1 and x.id in ({$this->holds()}))";
+
+        return [
+            'empty' => "$products = 0",
+            'no picture' => 'p.picture_id is null',
+            ...$this->described() ? ['no description' => "p.description = ''"] : [],
+            'very many products' => "$products > ".self::VERY_MANY,
+            'long name' => 'length(p.name) > 28',
+        ];
+    }
+
+    public function ordinary(): string
+    {
+        return 'p.picture_id is not null';
+    }
+
+    public function filed(): string
+    {
+        return 'null';
+    }
+
+    public function richness(): string
+    {
+        return "(p.picture_id is not null) * 1000 + (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()}))";
+    }
+
+    public function lacking(Source $source, int $number): ?Sql
+    {
+        return match ($source) {
+            Source::PageDescription => new Sql($this->described() ? "p.description = ''" : '1'),
+            Source::PagePicture => new Sql('p.picture_id is null'),
+            default => null,
+        };
+    }
+
+    public function near(array $ids): array
+    {
+        $list = implode(',', $ids);
+
+        return array_column(DB::select(
+            "select p.id from {$this->table()} p where p.id not in ($list) order by (select min({$this->kinship()}) from {$this->table()} q where q.id in ($list)), p.id limit 500",
+        ), 'id');
+    }
+
+    private function one(string $where, string|int $value): ?Assortment
+    {
+        $description = $this->described() ? 'p.description' : "'' as description";
+        $row = DB::selectOne(
+            "select p.id as subject_id, p.name, p.slug, $description, pictures.*, (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()})) as products"
+            ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where $where",
+            [$value],
+        );
+
+        return $row instanceof stdClass ? new Assortment(
+            $this->subject(),
+            $row->subject_id,
+            $row->slug,
+            $row->name,
+            $row->description,
+            $row->id === null ? null : ProductReader::picture($row),
+            $row->products,
+        ) : null;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Pages;
+
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Reach\Aspect;
+
+final readonly class CategoryPages extends AssortmentPages
+{
+    public function kind(): PageKind
+    {
+        return PageKind::Category;
+    }
+
+    public function table(): string
+    {
+        return 'categories';
+    }
+
+    public function filed(): string
+    {
+        return '(select name from categories x where x.id = p.parent_id)';
+    }
+
+    protected function subject(): SubjectKind
+    {
+        return SubjectKind::Category;
+    }
+
+    protected function holds(): string
+    {
+        return 'select h.product_id from categories d join category_product h on h.category_id = d.id where d.lower between p.lower and p.upper';
+    }
+
+    protected function any(Aspect $aspect, array $ids): ?string
+    {
+        $list = implode(',', $ids);
+
+        return match ($aspect) {
+            Aspect::CategoryExactly => "p.id in ($list)",
+            Aspect::CategoryWithin => "exists (select 1 from categories a where a.id in ($list) and p.lower between a.lower and a.upper)",
+            default => null,
+        };
+    }
+
+    protected function kinship(): string
+    {
+        return 'case when p.parent_id is q.parent_id then 0 when p.parent_id = q.id or q.parent_id = p.id then 1 else 2 end';
+    }
+}

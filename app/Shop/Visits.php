@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use Illuminate\Http\Request;
+use Vestibra\App\Http\Asked;
+use Vestibra\Core\Composing\Visit;
+
+/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `page`, `sort` and `reviews` speak for themselves. */
+final class Visits
+{
+    /** Anything that is not a pair of whole numbers becomes a wish that nothing fulfils. */
+    public static function from(Request $request): Visit
+    {
+        $wishes = [];
+        foreach (Asked::map($request, 'o', 20) as $option => $value) {
+            $wishes[(int) $option] = is_string($value) && ctype_digit($value) && strlen($value) < 16 ? (int) $value : 0;
+        }
+
+        return new Visit($wishes, Asked::text($request, 'reviews', 20), Asked::page($request), Asked::text($request, 'sort', 20));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use Vestibra\App\Models\User;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
+
+/** Sees to it that every kind of page has a fallback: the shop is never left without a page. */
+final readonly class Fallbacks
+{
+    public function __construct(
+        private Templates $templates,
+        private Starts $starts,
+        private Composer $composer,
+    ) {
+    }
+
+    /** Makes the fallback of every kind that has none yet, from the start that shops begin with. */
+    public function see(?User $author = null): void
+    {
+        $there = DB::table('fallbacks')->pluck('page_kind')->all();
+        foreach (PagesOfTheShop::kinds() as $kind) {
+            if (! in_array($kind->value, $there, true)) {
+                $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
+                $this->templates->fallback(self::name($kind), $tree, $author, $kind);
+            }
+        }
+    }
+
+    private static function name(PageKind $kind): string
+    {
+        return $kind === PageKind::Product ? 'Everything else' : 'Every other '.PageKinds::standard()->get($kind)->subject()->one();
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+/** What a row of templates is. Whether it has been let go of is another matter. */
+enum TemplateRole: string
+{
+    /** Lays out pages of its kind, by its reach. */
+    case Page = 'page';
+    /** A kept part. */
+    case Part = 'part';
+    /** The blocks that one product has as a fact. */
+    case OwnBlocks = 'own-blocks';
+}

@@ -1,0 +1,1 @@
+<p {!! $root !!} class="page-description">{{ $d['text'] }}</p>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\PageTitle;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Core\Templates\WordsRoom;
+
+/** The name of what the page is about: a category, collection, brand or tag. */
+final readonly class PageTitleBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'page-title',
+            'Page title',
+            Shelf::Show,
+            [
+                Setting::what('before', 'Words before it', new Text(60), ''),
+                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']), 'h1'),
+                Setting::how('size', 'Size', new Amount(12, 96), '--title-own-size', 'title-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'name heading category collection brand',
+            subjects: SubjectKind::ASSORTMENTS,
+            essential: Essential::Title,
+            room: new WordsRoom('text', 'title-size', 3),
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        return Composed::shown(['before' => $settings->text('before'), 'text' => $context->subject->title(), 'level' => $settings->text('level')]);
+    }
+}

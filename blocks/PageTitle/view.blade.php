@@ -1,0 +1,1 @@
+<{{ $d['level'] }} {!! $root !!} class="page-title page-title-{{ $d['level'] }}">@if ($d['before'] !== '')<span data-words="before">{{ $d['before'] }}</span> @endif{{ $d['text'] }}</{{ $d['level'] }}>

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Catalogue;
+
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
+
+/** A set of products with a name and a page of its own: a category, collection, brand or tag. */
+final readonly class Assortment implements Subject
+{
+    /** @param  int  $products  published ones; of a category, in it or anywhere beneath it */
+    public function __construct(
+        public SubjectKind $kind,
+        public int $id,
+        public string $slug,
+        public string $name,
+        public string $description = '',
+        public ?Picture $picture = null,
+        public int $products = 0,
+    ) {
+    }
+
+    public function kind(): SubjectKind
+    {
+        return $this->kind;
+    }
+
+    public function id(): int
+    {
+        return $this->id;
+    }
+
+    public function title(): string
+    {
+        return $this->name;
+    }
+
+    public function slug(): string
+    {
+        return $this->slug;
+    }
+
+    public function isShown(): bool
+    {
+        return true;
+    }
+}

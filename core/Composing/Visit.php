@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Composing;
+
+/** What somebody asked of a page, beyond which page it is. Untrusted, but of the right types. */
+final readonly class Visit
+{
+    /**
+     * @param  array<int, int>  $wishes  option id => value id
+     * @param  string  $reviews  the order of reviews; empty: as the page has it
+     * @param  int  $page  of its list of products, from 1
+     * @param  string  $sort  the order of its list of products; empty: as the page has it
+     */
+    public function __construct(
+        public array $wishes = [],
+        public string $reviews = '',
+        public int $page = 1,
+        public string $sort = '',
+    ) {
+    }
+}

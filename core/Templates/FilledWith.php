@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Templates;
+
+/** What is kept elsewhere and stands in a place for it. */
+enum FilledWith
+{
+    /** A shared part, by its number. */
+    case Part;
+    /** What the product has as a fact of the kind blocks. */
+    case OwnBlocks;
+}
