@@ -40,6 +40,7 @@ final class Larkfold
             'Trays and rests' => ['A place for every pen.', []],
             'Blotting' => ['For the impatient.', []],
             'Seals and wax' => ['Closed by hand.', []],
+            'Mending, cleaning and spare parts' => ['', []],
         ]],
     ];
 
@@ -106,6 +107,7 @@ final class Larkfold
                 $this->product($good, $number);
             }
             $this->collections();
+            $this->categoryPictures();
             DB::table('house_styles')->insert(['live' => json_encode(['colour-accent' => '#20343f'])]);
         });
 
@@ -166,6 +168,16 @@ final class Larkfold
         DB::insert('insert into product_words (rowid, words) values (?, ?)', [$id, Folding::fold(implode(' ', [
             $good->title, $good->brand ?? '', $good->category, $good->short, implode(' ', $good->tags),
         ]))]);
+    }
+
+    /** Each category is shown by the last picture of its first product that has several; what holds none has none. */
+    private function categoryPictures(): void
+    {
+        DB::update(
+            'update categories set picture_id = (select pp.picture_id from categories d join category_product cp on cp.category_id = d.id join products p on p.id = cp.product_id'
+            .' join product_pictures pp on pp.product_id = p.id where p.published = 1 and d.lower between categories.lower and categories.upper and pp.position > 0'
+            .' order by p.id, pp.position desc limit 1)',
+        );
     }
 
     /** @return array<string, int> colour's name => picture id */

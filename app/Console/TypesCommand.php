@@ -6,8 +6,10 @@ namespace Vestibra\App\Console;
 
 use BackedEnum;
 use Illuminate\Console\Command;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Question;
@@ -31,6 +33,7 @@ final class TypesCommand extends Command
         foreach ($types as $name => $names) {
             $text .= "export type $name = ".implode(' | ', array_map(static fn (string $one): string => "'$one'", $names)).";\n";
         }
+        $text .= "\n/** The kinds of pages that the shop has templates for, in words. */\nexport const pageKinds = ".json_encode(self::pageKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)." as const;\n";
         $folder = base_path('studio/generated');
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);
@@ -38,5 +41,17 @@ final class TypesCommand extends Command
         file_put_contents("$folder/names.ts", $text);
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, array<string, string>> */
+    private static function pageKinds(): array
+    {
+        $kinds = [];
+        foreach (PagesOfTheShop::paths() as $name => $path) {
+            $subject = PageKinds::standard()->get(PageKind::from($name))->subject();
+            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'path' => $path];
+        }
+
+        return $kinds;
     }
 }

@@ -129,6 +129,8 @@ final readonly class Definition
             'searchWords' => $this->searchWords,
             'subjects' => array_column($this->subjects, 'value'),
             'essential' => $this->essential?->value,
+            'another' => $this->another()?->name,
+            'filledWith' => $this->filledWith?->value,
             'settings' => array_map(static fn (Setting $setting): array => $setting->describe(), $this->settings()),
             'starters' => array_map(
                 static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 /** What is kept elsewhere and stands in a place for it. */
-enum FilledWith
+enum FilledWith: string
 {
     /** A shared part, by its number. */
-    case Part;
+    case Part = 'part';
     /** What the product has as a fact of the kind blocks. */
-    case OwnBlocks;
+    case OwnBlocks = 'own-blocks';
 }

@@ -10,14 +10,17 @@ export interface Screen<Data> {
     data: Data;
 }
 
-export interface ProductRow {
+/** A page in a list, by what it is about. */
+export interface PageRow {
     id: number;
     title: string;
     slug: string;
     picture: string | null;
+    /** Where it is in the shop. */
+    address: string;
 }
 
-export interface Sample extends ProductRow {
+export interface Sample extends PageRow {
     flags: string[];
 }
 
@@ -108,6 +111,14 @@ export interface Definition {
     role: string;
     accepts: string | null;
     searchWords: string;
+    /** What a page has to be about for it; none: anything. */
+    subjects: string[];
+    /** What a page cannot do without, and this is. */
+    essential: string | null;
+    /** The setting by which its blocks may be about something else than the page. */
+    another: string | null;
+    /** What is kept elsewhere and stands in it. */
+    filledWith: 'part' | 'own-blocks' | null;
     settings: Setting[];
     /** Its own drawing where it differs from the kind's. */
     starters: { name: string; node: NewNode; drawing: string | null }[];
@@ -209,7 +220,8 @@ export interface Move {
     to: number;
     toName: string;
     count: number;
-    products: ProductRow[];
+    pageKind: string;
+    pages: PageRow[];
 }
 
 export interface Impact {
@@ -218,6 +230,8 @@ export interface Impact {
     moved: number;
     look: number;
     stays: number;
+    /** The same, for each kind of page that the changes touch. */
+    kinds: { pageKind: string; moved: number; look: number; stays: number }[];
     at: string;
     /** What happens later, by the clock alone; releases of an earlier version have none. */
     turns?: Turn[];
@@ -227,6 +241,7 @@ export interface Impact {
 export interface Turn {
     template: number;
     name: string;
+    pageKind: string;
     at: string;
     begins: boolean;
     moves: Move[];
@@ -246,7 +261,7 @@ export interface ReleaseRow {
     trouble: string | null;
     bringsBack: number | null;
     later: number[];
-    look?: { changed: ProductRow[]; same: ProductRow[] } | null;
+    look?: { changed: PageRow[]; same: PageRow[] } | null;
 }
 
 export interface Rung {
@@ -266,13 +281,14 @@ export interface Rung {
 }
 
 export interface Ladder {
-    product: ProductRow & { published: boolean };
+    pageKind: string;
+    page: PageRow & { shown: boolean };
     at: string;
     until: string | null;
     step: string;
     pinSkipped: boolean;
     pinned: number | null;
-    /** Rules that are not published and speak of this product. */
+    /** Rules that are not published and speak of this page. */
     unpublished: { template: number; name: string; words: string }[];
     rungs: Rung[];
 }

@@ -17,10 +17,6 @@ export function either(count: number, one: string, many: string): string {
     return count === 1 ? one : many;
 }
 
-export function products(count: number): string {
-    return counted(count, 'product');
-}
-
 export function pages(count: number): string {
     return counted(count, 'page');
 }

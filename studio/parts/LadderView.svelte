@@ -1,6 +1,7 @@
 <script lang="ts">
     import { post } from '../lib/http';
     import { notices } from '../lib/notices.svelte';
+    import { pageWords } from '../lib/pages';
     import type { Impact, Ladder, ReleaseRow, Rung } from '../lib/types';
     import WhatItWouldDo from './WhatItWouldDo.svelte';
 
@@ -14,16 +15,17 @@
     let { ladder, mayPublish, changed }: { ladder: Ladder; mayPublish: boolean; changed: () => void } = $props();
     let asked = $state.raw<Asked | null>(null);
     let busy = $state(false);
-    const product = $derived(ladder.product);
+    const page = $derived(ladder.page);
+    const words = $derived(pageWords(ladder.pageKind));
 
     function open(rung: Rung): string {
         const view = rung.change?.do === 'publish' ? '&view=publish' : rung.change?.do === 'reach' ? '&view=reach' : '';
-        return `/studio/templates/${rung.template}?sample=${product.id}${view}`;
+        return `/studio/templates/${rung.template}?sample=${page.id}${view}`;
     }
 
     /** Asks first what it would do; the second click does it. */
     async function ask(rung: Rung, what: 'pin' | 'unpin' | 'earlier'): Promise<void> {
-        const [words, address, body] =
+        const [said, address, body] =
             what === 'earlier'
                 ? [
                       `“${rung.name}” before “${ladder.rungs[0]?.name}” in the hand order.`,
@@ -31,10 +33,10 @@
                       { before: ladder.rungs[0]?.template, move: rung.template },
                   ]
                 : what === 'pin'
-                  ? [`${product.title} pinned to “${rung.name}”.`, '/studio/pins', { product: product.id, template: rung.template }]
-                  : [`${product.title} without its pin.`, '/studio/pins', { product: product.id, template: null }];
+                  ? [`${page.title} pinned to “${rung.name}”.`, '/studio/pins', { pageKind: ladder.pageKind, subject: page.id, template: rung.template }]
+                  : [`${page.title} without its pin.`, '/studio/pins', { pageKind: ladder.pageKind, subject: page.id, template: null }];
         try {
-            asked = { words, address, body, impact: await post<Impact>(address, { ...body, ask: true }) };
+            asked = { words: said, address, body, impact: await post<Impact>(address, { ...body, ask: true }) };
         } catch (error) {
             notices.trouble(error);
         }
@@ -67,10 +69,10 @@
 
 <p class="text-quiet">
     {[
-        'Product page',
+        words.page.charAt(0).toUpperCase() + words.page.slice(1),
         ladder.at,
         ladder.until ? `by the clock alone it stays so until ${ladder.until}` : '',
-        product.published ? '' : 'hidden, so customers do not see it',
+        page.shown ? '' : 'hidden, so customers do not see it',
     ]
         .filter((words) => words !== '')
         .join(' · ')}
@@ -79,10 +81,10 @@
     <section class="mt-4 rounded-lg border border-dashed border-edge px-4 py-3" aria-label="Not published">
         {#each ladder.unpublished as one (one.template)}
             <p class="py-0.5">
-                <a class="font-name text-lg hover:underline" href="/studio/templates/{one.template}?sample={product.id}&view=reach">{one.name}</a><span
+                <a class="font-name text-lg hover:underline" href="/studio/templates/{one.template}?sample={page.id}&view=reach">{one.name}</a><span
                     class="mx-1 text-quiet">·</span
                 >{one.words}
-                {#if mayPublish}<a class="word" href="/studio/templates/{one.template}?sample={product.id}&view=publish">Publish it…</a>{/if}
+                {#if mayPublish}<a class="word" href="/studio/templates/{one.template}?sample={page.id}&view=publish">Publish it…</a>{/if}
             </p>
         {/each}
     </section>
@@ -114,7 +116,7 @@
                         <button class="word" onclick={() => ask(rung, change.do as 'pin')}>{change.words}</button>
                     {:else}
                         <a class="word" href={open(rung)}>{change.words}</a>
-                        {#if rung.live}<button class="word ml-3" onclick={() => ask(rung, 'pin')}>Pin this product to it…</button>{/if}
+                        {#if rung.live}<button class="word ml-3" onclick={() => ask(rung, 'pin')}>Pin this {words.one} to it…</button>{/if}
                     {/if}
                 {/if}
             </div>

@@ -1,16 +1,17 @@
 <script lang="ts">
-    import { either, number, pages } from '../lib/words';
+    import { pagesOf } from '../lib/pages';
+    import { either, number } from '../lib/words';
     import { get } from '../lib/http';
     import { notices } from '../lib/notices.svelte';
-    import type { Move, ProductRow } from '../lib/types';
+    import type { Move, PageRow } from '../lib/types';
     import BeforeAfter from './BeforeAfter.svelte';
-    import ProductPictures from './ProductPictures.svelte';
+    import PagePictures from './PagePictures.svelte';
 
     let { move, group, drafts, compact }: { move: Move; group: string | undefined; drafts: number[]; compact: boolean } = $props();
-    let listed = $state.raw<ProductRow[] | null>(null);
+    let listed = $state.raw<PageRow[] | null>(null);
     let total = $state(0);
     let query = $state('');
-    let compared = $state.raw<ProductRow | null>(null);
+    let compared = $state.raw<PageRow | null>(null);
     let page = 0;
     let asked = 0;
     const look = $derived(move.from === move.to);
@@ -18,28 +19,32 @@
     async function list(wanted: number): Promise<void> {
         const mine = ++asked;
         try {
-            const answer = await get<{ products: ProductRow[]; count: number }>(
+            const answer = await get<{ pages: PageRow[]; count: number }>(
                 `${group ?? ''}&from=${move.from}&to=${move.to}&page=${wanted}&q=${encodeURIComponent(query)}`,
             );
             if (mine !== asked) return;
             page = wanted;
             total = answer.count;
-            listed = wanted === 1 ? answer.products : [...(listed ?? []), ...answer.products];
+            listed = wanted === 1 ? answer.pages : [...(listed ?? []), ...answer.pages];
         } catch (error) {
             notices.trouble(error);
         }
     }
 
-    function page1(template: number, product: ProductRow, then: boolean): string {
-        const address = `/studio/templates/${template}/page/${product.id}`;
+    function through(template: number, one: PageRow, then: boolean): string {
+        const address = `/studio/templates/${template}/page/${one.id}`;
         return then ? `${address}?with=${drafts.join(',')}${drafts.includes(template) ? '&draft=1' : ''}` : address;
     }
 </script>
 
 {#if compact}
     <div class="mt-2 flex flex-wrap items-center gap-3">
-        <span>{look ? `${pages(move.count)} of “${move.toName}” with a new look` : `${pages(move.count)} from “${move.fromName}” to “${move.toName}”`}</span>
-        <ProductPictures products={move.products} size={28} />
+        <span
+            >{look
+                ? `${pagesOf(move.pageKind, move.count)} of “${move.toName}” with a new look`
+                : `${pagesOf(move.pageKind, move.count)} from “${move.fromName}” to “${move.toName}”`}</span
+        >
+        <PagePictures pages={move.pages} size={28} />
     </div>
 {:else}
     <div class="border-b border-dashed border-hair py-4" data-move={look ? 'new look' : 'moves'}>
@@ -49,7 +54,7 @@
                 <p class="text-sm text-quiet">{look ? 'as it is now' : 'now'}</p>
             </div>
             <div class="flex items-center gap-3">
-                <ProductPictures products={move.products} />
+                <PagePictures pages={move.pages} />
                 <strong class="figures">{number(move.count)}</strong>
                 <svg width="64" height="8" viewBox="0 0 64 8" aria-hidden="true"
                     ><path d="M0 4h62M58 1l4 3-4 3" fill="none" stroke="currentColor" stroke-width="1.5" /></svg
@@ -67,13 +72,13 @@
                     <input class="field w-56" type="search" placeholder="Find one of these…" bind:value={query} oninput={() => list(1)} />
                 </label>
                 <ul class="mt-2 columns-2 gap-6">
-                    {#each listed as product (product.id)}
+                    {#each listed as one (one.id)}
                         <li class="flex items-center gap-3">
-                            <a class="word min-w-0 truncate leading-6" href="/p/{product.slug}" target="_blank" rel="noopener">{product.title}</a>
+                            <a class="word min-w-0 truncate leading-6" href={one.address} target="_blank" rel="noopener">{one.title}</a>
                             {#if drafts.length > 0}<button
                                     class="min-h-6 shrink-0 text-sm text-quiet hover:text-ink"
-                                    aria-pressed={compared?.id === product.id}
-                                    onclick={() => (compared = compared?.id === product.id ? null : product)}>before and after</button
+                                    aria-pressed={compared?.id === one.id}
+                                    onclick={() => (compared = compared?.id === one.id ? null : one)}>before and after</button
                                 >{/if}
                         </li>
                     {:else}
@@ -89,8 +94,8 @@
             {#if compared}
                 <div class="mt-3">
                     <BeforeAfter
-                        before={{ words: `${compared.title}, now`, address: page1(move.from, compared, false) }}
-                        after={{ words: 'and then', address: page1(move.to, compared, true) }}
+                        before={{ words: `${compared.title}, now`, address: through(move.from, compared, false) }}
+                        after={{ words: 'and then', address: through(move.to, compared, true) }}
                     />
                 </div>
             {/if}

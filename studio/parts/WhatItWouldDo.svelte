@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { movesOf } from '../lib/pages';
     import { counted } from '../lib/words';
     import type { Impact } from '../lib/types';
     import Moves from './Moves.svelte';
@@ -17,7 +18,7 @@
 <section class="float p-5" aria-label="What this would do">
     <h2 class="text-lg">{words}</h2>
     <p class="text-quiet" role="status">
-        {counted(impact.moved, 'page moves', 'pages move')}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
+        {movesOf(impact)}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
     </p>
     <Moves {impact} compact />
     <div class="mt-3 flex gap-3">

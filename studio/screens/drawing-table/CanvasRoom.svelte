@@ -58,7 +58,7 @@
                 {#if canvas.ready && !table.plain && !table.glance}<Overlay {table} {drag} />{/if}
             </div>
         {:else}
-            <p class="p-10">There is no product in the shop yet to see this page with. Add one to the catalogue first.</p>
+            <p class="p-10">There is no {table.words.one} in the shop yet to see this page with. Add one to the catalogue first.</p>
         {/if}
     </div>
 </div>

@@ -10,7 +10,7 @@
     /** The band that is selected or holds what is. */
     const band = $derived.by(() => {
         const path = table.selected === null ? [] : pathTo(table.draft.tree, table.selected);
-        return path.find((node) => node.kind === 'band') ?? null;
+        return path.find((node) => table.kinds.role(node.kind) === 'band') ?? null;
     });
     const boxes = $derived.by(() => {
         void canvas.tick;

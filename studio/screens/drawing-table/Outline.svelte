@@ -41,9 +41,9 @@
         if (node.when?.off === true) return 'switched off';
         if (table.draft.unreplaced.includes(node.id)) return 'words it came with';
         const own = departures(node);
-        if (node.kind === 'band') return proportionsOf(node);
-        if (node.kind === 'shared' || node.kind === 'shared-band') return 'shared part';
-        if (node.kind === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
+        if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null) return proportionsOf(node);
+        if (table.kinds.of(node.kind).filledWith === 'part') return 'shared part';
+        if (table.kinds.role(node.kind) === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? counted(own, 'departure') : '';
     }
 

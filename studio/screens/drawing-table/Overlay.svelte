@@ -51,13 +51,14 @@
             return box ? [{ id, box, words: mark.dataset.note ?? '' }] : [];
         });
     });
+    const fromPage = $derived(`from the ${table.words.one}`);
     const from = $derived.by(() => {
         const definition = table.node && table.kinds.of(table.node.kind);
         if (table.sharedPart) return 'shared';
         if (!definition || definition.role !== 'block') return '';
         const sourced = definition.settings.filter((setting) => setting.sourced);
-        if (sourced.length === 0) return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? 'from the product' : '';
-        return sourced.some((setting) => typeof (table.node?.what?.[setting.name] ?? setting.default) === 'object') ? 'from the product' : 'typed in';
+        if (sourced.length === 0) return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
+        return sourced.some((setting) => typeof (table.node?.what?.[setting.name] ?? setting.default) === 'object') ? fromPage : 'typed in';
     });
 
     $effect(() => {

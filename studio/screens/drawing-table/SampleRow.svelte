@@ -60,8 +60,8 @@
 <div class="flex min-w-0 gap-3 py-2.5 pr-4">
     <label class="flex w-36 shrink-0 flex-col gap-1">
         {#if table.data.template.productId === null}
-            <span class="unseen">Find a product to see the page with</span>
-            <input class="field w-full" type="search" placeholder="Any product…" bind:value={query} />
+            <span class="unseen">Find a {table.words.one} to see the page with</span>
+            <input class="field w-full" type="search" placeholder="Any {table.words.one}…" bind:value={query} />
         {/if}
         <span class="text-xs text-quiet">
             {#if table.lacking}
@@ -101,7 +101,7 @@
                 {/if}
             </button>
         {:else}
-            <p class="self-center text-quiet">No product is called that. Try fewer words.</p>
+            <p class="self-center text-quiet">No {table.words.one} is called that. Try fewer words.</p>
         {/each}
         {#if more}<button class="word shrink-0 px-3" onclick={() => load(query, page + 1)}>More</button>{/if}
     </div>

@@ -7,12 +7,16 @@
 
     let { table, drag, tall = false }: { table: Table; drag: Drag; tall?: boolean } = $props();
     const groups = { show: 'Show', choose: 'Choose', reassure: 'Reassure', more: 'More to see', say: 'Say', arrange: 'Arrange' };
+    /** Blocks that say nothing on such a page by themselves. */
+    const elsewhere = $derived(table.data.template.pageKind === 'product' ? 'On pages of other kinds' : 'Inside a card or a holder that shows a product');
     let query = $state('');
     let row = $state<HTMLElement | null>(null);
     const found = $derived(
-        [...Object.entries(groups).map(([shelf, words]) => ({ words, items: itemsOf(shelf) })), { words: 'Kept', items: kept() }].filter(
-            (group) => group.items.length > 0,
-        ),
+        [
+            ...Object.entries(groups).map(([shelf, words]) => ({ words, items: itemsOf(shelf) })),
+            { words: 'Kept', items: kept() },
+            { words: elsewhere, items: Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)) },
+        ].filter((group) => group.items.length > 0),
     );
 
     interface Item {
@@ -29,15 +33,15 @@
             .filter((part) => part.name.toLowerCase().includes(wanted))
             .map((part) => {
                 const definition = table.kinds.of(part.kind);
-                const kind = table.sharing && table.isPage ? (part.bands ? 'shared-band' : 'shared') : part.kind;
+                const kind = table.sharing && table.isPage ? table.kinds.sharing(part.bands) : part.kind;
                 return { definition, name: part.name, kind, what: { part }, drawing: definition.drawing };
             });
     }
 
-    function itemsOf(shelf: string): Item[] {
+    function itemsOf(shelf: string, fitting = true): Item[] {
         const wanted = query.trim().toLowerCase();
         return table.data.definitions
-            .filter((definition) => definition.shelf === shelf)
+            .filter((definition) => definition.shelf === shelf && table.fits(definition.kind) === fitting)
             .flatMap((definition) =>
                 definition.starters.map((starter) => ({
                     definition,
@@ -122,7 +126,8 @@
                 <div class="mt-1 flex items-start gap-1.5 {tall ? 'flex-wrap' : ''}">
                     {#each group.items as item (item.name)}
                         <button
-                            class="w-20 touch-none rounded-md p-1 text-center select-none hover:bg-room"
+                            class="w-20 touch-none rounded-md p-1 text-center select-none hover:bg-room {group.words === elsewhere ? 'text-quiet' : ''}"
+                            title={group.words === elsewhere ? `Works ${elsewhere.charAt(0).toLowerCase()}${elsewhere.slice(1)}` : undefined}
                             data-shelf={item.name}
                             disabled={!table.mayEdit}
                             onpointerdown={(event) => press(event, item)}

@@ -1,12 +1,13 @@
 <script lang="ts">
-    import { counted, number, pages } from '../../lib/words';
+    import { pagesOf } from '../../lib/pages';
+    import { counted, number } from '../../lib/words';
     import MoreMenu from './MoreMenu.svelte';
     import type { Table } from './table.svelte';
 
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     const draft = $derived(table.draft);
     const counts = $derived(draft.liveCounts);
-    const kind = $derived({ product: 'product page', part: 'kept part', content: 'one product’s own blocks' }[table.data.template.pageKind]);
+    const kind = $derived({ page: table.words.page, part: 'kept part', 'own-blocks': 'one product’s own blocks' }[table.data.template.role]);
     const where = $derived(
         (draft.places ?? []).length === 0
             ? 'stands on no template yet'
@@ -25,7 +26,7 @@
         <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
         {#if draft.live && counts}
             {#if counts.when === 'ahead'}
-                live · will be shown on {pages(counts.shownOn)} {counts.season}
+                live · will be shown on {pagesOf(table.data.template.pageKind, counts.shownOn)} {counts.season}
             {:else}
                 live · covers <span class="figures">{number(counts.covers)}</span>, shown on <span class="figures">{number(counts.shownOn)}</span>
                 {#if counts.when === 'over'}· its season is over{/if}
@@ -38,7 +39,9 @@
             {draft.live ? 'live' : 'draft, not in the shop'} · {where}
             {#if draft.live && draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if draft.counts}
-            draft, not in the shop · would be shown on {pages(draft.counts.shownOn)}{draft.counts.when === 'ahead' ? ` ${draft.sentence?.season ?? ''}` : ''}
+            draft, not in the shop · would be shown on {pagesOf(table.data.template.pageKind, draft.counts.shownOn)}{draft.counts.when === 'ahead'
+                ? ` ${draft.sentence?.season ?? ''}`
+                : ''}
         {/if}
     </p>
     <div class="ml-auto flex shrink-0 items-center gap-2">

@@ -16,7 +16,7 @@
 
     async function look(id: number, day: string): Promise<void> {
         try {
-            ladder = await get<Ladder>(`/studio/why/${id}${day ? `?at=${day}` : ''}`);
+            ladder = await get<Ladder>(`/studio/ladder/${table.data.template.pageKind}/${id}${day ? `?at=${day}` : ''}`);
         } catch (error) {
             notices.trouble(error);
         }
@@ -25,7 +25,7 @@
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8">
-        <h2 class="text-2xl">Why does {sample?.title ?? 'this product'} look like this?</h2>
+        <h2 class="text-2xl">Why does {sample?.title ?? `this ${table.words.one}`} look like this?</h2>
         {#if ladder && sample}
             <LadderView {ladder} {mayPublish} changed={() => look(sample.id, at)} />
         {:else}

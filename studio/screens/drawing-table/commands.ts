@@ -22,6 +22,9 @@ const alone = (table: Table): boolean => movable(table) && table.besides.length 
 const onSelected = (table: Table, act: (id: string) => unknown): void => {
     if (table.selected !== null) act(table.selected);
 };
+/** Whether the selection is, or holds, something of a role. */
+const standsWith = (table: Table, role: string): boolean =>
+    table.node !== null && [table.kinds.role(table.node.kind), table.kinds.of(table.node.kind).accepts].includes(role);
 const isShared = (table: Table): boolean => table.sharedPart !== null;
 const across = (table: Table, step: -1 | 1) => placeAcross(table.draft.tree, table.selected ?? '', step, table.kinds);
 
@@ -108,17 +111,17 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Add a column',
-        can: (table) => table.mayEdit && (table.node?.kind === 'band' || table.node?.kind === 'column'),
+        can: (table) => table.mayEdit && standsWith(table, 'column'),
         do: (table) => void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
     },
     {
         words: 'Add a tab',
-        can: (table) => table.mayEdit && (table.node?.kind === 'tabs' || table.node?.kind === 'tab'),
+        can: (table) => table.mayEdit && standsWith(table, 'tab'),
         do: (table) => void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
     },
     {
         words: 'Add a fold',
-        can: (table) => table.mayEdit && ['accordion', 'questions', 'fold'].includes(table.node?.kind ?? ''),
+        can: (table) => table.mayEdit && standsWith(table, 'fold'),
         do: (table) => void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
     },
 ];
@@ -178,7 +181,7 @@ export const pageCommands: Command[] = [
         everywhere: true,
     },
     {
-        words: 'Fitting: try it on every product',
+        words: 'Fitting: try it on every page',
         can: (table) => table.isPage && table.view !== 'fitting',
         do: (table) => (table.view = 'fitting'),
         everywhere: true,
@@ -186,7 +189,7 @@ export const pageCommands: Command[] = [
     { words: 'Private links…', can: (table) => table.isPage && table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
     {
         words: 'This product in the catalogue: its facts and pictures',
-        can: (table) => table.sample !== null,
+        can: (table) => table.sample !== null && table.data.template.pageKind === 'product',
         do: (table) => location.assign(`/studio/products/${table.sample?.id}`),
         everywhere: true,
     },
@@ -213,13 +216,13 @@ export const pageCommands: Command[] = [
         matches: (event) => event.key === 'F7' && event.shiftKey,
     },
     {
-        words: 'Hatch what is the same on every product, or not',
+        words: 'Hatch what is the same on every page, or not',
         keys: 'F9',
         can: () => true,
         do: (table) => (table.hatched = !table.hatched),
         matches: (event) => event.key === 'F9',
     },
-    { words: 'Settings of the page itself', can: (table) => table.draft.tree.kind === 'page', do: (table) => table.select(table.draft.tree.id) },
+    { words: 'Settings of the page itself', can: (table) => table.isPage, do: (table) => table.select(table.draft.tree.id) },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
@@ -259,7 +262,7 @@ export const pageCommands: Command[] = [
 /** Blocks of the shelf as things to do. */
 export function insertCommands(table: Table): Command[] {
     return table.data.definitions
-        .filter((definition) => definition.shelf !== null)
+        .filter((definition) => definition.shelf !== null && table.fits(definition.kind))
         .flatMap((definition) => definition.starters)
         .map((starter) => ({ words: `Put in: ${starter.name}`, can: () => table.mayEdit, do: () => void table.insert(starter.node) }));
 }

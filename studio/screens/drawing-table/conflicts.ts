@@ -43,6 +43,6 @@ export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
 
 function shown(value: unknown): string {
     if (value === null || value === undefined) return 'as usual';
-    if (typeof value === 'object') return 'source' in value ? 'from the product' : 'several things';
+    if (typeof value === 'object') return 'source' in value ? 'from the page' : 'several things';
     return typeof value === 'string' ? `“${value.slice(0, 60)}”` : String(value);
 }

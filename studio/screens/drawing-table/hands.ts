@@ -100,7 +100,7 @@ export class CanvasHands {
                 event.preventDefault();
                 element.ownerDocument.execCommand('insertText', false, ' ');
             }
-            if (event.key === 'Escape' || (event.key === 'Enter' && (node.kind === 'heading' || !this.settingOf(node.kind, setting).lines))) {
+            if (event.key === 'Escape' || (event.key === 'Enter' && !this.settingOf(node.kind, setting).lines)) {
                 event.preventDefault();
                 element.blur();
             }

@@ -16,7 +16,7 @@ export function landingAt(canvas: Canvas, tree: TreeNode, kinds: Kinds, kind: st
     const container = containerAt(canvas, tree, kinds, kind, moving, x, y);
     if (!container) return null;
     const children = (container.children ?? []).filter((child) => child.id !== moving);
-    const upright = standsSideBySide(canvas, container);
+    const upright = standsSideBySide(canvas, container, kinds);
     const boxes = children.map((child) => canvas.box(child.id));
     const index = boxes.findIndex((box) => box !== null && (upright ? x < box.left + box.width / 2 : y < box.top + box.height / 2));
     const at = index === -1 ? children.length : index;
@@ -30,7 +30,7 @@ function containerAt(canvas: Canvas, tree: TreeNode, kinds: Kinds, kind: string,
         const node = find(tree, id);
         if (!node || forbidden.has(id)) continue;
         if (kinds.mayHold(node.kind, kind)) {
-            if (node.kind === 'holder' && atEdge(canvas.box(id), y)) {
+            if (kinds.role(node.kind) === 'block' && atEdge(canvas.box(id), y)) {
                 const outer = parentOf(tree, id);
                 if (outer && kinds.mayHold(outer.kind, kind)) return outer;
             }
@@ -61,10 +61,10 @@ function atEdge(box: Box | null, y: number): boolean {
     return box !== null && (y < box.top + EDGE || y > box.top + box.height - EDGE);
 }
 
-function standsSideBySide(canvas: Canvas, container: TreeNode): boolean {
+function standsSideBySide(canvas: Canvas, container: TreeNode, kinds: Kinds): boolean {
     const element = canvas.element(container.id);
-    if (!element || !['band', 'holder'].includes(container.kind)) return false;
-    const flow = container.kind === 'band' ? element.querySelector('.band-inner') : element;
+    if (!element || !['band', 'block'].includes(kinds.role(container.kind))) return false;
+    const flow = kinds.role(container.kind) === 'band' ? element.querySelector('.band-inner') : element;
     return flow !== null && canvas.window?.getComputedStyle(flow).flexDirection === 'row';
 }
 

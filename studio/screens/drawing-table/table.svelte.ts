@@ -1,7 +1,8 @@
+import { pageWords, type PageWords } from '../../lib/pages';
 import { counted } from '../../lib/words';
 import { get, type Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
+import type { BlockKind, DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
 import { refusalNotice } from './conflicts';
 import { decides, editsOf, type Author, type Parcel } from './outbox';
@@ -12,7 +13,6 @@ import type { KeptPart, SamplePage, TableData } from './types';
 export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
 
 /** Kinds that stand for a kept part. */
-const SHARED: string[] = ['shared', 'shared-band'];
 
 const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'];
 
@@ -45,13 +45,13 @@ export class Table {
     typeIn: (id: string) => void = () => undefined;
     /** What was asked for and is not confirmed yet: the next change builds on it. */
     private asked = $state.raw<Record<string, Value>>({});
-    /** A source whose lack is looked at: the sample row shows the products that have nothing there. */
+    /** A source whose lack is looked at: the sample row shows the pages that have nothing there. */
     lacking = $state.raw<{ source: string; of: number | null; words: string } | null>(null);
     /** The block that is being given a name in the outline. */
     naming = $state<string | null>(null);
     /** The page as it was before the last change, or as it is live, while a key or button is held. */
     glance = $state<'before' | 'live' | null>(null);
-    /** Hatches what is the same on every product. */
+    /** Hatches what is the same on every page. */
     hatched = $state(false);
     /** The canvas as customers see it, without notes. */
     plain = $state(false);
@@ -107,9 +107,29 @@ export class Table {
         return (typeof called === 'string' && called) || (this.partOf(node)?.name ?? this.kinds.of(node.kind).name);
     }
 
+    /** What its pages, and what they are about, are called. */
+    get words(): PageWords {
+        return pageWords(this.data.template.pageKind);
+    }
+
+    /** What a new block would be about: what the page is about, or what the holder shows that it would stand in. */
+    get subject(): string {
+        const path = this.selected === null ? [] : pathTo(this.draft.tree, this.selected);
+        const holder = path.findLast((node) => {
+            const another = this.kinds.of(node.kind).another;
+            return another !== null && typeof node.what?.[another] === 'number' && (node.id !== this.selected || this.inside);
+        });
+        return holder ? 'product' : this.data.template.pageKind;
+    }
+
+    /** Whether a kind of block says something where the next one would go. */
+    fits(kind: string): boolean {
+        return !this.isPage || this.kinds.fits(kind, this.subject);
+    }
+
     /** Whether it lays out pages, rather than a part or a product's own blocks. */
     get isPage(): boolean {
-        return this.data.template.pageKind === 'product';
+        return this.data.template.role === 'page';
     }
 
     /** The kept part that the selected block shares. */
@@ -118,7 +138,7 @@ export class Table {
     }
 
     private partOf(node: TreeNode): KeptPart | null {
-        return (SHARED.includes(node.kind) && this.parts.find((part) => part.id === node.what?.part)) || null;
+        return (this.kinds.of(node.kind).filledWith === 'part' && this.parts.find((part) => part.id === node.what?.part)) || null;
     }
 
     /** Puts a copy of a shared part in its place. */
@@ -224,7 +244,7 @@ export class Table {
 
     /** Puts a kept part in, shared or as a copy. */
     async insertPart(part: KeptPart, place?: Place | null): Promise<void> {
-        if (this.sharing && this.isPage) await this.insert({ kind: part.bands ? 'shared-band' : 'shared', what: { part: part.id } }, place);
+        if (this.sharing && this.isPage) await this.insert({ kind: this.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } }, place);
         else await this.insert(await this.nodesOf(part.id), place);
     }
 

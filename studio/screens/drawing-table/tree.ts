@@ -58,7 +58,28 @@ export class Kinds {
     }
 
     isRoot(kind: string): boolean {
-        return this.of(kind).role === 'page';
+        return this.role(kind) === 'page';
+    }
+
+    role(kind: string): string {
+        return this.of(kind).role;
+    }
+
+    /** The first kind that is an essential of pages about something; null when there is none. */
+    essential(name: string, subject: string): string | null {
+        return [...this.byKind.values()].find((one) => one.essential === name && this.fits(one.kind, subject))?.kind ?? null;
+    }
+
+    /** Whether a kind says something on a page about a subject. */
+    fits(kind: string, subject: string): boolean {
+        const subjects = this.of(kind).subjects;
+        return subjects.length === 0 || subjects.includes(subject);
+    }
+
+    /** The kind that shares a kept part of bands, or of blocks. */
+    sharing(bands: boolean): string {
+        const role = bands ? 'band' : 'block';
+        return [...this.byKind.values()].find((one) => one.filledWith === 'part' && one.role === role)?.kind ?? '';
     }
 
     mayHold(parent: string, child: string): boolean {
@@ -159,11 +180,13 @@ export function placeAcross(tree: TreeNode, id: string, step: -1 | 1, kinds: Kin
     return next && kind !== undefined && kinds.mayHold(next.kind, kind) ? { parent: next.id, after: next.children?.at(-1)?.id ?? null } : null;
 }
 
-/** Where an essential goes that somebody forgot: the price behind the title, the way to buy behind the choice, the price or the title. */
+/** Where an essential goes that somebody forgot: behind a choice that customers make, the price or the title; the price behind the title. */
 export function placeForEssential(tree: TreeNode, kind: string, kinds: Kinds): Place | null {
-    const before = kind === 'price' ? ['title'] : ['variant-picker', 'price', 'title'];
-    for (const wanted of before) {
-        const row = rows(tree).find((one) => one.node.kind === wanted && one.node.when?.off !== true);
+    const own = kinds.of(kind).essential;
+    const isChoice = (node: TreeNode): boolean => kinds.of(node.kind).shelf === 'choose';
+    const is = (essential: string) => (node: TreeNode) => kinds.of(node.kind).essential === essential;
+    for (const wanted of own === 'price' ? [is('title')] : own === 'buy' ? [isChoice, is('price'), is('title')] : []) {
+        const row = rows(tree).find((one) => wanted(one.node) && one.node.when?.off !== true);
         if (row?.parent && kinds.mayHold(row.parent.kind, kind)) return { parent: row.parent.id, after: row.node.id };
     }
     return placeAfter(tree, null, kind, kinds);

@@ -1,7 +1,7 @@
-import type { Definition, DraftState, Sample } from '../../lib/types';
+import type { Definition, DraftState, PageKind, Sample } from '../../lib/types';
 
 export interface TableData {
-    template: { id: number; name: string; pageKind: 'product' | 'part' | 'content'; productId: number | null };
+    template: { id: number; name: string; role: 'page' | 'part' | 'own-blocks'; pageKind: PageKind; productId: number | null };
     state: DraftState;
     samples: SamplePage;
     sample: Sample | null;

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { products } from '../../lib/words';
+    import { counted } from '../../lib/words';
     import { get, post, Refused, remove } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
@@ -88,7 +88,7 @@
             <span class="min-w-0 flex-1 truncate"
                 >{fact.name}
                 <span class="text-sm text-quiet"
-                    >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {products(fact.filled)}</span
+                    >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {counted(fact.filled, 'product')}</span
                 ></span
             >
             {#if may}
@@ -111,7 +111,7 @@
     {@const { fact, uses } = deleting}
     <section class="mt-4 rounded-lg border border-dashed border-edge p-4" aria-label="Deleting {fact.name}">
         <p>
-            “{fact.name}” is filled in on {products(uses.products)}{uses.templates.length === 0 ? ' and used in no template.' : ' and used in:'}
+            “{fact.name}” is filled in on {counted(uses.products, 'product')}{uses.templates.length === 0 ? ' and used in no template.' : ' and used in:'}
         </p>
         <ul>
             {#each uses.templates as template (template.id)}

@@ -2,12 +2,16 @@
     import { untrack } from 'svelte';
     import { focus } from '../../lib/focus';
     import { post } from '../../lib/http';
+    import { kindsOfPages, pageWords } from '../../lib/pages';
     import StartDrawing from './StartDrawing.svelte';
     import type { Start, TemplateRow } from './types';
 
-    let { starts, copyOf, close }: { starts: Start[]; copyOf: TemplateRow | null; close: () => void } = $props();
+    let { starts, copyOf, close }: { starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } = $props();
     let name = $state(untrack(() => (copyOf ? `${copyOf.name}, copy` : '')));
-    let start = $state('gallery-and-buy');
+    let pageKind = $state<string>(kindsOfPages[0] ?? '');
+    const offered = $derived(starts[pageKind] ?? []);
+    let chosen = $state('');
+    const start = $derived(offered.some((one) => one.name === chosen) ? chosen : (offered[0]?.name ?? ''));
     let wrong = $state('');
     let busy = $state(false);
 
@@ -15,7 +19,7 @@
         event.preventDefault();
         busy = true;
         try {
-            const made = await post<{ id: number }>('/studio/templates', copyOf ? { name, copyOf: copyOf.id } : { name, start });
+            const made = await post<{ id: number }>('/studio/templates', copyOf ? { name, copyOf: copyOf.id } : { name, start, pageKind });
             location.assign(`/studio/templates/${made.id}`);
         } catch (error) {
             wrong = error instanceof Error ? error.message : String(error);
@@ -31,14 +35,22 @@
         <p class="mt-3 text-quiet">It begins as a copy of “{copyOf.name}” and appears nowhere until you say where.</p>
     {:else}
         <fieldset class="mt-5">
+            <legend class="font-semibold">What is it for?</legend>
+            <div class="mt-1 flex flex-wrap gap-x-6">
+                {#each kindsOfPages as kind (kind)}
+                    <label class="flex gap-2 py-0.5"><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{pageWords(kind).pages}</label>
+                {/each}
+            </div>
+        </fieldset>
+        <fieldset class="mt-5">
             <legend class="font-semibold">What does it begin with?</legend>
             <div class="mt-2 flex flex-wrap gap-4">
-                {#each starts as one (one.name)}
+                {#each offered as one (`${pageKind} ${one.name}`)}
                     <label
                         class="w-56 rounded-lg border border-hair p-3 has-checked:border-ink has-checked:ring-1 has-checked:ring-ink has-focus-visible:outline-2"
                     >
-                        <input class="unseen" type="radio" name="start" value={one.name} bind:group={start} />
-                        <StartDrawing name={one.name} />
+                        <input class="unseen" type="radio" name="start" value={one.name} checked={one.name === start} onchange={() => (chosen = one.name)} />
+                        <StartDrawing {pageKind} name={one.name} />
                         <span class="mt-2 block font-semibold">{one.title}</span>
                         <span class="block text-sm text-quiet">{one.words}</span>
                     </label>

@@ -69,7 +69,7 @@
 
     function stateOf(): string {
         if (!template.live) return 'draft, not in the shop yet';
-        return template.unpublished > 0 ? `live · ${counted(template.unpublished, 'change')} not published` : 'live';
+        return (template.unpublished ?? 0) > 0 ? `live · ${counted(template.unpublished ?? 0, 'change')} not published` : 'live';
     }
 
     const address = $derived(`/studio/templates/${template.id}`);

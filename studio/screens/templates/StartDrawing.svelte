@@ -1,7 +1,7 @@
 <script lang="ts">
     import Thumbnail from '../../parts/Thumbnail.svelte';
 
-    let { name }: { name: string } = $props();
+    let { name, pageKind = 'product' }: { name: string; pageKind?: string } = $props();
 </script>
 
 {#if name === 'blank'}
@@ -12,5 +12,5 @@
         </svg>
     </span>
 {:else}
-    <Thumbnail address="/studio/starts/{name}" words="The start {name} with a product of the shop" height={144} />
+    <Thumbnail address="/studio/starts/{pageKind}/{name}" words="The start {name} with a page of the shop" height={144} />
 {/if}

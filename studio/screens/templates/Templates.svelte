@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
+    import { pageWords } from '../../lib/pages';
     import type { Impact, ReleaseRow, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
@@ -18,6 +19,14 @@
     let asked = $state.raw<{ deed: Deed; impact: Impact } | null>(null);
     let busy = $state(false);
     const shown = $derived(templates.filter((template) => `${template.name} ${template.note}`.toLowerCase().includes(query.trim().toLowerCase())));
+    const groups = $derived(
+        [...new Set(shown.map((template) => template.pageKind))].map((kind) => {
+            const of = shown.filter((template) => template.pageKind === kind);
+            const { pages } = pageWords(kind);
+            const known = of.every((template) => template.known);
+            return { kind, known, templates: of, title: known ? pages.charAt(0).toUpperCase() + pages.slice(1) : `Pages of the kind “${kind}”` };
+        }),
+    );
     const ordering = new Ordering((id, before) => {
         const name = templates.find((template) => template.id === id)?.name ?? '';
         const next = templates.find((template) => template.id === before)?.name;
@@ -72,7 +81,7 @@
     <div class="flex items-end gap-4">
         <div>
             <h1 class="text-2xl">Templates</h1>
-            <p class="mt-1 text-quiet">How the pages of {screen.shop} are laid out, and which products each layout is for.</p>
+            <p class="mt-1 text-quiet">How the pages of {screen.shop} are laid out, and which of them each layout is for.</p>
         </div>
         <label class="ml-auto">
             <span class="unseen">Find a template by name</span>
@@ -92,41 +101,47 @@
         </div>
     {/if}
 
-    <section class="mt-8" aria-labelledby="kind-product">
-        <h2 id="kind-product" class="text-lg">Product pages</h2>
-        {#if shown.length === 0}
-            <p class="mt-4 text-quiet">No template is called that. Try another word, or make a new one.</p>
-        {:else}
-            <p class="text-sm text-quiet">Where two rules are equally close, the template further up takes the page.</p>
-            <table class="mt-2 w-full border-collapse text-left">
-                <thead class="text-quiet">
-                    <tr class="border-b border-hair">
-                        <th class="py-2 pr-4 font-normal" scope="col"><span class="unseen">Look</span></th>
-                        <th class="py-2 pr-4 font-normal" scope="col">Template</th>
-                        <th class="py-2 pr-4 font-normal" scope="col">State</th>
-                        <th class="py-2 pr-4 text-right font-normal" scope="col">Covers</th>
-                        <th class="py-2 pr-4 text-right font-normal" scope="col">Shown on</th>
-                        <th class="py-2 pr-4 font-normal" scope="col">Changed</th>
-                        <th class="py-2 font-normal" scope="col"><span class="unseen">Do</span></th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {#each shown as template, index (template.id)}
-                        <Row
-                            bind:template={() => template, (next) => (templates = templates.map((one) => (one.id === next.id ? next : one)))}
-                            may={screen.may}
-                            {ordering}
-                            before={shown[index - 1] ?? null}
-                            afterNext={shown[index + 2] ?? null}
-                            isLast={index === shown.length - 1}
-                            {ask}
-                            copy={() => (making = { copyOf: template })}
-                            gone={() => (templates = templates.filter((one) => one.id !== template.id))}
-                        />
-                    {/each}
-                </tbody>
-            </table>
-        {/if}
-    </section>
+    {#if shown.length === 0}<p class="mt-8 text-quiet">No template is called that. Try another word, or make a new one.</p>{/if}
+    {#each groups as group (group.kind)}
+        <section class="mt-8" aria-labelledby="kind-{group.kind}">
+            <h2 id="kind-{group.kind}" class="text-lg">{group.title}</h2>
+            {#if group.known}
+                <p class="text-sm text-quiet">Where two rules are equally close, the template further up takes the page.</p>
+                <table class="mt-2 w-full border-collapse text-left">
+                    <thead class="text-quiet">
+                        <tr class="border-b border-hair">
+                            <th class="py-2 pr-4 font-normal" scope="col"><span class="unseen">Look</span></th>
+                            <th class="py-2 pr-4 font-normal" scope="col">Template</th>
+                            <th class="py-2 pr-4 font-normal" scope="col">State</th>
+                            <th class="py-2 pr-4 text-right font-normal" scope="col">Covers</th>
+                            <th class="py-2 pr-4 text-right font-normal" scope="col">Shown on</th>
+                            <th class="py-2 pr-4 font-normal" scope="col">Changed</th>
+                            <th class="py-2 font-normal" scope="col"><span class="unseen">Do</span></th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {#each group.templates as template, index (template.id)}
+                            <Row
+                                bind:template={() => template, (next) => (templates = templates.map((one) => (one.id === next.id ? next : one)))}
+                                may={screen.may}
+                                {ordering}
+                                before={group.templates[index - 1] ?? null}
+                                afterNext={group.templates[index + 2] ?? null}
+                                isLast={index === group.templates.length - 1}
+                                {ask}
+                                copy={() => (making = { copyOf: template })}
+                                gone={() => (templates = templates.filter((one) => one.id !== template.id))}
+                            />
+                        {/each}
+                    </tbody>
+                </table>
+            {:else}
+                <p class="text-sm text-quiet">This version does not know such pages. These templates are kept, and shown nowhere.</p>
+                <ul class="mt-2">
+                    {#each group.templates as template (template.id)}<li class="font-name text-lg">{template.name}</li>{/each}
+                </ul>
+            {/if}
+        </section>
+    {/each}
     <Parts parts={screen.data.parts} may={screen.may.edit} {query} />
 </Frame>

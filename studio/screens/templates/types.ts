@@ -3,11 +3,14 @@ import type { Counts } from '../../lib/types';
 export interface TemplateRow {
     id: number;
     pageKind: string;
+    /** Whether this version knows pages of its kind. */
+    known: boolean;
     name: string;
     note: string;
     live: boolean;
     fallback: boolean;
-    unpublished: number;
+    /** Null where its kind of page is not known. */
+    unpublished: number | null;
     goesFirst: boolean;
     season: string;
     /** Null while it is not live. */
@@ -41,5 +44,6 @@ export interface Start {
 export interface TemplatesData {
     templates: TemplateRow[];
     parts: PartRow[];
-    starts: Start[];
+    /** By page kind. */
+    starts: Record<string, Start[]>;
 }

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { counted, number, pages, when } from '../../lib/words';
+    import { pagesOf, willMove } from '../../lib/pages';
+    import { counted, number, when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
@@ -16,10 +17,10 @@
     interface Data {
         live: {
             templates: number;
-            products: number;
+            pages: { pageKind: string; count: number }[];
             drafts: number;
-            byTemplate: { id: number; name: string; count: number }[];
-            ahead: { id: number; name: string; count: number; season: string }[];
+            byTemplate: { id: number; name: string; pageKind: string; count: number }[];
+            ahead: { id: number; name: string; pageKind: string; count: number; season: string }[];
         };
         waiting: ReleaseRow[];
         latest: ReleaseRow | null;
@@ -81,7 +82,7 @@
         <section aria-labelledby="live">
             <h2 id="live" class="text-lg">Live</h2>
             <p class="text-quiet">
-                {counted(live.products, 'product page')} through {counted(live.templates, 'template')}
+                {live.pages.map((of) => pagesOf(of.pageKind, of.count)).join(' and ')} through {counted(live.templates, 'template')}
             </p>
             <ul class="mt-2">
                 {#each live.byTemplate as one (one.id)}
@@ -104,14 +105,14 @@
             {#each live.ahead as one (one.id)}
                 <p class="mt-2" data-ahead>
                     <a class="word" href="/studio/templates/{one.id}?view=reach">{one.name}</a><span class="block text-quiet"
-                        >live; will be shown on {pages(one.count)} {one.season}</span
+                        >live; will be shown on {pagesOf(one.pageKind, one.count)} {one.season}</span
                     >
                 </p>
             {/each}
             {#each waiting as release (release.id)}
                 <p class="mt-2">
                     {release.words}<span class="block text-quiet"
-                        >{release.due ? when(release.due) : ''} · {counted(release.impact.moved, 'page')} will move ·
+                        >{release.due ? when(release.due) : ''} · {willMove(release.impact)} will move ·
                         <a class="word" href="/studio/releases">change or call off</a></span
                     >
                 </p>

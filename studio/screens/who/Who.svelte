@@ -1,14 +1,14 @@
 <script lang="ts">
-    import { products } from '../../lib/words';
     import { untrack } from 'svelte';
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import type { ProductRow, Screen } from '../../lib/types';
+    import { kindsOfPages, pageWords, subjects } from '../../lib/pages';
+    import type { PageRow, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
 
-    interface Row extends ProductRow {
-        brand: string | null;
-        category: string | null;
+    interface Row extends PageRow {
+        /** Where it stands, as "Bottled inks · Ostrelve". */
+        filed: string;
         template: number;
         templateName: string;
         by: string;
@@ -20,21 +20,27 @@
         more: boolean;
     }
 
-    let { screen }: { screen: Screen<{ templates: { id: number; name: string }[]; first: Page }> } = $props();
+    let { screen }: { screen: Screen<{ pageKind: string; templates: { id: number; name: string }[]; first: Page }> } = $props();
     let rows = $state.raw(untrack(() => screen.data.first.rows));
     let total = $state(untrack(() => screen.data.first.total));
     let more = $state(untrack(() => screen.data.first.more));
     const asked = new URLSearchParams(location.search);
+    const pageKind = untrack(() => screen.data.pageKind);
+    const words = pageWords(pageKind);
     let query = $state('');
     let template = $state(asked.get('template') ?? '');
     let pinned = $state(asked.get('pinned') === '1');
     let page = 1;
     let asking = 0;
 
+    const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
     async function load(wanted: number): Promise<void> {
         const mine = ++asking;
         try {
-            const answer = await get<Page>(`/studio/who/rows?q=${encodeURIComponent(query)}&template=${template}&pinned=${pinned ? 1 : 0}&page=${wanted}`);
+            const answer = await get<Page>(
+                `/studio/who/rows?kind=${pageKind}&q=${encodeURIComponent(query)}&template=${template}&pinned=${pinned ? 1 : 0}&page=${wanted}`,
+            );
             if (mine !== asking) return;
             page = wanted;
             rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
@@ -48,7 +54,12 @@
 <Frame {screen} here="Who gets what">
     <h1 class="text-2xl">Who gets what</h1>
     <p class="mt-3 text-lg">
-        Products
+        <label>
+            <span class="unseen">Kind of page</span>
+            <select class="field mr-1 text-base" value={pageKind} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
+                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(pageWords(kind).many)}</option>{/each}
+            </select>
+        </label>
         <label
             ><span class="unseen">With these words in the title</span><input
                 class="field mx-1 w-44 text-base"
@@ -68,16 +79,15 @@
         </label>
         <label class="text-base"><input type="checkbox" bind:checked={pinned} onchange={() => load(1)} /> pinned ones only</label>
     </p>
-    <p class="mt-2 text-quiet" role="status">{products(total)}</p>
+    <p class="mt-2 text-quiet" role="status">{subjects(pageKind, total)}</p>
     {#if rows.length === 0}
-        <p class="mt-4">No product fits this sentence. Take something out of it.</p>
+        <p class="mt-4">No {words.one} fits this sentence. Take something out of it.</p>
     {:else}
         <table class="mt-2 w-full border-collapse text-left">
             <thead class="text-quiet">
                 <tr class="border-b border-hair">
-                    <th class="py-2 pr-4 font-normal" scope="col">Product</th>
-                    <th class="py-2 pr-4 font-normal" scope="col">Category</th>
-                    <th class="py-2 pr-4 font-normal" scope="col">Brand</th>
+                    <th class="py-2 pr-4 font-normal" scope="col">{capital(words.one)}</th>
+                    <th class="py-2 pr-4 font-normal" scope="col">Filed in</th>
                     <th class="py-2 font-normal" scope="col">Template, and why</th>
                 </tr>
             </thead>
@@ -91,16 +101,15 @@
                                 {:else}
                                     <span class="unpictured grid size-8 place-items-center rounded border border-hair text-xs" aria-hidden="true">–</span>
                                 {/if}
-                                <a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a>
-                                <a class="word shrink-0 text-sm text-quiet" href="/p/{row.slug}">in the shop<span class="unseen">: {row.title}</span></a>
+                                {#if pageKind === 'product'}<a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a>{:else}{row.title}{/if}
+                                <a class="word shrink-0 text-sm text-quiet" href={row.address}>in the shop<span class="unseen">: {row.title}</span></a>
                             </span>
                         </td>
-                        <td class="py-1.5 pr-4 text-quiet">{row.category ?? 'none'}</td>
-                        <td class="py-1.5 pr-4 text-quiet">{row.brand ?? 'none'}</td>
+                        <td class="py-1.5 pr-4 text-quiet">{row.filed || 'nothing'}</td>
                         <td class="py-1.5">
                             <a class="hover:underline" href="/studio/templates/{row.template}?sample={row.id}">{row.templateName}</a>
                             <span class="text-quiet">· {row.by} ·</span>
-                            <a class="word text-sm" href="/studio/why/product/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
+                            <a class="word text-sm" href="/studio/why/{pageKind}/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
                         </td>
                     </tr>
                 {/each}

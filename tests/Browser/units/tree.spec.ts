@@ -26,7 +26,16 @@ const roles: Record<string, [role: string, accepts: string | null]> = {
 };
 const kinds = new Kinds(
     ['page', 'band', 'column', 'holder', 'tabs', 'tab', 'title', 'price', 'text', 'buy'].map(
-        (kind) => ({ kind, role: roles[kind]?.[0] ?? 'block', accepts: roles[kind]?.[1] ?? null, name: kind }) as unknown as Definition,
+        (kind) =>
+            ({
+                kind,
+                role: roles[kind]?.[0] ?? 'block',
+                accepts: roles[kind]?.[1] ?? null,
+                name: kind,
+                shelf: null,
+                subjects: [],
+                essential: ['title', 'price', 'buy'].includes(kind) ? kind : null,
+            }) as unknown as Definition,
     ),
 );
 const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode => ({ id, kind, ...(children.length > 0 ? { children } : {}) }) as TreeNode;

@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { counted, number, products } from '../../../lib/words';
+    import { subjects } from '../../../lib/pages';
+    import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
     import type { Table } from '../table.svelte';
     import { Fitting } from './fitting.svelte';
@@ -19,13 +20,13 @@
 {#if report && report.state !== 'none' && (report.total > 0 || report.state === 'running')}
     <p class="mt-4 text-quiet" data-fitting-line={report.state}>
         {#if report.state === 'running'}
-            Fitting: tried on {number(report.done)} of {products(report.total)}…
+            Fitting: tried on {number(report.done)} of {subjects(table.data.template.pageKind, report.total)}…
         {:else if report.state === 'failed'}
             The fitting broke off.
         {:else if report.groups.length === 0}
-            Fitting: tried on {products(report.total)}, nothing stands out.
+            Fitting: tried on {subjects(table.data.template.pageKind, report.total)}, nothing stands out.
         {:else}
-            Fitting: tried on {products(report.total)}, {counted(report.groups.length, 'thing stands', 'things stand')} out.
+            Fitting: tried on {subjects(table.data.template.pageKind, report.total)}, {counted(report.groups.length, 'thing stands', 'things stand')} out.
         {/if}
         <button class="word" onclick={() => (table.view = 'fitting')}>See it</button>
     </p>

@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { counted, number, products } from '../../../lib/words';
+    import { subjects } from '../../../lib/pages';
+    import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
-    import type { ProductRow } from '../../../lib/types';
+    import type { PageRow } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { Fitting, MATTERS, type Group } from './fitting.svelte';
 
@@ -16,8 +17,8 @@
         return () => fitting.leave();
     });
 
-    function see(group: Group, product: ProductRow | undefined): void {
-        if (product) table.show({ ...product, flags: [] });
+    function see(group: Group, page: PageRow | undefined): void {
+        if (page) table.show({ ...page, flags: [] });
         table.view = 'page';
         // What stands in a shared part is named by the place and itself.
         if (group.block !== null) table.select(group.block.split('-')[0] ?? null, true);
@@ -30,7 +31,9 @@
         {#if !report || report.state === 'none'}
             <p class="mt-2 text-quiet" role="status">The draft is being tried on…</p>
         {:else if report.state === 'running'}
-            <p class="mt-2" role="status">Tried on {number(report.done)} of {products(report.total)}. You can go on working meanwhile.</p>
+            <p class="mt-2" role="status">
+                Tried on {number(report.done)} of {subjects(table.data.template.pageKind, report.total)}. You can go on working meanwhile.
+            </p>
             <progress class="mt-2 w-full" max={report.total} value={report.done} aria-label="Fitting"></progress>
         {:else if report.state === 'failed'}
             <p class="mt-2" role="alert">
@@ -38,12 +41,12 @@
             </p>
         {:else if report.total === 0}
             <p class="mt-2">
-                The draft would be shown on no product, so there is nothing to try it on.
+                The draft would be shown on no page, so there is nothing to try it on.
                 <button class="word" onclick={() => (table.view = 'reach')}>Say where it appears</button>
             </p>
         {:else}
             <p class="mt-2" role="status" data-fitted>
-                Tried on {products(report.total)}:
+                Tried on {subjects(table.data.template.pageKind, report.total)}:
                 {report.groups.length === 0 ? 'nothing stands out.' : `${counted(report.groups.length, 'thing stands', 'things stand')} out.`}
             </p>
         {/if}
@@ -64,8 +67,8 @@
                                 >
                             </p>
                             <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5">
-                                {#each group.products.slice(0, 6) as product (product.id)}
-                                    <li><button class="word" onclick={() => see(group, product)}>{product.title}</button></li>
+                                {#each group.pages.slice(0, 6) as page (page.id)}
+                                    <li><button class="word" onclick={() => see(group, page)}>{page.title}</button></li>
                                 {/each}
                                 {#if group.count > 6}<li class="text-quiet">and {number(group.count - 6)} more</li>{/if}
                             </ul>

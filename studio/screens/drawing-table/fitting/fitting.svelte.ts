@@ -1,6 +1,6 @@
 import { get, post } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
-import type { ProductRow } from '../../../lib/types';
+import type { PageRow } from '../../../lib/types';
 import type { Table } from '../table.svelte';
 
 export interface Group {
@@ -8,7 +8,7 @@ export interface Group {
     block: string | null;
     about: string;
     count: number;
-    products: ProductRow[];
+    pages: PageRow[];
 }
 
 export interface Report {
@@ -22,9 +22,9 @@ export interface Report {
 export const MATTERS: { matter: string; title: string; todo: string }[] = [
     { matter: 'missing', title: 'Something essential is missing', todo: 'Put it in from the shelf, or see why it does not appear.' },
     { matter: 'doubled', title: 'Something is there twice', todo: 'Take one out, or say when each appears.' },
-    { matter: 'empty', title: 'Comes out empty', todo: 'Fill it for these products, or let it appear only where there is something. The shop leaves it out.' },
-    { matter: 'no-picture', title: 'Without a picture', todo: 'Give these products a picture.' },
-    { matter: 'otherwise', title: 'The otherwise is used', todo: 'Read it with one of these products, or fill what is missing.' },
+    { matter: 'empty', title: 'Comes out empty', todo: 'Fill it for these pages, or let it appear only where there is something. The shop leaves it out.' },
+    { matter: 'no-picture', title: 'Without a picture', todo: 'Give these a picture.' },
+    { matter: 'otherwise', title: 'The otherwise is used', todo: 'Read it with one of these pages, or fill what is missing.' },
     { matter: 'too-long', title: 'Longer than its place', todo: 'Make the letters smaller, the column wider, or the words shorter.' },
     { matter: 'too-wide', title: 'Wider than a phone', todo: 'Make the letters smaller on the phone.' },
     { matter: 'heading-order', title: 'Headings out of order', todo: 'Choose other heading levels: one of level 1, and none left out.' },

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { movesOf, pageWords } from '../../../lib/pages';
     import { counted } from '../../../lib/words';
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
@@ -14,7 +15,7 @@
         changed: boolean;
         message?: string;
         revisions: Record<string, number>;
-        others: { id: number; name: string; live: boolean }[];
+        others: { id: number; name: string; live: boolean; role: string; pageKind: string }[];
         concerns?: { spoken: string; words: string }[];
     }
 
@@ -67,7 +68,8 @@
 
     /** Puts in what is missing, where such a thing stands as a rule, and shows it there. */
     async function putIn(spoken: string): Promise<void> {
-        const kind = spoken.split('/')[0] ?? '';
+        const kind = table.kinds.essential(spoken.split('/')[0] ?? '', table.data.template.pageKind);
+        if (kind === null) return;
         const name = table.kinds.of(kind).name;
         const off = rows(table.draft.tree).find((row) => row.node.kind === kind && row.node.when?.off === true)?.node;
         if (off) {
@@ -103,8 +105,7 @@
                 <button class="button mt-4" onclick={() => (table.view = 'page')}>Back to the page</button>
             {:else}
                 <p class="mt-1 text-quiet" data-impact role="status">
-                    {counted(impact.moved, 'page moves', 'pages move')}{impact.turns?.length && !later ? ' now' : ''}, {counted(impact.look, 'gets', 'get')} a new
-                    look.
+                    {movesOf(impact)}{impact.turns?.length && !later ? ' now' : ''}, {counted(impact.look, 'gets', 'get')} a new look.
                     {counted(impact.stays, 'stays as it is', 'stay as they are')}.
                     {#if table.draft.live}<button class="word" onclick={() => (table.view = 'compare')}>What is different?</button>{/if}
                 </p>
@@ -154,7 +155,9 @@
                         {#each look.others as other (other.id)}
                             <label class="flex gap-2 py-0.5">
                                 <input type="checkbox" checked={also.includes(other.id)} onchange={() => (also = toggle(also, other.id))} />
-                                {other.name}{other.live ? '' : ', not in the shop yet'}
+                                {other.name}{other.role === 'page' && other.pageKind !== table.data.template.pageKind
+                                    ? `, for ${pageWords(other.pageKind).pages}`
+                                    : ''}{other.live ? '' : ', not in the shop yet'}
                             </label>
                         {/each}
                     </fieldset>

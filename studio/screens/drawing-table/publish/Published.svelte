@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { willMove } from '../../../lib/pages';
     import { counted, when } from '../../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
@@ -31,30 +32,26 @@
 {#if release.state === 'waiting' && release.due}
     <h2 class="text-2xl">It waits until {when(release.due)}</h2>
     <p class="mt-1 text-quiet" role="status">
-        {counted(release.impact.moved, 'page')} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
+        {willMove(release.impact)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
     </p>
 {:else}
     <h2 class="text-2xl">“{table.data.template.name}” is live</h2>
     <p class="mt-1 text-quiet" role="status">
-        {counted(release.impact.moved, 'page')} moved, {release.impact.look} got a new look, {counted(
-            release.impact.stays,
-            'stays as it was',
-            'stay as they were',
-        )}.
+        {willMove(release.impact)} moved, {release.impact.look} got a new look, {counted(release.impact.stays, 'stays as it was', 'stay as they were')}.
     </p>
     {#if changed.length > 0}
         <div class="mt-5 grid grid-cols-2 gap-8">
             <section>
                 <h3 class="font-sans text-base font-semibold">Changed; see for yourself</h3>
                 <ul class="mt-1 flex flex-col gap-1">
-                    {#each changed as product (product.id)}<li><a class="word" href="/p/{product.slug}">{product.title}</a></li>{/each}
+                    {#each changed as page (page.id)}<li><a class="word" href={page.address}>{page.title}</a></li>{/each}
                 </ul>
             </section>
             {#if same.length > 0}
                 <section>
                     <h3 class="font-sans text-base font-semibold">Near by, and as before</h3>
                     <ul class="mt-1 flex flex-col gap-1">
-                        {#each same as product (product.id)}<li><a class="word" href="/p/{product.slug}">{product.title}</a></li>{/each}
+                        {#each same as page (page.id)}<li><a class="word" href={page.address}>{page.title}</a></li>{/each}
                     </ul>
                 </section>
             {/if}
@@ -63,7 +60,7 @@
 {/if}
 <Turns turns={release.impact.turns ?? []} />
 <div class="mt-7 flex flex-wrap items-center gap-3">
-    {#if release.state === 'done'}<a class="button button-next" href={changed[0] ? `/p/${changed[0].slug}` : '/'}>Open the shop</a>{/if}
+    {#if release.state === 'done'}<a class="button button-next" href={changed[0]?.address ?? '/'}>Open the shop</a>{/if}
     <a class="button" href={table.base}>Back to the page</a>
     <button class="button" disabled={busy} onclick={takeBack}>{release.state === 'waiting' ? 'Call it off' : 'Bring the shop back to how it was'}</button>
 </div>

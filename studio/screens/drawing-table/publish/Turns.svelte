@@ -1,5 +1,6 @@
 <script lang="ts">
-    import { counted, when } from '../../../lib/words';
+    import { moving } from '../../../lib/pages';
+    import { when } from '../../../lib/words';
     import type { Turn } from '../../../lib/types';
     import Moves from '../../../parts/Moves.svelte';
 
@@ -10,8 +11,8 @@
     <section class="mt-4 border-b border-dashed border-hair pb-3" aria-label="When its season {turn.begins ? 'begins' : 'ends'}" data-turn>
         <p>
             <strong class="font-semibold">{when(turn.at)}</strong>: the season of “{turn.name}” {turn.begins ? 'begins' : 'ends'};
-            {counted(turn.moved, 'page moves', 'pages move')} then, as things stand.
+            {moving(turn.pageKind, turn.moved)} then, as things stand.
         </p>
-        <Moves impact={{ moves: turn.moves, newLook: [], moved: turn.moved, look: 0, stays: 0, at: turn.at }} compact />
+        <Moves impact={{ moves: turn.moves, newLook: [], moved: turn.moved, look: 0, stays: 0, kinds: [], at: turn.at }} compact />
     </section>
 {/each}

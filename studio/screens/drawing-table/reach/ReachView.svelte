@@ -1,16 +1,17 @@
 <script lang="ts">
-    import { counted, number, products as productWords } from '../../../lib/words';
+    import { subjects } from '../../../lib/pages';
+    import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
-    import type { Condition, Names, ProductRow, Reach, ReachCounts, Sentence } from '../../../lib/types';
-    import ProductPictures from '../../../parts/ProductPictures.svelte';
+    import type { Condition, Names, PageRow, Reach, ReachCounts, Sentence } from '../../../lib/types';
+    import PagePictures from '../../../parts/PagePictures.svelte';
     import type { Table } from '../table.svelte';
     import ClauseSentence from './ClauseSentence.svelte';
     import Season from './Season.svelte';
-    import TryProduct from './TryProduct.svelte';
+    import TryPage from './TryPage.svelte';
 
-    type Preview = ReachCounts & { products: ProductRow[]; names: Names; sentence: Sentence; reach: Reach };
+    type Preview = ReachCounts & { pages: PageRow[]; names: Names; sentence: Sentence; reach: Reach };
 
     interface Tried {
         covers: boolean;
@@ -28,8 +29,9 @@
     let sentence = $state.raw<Sentence>(untrack(() => table.draft.sentence ?? NOTHING));
     let names = $state.raw<Names>(untrack(() => table.draft.names ?? {}));
     let preview = $state.raw<Preview | null>(null);
-    let shown = $state.raw<ProductRow[]>([]);
-    let product = $state.raw<{ id: number; name: string } | null>(null);
+    let shown = $state.raw<PageRow[]>([]);
+    let trying = $state.raw<PageRow | null>(null);
+    const kind = $derived(table.data.template.pageKind);
     let tried = $state.raw<Tried | null>(null);
     let page = 1;
     let asked = 0;
@@ -39,7 +41,7 @@
         void look(latest, 1);
     });
     $effect(() => {
-        void tryOut(latest, product?.id ?? null);
+        void tryOut(latest, trying?.id ?? null);
     });
 
     async function look(now: Reach, wanted: number): Promise<void> {
@@ -49,7 +51,7 @@
             if (mine !== asked) return;
             preview = answer;
             ({ reach, sentence, names } = answer);
-            shown = wanted === 1 ? answer.products : [...shown, ...answer.products];
+            shown = wanted === 1 ? answer.pages : [...shown, ...answer.pages];
             page = wanted;
             table.draft = { ...table.draft, names, sentence, counts: answer };
         } catch (error) {
@@ -59,7 +61,7 @@
 
     async function tryOut(now: Reach, id: number | null): Promise<void> {
         try {
-            tried = id === null ? null : await post<Tried>(`${table.base}/try`, { reach: now, product: id });
+            tried = id === null ? null : await post<Tried>(`${table.base}/try`, { reach: now, subject: id });
         } catch (error) {
             notices.trouble(error);
         }
@@ -127,15 +129,15 @@
 
         <section class="mt-7 text-lg leading-9" aria-label="Show on">
             <h3 class="font-sans text-base font-semibold">Show on</h3>
-            {@render clauses('show', 'every product')}
-            {#if reach.show.length === 0}<p class="text-quiet">nothing yet: only pinned products would get it.</p>{/if}
+            {@render clauses('show', `every ${table.words.one}`)}
+            {#if reach.show.length === 0}<p class="text-quiet">nothing yet: only pinned {table.words.many} would get it.</p>{/if}
             {#if table.mayEdit}
                 <p class="text-base">
                     {#if reach.show.length === 0}
-                        <button class="word" onclick={() => change(() => ({ show: [[]] }))}>every product</button>
-                        <span class="mx-1 text-quiet">or products where</span>
+                        <button class="word" onclick={() => change(() => ({ show: [[]] }))}>every {table.words.one}</button>
+                        <span class="mx-1 text-quiet">or {table.words.many} where</span>
                     {:else}
-                        <span class="text-quiet">or products where</span>
+                        <span class="text-quiet">or {table.words.many} where</span>
                     {/if}
                     {@render adding('show')}
                 </p>
@@ -147,7 +149,11 @@
             {@render clauses('keepOff', '')}
             {#if table.mayEdit}
                 <p class="text-base">
-                    <span class="text-quiet">{reach.keepOff.length === 0 ? 'no product so far. Keep off products where' : 'or products where'}</span>
+                    <span class="text-quiet"
+                        >{reach.keepOff.length === 0
+                            ? `no ${table.words.one} so far. Keep off ${table.words.many} where`
+                            : `or ${table.words.many} where`}</span
+                    >
                     {@render adding('keepOff')}
                 </p>
             {/if}
@@ -186,9 +192,9 @@
             {#if preview}
                 <h3 class="text-xl" role="status" data-counts>
                     {#if preview.when === 'ahead'}
-                        Will cover {productWords(preview.covers)}, and be shown on {number(preview.shownOn)}, {sentence.season}
+                        Will cover {subjects(kind, preview.covers)}, and be shown on {number(preview.shownOn)}, {sentence.season}
                     {:else}
-                        Covers {productWords(preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(preview.shownOn)}
+                        Covers {subjects(kind, preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(preview.shownOn)}
                     {/if}
                 </h3>
                 <p class="text-quiet">
@@ -201,19 +207,19 @@
                     {/each}
                     {#if preview.hidden > 0}and {number(preview.hidden)} hidden, which customers do not see{/if}
                 </p>
-                <div class="mt-3"><TryProduct {table} {product} choose={(next) => (product = next)} /></div>
-                {#if product && tried}
+                <div class="mt-3"><TryPage {table} page={trying} choose={(next) => (trying = next)} /></div>
+                {#if trying && tried}
                     <p class="mt-2" role="status" data-tried-out>
-                        {product.name}
+                        {trying.title}
                         {tried.covers ? 'is covered' : 'is not covered'}{tried.covers && !tried.inSeason ? ', but it is out of season' : ''}; it
                         {tried.getsThis ? 'would get this template.' : `would get “${tried.gets}”.`}
                     </p>
                 {/if}
-                <div class="mt-4"><ProductPictures products={shown} size={64} /></div>
+                <div class="mt-4"><PagePictures pages={shown} size={64} /></div>
                 {#if preview.covers > shown.length}
                     <button class="word mt-3" onclick={() => look(latest, page + 1)}>More of them</button>
                 {:else if preview.covers === 0}
-                    <p class="mt-3">No product fits all of this. Take a condition out, or choose a wider one.</p>
+                    <p class="mt-3">No {table.words.one} fits all of this. Take a condition out, or choose a wider one.</p>
                 {/if}
             {:else}
                 <p class="text-quiet">Counting…</p>

@@ -20,7 +20,7 @@
 </script>
 
 <div class="pt-1" data-conditions>
-    {#if conditions.length === 0}<span>on every product</span>{/if}
+    {#if conditions.length === 0}<span>on every {table.words.one}</span>{/if}
     {#each conditions as condition, index (index)}
         {#if index > 0}<span class="text-quiet"> and </span>{/if}
         <ConditionPicker {table} {condition} names={table.draft.names ?? {}} only={table.data.whenFields} change={(next) => replace(index, next)}>

@@ -11,7 +11,7 @@
     }
 
     let { table, id, setting, value, change }: Props = $props();
-    const bands = $derived(table.node?.kind === 'shared-band');
+    const bands = $derived(table.node !== null && table.kinds.role(table.node.kind) === 'band');
     const factKind = $derived(setting.things?.replace('-fact', ''));
     const choices = $derived(
         setting.things === 'part'

@@ -57,7 +57,10 @@
                             {/if}
                         {/if}
                     </h3>
-                    {#if section.question === 'how' && node.kind === 'band' && (node.children?.length ?? 0) > 1}<Proportions {table} band={node} />{/if}
+                    {#if section.question === 'how' && table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1}<Proportions
+                            {table}
+                            band={node}
+                        />{/if}
                     {#each settings as setting (`${node.id}.${setting.name}`)}
                         {#if section.question === 'how'}
                             <StyleRow {table} {node} {setting} />

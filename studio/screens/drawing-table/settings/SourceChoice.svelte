@@ -35,7 +35,7 @@
 
     function see(): void {
         if (!source || !chosen) return;
-        table.lacking = { source: source.source, of: source.of ?? null, words: chosen.words.replace('the product’s ', '') };
+        table.lacking = { source: source.source, of: source.of ?? null, words: chosen.words.replace(/^the \S+’s /, '') };
         table.row = 'samples';
     }
 

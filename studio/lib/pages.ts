@@ -1,0 +1,49 @@
+import { pageKinds } from '../generated/names';
+import type { Impact } from './types';
+import { counted } from './words';
+
+type Known = keyof typeof pageKinds;
+
+/** What pages of a kind, and what they are about, are called. */
+export interface PageWords {
+    one: string;
+    many: string;
+    page: string;
+    pages: string;
+}
+
+const ANY: PageWords = { one: 'page', many: 'pages', page: 'page', pages: 'pages' };
+
+export function pageWords(kind: string): PageWords {
+    return kind in pageKinds ? pageKinds[kind as Known] : ANY;
+}
+
+/** Every kind that the shop has templates for, in the order in which they are listed. */
+export const kindsOfPages = Object.keys(pageKinds) as Known[];
+
+/** As "23 products". */
+export function subjects(kind: string, count: number): string {
+    const words = pageWords(kind);
+    return counted(count, words.one, words.many);
+}
+
+/** As "23 category pages". */
+export function pagesOf(kind: string, count: number): string {
+    const words = pageWords(kind);
+    return counted(count, words.page, words.pages);
+}
+
+/** As "3 category pages move"; of several kinds each by itself. */
+export function movesOf(impact: Pick<Impact, 'moved' | 'kinds'>): string {
+    return impact.kinds.length === 0 ? counted(impact.moved, 'page moves', 'pages move') : impact.kinds.map((of) => moving(of.pageKind, of.moved)).join(', ');
+}
+
+export function moving(kind: string, count: number): string {
+    const words = pageWords(kind);
+    return counted(count, `${words.page} moves`, `${words.pages} move`);
+}
+
+/** As "3 category pages", of those that move. */
+export function willMove(impact: Pick<Impact, 'moved' | 'kinds'>): string {
+    return impact.kinds.length === 0 ? counted(impact.moved, 'page') : impact.kinds.map((of) => pagesOf(of.pageKind, of.moved)).join(' and ');
+}
