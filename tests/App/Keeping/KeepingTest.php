@@ -64,16 +64,6 @@ final class KeepingTest extends TestCase
         self::assertStringContainsString('There is no template', $this->said('vestibra:template export Nothing', 1));
     }
 
-    public function test_a_tree_and_a_reach_of_every_past_format_still_render(): void
-    {
-        foreach (glob(__DIR__.'/formats/*.json') ?: [] as $file) {
-            $stored = json_decode((string) file_get_contents($file), true);
-            DB::table('templates')->where('id', 1)->update(['live_tree' => json_encode($stored['tree']), 'live_reach' => json_encode($stored['reach'])]);
-            $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertSee('Teal Tide bottled ink');
-        }
-        self::assertNotEmpty(glob(__DIR__.'/formats/*.json'));
-    }
-
     public function test_reach_and_releases_on_the_console(): void
     {
         $template = $this->template();

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Keeping;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\Templates\Drafting;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TreeReader;
+use Vestibra\Tests\App\TestCase;
+
+/** What earlier versions stored is read: whole databases, trees, steps, releases and what was copied. */
+final class FormatsTest extends TestCase
+{
+    private string $file = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->travelTo('2026-11-26 10:00:00');
+        $this->file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
+        config(['database.connections.sqlite.database' => $this->file]);
+        DB::purge();
+        DB::connection()->getPdo()->exec((string) file_get_contents(__DIR__.'/formats/2026-11-26.sql'));
+        $this->app->make(Kernel::class)->call('migrate', ['--force' => true]);
+        $this->owner = User::query()->firstOrFail();
+        $this->actingAs($this->owner);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge();
+        unlink($this->file);
+        parent::tearDown();
+    }
+
+    public function test_every_page_of_an_earlier_database_is_answered(): void
+    {
+        $seen = 0;
+        foreach (DB::table('products')->pluck('slug') as $slug) {
+            $page = $this->get("/p/$slug");
+            $published = (bool) DB::table('products')->where('slug', $slug)->value('published');
+            $published ? $page->assertOk() : $page->assertNotFound();
+            $seen += (int) $published;
+        }
+        self::assertGreaterThan(10, $seen);
+        foreach (DB::table('categories')->pluck('slug') as $slug) {
+            $this->get("/c/$slug")->assertOk();
+        }
+        $this->get('/p/teal-tide-bottled-ink')->assertSee('Told of this ink alone.');
+        $this->get('/p/harbour-fountain-pen')->assertSee('Packed in paper.');
+        $this->get('/studio/templates')->assertOk()->assertSee('Our promise')->assertDontSee('Let go');
+    }
+
+    public function test_what_blocks_appear_only_where_still_decides(): void
+    {
+        $all = Template::query()->where('name', 'Every block')->firstOrFail();
+        $price = $this->block($all, 'price');
+        $onSale = DB::table('variants')->where('sale_price', '>', 0)->pluck('product_id')->all();
+        self::assertNotSame([], $onSale);
+        foreach (DB::table('products')->where('published', true)->pluck('id', 'slug') as $slug => $id) {
+            $html = (string) $this->get("/studio/templates/$all->id/page/$id")->assertOk()->getContent();
+            self::assertSame(in_array($id, $onSale, true), str_contains($html, "data-b=\"$price\""), (string) $slug);
+        }
+    }
+
+    public function test_every_draft_opens_and_every_step_is_taken_back_and_done_again(): void
+    {
+        foreach (Template::query()->whereNull('let_go_at')->get() as $template) {
+            $this->get("/studio/templates/$template->id")->assertOk();
+        }
+        $all = Template::query()->where('name', 'Every block')->firstOrFail();
+        $drafting = $this->app->make(Drafting::class);
+        $now = $all->draft_tree;
+        $undone = 0;
+        while (is_object($drafting->undo($all->id, $this->owner))) {
+            $undone++;
+        }
+        self::assertGreaterThan(30, $undone);
+        self::assertNull($drafting->next($all, $this->owner)['undo'], 'Every step was taken back.');
+        for ($step = 0; $step < $undone; $step++) {
+            self::assertIsObject($drafting->redo($all->id, $this->owner), "step $step");
+        }
+        self::assertEquals($now, $all->refresh()->draft_tree);
+    }
+
+    public function test_the_step_that_was_undone_then_is_done_again_now(): void
+    {
+        $all = Template::query()->where('name', 'Every block')->firstOrFail();
+        $badges = $this->block($all, 'badges');
+        self::assertStringNotContainsString('hasReviews', (string) json_encode($all->draft_tree));
+        DB::table('draft_steps')->where('template_id', $all->id)->where('origin', 'undone')->update(['spent' => false]);
+        self::assertIsObject($this->app->make(Drafting::class)->redo($all->id, $this->owner));
+        $tree = $this->app->make(\Vestibra\App\Templates\StoredDrafts::class)->tree($all->refresh()->draft_tree);
+        self::assertSame([['field' => 'rating', 'comparison' => 'hasReviews', 'values' => []]], $tree->find($badges)?->when['where'] ?? null);
+    }
+
+    public function test_every_release_is_listed_and_can_be_taken_back(): void
+    {
+        $listed = (string) $this->get('/studio/releases')->assertOk()->getContent();
+        self::assertStringContainsString('With its story', $listed);
+        $releases = Release::query()->where('state', Release::DONE)->latest('id')->get();
+        self::assertGreaterThan(3, count($releases));
+        foreach ($releases as $release) {
+            foreach ([...$release->impact['moves'], ...$release->impact['newLook']] as $group) {
+                self::assertSame('product', $group['pageKind']);
+                self::assertCount(min(5, $group['count']), $group['pages']);
+            }
+            self::assertIsObject($this->app->make(Releases::class)->bringBack($release->id, $this->owner), "release $release->id");
+        }
+        self::assertSame(1, Template::query()->where('page_kind', 'product')->whereNotNull('live_revision')->count(), 'Only the fallback is live.');
+        $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertDontSee('Told of this ink alone.');
+    }
+
+    public function test_the_release_that_waited_is_made_when_its_time_comes(): void
+    {
+        $this->travelTo('2026-12-01 09:30:00');
+        self::assertSame(1, $this->app->make(Releases::class)->runDue());
+        self::assertTrue(Template::query()->where('name', 'Sale')->firstOrFail()->isLive());
+    }
+
+    public function test_nothing_counts_as_changed_because_it_is_written_differently_now(): void
+    {
+        self::assertSame(
+            ['Every block' => true, 'Everything else' => false, 'Our promise' => false, 'Pens' => false, 'Sale' => true],
+            Template::query()->whereIn('name', ['Every block', 'Everything else', 'Our promise', 'Pens', 'Sale'])->oldest('name')->get()
+                ->mapWithKeys(static fn (Template $one): array => [$one->name => $one->isChanged()])->all(),
+        );
+    }
+
+    public function test_what_was_copied_then_can_be_pasted_now(): void
+    {
+        $sale = Template::query()->where('name', 'Sale')->firstOrFail();
+        $node = ['id' => 'pasted', 'kind' => 'text', 'what' => ['text' => 'Only while it lasts.'], 'when' => ['product' => [['field' => 'stock', 'comparison' => 'atMost', 'values' => [3]]]]];
+        $edit = ['edit' => 'insert', 'parent' => $this->block($sale, 'column'), 'after' => null, 'node' => $node];
+        $this->postJson("/studio/templates/$sale->id/edits", ['edits' => [$edit], 'format' => 2])->assertStatus(422);
+        $this->postJson("/studio/templates/$sale->id/edits", ['edits' => [$edit], 'format' => 1])->assertOk();
+        self::assertStringContainsString('"where":[{"field":"stock"', (string) json_encode($sale->refresh()->draft_tree));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function formats(): iterable
+    {
+        foreach (glob(__DIR__.'/formats/*.json') ?: [] as $file) {
+            yield basename($file) => [$file];
+        }
+    }
+
+    #[DataProvider('formats')]
+    public function test_a_tree_and_a_reach_of_every_format_render(string $file): void
+    {
+        $stored = json_decode((string) file_get_contents($file), true);
+        DB::table('templates')->where('name', 'Everything else')->update(['live_tree' => json_encode($stored['tree']), 'live_reach' => json_encode($stored['reach'])]);
+        $this->get('/p/teal-tide-cartridges')->assertOk()->assertSee('Teal Tide cartridges');
+        $tree = (new TreeReader($this->app->make(Composer::class)->schema, $this->app->make(\Vestibra\Core\Templates\Ids::class)))->parseTree($stored['tree']);
+        self::assertInstanceOf(Node::class, $tree);
+        self::assertSame(TreeReader::FORMAT, TreeReader::write($tree)['format']);
+    }
+
+    public function test_there_is_a_file_of_every_format(): void
+    {
+        self::assertSame(array_map(static fn (int $format): string => "$format.json", range(1, TreeReader::FORMAT)), array_keys(iterator_to_array(self::formats())));
+    }
+}
