@@ -68,7 +68,7 @@ final class VerdictWorld implements Living
             $candidates[] = new Candidate($number + 1, true, $compiler->compile(new Reach($clauses)));
         }
 
-        return new Evaluator($candidates, 1, RuleCollections::none());
+        return Evaluator::of($candidates, 1, RuleCollections::none());
     }
 
     /** @return array{Features, array<string, mixed>} the same product for both sides */

@@ -25,6 +25,7 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
+use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Rendering\BlockPrinter;
 use Vestibra\App\Rendering\Filler;
 use Vestibra\App\Sessions\SqliteSessions;
@@ -46,6 +47,8 @@ final class VestibraProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', CurrentGeneration::class);
         $this->app->scoped(Categories::class);
         $this->app->scoped(PagesOfTheShop::class);
+        $this->app->scoped(LiveRules::class);
+        $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);
         $this->app->scoped(Filler::class);

@@ -34,7 +34,7 @@ final readonly class Contest
 
     public function evaluator(): Evaluator
     {
-        return new Evaluator($this->candidates, $this->fallbackId, $this->collections);
+        return Evaluator::of($this->candidates, $this->fallbackId, $this->collections);
     }
 
     public function sql(): ReachSql

@@ -16,19 +16,24 @@ final readonly class Verdicts
 {
     public function __construct(
         private Contests $contests,
+        private LiveRules $live,
         private PagesOfTheShop $pages,
     ) {
     }
 
     public function of(PageKind $kind, Subject $subject): Verdict
     {
-        return $this->in($this->contests->live($kind), $subject);
+        [$evaluator, $pin] = $this->live->on($kind, $subject);
+
+        return $evaluator->decide($this->pages->get($kind)->features($subject), $pin);
     }
 
     /** With the reason why each other template lost. */
     public function explained(PageKind $kind, Subject $subject, Supposed $supposed = new Supposed): Verdict
     {
-        return $this->in($this->contests->all($kind, $supposed), $subject, true);
+        $contest = $this->contests->all($kind, $supposed);
+
+        return $contest->evaluator()->decide($contest->pages->features($subject), self::pin($contest->pages, $subject), true);
     }
 
     /** Whether a template's rules match a page within their season, were it live with them. */
@@ -46,10 +51,5 @@ final readonly class Verdicts
         $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
 
         return $pin === null ? null : (int) $pin;
-    }
-
-    private function in(Contest $contest, Subject $subject, bool $withReasons = false): Verdict
-    {
-        return $contest->evaluator()->decide($contest->pages->features($subject), self::pin($contest->pages, $subject), $withReasons);
     }
 }

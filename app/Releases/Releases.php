@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Throwable;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\User;
+use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Problem;
 
@@ -24,39 +25,62 @@ final readonly class Releases
     /** @return Release|non-empty-list<Problem> */
     public function make(Changes $changes, User $author, string $note, ?int $bringsBack = null): Release|array
     {
-        return DB::transaction(function () use ($changes, $author, $note, $bringsBack): Release|array {
+        $problems = $changes->problems();
+        if ($problems !== []) {
+            return $problems;
+        }
+        $seen = $this->foresee($changes);
+
+        return DB::transaction(function () use ($changes, $seen, $author, $note, $bringsBack): Release|array {
             $problems = $changes->problems();
             if ($problems !== []) {
                 return $problems;
             }
-            $changes = $changes->now();
-            $impact = $this->impact->of($changes);
-            $changes->apply();
+            $seen = $this->stillHolds($seen) ? $seen : $this->foresee($changes);
+            $seen->changes->apply();
 
             return Release::query()->create([
                 'author_id' => $author->id,
                 'state' => Release::DONE,
                 'at' => $this->clock->now(),
                 'note' => $note,
-                'change_set' => $changes->toArray(),
-                'impact' => $impact,
+                'change_set' => $seen->changes->toArray(),
+                'impact' => $seen->impact,
                 'brings_back_id' => $bringsBack,
             ]);
         });
     }
 
+    /** What changes would do, worked out before anybody else has to wait for it. */
+    private function foresee(Changes $changes): Foreseen
+    {
+        $word = LiveRules::word();
+        $now = $changes->now();
+
+        return new Foreseen($now, $this->impact->of($now), $word);
+    }
+
+    /** Under the lock: nothing that it depends on is another one since. */
+    private function stillHolds(Foreseen $seen): bool
+    {
+        return LiveRules::word() === $seen->word && $seen->changes->now()->toArray() === $seen->changes->toArray();
+    }
+
     /** Keeps the changes as they are now, to be made at a time. */
     public function wait(Changes $changes, User $author, string $note, DateTimeImmutable $due): Release
     {
-        return DB::transaction(fn (): Release => Release::query()->create([
+        $changes = $changes->now();
+        $impact = $this->impact->of($changes, $due);
+
+        return Release::query()->create([
             'author_id' => $author->id,
             'state' => Release::WAITING,
             'at' => $this->clock->now(),
             'due_at' => $due,
             'note' => $note,
-            'change_set' => $changes->now()->toArray(),
-            'impact' => $this->impact->of($changes->now(), $due),
-        ]));
+            'change_set' => $changes->toArray(),
+            'impact' => $impact,
+        ]);
     }
 
     /** @return Release|non-empty-list<Problem> the release that takes an earlier one back */
@@ -77,11 +101,13 @@ final readonly class Releases
         while ($this->isDue()) {
             $id = null;
             try {
-                DB::transaction(function () use (&$id): void {
-                    $release = Release::query()->where('state', Release::WAITING)->where('due_at', '<=', $this->clock->now())->oldest('due_at')->oldest('id')->first();
-                    $id = $release?->id;
+                $next = $this->due();
+                $id = $next?->id;
+                $seen = $next === null || $next->changes()->problems() !== [] ? null : $this->foresee($next->changes());
+                DB::transaction(function () use ($id, $seen): void {
+                    $release = $this->due();
                     if ($release !== null) {
-                        $this->run($release);
+                        $this->run($release, $release->id === $id ? $seen : null);
                     }
                 });
                 $done++;
@@ -99,7 +125,12 @@ final readonly class Releases
         return DB::scalar("select 1 from releases where state = 'waiting' and due_at <= ? limit 1", [$this->clock->now()->format('Y-m-d H:i:s')]) !== null;
     }
 
-    private function run(Release $release): void
+    private function due(): ?Release
+    {
+        return Release::query()->where('state', Release::WAITING)->where('due_at', '<=', $this->clock->now())->oldest('due_at')->oldest('id')->first();
+    }
+
+    private function run(Release $release, ?Foreseen $seen): void
     {
         $problems = $release->changes()->problems();
         if ($problems !== []) {
@@ -107,10 +138,9 @@ final readonly class Releases
 
             return;
         }
-        $changes = $release->changes()->now();
-        $impact = $this->impact->of($changes);
-        $changes->apply();
-        $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $changes->toArray(), 'impact' => $impact]);
+        $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee($release->changes());
+        $seen->changes->apply();
+        $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $seen->changes->toArray(), 'impact' => $seen->impact]);
     }
 
     /**

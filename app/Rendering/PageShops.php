@@ -7,7 +7,7 @@ namespace Vestibra\App\Rendering;
 use Closure;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
@@ -31,7 +31,7 @@ final readonly class PageShops
 {
     public function __construct(
         private Categories $categories,
-        private Contests $contests,
+        private LiveRules $live,
         private PagesOfTheShop $pages,
         private Cards $cards,
         private Listing $listing,
@@ -77,7 +77,7 @@ final readonly class PageShops
             return static fn (array $conditions): array => [];
         }
         $compiler = new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$all]), $kind);
-        $features = $this->contests->live($kind)->collections->judge($this->pages->get($kind)->features($subject));
+        $features = $this->live->of($kind)->collections->judge($this->pages->get($kind)->features($subject));
 
         return static function (array $conditions) use ($compiler, $features, $kind): array {
             // What cannot be asked of such a page does not hold.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
+use LogicException;
+
 /**
  * The *show on* clauses of many templates, found by what a page has instead of one after another. A clause stands under
  * a token that it needs, or under two of them. All clauses of all templates stand in one order: the closest first, the
@@ -15,19 +17,22 @@ namespace Vestibra\Core\Reach;
  * An entry: the verdict when it wins, tokens needed besides, checks, and the reach where it has a season or keeps
  * something off.
  *
+ * @phpstan-import-type Packed from KeptEntries as PackedEntry
+ *
  * @phpstan-type Entry array{Verdict, list<int>, list<Check>, CompiledReach|null}
  * @phpstan-type Ranks int|list<int>
+ * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>, singles: array<int, Ranks>, anywhere: Ranks}
  */
 final readonly class ClauseIndex
 {
     /**
-     * @param  list<Entry>  $entries  by rank
+     * @param  list<Entry>|KeptEntries  $entries  by rank
      * @param  array<int, array<int, Ranks>>  $pairs
      * @param  array<int, Ranks>  $singles
      * @param  Ranks  $anywhere  clauses that no token tells of
      */
     private function __construct(
-        private array $entries,
+        private array|KeptEntries $entries,
         private array $pairs,
         private array $singles,
         private int|array $anywhere,
@@ -69,6 +74,27 @@ final readonly class ClauseIndex
             self::shortened($singles, $entries),
             self::ranks($anywhere, $entries),
         );
+    }
+
+    /**
+     * As plain arrays, to be kept between requests.
+     *
+     * @return Packed
+     */
+    public function pack(): array
+    {
+        if ($this->entries instanceof KeptEntries) {
+            throw new LogicException('What was packed is not packed again.');
+        }
+        [$entries, $guards] = KeptEntries::pack($this->entries);
+
+        return ['entries' => $entries, 'guards' => $guards, 'pairs' => $this->pairs, 'singles' => $this->singles, 'anywhere' => $this->anywhere];
+    }
+
+    /** @param  Packed  $packed */
+    public static function unpack(array $packed): self
+    {
+        return new self(new KeptEntries($packed['entries'], $packed['guards']), $packed['pairs'], $packed['singles'], $packed['anywhere']);
     }
 
     /** The verdict as far as these clauses have a say; null where none matches. */

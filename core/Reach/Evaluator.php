@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
+use LogicException;
+
 /**
  * Decides which template a page gets. The one place that does; with reasons asked for, it explains the same decision.
+ *
+ * @phpstan-import-type Packed from ClauseIndex as PackedIndex
+ *
+ * @phpstan-type Packed array{live: array<int, true>, first: PackedIndex|null, others: PackedIndex, fallback: int, horizon: string|null, collections: string|null}
  */
 final readonly class Evaluator
 {
+    /** Of what pack() gives: another number as soon as it is read differently. */
+    public const PACKED = 1;
+
     /** Of those that go first; null where none does. */
     private ?ClauseIndex $first;
 
@@ -19,23 +28,75 @@ final readonly class Evaluator
     /** Null where the clock changes nothing. */
     private ?Horizon $horizon;
 
-    /** @var array<int, true> ids of live templates */
-    private array $live;
+    /**
+     * @param  array<int, true>  $live  ids of live templates
+     * @param  list<Candidate>|null  $candidates  all templates of the page's kind, in hand order; null where they are not known, so that reasons cannot be asked for
+     */
+    private function __construct(
+        private array $live,
+        ?ClauseIndex $first,
+        ClauseIndex $others,
+        private int $fallbackId,
+        ?Horizon $horizon,
+        public RuleCollections $collections,
+        private ?array $candidates,
+    ) {
+        $this->first = $first;
+        $this->others = $others;
+        $this->horizon = $horizon;
+        $this->fallback = new Verdict($fallbackId, Step::Fallback, unruled: true);
+    }
 
     /** @param  list<Candidate>  $candidates all templates of the page's kind, in hand order */
-    public function __construct(
-        private array $candidates,
-        private int $fallbackId,
-        private RuleCollections $collections,
-    ) {
+    public static function of(array $candidates, int $fallbackId, RuleCollections $collections): self
+    {
         $live = array_values(array_filter($candidates, static fn (Candidate $one): bool => $one->live));
         $first = array_values(array_filter($live, static fn (Candidate $one): bool => $one->reach->goesFirst));
         $others = array_values(array_filter($live, static fn (Candidate $one): bool => ! $one->reach->goesFirst));
-        $this->live = array_fill_keys(array_column($live, 'templateId'), true);
-        $this->first = $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst, $fallbackId);
-        $this->others = ClauseIndex::of($others, Step::Closest, $fallbackId);
-        $this->fallback = new Verdict($fallbackId, Step::Fallback, unruled: true);
-        $this->horizon = Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]);
+
+        return new self(
+            array_fill_keys(array_column($live, 'templateId'), true),
+            $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst, $fallbackId),
+            ClauseIndex::of($others, Step::Closest, $fallbackId),
+            $fallbackId,
+            Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]),
+            $collections,
+            $candidates,
+        );
+    }
+
+    /**
+     * All that is needed to decide, without reasons, as plain arrays to be kept between requests.
+     *
+     * @return Packed
+     */
+    public function pack(): array
+    {
+        return [
+            'live' => $this->live,
+            'first' => $this->first?->pack(),
+            'others' => $this->others->pack(),
+            'fallback' => $this->fallbackId,
+            'horizon' => $this->horizon === null ? null : serialize($this->horizon),
+            'collections' => $this->collections->reaches === [] ? null : serialize($this->collections),
+        ];
+    }
+
+    /** @param  Packed  $packed as this version packed it */
+    public static function unpack(array $packed): self
+    {
+        $horizon = $packed['horizon'] === null ? null : unserialize($packed['horizon']);
+        $collections = $packed['collections'] === null ? RuleCollections::none() : unserialize($packed['collections']);
+
+        return new self(
+            $packed['live'],
+            $packed['first'] === null ? null : ClauseIndex::unpack($packed['first']),
+            ClauseIndex::unpack($packed['others']),
+            $packed['fallback'],
+            $horizon instanceof Horizon ? $horizon : null,
+            $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
+            null,
+        );
     }
 
     public function decide(Features $features, ?int $pinnedTo = null, bool $withReasons = false): Verdict
@@ -67,7 +128,7 @@ final readonly class Evaluator
     {
         $losers = [];
         $winnerSeen = false;
-        foreach ($this->candidates as $candidate) {
+        foreach ($this->candidates ?? throw new LogicException('Only what is live is known, so no reasons can be given.') as $candidate) {
             if ($candidate->templateId === $winning->templateId) {
                 $winnerSeen = true;
             } else {

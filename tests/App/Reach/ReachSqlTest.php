@@ -52,7 +52,7 @@ final class ReachSqlTest extends TestCase
         $this->app->make(ShopClock::class)->moveTo($at);
         $contest = $this->app->make(Contests::class)->all(PageKind::Product);
         $winners = WinnersSql::of($contest);
-        $bySql = array_column(DB::select($winners->text, $winners->bindings), 'template_id', 'product_id');
+        $bySql = array_column(DB::select($winners->text, $winners->bindings), 'template_id', 'page_id');
         $pins = DB::table('pins')->pluck('template_id', 'subject_id');
         $subjects = $this->subjects($at);
         self::assertCount(count($subjects), $bySql);
@@ -77,22 +77,22 @@ final class ReachSqlTest extends TestCase
         $at = new DateTimeImmutable($chance->pick(RandomRules::INSTANTS));
         $this->app->make(ShopClock::class)->moveTo($at);
         $contests = $this->app->make(Contests::class);
-        $ids = DB::table('templates')->pluck('id')->all();
+        $ids = DB::table('templates')->where('page_kind', 'product')->pluck('id')->all();
         $supposed = new Supposed;
         $changed = array_values(array_diff($chance->some($ids, 2), [1]));
         foreach ($changed as $id) {
-            $supposed = $chance->oneIn(3) ? $supposed->without($id) : $supposed->withReach($id, $contests->stored($this->rules($chance)->reach()));
+            $supposed = $chance->oneIn(3) ? $supposed->without($id) : $supposed->withReach($id, $contests->stored($this->rules($chance)->reach(), PageKind::Product));
         }
         if ($chance->oneIn(3)) {
             $supposed = $supposed->withPins(['product/3' => $chance->pick($ids), 'product/4' => null]);
         }
         if ($chance->oneIn(4)) {
-            $supposed = $supposed->withHandOrder($chance->shuffled($ids));
+            $supposed = $supposed->withHandOrder('product', $chance->shuffled($ids));
         }
         $now = $contests->all(PageKind::Product);
         $then = $contests->all(PageKind::Product, $supposed);
-        $sql = WinnersSql::both($now, $then, $supposed->handOrder === null ? $changed : null, null, $supposed->pins);
-        $both = array_column(DB::select($sql->text, $sql->bindings), null, 'product_id');
+        $sql = WinnersSql::both($now, $then, isset($supposed->handOrders['product']) ? null : $changed, null, $supposed->pins);
+        $both = array_column(DB::select($sql->text, $sql->bindings), null, 'page_id');
         $pins = DB::table('pins')->pluck('template_id', 'subject_id')->all();
         foreach ($this->subjects($at) as $id => $features) {
             $pinThen = array_key_exists("product/$id", $supposed->pins) ? $supposed->pins["product/$id"] : $pins[$id] ?? null;

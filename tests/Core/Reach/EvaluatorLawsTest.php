@@ -143,7 +143,7 @@ final class EvaluatorLawsTest extends TestCase
         self::assertTrue($verdict->until === null || $verdict->until > $page->at);
     }
 
-    private static function randomPage(Chance $chance, ?string $at = null): Features
+    public static function randomPage(Chance $chance, ?string $at = null): Features
     {
         $draw = new Chance($chance->seed * 7);
         $in = $draw->oneIn(5) ? [] : $draw->some([W::INK, W::BOTTLED, W::SHIMMER, W::PENS, W::FOUNTAIN], 2);
@@ -170,7 +170,7 @@ final class EvaluatorLawsTest extends TestCase
     }
 
     /** @return list<Candidate> */
-    private static function randomCandidates(Chance $chance): array
+    public static function randomCandidates(Chance $chance): array
     {
         $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
         $rules = new RandomRules($chance, [

@@ -127,7 +127,7 @@ final class NarrowingTest extends TestCase
         self::assertSame($looks ? $begins : null, W::evaluator([W::candidate(1, W::reach([[$condition]]))])->decide($page)->until);
         $collections = RuleCollections::of([20 => W::reach([[$condition]])], W::compiler());
         self::assertInstanceOf(RuleCollections::class, $collections);
-        $byCollection = new Evaluator([W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]))], 0, $collections);
+        $byCollection = Evaluator::of([W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]))], 0, $collections);
         self::assertSame($looks ? $begins : null, $byCollection->decide($page)->until);
         self::assertSame($looks ? $begins : null, $byCollection->decide($collections->judge($page)->around(PageKind::Header))->until);
     }

@@ -17,7 +17,7 @@ final class RuleCollectionsTest extends TestCase
     {
         $collections = $this->collections([20 => W::reach([[W::in(W::INK), W::is('brand', 'isOneOf', W::OSTRELVE)]])]);
         $template = new Candidate(1, true, W::compiler()->compile(W::reach([[W::is('collection', 'isIn', 20)]])));
-        $evaluator = new Evaluator([$template], 0, $collections);
+        $evaluator = Evaluator::of([$template], 0, $collections);
 
         self::assertSame([1, [0, 1, 0, 0]], [($in = $evaluator->decide(W::page([W::SHIMMER], W::OSTRELVE)))->templateId, $in->closeness?->toArray()]);
         self::assertSame(0, $evaluator->decide(W::page([W::SHIMMER]))->templateId);

@@ -144,6 +144,6 @@ final class World implements Living
             $candidates[] = self::candidate(0, new Reach);
         }
 
-        return new Evaluator($candidates, $fallback, RuleCollections::none());
+        return Evaluator::of($candidates, $fallback, RuleCollections::none());
     }
 }

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+use ArrayAccess;
+use LogicException;
+
+/**
+ * The entries of a clause index as they were packed: each is made again only when a page asks for it.
+ *
+ * @phpstan-import-type Entry from ClauseIndex
+ *
+ * @phpstan-type Packed array{int, string, int|null, list<int>, bool, list<int>, list<string>, int|null}
+ *     template, step, clause, closeness, unruled, tokens needed besides, checks, number of the guard
+ *
+ * @implements ArrayAccess<int, Entry>
+ */
+final class KeptEntries implements ArrayAccess
+{
+    /** @var array<int, Entry> */
+    private array $made = [];
+
+    /** @var array<int, CompiledReach> */
+    private array $guards = [];
+
+    /**
+     * @param  list<Packed>  $packed
+     * @param  list<string>  $packedGuards
+     */
+    public function __construct(
+        private readonly array $packed,
+        private readonly array $packedGuards,
+    ) {
+    }
+
+    public function offsetExists(mixed $offset): bool
+    {
+        return isset($this->packed[$offset]);
+    }
+
+    /** @return Entry */
+    public function offsetGet(mixed $offset): array
+    {
+        return $this->made[$offset] ??= $this->make($this->packed[$offset]);
+    }
+
+    public function offsetSet(mixed $offset, mixed $value): void
+    {
+        throw new LogicException('What was packed stays as it is.');
+    }
+
+    public function offsetUnset(mixed $offset): void
+    {
+        throw new LogicException('What was packed stays as it is.');
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array{list<Packed>, list<string>} the entries and their guards
+     */
+    public static function pack(array $entries): array
+    {
+        $packed = $guards = [];
+        foreach ($entries as [$verdict, $needs, $asks, $guarded]) {
+            $number = null;
+            if ($guarded !== null) {
+                $guard = serialize($guarded);
+                $number = $guards[$guard] ??= count($guards);
+            }
+            $packed[] = [
+                $verdict->templateId,
+                $verdict->step->value,
+                $verdict->clause,
+                ($verdict->closeness ?? new Closeness)->toArray(),
+                $verdict->unruled,
+                $needs,
+                array_map(serialize(...), $asks),
+                $number,
+            ];
+        }
+
+        return [$packed, array_keys($guards)];
+    }
+
+    /**
+     * @param  Packed  $packed
+     * @return Entry
+     */
+    private function make(array $packed): array
+    {
+        [$template, $step, $clause, $closeness, $unruled, $needs, $checks, $guard] = $packed;
+
+        return [
+            new Verdict($template, Step::from($step), $clause, new Closeness(...$closeness), unruled: $unruled),
+            $needs,
+            array_map(static fn (string $check): Check => self::check($check), $checks),
+            $guard === null ? null : $this->guards[$guard] ??= self::reach($this->packedGuards[$guard]),
+        ];
+    }
+
+    private static function check(string $packed): Check
+    {
+        $check = unserialize($packed);
+
+        return $check instanceof Check ? $check : throw new LogicException('A packed check is none.');
+    }
+
+    private static function reach(string $packed): CompiledReach
+    {
+        $reach = unserialize($packed);
+
+        return $reach instanceof CompiledReach ? $reach : throw new LogicException('A packed reach is none.');
+    }
+}
