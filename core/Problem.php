@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Vestibra\Core;
 
 /**
- * A user's mistake, returned rather than thrown. The words for it are made in one place outside the core.
+ * A user's mistake, returned rather than thrown, and made by the code that it has (`TreeProblem::UnknownKind->at(…)`). The words for it are made in one place outside the core.
  */
 final readonly class Problem
 {
     /**
-     * @param  string  $code  stable name such as `tree.unknown-kind`
      * @param  string  $path  where in the input, as `bands/0/children/2`; empty for the whole
      * @param  array<string, string|int>  $values  what the sentence needs
      */
     public function __construct(
-        public string $code,
-        public string $path = '',
-        public array $values = [],
+        public ProblemCode $code,
+        public string $path,
+        public array $values,
     ) {
     }
 }

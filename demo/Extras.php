@@ -80,6 +80,6 @@ final readonly class Extras
     {
         $taken = $this->files->take($use, $path, $name);
 
-        return is_int($taken) ? $taken : throw new \RuntimeException("The demo’s $name could not be taken in: $taken->code");
+        return is_int($taken) ? $taken : throw new \RuntimeException("The demo’s $name could not be taken in: {$taken->code->value}");
     }
 }

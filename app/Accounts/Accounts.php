@@ -22,9 +22,9 @@ final readonly class Accounts
     public function add(string $email, string $name, string $role, string $password): User|Problem
     {
         $problem = match (true) {
-            filter_var($email, FILTER_VALIDATE_EMAIL) === false => new Problem('account.no-address', '', ['email' => $email]),
-            trim($name) === '' => new Problem('account.no-name'),
-            $this->find($email) !== null => new Problem('account.there-already', '', ['email' => $email]),
+            filter_var($email, FILTER_VALIDATE_EMAIL) === false => AccountProblem::NoAddress->at('', ['email' => $email]),
+            trim($name) === '' => AccountProblem::NoName->at(),
+            $this->find($email) !== null => AccountProblem::ThereAlready->at('', ['email' => $email]),
             default => $this->roleProblem($role) ?? Password::problem($password, $email, $name),
         };
 
@@ -73,13 +73,13 @@ final readonly class Accounts
 
     private function roleProblem(string $role): ?Problem
     {
-        return in_array($role, self::ROLES, true) ? null : new Problem('account.unknown-role', '', ['roles' => implode(' or ', self::ROLES)]);
+        return in_array($role, self::ROLES, true) ? null : AccountProblem::UnknownRole->at('', ['roles' => implode(' or ', self::ROLES)]);
     }
 
     private function lastOwner(User $user): ?Problem
     {
         $others = User::query()->where('role', User::OWNER)->whereNull('closed_at')->where('id', '!=', $user->id)->exists();
 
-        return $user->role === User::OWNER && $user->closed_at === null && ! $others ? new Problem('account.last-owner', '', ['name' => $user->name]) : null;
+        return $user->role === User::OWNER && $user->closed_at === null && ! $others ? AccountProblem::LastOwner->at('', ['name' => $user->name]) : null;
     }
 }

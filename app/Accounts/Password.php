@@ -20,11 +20,11 @@ final class Password
         $own = array_filter([mb_strtolower($email), (string) strtok(mb_strtolower($email), '@'), mb_strtolower($name)], static fn (string $word): bool => mb_strlen($word) >= 4);
 
         return match (true) {
-            mb_strlen($password) < self::LEAST => new Problem('password.too-short', '', ['least' => self::LEAST]),
-            strlen($password) > self::MOST_BYTES => new Problem('password.too-long', '', ['most' => self::MOST_BYTES]),
+            mb_strlen($password) < self::LEAST => AccountProblem::PasswordTooShort->at('', ['least' => self::LEAST]),
+            strlen($password) > self::MOST_BYTES => AccountProblem::PasswordTooLong->at('', ['most' => self::MOST_BYTES]),
             count(array_unique(mb_str_split($plain))) < 5,
-            in_array($plain, ['123456789012', '1234567890123', 'qwertyuiopas', 'qwertyuiop12', 'passwordpassword', 'password1234', 'password12345', 'administrator', 'letmeinletmein'], true) => new Problem('password.easy'),
-            array_filter($own, static fn (string $word): bool => mb_strlen(str_replace($word, '', $plain)) < 6) !== [] => new Problem('password.own-name'),
+            in_array($plain, ['123456789012', '1234567890123', 'qwertyuiopas', 'qwertyuiop12', 'passwordpassword', 'password1234', 'password12345', 'administrator', 'letmeinletmein'], true) => AccountProblem::PasswordEasy->at(),
+            array_filter($own, static fn (string $word): bool => mb_strlen(str_replace($word, '', $plain)) < 6) !== [] => AccountProblem::PasswordOwnName->at(),
             default => null,
         };
     }

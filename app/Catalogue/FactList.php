@@ -54,7 +54,7 @@ final readonly class FactList
     public function define(array $given): int|Problem
     {
         if (DB::table('facts')->count() >= self::MOST) {
-            return new Problem('fact.too-many', '', ['most' => self::MOST]);
+            return FactProblem::TooMany->at('', ['most' => self::MOST]);
         }
         $taken = $this->problem($given, null);
 
@@ -137,10 +137,10 @@ final readonly class FactList
         $other = DB::table('facts')->where('name_folded', $folded)->value('id');
 
         return match (true) {
-            $folded === '' => new Problem('fact.no-name'),
-            $other !== null && $other !== $id => new Problem('fact.name-taken', '', ['name' => $given['name']]),
-            FactKind::tryFrom($given['kind']) === null => new Problem('fact.unknown-kind'),
-            $given['kind'] === FactKind::Choice->value && $given['choices'] === [] => new Problem('fact.no-choices'),
+            $folded === '' => FactProblem::NoName->at(),
+            $other !== null && $other !== $id => FactProblem::NameTaken->at('', ['name' => $given['name']]),
+            FactKind::tryFrom($given['kind']) === null => FactProblem::UnknownKind->at(),
+            $given['kind'] === FactKind::Choice->value && $given['choices'] === [] => FactProblem::NoChoices->at(),
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
+use Vestibra\App\Accounts\AccountProblem;
 use Vestibra\App\Accounts\Accounts;
 use Vestibra\App\Accounts\Password;
 use Vestibra\App\Models\User;
@@ -40,7 +41,7 @@ final class UserCommand extends Command
             'role' => $accounts->changeRole($user, $this->text('with')),
             'close' => $accounts->close($user),
             'open' => $accounts->open($user),
-            default => new Problem('account.unknown-word'),
+            default => AccountProblem::UnknownWord->at(),
         };
 
         return $problem instanceof Problem ? $this->problems([$problem]) : $this->done(match ($do) {

@@ -42,7 +42,7 @@ final readonly class FilePlaces
         return DB::transaction(static function () use ($file): ?Problem {
             $places = self::of($file);
             if ($places !== []) {
-                return new Problem('file.used', '', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
+                return FileProblem::Used->at('', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
             }
             DB::table('files')->where('id', $file)->update(['gone_at' => now('UTC')->toDateTimeString()]);
 

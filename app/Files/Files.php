@@ -43,10 +43,10 @@ final readonly class Files
         $this->purge();
         $bytes = (int) @filesize($path);
         if ($bytes > ($use === FileUse::Captions ? self::MOST_CAPTIONS : self::MOST_BYTES)) {
-            return new Problem('file.too-heavy', '', ['name' => $name, 'most' => $use === FileUse::Captions ? '1 MB' : '60 MB']);
+            return FileProblem::TooHeavy->at('', ['name' => $name, 'most' => $use === FileUse::Captions ? '1 MB' : '60 MB']);
         }
         if ($bytes === 0) {
-            return new Problem('file.empty', '', ['name' => $name]);
+            return FileProblem::Empty->at('', ['name' => $name]);
         }
         $judged = $this->judge->of($use, $path, $name);
         if ($judged instanceof Problem) {
@@ -59,7 +59,7 @@ final readonly class Files
         if ($free === false || $free < $bytes + self::ROOM || ! @copy($path, "$this->folder/$file")) {
             @unlink("$this->folder/$file");
 
-            return new Problem('file.no-room', '', ['name' => $name]);
+            return FileProblem::NoRoom->at('', ['name' => $name]);
         }
         StoredFiles::note('files', "$this->folder/$file");
 

@@ -42,7 +42,7 @@ final readonly class Judge
         $type = (new finfo(FILEINFO_MIME_TYPE))->file($path);
         $ending = self::DOWNLOADS[(string) $type] ?? null;
 
-        return $ending === null ? new Problem('file.kind', '', ['name' => $name]) : new Judged((string) $type, $ending);
+        return $ending === null ? FileProblem::Kind->at('', ['name' => $name]) : new Judged((string) $type, $ending);
     }
 
     /** A film that browsers play: MP4 or WebM with pictures in it. */
@@ -55,12 +55,12 @@ final readonly class Judge
             default => null,
         };
         if ($type === null) {
-            return new Problem('film.kind', '', ['name' => $name]);
+            return FileProblem::FilmKind->at('', ['name' => $name]);
         }
         [$width, $height] = [(int) ($info['video']['resolution_x'] ?? 0), (int) ($info['video']['resolution_y'] ?? 0)];
 
         return $width < 1 || $height < 1
-            ? new Problem('film.no-pictures', '', ['name' => $name])
+            ? FileProblem::FilmNoPictures->at('', ['name' => $name])
             : new Judged($type, self::FILMS[$type], $width, $height, (int) round((float) ($info['playtime_seconds'] ?? 0)));
     }
 
@@ -72,6 +72,6 @@ final readonly class Judge
             && preg_match('/^(\x{FEFF})?WEBVTT([ \t][^\n]*)?(\r?\n|$)/u', $text) === 1
             && preg_match('/^(\d{2,}:)?\d\d:\d\d\.\d{3}[ \t]+-->[ \t]+(\d{2,}:)?\d\d:\d\d\.\d{3}/m', $text) === 1;
 
-        return $good ? new Judged('text/vtt', 'vtt') : new Problem('captions.kind', '', ['name' => $name]);
+        return $good ? new Judged('text/vtt', 'vtt') : FileProblem::CaptionsKind->at('', ['name' => $name]);
     }
 }

@@ -8,7 +8,6 @@ use Vestibra\App\Models\Release;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\Core\Problem;
 
 /** A release as the Studio's lists show it. */
 final readonly class ReleaseRow
@@ -53,7 +52,7 @@ final readonly class ReleaseRow
             'note' => $release->note,
             'words' => $release->changes()->words(),
             'impact' => $release->impact,
-            'trouble' => $release->trouble === null ? null : ProblemWords::of(new Problem($release->trouble, '', ['name' => $release->changes()->words()])),
+            'trouble' => $release->trouble === null ? null : ProblemWords::kept($release->trouble, $release->changes()->words()),
             'bringsBack' => $release->brings_back_id,
             'later' => $later,
         ];

@@ -34,27 +34,27 @@ final readonly class Uploads
     public function take(string $bytes, string $name): int|Problem
     {
         if (strlen($bytes) > self::MOST_BYTES) {
-            return new Problem('picture.too-heavy', '', ['name' => $name]);
+            return PictureProblem::TooHeavy->at('', ['name' => $name]);
         }
         $size = @getimagesizefromstring($bytes);
         if ($size === false || $size[0] < 1 || $size[1] < 1) {
-            return new Problem('picture.none', '', ['name' => $name]);
+            return PictureProblem::None->at('', ['name' => $name]);
         }
         [$width, $height, $kind] = $size;
         if (! isset(self::KINDS[$kind])) {
-            return new Problem('picture.kind', '', ['name' => $name]);
+            return PictureProblem::Kind->at('', ['name' => $name]);
         }
         if ($width * $height > self::MOST_PIXELS) {
-            return new Problem('picture.too-large', '', ['name' => $name, 'width' => $width, 'height' => $height]);
+            return PictureProblem::TooLarge->at('', ['name' => $name, 'width' => $width, 'height' => $height]);
         }
         $decoded = Decoded::of($bytes);
         if ($decoded === null) {
-            return new Problem('picture.damaged', '', ['name' => $name]);
+            return PictureProblem::Damaged->at('', ['name' => $name]);
         }
         $file = mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
         $original = "$file-original-".bin2hex(random_bytes(12)).'.'.self::KINDS[$kind];
         if (! $this->keep($original, $bytes)) {
-            return new Problem('picture.no-room', '', ['name' => $name]);
+            return PictureProblem::NoRoom->at('', ['name' => $name]);
         }
         $id = (int) DB::table('pictures')->insertGetId([
             'file' => $file,

@@ -49,7 +49,7 @@ final readonly class Contests
     {
         $read = (new ReachReader($this->fields, $this->clock->zone, $kind))->parse($reach);
 
-        return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code);
+        return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
     }
 
     private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): Contest

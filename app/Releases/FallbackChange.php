@@ -34,7 +34,7 @@ final readonly class FallbackChange implements Change
     {
         $template = Template::query()->where('page_kind', $this->pageKind)->find($this->after);
 
-        return $template?->isLive() === true ? null : new Problem('release.fallback-not-live', '', ['name' => $template->name ?? '']);
+        return $template?->isLive() === true ? null : ReleaseProblem::FallbackNotLive->at('', ['name' => $template->name ?? '']);
     }
 
     public function now(): self

@@ -42,7 +42,7 @@ final readonly class HandOrderChange implements Change
 
     public function problem(): ?Problem
     {
-        return count($this->after) === count(array_unique($this->after)) ? null : new Problem('release.order-twice');
+        return count($this->after) === count(array_unique($this->after)) ? null : ReleaseProblem::OrderTwice->at();
     }
 
     public function now(): self

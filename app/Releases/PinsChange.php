@@ -39,7 +39,7 @@ final readonly class PinsChange implements Change
         $kinds = DB::table('templates')->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))->pluck('page_kind', 'id')->all();
         foreach ($this->after as $page => $template) {
             if ($template !== null && ($kinds[$template] ?? null) !== self::page($page)[0]) {
-                return new Problem('release.template-gone', '', ['name' => '']);
+                return ReleaseProblem::TemplateGone->at('', ['name' => '']);
             }
         }
 

@@ -36,9 +36,9 @@ final readonly class Publish
         foreach ($revisions as $id => $revision) {
             $template = Template::query()->findOrFail($id);
             if ($template->draft_revision !== $revision) {
-                $problems[] = new Problem('publish.changed-since', '', ['name' => $template->name]);
+                $problems[] = ReleaseProblem::PublishChangedSince->at('', ['name' => $template->name]);
             } elseif (! $template->isChanged()) {
-                $problems[] = new Problem('publish.nothing', '', ['name' => $template->name]);
+                $problems[] = ReleaseProblem::PublishNothing->at('', ['name' => $template->name]);
             } else {
                 $changes[] = TemplateChange::publish($template);
             }
@@ -46,7 +46,7 @@ final readonly class Publish
 
         return match (true) {
             $problems !== [] => $problems,
-            $changes === [] => [new Problem('publish.nothing', '', ['name' => ''])],
+            $changes === [] => [ReleaseProblem::PublishNothing->at('', ['name' => ''])],
             default => Changes::of(...$changes),
         };
     }
@@ -68,11 +68,22 @@ final readonly class Publish
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);
             }
             foreach (array_keys(array_filter($missing)) as $what) {
-                $concerns[] = new Problem("publish.without-$what", "$what/$change->template", ['name' => $change->called]);
+                $concerns[] = self::without($what)->at("$what/$change->template", ['name' => $change->called]);
             }
         }
 
         return $concerns;
+    }
+
+    private static function without(string $what): ReleaseProblem
+    {
+        return match (Essential::tryFrom($what)) {
+            null => ReleaseProblem::PublishWithoutNothing,
+            Essential::Title => ReleaseProblem::PublishWithoutTitle,
+            Essential::Price => ReleaseProblem::PublishWithoutPrice,
+            Essential::Buy => ReleaseProblem::PublishWithoutBuy,
+            Essential::Products => ReleaseProblem::PublishWithoutProducts,
+        };
     }
 
     private function holds(TemplateChange $change, Essential $essential): bool

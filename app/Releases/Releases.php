@@ -88,7 +88,7 @@ final readonly class Releases
     {
         $earlier = Release::query()->findOrFail($releaseId);
         if ($earlier->state !== Release::DONE) {
-            return [new Problem('release.not-done')];
+            return [ReleaseProblem::NotDone->at()];
         }
 
         return $this->make($earlier->changes()->inverse(), $author, '', $earlier->id);
@@ -113,7 +113,7 @@ final readonly class Releases
                 $done++;
             } catch (Throwable $error) {
                 report($error);
-                Release::query()->where('id', $id)->where('state', Release::WAITING)->update(['state' => Release::FAILED, 'trouble' => 'release.broke']);
+                Release::query()->where('id', $id)->where('state', Release::WAITING)->update(['state' => Release::FAILED, 'trouble' => ReleaseProblem::Broke->value]);
             }
         }
 
@@ -134,7 +134,7 @@ final readonly class Releases
     {
         $problems = $release->changes()->problems();
         if ($problems !== []) {
-            $release->update(['state' => Release::FAILED, 'trouble' => $problems[0]->code]);
+            $release->update(['state' => Release::FAILED, 'trouble' => $problems[0]->code->value]);
 
             return;
         }

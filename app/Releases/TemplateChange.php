@@ -71,8 +71,8 @@ final readonly class TemplateChange implements Change
         $template = Template::query()->find($this->template);
 
         return match (true) {
-            $template === null => new Problem('release.template-gone', '', ['name' => $this->called]),
-            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() => new Problem('release.fallback', '', ['name' => $template->name]),
+            $template === null => ReleaseProblem::TemplateGone->at('', ['name' => $this->called]),
+            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() => ReleaseProblem::Fallback->at('', ['name' => $template->name]),
             default => null,
         };
     }

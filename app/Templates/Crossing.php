@@ -56,7 +56,7 @@ final readonly class Crossing
             foreach ($edits as $edit) {
                 $problem = Conflicts::between($edit, $theirs, $draft->tree);
                 if ($problem !== null) {
-                    return new Problem($problem->code, $problem->path, $problem->values + ['name' => $step->user_id === $user->id ? 'You, in another window,' : $step->user->name ?? 'Somebody']);
+                    return $problem->code->at($problem->path, $problem->values + ['name' => $step->user_id === $user->id ? 'You, in another window,' : $step->user->name ?? 'Somebody']);
                 }
             }
         }

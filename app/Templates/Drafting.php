@@ -19,6 +19,7 @@ use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Filling;
@@ -26,6 +27,7 @@ use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TakingBack;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -147,7 +149,7 @@ final readonly class Drafting
             }
             $undoes = $origin === DraftStep::UNDONE;
             if ($stored === null) {
-                return [new Problem($undoes ? 'edit.nothing-to-undo' : 'edit.nothing-to-redo')];
+                return [($undoes ? EditProblem::NothingToUndo : EditProblem::NothingToRedo)->at()];
             }
             $step = $log->read($stored);
             if ($step === null) {
@@ -159,7 +161,7 @@ final readonly class Drafting
             }
             $done = $this->takingBack->of($step, $draft, $log->history($template, $user, $stored));
             if ($done instanceof Problem) {
-                return $done->code === 'undo.impossible' ? $this->passOver($stored, $undoes) : [$done];
+                return $done->code === EditProblem::UndoImpossible ? $this->passOver($stored, $undoes) : [$done];
             }
             $inside = $this->inside($template, $done->draft);
             if ($inside !== null) {
@@ -169,7 +171,7 @@ final readonly class Drafting
             $stored->update(['spent' => true]);
             $log->record($template, $user, $done, new Recorded($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
-            return Drafted::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(new Problem('undo.in-part', '', ['words' => $stored->words])));
+            return Drafted::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
         });
     }
 
@@ -178,17 +180,17 @@ final readonly class Drafting
     {
         $step->update(['spent' => true]);
 
-        return [new Problem($undoes ? 'undo.passed-over' : 'redo.passed-over', '', ['words' => $step->words])];
+        return [($undoes ? EditProblem::UndoPassedOver : EditProblem::RedoPassedOver)->at('', ['words' => $step->words])];
     }
 
     /** A part holds no shared part, a product's own blocks neither part nor own blocks, and neither has a reach. */
     private function inside(Template $template, Draft $draft): ?Problem
     {
         return match (true) {
-            $template->isPage() => $draft->tree->kind === 'page' ? null : new Problem('tree.not-a-page', '', ['kind' => $draft->tree->kind]),
-            Filling::parts($draft->tree, $this->composer->schema) !== [] => new Problem('part.in-part'),
-            $template->role === TemplateRole::OwnBlocks && Filling::facts($draft->tree, $this->composer->schema) !== [] => new Problem('part.own-in-own'),
-            $draft->reach->show !== [] => new Problem('part.no-reach'),
+            $template->isPage() => $draft->tree->kind === 'page' ? null : TreeProblem::NotAPage->at('', ['kind' => $draft->tree->kind]),
+            Filling::parts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartInPart->at(),
+            $template->role === TemplateRole::OwnBlocks && Filling::facts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartOwnInOwn->at(),
+            $draft->reach->show !== [] => TemplateProblem::PartNoReach->at(),
             default => null,
         };
     }

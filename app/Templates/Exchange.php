@@ -20,6 +20,7 @@ use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -66,21 +67,21 @@ final readonly class Exchange
     public function import(mixed $file, User $author, bool $withReach = false): Template|array
     {
         if (! is_array($file) || ($file['vestibra'] ?? null) !== 'template') {
-            return [new Problem('import.not-a-template')];
+            return [TemplateProblem::ImportNotATemplate->at()];
         }
         if (($file['format'] ?? null) !== self::FORMAT) {
-            return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
+            return [TreeProblem::UnknownFormat->at('format', ['known' => self::FORMAT])];
         }
         $kind = is_string($file['pageKind'] ?? null) && PagesOfTheShop::knows($file['pageKind']) ? PageKind::from($file['pageKind']) : null;
         if ($kind === null) {
-            return [new Problem('import.page-kind')];
+            return [TemplateProblem::ImportPageKind->at()];
         }
         $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($file['tree'] ?? null);
         if (! $tree instanceof Node) {
             return $tree;
         }
         if ($tree->kind !== 'page') {
-            return [new Problem('tree.not-a-page', 'page', ['kind' => $tree->kind])];
+            return [TreeProblem::NotAPage->at('page', ['kind' => $tree->kind])];
         }
         $name = is_string($file['name'] ?? null) && trim($file['name']) !== '' ? mb_substr(mb_scrub(trim($file['name'])), 0, 80) : 'Imported';
 

@@ -96,14 +96,14 @@ final readonly class KeptParts
     {
         DB::table('templates')->where('let_go_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
         if (self::kept()->count() >= self::MOST) {
-            return [new Problem('part.too-many', '', ['most' => self::MOST])];
+            return [TemplateProblem::PartTooMany->at('', ['most' => self::MOST])];
         }
         $read = (new TreeReader($this->composer->schema, $this->ids))->parseBlock($node);
         if (! $read instanceof Node) {
             return $read;
         }
         if (Filling::parts($read, $this->composer->schema) !== []) {
-            return [new Problem('part.in-part')];
+            return [TemplateProblem::PartInPart->at()];
         }
         $role = $this->composer->schema->definition($read->kind)?->role;
         $root = match ($role) {
@@ -112,7 +112,7 @@ final readonly class KeptParts
             default => null,
         };
         if ($root === null) {
-            return [new Problem('part.not-alone')];
+            return [TemplateProblem::PartNotAlone->at()];
         }
         $tree = new Node($this->ids->next(), $root, [], [], [], [(new Copying($this->ids))->copy($read)]);
 
@@ -132,10 +132,10 @@ final readonly class KeptParts
             $waits = Release::query()->where('state', Release::WAITING)->get()->contains(fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
                 || $this->isNamedIn($release, $id));
             if ($places !== []) {
-                return new Problem('part.stands', '', ['where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]);
+                return TemplateProblem::PartStands->at('', ['where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]);
             }
             if ($waits) {
-                return new Problem('template.waits', '', ['name' => $part->name ?? '']);
+                return TemplateProblem::Waits->at('', ['name' => $part->name ?? '']);
             }
             $part?->update(['let_go_at' => now()]);
 

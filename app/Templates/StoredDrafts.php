@@ -45,6 +45,6 @@ final readonly class StoredDrafts
     {
         $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($stored);
 
-        return $tree instanceof Node ? $tree : throw new LogicException('A stored tree cannot be read: '.$tree[0]->code.' at '.$tree[0]->path);
+        return $tree instanceof Node ? $tree : throw new LogicException('A stored tree cannot be read: '.$tree[0]->code->value.' at '.$tree[0]->path);
     }
 }

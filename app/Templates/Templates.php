@@ -97,16 +97,16 @@ final readonly class Templates
             $waiting = Release::query()->where('state', Release::WAITING)->get()
                 ->contains(static fn (Release $release): bool => in_array("template $template->id", $release->changes()->touches(), true));
             $problem = match (true) {
-                $template->isLive() => 'template.live',
-                DB::table('pins')->where('template_id', $template->id)->exists() => 'template.pinned',
-                $waiting => 'template.waits',
+                $template->isLive() => TemplateProblem::Live,
+                DB::table('pins')->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,
+                $waiting => TemplateProblem::Waits,
                 default => null,
             };
             if ($problem === null) {
                 $template->delete();
             }
 
-            return $problem === null ? null : new Problem($problem, '', ['name' => $template->name]);
+            return $problem === null ? null : $problem->at('', ['name' => $template->name]);
         });
     }
 

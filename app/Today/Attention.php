@@ -19,7 +19,6 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Pages\SubjectKind;
-use Vestibra\Core\Problem;
 
 /**
  * What needs attention, each with its next step.
@@ -150,7 +149,7 @@ final readonly class Attention
         foreach ($failed as $release) {
             $matters[] = self::matter(
                 'release-failed',
-                'A release that waited was not made. '.ProblemWords::of(new Problem((string) $release->trouble, '', ['name' => $release->changes()->words()])),
+                'A release that waited was not made. '.ProblemWords::kept((string) $release->trouble, $release->changes()->words()),
                 'See the releases',
                 '/studio/releases',
             );

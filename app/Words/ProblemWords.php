@@ -4,147 +4,30 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
+use LogicException;
+use Vestibra\App\Accounts\AccountProblem;
+use Vestibra\App\Catalogue\FactProblem;
+use Vestibra\App\Files\FileProblem;
+use Vestibra\App\Pictures\PictureProblem;
+use Vestibra\App\Releases\ReleaseProblem;
+use Vestibra\App\Shop\WalkProblem;
+use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\Core\Problem;
+use Vestibra\Core\ProblemCode;
+use Vestibra\Core\Reach\ReachProblem;
+use Vestibra\Core\Templates\ConflictProblem;
+use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\SettingProblem;
+use Vestibra\Core\Templates\TreeProblem;
 
-/** Problems in the shopkeeper's words: what happened, what was kept, what to do. The one place for them. */
+/**
+ * Problems in the shopkeeper's words: what happened, what was kept, what to do. The one place for them. Each family is one
+ * `match`: a code without words is found before it runs.
+ */
 final class ProblemWords
 {
-    private const WORDS = [
-        'tree.not-an-object' => 'This is not a template as Vestibra writes it. Nothing was changed; check that the whole text was copied.',
-        'tree.unknown-format' => 'This template was written in a format that this Vestibra does not know (it knows {known}). Nothing was changed; a newer Vestibra may read it.',
-        'tree.not-a-page' => 'A template has to begin with a page, and this one begins with “{kind}”. Nothing was changed.',
-        'tree.too-deep' => 'Blocks can be put into one another {most} deep at most. Nothing was changed; take something out of its holder first.',
-        'tree.too-many' => 'A template can hold {most} blocks at most. Nothing was changed; take some out first.',
-        'tree.unknown-kind' => 'There is no kind of block called “{kind}”. Nothing was changed.',
-        'tree.does-not-belong' => '“{kind}” cannot stand in “{parent}”. Nothing was moved; choose another place.',
-        'tree.unknown-part' => 'A block has no part called “{part}”. Nothing was changed.',
-        'tree.unknown-width' => 'There is no width called “{width}”; there are desktop, tablet and phone. Nothing was changed.',
-        'tree.unknown-setting' => 'The block “{kind}” has no setting called “{setting}”. Nothing was changed.',
-        'tree.bad-id' => 'A block has an id that is not made of small letters and digits. Nothing was changed.',
-        'tree.id-twice' => 'Two blocks have the id “{id}”. Nothing was changed.',
-        'tree.not-a-list' => 'Where a list of blocks should be there is something else. Nothing was changed.',
-        'setting.not-text' => '“{setting}” takes words. The value before was kept.',
-        'setting.text-too-long' => 'The words for “{setting}” are too long. The words before were kept; shorten them and try again.',
-        'setting.not-yes-or-no' => '“{setting}” takes yes or no. The value before was kept.',
-        'setting.not-a-choice' => '“{setting}” does not offer this choice. The value before was kept.',
-        'setting.not-a-whole-number' => '“{setting}” takes a whole number. The value before was kept.',
-        'setting.number-outside' => 'The number for “{setting}” is outside its limits. The value before was kept.',
-        'setting.not-a-colour' => '“{setting}” takes a colour of the house style or one written as #rrggbb. The value before was kept.',
-        'setting.not-a-step' => '“{setting}” takes one of the distances of the house style. The value before was kept.',
-        'setting.not-a-picture' => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
-        'setting.no-widths' => 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
-        'password.too-short' => 'A password has {least} characters at least. Nothing was changed; a few words in a row are easy to keep in mind.',
-        'password.too-long' => 'A password has {most} bytes at most. Nothing was changed.',
-        'password.easy' => 'This password is among the first that anybody would try. Nothing was changed; choose another.',
-        'password.own-name' => 'A password that is little more than one’s own name or address is easy to guess. Nothing was changed; choose another.',
-        'account.no-address' => '“{email}” is no e-mail address. Nobody was added.',
-        'account.no-name' => 'Say what they are called: “vestibra:user add you@example.org "Your name"”. Nobody was added.',
-        'account.there-already' => 'There is an account with the address {email} already. Nothing was changed; “password”, “role”, “close” and “open” change it.',
-        'account.unknown-role' => 'The role is {roles}. Nothing was changed.',
-        'account.last-owner' => '{name} is the only owner. Make somebody else an owner first; nothing was changed.',
-        'account.unknown-word' => 'Say what to do: add, password, role, close, open or list. Nothing was changed.',
-        'part.too-many' => 'A shop can keep {most} parts at most. Let go of one that is not used; nothing was changed.',
-        'picture.none' => '{name} is no picture, whatever it is called. Nothing was taken in; choose a JPEG, PNG, WebP or AVIF picture.',
-        'picture.damaged' => '{name} is damaged or did not arrive whole. It was not taken in; open it once to see, and try again.',
-        'picture.kind' => '{name} is a picture of a kind that cannot be shown everywhere. Nothing was taken in; choose JPEG, PNG, WebP or AVIF.',
-        'picture.too-heavy' => '{name} is larger than 15 MB. Nothing was taken in; save it smaller and try again.',
-        'picture.too-large' => '{name} has {width} by {height} pixels, more than can be worked on. Nothing was taken in; make it smaller, 4,000 pixels wide are plenty.',
-        'picture.no-room' => 'There is no room left for pictures, so {name} was not taken in. Everything else is as it was; make room on the machine and try again.',
-        'fact.no-name' => 'Give the fact a name, as “Drying time”. Nothing was changed.',
-        'fact.name-taken' => 'There is a fact called “{name}” already. Choose another name; nothing was changed.',
-        'fact.unknown-kind' => 'A fact takes text, rich text, a number, yes or no, a day, a choice or several texts. Nothing was changed.',
-        'fact.no-choices' => 'Say what can be chosen, one a line. Nothing was changed.',
-        'fact.too-many' => 'A shop can have {most} facts at most. Delete one that is not used; nothing was changed.',
-        'fact.gone' => 'This fact was deleted meanwhile. Nothing was changed.',
-        'setting.not-a-width' => '“{setting}” takes the whole place, as much as its content, a share up to 100 % or a width up to 2,000 px. The value before was kept.',
-        'setting.not-a-link' => '“{setting}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel. The value before was kept.',
-        'setting.not-a-number-of' => '“{setting}” takes one of those that the shop has. The value before was kept.',
-        'setting.not-numbers' => '“{setting}” takes a few of those that the shop has, each once. Those before were kept.',
-        'setting.not-products' => '“{setting}” takes up to 24 products of the shop, each once. The products before were kept.',
-        'setting.not-conditions' => '“{setting}” takes up to ten conditions on the product. The conditions before were kept.',
-        'setting.not-days' => '“{setting}” takes days of the calendar. The days before were kept.',
-        'setting.days-end-first' => '“{setting}” ends before it begins. The days before were kept.',
-        'setting.unknown-source' => '“{setting}” cannot come from there. The value before was kept.',
-        'edit.not-an-edit' => 'The change that was sent could not be understood. Nothing was changed; reload the page and try again.',
-        'edit.unknown' => 'There is no such kind of change. Nothing was changed; reload the page and try again.',
-        'edit.gone' => 'The block is not there any more: somebody, or another window, has taken it out. Nothing else was changed, and the page now shows how it stands.',
-        'edit.there-already' => 'This block is there already. Nothing was changed.',
-        'edit.not-the-page' => 'The page itself cannot be moved or taken out. Nothing was changed.',
-        'edit.into-itself' => 'A block cannot be put into itself. Nothing was moved.',
-        'edit.other-author' => 'Somebody else is signed in here now. Nothing was sent under their name; it is kept in this browser.',
-        'edit.nothing-to-undo' => 'There is nothing of yours to take back here.',
-        'edit.nothing-to-redo' => 'There is nothing to do again here.',
-        'undo.impossible' => 'What this step changed is not there any more. Nothing was changed.',
-        'undo.passed-over' => '“{words}” cannot be taken back any more: somebody has taken out what it changed. It was passed over; nothing was changed.',
-        'redo.passed-over' => '“{words}” cannot be done again any more: somebody has taken out what it changed. It was passed over; nothing was changed.',
-        'undo.in-part' => '“{words}” was taken back only in part: somebody has taken out some of what it changed.',
-        'conflict.same-setting' => '{name} set this to something else meanwhile. Theirs is kept; yours is still here.',
-        'conflict.same-place' => '{name} moved this block somewhere else meanwhile. It stands where they put it.',
-        'conflict.removes-newer' => '{name} worked inside this block meanwhile. It was not taken out.',
-        'conflict.reach' => '{name} changed where it appears meanwhile. Theirs is kept; yours is still here.',
-        'conflict.replaced' => '{name} replaced the whole page meanwhile. Your change was not made.',
-        'edit.too-many' => 'So many changes cannot be made in one go. Nothing was changed.',
-        'reach.not-an-object' => 'The rule could not be understood. The rule before was kept.',
-        'reach.unknown-format' => 'The rule was written in a format that this Vestibra does not know. The rule before was kept.',
-        'reach.unknown-part' => 'A rule has no part called “{part}”. The rule before was kept.',
-        'reach.keep-off-everything' => 'A “keep off” needs at least one condition, or the template would appear nowhere. The rule before was kept.',
-        'reach.not-a-list' => 'The rule could not be understood. The rule before was kept.',
-        'reach.too-many-clauses' => 'A rule can have {most} alternatives at most. The rule before was kept.',
-        'reach.too-many-conditions' => 'An alternative can have {most} conditions at most. The rule before was kept.',
-        'reach.not-a-condition' => 'A condition could not be understood. The rule before was kept.',
-        'reach.unknown-comparison' => 'There is no condition “{field} {comparison}”. The rule before was kept.',
-        'reach.too-many-values' => 'A condition can name {most} things at most. The rule before was kept.',
-        'reach.not-an-id' => 'A condition on “{field}” names something that is not in the catalogue’s form. The rule before was kept.',
-        'reach.no-values' => 'Say which {field} is meant: a condition needs at least one. The rule before was kept.',
-        'reach.values-not-taken' => 'A condition “{field} {comparison}” names nothing. The rule before was kept.',
-        'reach.not-yes-or-no' => '“Goes first” is yes or no. The rule before was kept.',
-        'reach.not-a-season' => 'The season could not be understood. Write days as 2026-12-31. The season before was kept.',
-        'reach.ends-before-it-starts' => 'The season would end before it starts. The season before was kept.',
-        'reach.fact-does-not-compare' => 'This fact cannot be compared that way, or is not there any more. The rule before was kept.',
-        'reach.not-a-number' => 'A condition on “{field}” needs a number within its limits. The rule before was kept.',
-        'reach.min-above-max' => 'In the condition on “{field}” the lower end is above the upper one. The rule before was kept.',
-        'reach.not-a-date' => 'A condition on “{field}” needs a day, as 2026-12-31. The rule before was kept.',
-        'reach.no-words' => 'A condition on “{field}” needs at least one word of up to 200 characters. The rule before was kept.',
-        'reach.not-a-page-kind' => 'There is no such kind of page. The rule before was kept.',
-        'publish.changed-since' => '“{name}” was changed after you looked at what publishing would do. Nothing was published; look again and publish then.',
-        'publish.nothing' => 'Draft and live are the same. There is nothing to publish.',
-        'publish.time-past' => 'That time is not to come any more. Nothing was kept; choose a later one.',
-        'publish.without-nothing' => '“{name}” would be shown on no page. Say where it appears first, or publish it all the same.',
-        'publish.without-price' => '“{name}” shows no price.',
-        'publish.without-buy' => '“{name}” has no way to buy.',
-        'release.template-gone' => 'The template “{name}” is not there any more. Nothing was changed.',
-        'release.page-gone' => 'This product is not there any more. Nothing was changed.',
-        'release.not-live' => '“{name}” is not live, so there is nothing to take off.',
-        'release.fallback-not-live' => '“{name}” has to be live before it can take what no rule takes. Publish it first.',
-        'release.order-twice' => 'A template stands in this order twice. Nothing was changed; reload the page and try again.',
-        'release.not-done' => 'Only a release that was made can be brought back.',
-        'release.not-waiting' => 'This release does not wait any more. Nothing was changed; reload the page to see how it stands.',
-        'release.broke' => 'It failed when its time came, and nothing of it was done. Publish it again, or tell whoever keeps the shop.',
-        'template.live' => '“{name}” is live. Take it off first; then it can be deleted.',
-        'template.pinned' => 'Products are pinned to “{name}”. Unpin them first; nothing was deleted.',
-        'template.waits' => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
-        'release.fallback' => '“{name}” takes every page that no rule takes, so it has to stay live. Nothing was changed.',
-        'import.not-a-template' => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
-        'import.page-kind' => 'Only templates of product pages can be taken in. Nothing was changed.',
-        'walk.not-a-time' => 'That time could not be understood. Choose a day.',
-        'part.in-part' => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
-        'part.own-in-own' => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
-        'part.no-reach' => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
-        'part.not-alone' => 'Columns, tabs and folds cannot be kept alone. Keep what holds them.',
-        'part.stands' => 'It is shared by {where}. Take it out there first, or make it a copy there; nothing was changed.',
-        'file.kind' => '“{name}” is no file that can be offered: PDF, plain text, CSV, EPUB, ZIP, an office document or a picture. It was not taken in.',
-        'file.too-heavy' => '“{name}” is larger than {most}. It was not taken in; make it smaller and try again.',
-        'file.empty' => '“{name}” is empty, or did not arrive whole. It was not taken in; try again.',
-        'file.no-room' => 'There is no room left on the server’s disk for “{name}”. It was not taken in; nothing else was lost.',
-        'file.no-use' => 'It was not said what the file is for. It was not taken in.',
-        'file.gone' => 'This file is gone. Nothing was changed.',
-        'file.used' => 'It is used by {where}. Take it out there first; nothing was deleted.',
-        'film.kind' => '“{name}” is no film that browsers play. Save it as MP4 or WebM and try again; it was not taken in.',
-        'film.no-pictures' => '“{name}” holds sound but no pictures. It was not taken in; choose the film itself.',
-        'captions.kind' => '“{name}” holds no captions. They come as a WebVTT file: its first line is WEBVTT. It was not taken in.',
-        'template.not-empty' => 'There are blocks on this page already. Take them out first, or make a new template from the start; nothing was changed.',
-        'template.unknown-start' => 'There is no such start. Choose one of those shown.',
-    ];
+    /** By what a code begins with, as in kept releases. */
+    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class];
 
     public static function of(Problem $problem): string
     {
@@ -153,22 +36,267 @@ final class ProblemWords
             $values["{{$name}}"] = (string) $value;
         }
 
-        return strtr(self::WORDS[$problem->code] ?? 'Something was not as it should be. Nothing was changed.', $values);
+        return strtr(self::words($problem->code), $values);
     }
 
     /**
      * @param  non-empty-list<Problem>  $problems
-     * @return array{message: string, problems: list<array{code: string, path: string, message: string}>}
+     * @return array{message: string, problems: list<array{code: int|string, path: string, message: string}>}
      */
     public static function answer(array $problems): array
     {
         return [
             'message' => self::of($problems[0]),
             'problems' => array_map(static fn (Problem $problem): array => [
-                'code' => $problem->code,
+                'code' => $problem->code->value,
                 'path' => $problem->path,
                 'message' => self::of($problem),
             ], $problems),
         ];
+    }
+
+    /** Of a code that was kept, as with a release that failed. */
+    public static function kept(string $code, string $name): string
+    {
+        return self::of((self::code($code) ?? ReleaseProblem::Broke)->at('', ['name' => $name]));
+    }
+
+    private static function code(string $kept): ?ProblemCode
+    {
+        foreach (self::FAMILIES as $family) {
+            $code = $family::tryFrom($kept);
+            if ($code !== null) {
+                return $code;
+            }
+        }
+
+        return null;
+    }
+
+    private static function words(ProblemCode $code): string
+    {
+        return match (true) {
+            $code instanceof TreeProblem => self::tree($code),
+            $code instanceof SettingProblem => self::setting($code),
+            $code instanceof AccountProblem => self::account($code),
+            $code instanceof TemplateProblem => self::template($code),
+            $code instanceof PictureProblem => self::picture($code),
+            $code instanceof FactProblem => self::fact($code),
+            $code instanceof EditProblem => self::edit($code),
+            $code instanceof ConflictProblem => self::conflict($code),
+            $code instanceof ReachProblem => self::reach($code),
+            $code instanceof ReleaseProblem => self::release($code),
+            $code instanceof WalkProblem => self::walk($code),
+            $code instanceof FileProblem => self::file($code),
+            default => throw new LogicException('No words for problems of the kind '.$code::class),
+        };
+    }
+
+    private static function tree(TreeProblem $code): string
+    {
+        return match ($code) {
+            TreeProblem::NotAnObject => 'This is not a template as Vestibra writes it. Nothing was changed; check that the whole text was copied.',
+            TreeProblem::UnknownFormat => 'This template was written in a format that this Vestibra does not know (it knows {known}). Nothing was changed; a newer Vestibra may read it.',
+            TreeProblem::NotAPage => 'A template has to begin with a page, and this one begins with “{kind}”. Nothing was changed.',
+            TreeProblem::TooDeep => 'Blocks can be put into one another {most} deep at most. Nothing was changed; take something out of its holder first.',
+            TreeProblem::TooMany => 'A template can hold {most} blocks at most. Nothing was changed; take some out first.',
+            TreeProblem::UnknownKind => 'There is no kind of block called “{kind}”. Nothing was changed.',
+            TreeProblem::DoesNotBelong => '“{kind}” cannot stand in “{parent}”. Nothing was moved; choose another place.',
+            TreeProblem::UnknownPart => 'A block has no part called “{part}”. Nothing was changed.',
+            TreeProblem::UnknownWidth => 'There is no width called “{width}”; there are desktop, tablet and phone. Nothing was changed.',
+            TreeProblem::UnknownSetting => 'The block “{kind}” has no setting called “{setting}”. Nothing was changed.',
+            TreeProblem::BadId => 'A block has an id that is not made of small letters and digits. Nothing was changed.',
+            TreeProblem::IdTwice => 'Two blocks have the id “{id}”. Nothing was changed.',
+            TreeProblem::NotAList => 'Where a list of blocks should be there is something else. Nothing was changed.',
+        };
+    }
+
+    private static function setting(SettingProblem $code): string
+    {
+        return match ($code) {
+            SettingProblem::NotText => '“{setting}” takes words. The value before was kept.',
+            SettingProblem::TextTooLong => 'The words for “{setting}” are too long. The words before were kept; shorten them and try again.',
+            SettingProblem::NotYesOrNo => '“{setting}” takes yes or no. The value before was kept.',
+            SettingProblem::NotAChoice => '“{setting}” does not offer this choice. The value before was kept.',
+            SettingProblem::NotAWholeNumber => '“{setting}” takes a whole number. The value before was kept.',
+            SettingProblem::NumberOutside => 'The number for “{setting}” is outside its limits. The value before was kept.',
+            SettingProblem::NotAColour => '“{setting}” takes a colour of the house style or one written as #rrggbb. The value before was kept.',
+            SettingProblem::NotAStep => '“{setting}” takes one of the distances of the house style. The value before was kept.',
+            SettingProblem::NotAPicture => '“{setting}” takes one of the shop’s pictures. The value before was kept.',
+            SettingProblem::NoWidths => 'A block has to appear on at least one width. To take it off everywhere, switch it off.',
+            SettingProblem::NotAWidth => '“{setting}” takes the whole place, as much as its content, a share up to 100 % or a width up to 2,000 px. The value before was kept.',
+            SettingProblem::NotALink => '“{setting}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel. The value before was kept.',
+            SettingProblem::NotANumberOf => '“{setting}” takes one of those that the shop has. The value before was kept.',
+            SettingProblem::NotNumbers => '“{setting}” takes a few of those that the shop has, each once. Those before were kept.',
+            SettingProblem::NotProducts => '“{setting}” takes up to 24 products of the shop, each once. The products before were kept.',
+            SettingProblem::NotConditions => '“{setting}” takes up to ten conditions on the product. The conditions before were kept.',
+            SettingProblem::NotDays => '“{setting}” takes days of the calendar. The days before were kept.',
+            SettingProblem::DaysEndFirst => '“{setting}” ends before it begins. The days before were kept.',
+            SettingProblem::UnknownSource => '“{setting}” cannot come from there. The value before was kept.',
+        };
+    }
+
+    private static function account(AccountProblem $code): string
+    {
+        return match ($code) {
+            AccountProblem::PasswordTooShort => 'A password has {least} characters at least. Nothing was changed; a few words in a row are easy to keep in mind.',
+            AccountProblem::PasswordTooLong => 'A password has {most} bytes at most. Nothing was changed.',
+            AccountProblem::PasswordEasy => 'This password is among the first that anybody would try. Nothing was changed; choose another.',
+            AccountProblem::PasswordOwnName => 'A password that is little more than one’s own name or address is easy to guess. Nothing was changed; choose another.',
+            AccountProblem::NoAddress => '“{email}” is no e-mail address. Nobody was added.',
+            AccountProblem::NoName => 'Say what they are called: “vestibra:user add you@example.org "Your name"”. Nobody was added.',
+            AccountProblem::ThereAlready => 'There is an account with the address {email} already. Nothing was changed; “password”, “role”, “close” and “open” change it.',
+            AccountProblem::UnknownRole => 'The role is {roles}. Nothing was changed.',
+            AccountProblem::LastOwner => '{name} is the only owner. Make somebody else an owner first; nothing was changed.',
+            AccountProblem::UnknownWord => 'Say what to do: add, password, role, close, open or list. Nothing was changed.',
+        };
+    }
+
+    private static function template(TemplateProblem $code): string
+    {
+        return match ($code) {
+            TemplateProblem::PartTooMany => 'A shop can keep {most} parts at most. Let go of one that is not used; nothing was changed.',
+            TemplateProblem::Live => '“{name}” is live. Take it off first; then it can be deleted.',
+            TemplateProblem::Pinned => 'Pages are pinned to “{name}”. Unpin them first; nothing was deleted.',
+            TemplateProblem::Waits => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
+            TemplateProblem::ImportNotATemplate => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
+            TemplateProblem::ImportPageKind => 'Only templates of product pages can be taken in. Nothing was changed.',
+            TemplateProblem::PartInPart => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
+            TemplateProblem::PartOwnInOwn => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
+            TemplateProblem::PartNoReach => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
+            TemplateProblem::PartNotAlone => 'Columns, tabs and folds cannot be kept alone. Keep what holds them.',
+            TemplateProblem::PartStands => 'It is shared by {where}. Take it out there first, or make it a copy there; nothing was changed.',
+            TemplateProblem::NotEmpty => 'There are blocks on this page already. Take them out first, or make a new template from the start; nothing was changed.',
+            TemplateProblem::UnknownStart => 'There is no such start. Choose one of those shown.',
+        };
+    }
+
+    private static function picture(PictureProblem $code): string
+    {
+        return match ($code) {
+            PictureProblem::None => '{name} is no picture, whatever it is called. Nothing was taken in; choose a JPEG, PNG, WebP or AVIF picture.',
+            PictureProblem::Damaged => '{name} is damaged or did not arrive whole. It was not taken in; open it once to see, and try again.',
+            PictureProblem::Kind => '{name} is a picture of a kind that cannot be shown everywhere. Nothing was taken in; choose JPEG, PNG, WebP or AVIF.',
+            PictureProblem::TooHeavy => '{name} is larger than 15 MB. Nothing was taken in; save it smaller and try again.',
+            PictureProblem::TooLarge => '{name} has {width} by {height} pixels, more than can be worked on. Nothing was taken in; make it smaller, 4,000 pixels wide are plenty.',
+            PictureProblem::NoRoom => 'There is no room left for pictures, so {name} was not taken in. Everything else is as it was; make room on the machine and try again.',
+        };
+    }
+
+    private static function fact(FactProblem $code): string
+    {
+        return match ($code) {
+            FactProblem::NoName => 'Give the fact a name, as “Drying time”. Nothing was changed.',
+            FactProblem::NameTaken => 'There is a fact called “{name}” already. Choose another name; nothing was changed.',
+            FactProblem::UnknownKind => 'A fact takes text, rich text, a number, yes or no, a day, a choice or several texts. Nothing was changed.',
+            FactProblem::NoChoices => 'Say what can be chosen, one a line. Nothing was changed.',
+            FactProblem::TooMany => 'A shop can have {most} facts at most. Delete one that is not used; nothing was changed.',
+            FactProblem::Gone => 'This fact was deleted meanwhile. Nothing was changed.',
+        };
+    }
+
+    private static function edit(EditProblem $code): string
+    {
+        return match ($code) {
+            EditProblem::NotAnEdit => 'The change that was sent could not be understood. Nothing was changed; reload the page and try again.',
+            EditProblem::Unknown => 'There is no such kind of change. Nothing was changed; reload the page and try again.',
+            EditProblem::Gone => 'The block is not there any more: somebody, or another window, has taken it out. Nothing else was changed, and the page now shows how it stands.',
+            EditProblem::ThereAlready => 'This block is there already. Nothing was changed.',
+            EditProblem::NotThePage => 'The page itself cannot be moved or taken out. Nothing was changed.',
+            EditProblem::IntoItself => 'A block cannot be put into itself. Nothing was moved.',
+            EditProblem::OtherAuthor => 'Somebody else is signed in here now. Nothing was sent under their name; it is kept in this browser.',
+            EditProblem::NothingToUndo => 'There is nothing of yours to take back here.',
+            EditProblem::NothingToRedo => 'There is nothing to do again here.',
+            EditProblem::UndoImpossible => 'What this step changed is not there any more. Nothing was changed.',
+            EditProblem::UndoPassedOver => '“{words}” cannot be taken back any more: somebody has taken out what it changed. It was passed over; nothing was changed.',
+            EditProblem::RedoPassedOver => '“{words}” cannot be done again any more: somebody has taken out what it changed. It was passed over; nothing was changed.',
+            EditProblem::UndoInPart => '“{words}” was taken back only in part: somebody has taken out some of what it changed.',
+            EditProblem::TooMany => 'So many changes cannot be made in one go. Nothing was changed.',
+        };
+    }
+
+    private static function conflict(ConflictProblem $code): string
+    {
+        return match ($code) {
+            ConflictProblem::SameSetting => '{name} set this to something else meanwhile. Theirs is kept; yours is still here.',
+            ConflictProblem::SamePlace => '{name} moved this block somewhere else meanwhile. It stands where they put it.',
+            ConflictProblem::RemovesNewer => '{name} worked inside this block meanwhile. It was not taken out.',
+            ConflictProblem::Reach => '{name} changed where it appears meanwhile. Theirs is kept; yours is still here.',
+            ConflictProblem::Replaced => '{name} replaced the whole page meanwhile. Your change was not made.',
+        };
+    }
+
+    private static function reach(ReachProblem $code): string
+    {
+        return match ($code) {
+            ReachProblem::NotAnObject => 'The rule could not be understood. The rule before was kept.',
+            ReachProblem::UnknownFormat => 'The rule was written in a format that this Vestibra does not know. The rule before was kept.',
+            ReachProblem::UnknownPart => 'A rule has no part called “{part}”. The rule before was kept.',
+            ReachProblem::KeepOffEverything => 'A “keep off” needs at least one condition, or the template would appear nowhere. The rule before was kept.',
+            ReachProblem::NotAList => 'The rule could not be understood. The rule before was kept.',
+            ReachProblem::TooManyClauses => 'A rule can have {most} alternatives at most. The rule before was kept.',
+            ReachProblem::TooManyConditions => 'An alternative can have {most} conditions at most. The rule before was kept.',
+            ReachProblem::NotACondition => 'A condition could not be understood. The rule before was kept.',
+            ReachProblem::UnknownComparison => 'There is no condition “{field} {comparison}”. The rule before was kept.',
+            ReachProblem::TooManyValues => 'A condition can name {most} things at most. The rule before was kept.',
+            ReachProblem::NotAnId => 'A condition on “{field}” names something that is not in the catalogue’s form. The rule before was kept.',
+            ReachProblem::NoValues => 'Say which {field} is meant: a condition needs at least one. The rule before was kept.',
+            ReachProblem::ValuesNotTaken => 'A condition “{field} {comparison}” names nothing. The rule before was kept.',
+            ReachProblem::NotYesOrNo => '“Goes first” is yes or no. The rule before was kept.',
+            ReachProblem::NotASeason => 'The season could not be understood. Write days as 2026-12-31. The season before was kept.',
+            ReachProblem::EndsBeforeItStarts => 'The season would end before it starts. The season before was kept.',
+            ReachProblem::FactDoesNotCompare => 'This fact cannot be compared that way, or is not there any more. The rule before was kept.',
+            ReachProblem::NotANumber => 'A condition on “{field}” needs a number within its limits. The rule before was kept.',
+            ReachProblem::MinAboveMax => 'In the condition on “{field}” the lower end is above the upper one. The rule before was kept.',
+            ReachProblem::NotADate => 'A condition on “{field}” needs a day, as 2026-12-31. The rule before was kept.',
+            ReachProblem::NoWords => 'A condition on “{field}” needs at least one word of up to 200 characters. The rule before was kept.',
+            ReachProblem::NotAPageKind => 'There is no such kind of page. The rule before was kept.',
+        };
+    }
+
+    private static function release(ReleaseProblem $code): string
+    {
+        return match ($code) {
+            ReleaseProblem::PublishChangedSince => '“{name}” was changed after you looked at what publishing would do. Nothing was published; look again and publish then.',
+            ReleaseProblem::PublishNothing => 'Draft and live are the same. There is nothing to publish.',
+            ReleaseProblem::PublishTimePast => 'That time is not to come any more. Nothing was kept; choose a later one.',
+            ReleaseProblem::PublishWithoutNothing => '“{name}” would be shown on no page. Say where it appears first, or publish it all the same.',
+            ReleaseProblem::PublishWithoutTitle => '“{name}” does not say what the page is about.',
+            ReleaseProblem::PublishWithoutProducts => '“{name}” does not show the products of its pages.',
+            ReleaseProblem::PublishWithoutPrice => '“{name}” shows no price.',
+            ReleaseProblem::PublishWithoutBuy => '“{name}” has no way to buy.',
+            ReleaseProblem::TemplateGone => 'The template “{name}” is not there any more. Nothing was changed.',
+            ReleaseProblem::PageGone => 'This page is not there any more. Nothing was changed.',
+            ReleaseProblem::NotLive => '“{name}” is not live, so there is nothing to take off.',
+            ReleaseProblem::FallbackNotLive => '“{name}” has to be live before it can take what no rule takes. Publish it first.',
+            ReleaseProblem::OrderTwice => 'A template stands in this order twice. Nothing was changed; reload the page and try again.',
+            ReleaseProblem::NotDone => 'Only a release that was made can be brought back.',
+            ReleaseProblem::NotWaiting => 'This release does not wait any more. Nothing was changed; reload the page to see how it stands.',
+            ReleaseProblem::Broke => 'It failed when its time came, and nothing of it was done. Publish it again, or tell whoever keeps the shop.',
+            ReleaseProblem::Fallback => '“{name}” takes every page that no rule takes, so it has to stay live. Nothing was changed.',
+        };
+    }
+
+    private static function walk(WalkProblem $code): string
+    {
+        return match ($code) {
+            WalkProblem::NotATime => 'That time could not be understood. Choose a day.',
+        };
+    }
+
+    private static function file(FileProblem $code): string
+    {
+        return match ($code) {
+            FileProblem::Kind => '“{name}” is no file that can be offered: PDF, plain text, CSV, EPUB, ZIP, an office document or a picture. It was not taken in.',
+            FileProblem::TooHeavy => '“{name}” is larger than {most}. It was not taken in; make it smaller and try again.',
+            FileProblem::Empty => '“{name}” is empty, or did not arrive whole. It was not taken in; try again.',
+            FileProblem::NoRoom => 'There is no room left on the server’s disk for “{name}”. It was not taken in; nothing else was lost.',
+            FileProblem::NoUse => 'It was not said what the file is for. It was not taken in.',
+            FileProblem::Gone => 'This file is gone. Nothing was changed.',
+            FileProblem::Used => 'It is used by {where}. Take it out there first; nothing was deleted.',
+            FileProblem::FilmKind => '“{name}” is no film that browsers play. Save it as MP4 or WebM and try again; it was not taken in.',
+            FileProblem::FilmNoPictures => '“{name}” holds sound but no pictures. It was not taken in; choose the film itself.',
+            FileProblem::CaptionsKind => '“{name}” holds no captions. They come as a WebVTT file: its first line is WEBVTT. It was not taken in.',
+        };
     }
 }

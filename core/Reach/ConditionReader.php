@@ -36,38 +36,38 @@ final readonly class ConditionReader
         $name = is_array($input) ? $input['comparison'] ?? null : null;
         if (! is_array($input) || ! is_string($field) || ! is_string($name)
             || array_diff(array_keys($input), ['field', 'of', 'comparison', 'values']) !== []) {
-            return new Problem('reach.not-a-condition', $path);
+            return ReachProblem::NotACondition->at($path);
         }
         $what = ['field' => mb_substr($field, 0, 60), 'comparison' => mb_substr($name, 0, 60)];
         $comparison = $this->fields->comparison($this->kind, $field, $name);
         if ($comparison === null) {
-            return new Problem('reach.unknown-comparison', $path, $what);
+            return ReachProblem::UnknownComparison->at($path, $what);
         }
         $of = $input['of'] ?? null;
         if ($of !== null && ! is_int($of) || ($field === 'fact') !== is_int($of)) {
-            return new Problem('reach.not-a-condition', $path);
+            return ReachProblem::NotACondition->at($path);
         }
         $fact = is_int($of) ? $this->facts[$of] ?? null : null;
         if (is_int($of) && $this->facts !== null && ($fact === null || ! in_array($name, FactField::fitting($fact->kind), true))) {
-            return new Problem('reach.fact-does-not-compare', $path, $what);
+            return ReachProblem::FactDoesNotCompare->at($path, $what);
         }
         $values = $input['values'] ?? [];
         if (! is_array($values) || ! array_is_list($values) || count($values) > self::MAX_VALUES) {
-            return new Problem('reach.too-many-values', $path, ['most' => self::MAX_VALUES]);
+            return ReachProblem::TooManyValues->at($path, ['most' => self::MAX_VALUES]);
         }
         if ($comparison->takesValues() !== ($values !== [])) {
-            return new Problem($values === [] ? 'reach.no-values' : 'reach.values-not-taken', $path, $what);
+            return ($values === [] ? ReachProblem::NoValues : ReachProblem::ValuesNotTaken)->at($path, $what);
         }
         $read = $this->values($comparison->takes, $values);
 
-        return is_string($read) ? new Problem($read, $path, $what) : new Condition($field, $name, $read, $of);
+        return $read instanceof ReachProblem ? $read->at($path, $what) : new Condition($field, $name, $read, $of);
     }
 
     /**
      * @param  list<mixed>  $values
-     * @return list<int|string>|string the code of what is wrong with them
+     * @return list<int|string>|ReachProblem what is wrong with them
      */
-    private function values(Takes $takes, array $values): array|string
+    private function values(Takes $takes, array $values): array|ReachProblem
     {
         return match ($takes) {
             Takes::Nothing => [],
@@ -87,14 +87,14 @@ final readonly class ConditionReader
 
     /**
      * @param  list<mixed>  $values
-     * @return list<int>|string
+     * @return list<int>|ReachProblem
      */
-    private static function names(array $values): array|string
+    private static function names(array $values): array|ReachProblem
     {
         $ids = [];
         foreach ($values as $value) {
             if (! is_int($value) || $value < 1 || $value >= 1 << 47) {
-                return 'reach.not-an-id';
+                return ReachProblem::NotAnId;
             }
             $ids[$value] = true;
         }
@@ -106,16 +106,16 @@ final readonly class ConditionReader
 
     /**
      * @param  list<mixed>  $values
-     * @return list<int>|string
+     * @return list<int>|ReachProblem
      */
-    private static function numbers(array $values, int $count, int $min, int $max): array|string
+    private static function numbers(array $values, int $count, int $min, int $max): array|ReachProblem
     {
         $numbers = array_values(array_filter($values, is_int(...)));
         if ($numbers === [] || count($values) !== $count || count($numbers) !== $count || min($numbers) < $min || max($numbers) > $max) {
-            return 'reach.not-a-number';
+            return ReachProblem::NotANumber;
         }
 
-        return $count === 2 && $numbers[0] > $numbers[1] ? 'reach.min-above-max' : $numbers;
+        return $count === 2 && $numbers[0] > $numbers[1] ? ReachProblem::MinAboveMax : $numbers;
     }
 
     private static function date(mixed $value): mixed
@@ -125,38 +125,38 @@ final readonly class ConditionReader
 
     /**
      * @param  list<mixed>  $values
-     * @return list<string>|string
+     * @return list<string>|ReachProblem
      */
-    private function instant(array $values): array|string
+    private function instant(array $values): array|ReachProblem
     {
         $instant = count($values) === 1 && is_string($values[0]) ? $this->zone->instant($values[0]) : null;
 
-        return $instant === null ? 'reach.not-a-date' : [$instant->format('Y-m-d\TH:i:s\Z')];
+        return $instant === null ? ReachProblem::NotADate : [$instant->format('Y-m-d\TH:i:s\Z')];
     }
 
     /**
      * @param  list<mixed>  $values
-     * @return list<string>|string
+     * @return list<string>|ReachProblem
      */
-    private static function words(array $values): array|string
+    private static function words(array $values): array|ReachProblem
     {
         $text = $values[0];
 
         return count($values) === 1 && is_string($text) && self::isText($text) && Folding::words($text) !== []
             ? [trim($text)]
-            : 'reach.no-words';
+            : ReachProblem::NoWords;
     }
 
     /**
      * @param  list<mixed>  $values
-     * @return list<string>|string
+     * @return list<string>|ReachProblem
      */
-    private static function texts(array $values): array|string
+    private static function texts(array $values): array|ReachProblem
     {
         $texts = [];
         foreach ($values as $value) {
             if (! is_string($value) || ! self::isText($value) || Folding::fold($value) === '') {
-                return 'reach.no-words';
+                return ReachProblem::NoWords;
             }
             $texts[Folding::fold($value)] ??= trim($value);
         }
@@ -167,15 +167,15 @@ final readonly class ConditionReader
 
     /**
      * @param  list<mixed>  $values
-     * @return list<string>|string
+     * @return list<string>|ReachProblem
      */
-    private static function kinds(array $values): array|string
+    private static function kinds(array $values): array|ReachProblem
     {
         $kinds = [];
         foreach ($values as $value) {
             $kind = is_string($value) ? PageKind::tryFrom($value) : null;
             if ($kind === null || $kind->standsOnPages() || $kind === PageKind::Card) {
-                return 'reach.not-a-page-kind';
+                return ReachProblem::NotAPageKind;
             }
             $kinds[$kind->value] = $kind->value;
         }

@@ -34,29 +34,29 @@ final readonly class ReachReader
     public function parse(mixed $input): Reach|array
     {
         if (! is_array($input)) {
-            return [new Problem('reach.not-an-object')];
+            return [ReachProblem::NotAnObject->at()];
         }
         $input = ReachFormats::upcast($input);
         if ($input === null) {
-            return [new Problem('reach.unknown-format', 'format')];
+            return [ReachProblem::UnknownFormat->at('format')];
         }
         $problems = [];
         foreach (array_keys($input) as $key) {
             if (! in_array($key, ['format', 'show', 'keepOff', 'season', 'goesFirst'], true)) {
-                $problems[] = new Problem('reach.unknown-part', (string) $key, ['part' => mb_substr((string) $key, 0, 60)]);
+                $problems[] = ReachProblem::UnknownPart->at((string) $key, ['part' => mb_substr((string) $key, 0, 60)]);
             }
         }
         $show = $this->clauses($input['show'] ?? [], 'show', $problems);
         $keepOff = $this->clauses($input['keepOff'] ?? [], 'keepOff', $problems);
         foreach ($keepOff as $index => $clause) {
             if ($clause->conditions === []) {
-                $problems[] = new Problem('reach.keep-off-everything', "keepOff/$index");
+                $problems[] = ReachProblem::KeepOffEverything->at("keepOff/$index");
             }
         }
         $season = $this->season($input['season'] ?? [], $problems);
         $goesFirst = $input['goesFirst'] ?? false;
         if (! is_bool($goesFirst)) {
-            $problems[] = new Problem('reach.not-yes-or-no', 'goesFirst');
+            $problems[] = ReachProblem::NotYesOrNo->at('goesFirst');
         }
 
         return $problems === [] ? new Reach($show, $keepOff, $season, $goesFirst === true) : $problems;
@@ -69,18 +69,18 @@ final readonly class ReachReader
         $until = is_array($input) ? $input['until'] ?? null : null;
         if (! is_array($input) || array_diff(array_keys($input), ['from', 'until']) !== []
             || ($from !== null && ! is_string($from)) || ($until !== null && ! is_string($until))) {
-            $problems[] = new Problem('reach.not-a-season', 'season');
+            $problems[] = ReachProblem::NotASeason->at('season');
 
             return Season::always();
         }
         $begins = $from === null ? null : $this->zone->instant($from);
         $ends = $until === null ? null : $this->zone->endOf($until) ?? $this->zone->instant($until);
         if (($from !== null && $begins === null) || ($until !== null && $ends === null)) {
-            $problems[] = new Problem('reach.not-a-season', 'season');
+            $problems[] = ReachProblem::NotASeason->at('season');
         }
         $season = Season::of($begins, $ends);
         if ($season->endsBeforeItStarts()) {
-            $problems[] = new Problem('reach.ends-before-it-starts', 'season');
+            $problems[] = ReachProblem::EndsBeforeItStarts->at('season');
         }
 
         return $season;
@@ -93,12 +93,12 @@ final readonly class ReachReader
     private function clauses(mixed $input, string $path, array &$problems): array
     {
         if (! is_array($input) || ! array_is_list($input)) {
-            $problems[] = new Problem('reach.not-a-list', $path);
+            $problems[] = ReachProblem::NotAList->at($path);
 
             return [];
         }
         if (count($input) > self::MAX_CLAUSES) {
-            $problems[] = new Problem('reach.too-many-clauses', $path, ['most' => self::MAX_CLAUSES]);
+            $problems[] = ReachProblem::TooManyClauses->at($path, ['most' => self::MAX_CLAUSES]);
 
             return [];
         }
@@ -114,12 +114,12 @@ final readonly class ReachReader
     private function clause(mixed $input, string $path, array &$problems): Clause
     {
         if (! is_array($input) || ! array_is_list($input)) {
-            $problems[] = new Problem('reach.not-a-list', $path);
+            $problems[] = ReachProblem::NotAList->at($path);
 
             return Clause::of();
         }
         if (count($input) > self::MAX_CONDITIONS) {
-            $problems[] = new Problem('reach.too-many-conditions', $path, ['most' => self::MAX_CONDITIONS]);
+            $problems[] = ReachProblem::TooManyConditions->at($path, ['most' => self::MAX_CONDITIONS]);
 
             return Clause::of();
         }

@@ -55,15 +55,14 @@ final readonly class Conflicts
     private static function pair(Edit $mine, Edit $theirs, Node $tree): ?Problem
     {
         return match (true) {
-            $mine instanceof Replace, $theirs instanceof Replace => new Problem('conflict.replaced'),
-            $mine instanceof SetValue && $theirs instanceof SetValue && $mine->sameSetting($theirs) && $mine->value !== $theirs->value => new Problem(
-                'conflict.same-setting',
+            $mine instanceof Replace, $theirs instanceof Replace => ConflictProblem::Replaced->at(),
+            $mine instanceof SetValue && $theirs instanceof SetValue && $mine->sameSetting($theirs) && $mine->value !== $theirs->value => ConflictProblem::SameSetting->at(
                 $mine->id,
                 ['setting' => $mine->setting, 'question' => $mine->question->value],
             ),
-            $mine instanceof SetReach && $theirs instanceof SetReach => new Problem('conflict.reach'),
-            $mine instanceof Move && $theirs instanceof Move && $mine->id === $theirs->id => new Problem('conflict.same-place', $mine->id),
-            $mine instanceof Remove && self::worksInside($theirs, $mine->id, $tree) => new Problem('conflict.removes-newer', $mine->id),
+            $mine instanceof SetReach && $theirs instanceof SetReach => ConflictProblem::Reach->at(),
+            $mine instanceof Move && $theirs instanceof Move && $mine->id === $theirs->id => ConflictProblem::SamePlace->at($mine->id),
+            $mine instanceof Remove && self::worksInside($theirs, $mine->id, $tree) => ConflictProblem::RemovesNewer->at($mine->id),
             default => null,
         };
     }

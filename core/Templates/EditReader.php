@@ -30,18 +30,18 @@ final readonly class EditReader
     public function parse(mixed $input, int $format = TreeFormats::CURRENT): Edit|array
     {
         if (! is_array($input)) {
-            return [new Problem('edit.not-an-edit')];
+            return [EditProblem::NotAnEdit->at()];
         }
         $input = TreeFormats::edit($input, $format);
 
         return match ($input['edit'] ?? null) {
             Insert::name() => $this->insert($input),
-            Remove::name() => is_string($input['id'] ?? null) ? new Remove($input['id']) : [new Problem('edit.not-an-edit')],
+            Remove::name() => is_string($input['id'] ?? null) ? new Remove($input['id']) : [EditProblem::NotAnEdit->at()],
             Move::name() => $this->move($input),
             SetValue::name() => $this->set($input),
             SetReach::name() => $this->reach($input),
             Replace::name() => $this->replace($input),
-            default => [new Problem('edit.unknown')],
+            default => [EditProblem::Unknown->at()],
         };
     }
 
@@ -53,7 +53,7 @@ final readonly class EditReader
     {
         $place = $this->place($input);
         if ($place === null) {
-            return [new Problem('edit.not-an-edit')];
+            return [EditProblem::NotAnEdit->at()];
         }
         $node = $this->trees->parseBlock($input['node'] ?? null);
 
@@ -69,7 +69,7 @@ final readonly class EditReader
         $place = $this->place($input);
         $id = $input['id'] ?? null;
 
-        return $place !== null && is_string($id) ? new Move($id, ...$place) : [new Problem('edit.not-an-edit')];
+        return $place !== null && is_string($id) ? new Move($id, ...$place) : [EditProblem::NotAnEdit->at()];
     }
 
     /**
@@ -83,7 +83,7 @@ final readonly class EditReader
         $width = is_string($input['width'] ?? 'desktop') ? Width::tryFrom($input['width'] ?? 'desktop') : null;
         $setting = $input['setting'] ?? null;
         if (! is_string($id) || $question === null || $width === null || ! is_string($setting)) {
-            return [new Problem('edit.not-an-edit')];
+            return [EditProblem::NotAnEdit->at()];
         }
 
         return new SetValue($id, $question, $setting, $input['value'] ?? null, $width);

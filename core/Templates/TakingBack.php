@@ -16,7 +16,7 @@ use Vestibra\Core\Templates\Edits\Move;
 final readonly class TakingBack
 {
     /** What an edit meets when its block, or the place it would come back to, is no longer there. */
-    private const GONE = ['edit.gone', 'edit.there-already', 'tree.does-not-belong', 'edit.into-itself'];
+    private const GONE = [EditProblem::Gone, EditProblem::ThereAlready, TreeProblem::DoesNotBelong, EditProblem::IntoItself];
 
     public function __construct(private Schema $schema)
     {
@@ -40,7 +40,7 @@ final readonly class TakingBack
             $stepped = $next instanceof Problem ? $stepped->without($next) : $next;
         }
 
-        return $stepped->edits === [] && $stepped->leftOut !== [] ? new Problem('undo.impossible') : $stepped;
+        return $stepped->edits === [] && $stepped->leftOut !== [] ? EditProblem::UndoImpossible->at() : $stepped;
     }
 
     /** @param  list<Step>  $history */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Problem;
+use Vestibra\Core\ProblemCode;
 use Vestibra\Core\Styling\Width;
 
 /**
@@ -40,20 +41,20 @@ final class TreeReader
     {
         $this->begin();
         if (! is_array($input)) {
-            return [new Problem('tree.not-an-object')];
+            return [TreeProblem::NotAnObject->at()];
         }
         $format = $input['format'] ?? null;
         if (! TreeFormats::knows($format)) {
-            return [new Problem('tree.unknown-format', 'format', ['known' => self::FORMAT])];
+            return [TreeProblem::UnknownFormat->at('format', ['known' => self::FORMAT])];
         }
         $page = $this->node(TreeFormats::node($input['page'] ?? null, $format), 'page', null, 1);
         if ($page !== null && $this->schema->definition($page->kind)?->role !== Role::Page) {
-            $this->report('tree.not-a-page', 'page', ['kind' => $page->kind]);
+            $this->report(TreeProblem::NotAPage, 'page', ['kind' => $page->kind]);
         }
 
         return $this->problems === [] && $page !== null
             ? $page
-            : ($this->problems ?: [new Problem('tree.not-an-object')]);
+            : ($this->problems ?: [TreeProblem::NotAnObject->at()]);
     }
 
     /**
@@ -68,7 +69,7 @@ final class TreeReader
 
         return $this->problems === [] && $node !== null
             ? $node
-            : ($this->problems ?: [new Problem('tree.not-an-object')]);
+            : ($this->problems ?: [TreeProblem::NotAnObject->at()]);
     }
 
     /** @return array<string, mixed> the stored form of a tree */
@@ -87,25 +88,25 @@ final class TreeReader
     private function node(mixed $input, string $path, ?string $parentKind, int $depth): ?Node
     {
         if (! is_array($input)) {
-            return $this->report('tree.not-an-object', $path);
+            return $this->report(TreeProblem::NotAnObject, $path);
         }
         if ($depth > self::MAX_DEPTH) {
-            return $this->report('tree.too-deep', $path, ['most' => self::MAX_DEPTH]);
+            return $this->report(TreeProblem::TooDeep, $path, ['most' => self::MAX_DEPTH]);
         }
         if (++$this->count > self::MAX_NODES) {
-            return $this->report('tree.too-many', $path, ['most' => self::MAX_NODES]);
+            return $this->report(TreeProblem::TooMany, $path, ['most' => self::MAX_NODES]);
         }
         $kind = $input['kind'] ?? null;
         $definition = is_string($kind) ? $this->schema->definition($kind) : null;
         if (! is_string($kind) || $definition === null) {
-            return $this->report('tree.unknown-kind', $path, ['kind' => is_string($kind) ? mb_substr($kind, 0, 60) : '']);
+            return $this->report(TreeProblem::UnknownKind, $path, ['kind' => is_string($kind) ? mb_substr($kind, 0, 60) : '']);
         }
         if ($parentKind !== null && ! $this->schema->mayHold($parentKind, $kind)) {
-            return $this->report('tree.does-not-belong', $path, ['kind' => $kind, 'parent' => $parentKind]);
+            return $this->report(TreeProblem::DoesNotBelong, $path, ['kind' => $kind, 'parent' => $parentKind]);
         }
         foreach (array_keys($input) as $key) {
             if (! in_array($key, ['id', 'kind', 'what', 'how', 'when', 'children'], true)) {
-                $this->report('tree.unknown-part', $path, ['part' => mb_substr((string) $key, 0, 60)]);
+                $this->report(TreeProblem::UnknownPart, $path, ['part' => mb_substr((string) $key, 0, 60)]);
             }
         }
 
@@ -125,12 +126,12 @@ final class TreeReader
             return $this->ids->next();
         }
         if (! is_string($id) || preg_match('/^[a-z0-9]{1,24}$/D', $id) !== 1) {
-            $this->report('tree.bad-id', $path);
+            $this->report(TreeProblem::BadId, $path);
 
             return '';
         }
         if (isset($this->seen[$id])) {
-            $this->report('tree.id-twice', $path, ['id' => $id]);
+            $this->report(TreeProblem::IdTwice, $path, ['id' => $id]);
         }
         $this->seen[$id] = true;
 
@@ -141,7 +142,7 @@ final class TreeReader
     private function children(mixed $input, Definition $definition, string $path, int $depth): array
     {
         if (! is_array($input) || ! array_is_list($input)) {
-            $this->report('tree.not-a-list', "$path/children");
+            $this->report(TreeProblem::NotAList, "$path/children");
 
             return [];
         }
@@ -163,14 +164,14 @@ final class TreeReader
     private function layers(mixed $input, Definition $definition, string $path): array
     {
         if (! is_array($input)) {
-            $this->report('tree.not-an-object', $path);
+            $this->report(TreeProblem::NotAnObject, $path);
 
             return [];
         }
         $layers = [];
         foreach ($input as $width => $values) {
             if (Width::tryFrom((string) $width) === null) {
-                $this->report('tree.unknown-width', $path, ['width' => mb_substr((string) $width, 0, 60)]);
+                $this->report(TreeProblem::UnknownWidth, $path, ['width' => mb_substr((string) $width, 0, 60)]);
             } else {
                 $layers[(string) $width] = $this->values($values, $definition, Question::How, "$path/$width");
             }
@@ -183,7 +184,7 @@ final class TreeReader
     private function values(mixed $input, Definition $definition, Question $question, string $path): array
     {
         if (! is_array($input)) {
-            $this->report('tree.not-an-object', $path);
+            $this->report(TreeProblem::NotAnObject, $path);
 
             return [];
         }
@@ -206,31 +207,31 @@ final class TreeReader
     {
         $setting = $definition->setting($question, $name);
         if ($setting === null) {
-            return new Problem('tree.unknown-setting', '', ['setting' => mb_substr($name, 0, 60), 'kind' => $definition->kind]);
+            return TreeProblem::UnknownSetting->at('', ['setting' => mb_substr($name, 0, 60), 'kind' => $definition->kind]);
         }
         $code = $setting->sourced && is_array($value) ? self::sourceProblem($setting, $value) : $setting->type->problem($value);
 
-        return $code === null ? null : new Problem($code, '', ['setting' => $setting->label, 'kind' => $definition->kind]);
+        return $code === null ? null : $code->at('', ['setting' => $setting->label, 'kind' => $definition->kind]);
     }
 
     /** @param  array<array-key, mixed>  $value */
-    private static function sourceProblem(Setting $setting, array $value): ?string
+    private static function sourceProblem(Setting $setting, array $value): ?SettingProblem
     {
         $source = Source::of($value);
         if ($source === null || ! in_array($source->gives(), $setting->takes(), true)
             || $source->isOneOfSeveral() !== (Source::numberOf($value) !== null)
             || array_diff(array_keys($value), ['source', 'otherwise', ...($source->isOneOfSeveral() ? ['of'] : [])]) !== []) {
-            return 'setting.unknown-source';
+            return SettingProblem::UnknownSource;
         }
 
         return isset($value['otherwise']) ? $setting->type->problem($value['otherwise']) : null;
     }
 
     /** @param  array<string, string|int>  $values */
-    private function report(string $code, string $path, array $values = []): null
+    private function report(ProblemCode $code, string $path, array $values = []): null
     {
         if (count($this->problems) < self::MAX_PROBLEMS) {
-            $this->problems[] = new Problem($code, $path, $values);
+            $this->problems[] = $code->at($path, $values);
         }
 
         return null;

@@ -39,8 +39,8 @@ export function movesOf(impact: Pick<Impact, 'moved' | 'kinds'>): string {
 }
 
 export function moving(kind: string, count: number): string {
-    const words = pageWords(kind);
-    return counted(count, `${words.page} moves`, `${words.pages} move`);
+    const { page: one, pages: several } = pageWords(kind);
+    return counted(count, `${one} moves`, `${several} move`);
 }
 
 /** As "3 category pages", of those that move. */

@@ -139,7 +139,7 @@ test('the first task by keyboard alone: sign in, make, lay out, style, say where
 
     await test.step('publishes and sees the ink in the shop', async () => {
         await doing(page, 'publish');
-        await expect(page.locator('[data-impact]')).toContainText('17 pages move');
+        await expect(page.locator('[data-impact]')).toContainText('17 product pages move');
         await tabTo(page, /Publish now/);
         await page.keyboard.press('Enter');
         await expect(page.getByRole('heading', { name: '“Bottled inks” is live' })).toBeVisible();

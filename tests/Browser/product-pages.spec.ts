@@ -141,7 +141,7 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await studio.condition('Show on', 'is the product', 'Almanac fountain pen');
         await expect(page.locator('[data-counts]')).toHaveText('Covers 1 product, would be shown on 1');
         await page.getByRole('button', { name: 'Publish…' }).click();
-        await expect(page.locator('[data-impact]')).toContainText('1 page moves, 0 get a new look. 108 stay as they are.');
+        await expect(page.locator('[data-impact]')).toContainText('1 product page moves, 0 get a new look. 108 stay as they are.');
         await page.getByRole('button', { name: 'Publish now' }).click();
         await expect(page.getByRole('heading', { name: '“Almanac alone” is live' })).toBeVisible();
     });
@@ -189,7 +189,7 @@ test('care advice that stands only where there is some, in each product’s own 
         await page.getByRole('button', { name: 'Where it appears' }).click();
         await studio.condition('Show on', 'category is in', 'Pens');
         await page.getByRole('button', { name: 'More…' }).click();
-        await page.getByRole('menuitem', { name: 'Fitting: try it on every product' }).click();
+        await page.getByRole('menuitem', { name: 'Fitting: try it on every page' }).click();
         await expect(page.locator('[data-fitted]')).toBeVisible();
         const empty = page.getByRole('region', { name: 'Comes out empty' });
         await expect(empty).toContainText('Rich text has nothing to show');

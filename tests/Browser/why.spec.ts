@@ -48,7 +48,7 @@ test('find out why a finished template does not show, for each of five reasons, 
         const rung = await why('Finished');
         await expect(rung).toContainText('Matches too, but is less close: the winner names this very product.');
         await rung.getByRole('button', { name: 'Pin this product to it…' }).click();
-        await expect(page.getByRole('region', { name: 'What this would do' })).toContainText('1 page moves.');
+        await expect(page.getByRole('region', { name: 'What this would do' })).toContainText('1 product page moves.');
         await page.getByRole('button', { name: 'Do it' }).click();
         await wins('Finished');
         await expect(page.locator('[data-rung="wins"]')).toContainText('the product is pinned to it');

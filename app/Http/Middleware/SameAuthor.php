@@ -11,7 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\EditProblem;
 
 /** Work is taken under the name of whoever made it: a window that outlived its sign-in sends nothing under the next one's. */
 final readonly class SameAuthor
@@ -21,7 +21,7 @@ final readonly class SameAuthor
     {
         $author = Asked::untrusted($request, 'author');
         if ($author !== null && $author !== SignedIn::user()->id) {
-            return new JsonResponse(ProblemWords::answer([new Problem('edit.other-author')]) + ['otherAuthor' => true], 409);
+            return new JsonResponse(ProblemWords::answer([EditProblem::OtherAuthor->at()]) + ['otherAuthor' => true], 409);
         }
 
         return $next($request);

@@ -8,8 +8,10 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /** Puts a block, with everything in it, behind a neighbour. */
@@ -41,16 +43,16 @@ final readonly class Insert implements Edit
         $count = count($ids);
         foreach ($this->node->walk() as $new) {
             if (isset($ids[$new->id])) {
-                return new Problem('edit.there-already', $new->id);
+                return EditProblem::ThereAlready->at($new->id);
             }
             $count++;
         }
         if ($count > TreeReader::MAX_NODES) {
-            return new Problem('tree.too-many', $this->parent, ['most' => TreeReader::MAX_NODES]);
+            return TreeProblem::TooMany->at($this->parent, ['most' => TreeReader::MAX_NODES]);
         }
         $tree = $draft->tree->withChild($this->parent, $this->after, $this->node);
         if (Place::depth($tree) > TreeReader::MAX_DEPTH) {
-            return new Problem('tree.too-deep', $this->parent, ['most' => TreeReader::MAX_DEPTH]);
+            return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 
         return new Applied($draft->withTree($tree), new Remove($this->node->id), [$this->parent]);

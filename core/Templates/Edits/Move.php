@@ -8,7 +8,9 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /** Takes a block to another place, with everything in it. */
@@ -32,13 +34,13 @@ final readonly class Move implements Edit
         $node = $draft->tree->find($this->id);
         $from = $draft->tree->parentOf($this->id);
         if ($node === null) {
-            return new Problem('edit.gone', $this->id);
+            return EditProblem::Gone->at($this->id);
         }
         if ($from === null) {
-            return new Problem('edit.not-the-page', $this->id);
+            return EditProblem::NotThePage->at($this->id);
         }
         if ($node->find($this->parent) !== null || $this->after === $this->id) {
-            return new Problem('edit.into-itself', $this->id);
+            return EditProblem::IntoItself->at($this->id);
         }
         $rest = $draft->tree->without($this->id);
         $problem = Place::problem($rest, $schema, $node->kind, $this->parent, $this->after);
@@ -47,7 +49,7 @@ final readonly class Move implements Edit
         }
         $tree = $rest->withChild($this->parent, $this->after, $node);
         if (Place::depth($tree) > TreeReader::MAX_DEPTH) {
-            return new Problem('tree.too-deep', $this->parent, ['most' => TreeReader::MAX_DEPTH]);
+            return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 
         return new Applied(

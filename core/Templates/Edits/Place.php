@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\TreeProblem;
 
 /** Whether something may be put in a place. */
 final readonly class Place
@@ -15,13 +17,13 @@ final readonly class Place
     {
         $parent = $tree->find($parentId);
         if ($parent === null) {
-            return new Problem('edit.gone', $parentId);
+            return EditProblem::Gone->at($parentId);
         }
         if (! $schema->mayHold($parent->kind, $kind)) {
-            return new Problem('tree.does-not-belong', $parentId, ['kind' => $kind, 'parent' => $parent->kind]);
+            return TreeProblem::DoesNotBelong->at($parentId, ['kind' => $kind, 'parent' => $parent->kind]);
         }
         if ($after !== null && ! in_array($after, array_map(static fn (Node $child): string => $child->id, $parent->children), true)) {
-            return new Problem('edit.gone', $after);
+            return EditProblem::Gone->at($after);
         }
 
         return null;

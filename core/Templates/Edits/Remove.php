@@ -8,6 +8,7 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\Schema;
 
 /** Takes a block away, with everything in it. The inverse holds it whole. */
@@ -27,10 +28,10 @@ final readonly class Remove implements Edit
         $node = $draft->tree->find($this->id);
         $parent = $draft->tree->parentOf($this->id);
         if ($node === null) {
-            return new Problem('edit.gone', $this->id);
+            return EditProblem::Gone->at($this->id);
         }
         if ($parent === null) {
-            return new Problem('edit.not-the-page', $this->id);
+            return EditProblem::NotThePage->at($this->id);
         }
 
         return new Applied(

@@ -9,6 +9,7 @@ use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
@@ -36,13 +37,13 @@ final readonly class SetValue implements Edit
         $node = $draft->tree->find($this->id);
         $definition = $node === null ? null : $schema->definition($node->kind);
         if ($node === null || $definition === null) {
-            return new Problem('edit.gone', $this->id);
+            return EditProblem::Gone->at($this->id);
         }
         $problem = $this->value === null && $definition->setting($this->question, $this->setting) !== null
             ? null
             : TreeReader::problemWith($definition, $this->question, $this->setting, $this->value);
         if ($problem !== null) {
-            return new Problem($problem->code, $this->id, $problem->values);
+            return $problem->code->at($this->id, $problem->values);
         }
         $before = $node->value($this->question, $this->width->value, $this->setting);
         $tree = $draft->tree->change($this->id, fn (Node $found): Node => $found->withValue(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** A whole number between two limits, with a unit that is also its CSS unit (empty for none). */
@@ -17,11 +18,11 @@ final readonly class Amount implements SettingType, StyleValue
     ) {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         return match (true) {
-            ! is_int($value) => 'setting.not-a-whole-number',
-            $value < $this->min, $value > $this->max => 'setting.number-outside',
+            ! is_int($value) => SettingProblem::NotAWholeNumber,
+            $value < $this->min, $value > $this->max => SettingProblem::NumberOutside,
             default => null,
         };
     }

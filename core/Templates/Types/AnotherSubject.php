@@ -6,6 +6,7 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** What the blocks in a holder are about, where that is not the page's own subject: the number of one that the owner chose. Null for none. */
@@ -15,9 +16,9 @@ final readonly class AnotherSubject implements Names, SettingType
     {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-number-of';
+        return $value === null || (is_int($value) && $value > 0) ? null : SettingProblem::NotANumberOf;
     }
 
     public function names(mixed $value): array

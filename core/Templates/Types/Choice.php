@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** One of a few named values. As a style, a value may stand for other CSS than its name. */
@@ -20,9 +21,9 @@ final readonly class Choice implements SettingType, StyleValue
     ) {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return is_string($value) && isset($this->options[$value]) ? null : 'setting.not-a-choice';
+        return is_string($value) && isset($this->options[$value]) ? null : SettingProblem::NotAChoice;
     }
 
     public function describe(): array

@@ -12,6 +12,7 @@ use Vestibra\Core\Reach\ConditionReader;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** Conditions on what the page is about that must all hold, as in a rule's clause. */
@@ -22,11 +23,11 @@ final readonly class Conditions implements Names, SettingType
     /** What a block on a product's page may look at; on others, all that rules may. Dates have a setting of their own. */
     private const OF_PRODUCTS = ['sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price', 'picture', 'product'];
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         return is_array($value) && array_is_list($value) && count($value) <= self::MOST && self::read($value) !== null
             ? null
-            : 'setting.not-conditions';
+            : SettingProblem::NotConditions;
     }
 
     /** @return list<string> the fields that a block may look at on pages of a kind, in the order in which they are offered */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** How wide something is: `fill`, as its `content`, a share as `40%`, or fixed as `320px` (never wider than its place). */
@@ -14,7 +15,7 @@ final readonly class Extent implements SettingType, StyleValue
 
     private const MAX_FIXED = 2000;
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         if ($value === 'fill' || $value === 'content') {
             return null;
@@ -22,7 +23,7 @@ final readonly class Extent implements SettingType, StyleValue
         $fits = is_string($value) && preg_match('/^([1-9]\d{0,3})(%|px)$/D', $value, $part) === 1
             && (int) $part[1] <= ($part[2] === '%' ? self::MAX_SHARE : self::MAX_FIXED);
 
-        return $fits ? null : 'setting.not-a-width';
+        return $fits ? null : SettingProblem::NotAWidth;
     }
 
     public function describe(): array

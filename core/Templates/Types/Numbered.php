@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none. */
@@ -15,9 +16,9 @@ final readonly class Numbered implements Names, SettingType
     {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-number-of';
+        return $value === null || (is_int($value) && $value > 0) ? null : SettingProblem::NotANumberOf;
     }
 
     public function names(mixed $value): array

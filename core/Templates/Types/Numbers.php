@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** The numbers of a few things that the shop has, each once, in the owner's order. */
@@ -16,14 +17,14 @@ final readonly class Numbers implements Names, SettingType
     ) {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         if (! is_array($value) || ! array_is_list($value) || count($value) > $this->most) {
-            return 'setting.not-numbers';
+            return SettingProblem::NotNumbers;
         }
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
-        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-numbers';
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : SettingProblem::NotNumbers;
     }
 
     public function names(mixed $value): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** How far something stands over what is above it, in pixels; on a narrow screen never more than an eighth of its width. */
@@ -12,11 +13,11 @@ final readonly class Overlap implements SettingType, StyleValue
 {
     private const MAX = 400;
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         return match (true) {
-            ! is_int($value) => 'setting.not-a-whole-number',
-            $value < 0, $value > self::MAX => 'setting.number-outside',
+            ! is_int($value) => SettingProblem::NotAWholeNumber,
+            $value < 0, $value > self::MAX => SettingProblem::NumberOutside,
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** A column's part of its band in per cent, as a value of the CSS property `flex`; columns without one share the rest. */
@@ -14,11 +15,11 @@ final readonly class Part implements SettingType, StyleValue
 
     private const MAX = 95;
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         return match (true) {
-            ! is_int($value) => 'setting.not-a-whole-number',
-            $value < self::MIN, $value > self::MAX => 'setting.number-outside',
+            ! is_int($value) => SettingProblem::NotAWholeNumber,
+            $value < self::MIN, $value > self::MAX => SettingProblem::NumberOutside,
             default => null,
         };
     }

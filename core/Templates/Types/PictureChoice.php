@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** The number of a picture of the shop, or null for none. */
 final readonly class PictureChoice implements Names, SettingType
 {
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return $value === null || (is_int($value) && $value > 0) ? null : 'setting.not-a-picture';
+        return $value === null || (is_int($value) && $value > 0) ? null : SettingProblem::NotAPicture;
     }
 
     public function names(mixed $value): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** The numbers of a few products picked by hand, in the owner's order. */
@@ -12,14 +13,14 @@ final readonly class Products implements Names, SettingType
 {
     public const MOST = 24;
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         if (! is_array($value) || ! array_is_list($value) || count($value) > self::MOST) {
-            return 'setting.not-products';
+            return SettingProblem::NotProducts;
         }
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
-        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : 'setting.not-products';
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : SettingProblem::NotProducts;
     }
 
     public function names(mixed $value): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** Several of a few named values, in the order chosen. */
@@ -14,14 +15,14 @@ final readonly class Several implements SettingType
     {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         if (! is_array($value) || ! array_is_list($value)) {
-            return 'setting.not-a-choice';
+            return SettingProblem::NotAChoice;
         }
         $known = array_filter($value, fn (mixed $one): bool => is_string($one) && isset($this->options[$one]));
 
-        return count($known) === count($value) && count(array_unique($known)) === count($value) ? null : 'setting.not-a-choice';
+        return count($known) === count($value) && count(array_unique($known)) === count($value) ? null : SettingProblem::NotAChoice;
     }
 
     public function describe(): array

@@ -6,14 +6,15 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** A distance by its step in the house style. */
 final readonly class Step implements SettingType, StyleValue
 {
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return is_int($value) && isset(HouseStyle::STEPS[$value]) ? null : 'setting.not-a-step';
+        return is_int($value) && isset(HouseStyle::STEPS[$value]) ? null : SettingProblem::NotAStep;
     }
 
     public function describe(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** Plain text; the limit is in characters. */
@@ -15,11 +16,11 @@ final readonly class Text implements SettingType
     ) {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
         return match (true) {
-            ! is_string($value), ! mb_check_encoding($value, 'UTF-8') => 'setting.not-text',
-            mb_strlen($value) > $this->max => 'setting.text-too-long',
+            ! is_string($value), ! mb_check_encoding($value, 'UTF-8') => SettingProblem::NotText,
+            mb_strlen($value) > $this->max => SettingProblem::TextTooLong,
             default => null,
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** Yes or no; as a style, one CSS value for each. */
@@ -16,9 +17,9 @@ final readonly class Toggle implements SettingType, StyleValue
     ) {
     }
 
-    public function problem(mixed $value): ?string
+    public function problem(mixed $value): ?SettingProblem
     {
-        return is_bool($value) ? null : 'setting.not-yes-or-no';
+        return is_bool($value) ? null : SettingProblem::NotYesOrNo;
     }
 
     public function describe(): array

@@ -97,7 +97,7 @@ final class AccountsTest extends TestCase
     #[DataProvider('passwords')]
     public function test_what_a_password_has_to_be(string $password, ?string $problem): void
     {
-        self::assertSame($problem, Password::problem($password, 'vi.larkfold@larkfold.example', 'Violet Hallam')?->code);
+        self::assertSame($problem, Password::problem($password, 'vi.larkfold@larkfold.example', 'Violet Hallam')?->code->value);
     }
 
     /** @param  array<string, string>  $options */

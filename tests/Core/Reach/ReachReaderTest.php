@@ -87,7 +87,7 @@ final class ReachReaderTest extends TestCase
         $problems = $this->read($input);
 
         self::assertIsArray($problems);
-        self::assertSame([$code, $path], [$problems[0]->code, $problems[0]->path]);
+        self::assertSame([$code, $path], [$problems[0]->code->value, $problems[0]->path]);
     }
 
     /** @return iterable<string, array{array<string, mixed>, list<int|string>}> */

@@ -54,7 +54,7 @@ final class ConflictsTest extends TestCase
             new Node('d', 'column'),
         ]);
 
-        self::assertSame($code, Conflicts::between($mine, [$theirs], $tree)?->code);
+        self::assertSame($code, Conflicts::between($mine, [$theirs], $tree)?->code->value);
     }
 
     public function test_it_names_the_block_and_the_setting_of_the_first_that_crosses(): void

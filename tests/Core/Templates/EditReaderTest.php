@@ -43,7 +43,7 @@ final class EditReaderTest extends TestCase
         $problems = $this->reader()->parse($input);
 
         self::assertIsArray($problems);
-        self::assertSame($code, $problems[0]->code);
+        self::assertSame($code, $problems[0]->code->value);
     }
 
     public function test_the_width_is_desktop_unless_said(): void

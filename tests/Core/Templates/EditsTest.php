@@ -83,7 +83,7 @@ final class EditsTest extends TestCase
         $problem = $edit->apply(Trees::draft(), Trees::schema());
 
         self::assertInstanceOf(Problem::class, $problem);
-        self::assertSame($code, $problem->code);
+        self::assertSame($code, $problem->code->value);
     }
 
     public function test_a_tree_cannot_become_too_deep_or_too_large(): void
@@ -94,8 +94,8 @@ final class EditsTest extends TestCase
         }
         $many = Trees::node('m', 'holder', array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(1, 1995)));
 
-        self::assertSame('tree.too-deep', $this->problem(new Insert($deep, 'left', null))->code);
-        self::assertSame('tree.too-many', $this->problem(new Insert($many, 'left', null))->code);
+        self::assertSame('tree.too-deep', $this->problem(new Insert($deep, 'left', null))->code->value);
+        self::assertSame('tree.too-many', $this->problem(new Insert($many, 'left', null))->code->value);
     }
 
     public function test_a_tree_takes_the_two_thousandth_block_and_not_one_more(): void
@@ -105,9 +105,9 @@ final class EditsTest extends TestCase
 
         $full = $this->apply($many($room), Trees::draft())->draft;
         self::assertCount(2000, [...$full->tree->walk()]);
-        self::assertSame('tree.too-many', $this->problem($many($room + 1))->code);
+        self::assertSame('tree.too-many', $this->problem($many($room + 1))->code->value);
         $over = (new Insert(Trees::node('one', 'spacer'), 'left', null))->apply($full, Trees::schema());
-        self::assertSame('tree.too-many', $over instanceof Problem ? $over->code : null);
+        self::assertSame('tree.too-many', $over instanceof Problem ? $over->code->value : null);
     }
 
     public function test_moving_cannot_make_a_tree_too_deep(): void
@@ -119,7 +119,7 @@ final class EditsTest extends TestCase
         self::assertInstanceOf(Applied::class, (new Move('h3', 'k4', null))->apply($draft, Trees::schema()));
         $problem = (new Move('h1', 'k5', null))->apply($draft, Trees::schema());
         self::assertInstanceOf(Problem::class, $problem);
-        self::assertSame('tree.too-deep', $problem->code);
+        self::assertSame('tree.too-deep', $problem->code->value);
     }
 
     public function test_a_style_is_set_for_its_width_alone(): void

@@ -96,7 +96,7 @@ final class TakingBackTest extends TestCase
         $this->does('a', self::sized('price', 41));
         $this->does('b', new Remove('price'));
         $said = $this->takesBack('a');
-        self::assertSame('undo.impossible', $said instanceof Problem ? $said->code : null);
+        self::assertSame('undo.impossible', $said instanceof Problem ? $said->code->value : null);
         self::assertInstanceOf(Stepped::class, $this->takesBack('a'));
         self::assertNull($this->draft->tree->find('title')?->value(Question::How, 'desktop', 'size'));
     }
@@ -106,7 +106,7 @@ final class TakingBackTest extends TestCase
         $this->does('a', self::sized('title', 40), self::sized('price', 41));
         $this->does('b', new Remove('price'));
         $back = $this->takesBack('a');
-        self::assertSame(['edit.gone'], array_map(static fn (Problem $problem): string => $problem->code, $back instanceof Stepped ? $back->leftOut : []));
+        self::assertSame(['edit.gone'], array_map(static fn (Problem $problem): string => $problem->code->value, $back instanceof Stepped ? $back->leftOut : []));
         self::assertNull($this->draft->tree->find('title')?->value(Question::How, 'desktop', 'size'));
     }
 
@@ -117,7 +117,7 @@ final class TakingBackTest extends TestCase
         $this->does('a', new Remove('n5'));
         $this->does('b', new Insert(Trees::node('one', 'text'), 'c', null));
         $said = (new TakingBack(Trees::schema()))->of($this->own['a'][0], $this->draft, $this->history);
-        self::assertSame('tree.too-many', $said instanceof Problem ? $said->code : null);
+        self::assertSame('tree.too-many', $said instanceof Problem ? $said->code->value : null);
     }
 
     /** @return iterable<string, array{Chance}> */
@@ -174,7 +174,7 @@ final class TakingBackTest extends TestCase
                 $left = count($this->own[$who]);
                 $said = $this->takesBack($who);
                 self::assertSame($left - 1, count($this->own[$who]));
-                self::assertContains($said instanceof Problem ? $said->code : 'done', ['done', 'undo.impossible'], "seed $chance->seed");
+                self::assertContains($said instanceof Problem ? $said->code->value : 'done', ['done', 'undo.impossible'], "seed $chance->seed");
                 self::assertInstanceOf(Node::class, Trees::reader()->parseTree(json_decode((string) json_encode(TreeReader::write($this->draft->tree)), true)));
             }
         }

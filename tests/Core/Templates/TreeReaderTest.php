@@ -62,7 +62,7 @@ final class TreeReaderTest extends TestCase
         $problems = Trees::reader()->parseTree($input);
 
         self::assertIsArray($problems);
-        self::assertSame([$code, $path], [$problems[0]->code, $problems[0]->path]);
+        self::assertSame([$code, $path], [$problems[0]->code->value, $problems[0]->path]);
     }
 
     public function test_twelve_deep_is_read_and_thirteen_is_not(): void
@@ -70,7 +70,7 @@ final class TreeReaderTest extends TestCase
         self::assertInstanceOf(Node::class, Trees::reader()->parseTree(self::nested(8)));
         $problems = Trees::reader()->parseTree(self::nested(9));
         self::assertIsArray($problems);
-        self::assertSame('tree.too-deep', $problems[0]->code);
+        self::assertSame('tree.too-deep', $problems[0]->code->value);
     }
 
     public function test_two_thousand_nodes_are_read_and_one_more_is_not(): void
@@ -78,7 +78,7 @@ final class TreeReaderTest extends TestCase
         self::assertInstanceOf(Node::class, Trees::reader()->parseTree(self::wide(1997)));
         $problems = Trees::reader()->parseTree(self::wide(1998));
         self::assertIsArray($problems);
-        self::assertSame('tree.too-many', $problems[0]->code);
+        self::assertSame('tree.too-many', $problems[0]->code->value);
     }
 
     public function test_a_flood_of_problems_is_cut_off(): void

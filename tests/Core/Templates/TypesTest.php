@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 use Vestibra\Core\Templates\TreeReader;
 use Vestibra\Core\Templates\Types\Conditions;
@@ -76,11 +77,11 @@ final class TypesTest extends TestCase
         self::assertSame('0 1 40%', (new Part)->css(40));
         self::assertSame('max(-60px, -12.5vw)', (new Overlap)->css(60));
         foreach (['0%', '101%', '2001px', '1.5px', 'auto', 12] as $value) {
-            self::assertSame('setting.not-a-width', (new Extent)->problem($value), (string) $value);
+            self::assertSame(SettingProblem::NotAWidth, (new Extent)->problem($value), (string) $value);
         }
         self::assertSame([null, null], [(new Extent)->problem('100%'), (new Extent)->problem('2000px')]);
-        self::assertSame(['setting.number-outside', null, null, 'setting.number-outside'], array_map((new Part)->problem(...), [4, 5, 95, 96]));
-        self::assertSame([null, null, 'setting.number-outside', 'setting.number-outside'], array_map((new Overlap)->problem(...), [0, 400, 401, -1]));
+        self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new Part)->problem(...), [4, 5, 95, 96]));
+        self::assertSame([null, null, SettingProblem::NumberOutside, SettingProblem::NumberOutside], array_map((new Overlap)->problem(...), [0, 400, 401, -1]));
     }
 
     /** @return iterable<string, array{string, string, mixed, bool}> */

@@ -10,15 +10,19 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Templates\Attempt;
 use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Presence;
 use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\ConflictProblem;
+use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\TreeFormats;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -41,10 +45,10 @@ final readonly class EditsController
         }
         $edits = Asked::untrusted($request, 'edits');
         if (! is_array($edits) || $edits === [] || ! array_is_list($edits)) {
-            return $this->answer($request, $templateId, [new Problem('edit.not-an-edit')]);
+            return $this->answer($request, $templateId, [EditProblem::NotAnEdit->at()]);
         }
         if (count($edits) > self::MOST_EDITS) {
-            return $this->answer($request, $templateId, [new Problem('edit.too-many')]);
+            return $this->answer($request, $templateId, [EditProblem::TooMany->at()]);
         }
 
         return $this->answer($request, $templateId, $this->drafting->apply($templateId, SignedIn::user(), $edits, self::attempt($request)));
@@ -66,7 +70,7 @@ final readonly class EditsController
         $live = $template->live();
 
         return $this->answer($request, $template->id, $live === null
-            ? [new Problem('release.not-live', '', ['name' => $template->name])]
+            ? [ReleaseProblem::NotLive->at('', ['name' => $template->name])]
             : $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => $live['tree'], 'reach' => $live['reach']]], self::attempt($request)));
     }
 
@@ -76,8 +80,8 @@ final readonly class EditsController
         $tree = $template->pageKind() !== null ? $starts->tree($template->pageKind(), Asked::text($request, 'start', 400), $composer->schema) : null;
 
         return $this->answer($request, $template->id, match (true) {
-            $tree === null => [new Problem('template.unknown-start')],
-            ! Starts::canReplace($template->draft_tree) => [new Problem('template.not-empty')],
+            $tree === null => [TemplateProblem::UnknownStart->at()],
+            ! Starts::canReplace($template->draft_tree) => [TemplateProblem::NotEmpty->at()],
             default => $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => TreeReader::write($tree), 'reach' => $template->draft_reach]], self::attempt($request)),
         });
     }
@@ -116,10 +120,10 @@ final readonly class EditsController
     {
         $template = Template::query()->findOrFail($templateId);
         if (is_array($outcome)) {
-            $crossing = str_starts_with($outcome[0]->code, 'conflict.');
-            $status = $crossing || in_array($outcome[0]->code, ['edit.gone', 'edit.there-already', 'undo.passed-over', 'redo.passed-over'], true) ? 409 : 422;
+            $crossing = $outcome[0]->code instanceof ConflictProblem;
+            $status = $crossing || in_array($outcome[0]->code, [EditProblem::Gone, EditProblem::ThereAlready, EditProblem::UndoPassedOver, EditProblem::RedoPassedOver], true) ? 409 : 422;
 
-            return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code : null, 'state' => $this->state->of($template)], $status);
+            return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code->value : null, 'state' => $this->state->of($template)], $status);
         }
 
         return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Visits::from($request)));

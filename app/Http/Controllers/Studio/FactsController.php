@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactList;
+use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Catalogue\FactSheet;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SameTime;
@@ -53,7 +54,7 @@ final readonly class FactsController
         return DB::transaction(function () use ($request, $fact, $given): JsonResponse {
             $now = array_column($this->list->all(), null, 'id')[$fact] ?? null;
             if ($now === null) {
-                return $this->refused(new Problem('fact.gone'), 404);
+                return $this->refused(FactProblem::Gone->at(), 404);
             }
             $values = SameTime::of($request, $now, array_intersect_key($given, ['name' => 1, 'unit' => 1, 'choices' => 1, 'group' => 1]));
             if ($values instanceof JsonResponse) {

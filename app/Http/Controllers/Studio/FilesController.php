@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Files\FilePlaces;
+use Vestibra\App\Files\FileProblem;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Files\FileUse;
 use Vestibra\App\Http\Asked;
@@ -41,12 +42,12 @@ final readonly class FilesController
         $use = FileUse::tryFrom(Asked::text($request, 'use'));
         $file = $request->file('file');
         if ($use === null) {
-            return $this->refused(new Problem('file.no-use'));
+            return $this->refused(FileProblem::NoUse->at());
         }
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             $heavy = $file instanceof UploadedFile || (int) $request->header('Content-Length') > Files::MOST_BYTES;
 
-            return $this->refused(new Problem($heavy ? 'file.too-heavy' : 'file.empty', '', ['name' => 'This file', 'most' => '60 MB']));
+            return $this->refused(($heavy ? FileProblem::TooHeavy : FileProblem::Empty)->at('', ['name' => 'This file', 'most' => '60 MB']));
         }
         $taken = $this->files->take($use, $file->getPathname(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150));
 
@@ -61,7 +62,7 @@ final readonly class FilesController
         ]);
         $captions = isset($given['captions']) ? DB::table('files')->where('id', $given['captions'])->where('use', FileUse::Captions->value)->value('id') : null;
         if ($this->files->some([$file]) === [] || (isset($given['captions']) && $captions === null)) {
-            return $this->refused(new Problem('file.gone'), 404);
+            return $this->refused(FileProblem::Gone->at(), 404);
         }
 
         return DB::transaction(function () use ($request, $file, $captions, $given): JsonResponse {
@@ -96,6 +97,10 @@ final readonly class FilesController
 
     private function refused(Problem $problem, ?int $status = null): JsonResponse
     {
-        return new JsonResponse(ProblemWords::answer([$problem]), $status ?? ['file.too-heavy' => 413, 'file.no-room' => 507][$problem->code] ?? 422);
+        return new JsonResponse(ProblemWords::answer([$problem]), $status ?? match ($problem->code) {
+            FileProblem::TooHeavy => 413,
+            FileProblem::NoRoom => 507,
+            default => 422,
+        });
     }
 }

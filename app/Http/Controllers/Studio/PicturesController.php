@@ -13,6 +13,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Pictures\PictureList;
+use Vestibra\App\Pictures\PictureProblem;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -46,7 +47,7 @@ final readonly class PicturesController
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             $heavy = $file instanceof UploadedFile || $request->header('Content-Length') > Uploads::MOST_BYTES;
 
-            return $this->refused(new Problem($heavy ? 'picture.too-heavy' : 'picture.none', '', ['name' => 'This file']));
+            return $this->refused(($heavy ? PictureProblem::TooHeavy : PictureProblem::None)->at('', ['name' => 'This file']));
         }
         $taken = $uploads->take((string) $file->getContent(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 100));
 
@@ -92,7 +93,11 @@ final readonly class PicturesController
 
     private function refused(Problem $problem): JsonResponse
     {
-        $status = ['picture.too-heavy' => 413, 'picture.no-room' => 507][$problem->code] ?? 422;
+        $status = match ($problem->code) {
+            PictureProblem::TooHeavy => 413,
+            PictureProblem::NoRoom => 507,
+            default => 422,
+        };
 
         return new JsonResponse(ProblemWords::answer([$problem]), $status);
     }

@@ -9,6 +9,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Catalogue\ProductSheet;
 use Vestibra\App\Http\Screen;
@@ -19,7 +20,6 @@ use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Problem;
 
 /** One product in the catalogue: its pictures and its facts. */
 final readonly class ProductsController
@@ -68,7 +68,7 @@ final readonly class ProductsController
         $fact = $facts->all()[$factId] ?? null;
         $title = DB::table('products')->where('id', $productId)->value('title');
         if ($fact?->kind !== FactKind::Blocks || ! is_string($title)) {
-            return new JsonResponse(ProblemWords::answer([new Problem('fact.gone')]), 404);
+            return new JsonResponse(ProblemWords::answer([FactProblem::Gone->at()]), 404);
         }
 
         return new JsonResponse(['id' => $templates->content($factId, $productId, mb_substr("$fact->name of $title", 0, 80), SignedIn::user())->id]);

@@ -20,6 +20,7 @@ use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\NearbyPages;
 use Vestibra\App\Releases\Publish;
+use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Templates\TemplateRole;
@@ -102,7 +103,7 @@ final readonly class PublishController
         }
         $due = isset($given['due']) ? $this->clock->zone->instant($given['due']) : null;
         if (isset($given['due']) && ($due === null || $due <= $this->clock->now())) {
-            return new JsonResponse(ProblemWords::answer([new Problem('publish.time-past')]), 422);
+            return new JsonResponse(ProblemWords::answer([ReleaseProblem::PublishTimePast->at()]), 422);
         }
         $unspoken = array_values(array_filter(
             $this->publish->concerns($changes, $due),

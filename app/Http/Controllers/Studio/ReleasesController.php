@@ -18,10 +18,10 @@ use Vestibra\App\Jobs\RunDueReleases;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\NearbyPages;
+use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\Core\Problem;
 
 final readonly class ReleasesController
 {
@@ -53,7 +53,7 @@ final readonly class ReleasesController
     public function impact(Release $release): JsonResponse
     {
         $changes = $release->changes()->inverse();
-        $problems = $release->state === Release::DONE ? $changes->problems() : [new Problem('release.not-done')];
+        $problems = $release->state === Release::DONE ? $changes->problems() : [ReleaseProblem::NotDone->at()];
 
         return $problems === []
             ? new JsonResponse($this->impact->of($changes->now()))
@@ -64,7 +64,7 @@ final readonly class ReleasesController
     public function group(Request $request, Release $release): JsonResponse
     {
         if ($release->state !== Release::WAITING) {
-            return new JsonResponse(ProblemWords::answer([new Problem('release.not-waiting')]), 409);
+            return new JsonResponse(ProblemWords::answer([ReleaseProblem::NotWaiting->at()]), 409);
         }
 
         return new JsonResponse($this->impact->group(
@@ -92,7 +92,7 @@ final readonly class ReleasesController
         $given = $request->validate(['due' => ['string', 'max:40'], 'note' => ['string', 'max:300']]);
         $due = isset($given['due']) ? $this->clock->zone->instant($given['due']) : $release->due_at;
         if ($due === null || $due <= $this->clock->now()) {
-            return new JsonResponse(ProblemWords::answer([new Problem('publish.time-past')]), 422);
+            return new JsonResponse(ProblemWords::answer([ReleaseProblem::PublishTimePast->at()]), 422);
         }
 
         return DB::transaction(function () use ($request, $release, $given, $due): JsonResponse {
@@ -122,6 +122,6 @@ final readonly class ReleasesController
 
         return $changed === 1
             ? new JsonResponse($this->row->of($release->refresh()->load('author')))
-            : new JsonResponse(ProblemWords::answer([new Problem('release.not-waiting')]), 409);
+            : new JsonResponse(ProblemWords::answer([ReleaseProblem::NotWaiting->at()]), 409);
     }
 }

@@ -19,6 +19,7 @@ use Vestibra\App\Releases\FallbackChange;
 use Vestibra\App\Releases\HandOrderChange;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\PinsChange;
+use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
 use Vestibra\App\Templates\Templates;
@@ -43,7 +44,7 @@ final readonly class StandingController
     {
         return $template->isLive()
             ? $this->release($request, TemplateChange::takeOff($template))
-            : self::refuse(new Problem('release.not-live', '', ['name' => $template->name]));
+            : self::refuse(ReleaseProblem::NotLive->at('', ['name' => $template->name]));
     }
 
     public function fallback(Request $request, Template $template): JsonResponse
@@ -65,7 +66,7 @@ final readonly class StandingController
             ? self::before($known, (int) $given['move'], (int) ($given['before'] ?? 0))
             : array_values(array_map(intval(...), $given['order']));
         if ($known === [] || array_diff($order, $known) !== []) {
-            return self::refuse(new Problem('release.template-gone', '', ['name' => '']));
+            return self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
         }
 
         return $this->release($request, HandOrderChange::to($kind, $order)->now());
@@ -93,7 +94,7 @@ final readonly class StandingController
             'template' => ['nullable', 'integer'],
         ]);
         if ($this->pages->get($given['pageKind'])->read((int) $given['subject']) === null) {
-            return self::refuse(new Problem('release.page-gone'));
+            return self::refuse(ReleaseProblem::PageGone->at());
         }
 
         return $this->release($request, PinsChange::to([$given['pageKind'].'/'.(int) $given['subject'] => isset($given['template']) ? (int) $given['template'] : null]));

@@ -22,13 +22,13 @@ use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Problem;
 
 final readonly class TemplatesController
 {
@@ -72,7 +72,7 @@ final readonly class TemplatesController
             : $templates->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind'] ?? PageKind::Product->value));
 
         return $template === null
-            ? new JsonResponse(ProblemWords::answer([new Problem('template.unknown-start')]), 422)
+            ? new JsonResponse(ProblemWords::answer([TemplateProblem::UnknownStart->at()]), 422)
             : new JsonResponse(['id' => $template->id], 201);
     }
 

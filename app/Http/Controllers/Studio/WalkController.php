@@ -8,9 +8,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Shop\Walk;
+use Vestibra\App\Shop\WalkProblem;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\Core\Problem;
 
 final readonly class WalkController
 {
@@ -29,7 +29,7 @@ final readonly class WalkController
         ]);
         $at = isset($given['at']) ? $this->clock->zone->instant($given['at']) : null;
         if (isset($given['at']) && $at === null) {
-            return new JsonResponse(ProblemWords::answer([new Problem('walk.not-a-time')]), 422);
+            return new JsonResponse(ProblemWords::answer([WalkProblem::NotATime->at()]), 422);
         }
         $this->walk->begin(array_values(array_map(intval(...), $given['drafts'] ?? [])), $at);
 

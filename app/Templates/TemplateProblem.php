@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Vestibra\Core\ProblemCode;
+use Vestibra\Core\ProblemFamily;
+
+/** Why a template or kept part is not made, taken in or deleted. Their words are in one place outside: `Words\ProblemWords`. */
+enum TemplateProblem: string implements ProblemCode
+{
+    use ProblemFamily;
+
+    case PartTooMany = 'part.too-many';
+    case Live = 'template.live';
+    case Pinned = 'template.pinned';
+    case Waits = 'template.waits';
+    case ImportNotATemplate = 'import.not-a-template';
+    case ImportPageKind = 'import.page-kind';
+    case PartInPart = 'part.in-part';
+    case PartOwnInOwn = 'part.own-in-own';
+    case PartNoReach = 'part.no-reach';
+    case PartNotAlone = 'part.not-alone';
+    case PartStands = 'part.stands';
+    case NotEmpty = 'template.not-empty';
+    case UnknownStart = 'template.unknown-start';
+}
