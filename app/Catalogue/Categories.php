@@ -6,21 +6,35 @@ namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Pages\PageKind;
 
 /** The category tree, read once a request. */
 final class Categories
 {
     private ?CategoryTree $tree = null;
 
-    /** @return list<array{name: string, address: string, picture: Picture|null, products: int}> the children of a category with their products, beneath them too */
-    public function beneath(int $id): array
+    /**
+     * @param  bool  $details  whether pictures and numbers are wanted
+     * @return list<array{name: string, address: string, picture: Picture|null, products: int}> the children of a category with their products, beneath them too
+     */
+    public function beneath(int $id, bool $details): array
     {
+        if (! $details) {
+            return array_map(static fn (Category $child): array => [
+                'name' => $child->name,
+                'address' => PagesOfTheShop::address(PageKind::Category, $child->slug),
+                'picture' => null,
+                'products' => 0,
+            ], $this->tree()->children($id));
+        }
+
         return array_values(array_map(static fn (stdClass $row): array => [
             'name' => $row->name,
-            'address' => '/c/'.rawurlencode($row->slug),
+            'address' => PagesOfTheShop::address(PageKind::Category, $row->slug),
             'picture' => $row->id === null ? null : ProductReader::picture($row),
             'products' => $row->products,
         ], DB::select(

@@ -68,10 +68,10 @@ final readonly class Changes
         );
     }
 
-    /** @return list<TemplateChange> of templates that lay out pages */
+    /** @return list<TemplateChange> of templates that lay out pages of kinds that this version knows */
     public function templates(): array
     {
-        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && $change->isPage()));
+        return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && $change->isPage() && $change->isKnown()));
     }
 
     /** @return list<PageKind> the kinds of pages that may change */

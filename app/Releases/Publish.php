@@ -35,7 +35,9 @@ final readonly class Publish
         $changes = $problems = [];
         foreach ($revisions as $id => $revision) {
             $template = Template::query()->findOrFail($id);
-            if ($template->draft_revision !== $revision) {
+            if ($template->isPage() && $template->pageKind() === null) {
+                $problems[] = ReleaseProblem::PublishUnknownKind->at('', ['name' => $template->name, 'kind' => $template->page_kind]);
+            } elseif ($template->draft_revision !== $revision) {
                 $problems[] = ReleaseProblem::PublishChangedSince->at('', ['name' => $template->name]);
             } elseif (! $template->isChanged()) {
                 $problems[] = ReleaseProblem::PublishNothing->at('', ['name' => $template->name]);

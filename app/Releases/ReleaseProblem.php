@@ -12,6 +12,7 @@ enum ReleaseProblem: string implements ProblemCode
 {
     use ProblemFamily;
 
+    case PublishUnknownKind = 'publish.unknown-kind';
     case PublishChangedSince = 'publish.changed-since';
     case PublishNothing = 'publish.nothing';
     case PublishTimePast = 'publish.time-past';

@@ -6,6 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Contests;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Templates\PartPlaces;
@@ -109,10 +110,16 @@ final readonly class TemplateChange implements Change
         return PageKind::from($this->pageKind);
     }
 
+    /** Whether this version knows pages of its kind. */
+    public function isKnown(): bool
+    {
+        return PagesOfTheShop::knows($this->pageKind);
+    }
+
     public function kinds(): array
     {
         return match ($this->role) {
-            TemplateRole::Page => [$this->kind()],
+            TemplateRole::Page => $this->isKnown() ? [$this->kind()] : [],
             TemplateRole::Part => PartPlaces::kinds($this->template),
             TemplateRole::OwnBlocks => [PageKind::Product],
         };
@@ -125,7 +132,7 @@ final readonly class TemplateChange implements Change
 
     public function suppose(Supposed $supposed): Supposed
     {
-        if (! $this->isPage()) {
+        if (! $this->isPage() || ! $this->isKnown()) {
             return $supposed;
         }
 

@@ -112,9 +112,9 @@ final class PageShop implements Shop
         return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
     }
 
-    public function beneath(): array
+    public function beneath(bool $details): array
     {
-        return $this->subject->kind() === SubjectKind::Category ? $this->categories->beneath($this->subject->id()) : [];
+        return $this->subject->kind() === SubjectKind::Category ? $this->categories->beneath($this->subject->id(), $details) : [];
     }
 
     public function neighbours(): array

@@ -13,7 +13,7 @@ use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\PriceRange;
 
 /**
- * Products as cards of the fixed listing pages: three queries for any number of them.
+ * Products as cards of the fixed listing pages: two queries for any number of them.
  *
  * @phpstan-type Card array{title: string, address: string, brand: string|null, pictures: list<object>, now: string|null,
  *     from: bool, was: string|null, saving: int, inStock: bool, until: int|null, reviews: int, stars: int}
@@ -35,21 +35,28 @@ final readonly class Cards
         }
         $list = implode(',', $ids);
         $variants = $pictures = $cards = [];
-        foreach (DB::select("select * from variants where published = 1 and product_id in ($list) order by position, id") as $row) {
-            $variants[$row->product_id][] = ProductReader::variant($row);
-        }
         foreach (DB::select("select pp.product_id, pictures.* from product_pictures pp join pictures on pictures.id = pp.picture_id where pp.product_id in ($list) and pp.position < 2 order by pp.position") as $row) {
             $pictures[$row->product_id][] = $row;
         }
-        foreach (DB::select("select p.*, b.name as brand_name from products p left join brands b on b.id = p.brand_id where p.id in ($list)") as $row) {
-            $cards[$row->id] = [
+        $products = [];
+        foreach (DB::select(
+            'select p.id as of_product, p.title, p.slug, p.review_count, p.star_sum, b.name as brand_name, v.* from products p left join brands b on b.id = p.brand_id'
+            ." left join variants v on v.product_id = p.id and v.published = 1 where p.id in ($list) order by p.id, v.position, v.id",
+        ) as $row) {
+            $products[$row->of_product] ??= $row;
+            if ($row->id !== null) {
+                $variants[$row->of_product][] = ProductReader::variant($row);
+            }
+        }
+        foreach ($products as $id => $row) {
+            $cards[$id] = [
                 'title' => $row->title,
                 'address' => '/p/'.rawurlencode($row->slug),
                 'brand' => $row->brand_name,
-                'pictures' => $pictures[$row->id] ?? [],
+                'pictures' => $pictures[$id] ?? [],
                 'reviews' => $row->review_count,
                 'stars' => $row->review_count === 0 ? 0 : intdiv($row->star_sum * 20, $row->review_count),
-            ] + $this->price($variants[$row->id] ?? [], $now);
+            ] + $this->price($variants[$id] ?? [], $now);
         }
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $cards[$id] ?? null, $ids)));

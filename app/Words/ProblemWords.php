@@ -257,6 +257,7 @@ final class ProblemWords
     private static function release(ReleaseProblem $code): string
     {
         return match ($code) {
+            ReleaseProblem::PublishUnknownKind => '“{name}” is for pages of the kind “{kind}”, which this version does not know. Nothing was published.',
             ReleaseProblem::PublishChangedSince => '“{name}” was changed after you looked at what publishing would do. Nothing was published; look again and publish then.',
             ReleaseProblem::PublishNothing => 'Draft and live are the same. There is nothing to publish.',
             ReleaseProblem::PublishTimePast => 'That time is not to come any more. Nothing was kept; choose a later one.',

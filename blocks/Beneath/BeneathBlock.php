@@ -37,7 +37,7 @@ final readonly class BeneathBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $beneath = $context->shop->beneath();
+        $beneath = $context->shop->beneath($settings->bool('pictures') || $settings->bool('counts'));
         $links = array_map(static fn (array $one): array => [
             'name' => $one['name'],
             'address' => $one['address'],

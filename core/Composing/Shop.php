@@ -57,8 +57,11 @@ interface Shop
     /** The products of the page, as somebody asked for them. The same every time it is asked. */
     public function listed(): Listed;
 
-    /** @return list<array{name: string, address: string, picture: Picture|null, products: int}> the categories right beneath the page's own */
-    public function beneath(): array;
+    /**
+     * @param  bool  $details  whether pictures and numbers are wanted: one query
+     * @return list<array{name: string, address: string, picture: Picture|null, products: int}> the categories right beneath the page's own
+     */
+    public function beneath(bool $details): array;
 
     /** The order of reviews that the customer asked for, if any. */
     public function reviewOrder(): ?string;

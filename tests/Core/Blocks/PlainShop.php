@@ -14,6 +14,10 @@ use Vestibra\Core\Templates\Node;
 /** A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others do not. */
 final readonly class PlainShop implements Shop
 {
+    public function __construct(private ?Listed $listed = null)
+    {
+    }
+
     public function name(): string
     {
         return 'Larkfold';
@@ -58,10 +62,10 @@ final readonly class PlainShop implements Shop
 
     public function listed(): Listed
     {
-        return new Listed($this->cards([1, 2, 3]), 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
+        return $this->listed ?? new Listed($this->cards([1, 2, 3]), 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
     }
 
-    public function beneath(): array
+    public function beneath(bool $details): array
     {
         return [
             ['name' => 'Shimmer', 'address' => '/c/shimmer', 'picture' => Pages::pictureNumber(1), 'products' => 4],

@@ -44,6 +44,7 @@ final readonly class PublishController
     /** What publishing would do: a page's worth of moves, the new look, and what wants a spoken decision. */
     public function impact(Request $request, Template $template): JsonResponse
     {
+        $template->isPage() && $template->knownKind();
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
         /** @var Collection<int, Template> $others */
