@@ -7,6 +7,7 @@ namespace Vestibra\App\Providers;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
@@ -80,7 +81,7 @@ final class VestibraProvider extends ServiceProvider
         Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))
             ->withQuery(static fn ($query) => $query->whereNull('closed_at')));
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
-        Event::listen(MigrationsEnded::class, fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));

@@ -40,7 +40,7 @@ export function movesOf(impact: Pick<Impact, 'moved' | 'kinds'>): string {
 
 export function moving(kind: string, count: number): string {
     const { page: one, pages: several } = pageWords(kind);
-    return counted(count, `${one} moves`, `${several} move`);
+    return counted(count, `${one} moves`, [several, 'move'].join(' '));
 }
 
 /** As "3 category pages", of those that move. */
