@@ -27,6 +27,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Reach\LiveRules;
+use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\BlockPrinter;
 use Vestibra\App\Rendering\Filler;
 use Vestibra\App\Sessions\SqliteSessions;
@@ -49,6 +50,7 @@ final class VestibraProvider extends ServiceProvider
         $this->app->scoped(Categories::class);
         $this->app->scoped(PagesOfTheShop::class);
         $this->app->scoped(LiveRules::class);
+        $this->app->scoped(ReachCounts::class);
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);

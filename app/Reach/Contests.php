@@ -32,6 +32,12 @@ final readonly class Contests
         $this->fields = Fields::standard();
     }
 
+    /** @return int in seconds of Unix time */
+    public function now(): int
+    {
+        return $this->clock->now()->getTimestamp();
+    }
+
     /** Only what is live: enough to decide. */
     public function live(PageKind $kind): Contest
     {

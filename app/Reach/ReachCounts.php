@@ -25,12 +25,15 @@ use Vestibra\Core\Reach\Reach;
  * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null,
  *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, pages: list<array<string, mixed>>, dead: list<Dead>}
  */
-final readonly class ReachCounts
+final class ReachCounts
 {
     /** So many templates are counted in one query. */
     private const AT_ONCE = 100;
 
-    public function __construct(private Contests $contests)
+    /** @var array<string, array<int, Counts>> by kind and what is live */
+    private array $known = [];
+
+    public function __construct(private readonly Contests $contests)
     {
     }
 
@@ -76,6 +79,12 @@ final readonly class ReachCounts
      * @return array<int, Counts> by template
      */
     public function live(PageKind $kind): array
+    {
+        return $this->known["$kind->value ".LiveRules::word().' '.$this->contests->now()] ??= $this->count($kind);
+    }
+
+    /** @return array<int, Counts> by template */
+    private function count(PageKind $kind): array
     {
         $contest = $this->contests->live($kind);
         $counts = $now = [];

@@ -6,6 +6,7 @@ namespace Vestibra\Tests\App\Templates;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Tests\App\TestCase;
 
@@ -69,7 +70,7 @@ final class TemplatesTest extends TestCase
         $answer = $this->postJson('/studio/templates', $body)->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
-        self::assertSame(2, Template::query()->count(), 'The fallbacks of products and categories.');
+        self::assertSame(count(PagesOfTheShop::kinds()), Template::query()->count(), 'The fallbacks, and nothing else.');
     }
 
     public function test_renaming(): void
@@ -91,7 +92,7 @@ final class TemplatesTest extends TestCase
 
         self::assertSame([['Everything else', true, true, 0, 109, 86], ['Ink', true, false, 1, 23, 23], ['Every other category', true, true, 0, 22, 22]], array_map(
             static fn (array $row): array => [$row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['counts']['covers'], $row['counts']['shownOn']],
-            $rows,
+            array_slice($rows, 0, 3),
         ));
         self::assertSame('Robin', $rows[1]['changedBy']);
     }
