@@ -15,6 +15,7 @@ final class PagesOfTheShop
     private const KINDS = [
         'product' => [ProductPages::class, 'p'],
         'category' => [CategoryPages::class, 'c'],
+        'brand' => [BrandPages::class, 'brand'],
     ];
 
     /** @var array<string, FindsPages> */

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Pages;
 
 use LogicException;
 use Vestibra\Core\Pages\Kinds\AroundPages;
+use Vestibra\Core\Pages\Kinds\BrandPages;
 use Vestibra\Core\Pages\Kinds\CategoryPages;
 use Vestibra\Core\Pages\Kinds\CollectionPages;
 use Vestibra\Core\Pages\Kinds\ProductPages;
@@ -29,6 +30,7 @@ final readonly class PageKinds
             new ProductPages,
             new CategoryPages,
             new CollectionPages,
+            new BrandPages,
             new SearchPages,
             new AroundPages(PageKind::Header),
             new AroundPages(PageKind::Footer),
