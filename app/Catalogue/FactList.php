@@ -6,7 +6,7 @@ namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Folding;
@@ -118,7 +118,7 @@ final readonly class FactList
     /** Whether a stored rule looks at the fact. */
     private static function asks(?string $stored, int $id): bool
     {
-        $reach = $stored === null ? new Reach : app(Contests::class)->stored(json_decode($stored, true), PageKind::Product);
+        $reach = $stored === null ? new Reach : app(KindRulesReader::class)->stored(json_decode($stored, true), PageKind::Product);
         foreach ([...$reach->show, ...$reach->keepOff] as $clause) {
             foreach ($clause->conditions as $condition) {
                 if ($condition->field === 'fact' && $condition->of === $id) {

@@ -6,7 +6,7 @@ namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\Counted;
@@ -21,7 +21,7 @@ final class ReachCommand extends Command
 
     protected $description = 'Says what a template covers, what it is shown on, and where the others go';
 
-    public function handle(ReachCounts $counts, Contests $contests, ReachWords $words, ShopClock $clock): int
+    public function handle(ReachCounts $counts, KindRulesReader $contests, ReachWords $words, ShopClock $clock): int
     {
         if (! $this->moveClock($clock)) {
             return self::FAILURE;

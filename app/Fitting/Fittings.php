@@ -10,7 +10,7 @@ use stdClass;
 use Vestibra\App\Jobs\FitTemplate;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\Rendering\PageMaker;
@@ -36,7 +36,7 @@ final readonly class Fittings
 
     public function __construct(
         private StoredDrafts $stored,
-        private Contests $contests,
+        private KindRulesReader $contests,
         private Composer $composer,
         private PagesOfTheShop $pages,
         private PageMaker $maker,

@@ -10,12 +10,12 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\CanvasParts;
 use Vestibra\App\Rendering\PageMaker;
-use Vestibra\App\Templates\Changes;
-use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\PartPlaces;
+use Vestibra\App\Templates\StepResult;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Templates\TemplateRole;
+use Vestibra\App\Templates\Unpublished;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
@@ -35,7 +35,7 @@ final readonly class DraftState
     public function __construct(
         private StoredDrafts $stored,
         private Drafting $drafting,
-        private Changes $changes,
+        private Unpublished $changes,
         private ReachCounts $counts,
         private PagesOfTheShop $pages,
         private PageMaker $maker,
@@ -114,7 +114,7 @@ final readonly class DraftState
      *
      * @return array<string, mixed>
      */
-    public function after(Drafted $done, Template $template, int $sampleId, Visit $visit): array
+    public function after(StepResult $done, Template $template, int $sampleId, Visit $visit): array
     {
         $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($sampleId);
         if ($subject === null) {

@@ -9,7 +9,7 @@ use LogicException;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\Counted;
@@ -26,7 +26,7 @@ final readonly class Doctor
 {
     public function __construct(
         private StoredDrafts $stored,
-        private Contests $contests,
+        private KindRulesReader $contests,
     ) {
     }
 

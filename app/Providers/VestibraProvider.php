@@ -29,7 +29,7 @@ use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\BlockPrinter;
-use Vestibra\App\Rendering\Filler;
+use Vestibra\App\Rendering\LiveParts;
 use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\ShopClock;
@@ -54,7 +54,7 @@ final class VestibraProvider extends ServiceProvider
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
         $this->app->scoped(ShopClock::class);
         $this->app->scoped(ShopTag::class);
-        $this->app->scoped(Filler::class);
+        $this->app->scoped(LiveParts::class);
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->singleton(MoneyFormat::class, static fn (): MoneyFormat => new MoneyFormat(

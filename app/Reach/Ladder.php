@@ -31,7 +31,7 @@ final readonly class Ladder
 {
     public function __construct(
         private Verdicts $verdicts,
-        private Contests $contests,
+        private KindRulesReader $contests,
         private PagesOfTheShop $pages,
         private ReachCounts $counts,
         private ReachWords $reachWords,

@@ -23,7 +23,7 @@ final class LiveRules
     private array $known = [];
 
     public function __construct(
-        private readonly Contests $contests,
+        private readonly KindRulesReader $contests,
         private readonly string $folder,
     ) {
     }

@@ -33,7 +33,7 @@ final class ReachCounts
     /** @var array<string, array<int, Counts>> by kind and what is live */
     private array $known = [];
 
-    public function __construct(private readonly Contests $contests)
+    public function __construct(private readonly KindRulesReader $contests)
     {
     }
 
@@ -103,7 +103,7 @@ final class ReachCounts
     }
 
     /** The instant that counts for a template: now, or the start of a season that lies ahead. */
-    private static function counted(Contest $contest, Candidate $candidate): Contest
+    private static function counted(KindRules $contest, Candidate $candidate): KindRules
     {
         $from = $candidate->reach->season->from;
 
@@ -116,11 +116,11 @@ final class ReachCounts
      * @param  array<string, int|null>  $pins  instead of those that are stored
      * @return array{Counts, array<int, int>} and by template, how many of those that it covers others win
      */
-    private function one(Contest $now, Candidate $candidate, array $pins = []): array
+    private function one(KindRules $now, Candidate $candidate, array $pins = []): array
     {
         $id = $candidate->templateId;
         $contest = self::counted($now, $candidate);
-        $count = static function (Contest $contest) use ($candidate, $id, $pins): array {
+        $count = static function (KindRules $contest) use ($candidate, $id, $pins): array {
             $covers = $contest->sql()->covers($candidate->reach);
             $kind = $contest->pages->kind()->value;
             $moved = Supposed::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
@@ -152,7 +152,7 @@ final class ReachCounts
      * @param  list<Candidate>  $candidates  that are counted now
      * @return array<int, Counts> by template
      */
-    private function several(Contest $contest, array $candidates): array
+    private function several(KindRules $contest, array $candidates): array
     {
         $parts = $counts = [];
         foreach ($candidates as $candidate) {
@@ -174,7 +174,7 @@ final class ReachCounts
     }
 
     /** @return Counts */
-    private static function counts(Candidate $candidate, Contest $now, int $covers, int $shownOn, int $elsewhere, int $shownNow): array
+    private static function counts(Candidate $candidate, KindRules $now, int $covers, int $shownOn, int $elsewhere, int $shownNow): array
     {
         $season = $candidate->reach->season;
 
@@ -192,7 +192,7 @@ final class ReachCounts
     }
 
     /** @return list<int> */
-    private static function ids(Contest $contest, Sql $covers, int $page): array
+    private static function ids(KindRules $contest, Sql $covers, int $page): array
     {
         return array_column(DB::select(
             "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id limit ? offset ?",

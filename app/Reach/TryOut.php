@@ -16,7 +16,7 @@ use Vestibra\Core\Reach\Reach;
 final readonly class TryOut
 {
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private Verdicts $verdicts,
         private ActualWords $words,
     ) {

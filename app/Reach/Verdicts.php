@@ -15,7 +15,7 @@ use Vestibra\Core\Reach\Verdict;
 final readonly class Verdicts
 {
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private LiveRules $live,
         private PagesOfTheShop $pages,
     ) {

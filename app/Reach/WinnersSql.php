@@ -13,9 +13,9 @@ final readonly class WinnersSql
      * @param  Sql|null  $among  asks only for pages called `p` that it is true for
      * @param  array<string, int|null>  $pins  `product/7` => template id, null: unpinned; instead of what is stored
      */
-    public static function of(Contest $contest, ?Sql $among = null, array $pins = []): Sql
+    public static function of(KindRules $contest, ?Sql $among = null, array $pins = []): Sql
     {
-        $chain = Chain::of($contest);
+        $chain = WinningOrder::of($contest);
 
         return Sql::join('', [
             self::with($chain->with()),
@@ -34,13 +34,13 @@ final readonly class WinnersSql
      * @param  list<int>|null  $changed  templates whose reach is another then, or that come or go; null: anything may differ
      * @param  array<string, int|null>  $pins  as they would be then
      */
-    public static function both(Contest $now, Contest $then, ?array $changed, ?Sql $among, array $pins): Sql
+    public static function both(KindRules $now, KindRules $then, ?array $changed, ?Sql $among, array $pins): Sql
     {
-        $before = Chain::of($now);
-        $new = Chain::of($then, $changed);
-        $full = Chain::of($then);
+        $before = WinningOrder::of($now);
+        $new = WinningOrder::of($then, $changed);
+        $full = WinningOrder::of($then);
         $all = $before->and($new);
-        $place = Chain::PLACE;
+        $place = WinningOrder::PLACE;
         $list = implode(',', $changed ?? [0]);
         $after = $changed === null
             ? $full->template()
@@ -68,7 +68,7 @@ final readonly class WinnersSql
      * @param  array<string, int|null>  $pins
      * @return string pins to live templates
      */
-    private static function pins(Contest $contest, array $pins): string
+    private static function pins(KindRules $contest, array $pins): string
     {
         $live = array_column(array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live), 'templateId');
         $page = $contest->pages->kind()->value;

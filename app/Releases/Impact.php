@@ -9,8 +9,8 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PageRows;
-use Vestibra\App\Reach\Contest;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRules;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
@@ -33,7 +33,7 @@ use Vestibra\Core\Reach\Season;
 final readonly class Impact
 {
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private ShopClock $clock,
     ) {
     }
@@ -45,7 +45,7 @@ final readonly class Impact
         $moves = $look = $kinds = [];
         foreach ($changes->kinds() as $kind) {
             $both = $this->both($kind, $changes, $at);
-            $groups = $this->groups($both, 'before_id <> after_id or '.Looks::of($changes)->sql());
+            $groups = $this->groups($both, 'before_id <> after_id or '.NewLooks::of($changes)->sql());
             $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
             foreach ($groups as $group) {
                 $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
@@ -185,12 +185,12 @@ final readonly class Impact
     }
 
     /** Only pages that a changed template covers, now or then, or that are pinned, can change; null: any page. */
-    private function affected(PageKind $kind, Changes $changes, Supposed $supposed, Contest $now, Contest $then): ?Sql
+    private function affected(PageKind $kind, Changes $changes, Supposed $supposed, KindRules $now, KindRules $then): ?Sql
     {
         if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
             return null;
         }
-        $looks = Looks::of($changes);
+        $looks = NewLooks::of($changes);
         $pinned = Supposed::pinned($supposed->pins, $kind);
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
         $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());

@@ -67,7 +67,7 @@ final readonly class NearbyPages
         $changes = $release->changes();
         $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
         $after = $this->impact->winners($kind, Changes::of(), $candidates);
-        $looks = Looks::of($changes);
+        $looks = NewLooks::of($changes);
 
         return array_values(array_filter($candidates, static fn (int $id): bool => ($before[$id] ?? null) !== ($after[$id] ?? null)
             || $looks->holds($kind, $id, $after[$id] ?? null)));

@@ -13,8 +13,8 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 
 /** From drafts to a set of changes, with what somebody should say aloud before they go out. */
 final readonly class Publish
@@ -105,7 +105,7 @@ final readonly class Publish
     /** @return list<Node> the kept parts that a tree shares, as they are live */
     private function shared(Node $tree): array
     {
-        $trees = DB::table('templates')->whereIntegerInRaw('id', Filling::parts($tree, $this->composer->schema))->whereNotNull('live_revision')->pluck('live_tree')->all();
+        $trees = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))->whereNotNull('live_revision')->pluck('live_tree')->all();
 
         return array_values(array_map(fn (mixed $tree): Node => $this->stored->tree(json_decode((string) $tree, true)), $trees));
     }

@@ -7,7 +7,7 @@ namespace Vestibra\App\Releases;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\TemplateRole;
@@ -138,7 +138,7 @@ final readonly class TemplateChange implements Change
 
         return $this->after === null
             ? $supposed->without($this->template)
-            : $supposed->withReach($this->template, app(Contests::class)->stored($this->after['reach'], $this->kind()));
+            : $supposed->withReach($this->template, app(KindRulesReader::class)->stored($this->after['reach'], $this->kind()));
     }
 
     /** Whether pages that keep the template look different. */

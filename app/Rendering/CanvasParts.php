@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
-use Vestibra\App\Templates\Drafted;
+use Vestibra\App\Templates\StepResult;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Node;
@@ -26,7 +26,7 @@ final readonly class CanvasParts
     }
 
     /** @return list<Part> */
-    public function of(ComposedPage $composed, Drafted $done): array
+    public function of(ComposedPage $composed, StepResult $done): array
     {
         $tree = $done->draft->tree;
         $whole = $orders = [];

@@ -35,7 +35,7 @@ final readonly class PageMaker
         private ShopClock $clock,
         private Troubles $troubles,
         private PageShops $shops,
-        private Filler $filler,
+        private LiveParts $filler,
         private PagesOfTheShop $pages,
         private NamedThings $things,
     ) {

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Collection;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\ShopClock;
 
@@ -22,7 +22,7 @@ final readonly class Walk
     public function __construct(
         private Session $session,
         private ShopClock $clock,
-        private Contests $contests,
+        private KindRulesReader $contests,
     ) {
     }
 

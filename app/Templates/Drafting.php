@@ -22,9 +22,9 @@ use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\SetReach;
-use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TakingBack;
 use Vestibra\Core\Templates\TreeProblem;
@@ -54,9 +54,9 @@ final readonly class Drafting
 
     /**
      * @param  list<mixed>  $edits  untrusted
-     * @return Drafted|non-empty-list<Problem>
+     * @return StepResult|non-empty-list<Problem>
      */
-    public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): Drafted|array
+    public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): StepResult|array
     {
         $kind = self::kind(Template::query()->findOrFail($templateId));
         $read = [];
@@ -68,12 +68,12 @@ final readonly class Drafting
             $read[] = $parsed;
         }
 
-        return DB::transaction(function () use ($templateId, $user, $read, $attempt): Drafted|array {
+        return DB::transaction(function () use ($templateId, $user, $read, $attempt): StepResult|array {
             $template = Template::query()->findOrFail($templateId);
             $log = $this->log($template);
             $before = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new Drafted($before, [], [$before->tree->id], $template->draft_revision);
+                return new StepResult($before, [], [$before->tree->id], $template->draft_revision);
             }
             $done = Stepped::by($read, $before, $this->composer->schema);
             $crossing = $this->crossing($template)->problem($template, $user, $read, $attempt, $before);
@@ -88,24 +88,24 @@ final readonly class Drafting
                 return [$crossing];
             }
             if ($done->draft === $before) {
-                return Drafted::of($done, $template->draft_revision);
+                return StepResult::of($done, $template->draft_revision);
             }
             $this->save($template, $user, $done->draft);
             $log->endRedo($template, $user);
-            $log->record($template, $user, $done, new Recorded(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
+            $log->record($template, $user, $done, new StepRecord(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
 
-            return Drafted::of($done, $template->draft_revision);
+            return StepResult::of($done, $template->draft_revision);
         });
     }
 
-    /** @return Drafted|non-empty-list<Problem> */
-    public function undo(int $templateId, User $user, Attempt $attempt = new Attempt): Drafted|array
+    /** @return StepResult|non-empty-list<Problem> */
+    public function undo(int $templateId, User $user, Attempt $attempt = new Attempt): StepResult|array
     {
         return $this->takeBack($templateId, $user, [DraftStep::DONE, DraftStep::REDONE], DraftStep::UNDONE, $attempt);
     }
 
-    /** @return Drafted|non-empty-list<Problem> */
-    public function redo(int $templateId, User $user, Attempt $attempt = new Attempt): Drafted|array
+    /** @return StepResult|non-empty-list<Problem> */
+    public function redo(int $templateId, User $user, Attempt $attempt = new Attempt): StepResult|array
     {
         return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
     }
@@ -131,16 +131,16 @@ final readonly class Drafting
 
     /**
      * @param  list<string>  $origins
-     * @return Drafted|non-empty-list<Problem>
+     * @return StepResult|non-empty-list<Problem>
      */
-    private function takeBack(int $templateId, User $user, array $origins, string $origin, Attempt $attempt): Drafted|array
+    private function takeBack(int $templateId, User $user, array $origins, string $origin, Attempt $attempt): StepResult|array
     {
-        return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): Drafted|array {
+        return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): StepResult|array {
             $template = Template::query()->findOrFail($templateId);
             $log = $this->log($template);
             $draft = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new Drafted($draft, [], [$draft->tree->id], $template->draft_revision);
+                return new StepResult($draft, [], [$draft->tree->id], $template->draft_revision);
             }
             $stored = $log->last($template, $user, $origins);
             if ($stored !== null && $attempt->passOver) {
@@ -169,9 +169,9 @@ final readonly class Drafting
             }
             $this->save($template, $user, $done->draft);
             $stored->update(['spent' => true]);
-            $log->record($template, $user, $done, new Recorded($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
+            $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
-            return Drafted::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
+            return StepResult::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
         });
     }
 
@@ -188,8 +188,8 @@ final readonly class Drafting
     {
         return match (true) {
             $template->isPage() => $draft->tree->kind === 'page' ? null : TreeProblem::NotAPage->at('', ['kind' => $draft->tree->kind]),
-            Filling::parts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartInPart->at(),
-            $template->role === TemplateRole::OwnBlocks && Filling::facts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartOwnInOwn->at(),
+            PlacedParts::parts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartInPart->at(),
+            $template->role === TemplateRole::OwnBlocks && PlacedParts::facts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartOwnInOwn->at(),
             $draft->reach->show !== [] => TemplateProblem::PartNoReach->at(),
             default => null,
         };

@@ -8,19 +8,14 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
 use Vestibra\App\ShopClock;
-use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Formats\TemplateFile;
+use Vestibra\Core\Formats\TemplateFileReader;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -29,35 +24,24 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class Exchange
 {
-    public const FORMAT = 1;
-
-    private ShopZone $zone;
+    private TemplateFileReader $reader;
 
     public function __construct(
         private Composer $composer,
-        private Contests $contests,
         private StoredDrafts $stored,
         private Templates $templates,
-        private Ids $ids,
+        Ids $ids,
         ShopClock $clock,
     ) {
-        $this->zone = $clock->zone;
+        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, PagesOfTheShop::kinds());
     }
 
     /** @return array<string, mixed> with the names of its pictures */
     public function export(Template $template): array
     {
-        $tree = $this->stored->tree($template->draft_tree);
+        $draft = $this->stored->draft($template);
 
-        return [
-            'vestibra' => 'template',
-            'format' => self::FORMAT,
-            'name' => $template->name,
-            'pageKind' => $template->page_kind,
-            'tree' => TreeReader::write($tree),
-            'reach' => $this->contests->stored($template->draft_reach, $template->knownKind())->toArray(),
-            'pictures' => $this->pictures($tree),
-        ];
+        return (new TemplateFile($template->name, $template->knownKind(), $draft->tree, $draft->reach, $this->pictures($draft->tree)))->toArray();
     }
 
     /**
@@ -66,31 +50,12 @@ final readonly class Exchange
      */
     public function import(mixed $file, User $author, bool $withReach = false): Template|array
     {
-        if (! is_array($file) || ($file['vestibra'] ?? null) !== 'template') {
-            return [TemplateProblem::ImportNotATemplate->at()];
+        $read = $this->reader->parse($file, $withReach);
+        if (is_array($read)) {
+            return $read;
         }
-        if (($file['format'] ?? null) !== self::FORMAT) {
-            return [TreeProblem::UnknownFormat->at('format', ['known' => self::FORMAT])];
-        }
-        $kind = is_string($file['pageKind'] ?? null) && PagesOfTheShop::knows($file['pageKind']) ? PageKind::from($file['pageKind']) : null;
-        if ($kind === null) {
-            return [TemplateProblem::ImportPageKind->at()];
-        }
-        $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($file['tree'] ?? null);
-        if (! $tree instanceof Node) {
-            return $tree;
-        }
-        if ($tree->kind !== 'page') {
-            return [TreeProblem::NotAPage->at('page', ['kind' => $tree->kind])];
-        }
-        $name = is_string($file['name'] ?? null) && trim($file['name']) !== '' ? mb_substr(mb_scrub(trim($file['name'])), 0, 80) : 'Imported';
-
-        $reach = $withReach ? (new ReachReader(Fields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;
-        if (is_array($reach)) {
-            return $reach;
-        }
-        $template = $this->templates->fromTree($name, $tree, $author, $kind);
-        $template->update(['draft_reach' => $reach->toArray()]);
+        $template = $this->templates->fromTree($read->name, $read->tree, $author, $read->kind);
+        $template->update(['draft_reach' => $read->reach->toArray()]);
 
         return $template;
     }

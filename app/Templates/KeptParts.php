@@ -13,10 +13,10 @@ use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Copying;
-use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -102,7 +102,7 @@ final readonly class KeptParts
         if (! $read instanceof Node) {
             return $read;
         }
-        if (Filling::parts($read, $this->composer->schema) !== []) {
+        if (PlacedParts::parts($read, $this->composer->schema) !== []) {
             return [TemplateProblem::PartInPart->at()];
         }
         $role = $this->composer->schema->definition($read->kind)?->role;

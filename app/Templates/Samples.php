@@ -9,7 +9,7 @@ use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\Sql;
 use Vestibra\Core\Catalogue\Folding;
@@ -29,7 +29,7 @@ use Vestibra\Core\Reach\ReachCompiler;
 final readonly class Samples
 {
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private PagesOfTheShop $pages,
         private Categories $categories,
     ) {

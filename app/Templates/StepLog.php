@@ -31,7 +31,7 @@ final readonly class StepLog
     }
 
     /** Writes a step down; one run of typing or one slide goes on with the step before. */
-    public function record(Template $template, User $user, Stepped $done, Recorded $step): void
+    public function record(Template $template, User $user, Stepped $done, StepRecord $step): void
     {
         $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE ? null : $this->of($template, $user)->latest('id')->first();
         if ($last !== null && $last->format === TreeFormats::CURRENT && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {

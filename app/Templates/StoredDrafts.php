@@ -6,7 +6,7 @@ namespace Vestibra\App\Templates;
 
 use LogicException;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Draft;
@@ -19,7 +19,7 @@ final readonly class StoredDrafts
 {
     public function __construct(
         private Composer $composer,
-        private Contests $contests,
+        private KindRulesReader $contests,
         private Ids $ids,
     ) {
     }

@@ -16,8 +16,6 @@ enum TemplateProblem: string implements ProblemCode
     case Live = 'template.live';
     case Pinned = 'template.pinned';
     case Waits = 'template.waits';
-    case ImportNotATemplate = 'import.not-a-template';
-    case ImportPageKind = 'import.page-kind';
     case PartInPart = 'part.in-part';
     case PartOwnInOwn = 'part.own-in-own';
     case PartNoReach = 'part.no-reach';

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Templates\TemplateRole;
@@ -30,7 +30,7 @@ final readonly class Attention
     private const MOST = 50;
 
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private ReachCounts $counts,
         private Composer $composer,
         private PagesOfTheShop $pages,

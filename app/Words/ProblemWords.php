@@ -12,6 +12,7 @@ use Vestibra\App\Pictures\PictureProblem;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Shop\WalkProblem;
 use Vestibra\App\Templates\TemplateProblem;
+use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\Reach\ReachProblem;
@@ -88,6 +89,7 @@ final class ProblemWords
             $code instanceof ReleaseProblem => self::release($code),
             $code instanceof WalkProblem => self::walk($code),
             $code instanceof FileProblem => self::file($code),
+            $code instanceof FileFormatProblem => self::fileFormat($code),
             default => throw new LogicException('No words for problems of the kind '.$code::class),
         };
     }
@@ -159,8 +161,6 @@ final class ProblemWords
             TemplateProblem::Live => '“{name}” is live. Take it off first; then it can be deleted.',
             TemplateProblem::Pinned => 'Pages are pinned to “{name}”. Unpin them first; nothing was deleted.',
             TemplateProblem::Waits => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
-            TemplateProblem::ImportNotATemplate => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
-            TemplateProblem::ImportPageKind => 'Only templates of product pages can be taken in. Nothing was changed.',
             TemplateProblem::PartInPart => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
             TemplateProblem::PartOwnInOwn => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
             TemplateProblem::PartNoReach => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
@@ -298,6 +298,16 @@ final class ProblemWords
             FileProblem::FilmKind => '“{name}” is no film that browsers play. Save it as MP4 or WebM and try again; it was not taken in.',
             FileProblem::FilmNoPictures => '“{name}” holds sound but no pictures. It was not taken in; choose the film itself.',
             FileProblem::CaptionsKind => '“{name}” holds no captions. They come as a WebVTT file: its first line is WEBVTT. It was not taken in.',
+        };
+    }
+
+    private static function fileFormat(FileFormatProblem $code): string
+    {
+        return match ($code) {
+            FileFormatProblem::NotATemplate => 'This is no template as Vestibra writes it, or too large. Nothing was taken in.',
+            FileFormatProblem::UnknownFormat => 'This template was written in a format that this Vestibra does not know (it knows {known}). Nothing was taken in; a newer Vestibra may read it.',
+            FileFormatProblem::PageKind => 'This template is for a kind of page that this shop does not have. Nothing was taken in.',
+            FileFormatProblem::NotAPage => 'A template has to begin with a page, and this one begins with “{kind}”. Nothing was taken in.',
         };
     }
 }

@@ -15,7 +15,7 @@ interface Edit
     /** The fixed name in stored edits. */
     public static function name(): string;
 
-    public function apply(Draft $draft, Schema $schema): Applied|Problem;
+    public function apply(Draft $draft, Schema $schema): EditResult|Problem;
 
     /** @return array<string, mixed> with `edit` holding the name */
     public function toArray(): array;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeProblem;
@@ -30,7 +30,7 @@ final readonly class Insert implements Edit
         return 'insert';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied|Problem
+    public function apply(Draft $draft, Schema $schema): EditResult|Problem
     {
         $problem = Place::problem($draft->tree, $schema, $this->node->kind, $this->parent, $this->after);
         if ($problem !== null) {
@@ -55,7 +55,7 @@ final readonly class Insert implements Edit
             return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 
-        return new Applied($draft->withTree($tree), new Remove($this->node->id), [$this->parent]);
+        return new EditResult($draft->withTree($tree), new Remove($this->node->id), [$this->parent]);
     }
 
     public function toArray(): array

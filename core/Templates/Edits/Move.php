@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
@@ -29,7 +29,7 @@ final readonly class Move implements Edit
         return 'move';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied|Problem
+    public function apply(Draft $draft, Schema $schema): EditResult|Problem
     {
         $node = $draft->tree->find($this->id);
         $from = $draft->tree->parentOf($this->id);
@@ -52,7 +52,7 @@ final readonly class Move implements Edit
             return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 
-        return new Applied(
+        return new EditResult(
             $draft->withTree($tree),
             new self($this->id, $from->id, $from->before($this->id)),
             array_values(array_unique([$from->id, $this->parent])),

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Schema;
 
 /** Takes a block away, with everything in it. The inverse holds it whole. */
@@ -23,7 +23,7 @@ final readonly class Remove implements Edit
         return 'remove';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied|Problem
+    public function apply(Draft $draft, Schema $schema): EditResult|Problem
     {
         $node = $draft->tree->find($this->id);
         $parent = $draft->tree->parentOf($this->id);
@@ -34,7 +34,7 @@ final readonly class Remove implements Edit
             return EditProblem::NotThePage->at($this->id);
         }
 
-        return new Applied(
+        return new EditResult(
             $draft->withTree($draft->tree->without($this->id)),
             new Insert($node, $parent->id, $parent->before($this->id)),
             [$parent->id],

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
@@ -26,9 +26,9 @@ final readonly class Replace implements Edit
         return 'replace';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied
+    public function apply(Draft $draft, Schema $schema): EditResult
     {
-        return new Applied(new Draft($this->tree, $this->reach), new self($draft->tree, $draft->reach), [$this->tree->id]);
+        return new EditResult(new Draft($this->tree, $this->reach), new self($draft->tree, $draft->reach), [$this->tree->id]);
     }
 
     public function toArray(): array

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Schema;
 
 /** Says anew where the template is to appear. */
@@ -22,9 +22,9 @@ final readonly class SetReach implements Edit
         return 'reach';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied
+    public function apply(Draft $draft, Schema $schema): EditResult
     {
-        return new Applied(new Draft($draft->tree, $this->reach), new self($draft->reach), []);
+        return new EditResult(new Draft($draft->tree, $this->reach), new self($draft->reach), []);
     }
 
     public function toArray(): array

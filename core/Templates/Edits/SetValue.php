@@ -6,10 +6,10 @@ namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\Width;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
@@ -32,7 +32,7 @@ final readonly class SetValue implements Edit
         return 'set';
     }
 
-    public function apply(Draft $draft, Schema $schema): Applied|Problem
+    public function apply(Draft $draft, Schema $schema): EditResult|Problem
     {
         $node = $draft->tree->find($this->id);
         $definition = $node === null ? null : $schema->definition($node->kind);
@@ -53,7 +53,7 @@ final readonly class SetValue implements Edit
             $this->value,
         ));
 
-        return new Applied(
+        return new EditResult(
             $draft->withTree($tree),
             new self($this->id, $this->question, $this->setting, $before, $this->width),
             $this->question === Question::How ? [] : [$this->id],

@@ -10,7 +10,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
@@ -44,7 +44,7 @@ final class PagesSqlTest extends TestCase
         $this->randomTemplates($kind, $chance);
         $this->app->make(ShopClock::class)->moveTo(new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)));
 
-        $contest = $this->app->make(Contests::class)->all($kind);
+        $contest = $this->app->make(KindRulesReader::class)->all($kind);
         $winners = WinnersSql::of($contest);
         $bySql = array_column(DB::select($winners->text, $winners->bindings), 'template_id', 'page_id');
         $subjects = $this->subjects($pages);

@@ -10,8 +10,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\Contest;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRules;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Features;
@@ -134,12 +134,12 @@ final class CountsTest extends TestCase
     /** @return array{int, int} by the core's evaluator, one page after another */
     private function byHand(Template $template): array
     {
-        $contests = $this->app->make(Contests::class);
+        $contests = $this->app->make(KindRulesReader::class);
         $contest = $contests->live(PageKind::Product);
         $candidate = $contest->candidate($template->id);
         self::assertNotNull($candidate);
         $from = $candidate->reach->season->from;
-        $contest = new Contest($contest->pages, $contest->candidates, $contest->fallbackId, $contest->collections, max($contest->at, $from ?? 0));
+        $contest = new KindRules($contest->pages, $contest->candidates, $contest->fallbackId, $contest->collections, max($contest->at, $from ?? 0));
         $evaluator = $contest->evaluator();
         $covers = $shown = 0;
         foreach (DB::table('products')->where('published', true)->pluck('id') as $id) {

@@ -11,7 +11,7 @@ use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\ProductReader;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
@@ -50,7 +50,7 @@ final class ReachSqlTest extends TestCase
     private function agreeAt(DateTimeImmutable $at, string $case): void
     {
         $this->app->make(ShopClock::class)->moveTo($at);
-        $contest = $this->app->make(Contests::class)->all(PageKind::Product);
+        $contest = $this->app->make(KindRulesReader::class)->all(PageKind::Product);
         $winners = WinnersSql::of($contest);
         $bySql = array_column(DB::select($winners->text, $winners->bindings), 'template_id', 'page_id');
         $pins = DB::table('pins')->pluck('template_id', 'subject_id');
@@ -76,7 +76,7 @@ final class ReachSqlTest extends TestCase
         $this->randomTemplates($chance);
         $at = new DateTimeImmutable($chance->pick(RandomRules::INSTANTS));
         $this->app->make(ShopClock::class)->moveTo($at);
-        $contests = $this->app->make(Contests::class);
+        $contests = $this->app->make(KindRulesReader::class);
         $ids = DB::table('templates')->where('page_kind', 'product')->pluck('id')->all();
         $supposed = new Supposed;
         $changed = array_values(array_diff($chance->some($ids, 2), [1]));

@@ -10,8 +10,8 @@ use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Unreplaced;
 use Vestibra\Core\Pages\Kinds\ProductPages;
-use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Tests\Core\Blocks\Pages;
 
 /** A holder about another product than the page's; PlainShop shows product 8, called Bare, and no other. */
@@ -39,7 +39,7 @@ final class AboutTest extends TestCase
     public function test_what_a_product_has_elsewhere_is_not_put_into_a_holder_about_another(): void
     {
         $own = new Node('o', 'own-blocks', ['fact' => 9]);
-        $filling = new Filling(Kinds::composer()->schema, [], [9 => new Node('root', 'stage', children: [new Node('w', 'text')])]);
+        $filling = new PlacedParts(Kinds::composer()->schema, [], [9 => new Node('root', 'stage', children: [new Node('w', 'text')])]);
         $holder = self::holder(8, $own);
         self::assertSame($holder, $filling->fill(new Node('root', 'stage', children: [$holder]))->children[0]);
         self::assertSame('o-w', $filling->fillInside($holder)->children[0]->children[0]->id ?? null);

@@ -8,10 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Difference;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\Remove;
@@ -51,7 +51,7 @@ final class DifferenceTest extends TestCase
         $after = $before;
         foreach ($edits as $edit) {
             $applied = $edit->apply($after, Trees::schema());
-            self::assertInstanceOf(Applied::class, $applied);
+            self::assertInstanceOf(EditResult::class, $applied);
             $after = $applied->draft;
         }
         $found = array_map(static fn (Difference $difference): array => [$difference->what, $difference->id], Difference::between($before, $after, Trees::schema()));
@@ -63,7 +63,7 @@ final class DifferenceTest extends TestCase
     {
         $before = $this->draft();
         $applied = (new SetValue('a', Question::How, 'size', 40))->apply($before, Trees::schema());
-        self::assertInstanceOf(Applied::class, $applied);
+        self::assertInstanceOf(EditResult::class, $applied);
         [$difference] = Difference::between($before, $applied->draft, Trees::schema());
 
         self::assertSame(['size', 'desktop', null, 40], [$difference->setting?->name, $difference->width, $difference->before, $difference->after]);
@@ -78,7 +78,7 @@ final class DifferenceTest extends TestCase
         $applied = $edit->apply($before, Trees::schema());
         self::assertSame([$edit->tree, $edit->reach], [$applied->draft->tree, $applied->draft->reach]);
         $back = $applied->inverse->apply($applied->draft, Trees::schema());
-        self::assertInstanceOf(Applied::class, $back);
+        self::assertInstanceOf(EditResult::class, $back);
         self::assertSame([$before->tree, $before->reach], [$back->draft->tree, $back->draft->reach]);
     }
 

@@ -11,10 +11,10 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Styling\Width;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\Remove;
@@ -44,7 +44,7 @@ final class EditLawsTest extends TestCase
         $undo = [];
         for ($step = 0; $step < 25; $step++) {
             $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
-            if ($applied instanceof Applied) {
+            if ($applied instanceof EditResult) {
                 $undo[] = [$applied->inverse, $draft];
                 $draft = $applied->draft;
             }
@@ -52,7 +52,7 @@ final class EditLawsTest extends TestCase
         self::assertNotSame([], $undo, "seed $chance->seed");
         foreach (array_reverse($undo) as [$inverse, $before]) {
             $applied = $inverse->apply($draft, Trees::schema());
-            self::assertInstanceOf(Applied::class, $applied, "seed $chance->seed");
+            self::assertInstanceOf(EditResult::class, $applied, "seed $chance->seed");
             $draft = $applied->draft;
             self::assertEquals(self::write($before), self::write($draft), "seed $chance->seed");
         }
@@ -64,7 +64,7 @@ final class EditLawsTest extends TestCase
         $draft = Trees::draft();
         for ($step = 0; $step < 25; $step++) {
             $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
-            $draft = $applied instanceof Applied ? $applied->draft : $draft;
+            $draft = $applied instanceof EditResult ? $applied->draft : $draft;
         }
         $stored = json_decode((string) json_encode(TreeReader::write($draft->tree)), true);
         $read = Trees::reader()->parseTree($stored);

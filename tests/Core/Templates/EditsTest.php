@@ -9,9 +9,9 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Styling\Width;
-use Vestibra\Core\Templates\Applied;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\Remove;
@@ -116,7 +116,7 @@ final class EditsTest extends TestCase
         $other = Trees::node('k1', 'holder', [Trees::node('k2', 'holder', [Trees::node('k3', 'holder', [Trees::node('k4', 'holder', [Trees::node('k5', 'holder')])])])]);
         $draft = $this->apply(new Insert($other, 'left', null), $this->apply(new Insert($nested, 'left', null), Trees::draft())->draft)->draft;
 
-        self::assertInstanceOf(Applied::class, (new Move('h3', 'k4', null))->apply($draft, Trees::schema()));
+        self::assertInstanceOf(EditResult::class, (new Move('h3', 'k4', null))->apply($draft, Trees::schema()));
         $problem = (new Move('h1', 'k5', null))->apply($draft, Trees::schema());
         self::assertInstanceOf(Problem::class, $problem);
         self::assertSame('tree.too-deep', $problem->code->value);
@@ -152,10 +152,10 @@ final class EditsTest extends TestCase
         self::assertSame($draft, $this->apply(new SetValue('price', Question::What, 'saving', 'amount'), $draft)->draft);
     }
 
-    private function apply(Edit $edit, Draft $draft): Applied
+    private function apply(Edit $edit, Draft $draft): EditResult
     {
         $applied = $edit->apply($draft, Trees::schema());
-        self::assertInstanceOf(Applied::class, $applied);
+        self::assertInstanceOf(EditResult::class, $applied);
 
         return $applied;
     }

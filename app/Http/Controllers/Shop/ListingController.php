@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Http\Asked;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
@@ -23,7 +23,7 @@ final readonly class ListingController
     public function __construct(
         private Listing $listing,
         private Categories $categories,
-        private Contests $contests,
+        private KindRulesReader $contests,
         private ShopClock $clock,
     ) {
     }

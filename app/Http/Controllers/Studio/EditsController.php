@@ -13,10 +13,10 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Templates\Attempt;
-use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Presence;
 use Vestibra\App\Templates\Starts;
+use Vestibra\App\Templates\StepResult;
 use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
@@ -115,8 +115,8 @@ final readonly class EditsController
         return Asked::text($request, $name, 60) ?: null;
     }
 
-    /** @param  Drafted|non-empty-list<Problem>  $outcome */
-    private function answer(Request $request, int $templateId, Drafted|array $outcome): JsonResponse
+    /** @param  StepResult|non-empty-list<Problem>  $outcome */
+    private function answer(Request $request, int $templateId, StepResult|array $outcome): JsonResponse
     {
         $template = Template::query()->findOrFail($templateId);
         if (is_array($outcome)) {

@@ -14,17 +14,17 @@ use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
-use Vestibra\App\Templates\Changes;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Templates\Templates;
+use Vestibra\App\Templates\Unpublished;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
@@ -32,7 +32,7 @@ use Vestibra\Core\Pages\PageKind;
 
 final readonly class TemplatesController
 {
-    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Changes $changes, ReachWords $words, Contests $contests): View
+    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View
     {
         $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');

@@ -13,8 +13,8 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Contest;
-use Vestibra\App\Reach\Contests;
+use Vestibra\App\Reach\KindRules;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\Core\Catalogue\Folding;
@@ -26,7 +26,7 @@ use Vestibra\Core\Reach\CompiledReach;
 final readonly class WhoController
 {
     public function __construct(
-        private Contests $contests,
+        private KindRulesReader $contests,
         private PagesOfTheShop $pages,
     ) {
     }
@@ -106,7 +106,7 @@ final readonly class WhoController
      * @param  list<int>  $ids
      * @return list<int> those of them that the fallback takes by a rule of its own, rather than because no rule does
      */
-    private function ruled(Contest $contest, array $ids): array
+    private function ruled(KindRules $contest, array $ids): array
     {
         $reach = $contest->candidate($contest->fallbackId)?->reach;
         $rules = array_values(array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []));

@@ -13,8 +13,8 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
-use Vestibra\App\Templates\Drafted;
 use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\StepResult;
 
 require dirname(__DIR__, 4).'/vendor/autoload.php';
 
@@ -28,7 +28,7 @@ app(Releases::class)->runDue();
 echo "ready\n";
 for ($round = 1; ; $round++) {
     $done = app(Drafting::class)->apply($id, $user, [['edit' => 'set', 'id' => $argv[3], 'question' => 'how', 'setting' => 'size', 'value' => 12 + $round % 80]]);
-    if ($done instanceof Drafted) {
+    if ($done instanceof StepResult) {
         echo "edit $done->revision\n";
     }
     if ($round % 3 === 0) {

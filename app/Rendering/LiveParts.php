@@ -11,14 +11,14 @@ use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
-use Vestibra\Core\Templates\Filling;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 
 /**
  * Puts shared parts and a product's own blocks into a tree, as they are live. One query each, and none where there are
  * none. A part that cannot be read is left out and reported.
  */
-final class Filler
+final class LiveParts
 {
     /** @var array<string, Node> trees by number and revision */
     private array $read = [];
@@ -42,18 +42,18 @@ final class Filler
     }
 
     /** @param  list<int>  $drafts */
-    private function filling(Node $tree, Subject $subject, array $drafts): ?Filling
+    private function filling(Node $tree, Subject $subject, array $drafts): ?PlacedParts
     {
         $schema = $this->composer->schema;
-        $numbers = Filling::parts($tree, $schema);
+        $numbers = PlacedParts::parts($tree, $schema);
         $parts = $numbers === [] ? [] : $this->trees(
             'select id as place, * from templates where role = ? and let_go_at is null and id in ('.implode(',', $numbers).')',
             [TemplateRole::Part->value],
             $drafts,
         );
         $facts = $subject->kind() !== SubjectKind::Product ? [] : array_values(array_unique(array_merge(
-            Filling::facts($tree, $schema),
-            ...array_map(static fn (Node $part): array => Filling::facts($part, $schema), array_values($parts)),
+            PlacedParts::facts($tree, $schema),
+            ...array_map(static fn (Node $part): array => PlacedParts::facts($part, $schema), array_values($parts)),
         )));
         $own = $facts === [] ? [] : $this->trees(
             'select fact_id as place, * from templates where product_id = ? and fact_id in ('.implode(',', $facts).')',
@@ -61,7 +61,7 @@ final class Filler
             $drafts,
         );
 
-        return $parts === [] && $own === [] ? null : new Filling($schema, $parts, $own);
+        return $parts === [] && $own === [] ? null : new PlacedParts($schema, $parts, $own);
     }
 
     /**

@@ -11,7 +11,7 @@ use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\RuleCollections;
 
 /** All templates of a page kind in hand order, ready to be asked: one page in memory, or all of them in the database. */
-final readonly class Contest
+final readonly class KindRules
 {
     /**
      * @param  list<Candidate>  $candidates

@@ -8,7 +8,7 @@ use Vestibra\App\Models\DraftStep;
 use Vestibra\App\Models\Template;
 
 /** What lies between a draft and what is live. */
-final readonly class Changes
+final readonly class Unpublished
 {
     /** How many steps of work are not published; at least 1 where draft and live differ. */
     public function unpublished(Template $template): int

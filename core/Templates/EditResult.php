@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 /** What an edit came to. */
-final readonly class Applied
+final readonly class EditResult
 {
     /**
      * @param  Edit  $inverse  takes the edit back when applied to the draft it came to

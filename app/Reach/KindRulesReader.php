@@ -20,7 +20,7 @@ use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleCollections;
 
 /** Reads the templates of a page kind for a verdict. */
-final readonly class Contests
+final readonly class KindRulesReader
 {
     private Fields $fields;
 
@@ -39,13 +39,13 @@ final readonly class Contests
     }
 
     /** Only what is live: enough to decide. */
-    public function live(PageKind $kind): Contest
+    public function live(PageKind $kind): KindRules
     {
         return $this->read($kind, false, new Supposed);
     }
 
     /** With what is not live too: enough to explain, or to ask what a change would do. */
-    public function all(PageKind $kind, Supposed $supposed = new Supposed, ?DateTimeImmutable $at = null): Contest
+    public function all(PageKind $kind, Supposed $supposed = new Supposed, ?DateTimeImmutable $at = null): KindRules
     {
         return $this->read($kind, true, $supposed, $at);
     }
@@ -58,7 +58,7 @@ final readonly class Contests
         return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
     }
 
-    private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): Contest
+    private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): KindRules
     {
         $rows = DB::select(
             'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
@@ -86,7 +86,7 @@ final readonly class Contests
             $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
         }
 
-        return new Contest(
+        return new KindRules(
             $this->pages->get($kind),
             $candidates,
             $supposed->fallbacks[$kind->value] ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),

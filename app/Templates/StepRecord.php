@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Templates;
 
 /** A step as it is written down. */
-final readonly class Recorded
+final readonly class StepRecord
 {
     /**
      * @param  string  $origin  one of DraftStep's constants

@@ -11,7 +11,7 @@ use Vestibra\Core\Templates\Types\Numbered;
  * ids that name the place too (`place-id`), so that the same part may stand on a page twice. A part holds no part, and a
  * product's own blocks hold neither. A holder about another product is left to be filled with what that one has.
  */
-final readonly class Filling
+final readonly class PlacedParts
 {
     /**
      * @param  array<int, Node>  $parts  the trees of shared parts by number

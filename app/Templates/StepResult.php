@@ -9,7 +9,7 @@ use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\Stepped;
 
 /** What a step of work came to. */
-final readonly class Drafted
+final readonly class StepResult
 {
     /**
      * @param  list<Edit>  $inverses  in the order in which they take the step back

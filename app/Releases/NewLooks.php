@@ -10,7 +10,7 @@ use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Pages\PageKind;
 
 /** Which pages look different with a set of changes where they keep their template. */
-final readonly class Looks
+final readonly class NewLooks
 {
     /**
      * @param  list<int>  $templates  all pages of these

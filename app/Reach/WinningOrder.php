@@ -13,7 +13,7 @@ use Vestibra\Core\Reach\ClauseVariant;
  *
  * @phpstan-type Link array{key: list<int>, template: int, sql: Sql}
  */
-final readonly class Chain
+final readonly class WinningOrder
 {
     /** Templates have smaller numbers, so that a place and a template fit into one number. */
     public const PLACE = 1 << 32;
@@ -32,7 +32,7 @@ final readonly class Chain
     }
 
     /** @param  list<int>|null  $only  these templates */
-    public static function of(Contest $contest, ?array $only = null): self
+    public static function of(KindRules $contest, ?array $only = null): self
     {
         $links = $kept = [];
         $sql = $contest->sql();
