@@ -1,17 +1,18 @@
 import { Idiomorph } from 'idiomorph';
 import './shop.css';
-import { enhanceTabs, openTab } from './tabs';
-import { startBuying } from './buying';
-import { startChoosing } from './choosing';
-import { startCarousels } from './carousels';
-import { startCountdowns } from './countdowns';
-import { startEnlarging } from './enlarging';
-import { playFilmsBehind } from './films';
-import { startGalleries } from './galleries';
-import { startPopUps } from './popUps';
-import { startSharing } from './sharing';
+
+/** What a kind of block does in the shop beyond standing there; it lives in the kind's folder. */
+interface Behaviour {
+    /** Once for the page: listens for what happens anywhere on it. */
+    start?: () => void;
+    /** For what is there now; again when something new comes in. */
+    enhance?: () => void;
+    /** Brings what is hidden in a block to light. */
+    reveal?: (id: string) => void;
+}
 
 import.meta.glob('../blocks/*/style.css', { eager: true });
+const behaviours = Object.values(import.meta.glob<Behaviour>('../blocks/*/shop.ts', { eager: true }));
 
 declare global {
     interface Window {
@@ -19,27 +20,15 @@ declare global {
     }
 }
 
+function enhance(): void {
+    for (const behaviour of behaviours) behaviour.enhance?.();
+}
+
 window.vestibra = {
-    enhance: () => {
-        enhanceTabs();
-        playFilmsBehind();
-        startEnlarging();
-    },
-    openTab,
+    enhance,
+    openTab: (id) => behaviours.forEach((behaviour) => behaviour.reveal?.(id)),
     morph: (element, html) => void Idiomorph.morph(element, html),
 };
 
-enhanceTabs();
-startGalleries();
-startChoosing();
-startBuying();
-startCarousels();
-startPopUps();
-startSharing();
-startCountdowns();
-playFilmsBehind();
-startEnlarging();
-document.addEventListener('change', (event) => {
-    const form = event.target instanceof Element ? event.target.closest('form[data-sort]') : null;
-    if (form instanceof HTMLFormElement) form.submit();
-});
+enhance();
+for (const behaviour of behaviours) behaviour.start?.();

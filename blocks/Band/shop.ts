@@ -2,7 +2,7 @@
  * A film behind a band plays by itself, without sound, unless somebody wants things to keep still; a button stops it and
  * lets it go on (WCAG 2.2, 2.2.2). Without scripts its picture stands there.
  */
-export function playFilmsBehind(): void {
+export function enhance(): void {
     const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
     for (const film of document.querySelectorAll<HTMLVideoElement>('[data-film-behind]')) {
         const button = film.closest('.band')?.querySelector<HTMLButtonElement>('[data-film-stop]');

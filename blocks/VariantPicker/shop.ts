@@ -6,7 +6,7 @@ let latest = 0;
  * A choice of variant asks the server for the page with that choice and takes over the blocks that follow it (price,
  * picture, stock, picker), so that there is one renderer.
  */
-export function startChoosing(): void {
+export function start(): void {
     document.addEventListener('change', (event) => {
         const form = event.target instanceof Element ? event.target.closest<HTMLFormElement>('form[data-picker]') : null;
         if (form) void follow(form);

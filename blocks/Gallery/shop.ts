@@ -1,5 +1,9 @@
+import { startEnlarging } from './enlarging';
+
+export const enhance = startEnlarging;
+
 /** A click on a small picture slides to the large one instead of jumping down the page. */
-export function startGalleries(): void {
+export function start(): void {
     document.addEventListener('click', (event) => {
         const link = event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('.gallery-thumbs a') : null;
         const stage = link?.closest('[data-gallery]')?.querySelector('.gallery-stage');

@@ -1,5 +1,5 @@
 /** Buttons that move a carousel on by what it shows at once; it can be scrolled and swiped without them. */
-export function startCarousels(): void {
+export function start(): void {
     document.addEventListener('click', (event) => {
         const button = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-carousel-step]') : null;
         const track = button?.closest('[data-carousel]')?.querySelector<HTMLElement>('[data-carousel-track]');

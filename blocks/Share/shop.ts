@@ -1,5 +1,5 @@
 /** Copies a product's address, or hands it to the device's own way of sharing where there is one. */
-export function startSharing(): void {
+export function start(): void {
     if ('share' in navigator) for (const button of document.querySelectorAll('[data-share-device]')) button.removeAttribute('hidden');
     document.addEventListener('click', (event) => {
         const button = event.target instanceof Element ? event.target.closest('[data-share-copy], [data-share-device]') : null;

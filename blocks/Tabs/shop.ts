@@ -1,7 +1,7 @@
 /** Tabs after the WAI-ARIA Authoring Practices (tabs with automatic activation). Without scripts they are sections. */
 const open = new Map<string, string>();
 
-export function enhanceTabs(): void {
+export function enhance(): void {
     for (const tabs of document.querySelectorAll<HTMLElement>('[data-tabs]')) {
         const links = [...tabs.querySelectorAll<HTMLAnchorElement>(':scope > .tabs-list [data-tab]')];
         const first = links[0];
@@ -19,7 +19,7 @@ export function enhanceTabs(): void {
 }
 
 /** Opens the tab or fold that holds a block, so that it can be seen. */
-export function openTab(id: string): void {
+export function reveal(id: string): void {
     const fold = document.querySelector(`[data-b="${id}"]`)?.closest('details');
     if (fold) fold.open = true;
     const inside = document.querySelector(`[data-b="${id}"]`)?.closest('.tab');

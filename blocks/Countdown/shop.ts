@@ -1,4 +1,4 @@
-import { counted } from './counted';
+import { counted } from '../../shop/counted';
 
 const UNITS = [
     { name: 'day', seconds: 86_400 },
@@ -7,7 +7,7 @@ const UNITS = [
 ];
 
 /** Keeps countdowns true while the page stays open; the server has printed them already. */
-export function startCountdowns(): void {
+export function start(): void {
     setInterval(() => {
         for (const time of document.querySelectorAll<HTMLTimeElement>('[data-countdown]')) {
             const left = Math.floor((Date.parse(time.dateTime) - Date.now()) / 1000);

@@ -1,5 +1,5 @@
 /** Opens a pop-up as a modal dialog (WAI-ARIA Authoring Practices, dialog). Without scripts its link shows it in place. */
-export function startPopUps(): void {
+export function start(): void {
     document.addEventListener('click', (event) => {
         const target = event.target instanceof Element ? event.target : null;
         const opener = target?.closest<HTMLAnchorElement>('[data-pop-up]');

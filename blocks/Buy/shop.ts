@@ -1,5 +1,5 @@
 /** Puts a product into the cart without leaving the page; without scripts the form does the same by itself. */
-export function startBuying(): void {
+export function start(): void {
     document.addEventListener('submit', (event) => {
         const form = event.target instanceof HTMLFormElement && event.target.matches('[data-buy]') ? event.target : null;
         const button = event.submitter instanceof HTMLButtonElement ? event.submitter : form?.querySelector('button');

@@ -1,0 +1,7 @@
+/** Another order shows itself at once; without scripts there is a button. */
+export function start(): void {
+    document.addEventListener('change', (event) => {
+        const form = event.target instanceof Element ? event.target.closest('form[data-sort]') : null;
+        if (form instanceof HTMLFormElement) form.submit();
+    });
+}
