@@ -40,6 +40,9 @@ final class PageBench
     private function get(string $address, bool $cold): void
     {
         app()->forgetScopedInstances();
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
         if ($cold) {
             app('cache.store')->flush();
         }

@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use stdClass;
 use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Catalogue\ShopFile;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Problem;
 
 /**
@@ -31,6 +32,7 @@ final readonly class Files
     public function __construct(
         private string $folder,
         private Judge $judge,
+        private Messages $messages,
     ) {
     }
 
@@ -155,12 +157,12 @@ final readonly class Files
     {
         $captions = DB::table('files')->whereIntegerInRaw('id', array_filter(array_column($rows, 'captions_id')))->pluck('name', 'id');
 
-        return array_map(static fn (stdClass $row): array => [
+        return array_map(fn (stdClass $row): array => [
             'id' => $row->id,
             'name' => $row->name,
             'use' => $row->use,
             'address' => "/files/$row->file",
-            'size' => self::file($row)->size(),
+            'size' => self::file($row)->size($this->messages),
             'bytes' => $row->bytes,
             'width' => $row->width,
             'height' => $row->height,

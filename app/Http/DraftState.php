@@ -20,6 +20,7 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Fitting\Unreplaced;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
@@ -35,6 +36,7 @@ final readonly class DraftState
     public function __construct(
         private StoredDrafts $stored,
         private Drafting $drafting,
+        private Messages $messages,
         private Unpublished $changes,
         private ReachCounts $counts,
         private PagesOfTheShop $pages,
@@ -57,7 +59,7 @@ final readonly class DraftState
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
             'conditions' => $this->conditions($draft->tree, $template->pageKind() ?? PageKind::Product),
-            'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema)),
+            'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema, $this->messages)),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
             return $state;

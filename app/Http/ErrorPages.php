@@ -13,6 +13,7 @@ use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
+use Vestibra\App\Messages\ShopMessages;
 
 /** What goes wrong, said in plain sentences: what happened, what was kept, what to do. */
 final class ErrorPages
@@ -47,7 +48,8 @@ final class ErrorPages
             if ($status === 500 && config()->boolean('app.debug')) {
                 return null;
             }
-            $words = self::WORDS[$status] ?? self::WORDS[$status >= 500 ? 500 : 404];
+            $known = isset(self::WORDS[$status]) ? $status : ($status >= 500 ? 500 : 404);
+            $words = $request->is('studio', 'studio/*') ? self::WORDS[$known] : app(ShopMessages::class)->live()->say("error.$known");
 
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $words], $status)

@@ -14,6 +14,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
+use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
@@ -22,6 +23,7 @@ use Vestibra\App\Database\CurrentGeneration;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Keeping\DataFolder;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
@@ -37,6 +39,7 @@ use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\RandomIds;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Ids;
@@ -64,7 +67,11 @@ final class VestibraProvider extends ServiceProvider
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
         $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
-        $this->app->singleton(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
+        $this->app->scoped(ShopMessages::class);
+        $this->app->when(ShopMessages::class)->needs('$locale')->give(static fn (): string => config()->string('vestibra.locale'));
+        $this->app->when(ShopMessages::class)->needs('$folder')->give(static fn (): string => base_path('shop/messages'));
+        $this->app->bind(Messages::class, fn (): Messages => $this->app->make(ShopMessages::class)->live());
+        $this->app->scoped(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
             $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),
             $this->app->make(LoggerInterface::class),
@@ -73,6 +80,7 @@ final class VestibraProvider extends ServiceProvider
                 $this->app->make(Composer::class)->schema->all(),
                 static fn (Definition $one): bool => $one->accepts !== null,
             ))),
+            $this->app->make(ShopMessages::class),
         ));
     }
 
@@ -85,6 +93,7 @@ final class VestibraProvider extends ServiceProvider
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
+        View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app->make(ShopMessages::class)->forViews()));
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));
         Gate::define('edit-templates', static fn (User $user): bool => $user->role === User::OWNER);

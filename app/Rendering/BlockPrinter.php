@@ -10,6 +10,7 @@ use Illuminate\Support\HtmlString;
 use Illuminate\Support\Str;
 use Psr\Log\LoggerInterface;
 use Throwable;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\Core\Composing\ComposedNode;
 
 /**
@@ -25,6 +26,7 @@ final readonly class BlockPrinter
         private LoggerInterface $log,
         private string $folder,
         private array $holders,
+        private ShopMessages $messages,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class BlockPrinter
                 'root' => $this->root($node, $canvas),
                 'd' => $node->data,
                 'slot' => new HtmlString($slot),
+                ...$this->messages->forViews(),
             ]);
         } catch (Throwable $error) {
             $this->log->error("The block $node->id ($node->kind) could not be printed.", ['exception' => $error]);

@@ -6,6 +6,7 @@ namespace Vestibra\App\Rendering;
 
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
@@ -38,6 +39,7 @@ final readonly class PageMaker
         private LiveParts $filler,
         private PagesOfTheShop $pages,
         private NamedThings $things,
+        private ShopMessages $messages,
     ) {
     }
 
@@ -78,6 +80,7 @@ final readonly class PageMaker
             $this->money,
             $this->clock->now(),
             $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
+            $this->messages->live(),
             ...$this->things->of($tree, $subject),
         );
     }

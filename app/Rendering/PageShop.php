@@ -19,6 +19,7 @@ use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
@@ -48,6 +49,7 @@ final class PageShop implements Shop
         private readonly ReachWords $words,
         private readonly ?PageKind $explain,
         private readonly PageList $list,
+        private readonly Messages $messages,
         private readonly Closure $judge,
         private readonly Closure $about,
     ) {
@@ -147,7 +149,7 @@ final class PageShop implements Shop
                 'author' => $row->author,
                 'stars' => $row->stars,
                 'words' => $row->words,
-                'day' => (new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($row->written_at.'Z'))))->format('j F Y'),
+                'day' => $this->messages->day(new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($row->written_at.'Z')))),
             ];
         }
 

@@ -6,6 +6,7 @@ namespace Vestibra\App\Rendering;
 
 use Closure;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
@@ -38,6 +39,7 @@ final readonly class PageShops
         private ReachWords $words,
         private ShopClock $clock,
         private Composer $composer,
+        private ShopMessages $messages,
     ) {
     }
 
@@ -59,6 +61,7 @@ final readonly class PageShops
             $this->words,
             $explain ? $kind : null,
             PageList::of($tree, $this->composer->schema),
+            $this->messages->live(),
             $this->judge($kind, $subject, $tree),
             $about,
         );

@@ -24,12 +24,7 @@ final readonly class Listing
 {
     public const PER_PAGE = 12;
 
-    public const SORTS = [
-        'new' => 'Newest first',
-        'title' => 'By title',
-        'cheap' => 'Lowest price first',
-        'dear' => 'Highest price first',
-    ];
+    public const SORTS = ['new', 'title', 'cheap', 'dear'];
 
     private const PRICE = '(select min(case when v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?)'
         .' and (v.sale_until is null or v.sale_until > ?) then v.sale_price else v.price end) from variants v'
@@ -53,7 +48,7 @@ final readonly class Listing
             return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
         }
         $now = $this->clock->now();
-        $sort = isset(self::SORTS[$visit->sort]) ? $visit->sort : $list->sort;
+        $sort = in_array($visit->sort, self::SORTS, true) ? $visit->sort : $list->sort;
         $pages = max(1, (int) ceil($subject->products / $list->perPage));
         $page = max(1, min($pages, $visit->page));
         [$order, $bindings] = $this->order($sort, $now);
@@ -62,7 +57,7 @@ final readonly class Listing
             [...$bindings, $list->perPage, ($page - 1) * $list->perPage],
         ), 'id');
 
-        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, self::SORTS, isset(self::SORTS[$visit->sort]));
+        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, self::SORTS, in_array($visit->sort, self::SORTS, true));
     }
 
     /** @return array<string, mixed> cards, total, page, pages, sort */
@@ -70,7 +65,7 @@ final readonly class Listing
     {
         $now = $this->clock->now();
         $asked = Asked::text($request, 'sort');
-        $sort = isset(self::SORTS[$asked]) ? $asked : $usualSort;
+        $sort = in_array($asked, self::SORTS, true) ? $asked : $usualSort;
         $total = (int) DB::scalar("select count(*) from products p where p.published = 1 and $where->text", $where->bindings);
         $pages = max(1, (int) ceil($total / self::PER_PAGE));
         $page = min($pages, Asked::page($request));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Words;
 
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Difference;
 use Vestibra\Core\Templates\Source;
@@ -14,8 +15,10 @@ final readonly class DifferenceWords
 {
     private const LONGEST = 60;
 
-    public function __construct(private Composer $composer)
-    {
+    public function __construct(
+        private Composer $composer,
+        private Messages $messages,
+    ) {
     }
 
     public function of(Difference $difference): string
@@ -43,7 +46,7 @@ final readonly class DifferenceWords
 
     private function value(Difference $difference, mixed $value): string
     {
-        $value ??= $difference->setting?->default;
+        $value ??= $difference->setting?->says === null ? $difference->setting?->default : $this->messages->say($difference->setting->says);
         $described = $difference->setting?->type->describe() ?? [];
         $source = Source::of($value);
 

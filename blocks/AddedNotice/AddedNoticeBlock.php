@@ -24,8 +24,8 @@ final readonly class AddedNoticeBlock implements BlockKind
             'Added notice',
             Shelf::Choose,
             [
-                Setting::what('words', 'Words', new Text(120), 'is in your cart.'),
-                Setting::what('label', 'Words on the way to the cart', new Text(60), 'See the cart'),
+                Setting::words('words', 'Words', new Text(120), 'notice.words'),
+                Setting::words('label', 'Words on the way to the cart', new Text(60), 'notice.label'),
                 Setting::how('background', 'Background', new Colour, 'background-color', 'colour-surface'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],

@@ -41,9 +41,9 @@ final readonly class BadgesBlock implements BlockKind
     {
         $badges = array_intersect_key([
             'sale' => $this->sale($context),
-            'new' => $this->isNew($context, $settings->amount('newDays')) ? 'New' : null,
+            'new' => $this->isNew($context, $settings->amount('newDays')) ? $context->messages->say('badge.new') : null,
             'low' => $this->low($context, $settings->amount('lowStock')),
-            'out' => $context->chosen()->variant?->isInStock() === false ? 'Sold out' : null,
+            'out' => $context->chosen()->variant?->isInStock() === false ? $context->messages->say('badge.out') : null,
         ], array_flip($settings->several('badges')));
         $badges = array_filter($badges, static fn (?string $words): bool => $words !== null);
 
@@ -60,7 +60,7 @@ final readonly class BadgesBlock implements BlockKind
             return null;
         }
 
-        return 'Save '.Price::of($variant, $context->now)->savingPercent().' %';
+        return $context->messages->say('badge.sale', ['percent' => Price::of($variant, $context->now)->savingPercent()]);
     }
 
     private function isNew(Context $context, int $days): bool
@@ -74,6 +74,6 @@ final readonly class BadgesBlock implements BlockKind
     {
         $stock = $context->chosen()->variant?->stock;
 
-        return $stock !== null && $stock > 0 && $stock <= $few ? "Only $stock left" : null;
+        return $stock !== null && $stock > 0 && $stock <= $few ? $context->messages->say('badge.low', ['left' => $stock]) : null;
     }
 }

@@ -8,8 +8,9 @@ export function enhance(): void {
         const button = film.closest('.band')?.querySelector<HTMLButtonElement>('[data-film-stop]');
         if (!button || !button.hidden) continue;
         button.hidden = false;
+        const stop = button.textContent;
         const say = (): void => {
-            button.textContent = film.paused ? 'Play the film' : 'Stop the film';
+            button.textContent = film.paused ? (button.dataset.play ?? '') : stop;
         };
         film.addEventListener('play', say);
         film.addEventListener('pause', say);

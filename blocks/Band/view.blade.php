@@ -6,4 +6,4 @@
 @else<img class="{{ $d['picture']['focus'] }}" src="{{ $d['picture']['large'] }}" width="{{ $d['picture']['width'] }}" height="{{ $d['picture']['height'] }}" alt="" loading="lazy" data-large>@endif
 <div class="band-tint"></div></div>
 @endif
-<div class="band-inner">{!! $slot !!}</div>@if ($d['film'] ?? null)<button type="button" class="band-film-stop" data-film-stop hidden>Stop the film</button>@endif</section>
+<div class="band-inner">{!! $slot !!}</div>@if ($d['film'] ?? null)<button type="button" class="band-film-stop" data-film-stop hidden data-play="{{ $say('film.play') }}">{{ $say('film.stop') }}</button>@endif</section>

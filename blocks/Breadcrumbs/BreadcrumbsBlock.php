@@ -45,7 +45,7 @@ final readonly class BreadcrumbsBlock implements BlockKind
             'address' => $context->addresses->category($category->slug),
         ], $path);
         if ($settings->bool('home')) {
-            array_unshift($links, ['name' => 'Home', 'address' => $context->addresses->home()]);
+            array_unshift($links, ['name' => $context->messages->say('way.home'), 'address' => $context->addresses->home()]);
         }
 
         return $links === []

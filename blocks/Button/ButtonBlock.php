@@ -28,7 +28,7 @@ final readonly class ButtonBlock implements BlockKind
             'Button',
             Shelf::Say,
             [
-                Setting::sourced('text', 'Words', new Text(80), 'See more'),
+                Setting::words('text', 'Words', new Text(80), 'button.text', true),
                 Setting::sourced('link', 'Leads to', new Link, '/all'),
                 Setting::what('newWindow', 'In a new window', new Toggle, false),
                 Setting::what('look', 'Look', new Choice(['full' => 'filled', 'line' => 'outlined', 'words' => 'words only']), 'full'),

@@ -14,7 +14,7 @@ async function add(form: HTMLFormElement, button: HTMLButtonElement): Promise<vo
     const said = form.parentElement?.querySelector('[data-said]');
     const words = button.textContent;
     button.setAttribute('aria-busy', 'true');
-    button.textContent = 'Adding…';
+    button.textContent = form.dataset.adding ?? '';
     try {
         const answer = await fetch(form.action, {
             method: 'POST',
@@ -26,9 +26,9 @@ async function add(form: HTMLFormElement, button: HTMLButtonElement): Promise<vo
         notice?.removeAttribute('hidden');
         if (said) {
             said.textContent = notice ? '' : `${message} `;
-            if (answer.ok && !notice) said.append(cartLink());
+            if (answer.ok && !notice) said.append(cartLink(form));
         }
-        button.textContent = answer.ok ? 'Added' : words;
+        button.textContent = answer.ok ? (form.dataset.addedSays ?? '') : words;
         const counter = document.querySelector('[data-cart-count]');
         if (counter && count !== undefined) counter.textContent = String(count);
     } catch {
@@ -39,9 +39,9 @@ async function add(form: HTMLFormElement, button: HTMLButtonElement): Promise<vo
     }
 }
 
-function cartLink(): HTMLAnchorElement {
+function cartLink(form: HTMLFormElement): HTMLAnchorElement {
     const link = document.createElement('a');
     link.href = '/cart';
-    link.textContent = 'See the cart';
+    link.textContent = form.dataset.toCart ?? '';
     return link;
 }

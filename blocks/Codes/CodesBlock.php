@@ -40,10 +40,10 @@ final readonly class CodesBlock implements BlockKind
         $wanted = $settings->several('codes');
         $code = Gtin::of($context->chosen()->variant->barcode ?? '');
         $rows = array_intersect_key([
-            'sku' => ['SKU', $context->chosen()->variant->sku ?? ''],
-            'barcode' => ['Barcode', $code->digits ?? ''],
-            'categories' => ['Filed in', implode(', ', $this->categories($context))],
-            'tags' => ['Tags', implode(', ', $context->product()->tags)],
+            'sku' => ['codes.sku', $context->chosen()->variant->sku ?? ''],
+            'barcode' => ['codes.barcode', $code->digits ?? ''],
+            'categories' => ['codes.categories', implode(', ', $this->categories($context))],
+            'tags' => ['codes.tags', implode(', ', $context->product()->tags)],
         ], array_flip($wanted));
         $rows = array_values(array_filter($rows, static fn (array $row): bool => $row[1] !== ''));
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -29,7 +30,7 @@ final readonly class CountdownBlock implements BlockKind
             [
                 Setting::what('to', 'Counts to', new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']), 'sale'),
                 Setting::sourced('day', 'The day', new Day, ''),
-                Setting::sourced('words', 'Words before', new Text(80), 'Ends in'),
+                Setting::words('words', 'Words before', new Text(80), 'countdown.words', true),
                 Setting::how('size', 'Size', new Amount(12, 64), 'font-size', 'text-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
             ],
@@ -52,8 +53,9 @@ final readonly class CountdownBlock implements BlockKind
 
         return Composed::shown([
             'words' => $settings->text('words'),
+            'patterns' => array_map($context->messages->pattern(...), ['days' => 'countdown.days', 'hours' => 'countdown.hours', 'minutes' => 'countdown.minutes', 'soon' => 'countdown.soon', 'over' => 'countdown.over']),
             'until' => $end->format('Y-m-d\\TH:i:s\\Z'),
-            'left' => self::left($end->getTimestamp() - $context->now->getTimestamp()),
+            'left' => self::left($end->getTimestamp() - $context->now->getTimestamp(), $context->messages),
         ])->until($end->getTimestamp());
     }
 
@@ -65,17 +67,17 @@ final readonly class CountdownBlock implements BlockKind
     }
 
     /** In words, as the script says it too: the two largest units. */
-    private static function left(int $seconds): string
+    private static function left(int $seconds, Messages $messages): string
     {
         $parts = [];
-        foreach (['day' => 86_400, 'hour' => 3_600, 'minute' => 60] as $unit => $size) {
+        foreach (['countdown.days' => 86_400, 'countdown.hours' => 3_600, 'countdown.minutes' => 60] as $unit => $size) {
             $count = intdiv($seconds, $size);
             $seconds %= $size;
             if ($count > 0 && count($parts) < 2) {
-                $parts[] = "$count $unit".($count === 1 ? '' : 's');
+                $parts[] = $messages->say($unit, ['count' => $count]);
             }
         }
 
-        return $parts === [] ? 'less than a minute' : implode(' ', $parts);
+        return $parts === [] ? $messages->say('countdown.soon') : implode(' ', $parts);
     }
 }

@@ -1,1 +1,1 @@
-<p {!! $root !!} class="countdown" data-follows><span data-words="words">{{ $d['words'] }}</span> <time datetime="{{ $d['until'] }}" data-countdown>{{ $d['left'] }}</time></p>
+<p {!! $root !!} class="countdown" data-follows><span data-words="words">{{ $d['words'] }}</span> <time datetime="{{ $d['until'] }}" data-countdown="{{ json_encode($d['patterns'], JSON_UNESCAPED_UNICODE) }}" data-language="{{ $language }}">{{ $d['left'] }}</time></p>

@@ -26,7 +26,7 @@ final readonly class DownloadsBlock implements BlockKind
             'Downloads',
             Shelf::Show,
             [
-                Setting::what('title', 'Title', new Text(80), 'To download'),
+                Setting::words('title', 'Title', new Text(80), 'downloads.title'),
                 Setting::what('fact', 'From the fact', new Numbered('files-fact'), null),
                 Setting::what('files', 'and on every product', new Numbers('file', 12), []),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
@@ -52,7 +52,7 @@ final readonly class DownloadsBlock implements BlockKind
         return Composed::shown(['title' => $settings->text('title'), 'files' => array_map(static fn (ShopFile $file): array => [
             'name' => pathinfo($file->name, PATHINFO_FILENAME),
             'address' => $context->addresses->file($file),
-            'words' => $file->ending().', '.$file->size(),
+            'words' => $file->ending().', '.$file->size($context->messages),
         ], $files)]);
     }
 }

@@ -45,8 +45,8 @@ final readonly class FactsTableBlock implements BlockKind
         $rows = [];
         foreach ($context->product()->facts as $value) {
             $links = self::links($value, $context);
-            if ($links !== [] || ($value->words() !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
-                $rows[] = [$value->fact->name, $value->words(), $links];
+            if ($links !== [] || ($value->words($context->messages) !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
+                $rows[] = [$value->fact->name, $value->words($context->messages), $links];
             }
         }
 
@@ -57,7 +57,7 @@ final readonly class FactsTableBlock implements BlockKind
     private static function links(FactValue $value, Context $context): array
     {
         if ($value->fact->kind === FactKind::Link) {
-            return [['words' => preg_replace('~^(https?://|mailto:|tel:)~i', '', $value->words()) ?? '', 'address' => trim($value->shown[0] ?? '')]];
+            return [['words' => preg_replace('~^(https?://|mailto:|tel:)~i', '', $value->words($context->messages)) ?? '', 'address' => trim($value->shown[0] ?? '')]];
         }
         $links = [];
         foreach ($value->fact->kind === FactKind::Files ? $value->numbers() : [] as $id) {

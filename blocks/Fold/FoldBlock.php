@@ -24,7 +24,7 @@ final readonly class FoldBlock implements BlockKind
             'Fold',
             Shelf::Arrange,
             [
-                Setting::what('title', 'Title', new Text(160), 'Fold'),
+                Setting::words('title', 'Title', new Text(160), 'fold.title'),
                 Setting::what('open', 'Open at first', new Toggle, false),
             ],
             Role::Fold,

@@ -35,9 +35,10 @@ function open(gallery: Element, first: HTMLImageElement | null): void {
     const pictures = [...gallery.querySelectorAll<HTMLImageElement>('.gallery-stage img')];
     if (!first) return;
     let at = Math.max(0, pictures.indexOf(first));
+    const words = JSON.parse(gallery.querySelector<HTMLElement>('[data-enlarge]')?.dataset.says ?? '{}') as Record<string, string>;
     const dialog = document.createElement('dialog');
     dialog.className = 'enlarged';
-    dialog.setAttribute('aria-label', gallery.querySelector('.gallery-stage')?.getAttribute('aria-label') ?? 'Picture');
+    dialog.setAttribute('aria-label', gallery.querySelector('.gallery-stage')?.getAttribute('aria-label') ?? words.picture ?? '');
     const picture = document.createElement('img');
     const row = document.createElement('p');
     const show = (step: number): void => {
@@ -45,16 +46,16 @@ function open(gallery: Element, first: HTMLImageElement | null): void {
         const shown = pictures[at];
         if (shown) [picture.src, picture.alt] = [shown.src, shown.alt];
     };
-    const button = (words: string, act: () => void): void => {
+    const button = (label: string, act: () => void): void => {
         const made = document.createElement('button');
         made.type = 'button';
-        made.textContent = words;
+        made.textContent = label;
         made.addEventListener('click', act);
         row.append(made);
     };
-    if (pictures.length > 1) button('Previous', () => show(-1));
-    button('Close', () => dialog.close());
-    if (pictures.length > 1) button('Next', () => show(1));
+    if (pictures.length > 1) button(words.previous ?? '', () => show(-1));
+    button(words.close ?? '', () => dialog.close());
+    if (pictures.length > 1) button(words.next ?? '', () => show(1));
     dialog.addEventListener('keydown', (event) => {
         if (event.key === 'ArrowLeft') show(-1);
         if (event.key === 'ArrowRight') show(1);

@@ -49,7 +49,7 @@ final readonly class MarksBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $marks = array_map(static fn (string $mark): array => ['icon' => Icons::svg($mark), 'words' => self::MARKS[$mark] ?? ''], $settings->several('marks'));
+        $marks = array_map(static fn (string $mark): array => ['icon' => Icons::svg($mark), 'says' => "marks.$mark"], $settings->several('marks'));
 
         return $marks === [] ? Composed::absent('no marks chosen') : Composed::shown(['marks' => $marks, 'words' => $settings->bool('words')]);
     }

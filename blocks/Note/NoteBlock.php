@@ -27,7 +27,7 @@ final readonly class NoteBlock implements BlockKind
             Shelf::Reassure,
             [
                 Setting::what('icon', 'Icon', new Choice(Icons::NAMES), 'parcel'),
-                Setting::sourced('text', 'Words', new Text(200), 'A word about delivery'),
+                Setting::words('text', 'Words', new Text(200), 'note.text', true),
                 Setting::sourced('more', 'Smaller words', new Text(300), ''),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
                 Setting::how('size', 'Icon’s size', new Amount(16, 64), '--note-own-icon'),

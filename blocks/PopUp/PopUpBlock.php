@@ -25,8 +25,8 @@ final readonly class PopUpBlock implements BlockKind
             'Pop-up',
             Shelf::Arrange,
             [
-                Setting::what('label', 'Words on the link', new Text(60), 'Size guide'),
-                Setting::what('title', 'Title', new Text(80), 'Size guide'),
+                Setting::words('label', 'Words on the link', new Text(60), 'pop-up.label'),
+                Setting::words('title', 'Title', new Text(80), 'pop-up.title'),
                 Setting::how('colour', 'Link’s colour', new Colour, 'color', 'colour-ink'),
             ],
             role: Role::Block,

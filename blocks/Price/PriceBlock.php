@@ -71,14 +71,13 @@ final readonly class PriceBlock implements BlockKind
 
     private function saving(string $how, Price $price, Context $context): ?string
     {
-        $percent = $price->savingPercent().' %';
-        $amount = $context->money->format($price->saving());
-
-        return match ($how) {
-            'percent' => $price->savingPercent() > 0 ? "save $percent" : "save $amount",
-            'amount' => "save $amount",
-            'both' => "save $amount ($percent)",
+        $key = match ($how) {
+            'percent' => $price->savingPercent() > 0 ? 'price.save-percent' : 'price.save',
+            'amount' => 'price.save',
+            'both' => 'price.save-both',
             default => null,
         };
+
+        return $key === null ? null : $context->messages->say($key, ['amount' => $context->money->format($price->saving()), 'percent' => $price->savingPercent()]);
     }
 }

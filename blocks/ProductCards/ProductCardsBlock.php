@@ -26,7 +26,7 @@ final readonly class ProductCardsBlock implements BlockKind
             'Picked products',
             Shelf::More,
             [
-                Setting::what('title', 'Title', new Text(80), 'Goes well with it'),
+                Setting::words('title', 'Title', new Text(80), 'cards.title'),
                 Setting::what('fact', 'From the fact', new Numbered('products-fact'), null),
                 Setting::what('products', 'and on every product', new Products, []),
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--cards-per-row'),

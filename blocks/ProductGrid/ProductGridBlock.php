@@ -33,7 +33,7 @@ final readonly class ProductGridBlock implements BlockKind
                 Setting::what('sort', 'In the order', new Choice(['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first']), 'new'),
                 Setting::what('count', 'Say how many there are', new Toggle, true),
                 Setting::what('order', 'Let customers choose the order', new Toggle, true),
-                Setting::what('empty', 'When there are none', new Text(160), 'There is nothing on this shelf at the moment.'),
+                Setting::words('empty', 'When there are none', new Text(160), 'list.none'),
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row'),
                 Setting::how('gap', 'Between cards', new Step, '--grid-gap'),
             ],

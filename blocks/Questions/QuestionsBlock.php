@@ -25,7 +25,7 @@ final readonly class QuestionsBlock implements BlockKind
             'Questions and answers',
             Shelf::Reassure,
             [
-                Setting::what('title', 'Title', new Text(80), 'Questions'),
+                Setting::words('title', 'Title', new Text(80), 'questions.title'),
                 Setting::how('line', 'Lines', new Colour, '--fold-line', 'colour-line'),
             ],
             role: Role::Block,

@@ -26,7 +26,7 @@ final readonly class QuoteBlock implements BlockKind
             'Quote',
             Shelf::Say,
             [
-                Setting::sourced('text', 'Words', new Text(1000, true), 'A few words that somebody said.'),
+                Setting::words('text', 'Words', new Text(1000, true), 'quote.text', true),
                 Setting::sourced('by', 'Who said it', new Text(120), ''),
                 Setting::how('size', 'Size', new Amount(14, 64), '--quote-own-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),

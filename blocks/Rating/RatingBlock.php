@@ -48,7 +48,7 @@ final readonly class RatingBlock implements BlockKind
         $tenths = intdiv($product->starSum * 20 + $product->reviewCount, $product->reviewCount * 2);
 
         return Composed::shown([
-            'average' => intdiv($tenths, 10).'.'.$tenths % 10,
+            'average' => $context->messages->number($tenths / 10, 1),
             'percent' => $tenths * 2,
             'count' => $settings->bool('count') ? $product->reviewCount : null,
         ]);

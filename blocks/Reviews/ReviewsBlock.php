@@ -26,7 +26,7 @@ final readonly class ReviewsBlock implements BlockKind
             'Reviews',
             Shelf::Reassure,
             [
-                Setting::what('title', 'Title', new Text(80), 'What customers say'),
+                Setting::words('title', 'Title', new Text(80), 'reviews.title'),
                 Setting::what('most', 'At most', new Amount(1, 100, ''), 10),
                 Setting::what('sort', 'Order', new Choice(['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first']), 'newest'),
                 Setting::what('form', 'Form to write one', new Toggle, true),
@@ -53,7 +53,7 @@ final readonly class ReviewsBlock implements BlockKind
             'reviews' => $reviews,
             'all' => $product->reviewCount,
             'sort' => $context->shop->reviewOrder() ?? $sort,
-            'orders' => ['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first'],
+            'orders' => ['newest', 'highest', 'lowest'],
             'form' => $settings->bool('form') ? $context->addresses->product($product->slug).'/reviews' : null,
             'page' => $context->addresses->product($product->slug),
         ]);

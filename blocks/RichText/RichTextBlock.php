@@ -25,7 +25,7 @@ final readonly class RichTextBlock implements BlockKind
             'Rich text',
             Shelf::Say,
             [
-                Setting::sourced('text', 'Words', new RichText, '<p>Words with <strong>emphasis</strong>, lists and links.</p>'),
+                Setting::words('text', 'Words', new RichText, 'rich-text.text', true),
                 Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),

@@ -25,7 +25,7 @@ final readonly class ShareBlock implements BlockKind
             Shelf::Reassure,
             [
                 Setting::what('ways', 'Ways', new Several(['letter' => 'by e-mail', 'copy' => 'copy the address', 'device' => 'the device’s own sharing']), ['letter', 'copy', 'device']),
-                Setting::what('before', 'Words before', new Text(40), 'Share'),
+                Setting::words('before', 'Words before', new Text(40), 'share.before'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'link e-mail copy recommend',

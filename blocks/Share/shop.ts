@@ -13,10 +13,10 @@ function address(share: HTMLElement): string {
 }
 
 async function copy(share: HTMLElement): Promise<void> {
-    const said = share.querySelector('[data-share-said]');
+    const said = share.querySelector<HTMLElement>('[data-share-said]');
     try {
         await navigator.clipboard.writeText(address(share));
-        if (said) said.textContent = 'Copied.';
+        if (said) said.textContent = said.dataset.copied ?? '';
     } catch {
         if (said) said.textContent = address(share);
     }

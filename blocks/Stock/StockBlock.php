@@ -29,8 +29,8 @@ final readonly class StockBlock implements BlockKind
                 Setting::what('bar', 'Bar', new Toggle, true),
                 Setting::sourced('full', 'Full at', new Amount(1, 1000, ''), 20),
                 Setting::sourced('low', 'Few are', new Amount(1, 99, ''), 5),
-                Setting::what('in', 'When in stock', new Text(60), 'In stock'),
-                Setting::what('out', 'When sold out', new Text(60), 'Sold out in this choice'),
+                Setting::words('in', 'When in stock', new Text(60), 'stock.in'),
+                Setting::words('out', 'When sold out', new Text(60), 'stock.out'),
                 Setting::how('colour', 'Bar’s colour', new Colour, '--stock-own-colour', 'colour-accent'),
             ],
             searchWords: 'left few available bar level',
@@ -50,7 +50,7 @@ final readonly class StockBlock implements BlockKind
         return Composed::shown([
             'words' => match (true) {
                 $stock === 0 => $settings->text('out'),
-                $stock !== null && $stock <= $settings->amount('low') => "Only $stock left",
+                $stock !== null && $stock <= $settings->amount('low') => $context->messages->say('stock.low', ['left' => $stock]),
                 default => $settings->text('in'),
             },
             'state' => $stock === 0 ? 'out' : ($stock !== null && $stock <= $settings->amount('low') ? 'low' : 'in'),

@@ -22,7 +22,7 @@ final readonly class TabBlock implements BlockKind
             'tab',
             'Tab',
             Shelf::Arrange,
-            [Setting::what('title', 'Title', new Text(60), 'Tab')],
+            [Setting::words('title', 'Title', new Text(60), 'tab.title')],
             Role::Tab,
             Role::Block,
             headingLevel: 2,

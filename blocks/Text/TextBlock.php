@@ -25,7 +25,7 @@ final readonly class TextBlock implements BlockKind
             'Text',
             Shelf::Say,
             [
-                Setting::sourced('text', 'Words', new Text(5000, true), 'A few words for your customers.'),
+                Setting::words('text', 'Words', new Text(5000, true), 'text.text', true),
                 Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),

@@ -4,7 +4,7 @@
 <p class="picker-option"><label for="{{ $id }}-{{ $option['id'] }}">{{ $option['name'] }}</label>
 <select id="{{ $id }}-{{ $option['id'] }}" name="o[{{ $option['id'] }}]">
 @foreach ($option['values'] as $value)
-<option value="{{ $value['id'] }}" @selected($value['chosen'])>{{ $value['label'] }}@if ($value['availability'] === 'sold-out') (sold out)@elseif ($value['availability'] === 'not-made') (other choices change)@endif</option>
+<option value="{{ $value['id'] }}" @selected($value['chosen'])>{{ $value['label'] }}@if ($value['availability'] === 'sold-out') ({{ $say('choice.sold-out') }})@elseif ($value['availability'] === 'not-made') ({{ $say('choice.changes') }})@endif</option>
 @endforeach
 </select></p>
 @else
@@ -17,12 +17,12 @@
 @if ($option['look'] === 'pictures')<img src="{{ $value['picture']['tiny'] }}" width="{{ $value['picture']['width'] }}" height="{{ $value['picture']['height'] }}" alt="{{ $value['label'] }}" loading="lazy">
 @elseif ($option['look'] === 'swatches' && $value['swatch'])<svg viewBox="0 0 32 32" aria-hidden="true"><circle cx="16" cy="16" r="15" fill="{{ $value['swatch'] }}"/>@if ($value['availability'] !== 'available')<path d="M4 28L28 4" class="picker-struck"/>@endif</svg><span class="unseen">{{ $value['label'] }}</span>
 @else<span>{{ $value['label'] }}</span>@endif
-@if ($value['availability'] === 'sold-out')<span class="unseen">, sold out</span>@elseif ($value['availability'] === 'not-made')<span class="unseen">, not with the other choices</span>@endif
+@if ($value['availability'] === 'sold-out')<span class="unseen">, {{ $say('choice.sold-out') }}</span>@elseif ($value['availability'] === 'not-made')<span class="unseen">, {{ $say('choice.not-made') }}</span>@endif
 </label>
 @endforeach
 </div>
 </fieldset>
 @endif
 @endforeach
-<button type="submit" class="picker-go">Show this choice</button>
+<button type="submit" class="picker-go">{{ $say('choice.show') }}</button>
 </form>

@@ -6,6 +6,8 @@ namespace Vestibra\Core\Catalogue;
 
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
+use DateTimeZone;
+use Vestibra\Core\Messages\Messages;
 
 /**
  * A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231,
@@ -47,15 +49,16 @@ final readonly class FactValue
      * The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks. Things
      * have no words here.
      */
-    public function words(): string
+    public function words(Messages $messages): string
     {
         if ($this->fact->kind->namesThings()) {
             return '';
         }
 
         return implode(', ', array_map(fn (string $one): string => match ($this->fact->kind) {
-            FactKind::Number => trim($one.' '.$this->fact->unit),
-            FactKind::Date => (new DateTimeImmutable($one))->format('j F Y'),
+            FactKind::Number => trim($messages->written($one).' '.$this->fact->unit),
+            FactKind::Date => $messages->day(new DateTimeImmutable($one, new DateTimeZone('UTC'))),
+            FactKind::YesNo => $messages->say('fact.'.Folding::fold($one)),
             FactKind::RichText => self::plain($one),
             default => $one,
         }, $this->shown));

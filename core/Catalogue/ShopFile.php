@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
+use Vestibra\Core\Messages\Messages;
+
 /** Something that the shop keeps besides pictures: a file to download, a film, or the captions of one. */
 final readonly class ShopFile
 {
@@ -31,12 +33,14 @@ final readonly class ShopFile
     }
 
     /** Its size as people read it: `820 bytes`, `12 kB`, `1.4 MB`, by thousands (ISO/IEC 80000-13: k is 1000). */
-    public function size(): string
+    public function size(Messages $messages): string
     {
+        $megabytes = round($this->bytes / 1_000_000, 1);
+
         return match (true) {
-            $this->bytes < 1000 => "$this->bytes bytes",
-            $this->bytes < 999_500 => round($this->bytes / 1000).' kB',
-            default => round($this->bytes / 1_000_000, 1).' MB',
+            $this->bytes < 1000 => $messages->say('file.bytes', ['size' => (string) $this->bytes]),
+            $this->bytes < 999_500 => $messages->number(round($this->bytes / 1000)).' kB',
+            default => $messages->number($megabytes, $megabytes === floor($megabytes) ? 0 : 1).' MB',
         };
     }
 

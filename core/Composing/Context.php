@@ -13,6 +13,7 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
 use Vestibra\Core\Selling\MoneyFormat;
@@ -34,6 +35,7 @@ final readonly class Context
         public MoneyFormat $money,
         public DateTimeImmutable $now,
         public Shop $shop,
+        public Messages $messages,
         public array $pictures = [],
         public array $files = [],
     ) {

@@ -16,7 +16,7 @@ final readonly class Listed
      * @param  int  $total  of all its pages
      * @param  int  $page  from 1, never beyond the last
      * @param  int  $pages  at least 1
-     * @param  array<string, string>  $sorts  the orders that there are, with their words
+     * @param  list<string>  $sorts  the orders that there are
      * @param  bool  $asked  whether somebody asked for the order: then it stays
      */
     public function __construct(

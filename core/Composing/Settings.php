@@ -42,7 +42,7 @@ final readonly class Settings
     public function named(string $name): string
     {
         $words = $this->text($name);
-        $own = $this->definition->setting(Question::What, $name)?->default;
+        $own = $this->own($name);
 
         return $words === '' && is_string($own) ? $own : $words;
     }
@@ -142,7 +142,15 @@ final readonly class Settings
 
     private function value(string $name): mixed
     {
-        return $this->node->what[$name] ?? $this->definition->setting(Question::What, $name)?->default;
+        return $this->node->what[$name] ?? $this->own($name);
+    }
+
+    /** What stands there while nobody set it. */
+    private function own(string $name): mixed
+    {
+        $setting = $this->definition->setting(Question::What, $name);
+
+        return $setting?->says === null ? $setting?->default : $this->context->messages->say($setting->says);
     }
 
     private static function otherwise(mixed $value): string

@@ -39,7 +39,7 @@ final readonly class Fitter
             ...$this->otherwise($tree, $onPage, $context),
             ...$this->room->check($tree, $page->page),
             ...Headings::check($page->page, $this->schema),
-            ...$this->unreplaced($tree, $onPage),
+            ...$this->unreplaced($tree, $onPage, $context),
         ];
     }
 
@@ -142,11 +142,11 @@ final readonly class Fitter
      * @param  array<string, true>  $onPage
      * @return list<Finding>
      */
-    private function unreplaced(Node $tree, array $onPage): array
+    private function unreplaced(Node $tree, array $onPage, Context $context): array
     {
         return array_map(
             fn (Node $node): Finding => new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with'),
-            array_values(array_filter(Unreplaced::in($tree, $this->schema), static fn (Node $node): bool => isset($onPage[$node->id]))),
+            array_values(array_filter(Unreplaced::in($tree, $this->schema, $context->messages), static fn (Node $node): bool => isset($onPage[$node->id]))),
         );
     }
 

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Fitting;
 
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
-use Vestibra\Core\Templates\Types\RichText;
-use Vestibra\Core\Templates\Types\Text;
 
 /** Blocks that still have the words that they came with, which nobody wrote for this shop. */
 final readonly class Unreplaced
 {
     /** @return list<Node> from top to bottom */
-    public static function in(Node $tree, Schema $schema): array
+    public static function in(Node $tree, Schema $schema, Messages $messages): array
     {
         $found = [];
         foreach ($tree->walk() as $node) {
-            if ($schema->definition($node->kind)?->wordsMayStay === false && self::stands($node, $schema)) {
+            if ($schema->definition($node->kind)?->wordsMayStay === false && self::stands($node, $schema, $messages)) {
                 $found[] = $node;
             }
         }
@@ -26,12 +24,11 @@ final readonly class Unreplaced
         return $found;
     }
 
-    private static function stands(Node $node, Schema $schema): bool
+    private static function stands(Node $node, Schema $schema, Messages $messages): bool
     {
         foreach ($schema->definition($node->kind)?->settings() ?? [] as $setting) {
-            $isWords = $setting->question === Question::What && $setting->sourced && ($setting->type instanceof Text || $setting->type instanceof RichText);
-            $value = $node->what[$setting->name] ?? $setting->default;
-            if ($isWords && $value === $setting->default && is_string($value) && $value !== '') {
+            $own = $setting->says === null || ! $setting->sourced ? null : $messages->say($setting->says);
+            if ($own !== null && ($node->what[$setting->name] ?? $own) === $own) {
                 return true;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use LogicException;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Types\Amount;
@@ -118,7 +119,7 @@ final readonly class Definition
     }
 
     /** @return array<string, mixed> */
-    public function describe(): array
+    public function describe(Messages $messages): array
     {
         return [
             'kind' => $this->kind,
@@ -131,7 +132,7 @@ final readonly class Definition
             'essential' => $this->essential?->value,
             'another' => $this->another()?->name,
             'filledWith' => $this->filledWith?->value,
-            'settings' => array_map(static fn (Setting $setting): array => $setting->describe(), $this->settings()),
+            'settings' => array_map(static fn (Setting $setting): array => $setting->describe($messages), $this->settings()),
             'starters' => array_map(
                 static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],
                 $this->starters === [] ? [new Starter($this->name, ['kind' => $this->kind])] : $this->starters,

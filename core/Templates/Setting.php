@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Day;
@@ -25,6 +26,7 @@ final readonly class Setting
         public ?string $property,
         public ?string $houseToken,
         public bool $sourced,
+        public ?string $says = null,
     ) {
     }
 
@@ -37,6 +39,16 @@ final readonly class Setting
     public static function sourced(string $name, string $label, SettingType $type, mixed $default): self
     {
         return new self($name, $label, Question::What, $type, $default, null, null, true);
+    }
+
+    /**
+     * Words that customers read, with those of the shop's language where nobody typed others.
+     *
+     * @param  string  $says  the key of the message that stands there while it is unset
+     */
+    public static function words(string $name, string $label, SettingType $type, string $says, bool $sourced = false): self
+    {
+        return new self($name, $label, Question::What, $type, '', null, null, $sourced, $says);
     }
 
     /**
@@ -75,13 +87,13 @@ final readonly class Setting
     }
 
     /** @return array<string, mixed> */
-    public function describe(): array
+    public function describe(Messages $messages): array
     {
         return [
             'name' => $this->name,
             'label' => $this->label,
             'question' => $this->question->value,
-            'default' => $this->default,
+            'default' => $this->says === null ? $this->default : $messages->say($this->says),
             'property' => $this->property,
             'houseToken' => $this->houseToken,
             'sourced' => $this->sourced,

@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $language }}">
 <head>
 <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $status }} · {{ config('vestibra.shop') }}</title>
@@ -8,7 +8,7 @@
 </head>
 <body>
 <header class="top"><div class="top-inner"><a class="top-name" href="/">{{ config('vestibra.shop') }}</a></div></header>
-<main id="main"><div class="wrap wrap-narrow"><h1 class="listing-title">{{ $status === 404 ? 'Nothing here' : 'That did not work' }}</h1>
-<div class="nothing"><p>{{ $words }}</p><p><a class="button" href="/">To the shop</a> <a class="button button-quiet" href="/search">Search</a></p></div></div></main>
+<main id="main"><div class="wrap wrap-narrow"><h1 class="listing-title">{{ $say($status === 404 ? 'error.nothing' : 'error.failed') }}</h1>
+<div class="nothing"><p>{{ $words }}</p><p><a class="button" href="/">{{ $say('error.shop') }}</a> <a class="button button-quiet" href="/search">{{ $say('search.title') }}</a></p></div></div></main>
 </body>
 </html>

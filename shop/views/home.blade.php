@@ -2,9 +2,9 @@
 @section('main')
 <section class="hero"><div class="hero-inner">
 <div>
-<h1>For people who still write things down</h1>
-<p>Pens that start at once, inks with names worth saying, and paper that takes both.</p>
-<p><a class="button" href="/c/inks">See the inks</a> <a class="button button-quiet" href="/all">Everything</a></p>
+<h1>{{ $say('home.title') }}</h1>
+<p>{{ $say('home.words') }}</p>
+<p><a class="button" href="/c/inks">{{ $say('home.first') }}</a> <a class="button button-quiet" href="/all">{{ $say('home.everything') }}</a></p>
 </div>
 @if ($picture)<img src="/pictures/{{ $picture }}-800.webp" width="800" height="800" alt="" fetchpriority="high">@endif
 </div></section>
@@ -14,9 +14,9 @@
 <li><a href="/c/{{ rawurlencode($root['category']->slug) }}">@if ($root['file'])<img src="/pictures/{{ $root['file'] }}-400.webp" width="400" height="400" alt="">@endif<span>{{ $root['category']->name }}</span></a></li>
 @endforeach
 </ul>
-<h2 class="section-title">New on the shelves</h2>
+<h2 class="section-title">{{ $say('home.new') }}</h2>
 <ul class="cards">@foreach ($cards as $card)@include('shop::parts.card')@endforeach</ul>
-<h2 class="section-title">Put together by us</h2>
+<h2 class="section-title">{{ $say('home.collections') }}</h2>
 <ul class="collections">
 @foreach ($collections as $collection)<li><a href="/collection/{{ rawurlencode($collection->slug) }}"><strong>{{ $collection->name }}</strong><span>{{ $collection->description }}</span></a></li>@endforeach
 </ul>

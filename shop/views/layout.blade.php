@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $language }}">
 <head>
 <meta charset="utf-8">
 <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -15,17 +15,17 @@
 @isset($css)<style nonce="{{ Vite::cspNonce() }}" id="departures">{!! $css !!}</style>@endisset
 </head>
 <body>
-<a class="skip" href="#main">To the content</a>
+<a class="skip" href="#main">{{ $say('top.skip') }}</a>
 @include('shop::parts.tag')
 @if ($withHeader ?? true)<header class="top">
 <div class="top-inner">
 <a class="top-name" href="/">{{ config('vestibra.shop') }}</a>
-<nav class="top-nav" aria-label="Shop"><ul>
+<nav class="top-nav" aria-label="{{ $say('top.shop') }}"><ul>
 @foreach (app(\Vestibra\App\Catalogue\Categories::class)->tree()->children(null) as $root)<li><a href="/c/{{ rawurlencode($root->slug) }}">{{ $root->name }}</a></li>@endforeach
-<li><a href="/all">All</a></li>
+<li><a href="/all">{{ $say('top.all') }}</a></li>
 </ul></nav>
-<form class="top-search" action="/search" role="search"><label><span class="unseen">Search the shop</span><input type="search" name="q" placeholder="Search" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">Find</button></form>
-<a class="top-cart" href="/cart">Cart · <span data-cart-count>{{ app(\Vestibra\App\Shop\Cart::class)->count() }}</span></a>
+<form class="top-search" action="/search" role="search"><label><span class="unseen">{{ $say('search.shop') }}</span><input type="search" name="q" placeholder="{{ $say('search.title') }}" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">{{ $say('search.find') }}</button></form>
+<a class="top-cart" href="/cart">{{ $say('top.cart') }} · <span data-cart-count>{{ app(\Vestibra\App\Shop\Cart::class)->count() }}</span></a>
 </div>
 </header>@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
@@ -33,8 +33,8 @@
 @if ($withFooter ?? true)<footer class="foot">
 <div class="foot-inner">
 <p class="foot-name">{{ config('vestibra.shop') }}</p>
-<p>Fountain pens, inks, paper and things for the desk. An invented shop, here to show what Vestibra does.</p>
-<nav aria-label="More"><ul><li><a href="/all">All products</a></li><li><a href="/search">Search</a></li><li><a href="/cart">Cart</a></li></ul></nav>
+<p>{{ $say('foot.words') }}</p>
+<nav aria-label="{{ $say('foot.more') }}"><ul><li><a href="/all">{{ $say('list.all') }}</a></li><li><a href="/search">{{ $say('search.title') }}</a></li><li><a href="/cart">{{ $say('cart.title') }}</a></li></ul></nav>
 </div>
 </footer>@endif
 </body>

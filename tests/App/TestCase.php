@@ -8,6 +8,7 @@ use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Models\Template;
@@ -154,5 +155,14 @@ abstract class TestCase extends LaravelTestCase
     {
         config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.journal_mode' => 'memory']);
         DB::purge();
+    }
+
+    /** As another request finds the application: nothing is left of the one before. */
+    protected function anew(): void
+    {
+        $this->app->forgetScopedInstances();
+        foreach ($this->app->make(Router::class)->getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
     }
 }

@@ -6,15 +6,15 @@
 @empty
 <svg class="card-stand-in" viewBox="0 0 64 48" aria-hidden="true"><rect x="2" y="2" width="60" height="44" rx="4"/><path d="M8 38l14-16 11 12 8-7 15 14"/><circle cx="46" cy="14" r="5"/></svg>
 @endforelse
-@if (! $card['inStock'])<span class="card-badge">Sold out</span>@elseif ($card['saving'] > 0)<span class="card-badge card-badge-sale">−{{ $card['saving'] }} %</span>@endif
+@if (! $card['inStock'])<span class="card-badge">{{ $say('badge.out') }}</span>@elseif ($card['saving'] > 0)<span class="card-badge card-badge-sale">−{{ $card['saving'] }} %</span>@endif
 </div>
 <p class="card-brand">{{ $card['brand'] ?? ' ' }}</p>
 <h3 class="card-title">{{ $card['title'] }}</h3>
 <p class="card-price">
-@if ($card['now'] === null)<span class="card-was">Not for sale now</span>
+@if ($card['now'] === null)<span class="card-was">{{ $say('price.not-for-sale') }}</span>
 @else
-@if ($card['from'])<span class="card-was">from</span> @endif<span>{{ $card['now'] }}</span>
-@if ($card['was'] && ! $card['from']) <s class="card-was"><span class="unseen">Before </span>{{ $card['was'] }}</s>@endif
+@if ($card['from'])<span class="card-was">{{ $say('price.from') }}</span> @endif<span>{{ $card['now'] }}</span>
+@if ($card['was'] && ! $card['from']) <s class="card-was"><span class="unseen">{{ $say('price.before') }} </span>{{ $card['was'] }}</s>@endif
 @endif
 </p>
 </a>

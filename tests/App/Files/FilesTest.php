@@ -11,6 +11,7 @@ use Illuminate\Testing\TestResponse;
 use Vestibra\App\Files\Files;
 use Vestibra\App\Files\Judge;
 use Vestibra\App\Models\User;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Demo\Leaflet;
 use Vestibra\Tests\App\TestCase;
 
@@ -25,7 +26,7 @@ final class FilesTest extends TestCase
     {
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/vestibra-files-'.bin2hex(random_bytes(4));
-        $this->app->instance(Files::class, new Files($this->folder, new Judge));
+        $this->app->instance(Files::class, new Files($this->folder, new Judge, $this->app->make(Messages::class)));
         $this->actingAs($this->owner);
     }
 

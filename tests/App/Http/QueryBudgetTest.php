@@ -54,7 +54,7 @@ final class QueryBudgetTest extends TestCase
         ];
         $counted = [];
         foreach ($screens as $screen) {
-            $this->app->forgetScopedInstances();
+            $this->anew();
             DB::flushQueryLog();
             DB::enableQueryLog();
             $answer = $this->actingAs($this->owner)->get($screen);

@@ -214,7 +214,7 @@ final class CategoryPagesTest extends TestCase
         MoreProducts::fillUpTo(3000);
         $this->get('/c/inks')->assertOk();
         $this->app->make('auth')->logout();
-        $this->app->forgetScopedInstances();
+        $this->anew();
         DB::enableQueryLog();
         $html = (string) $this->get('/c/inks')->assertOk()->getContent();
         self::assertSame(24, substr_count($html, 'class="card-link"'));

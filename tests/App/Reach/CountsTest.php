@@ -60,7 +60,7 @@ final class CountsTest extends TestCase
         self::assertSame(['ahead', 0], [$live[$ahead->id]['when'], $live[$ahead->id]['shownNow']]);
         self::assertSame(['over', 0, 0], [$live[$over->id]['when'], $live[$over->id]['covers'], $live[$over->id]['shownOn']]);
         $this->travelTo('2026-12-02T00:00:00Z');
-        $this->app->forgetScopedInstances();
+        $this->anew();
         self::assertSame('now', $this->app->make(ReachCounts::class)->live(PageKind::Product)[$ahead->id]['when']);
     }
 

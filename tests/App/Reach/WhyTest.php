@@ -108,7 +108,7 @@ final class WhyTest extends TestCase
         $this->get('/p/teal-tide-bottled-ink')->assertSee('Open it with this product')->assertSee("/studio/templates/{$this->inks->id}?sample=1", false)
             ->assertSee('/studio/why/product/teal-tide-bottled-ink', false);
         auth()->logout();
-        $this->app->forgetScopedInstances();
+        $this->anew();
         $this->get('/p/teal-tide-bottled-ink')->assertDontSee('From the Studio');
     }
 
@@ -136,7 +136,7 @@ final class WhyTest extends TestCase
         $this->postJson('/studio/walk', ['drafts' => [$draft->id], 'at' => '2026-11-28 00:00'])->assertOk();
         $this->get('/p/teal-tide-bottled-ink')->assertSee($title)->assertSee('as on Saturday 28 November 2026 00:00');
         $this->post('/studio/walk/end');
-        $this->app->forgetScopedInstances();
+        $this->anew();
         $this->get('/p/teal-tide-bottled-ink')->assertDontSee($title);
         $this->postJson('/studio/walk', ['at' => 'soon'])->assertStatus(422);
     }

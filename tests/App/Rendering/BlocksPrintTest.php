@@ -6,6 +6,7 @@ namespace Vestibra\Tests\App\Rendering;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Tests\App\TestCase;
 
 /** Every block of the shelf can be printed, whatever the product. */
@@ -22,7 +23,7 @@ final class BlocksPrintTest extends TestCase
             if ($definition->shelf === null || ! $schema->mayHold('column', $definition->kind)) {
                 continue;
             }
-            foreach ($definition->describe()['starters'] as $number => $starter) {
+            foreach ($definition->describe($this->app->make(Messages::class))['starters'] as $number => $starter) {
                 $ids[] = $id = str_replace('-', '', $definition->kind).$number;
                 $this->edit($template, ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['id' => $id] + $starter['node']]);
             }

@@ -143,7 +143,7 @@ final class ShopPagesTest extends TestCase
 
     private function queries(string $address): int
     {
-        $this->app->forgetScopedInstances();
+        $this->anew();
         DB::flushQueryLog();
         DB::enableQueryLog();
         $this->get($address)->assertOk();

@@ -59,7 +59,7 @@ final class EditingTest extends TestCase
         $this->send([['edit' => 'remove', 'id' => $price]]);
         $after = $this->template->refresh()->draft_tree;
 
-        $this->app->forgetScopedInstances();
+        $this->anew();
         $this->postJson("$this->address/undo")->assertJsonPath('undo', 'Price: size')->assertJsonPath('redo', 'Price taken out');
         $this->postJson("$this->address/undo")->assertJsonPath('undo', null);
         self::assertSame($before, $this->template->refresh()->draft_tree);

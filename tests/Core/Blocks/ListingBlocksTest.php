@@ -136,7 +136,7 @@ final class ListingBlocksTest extends TestCase
 
     private static function block(Node $block, ?Assortment $subject = null, ?Listed $listed = null): ComposedNode
     {
-        $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed));
+        $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed), Pages::messages());
         $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
 
         return Kinds::composer()->compose($page, $context)->page->children[0]->children[0]->children[0];

@@ -116,11 +116,11 @@ final class MoreBlocksTest extends TestCase
         $with = self::one(new Variant(1, 'S-1', [], 100, barcode: '4006381333931'));
         $data = Pages::block(new Node('b', 'codes'), $with)->data;
 
-        self::assertSame([['SKU', 'S-1'], ['Barcode', '4006381333931']], $data['rows']);
+        self::assertSame([['codes.sku', 'S-1'], ['codes.barcode', '4006381333931']], $data['rows']);
         self::assertSame([0, 1], ((array) $data['bars'])[0]);
         self::assertSame(30, count((array) $data['bars']));
         self::assertSame([], Pages::block(new Node('b', 'codes', ['codes' => ['sku']]), $with)->data['bars']);
-        self::assertSame([['SKU', 'TT-1'], ['Filed in', 'Shimmer']], Pages::block(new Node('b', 'codes'), Pages::ink())->data['rows']);
+        self::assertSame([['codes.sku', 'TT-1'], ['codes.categories', 'Shimmer']], Pages::block(new Node('b', 'codes'), Pages::ink())->data['rows']);
         self::assertNotNull($this->absent('codes', [], Pages::bare()));
     }
 

@@ -17,6 +17,7 @@ use Vestibra\Core\Composing\Addresses;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\MoneyFormat;
@@ -50,6 +51,7 @@ final class Pages implements Addresses
             new MoneyFormat('GBP', 'en_GB'),
             new DateTimeImmutable($now),
             new PlainShop,
+            self::messages(),
             [50 => self::pictureNumber(50)],
             [
                 60 => new ShopFile(60, 'Care leaflet.pdf', 'care-leaflet-1a.pdf', 'application/pdf', 12_400),
@@ -58,6 +60,14 @@ final class Pages implements Addresses
                 63 => new ShopFile(63, 'Silent.mp4', 'silent-4d.mp4', 'video/mp4', 950, 480, 640),
             ],
         );
+    }
+
+    public static function messages(string $locale = 'en_GB'): Messages
+    {
+        /** @var array<string, string> $patterns */
+        $patterns = require dirname(__DIR__, 3).'/shop/messages/'.explode('_', $locale)[0].'.php';
+
+        return new Messages($locale, $patterns);
     }
 
     public static function band(Node $band, Product $product): ComposedNode

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Catalogue\WebAddress;
+use Vestibra\Tests\Core\Blocks\Pages;
 
 /** Files as customers are told of them, and addresses that a link may lead to. */
 final class ShopFileTest extends TestCase
@@ -15,7 +16,7 @@ final class ShopFileTest extends TestCase
     #[DataProvider('sizes')]
     public function test_a_size_is_said_by_thousands(int $bytes, string $words): void
     {
-        self::assertSame($words, (new ShopFile(1, 'a.pdf', 'a', 'application/pdf', $bytes))->size());
+        self::assertSame($words, (new ShopFile(1, 'a.pdf', 'a', 'application/pdf', $bytes))->size(Pages::messages()));
     }
 
     /** @return iterable<string, array{int, string}> */

@@ -64,7 +64,7 @@ final class AboutTest extends TestCase
     public function test_words_that_a_block_came_with_are_found_until_they_are_written_anew(): void
     {
         $tree = new Node('page', 'page', children: [new Node('a', 'heading'), new Node('b', 'heading', ['text' => 'Ours']), new Node('c', 'button'), new Node('d', 'heading', ['text' => ['source' => 'product.title']]), new Node('e', 'quote'), new Node('f', 'heading', ['text' => '']), new Node('g', 'heading', ['text' => 'A heading'])]);
-        self::assertSame(['a', 'e', 'g'], array_map(static fn (Node $node): string => $node->id, Unreplaced::in($tree, Kinds::composer()->schema)));
+        self::assertSame(['a', 'e', 'g'], array_map(static fn (Node $node): string => $node->id, Unreplaced::in($tree, Kinds::composer()->schema, Pages::messages())));
     }
 
     private static function holder(?int $subject, Node $child): Node

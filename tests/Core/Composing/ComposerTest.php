@@ -97,6 +97,6 @@ final class ComposerTest extends TestCase
 
     private static function context(): Context
     {
-        return new Context(Pages::bare(), (new VariantMatrix(Pages::bare()))->choose([]), World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24'), new PlainShop);
+        return new Context(Pages::bare(), (new VariantMatrix(Pages::bare()))->choose([]), World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24'), new PlainShop, Pages::messages());
     }
 }

@@ -198,6 +198,7 @@ final class FitterTest extends TestCase
             new MoneyFormat('GBP', 'en_GB'),
             new DateTimeImmutable('2026-11-24 12:00:00'),
             new PlainShop,
+            Pages::messages(),
             [50 => Pages::pictureNumber(50)],
         );
 

@@ -16,6 +16,7 @@ use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Text;
+use Vestibra\Tests\Core\Blocks\Pages;
 
 final class SchemaTest extends TestCase
 {
@@ -63,7 +64,7 @@ final class SchemaTest extends TestCase
     public function test_what_the_shelf_inserts_is_readable(Definition $definition): void
     {
         self::assertTrue($definition->shelf !== null || in_array($definition->kind, ['page', 'stage', 'shared', 'shared-band'], true));
-        foreach ($definition->describe()['starters'] as $starter) {
+        foreach ($definition->describe(Pages::messages())['starters'] as $starter) {
             self::assertInstanceOf(Node::class, Trees::reader()->parseBlock($starter['node']));
         }
     }

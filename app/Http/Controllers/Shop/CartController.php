@@ -11,34 +11,37 @@ use Illuminate\Http\Request;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Messages\Messages;
 
 final readonly class CartController
 {
-    public function __construct(private ShopClock $clock)
-    {
+    public function __construct(
+        private ShopClock $clock,
+        private Messages $messages,
+    ) {
     }
 
     public function show(Cart $cart): View
     {
-        return view('shop::cart', ['title' => 'Cart'] + $cart->read($this->clock->now()));
+        return view('shop::cart', ['title' => $this->messages->say('cart.title')] + $cart->read($this->clock->now()));
     }
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
     {
         $variant = $cart->buyable(Asked::id($request, 'variant'));
         if ($variant === null) {
-            return $this->answer($request, $cart, 'This choice is not to be had (any more). Nothing was added; please choose another.', 422);
+            return $this->answer($request, $cart, $this->messages->say('buy.not-to-be-had'), 422);
         }
         $before = $cart->quantities()[$variant->id] ?? 0;
         $wanted = Asked::number($request, 'quantity', 1, 1, Cart::MOST);
         $after = $cart->set($variant, $before + $wanted);
-        $words = match (true) {
-            $after === 0 => "“{$variant->title}” is sold out in this choice. Nothing was added.",
-            $after < $before + $wanted => "More than $after of “{$variant->title}” cannot be had, so your cart holds $after.",
-            default => "“{$variant->title}” is in your cart.",
+        $key = match (true) {
+            $after === 0 => 'buy.none-left',
+            $after < $before + $wanted => 'buy.fewer',
+            default => 'buy.in-cart',
         };
 
-        return $this->answer($request, $cart, $words, $after === 0 ? 422 : 200);
+        return $this->answer($request, $cart, $this->messages->say($key, ['title' => $variant->title, 'left' => $after]), $after === 0 ? 422 : 200);
     }
 
     public function change(Request $request, Cart $cart): RedirectResponse
@@ -49,20 +52,20 @@ final readonly class CartController
         if ($variant === null) {
             $cart->forget($id);
 
-            return redirect('/cart')->with('said', 'This was not to be had any more and is out of your cart.');
+            return redirect('/cart')->with('said', $this->messages->say('cart.gone'));
         }
         $after = $cart->set($variant, $wanted);
 
-        return redirect('/cart')->with('said', match (true) {
-            $after === 0 => "“{$variant->title}” is out of your cart.",
-            $after < $wanted => "More than $after of “{$variant->title}” cannot be had.",
-            default => 'Your cart is up to date.',
-        });
+        return redirect('/cart')->with('said', $this->messages->say(match (true) {
+            $after === 0 => 'cart.out',
+            $after < $wanted => 'cart.fewer',
+            default => 'cart.changed',
+        }, ['title' => $variant->title, 'left' => $after]));
     }
 
     public function checkout(Cart $cart): View
     {
-        return view('shop::checkout', ['title' => 'Checkout'] + $cart->read($this->clock->now()));
+        return view('shop::checkout', ['title' => $this->messages->say('checkout.title')] + $cart->read($this->clock->now()));
     }
 
     private static function next(Request $request): string

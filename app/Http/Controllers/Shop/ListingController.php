@@ -15,6 +15,7 @@ use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 
 /** The fixed listing pages. */
@@ -25,6 +26,7 @@ final readonly class ListingController
         private Categories $categories,
         private KindRulesReader $contests,
         private ShopClock $clock,
+        private Messages $messages,
     ) {
     }
 
@@ -44,8 +46,8 @@ final readonly class ListingController
     public function all(Request $request): View
     {
         return view('shop::listing', [
-            'title' => 'All products',
-            'words' => 'Everything on our shelves.',
+            'title' => $this->messages->say('list.all'),
+            'words' => $this->messages->say('list.everything'),
             'crumbs' => [],
             'children' => [],
         ] + $this->listing->page(new Sql('1'), $request));
@@ -68,7 +70,7 @@ final readonly class ListingController
         $query = Asked::text($request, 'q', 200);
 
         return view('shop::search', [
-            'title' => trim($query) === '' ? 'Search' : "Search: $query",
+            'title' => trim($query) === '' ? $this->messages->say('search.title') : $this->messages->say('search.title-of', ['query' => $query]),
             'query' => $query,
             'roots' => $this->categories->tree()->children(null),
         ] + $this->listing->page(Listing::searchWhere($query), $request, 'title'));

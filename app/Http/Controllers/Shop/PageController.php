@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Supposed;
@@ -37,6 +38,7 @@ final readonly class PageController
         private Walk $walk,
         private ShopTag $tag,
         private PrivateLinks $links,
+        private ShopMessages $messages,
     ) {
     }
 
@@ -54,9 +56,11 @@ final readonly class PageController
         $link = $this->links->current();
         $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
         $live = DB::selectOne(
-            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house from templates where id = ?',
+            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house,'
+            .' (select live from own_words) as words from templates where id = ?',
             [$verdict->templateId],
         );
+        $this->messages->are($live->words);
         $composed = $this->maker->compose(
             $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true)),
             $subject,

@@ -12,6 +12,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\PrivateLinks;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 
 /** Takes somebody who comes by a private link to the page it was made with. */
@@ -20,6 +21,7 @@ final readonly class PrivateLinkController
     public function __construct(
         private PrivateLinks $links,
         private PagesOfTheShop $pages,
+        private Messages $messages,
     ) {
     }
 
@@ -31,7 +33,7 @@ final readonly class PrivateLinkController
         if ($address === null) {
             return response()->view('shop::error', [
                 'status' => 410,
-                'words' => 'This link shows nothing any more. It has expired or was withdrawn. Ask whoever sent it for a new one; the shop itself is open to you.',
+                'words' => $this->messages->say('error.410'),
             ], 410);
         }
 

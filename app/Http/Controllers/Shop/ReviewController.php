@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Reviews;
+use Vestibra\Core\Messages\Messages;
 
 /** Takes a customer's review. It waits until the owner has read it; a machine that fills in the hidden field is thanked and forgotten. */
 final readonly class ReviewController
@@ -20,10 +21,10 @@ final readonly class ReviewController
 
     private const MOST_WORDS = 2000;
 
-    private const SAID = 'Thank you. Your review stands here once it has been read.';
-
-    public function __construct(private Reviews $reviews)
-    {
+    public function __construct(
+        private Reviews $reviews,
+        private Messages $messages,
+    ) {
     }
 
     public function __invoke(Request $request, string $slug): RedirectResponse
@@ -34,26 +35,26 @@ final readonly class ReviewController
         }
         $back = '/p/'.rawurlencode($slug).'#reviews';
         if (Asked::text($request, 'website') !== '') {
-            return redirect($back)->with('reviewSaid', self::SAID);
+            return redirect($back)->with('reviewSaid', $this->messages->say('reviews.thanks'));
         }
         $author = Asked::text($request, 'author', 2 * self::MOST_NAME);
         $words = Asked::text($request, 'words', 2 * self::MOST_WORDS);
         $stars = Asked::number($request, 'stars', 0, 0, 6);
         $wrong = match (true) {
-            $author === '' => 'Please say what you are called. Nothing of what you wrote is lost.',
-            mb_strlen($author) > self::MOST_NAME => 'A name has at most 60 letters. Nothing of what you wrote is lost.',
-            $stars < 1 || $stars > 5 => 'Please give from one to five stars. Nothing of what you wrote is lost.',
-            mb_strlen($words) > self::MOST_WORDS => 'A review has at most 2,000 letters. Nothing of what you wrote is lost; please shorten it.',
-            preg_match_all('~https?://|www\.~i', $words) > 1 => 'A review takes at most one address. Nothing of what you wrote is lost.',
-            RateLimiter::tooManyAttempts('review:'.$request->ip(), self::MOST_AN_HOUR) => 'That were three reviews within an hour. Please come back later; what you wrote still stands below.',
+            $author === '' => 'no-name',
+            mb_strlen($author) > self::MOST_NAME => 'long-name',
+            $stars < 1 || $stars > 5 => 'no-stars',
+            mb_strlen($words) > self::MOST_WORDS => 'long-words',
+            preg_match_all('~https?://|www\.~i', $words) > 1 => 'addresses',
+            RateLimiter::tooManyAttempts('review:'.$request->ip(), self::MOST_AN_HOUR) => 'too-many',
             default => null,
         };
         if ($wrong !== null) {
-            return redirect($back)->withErrors(['review' => $wrong])->withInput(['author' => $author, 'stars' => $stars, 'words' => $words]);
+            return redirect($back)->withErrors(['review' => $this->messages->say("reviews.$wrong")])->withInput(['author' => $author, 'stars' => $stars, 'words' => $words]);
         }
         RateLimiter::hit('review:'.$request->ip(), 3600);
         $this->reviews->write($productId, $stars, $author, $words);
 
-        return redirect($back)->with('reviewSaid', self::SAID);
+        return redirect($back)->with('reviewSaid', $this->messages->say('reviews.thanks'));
     }
 }

@@ -25,6 +25,7 @@ use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Fields\FactField;
@@ -40,6 +41,7 @@ final readonly class DrawingTableController
         private StoredDrafts $stored,
         private Composer $composer,
         private PagesOfTheShop $pages,
+        private Messages $messages,
     ) {
     }
 
@@ -53,7 +55,7 @@ final readonly class DrawingTableController
             'state' => $state->of($template, withCounts: true),
             'samples' => $samples->page($kind, $samples->compiled($kind, $this->stored->draft($template)->reach), '', 1, self::only($template)),
             'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags($kind, [$asked])[0] ?? null : null,
-            'definitions' => array_map(self::definition(...), $this->composer->schema->all()),
+            'definitions' => array_map($this->definition(...), $this->composer->schema->all()),
             'house' => PageView::house()->tokens(),
             'parts' => $parts->all(),
             'starts' => array_values(array_filter($starts->list($kind), static fn (array $start): bool => $start['name'] !== 'blank')),
@@ -122,10 +124,10 @@ final readonly class DrawingTableController
     }
 
     /** @return array<string, mixed> */
-    private static function definition(Definition $definition): array
+    private function definition(Definition $definition): array
     {
         $folder = str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
 
-        return $definition->describe() + ['drawing' => (string) file_get_contents(base_path("blocks/$folder/drawing.svg"))];
+        return $definition->describe($this->messages) + ['drawing' => (string) file_get_contents(base_path("blocks/$folder/drawing.svg"))];
     }
 }

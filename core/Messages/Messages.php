@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Messages;
+
+use DateTimeInterface;
+use IntlDateFormatter;
+use IntlException;
+use LogicException;
+use MessageFormatter;
+use NumberFormatter;
+
+/** What customers read, in the shop's language: ICU MessageFormat through ext-intl, with numbers and days after CLDR. */
+final readonly class Messages
+{
+    /**
+     * @param  string  $locale  such as `en_GB`
+     * @param  array<string, string>  $patterns  by key
+     * @param  array<string, string>  $own  the owner's own words, instead
+     */
+    public function __construct(
+        public string $locale,
+        private array $patterns,
+        private array $own = [],
+    ) {
+    }
+
+    /**
+     * @param  array<string, string|int|float>  $values
+     *
+     * @throws LogicException when there is no such message
+     */
+    public function say(string $key, array $values = []): string
+    {
+        $said = self::format($this->locale, $this->pattern($key), $values);
+
+        return $said ?? self::format($this->locale, $this->patterns[$key] ?? '', $values) ?? '';
+    }
+
+    /** @return string as it is written, for who formats it elsewhere */
+    public function pattern(string $key): string
+    {
+        return $this->own[$key] ?? $this->patterns[$key] ?? throw new LogicException("There is no message $key.");
+    }
+
+    /** @return list<string> the values that a message takes, as `count` */
+    public static function takes(string $pattern): array
+    {
+        preg_match_all('/\{(\w+)\s*[,}]/', $pattern, $found);
+
+        return array_values(array_unique($found[1]));
+    }
+
+    /** Whether a pattern can be read, and takes nothing that it is not given. */
+    public static function isGood(string $locale, string $pattern, string $original): bool
+    {
+        return array_diff(self::takes($pattern), self::takes($original)) === []
+            && self::format($locale, $pattern, array_fill_keys(self::takes($original), 2)) !== null;
+    }
+
+    public function number(int|float $number, int $decimals = 0): string
+    {
+        $formatter = new NumberFormatter($this->locale, NumberFormatter::DECIMAL);
+        $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $decimals);
+
+        return (string) $formatter->format($number);
+    }
+
+    /** @param  string  $number  such as `0.40`: as many digits as somebody wrote, without marks between thousands */
+    public function written(string $number): string
+    {
+        return str_replace('.', (new NumberFormatter($this->locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL), $number);
+    }
+
+    /** The language that the words are in, after BCP 47: `de`. */
+    public function language(): string
+    {
+        return explode('_', $this->locale)[0];
+    }
+
+    /** @param  DateTimeInterface  $wall  by the shop's wall clock, whatever zone it says */
+    public function day(DateTimeInterface $wall): string
+    {
+        $formatter = new IntlDateFormatter($this->locale, IntlDateFormatter::LONG, IntlDateFormatter::NONE, $wall->getTimezone()->getName());
+
+        return (string) $formatter->format($wall);
+    }
+
+    /** @param  array<string, string|int|float>  $values */
+    private static function format(string $locale, string $pattern, array $values): ?string
+    {
+        try {
+            $said = (new MessageFormatter($locale, $pattern))->format($values);
+        } catch (IntlException) {
+            return null;
+        }
+
+        return is_string($said) ? $said : null;
+    }
+}
