@@ -48,6 +48,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('facts', [Studio\FactsController::class, 'index']);
     Route::get('facts/rows', [Studio\FactsController::class, 'rows']);
     Route::get('facts/{fact}/uses', [Studio\FactsController::class, 'uses']);
+    Route::get('words', [Studio\WordsController::class, 'index']);
+    Route::get('words/rows', [Studio\WordsController::class, 'rows']);
+    Route::get('words/impact', [Studio\WordsController::class, 'impact']);
     Route::get('reviews', [Studio\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
@@ -109,6 +112,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('facts/values', [Studio\FactsController::class, 'fill']);
         Route::patch('facts/{fact}', [Studio\FactsController::class, 'change']);
         Route::delete('facts/{fact}', [Studio\FactsController::class, 'delete']);
+        Route::patch('words/{key}', [Studio\WordsController::class, 'set']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);
@@ -118,6 +122,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {
+        Route::post('words/publish', [Studio\WordsController::class, 'publish']);
         Route::post('publish', [Studio\PublishController::class, 'store']);
         Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->middleware(PagesOnly::class);

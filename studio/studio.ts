@@ -9,6 +9,7 @@ import Reviews from './screens/reviews/Reviews.svelte';
 import Today from './screens/today/Today.svelte';
 import Who from './screens/who/Who.svelte';
 import Why from './screens/why/Why.svelte';
+import Words from './screens/words/Words.svelte';
 import Templates from './screens/templates/Templates.svelte';
 import type { Screen } from './lib/types';
 
@@ -22,6 +23,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     product: Product,
     releases: Releases,
     reviews: Reviews,
+    words: Words,
     'drawing-table': DrawingTable,
 };
 

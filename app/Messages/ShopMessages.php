@@ -19,7 +19,7 @@ final class ShopMessages
     private ?array $shipped = null;
 
     public function __construct(
-        private readonly string $locale,
+        public readonly string $locale,
         private readonly string $folder,
     ) {
     }

@@ -30,6 +30,7 @@ final readonly class Changes
             TemplateChange::name() => TemplateChange::stored($one),
             FallbackChange::name() => new FallbackChange($one['pageKind'], $one['before'], $one['after']),
             HandOrderChange::name() => new HandOrderChange($one['pageKind'], $one['before'], $one['after']),
+            MessagesChange::name() => new MessagesChange($one['before'], $one['after']),
             PinsChange::name() => new PinsChange($one['before'], $one['after']),
             default => throw new LogicException('A release holds an unknown change.'),
         }, $stored));
@@ -86,6 +87,12 @@ final readonly class Changes
     public function parts(): array
     {
         return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && ! $change->isPage()));
+    }
+
+    /** @return list<string> the messages that customers read otherwise */
+    public function messages(): array
+    {
+        return array_merge([], ...array_map(static fn (Change $change): array => $change instanceof MessagesChange ? array_keys($change->after) : [], $this->list));
     }
 
     /** @return list<string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Releases;
 
+use Vestibra\App\Messages\Speaking;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\TemplateRole;
@@ -37,6 +38,14 @@ final readonly class NewLooks
             $content = $change->role === TemplateRole::OwnBlocks ? Template::query()->find($change->template) : null;
             if ($content !== null && ($change->before['tree'] ?? null) !== ($change->after['tree'] ?? null)) {
                 $products[(int) $content->product_id] = [...$products[(int) $content->product_id] ?? [], ...PartPlaces::showing((int) $content->fact_id)];
+            }
+        }
+
+        foreach ($changes->messages() === [] ? [] : app(Speaking::class)->of($changes->messages()) as $speaking) {
+            if ($speaking->role === TemplateRole::OwnBlocks->value) {
+                $products[(int) $speaking->product_id] = [...$products[(int) $speaking->product_id] ?? [], ...PartPlaces::showing((int) $speaking->fact_id)];
+            } else {
+                array_push($templates, ...($speaking->role === TemplateRole::Part->value ? PartPlaces::liveTemplates((int) $speaking->id) : [(int) $speaking->id]));
             }
         }
 

@@ -8,6 +8,7 @@ use LogicException;
 use Vestibra\App\Accounts\AccountProblem;
 use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Files\FileProblem;
+use Vestibra\App\Messages\WordsProblem;
 use Vestibra\App\Pictures\PictureProblem;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Shop\WalkProblem;
@@ -28,7 +29,7 @@ use Vestibra\Core\Templates\TreeProblem;
 final class ProblemWords
 {
     /** By what a code begins with, as in kept releases. */
-    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class];
+    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class, WordsProblem::class];
 
     public static function of(Problem $problem): string
     {
@@ -90,7 +91,21 @@ final class ProblemWords
             $code instanceof WalkProblem => self::walk($code),
             $code instanceof FileProblem => self::file($code),
             $code instanceof FileFormatProblem => self::fileFormat($code),
+            $code instanceof WordsProblem => self::ofWords($code),
             default => throw new LogicException('No words for problems of the kind '.$code::class),
+        };
+    }
+
+    private static function ofWords(WordsProblem $code): string
+    {
+        return match ($code) {
+            WordsProblem::NoMessage => 'The shop says nothing by this name. Nothing was changed; load the page again.',
+            WordsProblem::Nothing => 'Customers have to read something here. The words before were kept; to have those of the shop again, choose “As it came”.',
+            WordsProblem::TooLong => 'Words can have {most} characters at most. Those before were kept; shorten them a little.',
+            WordsProblem::StrangeValue => '{value} is nothing that can stand in these words. Those before were kept; what can stand there: {takes}.',
+            WordsProblem::Brackets => 'The curly brackets do not close as they should. The words before were kept; write values as {title}, with one bracket on each side.',
+            WordsProblem::ChangedSince => 'These words were changed after you looked at them. Nothing was published; look again.',
+            WordsProblem::NothingToPublish => 'Customers read these words already. Nothing was published.',
         };
     }
 

@@ -33,6 +33,7 @@ final readonly class BadgesBlock implements BlockKind
                 Setting::how('background', 'Colour', new Colour, '--badge-own-background'),
             ],
             searchWords: 'sale new label flag',
+            messages: ['badge'],
             subjects: [SubjectKind::Product],
         );
     }

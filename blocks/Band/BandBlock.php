@@ -72,6 +72,7 @@ final readonly class BandBlock implements BlockKind
                 self::starter('Band, 1 : 1 : 1', 1, 1, 1),
             ],
             'row section strip columns',
+            messages: ['film'],
         );
     }
 

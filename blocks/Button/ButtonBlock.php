@@ -38,6 +38,7 @@ final readonly class ButtonBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'link call leads',
+            messages: ['button'],
             room: new WordsRoom('text', 'text-size', 1),
             wordsMayStay: true,
         );

@@ -40,6 +40,7 @@ final readonly class BuyBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--buy-own-corner', 'corner'),
             ],
             searchWords: 'cart button add quantity order',
+            messages: ['buy', 'notice'],
             essential: Essential::Buy,
             wordsMayStay: true,
             subjects: [SubjectKind::Product],

@@ -31,6 +31,7 @@ final readonly class CodesBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'sku barcode gtin number tags categories',
+            messages: ['codes'],
             subjects: [SubjectKind::Product],
         );
     }

@@ -35,6 +35,7 @@ final readonly class CountdownBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
             ],
             searchWords: 'timer sale ends clock',
+            messages: ['countdown'],
             wordsMayStay: true,
         );
     }

@@ -32,6 +32,7 @@ final readonly class DownloadsBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'files pdf leaflet manual',
+            messages: ['downloads', 'file'],
             wordsMayStay: true,
         );
     }

@@ -33,6 +33,7 @@ final readonly class FactsTableBlock implements BlockKind
                 Setting::how('line', 'Lines', new Colour, '--facts-line', 'colour-line'),
             ],
             searchWords: 'specifications details data table',
+            messages: ['fact'],
             headingLevel: 2,
             showsAllFacts: true,
             subjects: [SubjectKind::Product],

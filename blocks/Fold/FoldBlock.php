@@ -29,7 +29,7 @@ final readonly class FoldBlock implements BlockKind
             ],
             Role::Fold,
             Role::Block,
-
+            messages: ['fold'],
         );
     }
 

@@ -33,6 +33,7 @@ final readonly class HeadingBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'words title section',
+            messages: ['heading'],
             room: new WordsRoom('text', 'heading-size', 3),
         );
     }

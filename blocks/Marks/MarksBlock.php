@@ -44,6 +44,7 @@ final readonly class MarksBlock implements BlockKind
                 Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'payment trust card bank secure',
+            messages: ['marks'],
         );
     }
 

@@ -33,6 +33,7 @@ final readonly class NoteBlock implements BlockKind
                 Setting::how('size', 'Icon’s size', new Amount(16, 64), '--note-own-icon'),
             ],
             searchWords: 'icon delivery returns reassurance',
+            messages: ['note'],
         );
     }
 

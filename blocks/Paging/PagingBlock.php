@@ -28,6 +28,7 @@ final readonly class PagingBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), '--paging-align'),
             ],
             searchWords: 'pages next before numbers',
+            messages: ['list'],
             subjects: SubjectKind::ASSORTMENTS,
         );
     }

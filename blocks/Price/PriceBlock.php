@@ -44,6 +44,7 @@ final readonly class PriceBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'cost sale saving money',
+            messages: ['price'],
             essential: Essential::Price,
             subjects: [SubjectKind::Product],
         );

@@ -32,6 +32,7 @@ final readonly class ProductCardsBlock implements BlockKind
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--cards-per-row'),
             ],
             searchWords: 'related recommended cards grid',
+            messages: ['badge', 'cards', 'price'],
             wordsMayStay: true,
             headingLevel: 2,
         );

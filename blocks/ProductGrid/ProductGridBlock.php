@@ -38,6 +38,7 @@ final readonly class ProductGridBlock implements BlockKind
                 Setting::how('gap', 'Between cards', new Step, '--grid-gap'),
             ],
             searchWords: 'list cards grid catalogue collection category',
+            messages: ['badge', 'list', 'price'],
             subjects: SubjectKind::ASSORTMENTS,
             essential: Essential::Products,
             wordsMayStay: true,

@@ -33,6 +33,7 @@ final readonly class QuoteBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'said words praise',
+            messages: ['quote'],
             room: new WordsRoom('text', 'heading-size', 12),
         );
     }

@@ -33,6 +33,7 @@ final readonly class RatingBlock implements BlockKind
                 Setting::how('colour', 'Stars', new Colour, '--star-own-colour', 'colour-star'),
             ],
             searchWords: 'stars reviews score',
+            messages: ['rating'],
             subjects: [SubjectKind::Product],
         );
     }

@@ -31,6 +31,7 @@ final readonly class RichTextBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'words paragraph bold list link table',
+            messages: ['rich-text'],
         );
     }
 

@@ -34,6 +34,7 @@ final readonly class StockBlock implements BlockKind
                 Setting::how('colour', 'Bar’s colour', new Colour, '--stock-own-colour', 'colour-accent'),
             ],
             searchWords: 'left few available bar level',
+            messages: ['stock'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
         );

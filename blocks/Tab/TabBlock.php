@@ -26,6 +26,7 @@ final readonly class TabBlock implements BlockKind
             Role::Tab,
             Role::Block,
             headingLevel: 2,
+            messages: ['tab'],
         );
     }
 

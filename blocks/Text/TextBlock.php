@@ -31,6 +31,7 @@ final readonly class TextBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'words paragraph note',
+            messages: ['text'],
         );
     }
 

@@ -39,6 +39,7 @@ final readonly class Definition
      * @param  bool  $wordsMayStay  whether the words that it comes with stand for themselves
      * @param  FilledWith|null  $filledWith  what is kept elsewhere and stands in it
      * @param  bool  $listsProducts  whether it shows the products of the page
+     * @param  list<string>  $messages  families of what it says to customers of its own accord, such as `price`
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      *
      * @throws LogicException when two settings have one name
@@ -60,6 +61,7 @@ final readonly class Definition
         public ?FilledWith $filledWith = null,
         public bool $listsProducts = false,
         public bool $showsAllFacts = false,
+        public array $messages = [],
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),

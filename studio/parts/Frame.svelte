@@ -13,6 +13,7 @@
         { name: 'Pictures', address: '/studio/pictures' },
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Reviews', address: '/studio/reviews' },
+        { name: 'Words', address: '/studio/words' },
     ];
 </script>
 
