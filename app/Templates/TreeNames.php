@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Templates;
 
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
@@ -63,13 +64,8 @@ final readonly class TreeNames
         if ($revision === null) {
             return;
         }
-        $node = $this->stored->tree(json_decode((string) DB::table('templates')->where('id', $template)->value($live ? 'live_tree' : 'draft_tree'), true));
-        $things = Named::in($node, $this->composer->schema);
-        foreach ($node->walk() as $block) {
-            $things[self::BLOCK][$block->kind] = true;
-        }
         $rows = [];
-        foreach ($things as $thing => $names) {
+        foreach ($this->things((string) DB::table('templates')->where('id', $template)->value($live ? 'live_tree' : 'draft_tree')) as $thing => $names) {
             foreach (array_keys($names) as $name) {
                 $rows[] = $tree + ['thing' => $thing, 'name' => (string) $name];
             }
@@ -78,5 +74,21 @@ final readonly class TreeNames
             DB::table('tree_names')->insert($some);
         }
         DB::table('indexed_trees')->insert($tree + ['revision' => $revision]);
+    }
+
+    /** @return array<string, array<int|string, true>> thing => names; none of a tree that cannot be read any more */
+    private function things(string $stored): array
+    {
+        try {
+            $tree = $this->stored->tree(json_decode($stored, true));
+        } catch (LogicException) {
+            return [];
+        }
+        $things = Named::in($tree, $this->composer->schema);
+        foreach ($tree->walk() as $block) {
+            $things[self::BLOCK][$block->kind] = true;
+        }
+
+        return $things;
     }
 }

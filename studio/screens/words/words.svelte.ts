@@ -74,7 +74,11 @@ export class Words {
         const before = row.own;
         if ((words ?? row.came) === row.draft) return this.#forget(row.key);
         try {
-            const answer = await patch<{ row: Row; unpublished: number; seen: string }>(`/studio/words/${row.key}`, { words, seen: { words: row.draft } });
+            const answer = await patch<{ row: Row; unpublished: number; seen: string }>(`/studio/words/${row.key}`, {
+                words,
+                asItCame: words === null,
+                seen: { words: row.draft },
+            });
             this.rows = this.rows.map((one) => (one.key === row.key ? answer.row : one));
             this.unpublished = answer.unpublished;
             this.#seen = answer.seen;

@@ -42,11 +42,10 @@ final readonly class WordsController
         return new JsonResponse($this->list->page(Asked::text($request, 'q'), Asked::flag($request, 'own'), Asked::page($request)) + $this->unpublished());
     }
 
-    /** Own words in the draft; null for those that came. */
+    /** Own words in the draft, or those that came. */
     public function set(Request $request, string $key): JsonResponse
     {
-        $given = Asked::untrusted($request, 'words');
-        $words = is_string($given) ? Asked::text($request, 'words', 2 * OwnWords::LONGEST) : null;
+        $words = Asked::flag($request, 'asItCame') ? null : Asked::text($request, 'words', 2 * OwnWords::LONGEST);
 
         return DB::transaction(function () use ($request, $key, $words): JsonResponse {
             $row = $this->list->one($key);
