@@ -145,6 +145,7 @@ final class Larkfold
             'slug' => Str::slug($good->title),
             'title' => $good->title,
             'title_folded' => Folding::fold($good->title),
+            'title_order' => DB::raw('name_order('.DB::escape($good->title).')'),
             'short_description' => $good->short,
             'description' => SafeHtml::clean($good->description),
             'published' => $good->published,

@@ -18,7 +18,7 @@ final class Derived
             DB::table('title_words')->insert(['word' => $word, 'product_id' => $productId]);
         }
         DB::update(
-            'update products set title_folded = ?1, variant_count = (select count(*) from variants v where v.product_id = ?2 and v.published = 1),'
+            'update products set title_folded = ?1, title_order = name_order(title), variant_count = (select count(*) from variants v where v.product_id = ?2 and v.published = 1),'
             .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = ?2 union'
             .' select picture_id from variants v where v.product_id = ?2 and v.published = 1 and picture_id is not null)),'
             .' review_count = (select count(*) from reviews where product_id = ?2 and published = 1),'

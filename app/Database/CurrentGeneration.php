@@ -7,6 +7,7 @@ namespace Vestibra\App\Database;
 use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\NameOrder;
 
 /**
  * Opens the database of the generation that is in use at this moment. Asked for by the link's own name it would be that of
@@ -26,8 +27,19 @@ final class CurrentGeneration extends SQLiteConnector
 
         $pdo = parent::connect($config);
         $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
+        $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);
 
         return $pdo;
+    }
+
+    /** The key by which a name stands in the order of the shop's language. */
+    private static function nameOrder(?string $name): string
+    {
+        /** @var array<string, NameOrder> $orders */
+        static $orders = [];
+        $locale = config()->string('vestibra.locale');
+
+        return ($orders[$locale] ??= new NameOrder($locale))->key((string) $name);
     }
 
     /** Whether a word begins one of a folded name: for the few sets of products; products have an index of their words. */

@@ -124,8 +124,8 @@ final class PageShop implements Shop
         $category = $this->subject instanceof Product ? $this->subject->mainCategoryId : null;
         $beside = fn (string $before, string $order): ?object => DB::selectOne(
             'select p.id, p.title, p.slug from products p join category_product c on c.product_id = p.id'
-            ." where c.category_id = ? and p.published = 1 and (p.title_folded, p.id) $before (select title_folded, id from products where id = ?)"
-            ." order by p.title_folded $order, p.id $order limit 1",
+            ." where c.category_id = ? and p.published = 1 and (p.title_order, p.id) $before (select title_order, id from products where id = ?)"
+            ." order by p.title_order $order, p.id $order limit 1",
             [$category, $this->subject->id()],
         );
         $card = static fn (?object $row): ?array => $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];

@@ -105,7 +105,7 @@ final readonly class Listing
         $instant = $now->format('Y-m-d H:i:s');
 
         return match ($sort) {
-            'title' => ['p.title_folded', []],
+            'title' => ['p.title_order', []],
             'cheap' => [self::PRICE, [$instant, $instant]],
             'dear' => [self::PRICE.' desc', [$instant, $instant]],
             default => ['p.added_at desc', []],

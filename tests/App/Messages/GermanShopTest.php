@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App\Messages;
 
-use Vestibra\App\Catalogue\Derived;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Derived;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Tests\App\TestCase;
 
@@ -46,6 +46,15 @@ final class GermanShopTest extends TestCase
         self::assertStringContainsString('5. März 2027', $html);
         self::assertMatchesRegularExpression('/10 von \d+ Stimmen/', $html);
         $this->actingAs($this->owner)->get("/studio/templates/$template->id")->assertSee('"default":"In den Korb"', false);
+    }
+
+    public function test_titles_stand_in_the_order_of_the_language(): void
+    {
+        foreach (['Ärmelstift' => 1, 'Atlas' => 2, 'Zange' => 3] as $title => $product) {
+            DB::table('products')->where('id', $product)->update(['title' => $title]);
+            Derived::refresh($product);
+        }
+        $this->get('/all?sort=title')->assertSeeInOrder(['Ärmelstift', 'Atlas']);
     }
 
     public function test_the_cart_answers_in_german(): void
