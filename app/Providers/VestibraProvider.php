@@ -19,6 +19,7 @@ use Illuminate\Support\ServiceProvider;
 use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Database\CurrentGeneration;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
@@ -28,15 +29,25 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\BlockPrinter;
 use Vestibra\App\Rendering\LiveParts;
+use Vestibra\App\Rendering\NamedThings;
+use Vestibra\App\Rendering\PageMaker;
+use Vestibra\App\Rendering\PageShops;
 use Vestibra\App\Sessions\SqliteSessions;
+use Vestibra\App\Shop\Cards;
+use Vestibra\App\Shop\Listing;
 use Vestibra\App\Shop\ShopTag;
+use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\RandomIds;
+use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\App\Troubles;
+use Vestibra\App\Words\ReachWords;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Messages\Messages;
@@ -46,18 +57,21 @@ use Vestibra\Core\Templates\Ids;
 
 final class VestibraProvider extends ServiceProvider
 {
+    /** What several ask for while a page is made. */
+    private const ONCE_A_REQUEST = [
+        Cards::class, Categories::class, FactBook::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
+        ShopClock::class, ShopMessages::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class,
+    ];
+
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WritingSqlite => new WritingSqlite(...$given));
         $this->app->bind('db.connector.sqlite', CurrentGeneration::class);
-        $this->app->scoped(Categories::class);
-        $this->app->scoped(PagesOfTheShop::class);
-        $this->app->scoped(LiveRules::class);
-        $this->app->scoped(ReachCounts::class);
+        foreach (self::ONCE_A_REQUEST as $class) {
+            $this->app->scoped($class);
+        }
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
-        $this->app->scoped(ShopClock::class);
-        $this->app->scoped(ShopTag::class);
-        $this->app->scoped(LiveParts::class);
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->singleton(MoneyFormat::class, static fn (): MoneyFormat => new MoneyFormat(
@@ -67,7 +81,6 @@ final class VestibraProvider extends ServiceProvider
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
         $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
-        $this->app->scoped(ShopMessages::class);
         $this->app->when(ShopMessages::class)->needs('$locale')->give(static fn (): string => config()->string('vestibra.locale'));
         $this->app->when(ShopMessages::class)->needs('$folder')->give(static fn (): string => base_path('shop/messages'));
         $this->app->bind(Messages::class, fn (): Messages => $this->app->make(ShopMessages::class)->live());

@@ -90,6 +90,9 @@ final readonly class Messages
     /** @param  array<string, string|int|float>  $values */
     private static function format(string $locale, string $pattern, array $values): ?string
     {
+        if (strpbrk($pattern, "{}'") === false) {
+            return $pattern;
+        }
         foreach ($values as $name => $value) {
             // A number that stands by itself; one that forms depend on is formatted by ICU.
             $values[$name] = is_string($value) || preg_match("/\{\s*$name\s*,/", $pattern) === 1 ? $value : (new NumberFormatter($locale, NumberFormatter::DECIMAL))->format($value);

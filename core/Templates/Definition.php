@@ -26,6 +26,11 @@ final readonly class Definition
     /** @var array<string, Setting> by question and name, as `how.colour` */
     private array $settings;
 
+    /** @var list<Setting> whose values may name things of the shop, by themselves or by their source */
+    public array $naming;
+
+    private ?Setting $another;
+
     /**
      * @param  string  $kind  in stored trees, such as `short-description`
      * @param  string  $name  in the interface
@@ -89,6 +94,9 @@ final readonly class Definition
             $byName[$key] = $setting;
         }
         $this->settings = $byName;
+        $this->naming = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof Names || $one->sourced));
+        $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
+        $this->another = $others[0] ?? null;
     }
 
     public function setting(Question $question, string $name): ?Setting
@@ -105,13 +113,7 @@ final readonly class Definition
     /** The setting by which its blocks may be about something else than the page. */
     public function another(): ?Setting
     {
-        foreach ($this->settings as $setting) {
-            if ($setting->type instanceof AnotherSubject) {
-                return $setting;
-            }
-        }
-
-        return null;
+        return $this->another;
     }
 
     /** @return list<Setting> */

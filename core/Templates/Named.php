@@ -12,7 +12,7 @@ final readonly class Named
     {
         $named = [];
         foreach ($tree->walk() as $node) {
-            foreach ($schema->definition($node->kind)?->settings() ?? [] as $setting) {
+            foreach ($schema->definition($node->kind)->naming ?? [] as $setting) {
                 $value = match ($setting->question) {
                     Question::What => $node->what[$setting->name] ?? null,
                     Question::When => $node->when[$setting->name] ?? null,
