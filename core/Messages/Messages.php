@@ -12,17 +12,23 @@ use MessageFormatter;
 use NumberFormatter;
 
 /** What customers read, in the shop's language: ICU MessageFormat through ext-intl, with numbers and days after CLDR. */
-final readonly class Messages
+final class Messages
 {
+    /** @var array<int, NumberFormatter> by decimals */
+    private array $numbers = [];
+
+    /** @var array<string, MessageFormatter|null> by pattern; null: it cannot be read */
+    private array $formatters = [];
+
     /**
      * @param  string  $locale  such as `en_GB`
      * @param  array<string, string>  $patterns  by key
      * @param  array<string, string>  $own  the owner's own words, instead
      */
     public function __construct(
-        public string $locale,
-        private array $patterns,
-        private array $own = [],
+        public readonly string $locale,
+        private readonly array $patterns,
+        private readonly array $own = [],
     ) {
     }
 
@@ -33,9 +39,9 @@ final readonly class Messages
      */
     public function say(string $key, array $values = []): string
     {
-        $said = self::format($this->locale, $this->pattern($key), $values);
+        $said = $this->format($this->pattern($key), $values);
 
-        return $said ?? self::format($this->locale, $this->patterns[$key] ?? '', $values) ?? '';
+        return $said ?? $this->format($this->patterns[$key] ?? '', $values) ?? '';
     }
 
     /** @return string as it is written, for who formats it elsewhere */
@@ -56,15 +62,17 @@ final readonly class Messages
     public static function isGood(string $locale, string $pattern, string $original): bool
     {
         return array_diff(self::takes($pattern), self::takes($original)) === []
-            && self::format($locale, $pattern, array_fill_keys(self::takes($original), 2)) !== null;
+            && (new self($locale, []))->format($pattern, array_fill_keys(self::takes($original), 2)) !== null;
     }
 
     public function number(int|float $number, int $decimals = 0): string
     {
-        $formatter = new NumberFormatter($this->locale, NumberFormatter::DECIMAL);
-        $formatter->setAttribute(NumberFormatter::FRACTION_DIGITS, $decimals);
+        if (! isset($this->numbers[$decimals])) {
+            $this->numbers[$decimals] = new NumberFormatter($this->locale, NumberFormatter::DECIMAL);
+            $this->numbers[$decimals]->setAttribute(NumberFormatter::FRACTION_DIGITS, $decimals);
+        }
 
-        return (string) $formatter->format($number);
+        return (string) $this->numbers[$decimals]->format($number);
     }
 
     /** @param  string  $number  such as `0.40`: as many digits as somebody wrote, without marks between thousands */
@@ -88,21 +96,27 @@ final readonly class Messages
     }
 
     /** @param  array<string, string|int|float>  $values */
-    private static function format(string $locale, string $pattern, array $values): ?string
+    private function format(string $pattern, array $values): ?string
     {
         if (strpbrk($pattern, "{}'") === false) {
             return $pattern;
         }
         foreach ($values as $name => $value) {
             // A number that stands by itself; one that forms depend on is formatted by ICU.
-            $values[$name] = is_string($value) || preg_match("/\{\s*$name\s*,/", $pattern) === 1 ? $value : (new NumberFormatter($locale, NumberFormatter::DECIMAL))->format($value);
+            $values[$name] = is_string($value) || preg_match("/\{\s*$name\s*,/", $pattern) === 1 ? $value : $this->number($value, is_int($value) ? 0 : 1);
         }
+        $formatter = $this->formatters[$pattern] ??= self::formatter($this->locale, $pattern);
+        $said = $formatter === null ? false : $formatter->format($values);
+
+        return is_string($said) ? $said : null;
+    }
+
+    private static function formatter(string $locale, string $pattern): ?MessageFormatter
+    {
         try {
-            $said = (new MessageFormatter($locale, $pattern))->format($values);
+            return new MessageFormatter($locale, $pattern);
         } catch (IntlException) {
             return null;
         }
-
-        return is_string($said) ? $said : null;
     }
 }
