@@ -38,6 +38,7 @@ use Vestibra\App\Rendering\NamedThings;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageShops;
 use Vestibra\App\Sessions\SqliteSessions;
+use Vestibra\App\Shop\AroundPages;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\Shop\ShopTag;
@@ -106,6 +107,7 @@ final class VestibraProvider extends ServiceProvider
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
+        View::composer('shop::layout', AroundPages::class);
         View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app->make(ShopMessages::class)->forViews()));
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));

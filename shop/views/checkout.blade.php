@@ -1,5 +1,4 @@
 @extends('shop::layout')
-@inject('money', \Vestibra\Core\Selling\MoneyFormat::class)
 @section('main')
 <div class="wrap wrap-narrow">
 <h1 class="listing-title">{{ $say('checkout.title') }}</h1>

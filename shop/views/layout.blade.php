@@ -21,11 +21,11 @@
 <div class="top-inner">
 <a class="top-name" href="/">{{ config('vestibra.shop') }}</a>
 <nav class="top-nav" aria-label="{{ $say('top.shop') }}"><ul>
-@foreach (app(\Vestibra\App\Catalogue\Categories::class)->tree()->children(null) as $root)<li><a href="/c/{{ rawurlencode($root->slug) }}">{{ $root->name }}</a></li>@endforeach
+@foreach ($shelves as $root)<li><a href="/c/{{ rawurlencode($root->slug) }}">{{ $root->name }}</a></li>@endforeach
 <li><a href="/all">{{ $say('top.all') }}</a></li>
 </ul></nav>
 <form class="top-search" action="/search" role="search"><label><span class="unseen">{{ $say('search.shop') }}</span><input type="search" name="q" placeholder="{{ $say('search.title') }}" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">{{ $say('search.find') }}</button></form>
-<a class="top-cart" href="/cart">{{ $say('top.cart') }} · <span data-cart-count>{{ app(\Vestibra\App\Shop\Cart::class)->count() }}</span></a>
+<a class="top-cart" href="/cart">{{ $say('top.cart') }} · <span data-cart-count>{{ $inCart }}</span></a>
 </div>
 </header>@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif

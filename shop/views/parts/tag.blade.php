@@ -1,4 +1,4 @@
-@if (empty($canvas) && ($tag = app(\Vestibra\App\Shop\ShopTag::class)->data()))
+@if (empty($canvas) && $tag)
 <aside class="tag" aria-label="From the Studio">
 <details>
 <summary><span class="tag-hole" aria-hidden="true"></span>{{ $tag['walking'] === null ? 'Studio' : 'Walking' }}</summary>

@@ -12,18 +12,20 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Selling\MoneyFormat;
 
 final readonly class CartController
 {
     public function __construct(
         private ShopClock $clock,
         private Messages $messages,
+        private MoneyFormat $money,
     ) {
     }
 
     public function show(Cart $cart): View
     {
-        return view('shop::cart', ['title' => $this->messages->say('cart.title')] + $cart->read($this->clock->now()));
+        return view('shop::cart', ['title' => $this->messages->say('cart.title'), 'money' => $this->money] + $cart->read($this->clock->now()));
     }
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
@@ -65,7 +67,7 @@ final readonly class CartController
 
     public function checkout(Cart $cart): View
     {
-        return view('shop::checkout', ['title' => $this->messages->say('checkout.title')] + $cart->read($this->clock->now()));
+        return view('shop::checkout', ['title' => $this->messages->say('checkout.title'), 'money' => $this->money] + $cart->read($this->clock->now()));
     }
 
     private static function next(Request $request): string

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use Illuminate\Contracts\View\View;
+use Vestibra\App\Catalogue\Categories;
+
+/** What stands around every page of the shop: its top with the first categories and the cart, and the Studio's tag. */
+final readonly class AroundPages
+{
+    public function __construct(
+        private Categories $categories,
+        private Cart $cart,
+        private ShopTag $tag,
+    ) {
+    }
+
+    public function compose(View $view): void
+    {
+        $view->with([
+            'shelves' => $this->categories->tree()->children(null),
+            'inCart' => $this->cart->count(),
+            'tag' => $this->tag->data(),
+        ]);
+    }
+}
