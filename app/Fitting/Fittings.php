@@ -11,7 +11,6 @@ use Vestibra\App\Jobs\FitTemplate;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\StoredDrafts;
@@ -19,6 +18,7 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
 use Vestibra\Core\Pages\PageKinds;
+use Vestibra\Core\Reach\Supposed;
 
 /**
  * Checks a draft against every page it would be shown on. A few are done at once, many by the worker; the

@@ -14,7 +14,6 @@ use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\StepResult;
 use Vestibra\App\Templates\StoredDrafts;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Templates\Unpublished;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
@@ -28,6 +27,7 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\Types\Conditions;
 
 /** How a draft stands, as the drawing table is told. */

@@ -8,8 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * A template with its draft and, once published, what is live. Trees and reaches are in their stored form. Kept parts and

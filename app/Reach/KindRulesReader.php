@@ -18,6 +18,7 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\Supposed;
 
 /** Reads the templates of a page kind for a verdict. */
 final readonly class KindRulesReader
@@ -72,7 +73,7 @@ final readonly class KindRulesReader
             if ($row->hand_order === null) {
                 $rules[$row->id] = $this->stored(json_decode($row->live_reach, true), PageKind::Product);
             } else {
-                $templates[] = $row;
+                $templates[$row->id] = $row;
                 $reaches[$row->id] = $supposed->reaches[$row->id]
                     ?? $this->stored(json_decode($row->live_revision === null ? $row->draft_reach : $row->live_reach, true), $kind);
             }
@@ -81,7 +82,8 @@ final readonly class KindRulesReader
         $compiler = new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind);
         $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living, PageKind::Product));
         $candidates = [];
-        foreach ($supposed->order($kind->value, $templates) as $row) {
+        foreach ($supposed->order($kind->value, array_map(static fn (stdClass $row): int => $row->hand_order, $templates)) as $id) {
+            $row = $templates[$id];
             $live = $supposed->isLive($row->id, $row->live_revision !== null);
             $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
         }
@@ -89,7 +91,7 @@ final readonly class KindRulesReader
         return new KindRules(
             $this->pages->get($kind),
             $candidates,
-            $supposed->fallbacks[$kind->value] ?? ($templates[0] ?? new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
+            $supposed->fallbacks[$kind->value] ?? (reset($templates) ?: new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
             $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
             ($at ?? $this->clock->now())->getTimestamp(),
         );

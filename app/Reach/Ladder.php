@@ -18,6 +18,7 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
+use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
 
 /**

@@ -12,6 +12,7 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\Supposed;
 
 /**
  * The two numbers of a template, which are never mixed up: how many pages its reach covers, and on how many it is shown,

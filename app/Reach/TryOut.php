@@ -11,6 +11,7 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\Supposed;
 
 /** Tries a reach on one page: which conditions hold, which decide, and which template the page would get. */
 final readonly class TryOut

@@ -9,6 +9,7 @@ use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
 
 /** The verdict for one page. */

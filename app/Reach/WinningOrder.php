@@ -6,12 +6,13 @@ namespace Vestibra\App\Reach;
 
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\ClauseVariant;
+use Vestibra\Core\Reach\Place;
 
 /**
  * All clauses of the live templates in the order in which they win, each with its condition as SQL about a page
- * called `p`: those that go first, then the closest, then hand order. The first that is true decides.
+ * called `p`. The first that is true decides.
  *
- * @phpstan-type Link array{key: list<int>, template: int, sql: Sql}
+ * @phpstan-type Link array{place: Place, template: int, sql: Sql}
  */
 final readonly class WinningOrder
 {
@@ -82,7 +83,7 @@ final readonly class WinningOrder
     {
         $places = [];
         foreach ($this->links as $place => $link) {
-            $places[implode('.', $link['key'])] = $place;
+            $places[implode('.', $link['place']->key)] = $place;
         }
 
         return $part->cases(static fn (int $template, string $key): int => $places[$key] * self::PLACE + $template);
@@ -96,7 +97,7 @@ final readonly class WinningOrder
         }
 
         return Sql::join('', array_map(
-            static fn (array $link): Sql => $link['sql']->wrap(' when ', ' then '.$value($link['template'], implode('.', $link['key']))),
+            static fn (array $link): Sql => $link['sql']->wrap(' when ', ' then '.$value($link['template'], implode('.', $link['place']->key))),
             $this->links,
         ))->wrap('case', ' end');
     }
@@ -109,7 +110,7 @@ final readonly class WinningOrder
         foreach ($candidate->reach->show as $number => $clause) {
             foreach (ClauseVariant::of($clause) as $variant) {
                 $links[] = [
-                    'key' => [-(int) $candidate->reach->goesFirst, ...array_map(static fn (int $count): int => -$count, $variant->closeness->toArray()), $hand, $number],
+                    'place' => new Place($candidate->reach->goesFirst, $variant->closeness, $hand, $number),
                     'template' => $candidate->templateId,
                     'sql' => Sql::join(' and ', [$sql->variant($variant), ...($notKeptOff === null ? [] : [$notKeptOff])])->wrap('(', ')'),
                 ];
@@ -125,7 +126,7 @@ final readonly class WinningOrder
      */
     private static function sorted(array $links): array
     {
-        usort($links, static fn (array $one, array $other): int => $one['key'] <=> $other['key']);
+        usort($links, static fn (array $one, array $other): int => $one['place']->compare($other['place']));
 
         return $links;
     }

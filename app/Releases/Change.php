@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Releases;
 
-use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** One change to what customers see, as a release holds it. Values before are those of the moment it is made. */
 interface Change

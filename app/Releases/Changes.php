@@ -6,9 +6,9 @@ namespace Vestibra\App\Releases;
 
 use LogicException;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** An ordered set of changes. A new kind of change is one class and one line in `stored()`. */
 final readonly class Changes

@@ -6,9 +6,9 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** Another live template takes what no rule takes. */
 final readonly class FallbackChange implements Change

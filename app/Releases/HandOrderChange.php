@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** The owner's order of the templates of a kind. Templates made since are put last. */
 final readonly class HandOrderChange implements Change

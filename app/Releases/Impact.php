@@ -12,12 +12,12 @@ use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Reach\KindRules;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Reach\Supposed;
 
 /**
  * What changes would do to the shop at an instant: which pages move from which template to which, and which keep

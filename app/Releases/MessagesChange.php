@@ -7,9 +7,9 @@ namespace Vestibra\App\Releases;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Messages\OwnWords;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** Customers read other words. */
 final readonly class MessagesChange implements Change

@@ -7,8 +7,8 @@ namespace Vestibra\App\Releases;
 use Vestibra\App\Messages\Speaking;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\PartPlaces;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Templates\TemplateRole;
 
 /** Which pages look different with a set of changes where they keep their template. */
 final readonly class NewLooks

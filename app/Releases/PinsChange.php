@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
 
 /** Pages pinned to a template, or set free. */
 final readonly class PinsChange implements Change

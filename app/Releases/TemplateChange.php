@@ -8,11 +8,11 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Templates\PartPlaces;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * A template goes live, changes, or is taken off; or a kept part or the blocks that one product has as a fact.

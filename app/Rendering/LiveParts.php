@@ -7,12 +7,12 @@ namespace Vestibra\App\Rendering;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Templates\StoredDrafts;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * Puts shared parts and a product's own blocks into a tree, as they are live. One query each, and none where there are

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\Core\Catalogue\Variant;
+use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\CartLine;
 use Vestibra\Core\Selling\CartTotals;
 use Vestibra\Core\Selling\Price;
@@ -17,10 +18,6 @@ use Vestibra\Core\Selling\Price;
 /** A customer's cart, kept in the session as variant id => quantity. */
 final readonly class Cart
 {
-    public const MOST = 99;
-
-    public const MOST_LINES = 100;
-
     public function __construct(private Session $session)
     {
     }
@@ -53,13 +50,7 @@ final readonly class Cart
     /** @return int what the cart holds of it now: never more than there is, nor than 99 */
     public function set(stdClass $variant, int $quantity): int
     {
-        $quantities = $this->quantities();
-        $quantity = max(0, min($quantity, self::MOST, $variant->stock === null ? self::MOST : max(0, $variant->stock)));
-        if ($quantity === 0) {
-            unset($quantities[$variant->id]);
-        } elseif (isset($quantities[$variant->id]) || count($quantities) < self::MOST_LINES) {
-            $quantities[$variant->id] = $quantity;
-        }
+        $quantities = CartLimits::put($this->quantities(), $variant->id, $quantity, $variant->stock);
         $this->session->put('cart', $quantities);
 
         return $quantities[$variant->id] ?? 0;

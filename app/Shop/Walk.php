@@ -9,8 +9,8 @@ use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Collection;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\KindRulesReader;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Reach\Supposed;
 
 /**
  * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.

@@ -23,11 +23,10 @@ use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TakingBack;
-use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -80,7 +79,7 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return [$done];
             }
-            $inside = $this->inside($template, $done->draft);
+            $inside = InTemplate::problem($template->role, $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -163,7 +162,7 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return $done->code === EditProblem::UndoImpossible ? $this->passOver($stored, $undoes) : [$done];
             }
-            $inside = $this->inside($template, $done->draft);
+            $inside = InTemplate::problem($template->role, $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -181,18 +180,6 @@ final readonly class Drafting
         $step->update(['spent' => true]);
 
         return [($undoes ? EditProblem::UndoPassedOver : EditProblem::RedoPassedOver)->at('', ['words' => $step->words])];
-    }
-
-    /** A part holds no shared part, a product's own blocks neither part nor own blocks, and neither has a reach. */
-    private function inside(Template $template, Draft $draft): ?Problem
-    {
-        return match (true) {
-            $template->isPage() => $draft->tree->kind === 'page' ? null : TreeProblem::NotAPage->at('', ['kind' => $draft->tree->kind]),
-            PlacedParts::parts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartInPart->at(),
-            $template->role === TemplateRole::OwnBlocks && PlacedParts::facts($draft->tree, $this->composer->schema) !== [] => TemplateProblem::PartOwnInOwn->at(),
-            $draft->reach->show !== [] => TemplateProblem::PartNoReach->at(),
-            default => null,
-        };
     }
 
     /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */

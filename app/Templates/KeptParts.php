@@ -18,6 +18,8 @@ use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Role;
+use Vestibra\Core\Templates\TemplateRole;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -103,7 +105,7 @@ final readonly class KeptParts
             return $read;
         }
         if (PlacedParts::parts($read, $this->composer->schema) !== []) {
-            return [TemplateProblem::PartInPart->at()];
+            return [TreeProblem::PartInPart->at()];
         }
         $role = $this->composer->schema->definition($read->kind)?->role;
         $root = match ($role) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Templates;
 
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * Where shared parts and products' own blocks stand.

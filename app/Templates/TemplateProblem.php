@@ -16,9 +16,6 @@ enum TemplateProblem: string implements ProblemCode
     case Live = 'template.live';
     case Pinned = 'template.pinned';
     case Waits = 'template.waits';
-    case PartInPart = 'part.in-part';
-    case PartOwnInOwn = 'part.own-in-own';
-    case PartNoReach = 'part.no-reach';
     case PartNotAlone = 'part.not-alone';
     case PartStands = 'part.stands';
     case NotEmpty = 'template.not-empty';

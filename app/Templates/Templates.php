@@ -16,6 +16,7 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\TreeReader;
 
 /** Makes templates. */

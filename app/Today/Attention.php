@@ -12,13 +12,13 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Shop\Reviews;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * What needs attention, each with its next step.

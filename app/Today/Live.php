@@ -8,9 +8,9 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Templates\TemplateRole;
 
 /** What is live, in numbers. */
 final readonly class Live

@@ -124,6 +124,9 @@ final class ProblemWords
             TreeProblem::UnknownSetting => 'The block “{kind}” has no setting called “{setting}”. Nothing was changed.',
             TreeProblem::BadId => 'A block has an id that is not made of small letters and digits. Nothing was changed.',
             TreeProblem::IdTwice => 'Two blocks have the id “{id}”. Nothing was changed.',
+            TreeProblem::PartInPart => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
+            TreeProblem::OwnBlocksInOwn => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
+            TreeProblem::PartWithReach => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
             TreeProblem::NotAList => 'Where a list of blocks should be there is something else. Nothing was changed.',
         };
     }
@@ -176,9 +179,6 @@ final class ProblemWords
             TemplateProblem::Live => '“{name}” is live. Take it off first; then it can be deleted.',
             TemplateProblem::Pinned => 'Pages are pinned to “{name}”. Unpin them first; nothing was deleted.',
             TemplateProblem::Waits => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
-            TemplateProblem::PartInPart => 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.',
-            TemplateProblem::PartOwnInOwn => 'A product’s own blocks cannot stand in themselves. Nothing was changed.',
-            TemplateProblem::PartNoReach => 'A part has no rules of its own: it appears wherever it was placed. Nothing was changed.',
             TemplateProblem::PartNotAlone => 'Columns, tabs and folds cannot be kept alone. Keep what holds them.',
             TemplateProblem::PartStands => 'It is shared by {where}. Take it out there first, or make it a copy there; nothing was changed.',
             TemplateProblem::NotEmpty => 'There are blocks on this page already. Take them out first, or make a new template from the start; nothing was changed.',

@@ -48,12 +48,11 @@ final readonly class ClauseIndex
             $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
             foreach ($reach->show as $number => $clause) {
                 foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [$variant, $hand, new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
+                    $variants[] = [$variant, new Place($reach->goesFirst, $variant->closeness, $hand, $number), new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
                 }
             }
         }
-        usort($variants, static fn (array $one, array $other): int => $other[0]->closeness->compare($one[0]->closeness)
-            ?: [$one[1], $one[2]->clause] <=> [$other[1], $other[2]->clause]);
+        usort($variants, static fn (array $one, array $other): int => $one[1]->compare($other[1]));
         $entries = $pairs = $singles = $anywhere = [];
         foreach ($variants as $rank => [$variant, , $verdict, $guarded]) {
             $entries[] = [$verdict, $variant->needs, $variant->asks, $guarded];

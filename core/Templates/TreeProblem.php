@@ -24,5 +24,8 @@ enum TreeProblem: string implements ProblemCode
     case UnknownSetting = 'tree.unknown-setting';
     case BadId = 'tree.bad-id';
     case IdTwice = 'tree.id-twice';
+    case PartInPart = 'part.in-part';
+    case OwnBlocksInOwn = 'part.own-in-own';
+    case PartWithReach = 'part.no-reach';
     case NotAList = 'tree.not-a-list';
 }

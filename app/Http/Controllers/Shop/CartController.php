@@ -12,6 +12,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\MoneyFormat;
 
 final readonly class CartController
@@ -35,7 +36,7 @@ final readonly class CartController
             return $this->answer($request, $cart, $this->messages->say('buy.not-to-be-had'), 422);
         }
         $before = $cart->quantities()[$variant->id] ?? 0;
-        $wanted = Asked::number($request, 'quantity', 1, 1, Cart::MOST);
+        $wanted = Asked::number($request, 'quantity', 1, 1, CartLimits::MOST);
         $after = $cart->set($variant, $before + $wanted);
         $key = match (true) {
             $after === 0 => 'buy.none-left',
@@ -50,7 +51,7 @@ final readonly class CartController
     {
         $id = Asked::id($request, 'variant');
         $variant = $cart->buyable($id);
-        $wanted = Asked::given($request, 'remove') ? 0 : Asked::number($request, 'quantity', 0, 0, Cart::MOST);
+        $wanted = Asked::given($request, 'remove') ? 0 : Asked::number($request, 'quantity', 0, 0, CartLimits::MOST);
         if ($variant === null) {
             $cart->forget($id);
 

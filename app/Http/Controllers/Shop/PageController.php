@@ -12,7 +12,6 @@ use stdClass;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Reach\Supposed;
 use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
@@ -23,6 +22,7 @@ use Vestibra\App\Shop\Walk;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
 use Vestibra\Core\Styling\HouseStyle;
 

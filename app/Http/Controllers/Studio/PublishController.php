@@ -23,9 +23,9 @@ use Vestibra\App\Releases\Publish;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\TemplateRole;
 
 /** From drafts to the shop, now or at a time. */
 final readonly class PublishController

@@ -22,13 +22,13 @@ use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\TemplateProblem;
-use Vestibra\App\Templates\TemplateRole;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Templates\Unpublished;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Templates\TemplateRole;
 
 final readonly class TemplatesController
 {

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\App\Reach;
+namespace Vestibra\Core\Reach;
 
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Reach;
 
 /** A change that is not made yet, to ask what the shop would look like with it. */
 final readonly class Supposed
@@ -76,14 +75,14 @@ final readonly class Supposed
     }
 
     /**
-     * @param  list<\stdClass>  $rows  with id and hand_order
-     * @return list<\stdClass>
+     * @param  array<int, int>  $stored  template id => its place in hand order as it is
+     * @return list<int> their ids in the order that is supposed
      */
-    public function order(string $kind, array $rows): array
+    public function order(string $kind, array $stored): array
     {
-        $places = array_flip($this->handOrders[$kind] ?? []);
-        usort($rows, static fn (\stdClass $one, \stdClass $other): int => ($places[$one->id] ?? $one->hand_order) <=> ($places[$other->id] ?? $other->hand_order));
+        $places = array_replace($stored, array_intersect_key(array_flip($this->handOrders[$kind] ?? []), $stored));
+        asort($places);
 
-        return $rows;
+        return array_keys($places);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\App\Templates;
+namespace Vestibra\Core\Templates;
 
 /** What a row of templates is. Whether it has been let go of is another matter. */
 enum TemplateRole: string
