@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Console;
 
+use Vestibra\Core\Templates\TreeFormats;
 use BackedEnum;
 use Illuminate\Console\Command;
 use Vestibra\App\Pages\PagesOfTheShop;
@@ -34,6 +35,7 @@ final class TypesCommand extends Command
             $text .= "export type $name = ".implode(' | ', array_map(static fn (string $one): string => "'$one'", $names)).";\n";
         }
         $text .= "\n/** The kinds of pages that the shop has templates for, in words. */\nexport const pageKinds = ".json_encode(self::pageKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)." as const;\n";
+        $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = ".TreeFormats::CURRENT.";\n";
         $folder = base_path('studio/generated');
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);

@@ -197,6 +197,11 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
     await page.getByRole('treeitem', { name: 'Price' }).click();
     await paste(old);
     await expect(studio.block('.text').filter({ hasText: 'From the first version' })).toBeVisible();
+    const dated =
+        '{"vestibra":"blocks","format":1,"blocks":[{"kind":"text","what":{"text":"With a condition"},"when":{"product":[{"field":"stock","comparison":"isIn","values":[]}]}}]}';
+    await paste(dated);
+    await expect(studio.block('.text').filter({ hasText: 'With a condition' })).toBeVisible();
+    await expect(page.getByText('pasted.')).toBeVisible();
     const parts = await page.getByRole('treeitem').count();
     await paste('{"vestibra":"blocks","format":1,"blocks":[{"kind":"spinner"}]}');
     await expect(page.getByText('This Vestibra does not know blocks of the kind “spinner”. Nothing was pasted.')).toBeVisible();

@@ -40,18 +40,22 @@
 
     function itemsOf(shelf: string, fitting = true): Item[] {
         const wanted = query.trim().toLowerCase();
-        return table.data.definitions
-            .filter((definition) => definition.shelf === shelf && table.fits(definition.kind) === fitting)
-            .flatMap((definition) =>
-                definition.starters.map((starter) => ({
-                    definition,
-                    name: starter.name,
-                    kind: starter.node.kind,
-                    what: { node: starter.node },
-                    drawing: starter.drawing ?? definition.drawing,
-                })),
-            )
-            .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted));
+        return (
+            table.data.definitions
+                .filter((definition) => definition.shelf === shelf && table.fits(definition.kind) === fitting)
+                // What is made for such pages stands before what stands on any.
+                .toSorted((one, other) => Number(other.subjects.length > 0) - Number(one.subjects.length > 0))
+                .flatMap((definition) =>
+                    definition.starters.map((starter) => ({
+                        definition,
+                        name: starter.name,
+                        kind: starter.node.kind,
+                        what: { node: starter.node },
+                        drawing: starter.drawing ?? definition.drawing,
+                    })),
+                )
+                .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted))
+        );
     }
 
     function goTo(group: string): void {

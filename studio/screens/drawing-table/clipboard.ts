@@ -1,5 +1,6 @@
 import { counted } from '../../lib/words';
 import { notices } from '../../lib/notices.svelte';
+import { treeFormat } from '../../generated/names';
 import type { Edit, NewNode, TreeNode } from '../../lib/types';
 import type { Table } from './table.svelte';
 import { find, placeInside, withIds, type Place } from './tree';
@@ -7,7 +8,7 @@ import { find, placeInside, withIds, type Place } from './tree';
 /** Blocks as text: what is copied, and what can be pasted into any template. */
 interface Packed {
     vestibra: 'blocks';
-    format: 1;
+    format: number;
     blocks: NewNode[];
 }
 
@@ -52,15 +53,15 @@ export function onClipboard(event: ClipboardEvent, table: Table): void {
 }
 
 async function paste(table: Table, text: string, inside = false): Promise<void> {
-    const blocks = unpacked(text, table);
-    if (typeof blocks === 'string') {
-        notices.warn(blocks);
+    const content = unpacked(text, table);
+    if (typeof content === 'string') {
+        notices.warn(content);
         return;
     }
     const edits: Edit[] = [];
     const ids: string[] = [];
     let place: Place | null = table.place;
-    for (const block of blocks) {
+    for (const block of content.blocks) {
         const where: Place | null =
             place ?? (inside && table.selected !== null ? placeInside(table.draft.tree, table.selected, block.kind, table.kinds) : table.placeFor(block.kind));
         if (!where) {
@@ -72,7 +73,7 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
         ids.push(fresh.id);
         place = { parent: where.parent, after: fresh.id };
     }
-    if (await table.send(edits)) {
+    if (await table.send(edits, undefined, false, content.format)) {
         table.selectAll(ids);
         notices.say(`${counted(ids.length, 'block')} pasted.`, { words: 'Take this back', do: () => void table.undo() });
     }
@@ -81,7 +82,7 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
 function packed(table: Table): string | null {
     const blocks = table.chosen.flatMap((id) => find(table.draft.tree, id) ?? []).filter((node) => !table.kinds.isRoot(node.kind));
     if (blocks.length === 0) return null;
-    const content: Packed = { vestibra: 'blocks', format: 1, blocks: blocks.map(bare) };
+    const content: Packed = { vestibra: 'blocks', format: treeFormat, blocks: blocks.map(bare) };
     return JSON.stringify(content);
 }
 
@@ -97,13 +98,15 @@ function bare(node: TreeNode): NewNode {
 }
 
 /** @returns the blocks, or why there are none */
-function unpacked(text: string, table: Table): NewNode[] | string {
+function unpacked(text: string, table: Table): Packed | string {
     const content = text.length < 2_000_000 ? parsed(text) : null;
     if (content?.vestibra !== 'blocks' || !Array.isArray(content.blocks))
         return 'What was copied are no blocks. To put in words, put in a text block and paste there.';
-    if (content.format !== 1) return 'These blocks were copied from a newer Vestibra. Nothing was pasted.';
+    if (typeof content.format !== 'number' || content.format > treeFormat) return 'These blocks were copied from a newer Vestibra. Nothing was pasted.';
     const unknown = content.blocks.flatMap(kindsIn).find((kind) => !table.kinds.knows(kind));
-    return unknown === undefined ? content.blocks : `This Vestibra does not know blocks of the kind “${unknown}”. Nothing was pasted.`;
+    return unknown === undefined
+        ? { vestibra: 'blocks', format: content.format, blocks: content.blocks }
+        : `This Vestibra does not know blocks of the kind “${unknown}”. Nothing was pasted.`;
 }
 
 function kindsIn(node: NewNode): string[] {

@@ -55,11 +55,11 @@ export class Sending {
     }
 
     /** Edits of a setting that two have set differently wait for the decision, whatever else is typed there. */
-    edit(edits: Edit[], gesture?: string, knowingly = false): Promise<boolean> {
+    edit(edits: Edit[], format: number, gesture?: string, knowingly = false): Promise<boolean> {
         const free = knowingly ? edits : this.outbox.hold(edits);
         this.kept = this.outbox.kept;
         if (free.length === 0) return Promise.resolve(false);
-        return this.send('edits', { edits: free, gesture: gesture ?? null, knowingly });
+        return this.send('edits', { edits: free, format, gesture: gesture ?? null, knowingly });
     }
 
     /** Sends what was kept once more, under one's own name; for a conflict that decides for it. */

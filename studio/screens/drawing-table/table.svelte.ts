@@ -1,3 +1,4 @@
+import { treeFormat } from '../../generated/names';
 import { pageWords, type PageWords } from '../../lib/pages';
 import { counted } from '../../lib/words';
 import { get, type Refused } from '../../lib/http';
@@ -184,10 +185,10 @@ export class Table {
         } else this.besides = this.besides.includes(id) ? this.besides.filter((one) => one !== id) : [...this.besides, id];
     }
 
-    /** Sends edits; answers whether they were taken. Edits with the same gesture are one step. */
-    send(edits: Edit[], gesture?: string, knowingly = false): Promise<boolean> {
+    /** Sends edits; answers whether they were taken. Edits with the same gesture are one step; pasted blocks may be of an older format. */
+    send(edits: Edit[], gesture?: string, knowingly = false, format: number = treeFormat): Promise<boolean> {
         if (!this.mayEdit || edits.length === 0) return Promise.resolve(false);
-        return this.sending.edit(edits, gesture, knowingly);
+        return this.sending.edit(edits, format, gesture, knowingly);
     }
 
     /** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
