@@ -19,6 +19,9 @@ use Vestibra\Core\Reach\Reach;
  *
  * @phpstan-type Row array{id: int, name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string, filled: int}
  * @phpstan-type Given array{name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string}
+ *
+ * @shape Fact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, choices: list<string>, group: string, filled: int}
+ * @shape FactUses array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>}
  */
 final readonly class FactList
 {

@@ -16,6 +16,10 @@ use Vestibra\Core\Catalogue\Folding;
  *
  * @phpstan-type Change array{product: int, fact: int, written: list<string>, before: list<string>}
  * @phpstan-type Wrong array{product: int, fact: int, message: string}
+ *
+ * @shape FactChange Change
+ * @shape FactRow array{id: int, title: string, values: array<string, list<string>>}
+ * @shape FactPage array{rows: list<FactRow>, more: bool, total: int}
  */
 final readonly class FactSheet
 {

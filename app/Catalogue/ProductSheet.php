@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Files\Files;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pictures\PictureList;
 use Vestibra\Core\Catalogue\FactKind;
@@ -17,6 +16,11 @@ use Vestibra\Core\Catalogue\FactKind;
  * @phpstan-import-type Row from Files as FileRow
  *
  * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
+ *
+ * @shape Content
+ * @shape ProductData array{product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
+ *     string|null}, template: array{id: int, name: string}, facts: list<Fact>, values: array<string, list<string>>, pictures:
+ *     list<int>, shownPictures: list<Picture>, contents: array<string, Content>}
  */
 final readonly class ProductSheet
 {
@@ -24,7 +28,6 @@ final readonly class ProductSheet
         private FactList $facts,
         private FactSheet $values,
         private PictureList $pictures,
-        private Files $files,
     ) {
     }
 
@@ -45,7 +48,6 @@ final readonly class ProductSheet
             'values' => (object) $values,
             'pictures' => $own,
             'shownPictures' => $this->pictures->some(array_values(array_unique([...$own, ...$this->named($facts, $values, FactKind::Picture)]))),
-            'files' => $this->files->some($this->named($facts, $values, FactKind::Files)),
             'contents' => (object) $this->contents($id),
         ];
     }

@@ -4,22 +4,26 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Console;
 
-use Vestibra\Core\Templates\TreeFormats;
 use BackedEnum;
 use Illuminate\Console\Command;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Shapes\Shapes;
+use Vestibra\App\Shapes\TypeScript;
+use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
+use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\TreeFormats;
 
 final class TypesCommand extends Command
 {
     protected $signature = 'vestibra:types';
 
-    protected $description = 'Writes the names that the Studio shares with the core as TypeScript types';
+    protected $description = 'Writes the names and shapes that the Studio shares with the server as TypeScript types';
 
     public function handle(Composer $composer): int
     {
@@ -27,7 +31,9 @@ final class TypesCommand extends Command
         $types = [
             'BlockKind' => array_map(static fn (Definition $definition): string => $definition->kind, $composer->schema->all()),
             'PageKind' => $values(PageKind::cases()),
+            'FactKind' => $values(FactKind::cases()),
             'Question' => $values(Question::cases()),
+            'Takes' => $values(Takes::cases()),
             'WidthName' => $values(Width::cases()),
         ];
         $text = '';
@@ -41,6 +47,8 @@ final class TypesCommand extends Command
             mkdir($folder, 0o755, true);
         }
         file_put_contents("$folder/names.ts", $text);
+        $shapes = new TypeScript(Shapes::ofProject(), array_keys($types));
+        file_put_contents("$folder/shapes.ts", 'import type { '.implode(', ', array_keys($types))." } from './names';\n\n".$shapes->write());
 
         return self::SUCCESS;
     }

@@ -12,6 +12,8 @@ use Vestibra\Core\Problem;
  * Where a file is used: on templates and parts, as a fact of products, as captions of films.
  *
  * @phpstan-type Place array{words: string, address: string|null}
+ *
+ * @shape FilePlace Place
  */
 final readonly class FilePlaces
 {

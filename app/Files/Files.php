@@ -15,7 +15,10 @@ use Vestibra\Core\Problem;
 /**
  * What the shop keeps besides pictures: downloads, films and their captions.
  *
- * @phpstan-type Row array{id: int, name: string, use: string, address: string, size: string, bytes: int, width: int, height: int, seconds: int, captions: int|null, captionsName: string|null, poster: int|null}
+ * @phpstan-type Row array{id: int, name: string, use: 'download'|'film'|'captions', address: string, size: string, bytes: int, width: int, height: int, seconds: int, captions: int|null, captionsName: string|null, poster: int|null}
+ *
+ * @shape ShopFile Row
+ * @shape FilePage array{files: list<ShopFile>, more: bool, total: int}
  */
 final readonly class Files
 {

@@ -25,6 +25,9 @@ use Vestibra\Core\Reach\Supposed;
  * latest outcome is kept with the revision that it speaks of.
  *
  * @phpstan-type Group array{matter: string, block: string|null, about: string, count: int, first: list<int>}
+ *
+ * @shape FittingGroup array{matter: string, block: string|null, about: string, count: int, pages: list<PageRow>}
+ * @shape FittingReport array{state: 'none'|'running'|'done'|'failed', total: int, done: int, groups: list<FittingGroup>}
  */
 final readonly class Fittings
 {

@@ -30,7 +30,15 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\Types\Conditions;
 
-/** How a draft stands, as the drawing table is told. */
+/**
+ * How a draft stands, as the drawing table is told.
+ *
+ * @shape DraftState array{revision: int, tree: TreeNode, reach: Reach, live: bool, liveRevision: int|null, unpublished: int,
+ *     undo: string|null, redo: string|null, conditions: array<string, list<Phrase>>, unreplaced: list<string>, names?: Names,
+ *     sentence?: Sentence|null, fallback?: bool, counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null,
+ *     places?: list<string>}
+ * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, notice: string|null}
+ */
 final readonly class DraftState
 {
     public function __construct(
@@ -65,7 +73,7 @@ final readonly class DraftState
             return $state;
         }
         if (! $template->isPage()) {
-            return $state + ['names' => [], 'sentence' => '', 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)];
+            return $state + ['names' => [], 'sentence' => null, 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)];
         }
 
         $kind = $template->knownKind();

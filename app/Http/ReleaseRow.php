@@ -9,7 +9,13 @@ use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
 
-/** A release as the Studio's lists show it. */
+/**
+ * A release as the Studio's lists show it.
+ *
+ * @shape ReleaseRow array{id: int, state: 'done'|'waiting'|'called-off'|'failed', author: string|null, at: string, due:
+ *     string|null, dueWall: string|null, note: string, words: string, impact: Impact, trouble: string|null, bringsBack:
+ *     int|null, later: list<int>, look?: array{changed: list<PageRow>, same: list<PageRow>}|null}
+ */
 final readonly class ReleaseRow
 {
     public function __construct(

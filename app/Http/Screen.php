@@ -7,7 +7,12 @@ namespace Vestibra\App\Http;
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\Gate;
 
-/** A screen of the Studio: a shell that mounts one Svelte screen with its first data. */
+/**
+ * A screen of the Studio: a shell that mounts one Svelte screen with its first data.
+ *
+ * @shape ScreenFrame array{name: string, user: array{id: int, name: string, role: string}, may: array{edit: bool, publish:
+ *     bool}, shop: string, data: mixed}
+ */
 final class Screen
 {
     /** @param  array<string, mixed>  $data */

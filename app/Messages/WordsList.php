@@ -12,6 +12,9 @@ use Vestibra\Core\Messages\Messages;
  * What the shop says to customers, as the owner goes through it.
  *
  * @phpstan-type Row array{key: string, place: string, came: string, live: string, draft: string, own: string|null, takes: list<string>, reads: string, changed: bool}
+ *
+ * @shape WordsRow Row
+ * @shape WordsPage array{rows: list<WordsRow>, more: bool, count: int, unpublished: int, seen: string}
  */
 final readonly class WordsList
 {

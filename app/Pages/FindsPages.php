@@ -14,6 +14,8 @@ use Vestibra\Core\Templates\Source;
  * How the pages of one kind are found in the shop. One class each, listed in PagesOfTheShop. In SQL a page is called `p`.
  *
  * @phpstan-type PageRow array{id: int, title: string, slug: string, picture: string|null, address: string}
+ *
+ * @shape PageRow
  */
 interface FindsPages
 {

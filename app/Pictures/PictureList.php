@@ -13,6 +13,11 @@ use Vestibra\App\Templates\WhereNamed;
  * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
  *
  * @phpstan-type Row array{id: int, alt: string, small: string, width: int, height: int, state: string, focusX: int, focusY: int, products: int}
+ *
+ * @shape Picture array{id: int, alt: string, small: string, width: int, height: int, state: 'new'|'ready'|'broken', focusX: int, focusY: int, products: int}
+ * @shape PicturePage array{pictures: list<Picture>, more: bool, total: int}
+ * @shape PictureUses array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name:
+ *     string}>}
  */
 final readonly class PictureList
 {

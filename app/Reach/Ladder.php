@@ -26,7 +26,12 @@ use Vestibra\Core\Reach\Verdict;
  * and the one click that would change it.
  *
  * @phpstan-type Rung array{template: int, name: string, live: bool, wins: bool, reason: string, words: string, detail: list<string>,
- *     closeness: list<int>|null, closenessWords: string, goesFirst: bool, season: string, clause: list<array{words: string, failed: bool}>, change: array{do: string, words: string}|null}
+ *     closeness: list<int>|null, closenessWords: string, goesFirst: bool, season: string, clause: list<array{words: string, failed: bool}>, change: array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null}
+ *
+ * @shape Rung
+ * @shape Ladder array{pageKind: string, page: PageRow&array{shown: bool}, at: string, until: string|null, step: string,
+ *     pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs:
+ *     list<Rung>}
  */
 final readonly class Ladder
 {
@@ -163,7 +168,7 @@ final readonly class Ladder
         ], $clause->conditions);
     }
 
-    /** @return array{do: string, words: string}|null the one click that would change it */
+    /** @return array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null the one click that would change it */
     private static function change(Loser $loser, bool $live, string $subject): ?array
     {
         return match ($loser->reason) {

@@ -10,7 +10,6 @@ use stdClass;
 use Vestibra\App\Pages\PageRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
-use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Supposed;
 
@@ -19,12 +18,17 @@ use Vestibra\Core\Reach\Supposed;
  * by whatever step it wins them. Both are counted now; for a season that lies ahead, at its start. This is their one
  * definition, for every screen and command.
  *
- * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null, until: string|null}
+ * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over', from: string|null, until: string|null}
  *     when: `now`, `ahead` or `over`; elsewhere: pages it covers that another template wins; from and until: the season, RFC 3339
  * @phpstan-type Other array{template: int, name: string, count: int}
- * @phpstan-type Dead array{part: string, clause: int, condition: int}
- * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: string, from: string|null,
+ * @phpstan-type Dead array{part: 'show'|'keepOff', clause: int, condition: int}
+ * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over', from: string|null,
  *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, pages: list<array<string, mixed>>, dead: list<Dead>}
+ *
+ * @shape Names array<string, array<string, string>>
+ * @shape Counts
+ * @shape ReachCounts Counts&array{hidden: int, others: list<Other>, inSeason: bool, dead: list<Dead>}
+ * @shape ReachPreview ReachCounts&array{pages: list<PageRow>, names: Names, sentence: Sentence, reach: Reach}
  */
 final class ReachCounts
 {
@@ -201,11 +205,10 @@ final class ReachCounts
         ), 'id');
     }
 
-    /** @return list<array{part: string, clause: int, condition: int}> conditions that name nothing living */
+    /** @return list<Dead> conditions that name nothing living */
     public static function dead(Candidate $candidate): array
     {
         $dead = [];
-        /** @var array<string, list<CompiledClause>> $parts */
         $parts = ['show' => $candidate->reach->show, 'keepOff' => $candidate->reach->keepOff];
         foreach ($parts as $part => $clauses) {
             foreach ($clauses as $clause => $compiled) {

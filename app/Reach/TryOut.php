@@ -13,7 +13,13 @@ use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Supposed;
 
-/** Tries a reach on one page: which conditions hold, which decide, and which template the page would get. */
+/**
+ * Tries a reach on one page: which conditions hold, which decide, and which template the page would get.
+ *
+ * @shape Tried array{covers: bool, inSeason: bool, show: list<list<TriedCondition>>, keepOff: list<list<TriedCondition>>, gets:
+ *     string, getsThis: bool}
+ * @shape TriedCondition array{holds: bool, actual: string}
+ */
 final readonly class TryOut
 {
     public function __construct(

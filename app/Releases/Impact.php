@@ -29,6 +29,11 @@ use Vestibra\Core\Reach\Supposed;
  * @phpstan-type Turn array{template: int, name: string, pageKind: string, at: string, begins: bool, moves: list<Move>, moved: int}
  * @phpstan-type OfKind array{pageKind: string, moved: int, look: int, stays: int}
  * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at: string, turns: list<Turn>}
+ *
+ * @shape Move
+ * @shape Turn
+ * @shape Impact array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at:
+ *     string, turns?: list<Turn>}
  */
 final readonly class Impact
 {

@@ -16,6 +16,8 @@ use Vestibra\Core\Templates\Role;
  * or a tab is on the page at all depends on its neighbours there.)
  *
  * @phpstan-type Part array{id: string, html: string}|array{id: string, order: list<string>, fresh: array<string, string>}
+ *
+ * @shape CanvasPart Part
  */
 final readonly class CanvasParts
 {

@@ -13,7 +13,9 @@ use stdClass;
  * Private links: they show a template's draft in the shop to somebody without an account, until they expire or are
  * withdrawn. Only a hash of a link is kept, so it can be read once, when it is made.
  *
- * @phpstan-type Row array{id: int, madeAt: string, expiresAt: string, by: string, opened: int, state: string}
+ * @phpstan-type Row array{id: int, madeAt: string, expiresAt: string, by: string, opened: int, state: 'open'|'expired'|'withdrawn'}
+ *
+ * @shape PrivateLink Row
  */
 final readonly class PrivateLinks
 {

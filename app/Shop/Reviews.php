@@ -11,7 +11,10 @@ use Vestibra\App\Catalogue\Derived;
 /**
  * Customers' reviews: written in the shop, read by the owner, and only then seen.
  *
- * @phpstan-type Row array{id: int, product: string, slug: string, stars: int, author: string, words: string, writtenAt: string, state: string}
+ * @phpstan-type Row array{id: int, product: string, slug: string, stars: int, author: string, words: string, writtenAt: string, state: 'waiting'|'read'|'refused'}
+ *
+ * @shape Review Row
+ * @shape ReviewPage array{rows: list<Review>, more: bool}
  */
 final readonly class Reviews
 {

@@ -29,6 +29,10 @@ use Vestibra\Core\Templates\TreeReader;
  * @phpstan-import-type Place from PartPlaces
  *
  * @phpstan-type Part array{id: int, name: string, bands: bool, kind: string, changed: bool}
+ *
+ * @shape KeptPart Part
+ * @shape PartRow array{id: int, name: string, unpublished: bool, changedAt: string, places: list<array{id: int, name: string,
+ *     live: bool, draft: bool}>}
  */
 final readonly class KeptParts
 {

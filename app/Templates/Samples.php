@@ -25,6 +25,9 @@ use Vestibra\Core\Reach\ReachCompiler;
  * @phpstan-import-type PageRow from FindsPages
  *
  * @phpstan-type Sample array{id: int, title: string, slug: string, picture: string|null, address: string, flags: list<string>}
+ *
+ * @shape Sample
+ * @shape SamplePage array{samples: list<Sample>, more: bool, total: int}
  */
 final readonly class Samples
 {

@@ -11,7 +11,11 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Ready-made trees to begin a template from, by the kind of its pages. They make no claims about the goods. */
+/**
+ * Ready-made trees to begin a template from, by the kind of its pages. They make no claims about the goods.
+ *
+ * @shape Start array{name: string, title: string, words: string}
+ */
 final readonly class Starts
 {
     public function __construct(private Ids $ids)

@@ -24,6 +24,8 @@ use Vestibra\Core\Templates\TemplateRole;
  * What needs attention, each with its next step.
  *
  * @phpstan-type Matter array{what: string, words: string, step: array{words: string, address: string, settle?: int}}
+ *
+ * @shape Matter
  */
 final readonly class Attention
 {

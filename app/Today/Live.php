@@ -12,7 +12,13 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Templates\TemplateRole;
 
-/** What is live, in numbers. */
+/**
+ * What is live, in numbers.
+ *
+ * @shape LiveSummary array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int,
+ *     name: string, pageKind: string, count: int}>, ahead: list<array{id: int, name: string, pageKind: string, count: int,
+ *     season: string, from: string|null}>, drafts: int}
+ */
 final readonly class Live
 {
     public function __construct(

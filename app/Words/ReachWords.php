@@ -26,6 +26,12 @@ use Vestibra\Core\Selling\MoneyFormat;
  * Rules as sentences. The one place for their words, in the Studio and on the console.
  *
  * @phpstan-type Phrase array{what: string, values: string}
+ *
+ * @shape Phrase
+ * @shape Sentence array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null, until:
+ *     string|null}
+ * @shape FieldComparison array{name: string, words: string, takes: Takes, things: string|null}
+ * @shape Field array{name: string, comparisons: list<FieldComparison>}
  */
 final class ReachWords
 {

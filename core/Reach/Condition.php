@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Field, comparison, values. Things are named by id, so that renaming never breaks a rule. */
+/**
+ * Field, comparison, values. Things are named by id, so that renaming never breaks a rule.
+ *
+ * @shape Condition array{field: string, of?: int, comparison: string, values: list<int|string>}
+ */
 final readonly class Condition
 {
     /**

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Where and when a template appears: any of the *show on* clauses, none of the *keep off* clauses, within the season. */
+/**
+ * Where and when a template appears: any of the *show on* clauses, none of the *keep off* clauses, within the season.
+ *
+ * @shape Reach array{format: int, show: list<list<Condition>>, keepOff: list<list<Condition>>, season: array{from?:
+ *     string|null, until?: string|null}, goesFirst: bool}
+ */
 final readonly class Reach
 {
     public const FORMAT = 2;

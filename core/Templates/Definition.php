@@ -20,7 +20,13 @@ use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\Types\Widths;
 
-/** What a kind of block is: its place in the tree, its settings, its place on the shelf. */
+/**
+ * What a kind of block is: its place in the tree, its settings, its place on the shelf.
+ *
+ * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
+ *     string, subjects: list<string>, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null,
+ *     settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
+ */
 final readonly class Definition
 {
     /** @var array<string, Setting> by question and name, as `how.colour` */

@@ -14,7 +14,14 @@ use Vestibra\Core\Templates\Edits\Replace;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Edits\SetValue;
 
-/** Reads an edit from untrusted JSON (already decoded). Whether it fits the draft shows when it is applied. */
+/**
+ * Reads an edit from untrusted JSON (already decoded). Whether it fits the draft shows when it is applied.
+ *
+ * @shape Edit array{edit: 'insert', node: NewNode, parent: string, after: string|null}|array{edit: 'remove', id:
+ *     string}|array{edit: 'move', id: string, parent: string, after: string|null}|array{edit: 'set', id: string, question:
+ *     Question, width: WidthName, setting: string, value: Value}|array{edit: 'reach', reach: Reach}|array{edit: 'replace',
+ *     tree: mixed, reach: Reach}
+ */
 final readonly class EditReader
 {
     public function __construct(

@@ -12,6 +12,9 @@ use stdClass;
  * shares what did not change, or the very same one when nothing did.
  *
  * @phpstan-type Settings array<string, mixed>
+ *
+ * @shape TreeNode array{id: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
+ *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<TreeNode>}
  */
 final readonly class Node
 {

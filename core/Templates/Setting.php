@@ -14,6 +14,10 @@ use Vestibra\Core\Templates\Types\RichText;
 
 /**
  * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
+ *
+ * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
+ *     string|null, sourced: bool, takes: list<string>, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
+ *     bool, things?: string, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>}
  */
 final readonly class Setting
 {

@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What values a setting takes. */
+/**
+ * What values a setting takes.
+ *
+ * @shape Value string|int|bool|list<string>|list<int>|list<Condition>|Days|Source|null
+ * @shape SettingTypeName
+ *     'amount'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'numbered'|'numbers'|'picture'|'products'|'rich-text'|'several'|'step'|'text'|'toggle'|'widths'
+ */
 interface SettingType
 {
     /** @return SettingProblem|null what is wrong with a value; null when it is accepted */

@@ -10,6 +10,8 @@ use Vestibra\Core\Pages\SubjectKind;
 /**
  * A value that comes from the page's subject or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a fact or an
  * option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
+ *
+ * @shape Source array{source: string, of?: int, otherwise?: string|int}
  */
 enum Source: string
 {

@@ -11,6 +11,9 @@ use Vestibra\Core\Styling\Width;
 /**
  * Reads a template's tree from untrusted JSON (already decoded), with limits. What it does not know is reported by
  * its path, never guessed and never dropped in silence.
+ *
+ * @shape NewNode array{id?: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
+ *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<NewNode>}
  */
 final class TreeReader
 {

@@ -3,7 +3,7 @@
     import PictureField from './PictureField.svelte';
     import { notices } from '../lib/notices.svelte';
     import { saveSeen } from '../lib/sameTime';
-    import type { ShopFile } from '../lib/types';
+    import type { FilePage, ShopFile } from '../lib/types';
 
     interface Props {
         label: string;
@@ -34,7 +34,7 @@
 
     async function learn(ids: number[]): Promise<void> {
         try {
-            note((await get<{ files: ShopFile[] }>(`/studio/files?ids=${ids.join(',')}`)).files);
+            note((await get<Pick<FilePage, 'files'>>(`/studio/files?ids=${ids.join(',')}`)).files);
         } catch {
             // Their numbers stand there until the names can be asked for again.
         }
@@ -46,7 +46,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<{ files: ShopFile[]; more: boolean }>(`/studio/files?use=${use}&q=${encodeURIComponent(query)}&page=${wanted}`);
+            const answer = await get<FilePage>(`/studio/files?use=${use}&q=${encodeURIComponent(query)}&page=${wanted}`);
             found = wanted === 1 ? answer.files : [...found, ...answer.files];
             more = answer.more;
             page = wanted;

@@ -1,12 +1,7 @@
 <script lang="ts">
     import { get } from '../lib/http';
     import { notices } from '../lib/notices.svelte';
-
-    interface Name {
-        id: number;
-        name: string;
-        depth: number;
-    }
+    import type { NamePage } from '../lib/types';
 
     interface Props {
         things: string;
@@ -17,7 +12,7 @@
 
     let { things, names, values, set }: Props = $props();
     let query = $state('');
-    let found = $state.raw<Name[]>([]);
+    let found = $state.raw<NamePage['names']>([]);
     let known = $state.raw<Record<string, string>>({});
     let more = $state(false);
     let page = 1;
@@ -31,7 +26,7 @@
     async function load(of: string, words: string, wanted: number): Promise<void> {
         const mine = ++asked;
         try {
-            const answer = await get<{ names: Name[]; more: boolean }>(`/studio/names/${of}?q=${encodeURIComponent(words)}&page=${wanted}`);
+            const answer = await get<NamePage>(`/studio/names/${of}?q=${encodeURIComponent(words)}&page=${wanted}`);
             if (mine !== asked) return;
             found = wanted === 1 ? answer.names : [...found, ...answer.names];
             known = { ...known, ...Object.fromEntries(answer.names.map((name) => [name.id, name.name])) };

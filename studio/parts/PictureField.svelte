@@ -1,12 +1,7 @@
 <script lang="ts">
     import { get, upload } from '../lib/http';
     import { notices } from '../lib/notices.svelte';
-
-    interface Picture {
-        id: number;
-        alt: string;
-        small: string;
-    }
+    import type { Picture, PicturePage } from '../lib/types';
 
     let { id, value, disabled, change }: { id: string; value: number | null; disabled: boolean; change: (value: number) => void } = $props();
     let open = $state(false);
@@ -17,7 +12,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<{ pictures: Picture[]; more: boolean }>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
+            const answer = await get<PicturePage>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
             pictures = wanted === 1 ? answer.pictures : [...pictures, ...answer.pictures];
             more = answer.more;
             page = wanted;

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { get } from '../lib/http';
+    import type { NamePage } from '../lib/types';
     import NamePicker from './NamePicker.svelte';
 
     let { may, values, change }: { may: boolean; values: number[]; change: (next: number[]) => void } = $props();
@@ -13,7 +14,7 @@
 
     async function learn(ids: number[]): Promise<void> {
         try {
-            const answer = await get<{ names: { id: number; name: string }[] }>(`/studio/names/product?ids=${ids.join(',')}`);
+            const answer = await get<NamePage>(`/studio/names/product?ids=${ids.join(',')}`);
             const found = Object.fromEntries(answer.names.map((one) => [one.id, one.name]));
             names = { ...names, ...Object.fromEntries(ids.map((id) => [id, found[id] ?? 'something deleted'])) };
         } catch {

@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** From a day to a day of the shop's calendar, both included; either may be open. `{"from": "2026-12-01", "to": null}` */
+/**
+ * From a day to a day of the shop's calendar, both included; either may be open. `{"from": "2026-12-01", "to": null}`
+ *
+ * @shape Days array{from?: string|null, to?: string|null}
+ */
 final readonly class Days implements SettingType
 {
     public function problem(mixed $value): ?SettingProblem

@@ -4,11 +4,7 @@
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
     import { KINDS, type Fact, type Kind } from './types';
-
-    interface Uses {
-        products: number;
-        templates: { id: number; name: string; live: boolean; rule: boolean; page: boolean }[];
-    }
+    import type { FactUses } from '../../lib/types';
 
     let { facts, may, changed }: { facts: Fact[]; may: boolean; changed: (facts: Fact[]) => void } = $props();
     const blank = { name: '', kind: 'text' as Kind, unit: '', decimals: 0, choices: '', group: '' };
@@ -17,7 +13,7 @@
     let given = $state({ ...blank });
     /** The fact as it was when one began to change it. */
     let seen: Record<string, unknown> | null = null;
-    let deleting = $state.raw<{ fact: Fact; uses: Uses } | null>(null);
+    let deleting = $state.raw<{ fact: Fact; uses: FactUses } | null>(null);
     let wrong = $state('');
 
     function begin(fact: Fact | null): void {
@@ -65,7 +61,7 @@
 
     async function ask(fact: Fact): Promise<void> {
         try {
-            deleting = { fact, uses: await get<Uses>(`/studio/facts/${fact.id}/uses`) };
+            deleting = { fact, uses: await get<FactUses>(`/studio/facts/${fact.id}/uses`) };
         } catch (error) {
             notices.trouble(error);
         }

@@ -4,20 +4,14 @@
     import { get, post } from '../../lib/http';
     import { inTurn } from '../../lib/inTurn';
     import { notices } from '../../lib/notices.svelte';
-    import type { Screen } from '../../lib/types';
+    import type { FactPage, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
     import FactDefinitions from './FactDefinitions.svelte';
     import { pasted, shown, typed } from './sheet';
     import { THINGS, type Change, type Fact, type Row } from './types';
 
-    interface Page {
-        rows: Row[];
-        more: boolean;
-        total: number;
-    }
-
-    let { screen }: { screen: Screen<Page & { facts: Fact[]; query: string }> } = $props();
+    let { screen }: { screen: Screen<FactPage & { facts: Fact[]; query: string }> } = $props();
     let facts = $state.raw(untrack(() => screen.data.facts));
     let rows = $state.raw(untrack(() => screen.data.rows));
     let total = $state(untrack(() => screen.data.total));
@@ -34,7 +28,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<Page>(`/studio/facts/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
+            const answer = await get<FactPage>(`/studio/facts/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
             rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
             ({ more, total } = answer);
             page = wanted;

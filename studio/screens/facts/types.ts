@@ -1,15 +1,6 @@
-export interface Fact {
-    id: number;
-    name: string;
-    kind: Kind;
-    unit: string;
-    decimals: number;
-    choices: string[];
-    group: string;
-    filled: number;
-}
+import type { FactKind as Kind } from '../../lib/types';
 
-export type Kind = 'text' | 'rich-text' | 'number' | 'yes-no' | 'date' | 'choice' | 'list' | 'link' | 'picture' | 'files' | 'products' | 'blocks';
+export type { Fact, FactChange as Change, FactKind as Kind, FactRow as Row } from '../../lib/types';
 
 export const KINDS: Record<Kind, string> = {
     text: 'words',
@@ -28,16 +19,3 @@ export const KINDS: Record<Kind, string> = {
 
 /** Kinds that name things of the shop: they are filled on the product’s own page. */
 export const THINGS: Kind[] = ['picture', 'files', 'products', 'blocks'];
-
-export interface Row {
-    id: number;
-    title: string;
-    values: Record<string, string[]>;
-}
-
-export interface Change {
-    product: number;
-    fact: number;
-    written: string[];
-    before: string[];
-}

@@ -3,12 +3,7 @@
     import { onMount } from 'svelte';
     import { get, post, remove, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import type { ShopFile } from '../../lib/types';
-
-    interface Place {
-        words: string;
-        address: string | null;
-    }
+    import type { FilePage, FilePlace, ShopFile } from '../../lib/types';
 
     let { may }: { may: boolean } = $props();
     let files = $state.raw<ShopFile[]>([]);
@@ -17,7 +12,7 @@
     let query = $state('');
     let use = $state('');
     let busy = $state(0);
-    let places = $state.raw<Record<number, Place[]>>({});
+    let places = $state.raw<Record<number, FilePlace[]>>({});
     let page = 1;
     const uses = { film: 'film', captions: 'captions', download: 'download' };
 
@@ -25,9 +20,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<{ files: ShopFile[]; more: boolean; total: number }>(
-                `/studio/files?use=${use}&q=${encodeURIComponent(query)}&page=${wanted}`,
-            );
+            const answer = await get<FilePage>(`/studio/files?use=${use}&q=${encodeURIComponent(query)}&page=${wanted}`);
             files = wanted === 1 ? answer.files : [...files, ...answer.files];
             ({ more, total } = answer);
             page = wanted;
@@ -57,7 +50,7 @@
 
     async function where(file: ShopFile): Promise<void> {
         try {
-            places = { ...places, [file.id]: (await get<{ places: Place[] }>(`/studio/files/${file.id}/uses`)).places };
+            places = { ...places, [file.id]: (await get<{ places: FilePlace[] }>(`/studio/files/${file.id}/uses`)).places };
         } catch (error) {
             notices.trouble(error);
         }

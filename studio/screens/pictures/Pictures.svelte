@@ -4,19 +4,13 @@
     import { get, post, upload } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { saveSeen } from '../../lib/sameTime';
-    import type { Screen } from '../../lib/types';
+    import type { PicturePage, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import FilesList from './FilesList.svelte';
     import PictureSheet from './PictureSheet.svelte';
     import type { Picture } from './types';
 
-    interface Page {
-        pictures: Picture[];
-        more: boolean;
-        total: number;
-    }
-
-    let { screen }: { screen: Screen<Page> } = $props();
+    let { screen }: { screen: Screen<PicturePage> } = $props();
     let pictures = $state.raw(untrack(() => screen.data.pictures));
     let more = $state(untrack(() => screen.data.more));
     let total = $state(untrack(() => screen.data.total));
@@ -31,7 +25,7 @@
 
     async function load(wanted: number): Promise<void> {
         try {
-            const answer = await get<Page>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}${bare ? '&bare=1' : ''}`);
+            const answer = await get<PicturePage>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}${bare ? '&bare=1' : ''}`);
             pictures = wanted === 1 ? answer.pictures : [...pictures, ...answer.pictures];
             ({ more, total } = answer);
             page = wanted;

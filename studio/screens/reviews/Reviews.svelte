@@ -3,36 +3,23 @@
     import { untrack } from 'svelte';
     import { get, post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import type { Screen } from '../../lib/types';
+    import type { Review, ReviewPage, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
 
-    interface Review {
-        id: number;
-        product: string;
-        slug: string;
-        stars: number;
-        author: string;
-        words: string;
-        writtenAt: string;
-        state: State;
-    }
-
-    type State = 'waiting' | 'read' | 'refused';
-
-    let { screen }: { screen: Screen<{ rows: Review[]; more: boolean }> } = $props();
+    let { screen }: { screen: Screen<ReviewPage> } = $props();
     let rows = $state.raw(untrack(() => screen.data.rows));
     let more = $state(untrack(() => screen.data.more));
-    let shown = $state<State>('waiting');
+    let shown = $state<Review['state']>('waiting');
     let page = 1;
-    const kinds: { state: State; words: string; empty: string }[] = [
+    const kinds: { state: Review['state']; words: string; empty: string }[] = [
         { state: 'waiting', words: 'Waiting to be read', empty: 'Nothing waits. What customers write in the shop comes here first.' },
         { state: 'read', words: 'In the shop', empty: 'No review is in the shop yet.' },
         { state: 'refused', words: 'Refused', empty: 'None was refused.' },
     ];
 
-    async function load(state: State, wanted: number): Promise<void> {
+    async function load(state: Review['state'], wanted: number): Promise<void> {
         try {
-            const answer = await get<{ rows: Review[]; more: boolean }>(`/studio/reviews/rows?state=${state}&page=${wanted}`);
+            const answer = await get<ReviewPage>(`/studio/reviews/rows?state=${state}&page=${wanted}`);
             rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
             ({ more } = answer);
             shown = state;
@@ -42,7 +29,7 @@
         }
     }
 
-    async function decide(review: Review, state: State): Promise<void> {
+    async function decide(review: Review, state: Review['state']): Promise<void> {
         try {
             await post(`/studio/reviews/${review.id}`, { state, seen: { state: review.state } });
             rows = rows.filter((one) => one.id !== review.id);

@@ -4,31 +4,11 @@
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
-    import type { ReleaseRow, Screen } from '../../lib/types';
+    import type { Matter, Screen, TodayData } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import WalkForm from './WalkForm.svelte';
 
-    interface Matter {
-        what: string;
-        words: string;
-        step: { words: string; address: string; settle?: number };
-    }
-
-    interface Data {
-        live: {
-            templates: number;
-            pages: { pageKind: string; count: number }[];
-            drafts: number;
-            byTemplate: { id: number; name: string; pageKind: string; count: number }[];
-            ahead: { id: number; name: string; pageKind: string; count: number; season: string }[];
-        };
-        waiting: ReleaseRow[];
-        latest: ReleaseRow | null;
-        attention: Matter[];
-        templates: { id: number; name: string; changed: boolean }[];
-    }
-
-    let { screen }: { screen: Screen<Data> } = $props();
+    let { screen }: { screen: Screen<TodayData> } = $props();
     let attention = $state.raw(untrack(() => screen.data.attention));
     const { live, waiting, latest } = untrack(() => screen.data);
     const most = Math.max(1, ...live.byTemplate.map((one) => one.count));

@@ -3,24 +3,10 @@
     import { get } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
     import { kindsOfPages, pageWords, subjects } from '../../lib/pages';
-    import type { PageRow, Screen } from '../../lib/types';
+    import type { Screen, WhoData, WhoPage } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
 
-    interface Row extends PageRow {
-        /** Where it stands, as "Bottled inks · Ostrelve". */
-        filed: string;
-        template: number;
-        templateName: string;
-        by: string;
-    }
-
-    interface Page {
-        rows: Row[];
-        total: number;
-        more: boolean;
-    }
-
-    let { screen }: { screen: Screen<{ pageKind: string; templates: { id: number; name: string }[]; first: Page }> } = $props();
+    let { screen }: { screen: Screen<WhoData> } = $props();
     let rows = $state.raw(untrack(() => screen.data.first.rows));
     let total = $state(untrack(() => screen.data.first.total));
     let more = $state(untrack(() => screen.data.first.more));
@@ -38,7 +24,7 @@
     async function load(wanted: number): Promise<void> {
         const mine = ++asking;
         try {
-            const answer = await get<Page>(
+            const answer = await get<WhoPage>(
                 `/studio/who/rows?kind=${pageKind}&q=${encodeURIComponent(query)}&template=${template}&pinned=${pinned ? 1 : 0}&page=${wanted}`,
             );
             if (mine !== asking) return;

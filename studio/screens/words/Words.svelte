@@ -2,12 +2,12 @@
     import { untrack } from 'svelte';
     import { movesOf, pageWords } from '../../lib/pages';
     import { counted } from '../../lib/words';
-    import type { Screen } from '../../lib/types';
+    import type { Screen, WordsPage } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
-    import { Words, type Page } from './words.svelte';
+    import { Words } from './words.svelte';
     import WordsRow from './WordsRow.svelte';
 
-    let { screen }: { screen: Screen<Page> } = $props();
+    let { screen }: { screen: Screen<WordsPage> } = $props();
     const words = new Words(untrack(() => screen.data));
     let note = $state('');
     let typing: ReturnType<typeof setTimeout> | undefined;

@@ -1,8 +1,9 @@
 <script lang="ts">
     import { formsOf, nameOfForm, patternOf } from './forms';
-    import type { Row, Words } from './words.svelte';
+    import type { WordsRow } from '../../lib/types';
+    import type { Words } from './words.svelte';
 
-    let { row, words, mayEdit }: { row: Row; words: Words; mayEdit: boolean } = $props();
+    let { row, words, mayEdit }: { row: WordsRow; words: Words; mayEdit: boolean } = $props();
     const forms = $derived(formsOf(row.draft));
     const wrong = $derived(words.wrong[row.key]);
     const id = $derived(`words-${row.key.replace('.', '-')}`);

@@ -1,39 +1,17 @@
 import { get, patch, post, Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { Impact, ReleaseRow } from '../../lib/types';
-
-export interface Row {
-    key: string;
-    place: string;
-    /** As Vestibra ships it. */
-    came: string;
-    live: string;
-    draft: string;
-    own: string | null;
-    takes: string[];
-    /** The draft with values in it. */
-    reads: string;
-    changed: boolean;
-}
-
-export interface Page {
-    rows: Row[];
-    more: boolean;
-    count: number;
-    unpublished: number;
-    seen: string;
-}
+import type { Impact, ReleaseRow, WordsPage, WordsRow } from '../../lib/types';
 
 /** The words of the shop, their draft, and its publishing. */
 export class Words {
-    rows = $state.raw<Row[]>([]);
+    rows = $state.raw<WordsRow[]>([]);
     more = $state(false);
     count = $state(0);
     unpublished = $state(0);
     query = $state('');
     ownOnly = $state(false);
     impact = $state.raw<Impact | null>(null);
-    changed = $state.raw<Row[]>([]);
+    changed = $state.raw<WordsRow[]>([]);
     /** By message, why what was typed was not kept. */
     wrong = $state.raw<Record<string, string>>({});
     busy = $state(false);
@@ -41,12 +19,12 @@ export class Words {
     #page = 1;
     #asked = 0;
 
-    constructor(first: Page) {
+    constructor(first: WordsPage) {
         this.#take(first, 1);
     }
 
-    get places(): { name: string; rows: Row[] }[] {
-        const places: { name: string; rows: Row[] }[] = [];
+    get places(): { name: string; rows: WordsRow[] }[] {
+        const places: { name: string; rows: WordsRow[] }[] = [];
         for (const row of this.rows) {
             const last = places.at(-1);
             if (last?.name === row.place) last.rows.push(row);
@@ -58,7 +36,7 @@ export class Words {
     async load(page = 1): Promise<void> {
         const mine = ++this.#asked;
         try {
-            const answer = await get<Page>(`/studio/words/rows?q=${encodeURIComponent(this.query)}&own=${this.ownOnly ? '1' : ''}&page=${page}`);
+            const answer = await get<WordsPage>(`/studio/words/rows?q=${encodeURIComponent(this.query)}&own=${this.ownOnly ? '1' : ''}&page=${page}`);
             if (mine === this.#asked) this.#take(answer, page);
         } catch (error) {
             notices.trouble(error);
@@ -70,11 +48,11 @@ export class Words {
     }
 
     /** Keeps words in the draft; null for those that came. */
-    async keep(row: Row, words: string | null, undoing = false): Promise<void> {
+    async keep(row: WordsRow, words: string | null, undoing = false): Promise<void> {
         const before = row.own;
         if ((words ?? row.came) === row.draft) return this.#forget(row.key);
         try {
-            const answer = await patch<{ row: Row; unpublished: number; seen: string }>(`/studio/words/${row.key}`, {
+            const answer = await patch<{ row: WordsRow; unpublished: number; seen: string }>(`/studio/words/${row.key}`, {
                 words,
                 asItCame: words === null,
                 seen: { words: row.draft },
@@ -98,7 +76,7 @@ export class Words {
         try {
             const [impact, changed] = await Promise.all([
                 get<Impact & { seen: string; unpublished: number }>('/studio/words/impact'),
-                get<Page>('/studio/words/rows?own=1'),
+                get<WordsPage>('/studio/words/rows?own=1'),
             ]);
             this.impact = impact;
             this.changed = changed.rows.filter((row) => row.changed);
@@ -123,7 +101,7 @@ export class Words {
         this.busy = false;
     }
 
-    async #refused(row: Row, words: string | null, error: unknown): Promise<void> {
+    async #refused(row: WordsRow, words: string | null, error: unknown): Promise<void> {
         const crossed = error instanceof Refused ? (error.body.crossed as { words: { theirs: string } } | undefined) : undefined;
         if (crossed && error instanceof Refused) {
             notices.ask(
@@ -142,7 +120,7 @@ export class Words {
         this.wrong = Object.fromEntries(Object.entries(this.wrong).filter(([one]) => one !== key));
     }
 
-    #take(answer: Page, page: number): void {
+    #take(answer: WordsPage, page: number): void {
         this.rows = page === 1 ? answer.rows : [...this.rows, ...answer.rows];
         ({ more: this.more, count: this.count, unpublished: this.unpublished } = answer);
         this.#seen = answer.seen;

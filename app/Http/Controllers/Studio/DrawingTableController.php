@@ -35,6 +35,14 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Source;
 use Vestibra\Core\Templates\Types\Conditions;
 
+/**
+ * @shape TableFact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, comparisons: list<string>}
+ * @shape TableData array{template: array{id: int, name: string, role: 'page'|'part'|'own-blocks', pageKind: PageKind,
+ *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, house:
+ *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
+ *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
+ *     string, digits: int}}
+ */
 final readonly class DrawingTableController
 {
     public function __construct(

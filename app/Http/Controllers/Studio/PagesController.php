@@ -23,7 +23,11 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Difference;
 
-/** A page through a given template, live or draft, for looking at before and after. */
+/**
+ * A page through a given template, live or draft, for looking at before and after.
+ *
+ * @shape Differences array{live: bool, differences: list<array{id: string, words: string}>}
+ */
 final readonly class PagesController
 {
     public function __construct(

@@ -27,7 +27,12 @@ use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\TemplateRole;
 
-/** From drafts to the shop, now or at a time. */
+/**
+ * From drafts to the shop, now or at a time.
+ *
+ * @shape PublishLook array{revisions: array<string, int>, others: list<array{id: int, name: string, live: bool, role: string,
+ *     pageKind: string}>, changed: bool, message?: string, concerns?: list<array{spoken: string, words: string}>}
+ */
 final readonly class PublishController
 {
     private const MOST_TEMPLATES = 50;

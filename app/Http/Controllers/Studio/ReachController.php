@@ -23,6 +23,9 @@ use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
 
+/**
+ * @shape NamePage array{names: list<array{id: int, name: string, depth: int}>, more: bool}
+ */
 final readonly class ReachController
 {
     public function __construct(

@@ -30,6 +30,11 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\TemplateRole;
 
+/**
+ * @shape TemplateRow array{id: int, pageKind: string, known: bool, name: string, note: string, live: bool, fallback: bool,
+ *     unpublished: int|null, goesFirst: bool, season: string, counts: Counts|null, changedBy: string|null, changedAt: string}
+ * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, starts: array<string, list<Start>>}
+ */
 final readonly class TemplatesController
 {
     public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View

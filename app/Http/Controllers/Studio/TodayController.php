@@ -16,7 +16,12 @@ use Vestibra\App\Today\Attention;
 use Vestibra\App\Today\Live;
 use Vestibra\App\Troubles;
 
-/** What is live, what waits, and what needs attention. */
+/**
+ * What is live, what waits, and what needs attention.
+ *
+ * @shape TodayData array{live: LiveSummary, waiting: list<ReleaseRow>, latest: ReleaseRow|null, attention: list<Matter>,
+ *     templates: list<array{id: int, name: string, changed: bool}>}
+ */
 final readonly class TodayController
 {
     public function index(Live $live, Attention $attention, ReleaseRow $row): View

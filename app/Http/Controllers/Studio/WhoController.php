@@ -22,7 +22,13 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\CompiledReach;
 
-/** Who gets what: which page gets which template. */
+/**
+ * Who gets what: which page gets which template.
+ *
+ * @shape WhoRow PageRow&array{filed: string, template: int, templateName: string, by: string}
+ * @shape WhoPage array{rows: list<WhoRow>, total: int, more: bool}
+ * @shape WhoData array{pageKind: PageKind, templates: list<array{id: int, name: string}>, first: WhoPage}
+ */
 final readonly class WhoController
 {
     public function __construct(

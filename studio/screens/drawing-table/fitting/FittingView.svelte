@@ -2,9 +2,9 @@
     import { subjects } from '../../../lib/pages';
     import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
-    import type { PageRow } from '../../../lib/types';
+    import type { FittingGroup, PageRow } from '../../../lib/types';
     import type { Table } from '../table.svelte';
-    import { Fitting, MATTERS, type Group } from './fitting.svelte';
+    import { Fitting, MATTERS } from './fitting.svelte';
 
     let { table }: { table: Table } = $props();
     const fitting = untrack(() => new Fitting(table));
@@ -17,7 +17,7 @@
         return () => fitting.leave();
     });
 
-    function see(group: Group, page: PageRow | undefined): void {
+    function see(group: FittingGroup, page: PageRow | undefined): void {
         if (page) table.show({ ...page, flags: [] });
         table.view = 'page';
         // What stands in a shared part is named by the place and itself.

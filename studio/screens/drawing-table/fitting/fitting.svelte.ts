@@ -1,22 +1,7 @@
 import { get, post } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
-import type { PageRow } from '../../../lib/types';
+import type { FittingReport } from '../../../lib/types';
 import type { Table } from '../table.svelte';
-
-export interface Group {
-    matter: string;
-    block: string | null;
-    about: string;
-    count: number;
-    pages: PageRow[];
-}
-
-export interface Report {
-    state: 'none' | 'running' | 'done' | 'failed';
-    total: number;
-    done: number;
-    groups: Group[];
-}
 
 /** What to do about each matter, in the order in which it matters. */
 export const MATTERS: { matter: string; title: string; todo: string }[] = [
@@ -33,7 +18,7 @@ export const MATTERS: { matter: string; title: string; todo: string }[] = [
 
 /** The fitting of the draft as it stands; asked again whenever the draft has changed. */
 export class Fitting {
-    report = $state.raw<Report | null>(null);
+    report = $state.raw<FittingReport | null>(null);
     private asked = 0;
 
     constructor(private readonly table: Table) {}
@@ -41,12 +26,12 @@ export class Fitting {
     async begin(): Promise<void> {
         const mine = ++this.asked;
         try {
-            let report = await (this.table.mayEdit ? post<Report> : get<Report>)(`${this.table.base}/fitting`);
+            let report = await (this.table.mayEdit ? post<FittingReport> : get<FittingReport>)(`${this.table.base}/fitting`);
             while (mine === this.asked) {
                 this.report = report;
                 if (report.state !== 'running') return;
                 await new Promise((resolve) => setTimeout(resolve, 600));
-                report = await get<Report>(`${this.table.base}/fitting`);
+                report = await get<FittingReport>(`${this.table.base}/fitting`);
             }
         } catch (error) {
             notices.trouble(error);

@@ -3,18 +3,10 @@
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
     import type { Table } from '../table.svelte';
-
-    interface Link {
-        id: number;
-        madeAt: string;
-        expiresAt: string;
-        by: string;
-        opened: number;
-        state: 'open' | 'expired' | 'withdrawn';
-    }
+    import type { PrivateLink } from '../../../lib/types';
 
     let { table }: { table: Table } = $props();
-    let links = $state.raw<Link[] | null>(null);
+    let links = $state.raw<PrivateLink[] | null>(null);
     let address = $state('');
     let days = $state(7);
     let copied = $state(false);
@@ -25,7 +17,7 @@
 
     async function load(): Promise<void> {
         try {
-            ({ links } = await get<{ links: Link[] }>(`${table.base}/links`));
+            ({ links } = await get<{ links: PrivateLink[] }>(`${table.base}/links`));
         } catch (error) {
             notices.trouble(error);
         }
@@ -34,7 +26,7 @@
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         try {
-            const made = await post<{ address: string; links: Link[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 });
+            const made = await post<{ address: string; links: PrivateLink[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 });
             ({ links } = made);
             address = location.origin + made.address;
             copied = false;
@@ -43,9 +35,9 @@
         }
     }
 
-    async function withdraw(link: Link): Promise<void> {
+    async function withdraw(link: PrivateLink): Promise<void> {
         try {
-            ({ links } = await post<{ links: Link[] }>(`${table.base}/links/${link.id}/withdraw`));
+            ({ links } = await post<{ links: PrivateLink[] }>(`${table.base}/links/${link.id}/withdraw`));
             notices.say('The link shows nothing any more.');
         } catch (error) {
             notices.trouble(error);

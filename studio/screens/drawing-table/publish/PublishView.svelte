@@ -3,7 +3,7 @@
     import { counted } from '../../../lib/words';
     import { get, post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
-    import type { Impact, ReleaseRow } from '../../../lib/types';
+    import type { Impact, PublishLook, ReleaseRow } from '../../../lib/types';
     import Moves from '../../../parts/Moves.svelte';
     import type { Table } from '../table.svelte';
     import { placeForEssential, rows } from '../tree';
@@ -11,13 +11,7 @@
     import Published from './Published.svelte';
     import Turns from './Turns.svelte';
 
-    interface Look extends Partial<Impact> {
-        changed: boolean;
-        message?: string;
-        revisions: Record<string, number>;
-        others: { id: number; name: string; live: boolean; role: string; pageKind: string }[];
-        concerns?: { spoken: string; words: string }[];
-    }
+    type Look = PublishLook & Partial<Impact>;
 
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     let look = $state.raw<Look | null>(null);

@@ -1,12 +1,7 @@
 <script lang="ts">
-    import type { Condition, Names, Phrase } from '../../../lib/types';
+    import type { Condition, Names, Phrase, TriedCondition } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import ConditionPicker from './ConditionPicker.svelte';
-
-    interface Tried {
-        holds: boolean;
-        actual: string;
-    }
 
     interface Props {
         table: Table;
@@ -16,7 +11,7 @@
         empty: string;
         adding?: boolean;
         dead?: (condition: number) => boolean;
-        tried?: Tried[] | null;
+        tried?: TriedCondition[] | null;
         /** Given the clause as it is by then, what it becomes; null takes it out. */
         change: (next: (now: Condition[]) => Condition[] | null) => void;
     }

@@ -4,23 +4,12 @@
     import { untrack } from 'svelte';
     import { post } from '../../../lib/http';
     import { notices } from '../../../lib/notices.svelte';
-    import type { Condition, Names, PageRow, Reach, ReachCounts, Sentence } from '../../../lib/types';
+    import type { Condition, Names, PageRow, Reach, ReachPreview, Sentence, Tried } from '../../../lib/types';
     import PagePictures from '../../../parts/PagePictures.svelte';
     import type { Table } from '../table.svelte';
     import ClauseSentence from './ClauseSentence.svelte';
     import Season from './Season.svelte';
     import TryPage from './TryPage.svelte';
-
-    type Preview = ReachCounts & { pages: PageRow[]; names: Names; sentence: Sentence; reach: Reach };
-
-    interface Tried {
-        covers: boolean;
-        inSeason: boolean;
-        show: { holds: boolean; actual: string }[][];
-        keepOff: { holds: boolean; actual: string }[][];
-        gets: string;
-        getsThis: boolean;
-    }
 
     const NOTHING: Sentence = { show: [], keepOff: [], season: '', from: null, until: null };
 
@@ -28,7 +17,7 @@
     let reach = $state.raw<Reach>(untrack(() => table.draft.reach));
     let sentence = $state.raw<Sentence>(untrack(() => table.draft.sentence ?? NOTHING));
     let names = $state.raw<Names>(untrack(() => table.draft.names ?? {}));
-    let preview = $state.raw<Preview | null>(null);
+    let preview = $state.raw<ReachPreview | null>(null);
     let shown = $state.raw<PageRow[]>([]);
     let trying = $state.raw<PageRow | null>(null);
     const kind = $derived(table.data.template.pageKind);
@@ -47,7 +36,7 @@
     async function look(now: Reach, wanted: number): Promise<void> {
         const mine = ++asked;
         try {
-            const answer = await post<Preview>(`${table.base}/reach?page=${wanted}`, { reach: now });
+            const answer = await post<ReachPreview>(`${table.base}/reach?page=${wanted}`, { reach: now });
             if (mine !== asked) return;
             preview = answer;
             ({ reach, sentence, names } = answer);
