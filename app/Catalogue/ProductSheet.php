@@ -13,7 +13,6 @@ use Vestibra\Core\Catalogue\FactKind;
  * One product as its own page in the catalogue shows it: what it is, its pictures, its facts and what they name.
  *
  * @phpstan-import-type Row from PictureList as PictureRow
- * @phpstan-import-type Row from Files as FileRow
  *
  * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
  *

@@ -332,7 +332,7 @@ export class Table {
     }
 
     /** A style as it is at the width that is looked at, with where it comes from. */
-    styleOf(node: TreeNode, name: string): { value: unknown; from: WidthName | null } {
+    styleOf(node: TreeNode, name: string): { value: Value; from: WidthName | null } {
         const key = `${node.id} how ${name} ${this.widthName}`;
         const asked = key in this.asked ? this.asked[key] : this.undecided(key);
         if (asked === undefined) return styleAt(node, name, this.widthName);

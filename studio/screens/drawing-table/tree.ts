@@ -1,5 +1,5 @@
 import { freshId } from '../../lib/ids';
-import type { Definition, NewNode, TreeNode, WidthName } from '../../lib/types';
+import type { Definition, NewNode, TreeNode, WidthName, Value } from '../../lib/types';
 
 /** Reading a tree; only the server changes one. */
 export function find(node: TreeNode, id: string): TreeNode | null {
@@ -133,7 +133,7 @@ export function placeBeside(tree: TreeNode, id: string, step: -1 | 1, kinds: Kin
 }
 
 /** A style's value at a width with where it comes from: narrower widths inherit from wider ones. */
-export function styleAt(node: TreeNode, name: string, width: WidthName): { value: unknown; from: WidthName | null } {
+export function styleAt(node: TreeNode, name: string, width: WidthName): { value: Value; from: WidthName | null } {
     const order: WidthName[] = ['phone', 'tablet', 'desktop'];
     for (const one of order.slice(order.indexOf(width))) {
         const value = node.how?.[one]?.[name];

@@ -1,21 +1,15 @@
 <script lang="ts">
-    import type { Condition, TreeNode } from '../../../lib/types';
-    import ConditionPicker from '../reach/ConditionPicker.svelte';
-    import type { Table } from '../table.svelte';
+    import type { Condition } from '../../../../lib/types';
+    import ConditionPicker from '../../reach/ConditionPicker.svelte';
+    import type { FieldProps } from './props';
 
-    interface Props {
-        table: Table;
-        node: TreeNode;
-        conditions: Condition[];
-        change: (next: Condition[] | null) => void;
-    }
-
-    let { table, node, conditions, change }: Props = $props();
+    let { table, node, value, set }: FieldProps = $props();
+    const conditions = $derived(Array.isArray(value) ? (value as Condition[]) : []);
     const phrases = $derived(table.draft.conditions[node.id] ?? []);
 
     function replace(index: number, next: Condition | null): void {
         const changed = conditions.flatMap((one, at) => (at === index ? (next ?? []) : one));
-        change(changed.length === 0 ? null : changed);
+        set(changed.length === 0 ? null : changed);
     }
 </script>
 
@@ -35,7 +29,7 @@
                 condition={null}
                 names={table.draft.names ?? {}}
                 only={table.data.whenFields}
-                change={(next) => next && change([...conditions, next])}
+                change={(next) => next && set([...conditions, next])}
             >
                 {#snippet words()}{conditions.length === 0 ? 'only where…' : 'and…'}{/snippet}
             </ConditionPicker>

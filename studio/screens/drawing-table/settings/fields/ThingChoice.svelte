@@ -1,6 +1,6 @@
 <script lang="ts">
-    import type { Setting } from '../../../lib/types';
-    import type { Table } from '../table.svelte';
+    import type { Setting } from '../../../../lib/types';
+    import type { Table } from '../../table.svelte';
 
     interface Props {
         table: Table;

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import type { Setting } from '../../../lib/types';
+    import type { Setting } from '../../../../lib/types';
 
     let {
         id,

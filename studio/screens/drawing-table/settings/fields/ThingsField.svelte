@@ -1,0 +1,26 @@
+<script lang="ts">
+    import FilesField from '../../../../parts/FilesField.svelte';
+    import ProductsField from '../../../../parts/ProductsField.svelte';
+    import type { FieldProps } from './props';
+    import ThingChoice from './ThingChoice.svelte';
+
+    let { table, setting, id, value, set }: FieldProps = $props();
+    const numbers = $derived(typeof value === 'number' ? [value] : Array.isArray(value) ? (value as number[]) : []);
+    const several = $derived(setting.type === 'numbers' || setting.type === 'products');
+</script>
+
+{#if setting.things === 'film' || setting.things === 'file'}
+    <FilesField
+        label={setting.label}
+        use={setting.things === 'film' ? 'film' : 'download'}
+        values={numbers}
+        most={several ? (setting.max ?? 1) : 1}
+        may={table.mayEdit}
+        change={(next) => set(several ? next : (next[0] ?? null))}
+        described={() => table.canvas.window?.location.reload()}
+    />
+{:else if several || setting.things === 'product'}
+    <ProductsField may={table.mayEdit} values={numbers} change={(next) => set(several ? next : (next.at(-1) ?? null))} />
+{:else}
+    <ThingChoice {table} {id} {setting} value={numbers[0] ?? null} change={(next) => set(next)} />
+{/if}
