@@ -24,13 +24,10 @@ try {
         await page.screenshot({ path: `docs/screenshots/${name}.png` });
     };
     await page.goto(`${base}/studio`);
-    await shoot('sign-in');
     await page.fill('[name=email]', 'owner@larkfold.example');
     await page.fill('[name=password]', 'paper-and-ink');
     await page.click('button');
     await page.waitForURL('**/studio/today');
-    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
-    await shoot('product-fallback');
     await page.goto(`${base}/studio/templates`);
     await page.getByRole('button', { name: 'New template…' }).click();
     await page.fill('#new-name', 'Bottled inks');
@@ -81,7 +78,7 @@ try {
     await page.getByRole('button', { name: 'phone 390' }).click();
     await shoot('drawing-table-phone');
     await page.getByRole('button', { name: 'More…' }).click();
-    await page.getByRole('menuitem', { name: 'Fitting: try it on every product' }).click();
+    await page.getByRole('menuitem', { name: 'Fitting: try it on every page' }).click();
     await page.locator('[data-fitted]').waitFor();
     await shoot('fitting');
     await page.getByRole('button', { name: 'Publish…' }).click();
@@ -106,7 +103,6 @@ try {
 
     for (const [name, address] of [
         ['product-new', '/p/mulled-plum-bottled-ink'],
-        ['category', '/c/bottled-inks'],
         ['facts', '/studio/facts'],
         ['pictures', '/studio/pictures'],
         ['product-sheet', '/studio/products/1'],
@@ -114,6 +110,23 @@ try {
         await page.goto(base + address);
         await shoot(name);
     }
+    await page.goto(`${base}/studio/templates`);
+    const banner = await page.evaluate(bannerForInks);
+    await page.goto(`${base}/studio/templates/${banner}`);
+    await canvas.locator('.page-title').waitFor();
+    await page.getByRole('button', { name: 'Samples', exact: true }).click();
+    await canvas.locator('.page-title').click();
+    await page.mouse.move(5, 5);
+    await shoot('category-table');
+    await page.goto(`${base}/c/inks`);
+    await shoot('category');
+    await page.goto(`${base}/studio/words?`);
+    await page.getByRole('searchbox').fill('quantity');
+    const label = page.locator('[data-words-of="buy.label"] input');
+    await label.fill('Put in the basket');
+    await label.press('Enter');
+    await page.getByText('Kept in your draft').waitFor();
+    await shoot('words');
     await page.goto(`${base}/p/wherry-fountain-pen`);
     await page.getByRole('button', { name: 'Add to cart' }).click();
     await page.getByText('is in your cart').waitFor();
@@ -141,6 +154,28 @@ try {
     }
 } finally {
     process.kill(-server.pid);
+}
+
+/** A template for the page of one category, with a banner, published: its number. */
+async function bannerForInks() {
+    const ask = async (address, body) =>
+        (
+            await fetch(address, {
+                method: 'POST',
+                headers: {
+                    Accept: 'application/json',
+                    'Content-Type': 'application/json',
+                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                },
+                body: JSON.stringify(body),
+            })
+        ).json();
+    const inks = (await (await fetch('/studio/names/category?q=inks')).json()).names.find((one) => one.name === 'Inks').id;
+    const { id } = await ask('/studio/templates', { name: 'Inks, with a banner', start: 'banner', pageKind: 'category' });
+    const reach = { format: 2, show: [[{ field: 'category', comparison: 'isExactly', values: [inks] }]], keepOff: [], season: {}, goesFirst: false };
+    const { revision } = await ask(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach }], sample: inks });
+    await ask('/studio/publish', { revisions: { [id]: revision } });
+    return id;
 }
 
 /** The example page that owners are shown to build: docs/examples/product.png. */

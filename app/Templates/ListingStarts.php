@@ -20,9 +20,9 @@ final class ListingStarts
     public static function banner(): array
     {
         return [
-            ['what' => ['picture' => ['source' => 'page.picture']], 'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 72]]] + Starts::band([
+            ['what' => ['picture' => ['source' => 'page.picture']], 'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 80]]] + Starts::band([
                 ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 56, 'align' => 'center'], 'phone' => ['size' => 36]]],
-                ['kind' => 'page-description', 'how' => ['desktop' => ['size' => 20, 'align' => 'center']]],
+                ['kind' => 'page-description', 'how' => ['desktop' => ['size' => 20, 'colour' => 'ink', 'align' => 'center']]],
             ]),
             Starts::band([['kind' => 'product-grid', 'what' => ['perPage' => 9], 'how' => ['desktop' => ['perRow' => 3]]], ['kind' => 'paging']]),
         ];

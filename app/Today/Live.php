@@ -6,6 +6,7 @@ namespace Vestibra\App\Today;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Messages\OwnWords;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Words\ReachWords;
@@ -17,7 +18,7 @@ use Vestibra\Core\Templates\TemplateRole;
  *
  * @shape LiveSummary array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int,
  *     name: string, pageKind: string, count: int}>, ahead: list<array{id: int, name: string, pageKind: string, count: int,
- *     season: string, from: string|null}>, drafts: int}
+ *     season: string, from: string|null}>, drafts: int, words: int}
  */
 final readonly class Live
 {
@@ -25,12 +26,13 @@ final readonly class Live
         private ReachCounts $counts,
         private PagesOfTheShop $pages,
         private ReachWords $words,
+        private OwnWords $own,
     ) {
     }
 
     /**
      * @return array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int, name: string, pageKind: string, count: int}>,
-     *     ahead: list<array{id: int, name: string, pageKind: string, count: int, season: string, from: string|null}>, drafts: int}
+     *     ahead: list<array{id: int, name: string, pageKind: string, count: int, season: string, from: string|null}>, drafts: int, words: int}
      *     pages that customers can see, by kind; the ten templates with most pages; those whose season lies ahead, with how many pages they will be shown on
      */
     public function summary(): array
@@ -58,6 +60,7 @@ final readonly class Live
             'byTemplate' => array_slice($byTemplate, 0, 10),
             'drafts' => DB::table('templates')->whereNull('let_go_at')->where(static fn ($query) => $query
                 ->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))->count(),
+            'words' => count($this->own->unpublished()),
         ];
     }
 

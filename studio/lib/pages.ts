@@ -1,6 +1,6 @@
 import { pageKinds } from '../generated/names';
 import type { Impact } from './types';
-import { counted } from './words';
+import { counted, listed } from './words';
 
 type Known = keyof typeof pageKinds;
 
@@ -45,5 +45,5 @@ export function moving(kind: string, count: number): string {
 
 /** As "3 category pages", of those that move. */
 export function willMove(impact: Pick<Impact, 'moved' | 'kinds'>): string {
-    return impact.kinds.length === 0 ? counted(impact.moved, 'page') : impact.kinds.map((of) => pagesOf(of.pageKind, of.moved)).join(' and ');
+    return impact.kinds.length === 0 ? counted(impact.moved, 'page') : listed(impact.kinds.map((of) => pagesOf(of.pageKind, of.moved)));
 }

@@ -13,6 +13,13 @@ export function number(count: number): string {
     return count.toLocaleString('en-GB');
 }
 
+const lists = new Intl.ListFormat('en-GB');
+
+/** As "pens, inks and paper". */
+export function listed(words: string[]): string {
+    return lists.format(words);
+}
+
 /** The words alone, where the number stands elsewhere. */
 export function either(count: number, one: string, many: string): string {
     return count === 1 ? one : many;

@@ -25,7 +25,7 @@ test('“Add to cart” becomes “Put in the basket”, and comes back', async 
         await field.fill('Put in the basket');
         await field.press('Enter');
         await expect(page.getByText('Kept in your draft')).toBeVisible();
-        await expect(page.getByText('Customers still read “Add to cart”')).toBeVisible();
+        await expect(page.getByText('Customers still read: Add to cart')).toBeVisible();
         const shop = await context.newPage();
         await shop.goto('/p/teal-tide-bottled-ink');
         await expect(shop.getByRole('button', { name: 'Add to cart' })).toBeVisible();

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { pagesOf, willMove } from '../../lib/pages';
-    import { counted, number, when } from '../../lib/words';
+    import { counted, listed, number, when } from '../../lib/words';
     import { untrack } from 'svelte';
     import { post } from '../../lib/http';
     import { notices } from '../../lib/notices.svelte';
@@ -62,7 +62,7 @@
         <section aria-labelledby="live">
             <h2 id="live" class="text-lg">Live</h2>
             <p class="text-quiet">
-                {live.pages.map((of) => pagesOf(of.pageKind, of.count)).join(' and ')} through {counted(live.templates, 'template')}
+                {listed(live.pages.map((of) => pagesOf(of.pageKind, of.count)))} through {counted(live.templates, 'template')}
             </p>
             <ul class="mt-2">
                 {#each live.byTemplate as one (one.id)}
@@ -77,6 +77,11 @@
             {#if live.drafts > 0}
                 <p class="mt-3">
                     <a class="word" href="/studio/templates">{counted(live.drafts, 'template has', 'templates have')} work that is not published</a>
+                </p>
+            {/if}
+            {#if live.words > 0}
+                <p class="mt-3">
+                    <a class="word" href="/studio/words">{counted(live.words, 'message is', 'messages are')} changed and not published</a>
                 </p>
             {/if}
         </section>

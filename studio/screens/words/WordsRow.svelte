@@ -56,10 +56,10 @@
     {/if}
     <p id="{id}-said" class="mt-1 flex flex-wrap gap-x-4 text-sm text-quiet">
         {#if wrong}<span class="text-trouble" role="alert">{wrong}</span>{/if}
-        {#if row.takes.length > 0}<span>Reads “{row.reads}”{forms ? '; # is the number' : ''}</span>{/if}
-        {#if row.changed}<span class="text-ink">Customers still read “{row.live}”</span>{/if}
+        {#if row.takes.length > 0}<span>Reads: <em class="text-ink">{row.reads}</em>{forms ? ' (# is the number)' : ''}</span>{/if}
+        {#if row.changed}<span class="text-ink">Customers still read: <em>{row.live}</em></span>{/if}
         {#if row.own !== null}
-            <span>Came as “{row.came}”</span>
+            <span>Came as: <em>{row.came}</em></span>
             {#if mayEdit}<button class="word" onclick={() => void words.keep(row, null)}>As it came</button>{/if}
         {/if}
     </p>
