@@ -23,16 +23,18 @@ final readonly class OwnWords
         return self::read((string) DB::table('own_words')->value('draft'));
     }
 
-    /** @return array<string, string> by message */
-    public function live(): array
+    /** @return array{array<string, string>, array<string, string>} the draft and what is live, by message */
+    public function both(): array
     {
-        return self::read((string) DB::table('own_words')->value('live'));
+        $row = DB::table('own_words')->first(['draft', 'live']);
+
+        return [self::read((string) $row?->draft), self::read((string) $row?->live)];
     }
 
     /** @return array<string, string|null> what the draft has and the shop has not; null: those that ship */
     public function unpublished(): array
     {
-        [$draft, $live] = [$this->draft(), $this->live()];
+        [$draft, $live] = $this->both();
         $changed = [];
         foreach ($draft + $live as $key => $words) {
             if (($draft[$key] ?? null) !== ($live[$key] ?? null)) {

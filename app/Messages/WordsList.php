@@ -37,7 +37,7 @@ final readonly class WordsList
     public function page(string $query, bool $changed, int $page): array
     {
         $places = MessagePlaces::all();
-        [$draft, $live] = [$this->own->draft(), $this->own->live()];
+        [$draft, $live] = $this->own->both();
         $rows = [];
         foreach ($this->messages->shipped() as $key => $came) {
             $place = $places[explode('.', $key)[0]] ?? '';
@@ -60,7 +60,7 @@ final readonly class WordsList
     public function one(string $key): ?array
     {
         return isset($this->messages->shipped()[$key])
-            ? $this->row($key, MessagePlaces::all()[explode('.', $key)[0]] ?? '', $this->own->draft(), $this->own->live())
+            ? $this->row($key, MessagePlaces::all()[explode('.', $key)[0]] ?? '', ...$this->own->both())
             : null;
     }
 
