@@ -1,20 +1,15 @@
 <script lang="ts">
-    import { post } from '../lib/http';
+    import { Deeds, takeBack, type Deed } from '../lib/deeds.svelte';
     import { notices } from '../lib/notices.svelte';
     import { pageWords } from '../lib/pages';
-    import type { Impact, Ladder, ReleaseRow, Rung } from '../lib/types';
+    import type { Ladder, Rung } from '../lib/types';
     import WhatItWouldDo from './WhatItWouldDo.svelte';
 
-    interface Asked {
-        words: string;
-        address: string;
-        body: object;
-        impact: Impact;
-    }
-
     let { ladder, mayPublish, changed }: { ladder: Ladder; mayPublish: boolean; changed: () => void } = $props();
-    let asked = $state.raw<Asked | null>(null);
-    let busy = $state(false);
+    const deeds = new Deeds((release, done) => {
+        notices.say(`Done: ${done.words}`, { words: 'Take this back', do: () => void back(release.id) });
+        changed();
+    });
     const page = $derived(ladder.page);
     const words = $derived(pageWords(ladder.pageKind));
 
@@ -23,47 +18,25 @@
         return `/studio/templates/${rung.template}?sample=${page.id}${view}`;
     }
 
-    /** Asks first what it would do; the second click does it. */
-    async function ask(rung: Rung, what: 'pin' | 'unpin' | 'earlier'): Promise<void> {
-        const [said, address, body] =
-            what === 'earlier'
-                ? [
-                      `“${rung.name}” before “${ladder.rungs[0]?.name}” in the hand order.`,
-                      '/studio/templates/order',
-                      { before: ladder.rungs[0]?.template, move: rung.template },
-                  ]
-                : what === 'pin'
-                  ? [`${page.title} pinned to “${rung.name}”.`, '/studio/pins', { pageKind: ladder.pageKind, subject: page.id, template: rung.template }]
-                  : [`${page.title} without its pin.`, '/studio/pins', { pageKind: ladder.pageKind, subject: page.id, template: null }];
-        try {
-            asked = { words: said, address, body, impact: await post<Impact>(address, { ...body, ask: true }) };
-        } catch (error) {
-            notices.trouble(error);
-        }
+    async function back(release: number): Promise<void> {
+        if (!(await takeBack(release))) return;
+        notices.say('The shop is as it was before.');
+        changed();
     }
 
-    async function go(): Promise<void> {
-        if (!asked) return;
-        busy = true;
-        try {
-            const release = await post<ReleaseRow>(asked.address, asked.body);
-            notices.say(`Done: ${asked.words}`, { words: 'Take this back', do: () => void takeBack(release.id) });
-            asked = null;
-            changed();
-        } catch (error) {
-            notices.trouble(error);
-        }
-        busy = false;
+    function pin(rung: Rung, template: number | null): Deed {
+        const words = template === null ? `${page.title} without its pin.` : `${page.title} pinned to “${rung.name}”.`;
+        return { words, address: '/studio/pins', body: { pageKind: ladder.pageKind, subject: page.id, template } };
     }
 
-    async function takeBack(release: number): Promise<void> {
-        try {
-            await post(`/studio/releases/${release}/bring-back`);
-            notices.say('The shop is as it was before.');
-            changed();
-        } catch (error) {
-            notices.trouble(error);
-        }
+    function deed(rung: Rung, what: 'pin' | 'unpin' | 'earlier'): Deed {
+        if (what !== 'earlier') return pin(rung, what === 'pin' ? rung.template : null);
+        const first = ladder.rungs[0];
+        return {
+            words: `“${rung.name}” before “${first?.name}” in the hand order.`,
+            address: '/studio/templates/order',
+            body: { before: first?.template, move: rung.template },
+        };
     }
 </script>
 
@@ -113,10 +86,10 @@
                 {#if rung.change && mayPublish}
                     {@const change = rung.change}
                     {#if change.do === 'pin' || change.do === 'unpin' || change.do === 'earlier'}
-                        <button class="word" onclick={() => ask(rung, change.do as 'pin')}>{change.words}</button>
+                        <button class="word" onclick={() => void deeds.ask(deed(rung, change.do as 'pin'))}>{change.words}</button>
                     {:else}
                         <a class="word" href={open(rung)}>{change.words}</a>
-                        {#if rung.live}<button class="word ml-3" onclick={() => ask(rung, 'pin')}>Pin this {words.one} to it…</button>{/if}
+                        {#if rung.live}<button class="word ml-3" onclick={() => void deeds.ask(deed(rung, 'pin'))}>Pin this {words.one} to it…</button>{/if}
                     {/if}
                 {/if}
             </div>
@@ -124,10 +97,10 @@
         </li>
     {/each}
 </ol>
-{#if asked}
-    <WhatItWouldDo words={asked.words} impact={asked.impact} {busy} {go} leave={() => (asked = null)} />
+{#if deeds.asked}
+    <WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} />
 {/if}
 {#if ladder.pinned !== null && mayPublish && ladder.step === 'pin'}
     {@const winner = ladder.rungs[0]}
-    {#if winner}<button class="button mt-2" onclick={() => ask(winner, 'unpin')}>Take the pin out…</button>{/if}
+    {#if winner}<button class="button mt-2" onclick={() => void deeds.ask(deed(winner, 'unpin'))}>Take the pin out…</button>{/if}
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import type { Deeds } from '../lib/deeds.svelte';
     import { movesOf } from '../lib/pages';
     import { counted } from '../lib/words';
     import type { Impact } from '../lib/types';
@@ -7,12 +8,10 @@
     interface Props {
         words: string;
         impact: Impact;
-        busy: boolean;
-        go: () => void;
-        leave: () => void;
+        deeds: Deeds;
     }
 
-    let { words, impact, busy, go, leave }: Props = $props();
+    let { words, impact, deeds }: Props = $props();
 </script>
 
 <section class="float p-5" aria-label="What this would do">
@@ -22,7 +21,7 @@
     </p>
     <Moves {impact} compact />
     <div class="mt-3 flex gap-3">
-        <button class="button button-next" disabled={busy} onclick={go}>Do it</button>
-        <button class="button" onclick={leave}>Not now</button>
+        <button class="button button-next" disabled={deeds.busy} onclick={() => void deeds.go()}>Do it</button>
+        <button class="button" onclick={() => deeds.leave()}>Not now</button>
     </div>
 </section>

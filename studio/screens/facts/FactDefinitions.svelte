@@ -1,12 +1,10 @@
 <script lang="ts">
     import { counted } from '../../lib/words';
-    import { get, post, Refused, remove } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import { saveSeen } from '../../lib/sameTime';
+    import type { Facts } from './facts.svelte';
     import { KINDS, type Fact, type Kind } from './types';
     import type { FactUses } from '../../lib/types';
 
-    let { facts, may, changed }: { facts: Fact[]; may: boolean; changed: (facts: Fact[]) => void } = $props();
+    let { facts, may }: { facts: Facts; may: boolean } = $props();
     const blank = { name: '', kind: 'text' as Kind, unit: '', decimals: 0, choices: '', group: '' };
     /** The fact that is being changed; 0 for a new one. */
     let editing = $state<number | null>(null);
@@ -27,59 +25,30 @@
         event.preventDefault();
         const body = { ...given, choices: given.choices.split('\n').filter((one) => one.trim() !== '') };
         try {
-            const saved = (answer: { facts: Fact[] }): void => {
-                changed(answer.facts);
-                editing = null;
-            };
-            if (editing === 0) saved(await post<{ facts: Fact[] }>('/studio/facts', body));
-            else {
-                await saveSeen({
-                    address: `/studio/facts/${editing}`,
-                    values: body,
-                    seen: seen ?? {},
-                    saved,
-                    theirs: (values) => (given = { ...given, ...values, ...(Array.isArray(values.choices) ? { choices: values.choices.join('\n') } : {}) }),
-                });
-            }
+            await facts.define(
+                editing ?? 0,
+                body,
+                seen ?? {},
+                () => (editing = null),
+                (values) => (given = { ...given, ...values, ...(Array.isArray(values.choices) ? { choices: values.choices.join('\n') } : {}) }),
+            );
         } catch (error) {
             wrong = error instanceof Error ? error.message : String(error);
         }
     }
 
-    async function move(index: number, by: number): Promise<void> {
-        const seenOrder = facts.map((fact) => fact.id);
-        const ids = [...seenOrder];
-        const [id] = ids.splice(index, 1);
-        if (id !== undefined) ids.splice(index + by, 0, id);
-        try {
-            changed((await post<{ facts: Fact[] }>('/studio/facts/order', { ids, seen: { ids: seenOrder } })).facts);
-        } catch (error) {
-            if (error instanceof Refused && error.body.facts) changed(error.body.facts as Fact[]);
-            notices.trouble(error);
-        }
-    }
-
     async function ask(fact: Fact): Promise<void> {
-        try {
-            deleting = { fact, uses: await get<FactUses>(`/studio/facts/${fact.id}/uses`) };
-        } catch (error) {
-            notices.trouble(error);
-        }
+        const uses = await facts.uses(fact);
+        if (uses) deleting = { fact, uses };
     }
 
     async function destroy(fact: Fact): Promise<void> {
-        try {
-            changed((await remove<{ facts: Fact[] }>(`/studio/facts/${fact.id}`)).facts);
-            deleting = null;
-            notices.say(`“${fact.name}” is deleted.`);
-        } catch (error) {
-            notices.trouble(error);
-        }
+        if (await facts.delete(fact)) deleting = null;
     }
 </script>
 
 <ul class="mt-5 grid gap-x-10 md:grid-cols-2">
-    {#each facts as fact, index (fact.id)}
+    {#each facts.list as fact, index (fact.id)}
         <li class="flex items-baseline gap-3 border-b border-dashed border-hair py-1.5" data-fact={fact.name}>
             <span class="min-w-0 flex-1 truncate"
                 >{fact.name}
@@ -88,14 +57,17 @@
                 ></span
             >
             {#if may}
-                <button class="word min-h-6 min-w-6 text-sm" disabled={index === 0} aria-label="{fact.name} further up" onclick={() => move(index, -1)}
-                    >↑</button
+                <button
+                    class="word min-h-6 min-w-6 text-sm"
+                    disabled={index === 0}
+                    aria-label="{fact.name} further up"
+                    onclick={() => void facts.move(index, -1)}>↑</button
                 >
                 <button
                     class="word min-h-6 min-w-6 text-sm"
-                    disabled={index === facts.length - 1}
+                    disabled={index === facts.list.length - 1}
                     aria-label="{fact.name} further down"
-                    onclick={() => move(index, 1)}>↓</button
+                    onclick={() => void facts.move(index, 1)}>↓</button
                 >
                 <button class="word min-h-6 min-w-6 text-sm" aria-label="Change {fact.name}" onclick={() => begin(fact)}>change</button>
                 <button class="word min-h-6 min-w-6 text-sm" aria-label="Delete {fact.name}…" onclick={() => ask(fact)}>delete…</button>

@@ -1,80 +1,26 @@
 <script lang="ts">
     import { counted } from '../../lib/words';
     import { untrack } from 'svelte';
-    import { get, post } from '../../lib/http';
-    import { inTurn } from '../../lib/inTurn';
-    import { notices } from '../../lib/notices.svelte';
     import type { FactPage, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
     import FactDefinitions from './FactDefinitions.svelte';
+    import { Facts } from './facts.svelte';
     import { pasted, shown, typed } from './sheet';
-    import { THINGS, type Change, type Fact, type Row } from './types';
+    import { THINGS, type Fact, type Row } from './types';
 
     let { screen }: { screen: Screen<FactPage & { facts: Fact[]; query: string }> } = $props();
-    let facts = $state.raw(untrack(() => screen.data.facts));
-    let rows = $state.raw(untrack(() => screen.data.rows));
-    let total = $state(untrack(() => screen.data.total));
-    let more = $state(untrack(() => screen.data.more));
-    let query = $state(untrack(() => screen.data.query));
+    const facts = new Facts(untrack(() => screen.data));
     let group = $state('');
-    let wrong = $state.raw<Record<string, string>>({});
     /** The rich text that is being written. */
     let writing = $state.raw<{ row: Row; fact: Fact; html: string } | null>(null);
-    let page = 1;
     const may = $derived(screen.may.edit);
-    const groups = $derived([...new Set(facts.map((fact) => fact.group).filter((one) => one !== ''))]);
-    const columns = $derived(facts.filter((fact) => group === '' || fact.group === group));
-
-    async function load(wanted: number): Promise<void> {
-        try {
-            const answer = await get<FactPage>(`/studio/facts/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
-            rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
-            ({ more, total } = answer);
-            page = wanted;
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    const turn = inTurn();
-
-    function send(changes: Change[], words: string): Promise<void> {
-        return turn(() => store(changes.map(known), words));
-    }
-
-    /** What this window knows to stand there now: an answer may have come since the change was made. */
-    function known(change: Change): Change {
-        const row = rows.find((one) => one.id === change.product);
-        return row ? { ...change, before: row.values[change.fact] ?? [] } : change;
-    }
-
-    async function store(changes: Change[], words: string): Promise<void> {
-        const real = changes.filter((change) => JSON.stringify(change.written) !== JSON.stringify(change.before));
-        if (real.length === 0) return;
-        wrong = {};
-        try {
-            const { undo } = await post<{ undo: Change[] }>('/studio/facts/values', { changes: real });
-            take(real);
-            notices.say(words, { words: 'Take this back', do: () => void send(undo, 'It is as it was before.') });
-        } catch (error) {
-            const body = (error as { body?: { wrong?: (Change & { message: string })[]; crossed?: Change[] } }).body;
-            wrong = Object.fromEntries((body?.wrong ?? []).map((one) => [`${one.product} ${one.fact}`, one.message]));
-            if (body?.crossed) take(body.crossed);
-            notices.trouble(error);
-        }
-    }
-
-    function take(changes: Change[]): void {
-        rows = rows.map((row) => {
-            const mine = changes.filter((change) => change.product === row.id);
-            return mine.length === 0 ? row : { ...row, values: { ...row.values, ...Object.fromEntries(mine.map((one) => [one.fact, one.written])) } };
-        });
-    }
+    const groups = $derived([...new Set(facts.list.map((fact) => fact.group).filter((one) => one !== ''))]);
+    const columns = $derived(facts.list.filter((fact) => group === '' || fact.group === group));
 
     function fill(row: Row, fact: Fact, text: string): void {
         const change = { product: row.id, fact: fact.id, written: typed(fact, text), before: row.values[fact.id] ?? [] };
-        void send([change], `${fact.name} of ${row.title} is ${change.written.length === 0 ? 'empty' : 'filled in'}.`);
+        void facts.fill([change], `${fact.name} of ${row.title} is ${change.written.length === 0 ? 'empty' : 'filled in'}.`);
     }
 
     function keep(row: Row, fact: Fact): void {
@@ -91,8 +37,8 @@
         const text = event.clipboardData?.getData('text/plain') ?? '';
         if (!/[\t\n]/.test(text.trim())) return;
         event.preventDefault();
-        const changes = pasted(text, rows, columns, row, column);
-        void send(changes, `${counted(changes.length, 'field was', 'fields were')} pasted.`);
+        const changes = pasted(text, facts.rows, columns, row, column);
+        void facts.fill(changes, `${counted(changes.length, 'field was', 'fields were')} pasted.`);
     }
 </script>
 
@@ -101,11 +47,18 @@
     <p class="mt-1 max-w-2xl text-quiet">
         What you know about each product: the nib, the care, the paper’s weight. Templates show them where you say, and rules can ask for them.
     </p>
-    <FactDefinitions {facts} {may} changed={(next) => (facts = next)} />
+    <FactDefinitions {facts} {may} />
     <section class="mt-10" aria-labelledby="sheet-title">
         <div class="flex flex-wrap items-end gap-x-6 gap-y-2">
             <h2 id="sheet-title" class="text-lg">Filled in</h2>
-            <input class="field w-56" type="search" placeholder="Find a product…" aria-label="Find a product" bind:value={query} oninput={() => load(1)} />
+            <input
+                class="field w-56"
+                type="search"
+                placeholder="Find a product…"
+                aria-label="Find a product"
+                bind:value={facts.query}
+                oninput={() => void facts.load()}
+            />
             {#if groups.length > 0}
                 <label
                     >Facts of <select class="field" bind:value={group}>
@@ -114,9 +67,9 @@
                     </select></label
                 >
             {/if}
-            <span class="text-sm text-quiet">{counted(total, 'product')} · rows and columns of a spreadsheet can be pasted into any field</span>
+            <span class="text-sm text-quiet">{counted(facts.total, 'product')} · rows and columns of a spreadsheet can be pasted into any field</span>
         </div>
-        {#if facts.length === 0}
+        {#if facts.list.length === 0}
             <p class="mt-4 text-quiet">There are no facts yet. Define the first one above; then it can be filled in here.</p>
         {:else}
             <div class="mt-3 overflow-x-auto rounded-lg border border-hair bg-sheet">
@@ -132,14 +85,14 @@
                         </tr>
                     </thead>
                     <tbody>
-                        {#each rows as row, down (row.id)}
+                        {#each facts.rows as row, down (row.id)}
                             <tr class="border-t border-hair" data-product={row.id}>
                                 <th scope="row" class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal" title={row.title}
                                     ><a class="block min-h-6 truncate leading-6 hover:underline" href="/studio/products/{row.id}">{row.title}</a></th
                                 >
                                 {#each columns as fact, right (fact.id)}
                                     {@const value = shown(fact, row.values[fact.id] ?? [])}
-                                    {@const trouble = wrong[`${row.id} ${fact.id}`]}
+                                    {@const trouble = facts.wrong[`${row.id} ${fact.id}`]}
                                     <td class="px-1 py-0.5">
                                         {#if fact.kind === 'rich-text'}
                                             <button
@@ -209,7 +162,7 @@
                     </p>
                 </section>
             {/if}
-            {#if more}<button class="button mt-3" onclick={() => load(page + 1)}>More products</button>{/if}
+            {#if facts.more}<button class="button mt-3" onclick={() => void facts.next()}>More products</button>{/if}
         {/if}
     </section>
 </Frame>

@@ -1,42 +1,20 @@
 <script lang="ts">
-    import { get } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
     import NamePicker from '../../parts/NamePicker.svelte';
-    import type { Picture, Uses } from './types';
+    import type { Pictures } from './pictures.svelte';
+    import type { Picture } from './types';
 
-    interface Props {
-        picture: Picture;
-        may: boolean;
-        describe: (picture: Picture, alt: string, focusX: number, focusY: number) => Promise<void>;
-        put: (picture: Picture, product: number, on: boolean) => Promise<void>;
-    }
-
-    let { picture, may, describe, put }: Props = $props();
-    let uses = $state.raw<Uses | null>(null);
+    let { picture, pictures, may }: { picture: Picture; pictures: Pictures; may: boolean } = $props();
     let picking = $state(false);
     // What is kept in the end, mine or somebody else's, stands in the field.
     let alt = $derived(picture.alt);
+    const uses = $derived(pictures.uses);
     const places = [0, 1, 2, 3, 4];
+    const describe = (words: string, x: number, y: number): void => void pictures.describe(picture, words, x, y);
 
     $effect(() => {
         void picture.products;
-        void load();
+        void pictures.askUses(picture);
     });
-
-    async function load(): Promise<void> {
-        try {
-            uses = await get<Uses>(`/studio/pictures/${picture.id}/uses`);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function toggle(ids: number[]): Promise<void> {
-        const now = uses?.products.map((product) => product.id) ?? [];
-        for (const id of ids.filter((one) => !now.includes(one))) await put(picture, id, true);
-        for (const id of now.filter((one) => !ids.includes(one))) await put(picture, id, false);
-        await load();
-    }
 </script>
 
 <section aria-label="The chosen picture" class="md:sticky md:top-6 md:self-start">
@@ -50,7 +28,7 @@
                             class="group grid place-items-center focus-visible:outline-2"
                             aria-label="Column {x + 1}, row {y + 1}"
                             aria-pressed={picture.focusX === x && picture.focusY === y}
-                            onclick={() => describe(picture, alt, x, y)}
+                            onclick={() => describe(alt, x, y)}
                         >
                             <span
                                 class="size-4 rounded-full border-2 {picture.focusX === x && picture.focusY === y
@@ -80,7 +58,7 @@
             disabled={!may}
             placeholder="A bottle of teal ink on white paper"
             bind:value={alt}
-            onchange={() => describe(picture, alt, picture.focusX, picture.focusY)}></textarea></label
+            onchange={() => describe(alt, picture.focusX, picture.focusY)}></textarea></label
     >
     <h2 class="mt-4 font-semibold">Where it is used</h2>
     {#if uses}
@@ -98,7 +76,7 @@
                     things="product"
                     names={Object.fromEntries(uses.products.map((product) => [product.id, product.title]))}
                     values={uses.products.map((product) => product.id)}
-                    set={toggle}
+                    set={(ids) => void pictures.putOn(picture, ids)}
                 />
             {/if}
         {/if}

@@ -1,32 +1,30 @@
 <script lang="ts">
-    import { post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
     import FilesField from '../../parts/FilesField.svelte';
     import PictureField from '../../parts/PictureField.svelte';
     import ProductsField from '../../parts/ProductsField.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
-    import type { Picture } from '../pictures/types';
     import { shown, typed } from '../facts/sheet';
     import type { Fact } from '../facts/types';
+    import type { Product } from './product.svelte';
     import type { Content } from './types';
 
     interface Props {
-        product: number;
+        product: Product;
         fact: Fact;
-        values: string[];
         content: Content | null;
-        pictures: Picture[];
         may: boolean;
-        wrong: string;
-        fill: (written: string[]) => void;
     }
 
-    let { product, fact, values, content, pictures, may, wrong, fill }: Props = $props();
+    let { product, fact, content, may }: Props = $props();
+    const values = $derived(product.values[fact.id] ?? []);
+    const wrong = $derived(product.wrong[fact.id] ?? '');
+    const fill = (written: string[]): void => void product.fill(fact, written);
+    const open = (): void => void product.open(fact);
     let html = $state<string | null>(null);
     const id = $derived(`fact-${fact.id}`);
     const labelled = $derived(!['blocks', 'files', 'products', 'picture', 'rich-text'].includes(fact.kind));
     const numbers = $derived(values.map(Number));
-    const picture = $derived(fact.kind === 'picture' ? pictures.find((one) => one.id === numbers[0]) : undefined);
+    const picture = $derived(fact.kind === 'picture' ? product.known[numbers[0] ?? 0] : undefined);
 
     function plain(text: string): string {
         return new DOMParser().parseFromString(text, 'text/html').body.textContent ?? '';
@@ -35,15 +33,6 @@
     function keep(): void {
         if (html !== null) fill(plain(html).trim() === '' && !html.includes('<img') ? [] : [html]);
         html = null;
-    }
-
-    async function open(): Promise<void> {
-        try {
-            const answer = await post<{ id: number }>(`/studio/products/${product}/contents/${fact.id}`);
-            location.assign(`/studio/templates/${answer.id}`);
-        } catch (error) {
-            notices.trouble(error);
-        }
     }
 </script>
 

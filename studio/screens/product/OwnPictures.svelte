@@ -1,42 +1,13 @@
 <script lang="ts">
-    import { untrack } from 'svelte';
-    import { post } from '../../lib/http';
-    import { inTurn } from '../../lib/inTurn';
-    import { notices } from '../../lib/notices.svelte';
     import PictureField from '../../parts/PictureField.svelte';
-    import type { Picture } from '../pictures/types';
+    import type { Product } from './product.svelte';
 
-    let { product, given, shown: pictures, may }: { product: number; given: number[]; shown: Picture[]; may: boolean } = $props();
-    let ids = $state.raw(untrack(() => given));
-    let known = $state.raw(untrack(() => Object.fromEntries(pictures.map((one) => [one.id, one]))));
-
-    const turn = inTurn();
-
-    function arrange(change: (now: number[]) => number[], words: string): Promise<void> {
-        return turn(() => store(change(ids), words));
-    }
-
-    async function store(next: number[], words: string): Promise<void> {
-        const before = ids;
-        if (next.join() === before.join()) return;
-        try {
-            const answer = await post<{ pictures: number[]; shown: Picture[] }>(`/studio/products/${product}/pictures`, { ids: next, before });
-            take(answer);
-            notices.say(words, { words: 'Take this back', do: () => void arrange(() => before, 'The pictures are as they were.') });
-        } catch (error) {
-            const body = (error as { body?: { pictures?: number[]; shown?: Picture[] } }).body;
-            if (body?.pictures && body.shown) take({ pictures: body.pictures, shown: body.shown });
-            notices.trouble(error);
-        }
-    }
-
-    function take(answer: { pictures: number[]; shown: Picture[] }): void {
-        ids = answer.pictures;
-        known = { ...known, ...Object.fromEntries(answer.shown.map((one) => [one.id, one])) };
-    }
+    let { product, may }: { product: Product; may: boolean } = $props();
+    const ids = $derived(product.pictures);
+    const known = $derived(product.known);
 
     function move(id: number, by: number): void {
-        void arrange((now) => {
+        void product.arrange((now) => {
             const next = now.filter((one) => one !== id);
             next.splice(Math.max(0, now.indexOf(id) + by), 0, id);
             return now.includes(id) ? next : now;
@@ -66,7 +37,7 @@
                         <button
                             class="word min-h-6"
                             aria-label="Take picture {index + 1} off"
-                            onclick={() => arrange((now) => now.filter((one) => one !== id), 'The picture is off the product.')}>out</button
+                            onclick={() => void product.arrange((now) => now.filter((one) => one !== id), 'The picture is off the product.')}>out</button
                         >
                     </p>
                 {/if}
@@ -82,7 +53,7 @@
                 id="add-picture"
                 value={null}
                 disabled={false}
-                change={(id) => arrange((now) => (now.includes(id) ? now : [...now, id]), 'The picture is on the product now.')}
+                change={(id) => void product.arrange((now) => (now.includes(id) ? now : [...now, id]), 'The picture is on the product now.')}
             />
         </div>
     {/if}

@@ -1,64 +1,30 @@
 <script lang="ts">
     import { pages, when } from '../../lib/words';
     import { untrack } from 'svelte';
-    import { get, post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import type { Impact, ReleaseRow, Screen } from '../../lib/types';
+    import type { ReleaseRow, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import Moves from '../../parts/Moves.svelte';
+    import { Releases } from './releases.svelte';
     import Waiting from './Waiting.svelte';
 
     let { screen }: { screen: Screen<{ page: number; pages: number; waiting: ReleaseRow[]; releases: ReleaseRow[] }> } = $props();
-    let releases = $state.raw(untrack(() => screen.data.releases));
-    let waiting = $state.raw(untrack(() => screen.data.waiting));
-    let asked = $state.raw<{ id: number; impact: Impact } | null>(null);
-    let busy = $state(false);
-
-    /** What bringing it back would do; the second click does it. */
-    async function ask(release: ReleaseRow): Promise<void> {
-        try {
-            asked = { id: release.id, impact: await get<Impact>(`/studio/releases/${release.id}/impact`) };
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function bringBack(release: ReleaseRow): Promise<void> {
-        busy = true;
-        try {
-            const made = await post<ReleaseRow>(`/studio/releases/${release.id}/bring-back`);
-            releases = [made, ...releases.map((row) => (row.id === release.id ? { ...row, later: [...row.later, made.id] } : row))];
-            asked = null;
-            notices.say(`The shop is as it was before release ${release.id}. Drafts were left alone.`);
-        } catch (error) {
-            notices.trouble(error);
-        }
-        busy = false;
-    }
-
-    function gone(release: ReleaseRow): void {
-        waiting = waiting.filter((one) => one.id !== release.id);
-        releases = [release, ...releases];
-    }
-
+    const releases = new Releases(untrack(() => screen.data));
+    const asked = $derived(releases.asked);
+    const busy = $derived(releases.busy);
     const states = { done: '', waiting: 'waits', 'called-off': 'called off', failed: 'was not made' };
 </script>
 
 <Frame {screen} here="Releases">
     <h1 class="text-2xl">Releases</h1>
     <p class="mt-1 text-quiet">Everything that has changed what customers see. Each one can be brought back to how it was before.</p>
-    {#each waiting as release (release.id)}
-        <Waiting
-            {release}
-            mayPublish={screen.may.publish}
-            changed={(next) => (next.state === 'waiting' ? (waiting = waiting.map((one) => (one.id === next.id ? next : one))) : gone(next))}
-        />
+    {#each releases.waiting as release (release.id)}
+        <Waiting {release} {releases} mayPublish={screen.may.publish} />
     {/each}
-    {#if releases.length === 0 && waiting.length === 0}
+    {#if releases.made.length === 0 && releases.waiting.length === 0}
         <p class="mt-8">Nothing has been published yet. <a class="word" href="/studio/templates">Open a template</a> and publish it; it will be listed here.</p>
     {/if}
     <ol class="mt-6">
-        {#each releases as release (release.id)}
+        {#each releases.made as release (release.id)}
             <li class="flex gap-6 border-b border-hair py-5" data-release={release.id}>
                 <span class="figures w-8 font-name text-lg text-quiet">{release.id}</span>
                 <div class="min-w-0 flex-1">
@@ -82,15 +48,17 @@
                             </p>
                             <Moves impact={asked.impact} compact />
                             <div class="mt-3 flex gap-3">
-                                <button class="button button-next" disabled={busy} onclick={() => bringBack(release)}>Take it back</button>
-                                <button class="button" onclick={() => (asked = null)}>Not now</button>
+                                <button class="button button-next" disabled={busy} onclick={() => void releases.bringBack(release)}>Take it back</button>
+                                <button class="button" onclick={() => (releases.asked = null)}>Not now</button>
                             </div>
                         </div>
                     {/if}
                 </div>
                 {#if screen.may.publish && release.state === 'done' && asked?.id !== release.id}
                     <div>
-                        <button class="button" disabled={busy} onclick={() => ask(release)}>Take back…<span class="unseen"> release {release.id}</span></button>
+                        <button class="button" disabled={busy} onclick={() => void releases.ask(release)}
+                            >Take back…<span class="unseen"> release {release.id}</span></button
+                        >
                     </div>
                 {/if}
             </li>

@@ -1,38 +1,22 @@
 <script lang="ts">
     import { when } from '../../lib/words';
     import { untrack } from 'svelte';
-    import { post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import { saveSeen } from '../../lib/sameTime';
     import type { ReleaseRow } from '../../lib/types';
     import Moves from '../../parts/Moves.svelte';
     import Turns from '../drawing-table/publish/Turns.svelte';
+    import type { Releases } from './releases.svelte';
 
-    let { release, mayPublish, changed }: { release: ReleaseRow; mayPublish: boolean; changed: (release: ReleaseRow) => void } = $props();
+    let { release, releases, mayPublish }: { release: ReleaseRow; releases: Releases; mayPublish: boolean } = $props();
     let due = $state(untrack(() => release.dueWall ?? ''));
     let changing = $state(false);
 
-    async function move(): Promise<void> {
-        try {
-            await saveSeen<ReleaseRow>({
-                address: `/studio/releases/${release.id}`,
-                values: { due },
-                seen: { due: release.dueWall },
-                saved: (answer) => (changed(answer), (changing = false)),
-                theirs: (values) => (due = String(values.due)),
-            });
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function callOff(): Promise<void> {
-        try {
-            changed(await post<ReleaseRow>(`/studio/releases/${release.id}/call-off`));
-            notices.say('Called off. Nothing will change.');
-        } catch (error) {
-            notices.trouble(error);
-        }
+    function move(): void {
+        void releases.move(
+            release,
+            due,
+            () => (changing = false),
+            (theirs) => (due = theirs),
+        );
     }
 </script>
 
@@ -51,7 +35,7 @@
                 <button class="button button-next" onclick={move}>Then instead</button>
             {/if}
             <button class="button" onclick={() => (changing = !changing)}>{changing ? 'Leave the time' : 'Another time…'}</button>
-            <button class="button" onclick={callOff}>Call it off</button>
+            <button class="button" onclick={() => void releases.callOff(release)}>Call it off</button>
         </div>
     {/if}
 </section>

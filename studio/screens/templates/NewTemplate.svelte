@@ -1,12 +1,13 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { focus } from '../../lib/focus';
-    import { post } from '../../lib/http';
     import { kindsOfPages, pageWords } from '../../lib/pages';
     import StartDrawing from './StartDrawing.svelte';
+    import type { Templates } from './templates.svelte';
     import type { Start, TemplateRow } from './types';
 
-    let { starts, copyOf, close }: { starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } = $props();
+    let { templates, starts, copyOf, close }: { templates: Templates; starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } =
+        $props();
     let name = $state(untrack(() => (copyOf ? `${copyOf.name}, copy` : '')));
     let pageKind = $state<string>(kindsOfPages[0] ?? '');
     const offered = $derived(starts[pageKind] ?? []);
@@ -18,13 +19,8 @@
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
-        try {
-            const made = await post<{ id: number }>('/studio/templates', copyOf ? { name, copyOf: copyOf.id } : { name, start, pageKind });
-            location.assign(`/studio/templates/${made.id}`);
-        } catch (error) {
-            wrong = error instanceof Error ? error.message : String(error);
-            busy = false;
-        }
+        wrong = await templates.make(copyOf ? { name, copyOf: copyOf.id } : { name, start, pageKind });
+        busy = wrong === '';
     }
 </script>
 

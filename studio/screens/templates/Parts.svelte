@@ -1,56 +1,21 @@
 <script lang="ts">
     import { when } from '../../lib/words';
-    import { untrack } from 'svelte';
-    import { post, remove } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import { saveSeen } from '../../lib/sameTime';
     import Inline from '../../parts/Inline.svelte';
+    import type { Templates } from './templates.svelte';
     import type { PartRow } from './types';
 
-    let { parts: given, may, query }: { parts: PartRow[]; may: boolean; query: string } = $props();
-    let parts = $state.raw(untrack(() => given));
+    let { templates, may }: { templates: Templates; may: boolean } = $props();
     let renaming = $state<number | null>(null);
-    const shown = $derived(parts.filter((part) => part.name.toLowerCase().includes(query.trim().toLowerCase())));
 
-    async function rename(part: PartRow, name: string): Promise<void> {
+    function rename(part: PartRow, name: string): void {
         renaming = null;
-        if (name.trim() === '' || name === part.name) return;
-        try {
-            const called = (name: unknown): void => void (parts = parts.map((one) => (one.id === part.id ? { ...one, name: String(name) } : one)));
-            await saveSeen<{ name: string }>({
-                address: `/studio/templates/${part.id}`,
-                values: { name },
-                seen: { name: part.name },
-                saved: (answer) => called(answer.name),
-                theirs: (values) => called(values.name),
-            });
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function back(part: PartRow): Promise<void> {
-        try {
-            ({ overview: parts } = await post<{ overview: PartRow[] }>(`/studio/parts/${part.id}/back`));
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function letGo(part: PartRow): Promise<void> {
-        try {
-            await remove(`/studio/parts/${part.id}`);
-            parts = parts.filter((one) => one.id !== part.id);
-            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void back(part) });
-        } catch (error) {
-            notices.trouble(error);
-        }
+        void templates.renamePart(part, name);
     }
 </script>
 
 <section class="mt-10" aria-labelledby="kept-parts">
     <h2 id="kept-parts" class="text-lg">Kept parts</h2>
-    {#if parts.length === 0}
+    {#if templates.parts.length === 0}
         <p class="text-quiet">None yet. On the drawing table, select a band or a block and choose “Keep it for other pages…”.</p>
     {:else}
         <p class="text-sm text-quiet">Bands and blocks kept for many pages. Where one is shared, it changes everywhere once it is published.</p>
@@ -65,7 +30,7 @@
                 </tr>
             </thead>
             <tbody>
-                {#each shown as part (part.id)}
+                {#each templates.shownParts as part (part.id)}
                     <tr class="border-b border-hair align-baseline" data-part={part.name}>
                         <td class="py-3 pr-4">
                             {#if renaming === part.id}
@@ -85,7 +50,9 @@
                             {#if may}
                                 <button class="word" onclick={() => (renaming = part.id)}>rename<span class="unseen"> {part.name}</span></button>
                                 {#if part.places.length === 0}
-                                    <button class="word ml-3" onclick={() => letGo(part)}>let go<span class="unseen"> of {part.name}</span></button>
+                                    <button class="word ml-3" onclick={() => void templates.letGo(part)}
+                                        >let go<span class="unseen"> of {part.name}</span></button
+                                    >
                                 {/if}
                             {/if}
                         </td>

@@ -1,13 +1,11 @@
 <script lang="ts">
     import { counted, number, when } from '../../lib/words';
     import { DropdownMenu } from 'bits-ui';
-    import { remove } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import { saveSeen } from '../../lib/sameTime';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';
-    import type { Deed, TemplateRow } from './types';
+    import type { Templates } from './templates.svelte';
+    import type { TemplateRow } from './types';
 
     interface Props {
         template: TemplateRow;
@@ -16,55 +14,22 @@
         before: TemplateRow | null;
         afterNext: TemplateRow | null;
         isLast: boolean;
-        ask: (deed: Deed) => void;
+        templates: Templates;
         copy: () => void;
-        gone: () => void;
     }
 
-    let { template = $bindable(), may, ordering, before, afterNext, isLast, ask, copy, gone }: Props = $props();
+    let { template, templates, may, ordering, before, afterNext, isLast, copy }: Props = $props();
     let renaming = $state(false);
     let noting = $state(false);
 
-    async function rename(name: string): Promise<void> {
+    function rename(name: string): void {
         renaming = false;
-        if (name.trim() === '' || name === template.name) return;
-        try {
-            await saveSeen<{ name: string }>({
-                address: `/studio/templates/${template.id}`,
-                values: { name },
-                seen: { name: template.name },
-                saved: (answer) => (template.name = answer.name),
-                theirs: (values) => (template.name = String(values.name)),
-            });
-        } catch (error) {
-            notices.trouble(error);
-        }
+        void templates.rename(template, name);
     }
 
-    async function note(words: string): Promise<void> {
+    function note(words: string): void {
         noting = false;
-        if (words.trim() === template.note) return;
-        try {
-            await saveSeen<{ note: string }>({
-                address: `/studio/templates/${template.id}`,
-                values: { note: words.trim() },
-                seen: { note: template.note },
-                saved: (answer) => (template.note = answer.note),
-                theirs: (values) => (template.note = String(values.note ?? '')),
-            });
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function drop(): Promise<void> {
-        try {
-            await remove(`/studio/templates/${template.id}`);
-            gone();
-            notices.say(`“${template.name}” is deleted. Releases that held it keep their own copy.`);
-        } catch (error) {
-            notices.trouble(error);
-        }
+        void templates.note(template, words);
     }
 
     function stateOf(): string {
@@ -83,14 +48,14 @@
             {
                 words: 'Make it the fallback…',
                 can: may.publish && template.live && !template.fallback,
-                do: () => ask({ words: `“${template.name}” takes what no rule takes`, address: `${address}/fallback`, body: {} }),
+                do: () => void templates.deeds.ask({ words: `“${template.name}” takes what no rule takes`, address: `${address}/fallback`, body: {} }),
             },
             {
                 words: 'Take it off…',
                 can: may.publish && template.live && !template.fallback,
-                do: () => ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {} }),
+                do: () => void templates.deeds.ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {} }),
             },
-            { words: 'Delete', can: may.publish && !template.live, do: () => void drop() },
+            { words: 'Delete', can: may.publish && !template.live, do: () => void templates.drop(template) },
         ].filter((deed) => deed.can),
     );
 </script>

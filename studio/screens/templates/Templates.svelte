@@ -1,80 +1,22 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import { pageWords } from '../../lib/pages';
-    import type { Impact, ReleaseRow, Screen } from '../../lib/types';
+    import type { Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
     import NewTemplate from './NewTemplate.svelte';
     import Parts from './Parts.svelte';
     import { Ordering } from './ordering.svelte';
     import Row from './Row.svelte';
-    import type { Deed, TemplateRow, TemplatesData } from './types';
+    import { Templates } from './templates.svelte';
+    import type { TemplateRow, TemplatesData } from './types';
 
     let { screen }: { screen: Screen<TemplatesData> } = $props();
-    let templates = $state(untrack(() => screen.data.templates));
+    const templates = new Templates(untrack(() => screen.data));
+    const deeds = templates.deeds;
     let making = $state<{ copyOf: TemplateRow | null } | null>(null);
-    let query = $state('');
-    let asked = $state.raw<{ deed: Deed; impact: Impact } | null>(null);
-    let busy = $state(false);
-    const shown = $derived(templates.filter((template) => `${template.name} ${template.note}`.toLowerCase().includes(query.trim().toLowerCase())));
-    const groups = $derived(
-        [...new Set(shown.map((template) => template.pageKind))].map((kind) => {
-            const of = shown.filter((template) => template.pageKind === kind);
-            const { pages } = pageWords(kind);
-            const known = of.every((template) => template.known);
-            return { kind, known, templates: of, title: known ? pages.charAt(0).toUpperCase() + pages.slice(1) : `Pages of the kind “${kind}”` };
-        }),
-    );
-    const ordering = new Ordering((id, before) => {
-        const name = templates.find((template) => template.id === id)?.name ?? '';
-        const next = templates.find((template) => template.id === before)?.name;
-        void ask({
-            words: next ? `“${name}” before “${next}” in the hand order` : `“${name}” last in the hand order`,
-            address: '/studio/templates/order',
-            body: { move: id, ...(before === null ? {} : { before }) },
-        });
-    });
+    const ordering = new Ordering((id, before) => void deeds.ask(templates.order(id, before)));
 
-    /** What it would do to the shop; the second click does it. */
-    async function ask(deed: Deed): Promise<void> {
-        try {
-            asked = { deed, impact: await post<Impact>(deed.address, { ...deed.body, ask: true }) };
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function go(): Promise<void> {
-        if (!asked) return;
-        busy = true;
-        try {
-            const release = await post<ReleaseRow>(asked.deed.address, asked.deed.body);
-            sessionStorage.setItem('said', JSON.stringify({ words: `Done: ${asked.deed.words}.`, release: release.id }));
-            location.reload();
-        } catch (error) {
-            notices.trouble(error);
-            busy = false;
-        }
-    }
-
-    async function takeBack(release: number): Promise<void> {
-        try {
-            await post(`/studio/releases/${release}/bring-back`);
-            location.reload();
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    $effect(() => {
-        const said = sessionStorage.getItem('said');
-        sessionStorage.removeItem('said');
-        if (said === null) return;
-        const { words, release } = JSON.parse(said) as { words: string; release: number };
-        notices.say(words, { words: 'Take this back', do: () => void takeBack(release) });
-    });
+    $effect(() => templates.sayWhatWasDone());
 </script>
 
 <Frame {screen} here="Templates">
@@ -85,7 +27,7 @@
         </div>
         <label class="ml-auto">
             <span class="unseen">Find a template by name</span>
-            <input class="field" type="search" placeholder="Find by name" bind:value={query} />
+            <input class="field" type="search" placeholder="Find by name" bind:value={templates.query} />
         </label>
         {#if screen.may.edit && !making}
             <button class="button button-next" onclick={() => (making = { copyOf: null })}>New template…</button>
@@ -93,16 +35,16 @@
     </div>
 
     {#if making}
-        <NewTemplate starts={screen.data.starts} copyOf={making.copyOf} close={() => (making = null)} />
+        <NewTemplate {templates} starts={screen.data.starts} copyOf={making.copyOf} close={() => (making = null)} />
     {/if}
-    {#if asked}
+    {#if deeds.asked}
         <div class="mt-6">
-            <WhatItWouldDo words={asked.deed.words} impact={asked.impact} {busy} {go} leave={() => (asked = null)} />
+            <WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} />
         </div>
     {/if}
 
-    {#if shown.length === 0}<p class="mt-8 text-quiet">No template is called that. Try another word, or make a new one.</p>{/if}
-    {#each groups as group (group.kind)}
+    {#if templates.shown.length === 0}<p class="mt-8 text-quiet">No template is called that. Try another word, or make a new one.</p>{/if}
+    {#each templates.groups as group (group.kind)}
         <section class="mt-8" aria-labelledby="kind-{group.kind}">
             <h2 id="kind-{group.kind}" class="text-lg">{group.title}</h2>
             {#if group.known}
@@ -122,15 +64,14 @@
                     <tbody>
                         {#each group.templates as template, index (template.id)}
                             <Row
-                                bind:template={() => template, (next) => (templates = templates.map((one) => (one.id === next.id ? next : one)))}
+                                {template}
+                                {templates}
                                 may={screen.may}
                                 {ordering}
                                 before={group.templates[index - 1] ?? null}
                                 afterNext={group.templates[index + 2] ?? null}
                                 isLast={index === group.templates.length - 1}
-                                {ask}
                                 copy={() => (making = { copyOf: template })}
-                                gone={() => (templates = templates.filter((one) => one.id !== template.id))}
                             />
                         {/each}
                     </tbody>
@@ -143,5 +84,5 @@
             {/if}
         </section>
     {/each}
-    <Parts parts={screen.data.parts} may={screen.may.edit} {query} />
+    <Parts {templates} may={screen.may.edit} />
 </Frame>

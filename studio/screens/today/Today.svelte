@@ -2,35 +2,15 @@
     import { pagesOf, willMove } from '../../lib/pages';
     import { counted, listed, number, when } from '../../lib/words';
     import { untrack } from 'svelte';
-    import { post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import type { Matter, Screen, TodayData } from '../../lib/types';
+    import type { Screen, TodayData } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
+    import { Today } from './today.svelte';
     import WalkForm from './WalkForm.svelte';
 
     let { screen }: { screen: Screen<TodayData> } = $props();
-    let attention = $state.raw(untrack(() => screen.data.attention));
+    const today = new Today(untrack(() => screen.data));
     const { live, waiting, latest } = untrack(() => screen.data);
     const most = Math.max(1, ...live.byTemplate.map((one) => one.count));
-
-    async function settle(matter: Matter): Promise<void> {
-        try {
-            await post(`/studio/today/settle/${matter.step.settle}`);
-            attention = attention.filter((one) => one !== matter);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function retry(matter: Matter): Promise<void> {
-        try {
-            await post(matter.step.address);
-            attention = attention.filter((one) => one !== matter);
-            notices.say('It is being tried again.');
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
 </script>
 
 <Frame {screen} here="Today">
@@ -38,21 +18,21 @@
     <div class="mt-6 grid gap-x-12 gap-y-9 md:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <section aria-labelledby="attention">
             <h2 id="attention" class="text-lg">Needs attention</h2>
-            {#if attention.length === 0}
+            {#if today.attention.length === 0}
                 <p class="mt-2 text-quiet">Nothing. Every page has its template, and every rule names what is there.</p>
             {/if}
             <ul class="mt-2">
-                {#each attention as matter, index (index)}
+                {#each today.attention as matter, index (index)}
                     <li class="border-b border-dashed border-hair py-2.5" data-matter={matter.what}>
                         <p>{matter.words}</p>
                         <p class="flex gap-4">
                             {#if matter.what === 'job-died'}
-                                <button class="word" onclick={() => retry(matter)}>{matter.step.words}</button>
+                                <button class="word" onclick={() => void today.retry(matter)}>{matter.step.words}</button>
                             {:else}
                                 <a class="word" href={matter.step.address}>{matter.step.words}</a>
                             {/if}
                             {#if matter.step.settle !== undefined && screen.may.edit}
-                                <button class="text-quiet hover:text-ink" onclick={() => settle(matter)}>seen to</button>
+                                <button class="text-quiet hover:text-ink" onclick={() => void today.settle(matter)}>seen to</button>
                             {/if}
                         </p>
                     </li>
@@ -115,6 +95,6 @@
                 </p>
             {/if}
         </section>
-        <WalkForm templates={screen.data.templates} />
+        <WalkForm {today} templates={screen.data.templates} />
     </div>
 </Frame>

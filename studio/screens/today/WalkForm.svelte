@@ -1,21 +1,13 @@
 <script lang="ts">
-    import { post } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
+    import type { TodayData } from '../../lib/types';
+    import type { Today } from './today.svelte';
 
-    let { templates }: { templates: { id: number; name: string; changed: boolean }[] } = $props();
-    let drafts = $state<number[]>([]);
-    let day = $state('');
-    let time = $state('12:00');
+    let { today, templates }: { today: Today; templates: TodayData['templates'] } = $props();
     const changed = $derived(templates.filter((template) => template.changed));
 
-    async function begin(event: SubmitEvent): Promise<void> {
+    function begin(event: SubmitEvent): void {
         event.preventDefault();
-        try {
-            await post('/studio/walk', { drafts, at: day ? `${day} ${time}` : null });
-            location.assign('/');
-        } catch (error) {
-            notices.trouble(error);
-        }
+        void today.walk();
     }
 </script>
 
@@ -24,17 +16,17 @@
     <form onsubmit={begin}>
         <p class="text-quiet">See every page as it will be. Customers see nothing of it.</p>
         <div class="mt-2 flex flex-wrap items-center gap-2">
-            <label>As on <input class="field ml-1" type="date" bind:value={day} /></label>
-            <label>at <input class="field ml-1" type="time" bind:value={time} disabled={day === ''} /></label>
+            <label>As on <input class="field ml-1" type="date" bind:value={today.day} /></label>
+            <label>at <input class="field ml-1" type="time" bind:value={today.time} disabled={today.day === ''} /></label>
         </div>
         {#if changed.length > 0}
             <fieldset class="mt-2">
                 <legend class="text-quiet">with the drafts of</legend>
                 {#each changed as template (template.id)}
-                    <label class="flex gap-2 py-0.5"><input type="checkbox" value={template.id} bind:group={drafts} /> {template.name}</label>
+                    <label class="flex gap-2 py-0.5"><input type="checkbox" value={template.id} bind:group={today.drafts} /> {template.name}</label>
                 {/each}
             </fieldset>
         {/if}
-        <button class="button mt-3" disabled={day === '' && drafts.length === 0}>Walk the shop like that</button>
+        <button class="button mt-3" disabled={today.day === '' && today.drafts.length === 0}>Walk the shop like that</button>
     </form>
 </section>

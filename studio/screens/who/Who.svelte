@@ -1,40 +1,18 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { get } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
     import { kindsOfPages, pageWords, subjects } from '../../lib/pages';
-    import type { Screen, WhoData, WhoPage } from '../../lib/types';
+    import type { Screen, WhoData } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
+    import { Who } from './who.svelte';
 
     let { screen }: { screen: Screen<WhoData> } = $props();
-    let rows = $state.raw(untrack(() => screen.data.first.rows));
-    let total = $state(untrack(() => screen.data.first.total));
-    let more = $state(untrack(() => screen.data.first.more));
-    const asked = new URLSearchParams(location.search);
-    const pageKind = untrack(() => screen.data.pageKind);
+    const who = new Who(
+        untrack(() => screen.data),
+        new URLSearchParams(location.search),
+    );
+    const { pageKind } = who;
     const words = pageWords(pageKind);
-    let query = $state('');
-    let template = $state(asked.get('template') ?? '');
-    let pinned = $state(asked.get('pinned') === '1');
-    let page = 1;
-    let asking = 0;
-
     const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
-
-    async function load(wanted: number): Promise<void> {
-        const mine = ++asking;
-        try {
-            const answer = await get<WhoPage>(
-                `/studio/who/rows?kind=${pageKind}&q=${encodeURIComponent(query)}&template=${template}&pinned=${pinned ? 1 : 0}&page=${wanted}`,
-            );
-            if (mine !== asking) return;
-            page = wanted;
-            rows = wanted === 1 ? answer.rows : [...rows, ...answer.rows];
-            ({ total, more } = answer);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
 </script>
 
 <Frame {screen} here="Who gets what">
@@ -51,22 +29,22 @@
                 class="field mx-1 w-44 text-base"
                 type="search"
                 placeholder="of any title"
-                bind:value={query}
-                oninput={() => load(1)}
+                bind:value={who.query}
+                oninput={() => void who.load()}
             /></label
         >
         shown with
         <label>
             <span class="unseen">Template</span>
-            <select class="field mx-1 text-base" bind:value={template} onchange={() => load(1)}>
+            <select class="field mx-1 text-base" bind:value={who.template} onchange={() => void who.load()}>
                 <option value="">any template</option>
                 {#each screen.data.templates as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
             </select>
         </label>
-        <label class="text-base"><input type="checkbox" bind:checked={pinned} onchange={() => load(1)} /> pinned ones only</label>
+        <label class="text-base"><input type="checkbox" bind:checked={who.pinned} onchange={() => void who.load()} /> pinned ones only</label>
     </p>
-    <p class="mt-2 text-quiet" role="status">{subjects(pageKind, total)}</p>
-    {#if rows.length === 0}
+    <p class="mt-2 text-quiet" role="status">{subjects(pageKind, who.total)}</p>
+    {#if who.rows.length === 0}
         <p class="mt-4">No {words.one} fits this sentence. Take something out of it.</p>
     {:else}
         <table class="mt-2 w-full border-collapse text-left">
@@ -78,7 +56,7 @@
                 </tr>
             </thead>
             <tbody>
-                {#each rows as row (row.id)}
+                {#each who.rows as row (row.id)}
                     <tr class="border-b border-hair">
                         <td class="py-1.5 pr-4">
                             <span class="flex items-center gap-3">
@@ -101,6 +79,6 @@
                 {/each}
             </tbody>
         </table>
-        {#if more}<button class="button mt-4" onclick={() => load(page + 1)}>More</button>{/if}
+        {#if who.more}<button class="button mt-4" onclick={() => void who.next()}>More</button>{/if}
     {/if}
 </Frame>

@@ -1,23 +1,15 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { get } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
     import type { Ladder, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import LadderView from '../../parts/LadderView.svelte';
+    import { Why } from '../../parts/why.svelte';
 
     let { screen }: { screen: Screen<{ ladder: Ladder }> } = $props();
-    let ladder = $state.raw(untrack(() => screen.data.ladder));
-    let at = $state('');
+    const why = new Why(untrack(() => screen.data.ladder));
+    const ladder = $derived(why.ladder ?? screen.data.ladder);
     const page = $derived(ladder.page);
-
-    async function look(): Promise<void> {
-        try {
-            ladder = await get<Ladder>(`/studio/ladder/${ladder.pageKind}/${page.id}${at ? `?at=${at}` : ''}`);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
+    const look = (): void => void why.look(ladder.pageKind, page.id);
 </script>
 
 <Frame {screen} here="Who gets what">
@@ -26,6 +18,6 @@
     <div class="mt-5 flex flex-wrap items-center gap-4">
         <a class="button" href={page.address}>See the page</a>
         <a class="button" href="/studio/templates/{ladder.rungs[0]?.template}?sample={page.id}">Open “{ladder.rungs[0]?.name}” with {page.title}</a>
-        <label class="text-quiet">As on <input class="field ml-1" type="date" bind:value={at} onchange={look} /></label>
+        <label class="text-quiet">As on <input class="field ml-1" type="date" bind:value={why.at} onchange={look} /></label>
     </div>
 </Frame>

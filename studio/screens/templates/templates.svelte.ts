@@ -1,0 +1,143 @@
+import { Deeds, takeBack, type Deed } from '../../lib/deeds.svelte';
+import { post, remove } from '../../lib/http';
+import { notices } from '../../lib/notices.svelte';
+import { pageWords } from '../../lib/pages';
+import { saveSeen } from '../../lib/sameTime';
+import type { PartRow, TemplateRow, TemplatesData } from '../../lib/types';
+
+interface Group {
+    kind: string;
+    known: boolean;
+    templates: TemplateRow[];
+    title: string;
+}
+
+/** The templates and kept parts of the shop, and what can be done with them. */
+export class Templates {
+    list = $state.raw<TemplateRow[]>([]);
+    parts = $state.raw<PartRow[]>([]);
+    query = $state('');
+    /** Every number on the page may be another one afterwards: it is loaded anew, and then says what was done. */
+    readonly deeds = new Deeds((release, deed) => {
+        sessionStorage.setItem('said', JSON.stringify({ words: `Done: ${deed.words}.`, release: release.id }));
+        location.reload();
+    });
+
+    constructor(data: TemplatesData) {
+        this.list = data.templates;
+        this.parts = data.parts;
+    }
+
+    get shown(): TemplateRow[] {
+        return this.list.filter((template) => `${template.name} ${template.note}`.toLowerCase().includes(this.query.trim().toLowerCase()));
+    }
+
+    get shownParts(): PartRow[] {
+        return this.parts.filter((part) => part.name.toLowerCase().includes(this.query.trim().toLowerCase()));
+    }
+
+    get groups(): Group[] {
+        const kinds = this.shown.map((template) => template.pageKind).filter((kind, at, all) => all.indexOf(kind) === at);
+        return kinds.map((kind) => {
+            const templates = this.shown.filter((template) => template.pageKind === kind);
+            const { pages } = pageWords(kind);
+            const known = templates.every((template) => template.known);
+            return { kind, known, templates, title: known ? pages.charAt(0).toUpperCase() + pages.slice(1) : `Pages of the kind “${kind}”` };
+        });
+    }
+
+    /** What was done before the page was loaded anew. */
+    sayWhatWasDone(): void {
+        const said = sessionStorage.getItem('said');
+        sessionStorage.removeItem('said');
+        if (said === null) return;
+        const { words, release } = JSON.parse(said) as { words: string; release: number };
+        notices.say(words, { words: 'Take this back', do: () => void takeBack(release).then((done) => done && location.reload()) });
+    }
+
+    /** The deed of putting a template before another one; null: last. */
+    order(id: number, before: number | null): Deed {
+        const name = this.list.find((template) => template.id === id)?.name ?? '';
+        const next = this.list.find((template) => template.id === before)?.name;
+        return {
+            words: next ? `“${name}” before “${next}” in the hand order` : `“${name}” last in the hand order`,
+            address: '/studio/templates/order',
+            body: { move: id, ...(before === null ? {} : { before }) },
+        };
+    }
+
+    /** Opens what was made; answers why nothing was. */
+    async make(body: object): Promise<string> {
+        try {
+            const made = await post<{ id: number }>('/studio/templates', body);
+            location.assign(`/studio/templates/${made.id}`);
+            return '';
+        } catch (error) {
+            return error instanceof Error ? error.message : String(error);
+        }
+    }
+
+    rename(template: TemplateRow, name: string): Promise<void> {
+        return name.trim() === '' || name === template.name
+            ? Promise.resolve()
+            : this.save(template.id, { name }, { name: template.name }, (values) => this.put({ ...template, name: String(values.name) }));
+    }
+
+    note(template: TemplateRow, words: string): Promise<void> {
+        const note = words.trim();
+        return note === template.note
+            ? Promise.resolve()
+            : this.save(template.id, { note }, { note: template.note }, (values) => this.put({ ...template, note: String(values.note ?? '') }));
+    }
+
+    async drop(template: TemplateRow): Promise<void> {
+        try {
+            await remove(`/studio/templates/${template.id}`);
+            this.list = this.list.filter((one) => one.id !== template.id);
+            notices.say(`“${template.name}” is deleted. Releases that held it keep their own copy.`);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    renamePart(part: PartRow, name: string): Promise<void> {
+        const called = (values: Record<string, unknown>): void =>
+            void (this.parts = this.parts.map((one) => (one.id === part.id ? { ...one, name: String(values.name) } : one)));
+        return name.trim() === '' || name === part.name ? Promise.resolve() : this.save(part.id, { name }, { name: part.name }, called);
+    }
+
+    async letGo(part: PartRow): Promise<void> {
+        try {
+            await remove(`/studio/parts/${part.id}`);
+            this.parts = this.parts.filter((one) => one.id !== part.id);
+            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void this.back(part) });
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    private async back(part: PartRow): Promise<void> {
+        try {
+            ({ overview: this.parts } = await post<{ overview: PartRow[] }>(`/studio/parts/${part.id}/back`));
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    private put(template: TemplateRow): void {
+        this.list = this.list.map((one) => (one.id === template.id ? template : one));
+    }
+
+    private async save(
+        id: number,
+        values: Record<string, string>,
+        seen: Record<string, string>,
+        stands: (values: Record<string, unknown>) => void,
+    ): Promise<void> {
+        try {
+            await saveSeen<Record<string, unknown>>({ address: `/studio/templates/${id}`, values, seen, saved: stands, theirs: stands });
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+}
