@@ -21,4 +21,10 @@ export default ts.config(
         languageOptions: { parserOptions: { parser: ts.parser } },
         rules: { 'svelte/no-navigation-without-resolve': 'off' },
     },
+    {
+        files: ['**/*.svelte'],
+        rules: {
+            'no-restricted-imports': ['error', { patterns: [{ group: ['**/lib/http'], message: 'A part takes its data from a state module (*.svelte.ts).' }] }],
+        },
+    },
 );

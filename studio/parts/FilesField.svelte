@@ -1,9 +1,8 @@
 <script lang="ts">
-    import { get, upload } from '../lib/http';
+    import { untrack } from 'svelte';
+    import type { ShopFile } from '../lib/types';
+    import { FileChoice } from './files.svelte';
     import PictureField from './PictureField.svelte';
-    import { notices } from '../lib/notices.svelte';
-    import { saveSeen } from '../lib/sameTime';
-    import type { FilePage, ShopFile } from '../lib/types';
 
     interface Props {
         label: string;
@@ -17,60 +16,19 @@
     }
 
     let { label, use, values, most, may, change, described }: Props = $props();
-    let known = $state.raw<Record<number, ShopFile>>({});
-    let found = $state.raw<ShopFile[]>([]);
+    const choice = new FileChoice(untrack(() => use));
+    const found = choice.found;
+    const known = $derived(choice.known);
     let open = $state(false);
-    let query = $state('');
-    let more = $state(false);
-    let busy = $state(false);
-    let page = 1;
     const accept = $derived(use === 'film' ? 'video/mp4,video/webm' : '.pdf,.txt,.csv,.epub,.zip,.docx,.xlsx,.odt,.ods,image/jpeg,image/png,image/webp');
     const words = $derived(use === 'film' ? 'film' : 'file');
+    const describe = (film: ShopFile, captions: number | null, poster: number | null): void => void choice.describe(film, captions, poster, described);
 
-    $effect(() => {
-        const wanted = values.filter((id) => known[id] === undefined);
-        if (wanted.length > 0) void learn(wanted);
-    });
-
-    async function learn(ids: number[]): Promise<void> {
-        try {
-            note((await get<Pick<FilePage, 'files'>>(`/studio/files?ids=${ids.join(',')}`)).files);
-        } catch {
-            // Their numbers stand there until the names can be asked for again.
-        }
-    }
-
-    function note(files: ShopFile[]): void {
-        known = { ...known, ...Object.fromEntries(files.map((file) => [file.id, file])) };
-    }
-
-    async function load(wanted: number): Promise<void> {
-        try {
-            const answer = await get<FilePage>(`/studio/files?use=${use}&q=${encodeURIComponent(query)}&page=${wanted}`);
-            found = wanted === 1 ? answer.files : [...found, ...answer.files];
-            more = answer.more;
-            page = wanted;
-            note(answer.files);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
+    $effect(() => void choice.learn(values));
 
     async function take(files: Iterable<File>): Promise<void> {
-        busy = true;
-        let next = values;
-        for (const one of files) {
-            try {
-                const { file } = await upload<{ file: ShopFile }>('/studio/files', 'file', one, { use });
-                note([file]);
-                found = [file, ...found];
-                next = most === 1 ? [file.id] : [...next, file.id].slice(0, most);
-            } catch (error) {
-                notices.trouble(error);
-            }
-        }
-        busy = false;
-        if (next !== values) change(next);
+        const taken = (await choice.take(files)).map((file) => file.id);
+        if (taken.length > 0) change(most === 1 ? taken.slice(-1) : [...values, ...taken].slice(0, most));
     }
 
     function choose(id: number): void {
@@ -79,32 +37,11 @@
 
     function toggle(): void {
         open = !open;
-        if (open && found.length === 0) void load(1);
+        if (open && found.rows.length === 0) void found.load();
     }
 
-    /** Captions or a picture for a film; null takes them away. */
-    async function describe(film: ShopFile, captions: number | null, poster: number | null): Promise<void> {
-        try {
-            await saveSeen<{ file: ShopFile }>({
-                address: `/studio/files/${film.id}`,
-                values: { captions, poster },
-                seen: { captions: film.captions, poster: film.poster },
-                saved: (answer) => (note([answer.file]), described?.()),
-                theirs: (values) => note([{ ...film, ...values } as ShopFile]),
-            });
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function caption(film: ShopFile, one: File | undefined): Promise<void> {
-        if (!one) return;
-        try {
-            const { file } = await upload<{ file: ShopFile }>('/studio/files', 'file', one, { use: 'captions' });
-            await describe(film, file.id, film.poster);
-        } catch (error) {
-            notices.trouble(error);
-        }
+    function caption(film: ShopFile, one: File | undefined): void {
+        if (one) void choice.caption(film, one, described);
     }
 </script>
 
@@ -151,9 +88,16 @@
     {#if may}
         <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={toggle}>{open ? 'Done' : `Choose a ${words}…`}</button>
         {#if open}
-            <input class="field mt-1 w-full" type="search" placeholder="Find by name…" aria-label="Find a {words}" bind:value={query} oninput={() => load(1)} />
+            <input
+                class="field mt-1 w-full"
+                type="search"
+                placeholder="Find by name…"
+                aria-label="Find a {words}"
+                bind:value={found.query}
+                oninput={() => void found.load()}
+            />
             <ul class="mt-1 max-h-40 overflow-y-auto">
-                {#each found as file (file.id)}
+                {#each found.rows as file (file.id)}
                     <li>
                         <button
                             type="button"
@@ -165,17 +109,17 @@
                         >
                     </li>
                 {:else}
-                    <li class="text-quiet">{query === '' ? `There is no ${words} yet. Take one in below.` : 'None is called that.'}</li>
+                    <li class="text-quiet">{found.query === '' ? `There is no ${words} yet. Take one in below.` : 'None is called that.'}</li>
                 {/each}
             </ul>
-            {#if more}<button type="button" class="word mt-1" onclick={() => load(page + 1)}>More</button>{/if}
+            {#if found.more}<button type="button" class="word mt-1" onclick={() => void found.next()}>More</button>{/if}
             <label class="word mt-1 inline-block cursor-pointer focus-within:outline-2"
-                >{busy ? 'On the way…' : `Take a ${words} in from this computer…`}<input
+                >{choice.busy ? 'On the way…' : `Take a ${words} in from this computer…`}<input
                     class="unseen"
                     type="file"
                     {accept}
                     multiple={most > 1}
-                    disabled={busy}
+                    disabled={choice.busy}
                     onchange={(event) => take([...(event.currentTarget.files ?? [])])}
                 /></label
             >

@@ -1,34 +1,23 @@
 <script lang="ts">
     import { pagesOf } from '../lib/pages';
     import { either, number } from '../lib/words';
-    import { get } from '../lib/http';
-    import { notices } from '../lib/notices.svelte';
     import type { Move, PageRow } from '../lib/types';
     import BeforeAfter from './BeforeAfter.svelte';
+    import { MovedPages } from './moves.svelte';
     import PagePictures from './PagePictures.svelte';
 
     let { move, group, drafts, compact }: { move: Move; group: string | undefined; drafts: number[]; compact: boolean } = $props();
-    let listed = $state.raw<PageRow[] | null>(null);
-    let total = $state(0);
-    let query = $state('');
+    const pages = new MovedPages(
+        () => group ?? '',
+        () => move,
+    );
+    let listed = $state(false);
     let compared = $state.raw<PageRow | null>(null);
-    let page = 0;
-    let asked = 0;
     const look = $derived(move.from === move.to);
 
-    async function list(wanted: number): Promise<void> {
-        const mine = ++asked;
-        try {
-            const answer = await get<{ pages: PageRow[]; count: number }>(
-                `${group ?? ''}&from=${move.from}&to=${move.to}&page=${wanted}&q=${encodeURIComponent(query)}`,
-            );
-            if (mine !== asked) return;
-            page = wanted;
-            total = answer.count;
-            listed = wanted === 1 ? answer.pages : [...(listed ?? []), ...answer.pages];
-        } catch (error) {
-            notices.trouble(error);
-        }
+    async function list(): Promise<void> {
+        await pages.next();
+        listed = pages.rows.length > 0;
     }
 
     function through(template: number, one: PageRow, then: boolean): string {
@@ -69,10 +58,10 @@
             {#if listed}
                 <label class="mt-3 block">
                     <span class="unseen">Find one of these pages</span>
-                    <input class="field w-56" type="search" placeholder="Find one of these…" bind:value={query} oninput={() => list(1)} />
+                    <input class="field w-56" type="search" placeholder="Find one of these…" bind:value={pages.query} oninput={() => void pages.load()} />
                 </label>
                 <ul class="mt-2 columns-2 gap-6">
-                    {#each listed as one (one.id)}
+                    {#each pages.rows as one (one.id)}
                         <li class="flex items-center gap-3">
                             <a class="word min-w-0 truncate leading-6" href={one.address} target="_blank" rel="noopener">{one.title}</a>
                             {#if drafts.length > 0}<button
@@ -86,10 +75,8 @@
                     {/each}
                 </ul>
             {/if}
-            {#if !listed || listed.length < total}
-                <button class="word mt-2 text-sm" onclick={() => list(page + 1)}
-                    >{listed ? 'More' : `Which ${either(move.count, 'one', number(move.count))}?`}</button
-                >
+            {#if !listed || pages.rows.length < pages.total}
+                <button class="word mt-2 text-sm" onclick={list}>{listed ? 'More' : `Which ${either(move.count, 'one', number(move.count))}?`}</button>
             {/if}
             {#if compared}
                 <div class="mt-3">

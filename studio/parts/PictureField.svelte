@@ -1,40 +1,19 @@
 <script lang="ts">
-    import { get, upload } from '../lib/http';
-    import { notices } from '../lib/notices.svelte';
-    import type { Picture, PicturePage } from '../lib/types';
+    import { PictureChoice } from './pictures.svelte';
 
     let { id, value, disabled, change }: { id: string; value: number | null; disabled: boolean; change: (value: number) => void } = $props();
+    const choice = new PictureChoice();
+    const found = choice.found;
     let open = $state(false);
-    let query = $state('');
-    let pictures = $state.raw<Picture[]>([]);
-    let more = $state(false);
-    let page = 1;
-
-    async function load(wanted: number): Promise<void> {
-        try {
-            const answer = await get<PicturePage>(`/studio/pictures/rows?q=${encodeURIComponent(query)}&page=${wanted}`);
-            pictures = wanted === 1 ? answer.pictures : [...pictures, ...answer.pictures];
-            more = answer.more;
-            page = wanted;
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
 
     async function take(file: File | undefined): Promise<void> {
-        if (!file) return;
-        try {
-            const { picture } = await upload<{ picture: Picture }>('/studio/pictures', 'picture', file);
-            pictures = [picture, ...pictures];
-            change(picture.id);
-        } catch (error) {
-            notices.trouble(error);
-        }
+        const picture = file ? await choice.take(file) : null;
+        if (picture) change(picture.id);
     }
 
     function toggle(): void {
         open = !open;
-        if (open && pictures.length === 0) void load(1);
+        if (open && found.rows.length === 0) void found.load();
     }
 </script>
 
@@ -42,9 +21,16 @@
     >{value === null ? 'Choose a picture…' : 'Choose another…'}</button
 >
 {#if open}
-    <input class="field mt-1 w-full" type="search" placeholder="Find by words…" aria-label="Find a picture" bind:value={query} oninput={() => load(1)} />
+    <input
+        class="field mt-1 w-full"
+        type="search"
+        placeholder="Find by words…"
+        aria-label="Find a picture"
+        bind:value={found.query}
+        oninput={() => void found.load()}
+    />
     <ul class="mt-1 grid max-h-56 grid-cols-3 gap-1 overflow-y-auto">
-        {#each pictures as picture (picture.id)}
+        {#each found.rows as picture (picture.id)}
             <li>
                 <button
                     type="button"
@@ -68,5 +54,5 @@
             onchange={(event) => take(event.currentTarget.files?.[0])}
         /></label
     >
-    {#if more}<button type="button" class="word mt-1" onclick={() => load(page + 1)}>More</button>{/if}
+    {#if found.more}<button type="button" class="word mt-1" onclick={() => void found.next()}>More</button>{/if}
 {/if}

@@ -1,26 +1,13 @@
 <script lang="ts">
-    import { get } from '../lib/http';
-    import type { NamePage } from '../lib/types';
     import NamePicker from './NamePicker.svelte';
+    import { NameChoice } from './names.svelte';
 
     let { may, values, change }: { may: boolean; values: number[]; change: (next: number[]) => void } = $props();
     let open = $state(false);
-    let names = $state.raw<Record<string, string>>({});
+    const choice = new NameChoice('product');
+    const names = $derived(choice.known);
 
-    $effect(() => {
-        const wanted = values.filter((id) => names[id] === undefined);
-        if (wanted.length > 0) void learn(wanted);
-    });
-
-    async function learn(ids: number[]): Promise<void> {
-        try {
-            const answer = await get<NamePage>(`/studio/names/product?ids=${ids.join(',')}`);
-            const found = Object.fromEntries(answer.names.map((one) => [one.id, one.name]));
-            names = { ...names, ...Object.fromEntries(ids.map((id) => [id, found[id] ?? 'something deleted'])) };
-        } catch {
-            // Their numbers stand there until the names can be asked for again.
-        }
-    }
+    $effect(() => void choice.learn(values));
 
     function move(index: number, by: number): void {
         const next = [...values];

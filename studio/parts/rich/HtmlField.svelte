@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { EditorView } from '@codemirror/view';
     import { onMount } from 'svelte';
-    import { post } from '../../lib/http';
+    import { SafeCheck } from './html.svelte';
 
     interface Props {
         id: string;
@@ -14,11 +14,10 @@
     let { id, label, editable, value, change }: Props = $props();
     let room = $state<HTMLElement | null>(null);
     let editor = $state.raw<EditorView | null>(null);
-    let takenOut = $state.raw<string[]>([]);
+    const safe = new SafeCheck();
     let gesture = '';
     let wait = 0;
     let sent = '';
-    let asked = 0;
 
     onMount(() => {
         let gone = false;
@@ -40,7 +39,7 @@
                 },
             });
         });
-        void check(value);
+        void safe.check(value);
         return () => {
             gone = true;
             send();
@@ -53,7 +52,7 @@
         if (!editor || value === sent || editor.hasFocus) return;
         sent = value;
         editor.dispatch({ changes: { from: 0, to: editor.state.doc.length, insert: value } });
-        void check(value);
+        void safe.check(value);
     });
 
     function send(): void {
@@ -62,24 +61,13 @@
         if (text === undefined || text === sent) return;
         change(text, gesture);
         sent = text;
-        void check(text);
-    }
-
-    /** Says what will go when it is made safe. */
-    async function check(text: string): Promise<void> {
-        const mine = ++asked;
-        try {
-            const answer = await post<{ takenOut: string[] }>('/studio/html', { html: text });
-            if (mine === asked) ({ takenOut } = answer);
-        } catch {
-            if (mine === asked) takenOut = [];
-        }
+        void safe.check(text);
     }
 </script>
 
 <div class="html-field field w-full" bind:this={room}></div>
-{#if takenOut.length > 0}
+{#if safe.takenOut.length > 0}
     <p class="mt-1 text-xs text-trouble" role="status" data-taken-out>
-        Taken out, so that nothing foreign runs in the shop: {takenOut.join(', ')}.
+        Taken out, so that nothing foreign runs in the shop: {safe.takenOut.join(', ')}.
     </p>
 {/if}

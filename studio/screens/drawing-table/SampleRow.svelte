@@ -1,50 +1,20 @@
 <script lang="ts">
     import { number } from '../../lib/words';
     import { untrack } from 'svelte';
-    import { get } from '../../lib/http';
-    import { notices } from '../../lib/notices.svelte';
-    import type { Sample } from '../../lib/types';
+    import { Samples } from './samples.svelte';
     import type { Table } from './table.svelte';
-    import type { SamplePage } from './types';
 
     let { table }: { table: Table } = $props();
-    let samples = $state.raw<Sample[]>(untrack(() => withChosen(table.samples.samples)));
-    let total = $state(untrack(() => table.samples.total));
-    let more = $state(untrack(() => table.samples.more));
-    let query = $state('');
-    let page = 1;
+    const found = untrack(() => new Samples(table));
+    const samples = $derived(found.samples);
     let list = $state<HTMLElement | null>(null);
-    let asked = 0;
 
     const reach = $derived(JSON.stringify(table.draft.reach));
     $effect(() => {
-        void reach;
-        const words = query;
-        void table.lacking;
-        const wait = setTimeout(() => void load(words, 1), 150);
+        void [reach, found.query, table.lacking];
+        const wait = setTimeout(() => void found.load(), 150);
         return () => clearTimeout(wait);
     });
-
-    async function load(words: string, wanted: number): Promise<void> {
-        const mine = ++asked;
-        try {
-            const answer = await get<SamplePage>(
-                `${table.base}/samples?q=${encodeURIComponent(words)}&page=${wanted}${table.lacking ? `&lacking=${table.lacking.source}&of=${table.lacking.of ?? ''}` : ''}`,
-            );
-            if (mine !== asked) return;
-            samples = wanted === 1 ? (words === '' && !table.lacking ? withChosen(answer.samples) : answer.samples) : [...samples, ...answer.samples];
-            if (wanted === 1 && words === '' && !table.lacking) table.samples = answer;
-            ({ total, more } = answer);
-            page = wanted;
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    function withChosen(found: Sample[]): Sample[] {
-        const chosen = table.sample;
-        return chosen && !found.some((sample) => sample.id === chosen.id) ? [chosen, ...found] : found;
-    }
 
     function onkeydown(event: KeyboardEvent): void {
         const at = samples.findIndex((sample) => sample.id === table.sample?.id);
@@ -61,19 +31,19 @@
     <label class="flex w-36 shrink-0 flex-col gap-1">
         {#if table.data.template.productId === null}
             <span class="unseen">Find a {table.words.one} to see the page with</span>
-            <input class="field w-full" type="search" placeholder="Any {table.words.one}…" bind:value={query} />
+            <input class="field w-full" type="search" placeholder="Any {table.words.one}…" bind:value={found.query} />
         {/if}
         <span class="text-xs text-quiet">
             {#if table.lacking}
-                {number(total)} without {table.lacking.words} · <button class="word" onclick={() => (table.lacking = null)}>see all</button>
+                {number(found.total)} without {table.lacking.words} · <button class="word" onclick={() => (table.lacking = null)}>see all</button>
             {:else}
                 {table.data.template.productId !== null
                     ? 'It stands on this product’s page alone.'
-                    : query !== ''
-                      ? `${number(total)} found`
+                    : found.query !== ''
+                      ? `${number(found.total)} found`
                       : table.draft.reach.show.length > 0
-                        ? `${number(total)} that it covers`
-                        : `${number(total)} in the shop`}
+                        ? `${number(found.total)} that it covers`
+                        : `${number(found.total)} in the shop`}
             {/if}
         </span>
     </label>
@@ -103,6 +73,6 @@
         {:else}
             <p class="self-center text-quiet">No {table.words.one} is called that. Try fewer words.</p>
         {/each}
-        {#if more}<button class="word shrink-0 px-3" onclick={() => load(query, page + 1)}>More</button>{/if}
+        {#if found.more}<button class="word shrink-0 px-3" onclick={() => found.next()}>More</button>{/if}
     </div>
 </div>

@@ -1,20 +1,18 @@
 <script lang="ts">
     import { counted } from '../../../lib/words';
-    import { get } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
+    import { untrack } from 'svelte';
     import BeforeAfter from '../../../parts/BeforeAfter.svelte';
     import type { Table } from '../table.svelte';
+    import { Comparing } from './compare.svelte';
 
     let { table }: { table: Table } = $props();
-    let answer = $state.raw<{ live: boolean; differences: { id: string; words: string }[] } | null>(null);
+    const state = untrack(() => new Comparing(table));
+    const answer = $derived(state.answer);
     const revision = $derived(table.draft.revision);
 
     $effect(() => {
         void revision;
-        get<typeof answer>(`${table.base}/differences`).then(
-            (found) => (answer = found),
-            (error: unknown) => notices.trouble(error),
-        );
+        void state.look();
     });
 
     function go(id: string): void {

@@ -1,43 +1,16 @@
 <script lang="ts">
     import { Dialog } from 'bits-ui';
-    import { post, remove } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
+    import { untrack } from 'svelte';
     import type { Table } from '../table.svelte';
-    import type { KeptPart } from '../types';
+    import { Keeping } from './keeping.svelte';
 
     let { table }: { table: Table } = $props();
     const open = $derived(table.open === 'keep');
-    let name = $state('');
-    let wrong = $state('');
+    const state = untrack(() => new Keeping(table));
 
-    async function keep(event: SubmitEvent): Promise<void> {
+    function keep(event: SubmitEvent): void {
         event.preventDefault();
-        try {
-            const { parts } = await post<{ parts: KeptPart[] }>('/studio/parts', { name, node: table.node });
-            table.parts = parts;
-            table.open = null;
-            notices.say(`“${name}” stands on the shelf under Kept now, for every page.`);
-            name = wrong = '';
-        } catch (error) {
-            wrong = error instanceof Error ? error.message : String(error);
-        }
-    }
-
-    async function back(part: KeptPart): Promise<void> {
-        try {
-            ({ parts: table.parts } = await post<{ parts: KeptPart[] }>(`/studio/parts/${part.id}/back`));
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function letGo(part: KeptPart): Promise<void> {
-        try {
-            ({ parts: table.parts } = await remove<{ parts: KeptPart[] }>(`/studio/parts/${part.id}`));
-            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void back(part) });
-        } catch (error) {
-            notices.trouble(error);
-        }
+        void state.keep();
     }
 </script>
 
@@ -50,10 +23,10 @@
                 >It is kept as it is, with its style. Placed elsewhere as shared it changes everywhere at once; placed as a copy it goes its own way.</Dialog.Description
             >
             <form class="mt-4 flex items-end gap-3" onsubmit={keep}>
-                <label class="flex-1">What is it called? <input class="field block w-full" maxlength="80" bind:value={name} /></label>
+                <label class="flex-1">What is it called? <input class="field block w-full" maxlength="80" bind:value={state.name} /></label>
                 <button class="button button-next">Keep it</button>
             </form>
-            {#if wrong}<p class="mt-2 text-trouble" role="alert">{wrong}</p>{/if}
+            {#if state.wrong}<p class="mt-2 text-trouble" role="alert">{state.wrong}</p>{/if}
             {#if table.parts.length > 0}
                 <h3 class="mt-5 font-sans font-semibold">Kept already</h3>
                 <ul>
@@ -63,7 +36,7 @@
                                 >{part.name}
                                 <span class="text-quiet">{part.bands ? 'band' : table.kinds.of(part.kind).name.toLowerCase()}</span></span
                             >
-                            <button class="word shrink-0" onclick={() => letGo(part)}>let go<span class="unseen"> of {part.name}</span></button>
+                            <button class="word shrink-0" onclick={() => state.letGo(part)}>let go<span class="unseen"> of {part.name}</span></button>
                         </li>
                     {/each}
                 </ul>

@@ -1,52 +1,15 @@
 <script lang="ts">
     import { counted, when } from '../../../lib/words';
-    import { get, post } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
+    import { untrack } from 'svelte';
     import type { Table } from '../table.svelte';
-    import type { PrivateLink } from '../../../lib/types';
+    import { Links } from './links.svelte';
 
     let { table }: { table: Table } = $props();
-    let links = $state.raw<PrivateLink[] | null>(null);
-    let address = $state('');
-    let days = $state(7);
-    let copied = $state(false);
+    const state = untrack(() => new Links(table));
 
-    $effect(() => {
-        void load();
-    });
-
-    async function load(): Promise<void> {
-        try {
-            ({ links } = await get<{ links: PrivateLink[] }>(`${table.base}/links`));
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function make(event: SubmitEvent): Promise<void> {
+    function make(event: SubmitEvent): void {
         event.preventDefault();
-        try {
-            const made = await post<{ address: string; links: PrivateLink[] }>(`${table.base}/links`, { days, sample: table.sample?.id ?? 0 });
-            ({ links } = made);
-            address = location.origin + made.address;
-            copied = false;
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function withdraw(link: PrivateLink): Promise<void> {
-        try {
-            ({ links } = await post<{ links: PrivateLink[] }>(`${table.base}/links/${link.id}/withdraw`));
-            notices.say('The link shows nothing any more.');
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function copy(): Promise<void> {
-        await navigator.clipboard.writeText(address);
-        copied = true;
+        void state.make();
     }
 </script>
 
@@ -60,14 +23,14 @@
         {#if table.mayEdit}
             <form class="mt-5 flex items-center gap-3" onsubmit={make}>
                 <label
-                    >For <select class="field" aria-label="How long it holds" bind:value={days}>
+                    >For <select class="field" aria-label="How long it holds" bind:value={state.days}>
                         <option value={1}>a day</option><option value={7}>a week</option><option value={30}>30 days</option>
                     </select></label
                 >
                 <button class="button button-next">Make a link</button>
             </form>
         {/if}
-        {#if address}
+        {#if state.address}
             <div class="mt-4 rounded-lg border border-dashed border-edge p-4" role="status">
                 <p>Copy it now: it is shown only once.</p>
                 <p class="mt-1 flex gap-2">
@@ -75,27 +38,27 @@
                         class="field min-w-0 flex-1"
                         readonly
                         aria-label="The private link"
-                        value={address}
+                        value={state.address}
                         onfocus={(event) => event.currentTarget.select()}
                     />
-                    <button class="button" onclick={copy}>{copied ? 'Copied' : 'Copy'}</button>
+                    <button class="button" onclick={() => state.copy()}>{state.copied ? 'Copied' : 'Copy'}</button>
                 </p>
             </div>
         {/if}
         <ul class="mt-6">
-            {#each links ?? [] as link (link.id)}
+            {#each state.links ?? [] as link (link.id)}
                 <li class="flex flex-wrap items-baseline gap-x-4 border-b border-dashed border-hair py-2" data-link={link.state}>
                     <span>made {when(link.madeAt)} by {link.by}</span>
                     <span class="text-quiet">{link.opened === 0 ? 'not opened yet' : `opened ${counted(link.opened, 'time')}`}</span>
                     {#if link.state === 'open'}
                         <span>holds until {when(link.expiresAt)}</span>
-                        {#if table.mayEdit}<button class="word ml-auto" onclick={() => withdraw(link)}>Withdraw it</button>{/if}
+                        {#if table.mayEdit}<button class="word ml-auto" onclick={() => state.withdraw(link)}>Withdraw it</button>{/if}
                     {:else}
                         <span class="text-quiet">{link.state}</span>
                     {/if}
                 </li>
             {:else}
-                {#if links}<li class="py-2 text-quiet">None yet.</li>{/if}
+                {#if state.links}<li class="py-2 text-quiet">None yet.</li>{/if}
             {/each}
         </ul>
     </div>

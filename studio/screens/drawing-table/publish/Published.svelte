@@ -2,31 +2,16 @@
     import { willMove } from '../../../lib/pages';
     import { counted, when } from '../../../lib/words';
     import { untrack } from 'svelte';
-    import { post } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
     import type { ReleaseRow } from '../../../lib/types';
     import type { Table } from '../table.svelte';
+    import type { Publishing } from './publish.svelte';
     import Turns from './Turns.svelte';
 
-    let { table, release }: { table: Table; release: ReleaseRow } = $props();
-    let busy = $state(false);
+    let { table, state, release }: { table: Table; state: Publishing; release: ReleaseRow } = $props();
     // What stands in the bar above is of before the release.
     untrack(() => void table.sending.news());
     const changed = $derived(release.look?.changed ?? []);
     const same = $derived(release.look?.same ?? []);
-
-    async function takeBack(): Promise<void> {
-        busy = true;
-        try {
-            if (release.state === 'waiting') await post(`/studio/releases/${release.id}/call-off`);
-            else await post(`/studio/releases/${release.id}/bring-back`);
-            notices.say(release.state === 'waiting' ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.');
-            location.assign(table.base);
-        } catch (error) {
-            notices.trouble(error);
-            busy = false;
-        }
-    }
 </script>
 
 {#if release.state === 'waiting' && release.due}
@@ -62,5 +47,7 @@
 <div class="mt-7 flex flex-wrap items-center gap-3">
     {#if release.state === 'done'}<a class="button button-next" href={changed[0]?.address ?? '/'}>Open the shop</a>{/if}
     <a class="button" href={table.base}>Back to the page</a>
-    <button class="button" disabled={busy} onclick={takeBack}>{release.state === 'waiting' ? 'Call it off' : 'Bring the shop back to how it was'}</button>
+    <button class="button" disabled={state.busy} onclick={() => state.takeBack(release)}
+        >{release.state === 'waiting' ? 'Call it off' : 'Bring the shop back to how it was'}</button
+    >
 </div>

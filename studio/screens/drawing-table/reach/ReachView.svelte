@@ -2,93 +2,25 @@
     import { subjects } from '../../../lib/pages';
     import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
-    import { post } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
-    import type { Condition, Names, PageRow, Reach, ReachPreview, Sentence, Tried } from '../../../lib/types';
+    import type { Reach } from '../../../lib/types';
     import PagePictures from '../../../parts/PagePictures.svelte';
     import type { Table } from '../table.svelte';
     import ClauseSentence from './ClauseSentence.svelte';
+    import { Reaching } from './reach.svelte';
     import Season from './Season.svelte';
     import TryPage from './TryPage.svelte';
 
-    const NOTHING: Sentence = { show: [], keepOff: [], season: '', from: null, until: null };
-
     let { table }: { table: Table } = $props();
-    let reach = $state.raw<Reach>(untrack(() => table.draft.reach));
-    let sentence = $state.raw<Sentence>(untrack(() => table.draft.sentence ?? NOTHING));
-    let names = $state.raw<Names>(untrack(() => table.draft.names ?? {}));
-    let preview = $state.raw<ReachPreview | null>(null);
-    let shown = $state.raw<PageRow[]>([]);
-    let trying = $state.raw<PageRow | null>(null);
+    const state = untrack(() => new Reaching(table));
+    const reach = $derived(state.reach);
+    const sentence = $derived(state.sentence);
+    const preview = $derived(state.preview);
     const kind = $derived(table.data.template.pageKind);
-    let tried = $state.raw<Tried | null>(null);
-    let page = 1;
-    let asked = 0;
-
     const latest = $derived(table.draft.reach);
-    $effect(() => {
-        void look(latest, 1);
-    });
-    $effect(() => {
-        void tryOut(latest, trying?.id ?? null);
-    });
+    const change = (next: (now: Reach) => Partial<Reach>): void => void state.change(next);
 
-    async function look(now: Reach, wanted: number): Promise<void> {
-        const mine = ++asked;
-        try {
-            const answer = await post<ReachPreview>(`${table.base}/reach?page=${wanted}`, { reach: now });
-            if (mine !== asked) return;
-            preview = answer;
-            ({ reach, sentence, names } = answer);
-            shown = wanted === 1 ? answer.pages : [...shown, ...answer.pages];
-            page = wanted;
-            table.draft = { ...table.draft, names, sentence, counts: answer };
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async function tryOut(now: Reach, id: number | null): Promise<void> {
-        try {
-            tried = id === null ? null : await post<Tried>(`${table.base}/try`, { reach: now, subject: id });
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    /** The newest rules asked for, while they are on their way: the next change starts from them, not from what is displayed. */
-    let newest: Reach | null = null;
-    let going = 0;
-
-    async function change(next: (now: Reach) => Partial<Reach>): Promise<void> {
-        const now = newest ?? table.draft.reach;
-        newest = { ...now, ...next(now) };
-        going++;
-        try {
-            await table.send([{ edit: 'reach', reach: newest }]);
-        } finally {
-            if (--going === 0) newest = null;
-        }
-    }
-
-    function setClause(part: 'show' | 'keepOff', index: number, next: (now: Condition[]) => Condition[] | null): void {
-        void change((now) => {
-            const clauses = [...now[part]];
-            const clause = next(clauses[index] ?? []);
-            if (clause === null || (clause.length === 0 && part === 'keepOff')) clauses.splice(index, 1);
-            else clauses[index] = clause;
-            return { [part]: clauses };
-        });
-    }
-
-    function addClause(part: 'show' | 'keepOff', next: (now: Condition[]) => Condition[] | null): void {
-        const clause = next([]);
-        if (clause && clause.length > 0) void change((now) => ({ [part]: [...now[part], clause] }));
-    }
-
-    function isDead(part: 'show' | 'keepOff', clause: number, condition: number): boolean {
-        return preview?.dead.some((dead) => dead.part === part && dead.clause === clause && dead.condition === condition) ?? false;
-    }
+    $effect(() => void state.look(latest));
+    $effect(() => void state.tryOut(latest, state.trying?.id ?? null));
 </script>
 
 {#snippet clauses(part: 'show' | 'keepOff', empty: string)}
@@ -96,19 +28,19 @@
         {#if index > 0}<p class="text-quiet">or</p>{/if}
         <ClauseSentence
             {table}
-            {names}
+            names={state.names}
             {clause}
             phrases={sentence[part][index] ?? []}
             {empty}
-            dead={(condition) => isDead(part, index, condition)}
-            tried={tried?.[part][index] ?? null}
-            change={(next) => setClause(part, index, next)}
+            dead={(condition) => state.isDead(part, index, condition)}
+            tried={state.tried?.[part][index] ?? null}
+            change={(next) => state.setClause(part, index, next)}
         />
     {/each}
 {/snippet}
 
 {#snippet adding(part: 'show' | 'keepOff')}
-    <ClauseSentence {table} {names} clause={[]} phrases={[]} empty="" adding change={(next) => addClause(part, next)} />
+    <ClauseSentence {table} names={state.names} clause={[]} phrases={[]} empty="" adding change={(next) => state.addClause(part, next)} />
 {/snippet}
 
 <div class="min-h-0 overflow-y-auto">
@@ -196,17 +128,18 @@
                     {/each}
                     {#if preview.hidden > 0}and {number(preview.hidden)} hidden, which customers do not see{/if}
                 </p>
-                <div class="mt-3"><TryPage {table} page={trying} choose={(next) => (trying = next)} /></div>
-                {#if trying && tried}
+                <div class="mt-3"><TryPage {table} {state} /></div>
+                {#if state.trying && state.tried}
+                    {@const tried = state.tried}
                     <p class="mt-2" role="status" data-tried-out>
-                        {trying.title}
+                        {state.trying.title}
                         {tried.covers ? 'is covered' : 'is not covered'}{tried.covers && !tried.inSeason ? ', but it is out of season' : ''}; it
                         {tried.getsThis ? 'would get this template.' : `would get “${tried.gets}”.`}
                     </p>
                 {/if}
-                <div class="mt-4"><PagePictures pages={shown} size={64} /></div>
-                {#if preview.covers > shown.length}
-                    <button class="word mt-3" onclick={() => look(latest, page + 1)}>More of them</button>
+                <div class="mt-4"><PagePictures pages={state.shown} size={64} /></div>
+                {#if preview.covers > state.shown.length}
+                    <button class="word mt-3" onclick={() => state.next()}>More of them</button>
                 {:else if preview.covers === 0}
                     <p class="mt-3">No {table.words.one} fits all of this. Take a condition out, or choose a wider one.</p>
                 {/if}

@@ -1,34 +1,10 @@
 <script lang="ts">
-    import { get } from '../../../lib/http';
-    import { notices } from '../../../lib/notices.svelte';
-    import type { PageRow } from '../../../lib/types';
-    import type { SamplePage } from '../types';
     import type { Table } from '../table.svelte';
+    import type { Reaching } from './reach.svelte';
 
-    let { table, page, choose }: { table: Table; page: PageRow | null; choose: (page: PageRow | null) => void } = $props();
-    let query = $state('');
-    let found = $state.raw<PageRow[]>([]);
-    let asked = 0;
-
-    async function find(): Promise<void> {
-        const mine = ++asked;
-        if (query.trim() === '') {
-            found = [];
-            return;
-        }
-        try {
-            const answer = await get<SamplePage>(`${table.base}/samples?q=${encodeURIComponent(query)}`);
-            if (mine === asked) found = answer.samples.slice(0, 6);
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    function take(one: PageRow): void {
-        choose(one);
-        query = '';
-        found = [];
-    }
+    let { table, state: reaching }: { table: Table; state: Reaching } = $props();
+    const found = $derived(reaching.found);
+    const trying = $derived(reaching.trying);
 </script>
 
 <div class="flex flex-wrap items-center gap-3 text-base">
@@ -38,14 +14,14 @@
             class="field w-56"
             type="search"
             placeholder="Any {table.words.one}…"
-            bind:value={query}
-            oninput={find}
-            onkeydown={(event) => event.key === 'Enter' && found[0] && take(found[0])}
+            bind:value={reaching.query}
+            oninput={() => reaching.find()}
+            onkeydown={(event) => event.key === 'Enter' && found[0] && reaching.take(found[0])}
         />
     </label>
-    {#if table.sample && table.sample.id !== page?.id && found.length === 0}
-        <button class="word" onclick={() => table.sample && take(table.sample)}>{table.sample.title}</button>
+    {#if table.sample && table.sample.id !== trying?.id && found.length === 0}
+        <button class="word" onclick={() => table.sample && reaching.take(table.sample)}>{table.sample.title}</button>
     {/if}
-    {#each found as one (one.id)}<button class="word" onclick={() => take(one)}>{one.title}</button>{/each}
-    {#if page}<button class="text-sm text-quiet hover:text-ink" onclick={() => choose(null)}>stop trying</button>{/if}
+    {#each found as one (one.id)}<button class="word" onclick={() => reaching.take(one)}>{one.title}</button>{/each}
+    {#if trying}<button class="text-sm text-quiet hover:text-ink" onclick={() => reaching.take(null)}>stop trying</button>{/if}
 </div>

@@ -1,7 +1,8 @@
 <script lang="ts">
-    import { get } from '../../../lib/http';
+    import { untrack } from 'svelte';
     import type { Setting, Source } from '../../../lib/types';
     import type { Table } from '../table.svelte';
+    import { Missing } from './missing.svelte';
 
     interface Props {
         table: Table;
@@ -13,25 +14,15 @@
     let { table, setting, source, choose }: Props = $props();
     const sources = $derived(table.data.sources.filter((one) => setting.takes.includes(one.gives)));
     const chosen = $derived(source && sources.find((one) => one.name === source.source && (one.of ?? undefined) === source.of));
-    let missing = $state.raw<{ missing: number; of: number } | null>(null);
-    /** What is asked about: it changes with the source and with where the template appears. */
-    const asking = $derived(source ? `lacking=${source.source}&of=${source.of ?? ''}` : '');
-    const reach = $derived(JSON.stringify(table.draft.reach));
+    const state = new Missing();
+    const missing = $derived(state.count);
+    /** What the count is of: it changes with the source and with where the template appears. */
+    const asking = $derived(JSON.stringify([source, table.draft.reach]));
 
     $effect(() => {
-        void reach;
-        missing = null;
-        if (asking !== '') void count(asking);
+        void asking;
+        untrack(() => void state.ask(table.base, source));
     });
-
-    async function count(query: string): Promise<void> {
-        try {
-            const answer = await get<{ missing: number; of: number }>(`${table.base}/missing?${query}`);
-            if (query === asking) missing = answer;
-        } catch {
-            // The count is a help; without it the setting works all the same.
-        }
-    }
 
     function see(): void {
         if (!source || !chosen) return;

@@ -1,0 +1,24 @@
+import { Finder } from '../lib/finder.svelte';
+import { get, upload } from '../lib/http';
+import { notices } from '../lib/notices.svelte';
+import type { Picture, PicturePage } from '../lib/types';
+
+/** The shop's pictures to choose one from, or to take one in. */
+export class PictureChoice {
+    readonly found = new Finder<Picture>(async (words, page) => {
+        const answer = await get<PicturePage>(`/studio/pictures/rows?q=${encodeURIComponent(words)}&page=${page}`);
+        return { rows: answer.pictures, more: answer.more };
+    });
+
+    /** Answers the picture that was taken in. */
+    async take(file: File): Promise<Picture | null> {
+        try {
+            const { picture } = await upload<{ picture: Picture }>('/studio/pictures', 'picture', file);
+            this.found.rows = [picture, ...this.found.rows];
+            return picture;
+        } catch (error) {
+            notices.trouble(error);
+            return null;
+        }
+    }
+}

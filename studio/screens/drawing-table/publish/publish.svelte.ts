@@ -1,0 +1,77 @@
+import { get, post } from '../../../lib/http';
+import { notices } from '../../../lib/notices.svelte';
+import type { Impact, PublishLook, ReleaseRow } from '../../../lib/types';
+import type { Table } from '../table.svelte';
+
+type Look = PublishLook & Partial<Impact>;
+
+const UNREACHABLE = 'The server cannot be reached. Nothing was published; try again in a moment.';
+
+/** Publishing a draft: what it would change, what is to be decided first, with whom and when it goes, and what came of it. */
+export class Publishing {
+    look = $state.raw<Look | null>(null);
+    done = $state.raw<ReleaseRow | null>(null);
+    also = $state.raw<number[]>([]);
+    spoken = $state.raw<string[]>([]);
+    later = $state(false);
+    due = $state('');
+    note = $state('');
+    busy = $state(false);
+    wrong = $state('');
+    private asked = 0;
+
+    readonly query = $derived(`also=${this.also.join(',')}${this.later && this.due ? `&due=${this.due}` : ''}`);
+    readonly impact = $derived(this.look?.changed ? (this.look as Impact) : null);
+    private readonly unspoken = $derived((this.look?.concerns ?? []).filter((concern) => !this.spoken.includes(concern.spoken)));
+
+    constructor(private readonly table: Table) {}
+
+    get ready(): boolean {
+        const fresh = this.look?.revisions[this.table.data.template.id] === this.table.draft.revision;
+        return !this.busy && fresh && this.table.saving === 'saved' && this.unspoken.length === 0 && (!this.later || this.due !== '');
+    }
+
+    async see(query: string): Promise<void> {
+        const mine = ++this.asked;
+        try {
+            const answer = await get<Look>(`${this.table.base}/impact?${query}`);
+            if (mine === this.asked) this.look = answer;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async publish(): Promise<void> {
+        this.busy = true;
+        this.wrong = '';
+        try {
+            const at = this.later ? { due: this.due } : {};
+            this.done = await post<ReleaseRow>('/studio/publish', { revisions: this.look?.revisions, note: this.note, spoken: this.spoken, ...at });
+        } catch (error) {
+            this.wrong = error instanceof TypeError ? UNREACHABLE : error instanceof Error ? error.message : '';
+            await this.see(this.query);
+        }
+        this.busy = false;
+    }
+
+    async takeBack(release: ReleaseRow): Promise<void> {
+        const waits = release.state === 'waiting';
+        this.busy = true;
+        try {
+            await post(`/studio/releases/${release.id}/${waits ? 'call-off' : 'bring-back'}`);
+            notices.say(waits ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.');
+            location.assign(this.table.base);
+        } catch (error) {
+            notices.trouble(error);
+            this.busy = false;
+        }
+    }
+
+    toggle(template: number): void {
+        this.also = this.also.includes(template) ? this.also.filter((one) => one !== template) : [...this.also, template];
+    }
+
+    speak(concern: string, said: boolean): void {
+        this.spoken = said ? [...this.spoken, concern] : this.spoken.filter((one) => one !== concern);
+    }
+}
