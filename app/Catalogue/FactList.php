@@ -27,6 +27,12 @@ final readonly class FactList
 {
     public const MOST = 200;
 
+    public function __construct(
+        private WhereNamed $named,
+        private KindRulesReader $rules,
+    ) {
+    }
+
     /** @return list<Row> in the owner's order */
     public function all(): array
     {
@@ -97,11 +103,11 @@ final readonly class FactList
     /** @return array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>} where it is used */
     public function uses(int $id): array
     {
-        $pages = array_column(app(WhereNamed::class)->places($id, 'fact'), 'id');
+        $pages = array_column($this->named->places($id, 'fact'), 'id');
         $templates = [];
         foreach (DB::table('templates')->orderBy('name')->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
             $page = in_array($row->id, $pages, true);
-            $rule = $row->page_kind === PageKind::Product->value && (self::asks($row->draft_reach, $id) || self::asks($row->live_reach, $id));
+            $rule = $row->page_kind === PageKind::Product->value && ($this->asks($row->draft_reach, $id) || $this->asks($row->live_reach, $id));
             if ($page || $rule) {
                 $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_revision !== null, 'rule' => $rule, 'page' => $page];
             }
@@ -119,9 +125,9 @@ final readonly class FactList
     }
 
     /** Whether a stored rule looks at the fact. */
-    private static function asks(?string $stored, int $id): bool
+    private function asks(?string $stored, int $id): bool
     {
-        $reach = $stored === null ? new Reach : app(KindRulesReader::class)->stored(json_decode($stored, true), PageKind::Product);
+        $reach = $stored === null ? new Reach : $this->rules->stored(json_decode($stored, true), PageKind::Product);
         foreach ([...$reach->show, ...$reach->keepOff] as $clause) {
             foreach ($clause->conditions as $condition) {
                 if ($condition->field === 'fact' && $condition->of === $id) {

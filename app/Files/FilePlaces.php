@@ -17,11 +17,15 @@ use Vestibra\Core\Problem;
  */
 final readonly class FilePlaces
 {
+    public function __construct(private WhereNamed $named)
+    {
+    }
+
     /** @return list<Place> at most 50 of each */
-    public static function of(int $file): array
+    public function of(int $file): array
     {
         $places = [];
-        foreach (array_slice(app(WhereNamed::class)->places($file, 'film', 'file'), 0, 50) as $place) {
+        foreach (array_slice($this->named->places($file, 'film', 'file'), 0, 50) as $place) {
             $places[] = ['words' => "“{$place['name']}”", 'address' => "/studio/templates/{$place['id']}"];
         }
         $products = DB::select(
@@ -39,10 +43,10 @@ final readonly class FilePlaces
     }
 
     /** Deletes a file that is used nowhere; it can be taken back for a month. */
-    public static function letGo(int $file): ?Problem
+    public function letGo(int $file): ?Problem
     {
-        return DB::transaction(static function () use ($file): ?Problem {
-            $places = self::of($file);
+        return DB::transaction(function () use ($file): ?Problem {
+            $places = $this->of($file);
             if ($places !== []) {
                 return FileProblem::Used->at('', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
             }
@@ -52,7 +56,7 @@ final readonly class FilePlaces
         });
     }
 
-    public static function takeBack(int $file): void
+    public function takeBack(int $file): void
     {
         DB::table('files')->where('id', $file)->update(['gone_at' => null]);
     }

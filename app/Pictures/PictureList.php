@@ -23,6 +23,10 @@ final readonly class PictureList
 {
     public const PAGE = 24;
 
+    public function __construct(private WhereNamed $named)
+    {
+    }
+
     /** @return array{pictures: list<Row>, more: bool, total: int} the newest first */
     public function page(string $query, int $page, bool $withoutWords = false): array
     {
@@ -95,7 +99,7 @@ final readonly class PictureList
     public function uses(int $id): array
     {
         $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 order by 2 limit 50', [$id]);
-        $templates = array_slice(app(WhereNamed::class)->places($id, 'picture'), 0, 50);
+        $templates = array_slice($this->named->places($id, 'picture'), 0, 50);
 
         return [
             'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),

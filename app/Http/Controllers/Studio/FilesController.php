@@ -20,8 +20,10 @@ use Vestibra\Core\Problem;
 /** Downloads, films and captions: taken in, found, put together, let go. */
 final readonly class FilesController
 {
-    public function __construct(private Files $files)
-    {
+    public function __construct(
+        private Files $files,
+        private FilePlaces $places,
+    ) {
     }
 
     public function index(Request $request): JsonResponse
@@ -78,19 +80,19 @@ final readonly class FilesController
 
     public function uses(int $file): JsonResponse
     {
-        return new JsonResponse(['places' => FilePlaces::of($file)]);
+        return new JsonResponse(['places' => $this->places->of($file)]);
     }
 
     public function delete(int $file): JsonResponse
     {
-        $problem = FilePlaces::letGo($file);
+        $problem = $this->places->letGo($file);
 
         return $problem === null ? new JsonResponse(['gone' => true]) : $this->refused($problem, 409);
     }
 
     public function takeBack(int $file): JsonResponse
     {
-        FilePlaces::takeBack($file);
+        $this->places->takeBack($file);
 
         return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
     }
