@@ -150,6 +150,14 @@ test('a window that dies offline: the next one sends what it had not sent', asyn
     await page.close({ runBeforeUnload: false });
     await context.unroute('**/edits');
     const next = new Studio(await context.newPage());
+    const sent = next.page.waitForResponse((response) => response.url().endsWith('/edits'));
+    let first = true;
+    await next.page.route('**/canvas/*', async (route) => {
+        const drawn = await route.fetch();
+        if (first) await sent;
+        first = false;
+        await route.fulfill({ response: drawn });
+    });
     await next.page.goto(address);
     await expect(next.page.getByText('1 step that had not reached the server')).toBeVisible();
     await expect(next.block('.price-now')).toHaveCSS('font-size', '47px');

@@ -34,6 +34,10 @@ export class Canvas {
     /** The block whose words are being typed in place, which must not be drawn over. */
     typing: HTMLElement | null = null;
 
+    /** A page is on its way that may have been drawn before what is taken over meanwhile. */
+    private coming = true;
+    private missed = false;
+
     get document(): Document | null {
         return this.frame?.contentDocument ?? null;
     }
@@ -43,6 +47,13 @@ export class Canvas {
     }
 
     loaded(): void {
+        this.coming = false;
+        this.window?.addEventListener('beforeunload', () => (this.coming = true));
+        if (this.missed) {
+            this.missed = false;
+            this.window?.location.reload();
+            return;
+        }
         const sheet = new (this.window as unknown as typeof globalThis).CSSStyleSheet();
         sheet.replaceSync(CANVAS_STYLE);
         this.document?.adoptedStyleSheets.push(sheet);
@@ -97,6 +108,7 @@ export class Canvas {
     }
 
     apply(parts: CanvasPart[], css: string | null): void {
+        if (this.coming && (parts.length > 0 || css !== null)) this.missed = true;
         const leaving: HTMLElement[] = [];
         for (const part of parts) {
             const element = this.element(part.id);
