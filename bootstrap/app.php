@@ -48,7 +48,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         // Words on a page are kept as they were typed, also when nothing is left of them.
-        $asTyped = static fn (Request $request): bool => $request->is('studio/templates/*/edits', 'studio/html');
+        $asTyped = static fn (Request $request): bool => $request->is('studio/templates/*/edits', 'studio/html', 'studio/catalogue/*');
         $middleware->trimStrings(except: [$asTyped]);
         $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->prepend([SecurityHeaders::class, Compressed::class]);

@@ -166,9 +166,6 @@ final class Larkfold
             (new FactBook)->fill($id, $this->facts[$name], $written);
         }
         Derived::refresh($id);
-        DB::insert('insert into product_words (rowid, words) values (?, ?)', [$id, Folding::fold(implode(' ', [
-            $good->title, $good->brand ?? '', $good->category, $good->short, implode(' ', $good->tags),
-        ]))]);
     }
 
     /** Each category is shown by the last picture of its first product that has several; what holds none has none. */

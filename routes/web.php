@@ -11,7 +11,7 @@ use Vestibra\App\Http\Middleware\SameAuthor;
 use Vestibra\App\Pages\PagesOfTheShop;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('pageKind', implode('|', array_keys(PagesOfTheShop::paths())));
@@ -45,6 +45,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
     Route::get('products/{productId}', [Studio\ProductsController::class, 'show']);
+    Route::get('catalogue/history', [Studio\CatalogueController::class, 'history']);
+    Route::get('catalogue/entries', [Studio\CatalogueController::class, 'entries']);
     Route::get('facts', [Studio\FactsController::class, 'index']);
     Route::get('facts/rows', [Studio\FactsController::class, 'rows']);
     Route::get('facts/{fact}/uses', [Studio\FactsController::class, 'uses']);
@@ -94,6 +96,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw']);
+        Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);
+        Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);
+        Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\HtmlController::class, 'check']);
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
         Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack']);

@@ -45,6 +45,12 @@ final class Categories
         )));
     }
 
+    /** It is read anew when it is asked for again. */
+    public function forget(): void
+    {
+        $this->tree = null;
+    }
+
     public function tree(): CategoryTree
     {
         return $this->tree ??= CategoryTree::of(array_map(

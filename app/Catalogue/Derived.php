@@ -25,5 +25,23 @@ final class Derived
             .' star_sum = (select coalesce(sum(stars), 0) from reviews where product_id = ?2 and published = 1) where id = ?2',
             [Folding::fold($title), $productId],
         );
+        self::words('p.id = ?', $productId);
+    }
+
+    /** What is searched for: the words of some products called `p`, and of where they stand. */
+    public static function words(string $where, int ...$values): void
+    {
+        DB::statement("delete from product_words where rowid in (select p.id from products p where $where)", $values);
+        DB::insert(
+            "insert into product_words (rowid, words) select p.id, folded(p.title || ' ' || coalesce(b.name, '') || ' ' || coalesce(c.name, '') || ' ' || p.short_description || ' ' ||"
+            ." coalesce((select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id), ''))"
+            ." from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where $where",
+            $values,
+        );
+    }
+
+    public static function forget(int $productId): void
+    {
+        DB::statement('delete from product_words where rowid = ?', [$productId]);
     }
 }

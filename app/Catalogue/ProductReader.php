@@ -67,6 +67,8 @@ final readonly class ProductReader
             facts: self::facts($member['fact'] ?? []),
             addedAt: self::instant($row->added_at),
             collectionNames: array_column($member['collection'] ?? [], 'name'),
+            ownSearchTitle: $row->search_title,
+            ownSearchDescription: $row->search_description,
         );
     }
 

@@ -9,6 +9,7 @@ use Illuminate\Console\Command;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shapes\Shapes;
 use Vestibra\App\Shapes\TypeScript;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
@@ -34,6 +35,7 @@ final class TypesCommand extends Command
             'FactKind' => $values(FactKind::cases()),
             'Question' => $values(Question::cases()),
             'Takes' => $values(Takes::cases()),
+            'Thing' => $values(Thing::cases()),
             'WidthName' => $values(Width::cases()),
         ];
         $text = '';

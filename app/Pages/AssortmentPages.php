@@ -7,10 +7,12 @@ namespace Vestibra\App\Pages;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\Changing\Touched;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Aspect;
@@ -43,11 +45,6 @@ abstract readonly class AssortmentPages implements FindsPages
     /** @return string SQL, by which those that have most in common with pages called `q` come first */
     abstract protected function kinship(): string;
 
-    protected function described(): bool
-    {
-        return true;
-    }
-
     public function shown(): string
     {
         return '1';
@@ -60,7 +57,7 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function sql(int $at, array $ruleCollections): PageSql
     {
-        return new AssortmentSql($this->holds(), $this->described(), $this->any(...));
+        return new AssortmentSql($this->holds(), $this->any(...));
     }
 
     public function read(int $id): ?Subject
@@ -99,6 +96,13 @@ abstract readonly class AssortmentPages implements FindsPages
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
     }
 
+    public function touched(Touched $touched): ?Sql
+    {
+        $ids = $touched->things(Thing::from($this->subject()->value));
+
+        return $ids === [] ? null : new Sql('p.id in ('.implode(',', $ids).')');
+    }
+
     public function holding(Subject $subject): string
     {
         return "select x.id from products x join {$this->table()} p on p.id = {$subject->id()} where x.id in ({$this->holds()})";
@@ -111,7 +115,7 @@ abstract readonly class AssortmentPages implements FindsPages
         return [
             'empty' => "$products = 0",
             'no picture' => 'p.picture_id is null',
-            ...$this->described() ? ['no description' => "p.description = ''"] : [],
+            'no description' => "p.description = ''",
             'very many products' => "$products > ".self::VERY_MANY,
             'long name' => 'length(p.name) > 28',
         ];
@@ -135,7 +139,7 @@ abstract readonly class AssortmentPages implements FindsPages
     public function lacking(Source $source, int $number): ?Sql
     {
         return match ($source) {
-            Source::PageDescription => new Sql($this->described() ? "p.description = ''" : '1'),
+            Source::PageDescription => new Sql("p.description = ''"),
             Source::PagePicture => new Sql('p.picture_id is null'),
             default => null,
         };
@@ -152,9 +156,8 @@ abstract readonly class AssortmentPages implements FindsPages
 
     private function one(string $where, string|int $value): ?Assortment
     {
-        $description = $this->described() ? 'p.description' : "'' as description";
         $row = DB::selectOne(
-            "select p.id as subject_id, p.name, p.slug, $description, pictures.*, (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()})) as products"
+            "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()})) as products"
             ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where $where",
             [$value],
         );
@@ -167,6 +170,8 @@ abstract readonly class AssortmentPages implements FindsPages
             $row->description,
             $row->id === null ? null : ProductReader::picture($row),
             $row->products,
+            $row->search_title,
+            $row->search_description,
         ) : null;
     }
 }

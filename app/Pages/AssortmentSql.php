@@ -22,7 +22,6 @@ final readonly class AssortmentSql implements PageSql
      */
     public function __construct(
         private string $holds,
-        private bool $described,
         private Closure $any,
     ) {
     }
@@ -42,7 +41,7 @@ final readonly class AssortmentSql implements PageSql
         return new Sql('(1'.QuantitySql::bounds(match ($check->quantity) {
             Quantity::Products => "(select count(*) from products x where x.published = 1 and x.id in ($this->holds))",
             Quantity::Pictures => '(p.picture_id is not null)',
-            Quantity::Described => $this->described ? "(p.description <> '')" : '0',
+            Quantity::Described => "(p.description <> '')",
             default => throw new LogicException("Such pages have no {$check->quantity->value}."),
         }, $check->min, $check->max).')');
     }

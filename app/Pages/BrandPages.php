@@ -25,11 +25,6 @@ final readonly class BrandPages extends AssortmentPages
         return SubjectKind::Brand;
     }
 
-    protected function described(): bool
-    {
-        return false;
-    }
-
     protected function holds(): string
     {
         return 'select h.id from products h where h.brand_id = p.id';

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Pages;
 
+use Vestibra\App\Catalogue\Changing\Touched;
+use Vestibra\App\Reach\Sql;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Aspect;
@@ -23,6 +26,14 @@ final readonly class CategoryPages extends AssortmentPages
     public function filed(): string
     {
         return '(select name from categories x where x.id = p.parent_id)';
+    }
+
+    /** What holds a category, holds its products; what stands in one, moves with it. */
+    public function touched(Touched $touched): ?Sql
+    {
+        $ids = implode(',', $touched->things(Thing::Category));
+
+        return $ids === '' ? null : new Sql("exists (select 1 from categories t where t.id in ($ids) and (t.lower between p.lower and p.upper or p.lower between t.lower and t.upper))");
     }
 
     protected function subject(): SubjectKind

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Pages;
 
+use Vestibra\App\Catalogue\Changing\Touched;
 use Vestibra\App\Reach\Sql;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
@@ -53,6 +54,9 @@ interface FindsPages
      * @return list<PageRow> in the order asked for
      */
     public function rows(array $ids): array;
+
+    /** @return Sql|null which pages a change to the catalogue may make other pages of; null for none */
+    public function touched(Touched $touched): ?Sql;
 
     /** @return string SQL, the ids of the products that a subject holds */
     public function holding(Subject $subject): string;

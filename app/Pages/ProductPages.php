@@ -6,10 +6,13 @@ namespace Vestibra\App\Pages;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\Changing\Touched;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Reach\FieldInRules;
 use Vestibra\App\Reach\QuantitySql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
@@ -89,6 +92,21 @@ final readonly class ProductPages implements FindsPages
         }
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    public function touched(Touched $touched): ?Sql
+    {
+        $list = static fn (array $ids): string => implode(',', $ids);
+        $parts = array_filter([
+            $touched->things(Thing::Product) === [] ? '' : "p.id in ({$list($touched->things(Thing::Product))})",
+            $touched->whole(Thing::Category) === [] ? '' : 'p.id in (select h.product_id from categories t join categories d on d.lower between t.lower and t.upper'
+                ." join category_product h on h.category_id = d.id where t.id in ({$list($touched->whole(Thing::Category))}))",
+            $touched->whole(Thing::Brand) === [] ? '' : "p.brand_id in ({$list($touched->whole(Thing::Brand))})",
+            $touched->whole(Thing::Tag) === [] ? '' : "p.id in (select product_id from product_tag where tag_id in ({$list($touched->whole(Thing::Tag))}))",
+            $touched->whole(Thing::Collection) === [] || ! FieldInRules::isAsked(PageKind::Product, 'collection') ? '' : '1',
+        ]);
+
+        return $parts === [] ? null : new Sql('('.implode(' or ', $parts).')');
     }
 
     public function holding(Subject $subject): string

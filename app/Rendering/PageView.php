@@ -6,7 +6,6 @@ namespace Vestibra\App\Rendering;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\DB;
-use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\Subject;
@@ -27,7 +26,8 @@ final readonly class PageView
     public function shop(ComposedPage $page, Subject $subject, Visit $visit, HouseStyle $house, ?array $looking): View
     {
         return $this->view($page, $subject, $house, false, [
-            'description' => $subject instanceof Product ? $subject->shortDescription : '',
+            'title' => $subject->searchTitle(),
+            'description' => $subject->searchDescription(),
             'looking' => $looking,
             'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,
         ]);

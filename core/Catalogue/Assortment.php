@@ -19,6 +19,8 @@ final readonly class Assortment implements Subject
         public string $description = '',
         public ?Picture $picture = null,
         public int $products = 0,
+        private string $ownSearchTitle = '',
+        private string $ownSearchDescription = '',
     ) {
     }
 
@@ -40,6 +42,16 @@ final readonly class Assortment implements Subject
     public function slug(): string
     {
         return $this->slug;
+    }
+
+    public function searchTitle(): string
+    {
+        return $this->ownSearchTitle ?: $this->name;
+    }
+
+    public function searchDescription(): string
+    {
+        return $this->ownSearchDescription ?: $this->description;
     }
 
     public function isShown(): bool

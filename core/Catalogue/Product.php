@@ -25,6 +25,8 @@ final readonly class Product implements Subject
      * @param  list<FactValue>  $facts  in the owner's order
      * @param  DateTimeImmutable|null  $addedAt  first published
      * @param  list<string>  $collectionNames  as the ids
+     * @param  string  $ownSearchTitle  what search engines are told instead of the title; empty for the title
+     * @param  string  $ownSearchDescription  instead of the short description
      */
     public function __construct(
         public int $id,
@@ -46,6 +48,8 @@ final readonly class Product implements Subject
         public array $facts = [],
         public ?DateTimeImmutable $addedAt = null,
         public array $collectionNames = [],
+        private string $ownSearchTitle = '',
+        private string $ownSearchDescription = '',
     ) {
     }
 
@@ -72,6 +76,16 @@ final readonly class Product implements Subject
     public function isShown(): bool
     {
         return $this->published;
+    }
+
+    public function searchTitle(): string
+    {
+        return $this->ownSearchTitle ?: $this->title;
+    }
+
+    public function searchDescription(): string
+    {
+        return $this->ownSearchDescription ?: $this->shortDescription;
     }
 
     public function fact(int $id): ?FactValue

@@ -60,7 +60,7 @@ final readonly class Sources
     {
         return match ($source) {
             Source::PageTitle => $one->name,
-            Source::PageDescription => FactValue::plain($one->description),
+            Source::PageDescription => $one->description,
             Source::PageProducts => (string) $one->products,
             default => '',
         };

@@ -17,4 +17,9 @@ interface Subject
 
     /** Whether customers can see its page. */
     public function isShown(): bool;
+
+    /** What search engines are told: the owner's own title and words for them, or the usual ones. */
+    public function searchTitle(): string;
+
+    public function searchDescription(): string;
 }

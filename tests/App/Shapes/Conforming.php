@@ -16,6 +16,7 @@ use PHPStan\PhpDocParser\Ast\Type\TypeNode;
 use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 use Vestibra\App\Shapes\Shapes;
 use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Takes;
@@ -26,7 +27,7 @@ use Vestibra\Core\Templates\Question;
 /** Whether what JSON brought has the shape that was promised, to the letter: nothing missing, nothing besides. */
 final readonly class Conforming
 {
-    private const ENUMS = ['PageKind' => PageKind::class, 'Question' => Question::class, 'WidthName' => Width::class, 'FactKind' => FactKind::class, 'Takes' => Takes::class];
+    private const ENUMS = ['PageKind' => PageKind::class, 'Question' => Question::class, 'WidthName' => Width::class, 'FactKind' => FactKind::class, 'Takes' => Takes::class, 'Thing' => Thing::class];
 
     public function __construct(private Shapes $shapes)
     {

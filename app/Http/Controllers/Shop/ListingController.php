@@ -5,16 +5,19 @@ declare(strict_types=1);
 namespace Vestibra\App\Http\Controllers\Shop;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\Changing\OldAddresses;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 
@@ -53,9 +56,12 @@ final readonly class ListingController
         ] + $this->listing->page(new Sql('1'), $request));
     }
 
-    public function collection(Request $request, string $slug): View
+    public function collection(Request $request, string $slug, OldAddresses $addresses): View|RedirectResponse
     {
-        $row = DB::selectOne('select id, name, description from collections where slug = ?', [$slug]) ?? abort(404);
+        $row = DB::selectOne('select id, name, description from collections where slug = ?', [$slug]);
+        if ($row === null) {
+            return $addresses->lead($request, Thing::Collection, $slug) ?? abort(404);
+        }
 
         return view('shop::listing', [
             'title' => $row->name,

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Http\Controllers\Shop;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Vestibra\App\Catalogue\Changing\OldAddresses;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
@@ -20,6 +22,7 @@ use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Supposed;
@@ -39,14 +42,18 @@ final readonly class PageController
         private ShopTag $tag,
         private PrivateLinks $links,
         private ShopMessages $messages,
+        private OldAddresses $addresses,
     ) {
     }
 
-    public function __invoke(Request $request, string $slug, string $pageKind): View
+    public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse
     {
         $kind = PageKind::from($pageKind);
         $subject = $this->pages->get($kind)->bySlug($slug);
-        if ($subject === null || ! $subject->isShown()) {
+        if ($subject === null) {
+            return $this->addresses->lead($request, Thing::from($kind->value), $slug) ?? abort(404);
+        }
+        if (! $subject->isShown()) {
             abort(404);
         }
         $visit = Visits::from($request);

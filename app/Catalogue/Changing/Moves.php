@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue\Changing;
+
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Reach\Sql;
+use Vestibra\App\Reach\WinnersSql;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Pages\PageKind;
+
+/**
+ * Which pages get another template by a change to the catalogue, which come and which go: every page that the change may
+ * touch is asked before it and after it.
+ *
+ * @phpstan-import-type PageRow from FindsPages
+ *
+ * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int, pages: list<PageRow>}
+ * @phpstan-type Arrival array{pageKind: string, to: int, toName: string, count: int, pages: list<PageRow>}
+ * @phpstan-type Summary array{moves: list<Move>, moved: int, arrivals: list<Arrival>, gone: int}
+ *
+ * @shape Arrival
+ * @shape CatalogueMoves array{moves: list<Move>, moved: int, arrivals: list<Arrival>, gone: int}
+ */
+final readonly class Moves
+{
+    public const NONE = ['moves' => [], 'moved' => 0, 'arrivals' => [], 'gone' => 0];
+
+    private const SHOWN = 5;
+
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private ShopClock $clock,
+        private Categories $categories,
+    ) {
+    }
+
+    /**
+     * @param  Closure(): void  $change  makes the change, in the transaction that is open
+     * @return Summary
+     */
+    public function during(Touched $touched, Closure $change): array
+    {
+        DB::statement('create temp table if not exists moving (page_kind text not null, page_id integer not null, template_id integer not null, primary key (page_kind, page_id)) without rowid');
+        DB::statement('delete from moving');
+        $among = [];
+        foreach (PagesOfTheShop::kinds() as $kind) {
+            $sql = $this->pages->get($kind)->touched($touched);
+            if ($sql !== null) {
+                $among[$kind->value] = $sql;
+                $winners = WinnersSql::of($this->rules()->live($kind), $sql);
+                DB::insert("insert into moving select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
+            }
+        }
+        $change();
+        $this->categories->forget();
+        $all = self::NONE;
+        foreach (array_keys($among) as $kind) {
+            $one = $this->after(PageKind::from($kind), $this->pages->get($kind)->touched($touched) ?? new Sql('0'));
+            $all = [
+                'moves' => [...$all['moves'], ...$one['moves']],
+                'moved' => $all['moved'] + $one['moved'],
+                'arrivals' => [...$all['arrivals'], ...$one['arrivals']],
+                'gone' => $all['gone'] + $one['gone'],
+            ];
+        }
+
+        return $all;
+    }
+
+    /** @return Summary of what this class has written */
+    public static function stored(mixed $stored): array
+    {
+        /** @var Summary $summary */
+        $summary = is_array($stored) ? $stored + self::NONE : self::NONE;
+
+        return $summary;
+    }
+
+    /** @return Summary */
+    private function after(PageKind $kind, Sql $among): array
+    {
+        $known = "p.id in (select page_id from moving where page_kind = '$kind->value')";
+        $winners = WinnersSql::of($this->rules()->live($kind), $among->wrap("($known or ", ')'));
+        $rows = DB::select(
+            'select * from (select m.template_id as before_id, w.template_id as after_id, w.page_id, count(*) over (partition by m.template_id, w.template_id) as count,'
+            ." row_number() over (partition by m.template_id, w.template_id order by w.page_id) as place from ($winners->text) w"
+            ." left join moving m on m.page_kind = '$kind->value' and m.page_id = w.page_id where m.template_id is not w.template_id) where place <= ".self::SHOWN.' order by count desc, before_id, after_id, place',
+            $winners->bindings,
+        );
+        $pages = array_column($this->pages->get($kind)->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
+        $names = $rows === [] ? [] : DB::table('templates')->where('page_kind', $kind->value)->pluck('name', 'id')->all();
+        $moves = $arrivals = [];
+        foreach ($rows as $row) {
+            $to = ['to' => (int) $row->after_id, 'toName' => self::name($names, $row->after_id), 'count' => (int) $row->count];
+            if ($row->before_id === null) {
+                $arrivals[$row->after_id] ??= ['pageKind' => $kind->value] + $to + ['pages' => []];
+                $arrivals[$row->after_id]['pages'][] = $pages[$row->page_id];
+            } else {
+                $moves["$row->before_id-$row->after_id"] ??= ['pageKind' => $kind->value, 'from' => (int) $row->before_id, 'fromName' => self::name($names, $row->before_id)] + $to + ['pages' => []];
+                $moves["$row->before_id-$row->after_id"]['pages'][] = $pages[$row->page_id];
+            }
+        }
+
+        return [
+            'moves' => array_values($moves),
+            'moved' => array_sum(array_column($moves, 'count')),
+            'arrivals' => array_values($arrivals),
+            'gone' => (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$this->pages->get($kind)->table()} p where p.id = m.page_id and {$this->pages->get($kind)->shown()})", [$kind->value]),
+        ];
+    }
+
+    /** Read anew on each side of the change. */
+    private function rules(): KindRulesReader
+    {
+        return new KindRulesReader($this->pages, $this->categories, $this->clock);
+    }
+
+    /** @param  array<array-key, mixed>  $names */
+    private static function name(array $names, int $template): string
+    {
+        return is_string($names[$template] ?? null) ? $names[$template] : '';
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue\Changing;
+
+use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Problem;
+
+/** Why an entry was not made: nothing of it was. */
+final readonly class Refusal
+{
+    /**
+     * @param  list<Problem>  $problems
+     * @param  list<Crossing>  $crossings
+     */
+    public function __construct(
+        public array $problems,
+        public array $crossings = [],
+    ) {
+    }
+}

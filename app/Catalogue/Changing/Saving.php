@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue\Changing;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\User;
+use Vestibra\Core\Catalogue\Changing\Applying;
+use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Numbering;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/** The one door through which the catalogue is changed: as a whole or not at all, with its values before, to be taken back as one. */
+final readonly class Saving
+{
+    public function __construct(
+        private StoredThings $things,
+        private EntryChecks $checks,
+        private Moves $moves,
+        private OldAddresses $addresses,
+        private EntryWords $words,
+    ) {
+    }
+
+    /**
+     * @param  bool  $knowingly  an address name that led elsewhere before is taken all the same
+     * @param  string  $key  the same for every try at the same save; empty for none
+     */
+    public function save(Entry $entry, User $user, bool $knowingly = false, string $key = ''): Saved|Refusal
+    {
+        return DB::transaction(fn (): Saved|Refusal => $this->before($user, $key) ?? $this->make($entry, $user, $knowingly, $key, null));
+    }
+
+    /** What saving would do. Nothing stays of it. */
+    public function foresee(Entry $entry, bool $knowingly = false): Saved|Refusal
+    {
+        DB::beginTransaction();
+        try {
+            return $this->make($entry, null, $knowingly, '', null);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    /** Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then nothing is. */
+    public function takeBack(int $id, User $user): Saved|Refusal|null
+    {
+        return DB::transaction(function () use ($id, $user): Saved|Refusal|null {
+            $row = DB::table('catalogue_entries')->where('id', $id)->first();
+            if ($row === null) {
+                return null;
+            }
+            if (DB::table('catalogue_entries')->where('takes_back_id', $id)->exists()) {
+                return new Refusal([CatalogueProblem::TakenBackAlready->at()]);
+            }
+
+            return $this->make(Entry::stored((array) json_decode($row->changes, true))->invert(), $user, true, '', $id);
+        });
+    }
+
+    /** The same save arrived before: its answer was lost on the way. */
+    private function before(User $user, string $key): ?Saved
+    {
+        $row = $key === '' ? null : DB::table('catalogue_entries')->where('user_id', $user->id)->where('key', $key)->first();
+        if ($row === null) {
+            return null;
+        }
+        /** @var array{moves: mixed, numbers: array<string, int>} $kept */
+        $kept = json_decode($row->moves, true);
+
+        return new Saved($row->id, Entry::stored((array) json_decode($row->changes, true)), $kept['numbers'], Moves::stored($kept['moves']), $row->words);
+    }
+
+    /** In the transaction that is open. */
+    private function make(Entry $given, ?User $user, bool $knowingly, string $key, ?int $takesBack): Saved|Refusal
+    {
+        $first = array_map(static fn (string $thing): int => 1 + (int) DB::table('sqlite_sequence')->where('name', Tables::of(Thing::from($thing)))->value('seq'), array_combine(array_keys(Numbering::asked($given)), array_keys(Numbering::asked($given))));
+        $numbering = Numbering::from($given, $first);
+        $asGiven = $numbering->apply($given);
+        $entry = $asGiven->inOrder();
+        $stands = $this->standing($entry);
+        $crossings = (new Applying($this->things))->crossings($entry);
+        if ($crossings !== []) {
+            return self::crossed($crossings, $takesBack !== null);
+        }
+        $entry = self::whole($entry, $stands);
+        $problems = $this->checks->of($entry, $stands, $knowingly);
+        if ($problems !== []) {
+            return new Refusal(array_map($numbering->asSent(...), $problems));
+        }
+        $words = $this->words->of($asGiven, $stands);
+        $made = $entry;
+        $moves = $this->moves->during(Touched::by($entry, $stands), function () use (&$made, $entry): void {
+            $made = new Entry(array_map($this->things->write(...), $entry->changes));
+            $this->things->settle();
+        });
+        if ($user === null) {
+            return new Saved(0, $made, $numbering->toArray(), $moves, $words);
+        }
+        $takesBack === null && $this->addresses->keep($made);
+
+        return new Saved($this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack), $made, $numbering->toArray(), $moves, $words);
+    }
+
+    /** @param  array<string, mixed>  $moves */
+    private function keep(Entry $entry, User $user, Numbering $numbering, array $moves, string $words, string $key, ?int $takesBack): int
+    {
+        $id = (int) DB::table('catalogue_entries')->insertGetId([
+            'user_id' => $user->id,
+            'at' => now('UTC')->toDateTimeString(),
+            'words' => $words,
+            'format' => Entry::FORMAT,
+            'changes' => json_encode($entry->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            'moves' => json_encode(['moves' => $moves, 'numbers' => (object) $numbering->toArray()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'key' => $key === '' ? null : $key,
+            'takes_back_id' => $takesBack,
+        ]);
+        $rows = array_map(static fn (Change $change): array => ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id], $entry->changes);
+        foreach (array_chunk($rows, 300) as $some) {
+            DB::table('catalogue_entry_things')->insert($some);
+        }
+
+        return $id;
+    }
+
+    /** @return array<string, array<int, array<string, mixed>>> */
+    private function standing(Entry $entry): array
+    {
+        $stands = [];
+        foreach (Thing::cases() as $thing) {
+            $ids = $entry->ids($thing);
+            $ids === [] || $stands[$thing->value] = $this->things->read($thing, $ids);
+        }
+
+        return $stands;
+    }
+
+    /**
+     * With all fields of what is deleted, so that it can come back.
+     *
+     * @param  array<string, array<int, array<string, mixed>>>  $stands
+     */
+    private static function whole(Entry $entry, array $stands): Entry
+    {
+        return new Entry(array_map(
+            static fn (Change $change): Change => $change->after === null
+                ? new Change($change->thing, $change->id, $stands[$change->thing->value][$change->id] ?? $change->before, null, $change->alongside)
+                : $change,
+            $entry->changes,
+        ));
+    }
+
+    /** @param  non-empty-list<Crossing>  $crossings */
+    private static function crossed(array $crossings, bool $takingBack): Refusal
+    {
+        $first = $crossings[0];
+
+        return match (true) {
+            $takingBack => new Refusal([CatalogueProblem::ChangedSince->at(Change::keyOf($first->thing, $first->id), ['count' => count($crossings)])], $crossings),
+            $first->field === null && $first->theirs === null => new Refusal([CatalogueProblem::Gone->at(Change::keyOf($first->thing, $first->id), ['thing' => $first->thing->one()])], $crossings),
+            default => new Refusal([], $crossings),
+        };
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http;
+
+use Illuminate\Http\JsonResponse;
+use Vestibra\App\Catalogue\Changing\FieldWords;
+use Vestibra\App\Catalogue\Changing\Moves;
+use Vestibra\App\Catalogue\Changing\Refusal;
+use Vestibra\App\Catalogue\Changing\Saved;
+use Vestibra\App\Catalogue\Changing\StoredThings;
+use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Fields;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/**
+ * What saving answers: what was saved and moved, or why nothing was.
+ *
+ * @phpstan-import-type Summary from Moves
+ *
+ * @phpstan-type Crossed array{thing: string, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
+ *
+ * @shape CatalogueChange array{thing: Thing, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
+ * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
+ * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>>}
+ */
+final readonly class CatalogueAnswer
+{
+    public function __construct(
+        private StoredThings $things,
+        private FieldWords $words,
+    ) {
+    }
+
+    public function of(Saved|Refusal $answer): JsonResponse
+    {
+        if ($answer instanceof Refusal) {
+            return $this->refused($answer);
+        }
+
+        return new JsonResponse([
+            'entry' => $answer->id,
+            'words' => $answer->words,
+            'numbers' => (object) $answer->numbers,
+            'moves' => $answer->moves,
+            'stands' => (object) ($answer->id === 0 ? [] : $this->stands($answer->entry)),
+        ]);
+    }
+
+    /** @return array<string, array<string, mixed>> by `product/3`: all fields of what is there after the entry */
+    private function stands(Entry $entry): array
+    {
+        $stands = [];
+        foreach (Thing::cases() as $thing) {
+            foreach ($this->things->read($thing, $entry->ids($thing)) as $id => $fields) {
+                $stands[Change::keyOf($thing, $id)] = $fields;
+            }
+        }
+
+        return $stands;
+    }
+
+    private function refused(Refusal $refusal): JsonResponse
+    {
+        $problems = $refusal->problems === [] ? ['message' => 'Somebody has changed this meanwhile. Nothing was saved, and nothing was overwritten.', 'problems' => []] : ProblemWords::answer($refusal->problems);
+
+        return new JsonResponse($problems + ['crossed' => $this->crossed($refusal->crossings)], $refusal->crossings === [] ? 422 : 409);
+    }
+
+    /**
+     * @param  list<Crossing>  $crossings
+     * @return list<Crossed>
+     */
+    private function crossed(array $crossings): array
+    {
+        $this->words->learn(...array_map(static fn (Crossing $one): Entry => new Entry($one->field === null ? [] : [
+            new Change($one->thing, $one->id, [$one->field => $one->theirs], [$one->field => $one->yours]),
+        ]), $crossings));
+        $crossed = [];
+        foreach (array_slice($crossings, 0, 50) as $one) {
+            $field = $one->field === null ? null : Fields::field($one->thing, $one->field);
+            $crossed[] = [
+                'thing' => $one->thing->value,
+                'id' => $one->id,
+                'field' => $one->field,
+                'label' => $field->words ?? $one->thing->one(),
+                'theirs' => $one->field === null ? null : $one->theirs,
+                'theirWords' => $field === null ? ($one->theirs === null ? 'gone' : 'there') : $this->words->value($field, $one->theirs),
+                'yourWords' => $field === null ? '' : $this->words->value($field, $one->yours),
+            ];
+        }
+
+        return $crossed;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Vestibra\App\Catalogue\Changing\EntryLog;
+use Vestibra\App\Catalogue\Changing\Refusal;
+use Vestibra\App\Catalogue\Changing\Saving;
+use Vestibra\App\Catalogue\SafeHtml;
+use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\CatalogueAnswer;
+use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\EntryReader;
+use Vestibra\Core\Catalogue\Changing\FieldReader;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Selling\MoneyFormat;
+
+/** Saving in the catalogue, what saving would do, and its history: the same for everything the shop knows. */
+final readonly class CatalogueController
+{
+    private const MOST_KEY = 60;
+
+    public function __construct(
+        private Saving $saving,
+        private CatalogueAnswer $answer,
+        private EntryLog $log,
+        private ShopClock $clock,
+        private MoneyFormat $money,
+    ) {
+    }
+
+    public function save(Request $request): JsonResponse
+    {
+        $entry = $this->entry($request);
+
+        return $this->answer->of($entry instanceof Entry
+            ? $this->saving->save($entry, SignedIn::user(), Asked::flag($request, 'knowingly'), Asked::text($request, 'key', self::MOST_KEY))
+            : new Refusal($entry));
+    }
+
+    public function foresee(Request $request): JsonResponse
+    {
+        $entry = $this->entry($request);
+
+        return $this->answer->of($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
+    }
+
+    public function takeBack(int $entryId): JsonResponse
+    {
+        return $this->answer->of($this->saving->takeBack($entryId, SignedIn::user()) ?? abort(404));
+    }
+
+    public function history(): View
+    {
+        return Screen::show('history', 'History of the catalogue', $this->log->page(null, 0, 1));
+    }
+
+    public function entries(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->log->page(Thing::tryFrom(Asked::text($request, 'thing')), Asked::id($request, 'id'), Asked::page($request)));
+    }
+
+    /** @return Entry|non-empty-list<Problem> */
+    private function entry(Request $request): Entry|array
+    {
+        return (new EntryReader(new FieldReader($this->clock->zone, $this->money->digits(), SafeHtml::clean(...))))->read(Asked::untrusted($request, 'changes'));
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App\Catalogue\Changing;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Vestibra\App\Models\User;
+use Vestibra\App\Shapes\Shapes;
+use Vestibra\Tests\App\Shapes\Conforming;
+use Vestibra\Tests\App\TestCase;
+
+final class CatalogueHttpTest extends TestCase
+{
+    public function test_a_brand_is_renamed_its_old_address_leads_on_in_one_hop_and_it_is_taken_back(): void
+    {
+        $id = $this->id('brands', 'Ostrelve');
+        $this->save([['thing' => 'brand', 'id' => $id, 'before' => ['slug' => 'ostrelve'], 'after' => ['slug' => 'middle']]])->assertOk();
+        $saved = $this->save([['thing' => 'brand', 'id' => $id, 'before' => ['name' => 'Ostrelve', 'slug' => 'middle'], 'after' => ['name' => 'Ostrelve & Daughters', 'slug' => 'ostrelve-and-daughters']]])->assertOk();
+
+        self::assertSame('Ostrelve & Daughters', $saved->json("stands.brand/$id.name"));
+        $this->get('/brand/ostrelve?page=2')->assertStatus(301)->assertHeader('Location', '/brand/ostrelve-and-daughters?page=2');
+        $this->get('/brand/middle')->assertRedirect('/brand/ostrelve-and-daughters');
+        $this->get('/brand/nobody')->assertNotFound();
+        $this->get('/search?q=daughters')->assertSee('href="/p/', false);
+
+        $this->takeBack($saved->json('entry'))->assertOk();
+        $this->get('/brand/middle')->assertOk();
+        $this->get('/brand/ostrelve')->assertRedirect('/brand/middle');
+        self::assertSame('Ostrelve', DB::table('brands')->where('id', $id)->value('name'));
+    }
+
+    public function test_categories_products_and_collections_lead_on_too(): void
+    {
+        foreach (['category' => ['categories', 'c'], 'product' => ['products', 'p'], 'collection' => ['collections', 'collection']] as $thing => [$table, $path]) {
+            $row = DB::table($table)->orderBy('id')->first();
+            $this->save([['thing' => $thing, 'id' => $row->id ?? 0, 'before' => ['slug' => $row->slug ?? ''], 'after' => ['slug' => "new-$thing"]]])->assertOk();
+
+            $this->get("/$path/".($row->slug ?? ''))->assertRedirect("/$path/new-$thing");
+            $this->get("/$path/new-$thing")->assertOk();
+        }
+    }
+
+    public function test_what_is_wrong_is_said_beside_its_field(): void
+    {
+        $variant = DB::table('variants')->orderBy('id')->first();
+        $answer = $this->save([['thing' => 'variant', 'id' => $variant->id ?? 0, 'before' => ['price' => $variant->price ?? 0], 'after' => ['price' => '1,234']]]);
+
+        $answer->assertStatus(422)->assertJsonPath('problems.0.path', 'variant/'.($variant->id ?? 0).'/price')
+            ->assertJsonPath('message', '“1,234” can be read as 1234 or as 1.23. Write which one is meant. Nothing was saved yet.');
+    }
+
+    public function test_two_windows_are_told_both_values(): void
+    {
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['brand' => $this->brand(1)], 'after' => ['brand' => null]]])->assertOk();
+        $answer = $this->save([['thing' => 'product', 'id' => 1, 'before' => ['brand' => 3], 'after' => ['brand' => 2]]])->assertStatus(409);
+
+        $answer->assertJsonPath('crossed.0.field', 'brand')->assertJsonPath('crossed.0.theirWords', 'empty')
+            ->assertJsonPath('crossed.0.yourWords', DB::table('brands')->where('id', 2)->value('name'));
+    }
+
+    public function test_foreseeing_says_what_moves_and_changes_nothing(): void
+    {
+        $changes = [['thing' => 'product', 'id' => 1, 'before' => ['published' => true], 'after' => ['published' => false]]];
+        $foreseen = $this->actingAs($this->owner)->postJson('/studio/catalogue/foresee', ['changes' => $changes])->assertOk();
+
+        self::assertSame(1, $foreseen->json('moves.gone'));
+        self::assertSame(1, DB::table('products')->where('id', 1)->value('published'));
+        self::assertSame(0, DB::table('catalogue_entries')->count());
+    }
+
+    public function test_the_history_says_who_when_what_from_and_what_to(): void
+    {
+        $brand = $this->brand(1);
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['brand' => $brand], 'after' => ['brand' => null]]]);
+        $page = $this->actingAs($this->owner)->getJson('/studio/catalogue/entries?thing=product&id=1')->assertOk();
+
+        self::assertNull((new Conforming(Shapes::ofProject()))->to('EntryPage', $page->json()));
+        $page->assertJsonPath('entries.0.by', 'Robin')->assertJsonPath('entries.0.lines.0', [
+            'name' => DB::table('products')->where('id', 1)->value('title'), 'field' => 'brand',
+            'from' => DB::table('brands')->where('id', $brand)->value('name'), 'to' => 'empty',
+        ]);
+        $this->takeBack($page->json('entries.0.id'))->assertOk();
+        $this->getJson('/studio/catalogue/entries')->assertJsonPath('entries.0.takesBack', $page->json('entries.0.id'))->assertJsonPath('entries.1.takenBack', true)->assertJsonPath('total', 2);
+        $this->getJson('/studio/catalogue/entries?thing=product&id=2')->assertJsonPath('total', 0);
+        $this->get('/studio/catalogue/history')->assertOk();
+        self::assertSame($brand, $this->brand(1));
+    }
+
+    public function test_answers_have_the_shape_that_was_promised(): void
+    {
+        $conforming = new Conforming(Shapes::ofProject());
+        $saved = $this->save([
+            ['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Dusk', 'slug' => 'dusk']],
+            ['thing' => 'product', 'id' => 1, 'before' => ['published' => true], 'after' => ['published' => false]],
+        ]);
+        self::assertNull($conforming->to('CatalogueSaved', $saved->json()));
+        $crossed = $this->save([['thing' => 'product', 'id' => 1, 'before' => ['published' => true], 'after' => ['published' => false]], ['thing' => 'tag', 'id' => 999, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']]]);
+        foreach ((array) $crossed->json('crossed') as $one) {
+            self::assertNull($conforming->to('CatalogueCrossed', $one));
+        }
+        $crossed->assertStatus(409)->assertJsonPath('message', 'This tag was deleted meanwhile. Nothing was saved.');
+    }
+
+    public function test_whoever_may_only_look_may_not_save(): void
+    {
+        $viewer = User::query()->create(['name' => 'Ada', 'email' => 'ada@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER]);
+        foreach (['save', 'foresee', 'entries/1/take-back'] as $door) {
+            $this->actingAs($viewer)->postJson("/studio/catalogue/$door", ['changes' => []])->assertForbidden();
+        }
+        $this->actingAs($viewer)->getJson('/studio/catalogue/entries')->assertOk();
+    }
+
+    public function test_search_engines_are_told_what_the_owner_wrote_for_them(): void
+    {
+        $slug = (string) DB::table('products')->where('id', 1)->value('slug');
+        $this->get("/p/$slug")->assertSee('<meta name="description" content="'.e((string) DB::table('products')->where('id', 1)->value('short_description')).'"', false);
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['searchTitle' => '', 'searchDescription' => ''], 'after' => ['searchTitle' => 'Ink <by> post', 'searchDescription' => 'Say "teal"']]])->assertOk();
+
+        $this->get("/p/$slug")->assertSee('<title>Ink &lt;by&gt; post · Larkfold</title>', false)->assertSee('content="Say &quot;teal&quot;"', false);
+    }
+
+    private function brand(int $product): mixed
+    {
+        return DB::table('products')->where('id', $product)->value('brand_id');
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $changes
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function save(array $changes): TestResponse
+    {
+        $this->anew();
+
+        return $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => $changes]);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function takeBack(mixed $entry): TestResponse
+    {
+        $this->anew();
+        self::assertIsInt($entry);
+
+        return $this->actingAs($this->owner)->postJson("/studio/catalogue/entries/$entry/take-back");
+    }
+}
