@@ -19,6 +19,11 @@ final class ShopClock
         $this->zone = ShopZone::of(config()->string('vestibra.zone'));
     }
 
+    public function zoneName(): string
+    {
+        return config()->string('vestibra.zone');
+    }
+
     /** In whole seconds, in UTC. */
     public function now(): DateTimeImmutable
     {

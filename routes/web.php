@@ -11,9 +11,10 @@ use Vestibra\App\Http\Middleware\SameAuthor;
 use Vestibra\App\Pages\PagesOfTheShop;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
+Route::pattern('thing', 'category|collection|brand|tag|option');
 Route::pattern('pageKind', implode('|', array_keys(PagesOfTheShop::paths())));
 
 Route::middleware(InTheShop::class)->group(function (): void {
@@ -44,7 +45,15 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('sign-out', [Studio\SignInController::class, 'destroy']);
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
+    Route::get('products/new', [Studio\ProductsController::class, 'blank'])->middleware('can:edit-templates');
     Route::get('products/{productId}', [Studio\ProductsController::class, 'show']);
+    Route::get('catalogue', [Studio\ThingsController::class, 'products']);
+    Route::get('catalogue/rows', [Studio\ThingsController::class, 'productRows']);
+    Route::get('catalogue/{thing}', [Studio\ThingsController::class, 'index']);
+    Route::get('catalogue/{thing}/rows', [Studio\ThingsController::class, 'rows']);
+    Route::get('catalogue/{thing}/new', [Studio\ThingsController::class, 'blank'])->middleware('can:edit-templates');
+    Route::get('catalogue/{thing}/{thingId}', [Studio\ThingsController::class, 'show']);
+    Route::get('catalogue/{thing}/{thingId}/uses', [Studio\ThingsController::class, 'uses']);
     Route::get('catalogue/history', [Studio\CatalogueController::class, 'history']);
     Route::get('catalogue/entries', [Studio\CatalogueController::class, 'entries']);
     Route::get('facts', [Studio\FactsController::class, 'index']);

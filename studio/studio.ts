@@ -1,6 +1,10 @@
 import './studio.css';
 import { mount, type Component } from 'svelte';
 import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
+import CatalogueThing from './screens/catalogue/Thing.svelte';
+import CatalogueThings from './screens/catalogue/Things.svelte';
+import CatalogueProducts from './screens/catalogue/Products.svelte';
+import CatalogueHistory from './screens/catalogue/History.svelte';
 import Facts from './screens/facts/Facts.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
@@ -19,6 +23,10 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     why: Why,
     templates: Templates,
     facts: Facts,
+    history: CatalogueHistory,
+    products: CatalogueProducts,
+    things: CatalogueThings,
+    thing: CatalogueThing,
     pictures: Pictures,
     product: Product,
     releases: Releases,

@@ -7,6 +7,7 @@ namespace Vestibra\App\Catalogue;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pictures\PictureList;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 
 /**
@@ -17,8 +18,8 @@ use Vestibra\Core\Catalogue\FactKind;
  * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
  *
  * @shape Content
- * @shape ProductData array{product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
- *     string|null}, template: array{id: int, name: string}, facts: list<Fact>, values: array<string, list<string>>, pictures:
+ * @shape ProductData array{form: ThingForm, product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
+ *     string|null}, template: array{id: int, name: string}|null, facts: list<Fact>, values: array<string, list<string>>, pictures:
  *     list<int>, shownPictures: list<Picture>, contents: array<string, Content>}
  */
 final readonly class ProductSheet
@@ -27,6 +28,7 @@ final readonly class ProductSheet
         private FactList $facts,
         private FactSheet $values,
         private PictureList $pictures,
+        private ThingSheet $things,
     ) {
     }
 
@@ -43,11 +45,26 @@ final readonly class ProductSheet
 
         return [
             'product' => ['published' => (bool) $product->published] + (array) $product,
+            'form' => $this->things->of(Thing::Product, $id),
             'facts' => $facts,
             'values' => (object) $values,
             'pictures' => $own,
             'shownPictures' => $this->pictures->some(array_values(array_unique([...$own, ...$this->named($facts, $values, FactKind::Picture)]))),
             'contents' => (object) $this->contents($id),
+        ];
+    }
+
+    /** @return array<string, mixed> of one that is to be made */
+    public function blank(): array
+    {
+        return [
+            'product' => ['id' => 0, 'title' => '', 'slug' => '', 'published' => true, 'brand' => null, 'category' => null],
+            'form' => $this->things->of(Thing::Product, 0),
+            'facts' => [],
+            'values' => (object) [],
+            'pictures' => [],
+            'shownPictures' => [],
+            'contents' => (object) [],
         ];
     }
 

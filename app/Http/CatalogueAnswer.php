@@ -26,6 +26,8 @@ use Vestibra\Core\Catalogue\Changing\Thing;
  *
  * @shape CatalogueChange array{thing: Thing, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
  * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
+ * @shape CatalogueProblem array{code: string, path: string, message: string}
+ * @shape CatalogueForeseen array{moves: CatalogueMoves, problems: list<CatalogueProblem>, crossed: list<CatalogueCrossed>}
  * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>>}
  */
 final readonly class CatalogueAnswer
@@ -48,6 +50,16 @@ final readonly class CatalogueAnswer
             'numbers' => (object) $answer->numbers,
             'moves' => $answer->moves,
             'stands' => (object) ($answer->id === 0 ? [] : $this->stands($answer->entry)),
+        ]);
+    }
+
+    /** What saving would do, or what stands against it: a question, and so never refused. */
+    public function foreseen(Saved|Refusal $answer): JsonResponse
+    {
+        return new JsonResponse([
+            'moves' => $answer instanceof Saved ? $answer->moves : Moves::NONE,
+            'problems' => $answer instanceof Refusal && $answer->problems !== [] ? ProblemWords::answer($answer->problems)['problems'] : [],
+            'crossed' => $answer instanceof Refusal ? $this->crossed($answer->crossings) : [],
         ]);
     }
 

@@ -3,17 +3,36 @@
     import type { Screen } from '../lib/types';
     import NoticeLine from './NoticeLine.svelte';
 
-    let { screen, here, children }: { screen: Screen<unknown>; here: string; children: Snippet } = $props();
+    interface Props {
+        screen: Screen<unknown>;
+        here: string;
+        /** Where in the catalogue. */
+        place?: string;
+        wide?: boolean;
+        children: Snippet;
+    }
+
+    let { screen, here, place = '', wide = false, children }: Props = $props();
     const token = document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? '';
     const places = [
         { name: 'Today', address: '/studio/today' },
         { name: 'Templates', address: '/studio/templates' },
         { name: 'Who gets what', address: '/studio/who' },
-        { name: 'Facts', address: '/studio/facts' },
-        { name: 'Pictures', address: '/studio/pictures' },
+        { name: 'Catalogue', address: '/studio/catalogue' },
         { name: 'Releases', address: '/studio/releases' },
-        { name: 'Reviews', address: '/studio/reviews' },
         { name: 'Words', address: '/studio/words' },
+    ];
+    const catalogue = [
+        { name: 'Products', address: '/studio/catalogue' },
+        { name: 'Categories', address: '/studio/catalogue/category' },
+        { name: 'Collections', address: '/studio/catalogue/collection' },
+        { name: 'Brands', address: '/studio/catalogue/brand' },
+        { name: 'Tags', address: '/studio/catalogue/tag' },
+        { name: 'Options', address: '/studio/catalogue/option' },
+        { name: 'Facts', address: '/studio/facts' },
+        { name: 'Pictures and files', address: '/studio/pictures' },
+        { name: 'Reviews', address: '/studio/reviews' },
+        { name: 'History', address: '/studio/catalogue/history' },
     ];
 </script>
 
@@ -37,7 +56,18 @@
         </form>
     </div>
 </header>
-<main class="mx-auto max-w-5xl px-6 py-9">
+{#if here === 'Catalogue'}
+    <nav aria-label="Catalogue" class="flex flex-wrap gap-x-5 border-b border-dashed border-hair px-6">
+        {#each catalogue as one (one.address)}
+            <a
+                href={one.address}
+                aria-current={one.name === place ? 'page' : undefined}
+                class="py-2 {one.name === place ? 'font-semibold' : 'text-quiet hover:text-ink'}">{one.name}</a
+            >
+        {/each}
+    </nav>
+{/if}
+<main class="mx-auto {wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9">
     {@render children()}
 </main>
 <NoticeLine />

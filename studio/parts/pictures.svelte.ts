@@ -10,6 +10,20 @@ export class PictureChoice {
         return { rows: answer.pictures, more: answer.more };
     });
 
+    /** Pictures that were asked for by number. */
+    known = $state.raw<Record<number, Picture>>({});
+
+    async learn(ids: number[]): Promise<void> {
+        const wanted = ids.filter((id) => this.known[id] === undefined);
+        if (wanted.length === 0) return;
+        try {
+            const { pictures } = await get<PicturePage>(`/studio/pictures/rows?ids=${wanted.join(',')}`);
+            this.known = { ...this.known, ...Object.fromEntries(pictures.map((one) => [one.id, one])) };
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
     /** Answers the picture that was taken in. */
     async take(file: File): Promise<Picture | null> {
         try {

@@ -56,6 +56,12 @@ final class FieldWords
         }
     }
 
+    /** @return array<string, array<int, string>> by thing and number, as far as they were learnt */
+    public function known(): array
+    {
+        return $this->names;
+    }
+
     /** What a thing is called, now or when it was last there. */
     public function name(Change $change): string
     {

@@ -42,7 +42,7 @@
     }
 </script>
 
-<Frame {screen} here="Facts">
+<Frame {screen} here="Catalogue" place="Facts">
     <h1 class="text-2xl">Facts</h1>
     <p class="mt-1 max-w-2xl text-quiet">
         What you know about each product: the nib, the care, the paper’s weight. Templates show them where you say, and rules can ask for them.

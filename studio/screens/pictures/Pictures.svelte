@@ -29,7 +29,7 @@
 
 <svelte:window onpaste={paste} />
 
-<Frame {screen} here="Pictures">
+<Frame {screen} here="Catalogue" place="Pictures and files">
     <h1 class="text-2xl">Pictures</h1>
     <p class="mt-1 text-quiet">{counted(pictures.total, 'picture')}{pictures.query !== '' || pictures.bare ? ' found' : ' in the shop'}</p>
     {#if may}

@@ -1,42 +1,121 @@
 <script lang="ts">
     import { untrack } from 'svelte';
+    import { addressName, text } from '../../lib/fields';
     import type { Screen } from '../../lib/types';
+    import Chosen from '../../parts/catalogue/Chosen.svelte';
+    import History from '../../parts/catalogue/History.svelte';
+    import Line from '../../parts/catalogue/Line.svelte';
+    import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import Frame from '../../parts/Frame.svelte';
+    import RichField from '../../parts/rich/RichField.svelte';
     import FactRow from './FactRow.svelte';
+    import { ProductForm } from './form.svelte';
+    import Options from './Options.svelte';
     import OwnPictures from './OwnPictures.svelte';
     import { Product } from './product.svelte';
     import type { ProductData } from './types';
+    import Variants from './Variants.svelte';
 
     let { screen }: { screen: Screen<ProductData> } = $props();
     const { product, template, facts, contents } = untrack(() => screen.data);
     const state = new Product(untrack(() => screen.data));
+    const form = new ProductForm(untrack(() => screen.data.form));
+    const { ledger, at } = form;
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
+    const title = $derived(text(ledger.value(at, 'title')));
+
+    function named(next: string): void {
+        if (form.isNew && !text(ledger.value(at, 'slug')).startsWith('-')) ledger.set(at, 'slug', addressName(next));
+    }
+
+    function leave(): void {
+        ledger.putBack();
+        if (form.isNew) location.assign('/studio/catalogue');
+    }
 </script>
 
-<Frame {screen} here="Facts">
-    <p><a class="word" href="/studio/facts">All products and their facts</a></p>
-    <h1 class="mt-2 text-2xl">{product.title}</h1>
-    <p class="mt-1 text-quiet">
-        {[product.category, product.brand, product.published ? null : 'hidden from customers'].filter((one) => one !== null).join(' · ')}
-    </p>
-    <p class="mt-2">
-        Its page is laid out by “{template.name}”.
-        <a class="word" href="/studio/templates/{template.id}?sample={product.id}">Open it with this product</a> ·
-        <a class="word" href="/studio/why/product/{product.slug}">why this one?</a> ·
-        <a class="word" href="/p/{product.slug}">see it in the shop</a>
-    </p>
-    <div class="mt-7"><OwnPictures product={state} {may} /></div>
-    <section class="mt-8" aria-labelledby="facts-title">
-        <h2 id="facts-title" class="text-lg">Facts</h2>
-        {#if facts.length === 0}
-            <p class="text-quiet">The shop has no facts yet. <a class="word" href="/studio/facts">Define the first one</a>; then it can be filled in here.</p>
-        {/if}
-        {#each groups as group (group)}
-            {#if group !== ''}<h3 class="mt-4 font-sans font-semibold">{group}</h3>{/if}
-            {#each facts.filter((fact) => fact.group === group) as fact (fact.id)}
-                <FactRow product={state} {fact} content={contents[fact.id] ?? null} {may} />
-            {/each}
-        {/each}
-    </section>
+<Frame {screen} here="Catalogue" place="Products" wide>
+    <div class="grid grid-cols-[minmax(0,1fr)_260px] gap-x-10">
+        <div class="min-w-0">
+            <h1 class="text-2xl">{form.isNew ? title || 'A new product' : title}</h1>
+            {#if !form.isNew}
+                <p class="mt-1 text-quiet">
+                    {ledger.value(at, 'published') === true ? '' : 'Hidden from customers · '}<a class="word" href="/p/{product.slug}">see it in the shop</a>
+                </p>
+            {/if}
+            <section class="mt-5" aria-label="What it is">
+                <Line {ledger} {at} field="title" label="Title" {may} changed={named} />
+                <Line {ledger} {at} field="slug" label="Address name" {may} most={120} help="In the shop at /p/{text(ledger.value(at, 'slug'))}" />
+                <Line {ledger} {at} field="shortDescription" label="Short description" {may} long most={2000} />
+                <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
+                    <label class="pt-1" for="description">Description</label>
+                    <div class="min-w-0">
+                        <RichField
+                            id="description"
+                            label="Description"
+                            editable={may}
+                            value={text(ledger.value(at, 'description'))}
+                            change={(next) => ledger.set(at, 'description', next)}
+                        />
+                        {#if ledger.wrong[`${at}/description`]}<p class="text-sm text-trouble">{ledger.wrong[`${at}/description`]?.message}</p>{/if}
+                    </div>
+                </div>
+                <Chosen {ledger} {at} field="brand" label="Brand" things="brand" {may} />
+                <Chosen {ledger} {at} field="categories" main="mainCategory" label="Categories" things="category" {may} several />
+                <Chosen {ledger} {at} field="tags" label="Tags" things="tag" {may} several />
+                <label class="grid grid-cols-[150px_minmax(0,1fr)] gap-x-4 py-2">
+                    <span>Customers see it</span>
+                    <input
+                        class="justify-self-start"
+                        type="checkbox"
+                        disabled={!may}
+                        checked={ledger.value(at, 'published') === true}
+                        onchange={(event) => ledger.set(at, 'published', event.currentTarget.checked)}
+                    />
+                </label>
+            </section>
+            <section class="mt-7" aria-labelledby="variants-title">
+                <h2 id="variants-title" class="text-lg">What is sold</h2>
+                <div class="mt-2"><Options {form} {may} /></div>
+                <div class="mt-3"><Variants {form} {may} /></div>
+            </section>
+            <section class="mt-7" aria-labelledby="search-title">
+                <h2 id="search-title" class="text-lg">For search engines</h2>
+                <Line {ledger} {at} field="searchTitle" label="Title" {may} help="Empty: the title above." />
+                <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the short description." />
+            </section>
+            {#if form.isNew}
+                <p class="mt-7 text-quiet">Pictures and facts follow once it is saved.</p>
+            {:else}
+                <div class="mt-7"><OwnPictures product={state} {may} /></div>
+                <section class="mt-8" aria-labelledby="facts-title">
+                    <h2 id="facts-title" class="text-lg">Facts</h2>
+                    {#if facts.length === 0}
+                        <p class="text-quiet">
+                            The shop has no facts yet. <a class="word" href="/studio/facts">Define the first one</a>; then it can be filled in here.
+                        </p>
+                    {/if}
+                    {#each groups as group (group)}
+                        {#if group !== ''}<h3 class="mt-4 font-sans font-semibold">{group}</h3>{/if}
+                        {#each facts.filter((fact) => fact.group === group) as fact (fact.id)}
+                            <FactRow product={state} {fact} content={contents[fact.id] ?? null} {may} />
+                        {/each}
+                    {/each}
+                </section>
+            {/if}
+        </div>
+        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Its page">
+            {#if template}
+                <p>Its page is laid out by</p>
+                <p class="font-name text-lg">{template.name}</p>
+                <p class="text-sm">
+                    <a class="word" href="/studio/why/product/{product.slug}">why this one?</a> ·
+                    <a class="word" href="/studio/templates/{template.id}?sample={product.id}">open it with this product</a>
+                </p>
+            {/if}
+            <div class="mt-5 border-t border-hair pt-4"><SaveBox {ledger} {may} {leave} /></div>
+            {#if !form.isNew}<div class="mt-6 border-t border-hair pt-4"><History thing="product" id={product.id} {may} {ledger} /></div>{/if}
+        </aside>
+    </div>
 </Frame>

@@ -14,7 +14,7 @@
     ];
 </script>
 
-<Frame {screen} here="Reviews">
+<Frame {screen} here="Catalogue" place="Reviews">
     <h1 class="text-2xl">Reviews</h1>
     <p class="mt-1 text-quiet">What customers write stands in the shop only after you have read it.</p>
     <p class="mt-5 flex flex-wrap gap-5" role="group" aria-label="Which reviews">

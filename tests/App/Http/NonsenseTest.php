@@ -14,9 +14,9 @@ final class NonsenseTest extends TestCase
 {
     /** Every name that some address or body is asked for. */
     private const NAMES = [
-        'after', 'alt', 'also', 'ask', 'at', 'author', 'bare', 'base', 'before', 'changes', 'copyOf', 'days', 'draft', 'drafts', 'due', 'edits', 'email', 'focusX', 'from', 'gesture', 'ids',
+        'after', 'alt', 'also', 'ask', 'at', 'author', 'bare', 'base', 'before', 'brand', 'category', 'changes', 'copyOf', 'days', 'draft', 'drafts', 'due', 'edits', 'email', 'focusX', 'from', 'gesture', 'id', 'ids',
         'key', 'kind', 'knowingly', 'lacking', 'live', 'move', 'name', 'node', 'note', 'o', 'of', 'on', 'order', 'page', 'passOver', 'password', 'pinned', 'product', 'q', 'quantity', 'reach',
-        'remove', 'revision', 'revisions', 'sample', 'sort', 'spoken', 'stars', 'start', 'state', 'template', 'then', 'to', 'use', 'variant', 'window', 'with', 'words',
+        'remove', 'revision', 'revisions', 'sample', 'sort', 'spoken', 'stars', 'start', 'state', 'tag', 'template', 'then', 'thing', 'to', 'use', 'variant', 'window', 'with', 'words',
     ];
 
     /** @return iterable<string, array{mixed}> */
@@ -123,6 +123,6 @@ final class NonsenseTest extends TestCase
 
     private function filled(Route $route, string $with): string
     {
-        return '/'.preg_replace(['/\{pageKind\}/', '/\{\w+\??\}/'], ['category', $with], $route->uri());
+        return '/'.preg_replace(['/\{pageKind\}/', '/\{thing\}/', '/\{\w+\??\}/'], ['category', 'brand', $with], $route->uri());
     }
 }

@@ -50,7 +50,7 @@ final readonly class CatalogueController
     {
         $entry = $this->entry($request);
 
-        return $this->answer->of($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
+        return $this->answer->foreseen($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
     }
 
     public function takeBack(int $entryId): JsonResponse

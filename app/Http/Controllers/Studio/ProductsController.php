@@ -40,6 +40,11 @@ final readonly class ProductsController
         ] + ($sheet->of($productId) ?? abort(404)));
     }
 
+    public function blank(ProductSheet $sheet): View
+    {
+        return Screen::show('product', 'A new product', ['template' => null] + $sheet->blank());
+    }
+
     /** The product's pictures from now on, in order; two people at once are told, as with facts. */
     public function pictures(Request $request, int $productId): JsonResponse
     {

@@ -24,7 +24,7 @@ use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
 
 /**
- * @shape NamePage array{names: list<array{id: int, name: string, depth: int}>, more: bool}
+ * @shape NamePage array{names: list<array{id: int, name: string, depth: int, option: int, label: string, swatch: string|null}>, more: bool}
  */
 final readonly class ReachController
 {
@@ -65,7 +65,7 @@ final readonly class ReachController
     public function names(Request $request, string $field): JsonResponse
     {
         $table = LivingNames::TABLES[$field] ?? abort(404);
-        [$name, $folded] = ['product' => ['title', 'title_folded'], 'option-value' => ['label', 'label_folded']][$field] ?? ['name', 'name_folded'];
+        [$name, $folded] = ['product' => ['title', 'title_folded'], 'option-value' => ['label', "(select o.name_folded from options o where o.id = option_values.option_id) || ' ' || label_folded"]][$field] ?? ['name', 'name_folded'];
         $page = Asked::page($request);
         $query = DB::table($table)->select(['id', "$name as name"]);
         foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
@@ -78,7 +78,7 @@ final readonly class ReachController
         if ($field === 'category') {
             $query->addSelect(DB::raw('(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth'))->orderBy('lower');
         } elseif ($field === 'option-value') {
-            $query->join('options', 'options.id', '=', 'option_values.option_id')->select(['option_values.id', DB::raw("options.name || ' ' || label as name")])
+            $query->join('options', 'options.id', '=', 'option_values.option_id')->select(['option_values.id', DB::raw("options.name || ' ' || label as name"), 'option_values.option_id', 'option_values.label', 'option_values.swatch'])
                 ->orderBy('options.position')->orderBy('option_values.position');
         } else {
             $query->orderBy($folded);
@@ -90,6 +90,9 @@ final readonly class ReachController
                 'id' => $row->id,
                 'name' => $row->name,
                 'depth' => $row->depth ?? 1,
+                'option' => $row->option_id ?? 0,
+                'label' => $row->label ?? '',
+                'swatch' => $row->swatch ?? null,
             ])->values(),
             'more' => $rows->count() > PageRows::PAGE,
         ]);

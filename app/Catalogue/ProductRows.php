@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\Sql;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Selling\MoneyFormat;
+
+/**
+ * The products as the Studio lists them: one row each, found by words and by the same conditions that rules are made of.
+ *
+ * @phpstan-type Row array{id: int, title: string, slug: string, picture: string|null, published: bool, brand: string|null, category: string|null, price: string, variants: int, stock: int|null}
+ * @phpstan-type Filter array{q: string, category: int, brand: int, tag: int, state: string, sort: string}
+ *
+ * @shape ProductRow Row
+ * @shape ProductFilter Filter
+ * @shape ProductPage array{rows: list<ProductRow>, total: int, from: int}
+ * @shape ProductListData ProductPage&array{filter: ProductFilter, names: array<string, string>}
+ */
+final readonly class ProductRows
+{
+    public const PAGE = 50;
+
+    /** What else a product can be found by, in words; each is a condition of rules, or what customers see. */
+    private const STATES = [
+        'hidden' => 'p.published = 0',
+        'shown' => 'p.published = 1',
+    ];
+
+    private const CONDITIONS = [
+        'on-sale' => ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
+        'sold-out' => ['field' => 'stock', 'comparison' => 'isOut', 'values' => []],
+        'no-picture' => ['field' => 'picture', 'comparison' => 'atMost', 'values' => [0]],
+    ];
+
+    private const SORTS = [
+        'title' => 'p.title_order, p.id',
+        'new' => 'p.added_at desc, p.id desc',
+    ];
+
+    public function __construct(
+        private KindRulesReader $rules,
+        private Categories $categories,
+        private MoneyFormat $money,
+    ) {
+    }
+
+    /**
+     * @param  Filter  $filter
+     * @param  int  $from  how many rows stand before the first that is wanted
+     * @return array{rows: list<Row>, total: int, from: int}
+     */
+    public function page(array $filter, int $from): array
+    {
+        $where = $this->where($filter);
+        $order = self::SORTS[$filter['sort']] ?? self::SORTS['title'];
+        $ids = array_column(DB::select("select p.id from products p where $where->text order by $order limit ? offset ?", [...$where->bindings, self::PAGE, $from]), 'id');
+
+        return [
+            'rows' => $this->rows($ids),
+            'total' => (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings),
+            'from' => $from,
+        ];
+    }
+
+    /** @return list<string> */
+    public static function states(): array
+    {
+        return ['', ...array_keys(self::STATES), ...array_keys(self::CONDITIONS)];
+    }
+
+    /** @return list<string> */
+    public static function sorts(): array
+    {
+        return array_keys(self::SORTS);
+    }
+
+    /** @param  Filter  $filter */
+    private function where(array $filter): Sql
+    {
+        $parts = [new Sql(self::STATES[$filter['state']] ?? '1')];
+        foreach (array_filter(explode(' ', Folding::fold($filter['q']))) as $word) {
+            $parts[] = new Sql('(instr(p.title_folded, ?) > 0 or exists (select 1 from variants v where v.product_id = p.id and (lower(v.sku) = ? or v.barcode = ?)))', [$word, $word, $word]);
+        }
+        $conditions = array_values(array_filter([
+            $filter['category'] === 0 ? null : ['field' => 'category', 'comparison' => 'isIn', 'values' => [$filter['category']]],
+            $filter['brand'] === 0 ? null : ['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$filter['brand']]],
+            $filter['tag'] === 0 ? null : ['field' => 'tag', 'comparison' => 'hasAnyOf', 'values' => [$filter['tag']]],
+            self::CONDITIONS[$filter['state']] ?? null,
+        ]));
+        if ($conditions !== []) {
+            $parts[] = $this->covers($conditions);
+        }
+
+        return Sql::join(' and ', $parts);
+    }
+
+    /** @param  non-empty-list<array{field: string, comparison: string, values: list<int>}>  $conditions */
+    private function covers(array $conditions): Sql
+    {
+        $reach = $this->rules->stored(['format' => 2, 'show' => [$conditions], 'keepOff' => []], PageKind::Product);
+        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+
+        return $this->rules->live(PageKind::Product)->sql()->covers($compiled);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Row> in the order asked for
+     */
+    private function rows(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $rows = [];
+        foreach (DB::select(
+            'select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category,'
+            .' (select file from product_pictures x join pictures on pictures.id = x.picture_id where x.product_id = p.id order by x.position limit 1) as file,'
+            .' (select count(*) from variants v where v.product_id = p.id) as variants,'
+            .' (select min(v.price) from variants v where v.product_id = p.id) as low, (select max(v.price) from variants v where v.product_id = p.id) as high,'
+            .' (select case when count(*) = count(v.stock) then sum(v.stock) end from variants v where v.product_id = p.id) as stock'
+            .' from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id in ('.implode(',', $ids).')',
+        ) as $row) {
+            $rows[$row->id] = [
+                'id' => $row->id,
+                'title' => $row->title,
+                'slug' => $row->slug,
+                'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
+                'published' => (bool) $row->published,
+                'brand' => $row->brand,
+                'category' => $row->category,
+                'price' => $this->price($row),
+                'variants' => (int) $row->variants,
+                'stock' => $row->stock === null ? null : (int) $row->stock,
+            ];
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    private function price(stdClass $row): string
+    {
+        return match (true) {
+            $row->low === null => '',
+            $row->low === $row->high => $this->money->format($row->low),
+            default => $this->money->format($row->low).' – '.$this->money->format($row->high),
+        };
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Templates\WhereNamed;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Reach\ReachFormats;
+
+/**
+ * What uses a thing of the catalogue: said before it is deleted.
+ *
+ * @phpstan-type Template array{id: int, name: string, live: bool}
+ *
+ * @shape ThingUses array{products: int, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
+ * @shape ThingData array{form: ThingForm, uses: ThingUses}
+ */
+final readonly class ThingUses
+{
+    public const NONE = ['products' => 0, 'rules' => [], 'pages' => [], 'collections' => []];
+
+    private const FIELDS = ['category' => 'category', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag', 'product' => 'product', 'option' => 'option'];
+
+    public function __construct(private WhereNamed $named)
+    {
+    }
+
+    /** @return array{products: int, rules: list<Template>, pages: list<Template>, collections: list<string>} */
+    public function of(Thing $thing, int $id): array
+    {
+        $rules = $collections = [];
+        foreach (DB::table('templates')->where('page_kind', '<>', '')->orderBy('name')->get(['id', 'name', 'live_revision', 'live_reach', 'draft_reach']) as $row) {
+            if (self::asks($row->live_reach, $thing, $id) || self::asks($row->draft_reach, $thing, $id)) {
+                $rules[] = ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
+            }
+        }
+        foreach (DB::table('collections')->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
+            self::asks($row->rule, $thing, $id) && $collections[] = (string) $row->name;
+        }
+        $pages = in_array($thing, [Thing::Product, Thing::Collection], true) ? $this->named->places($id, $thing->value) : [];
+
+        return [
+            'products' => self::products($thing, $id),
+            'rules' => $rules,
+            'pages' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name'], 'live' => $place['live']], $pages),
+            'collections' => $collections,
+        ];
+    }
+
+    private static function products(Thing $thing, int $id): int
+    {
+        return match ($thing) {
+            Thing::Category => DB::table('category_product')->where('category_id', $id)->count(),
+            Thing::Collection => DB::table('collection_product')->where('collection_id', $id)->count(),
+            Thing::Brand => DB::table('products')->where('brand_id', $id)->count(),
+            Thing::Tag => DB::table('product_tag')->where('tag_id', $id)->count(),
+            Thing::Option => (int) DB::scalar('select count(distinct v.product_id) from variant_values x join variants v on v.id = x.variant_id where x.option_id = ?', [$id]),
+            default => 0,
+        };
+    }
+
+    private static function asks(?string $stored, Thing $thing, int $id): bool
+    {
+        $reach = $stored === null ? [] : ReachFormats::upcast((array) json_decode($stored, true)) ?? [];
+        foreach ([...(array) ($reach['show'] ?? []), ...(array) ($reach['keepOff'] ?? [])] as $clause) {
+            foreach (array_filter((array) $clause, is_array(...)) as $condition) {
+                if (($condition['field'] ?? null) === (self::FIELDS[$thing->value] ?? '') && (in_array($id, (array) ($condition['values'] ?? []), true) || ($condition['of'] ?? null) === $id)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

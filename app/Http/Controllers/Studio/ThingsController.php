@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Http\Controllers\Studio;
+
+use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\ProductRows;
+use Vestibra\App\Catalogue\ThingRows;
+use Vestibra\App\Catalogue\ThingSheet;
+use Vestibra\App\Catalogue\ThingUses;
+use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\Screen;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/** The lists of the catalogue, and one thing of each as a form. */
+final readonly class ThingsController
+{
+    private const MOST_ROWS = 10_000_000;
+
+    public function __construct(
+        private ProductRows $products,
+        private ThingRows $things,
+    ) {
+    }
+
+    public function products(Request $request): View
+    {
+        $filter = $this->filter($request);
+        $names = [];
+        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags'] as $field => $table) {
+            $name = $filter[$field] === 0 ? null : DB::table($table)->where('id', $filter[$field])->value('name');
+            $names[$field] = is_string($name) ? $name : '';
+        }
+
+        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => $names]);
+    }
+
+    public function productRows(Request $request): JsonResponse
+    {
+        return new JsonResponse($this->products->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
+    }
+
+    public function index(Request $request, string $thing): View
+    {
+        return Screen::show('things', ucfirst($thing), $this->things->page(Thing::from($thing), Asked::text($request, 'q'), 1));
+    }
+
+    public function rows(Request $request, string $thing): JsonResponse
+    {
+        return new JsonResponse($this->things->page(Thing::from($thing), Asked::text($request, 'q'), Asked::page($request)));
+    }
+
+    public function show(string $thing, int $thingId, ThingSheet $sheet, ThingUses $uses): View
+    {
+        $form = $sheet->of(Thing::from($thing), $thingId) ?? abort(404);
+
+        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'uses' => $uses->of(Thing::from($thing), $thingId)]);
+    }
+
+    public function blank(string $thing, ThingSheet $sheet): View
+    {
+        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'uses' => ThingUses::NONE]);
+    }
+
+    public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse
+    {
+        return new JsonResponse($uses->of(Thing::from($thing), $thingId));
+    }
+
+    /** @return array{q: string, category: int, brand: int, tag: int, state: string, sort: string} */
+    private function filter(Request $request): array
+    {
+        $state = Asked::text($request, 'state');
+        $sort = Asked::text($request, 'sort');
+
+        return [
+            'q' => Asked::text($request, 'q'),
+            'category' => Asked::id($request, 'category'),
+            'brand' => Asked::id($request, 'brand'),
+            'tag' => Asked::id($request, 'tag'),
+            'state' => in_array($state, ProductRows::states(), true) ? $state : '',
+            'sort' => in_array($sort, ProductRows::sorts(), true) ? $sort : 'title',
+        ];
+    }
+}

@@ -1,0 +1,108 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import { addressName, numbers, text } from '../../lib/fields';
+    import { counted, listed } from '../../lib/words';
+    import type { Screen, ThingData } from '../../lib/types';
+    import Chosen from '../../parts/catalogue/Chosen.svelte';
+    import History from '../../parts/catalogue/History.svelte';
+    import Line from '../../parts/catalogue/Line.svelte';
+    import Picture from '../../parts/catalogue/Picture.svelte';
+    import SaveBox from '../../parts/catalogue/SaveBox.svelte';
+    import Frame from '../../parts/Frame.svelte';
+    import ProductsField from '../../parts/ProductsField.svelte';
+    import { ThingState } from './thing.svelte';
+    import Values from './Values.svelte';
+    import { words } from './words';
+
+    let { screen }: { screen: Screen<ThingData> } = $props();
+    const state = new ThingState(untrack(() => screen.data.form));
+    const { ledger, at, thing } = state;
+    const may = $derived(screen.may.edit);
+    const uses = $derived(screen.data.uses);
+    const said = words[thing] ?? { many: '', place: '', holds: '', about: '' };
+    const path: Record<string, string> = { category: '/c/', collection: '/collection/', brand: '/brand/' };
+    const name = $derived(text(ledger.value(at, 'name')));
+    const slug = $derived(text(ledger.stands[at]?.slug));
+    const hasPage = thing !== 'option' && thing !== 'tag';
+
+    function named(next: string): void {
+        if (state.isNew && thing !== 'option') ledger.set(at, 'slug', addressName(next));
+    }
+</script>
+
+<Frame {screen} here="Catalogue" place={said.place} wide>
+    <div class="grid grid-cols-[minmax(0,1fr)_260px] gap-x-10">
+        <div class="min-w-0">
+            <p><a class="word" href={state.list}>All {said.many}</a></p>
+            <h1 class="mt-2 text-2xl">{name || `A new ${thing}`}</h1>
+            {#if !state.isNew && hasPage}<p class="mt-1"><a class="word" href="{path[thing]}{slug}">see it in the shop</a></p>{/if}
+            <section class="mt-5" aria-label="What it is">
+                <Line {ledger} {at} field="name" label="Name" {may} most={120} changed={named} />
+                {#if thing !== 'option'}
+                    <Line
+                        {ledger}
+                        {at}
+                        field="slug"
+                        label="Address name"
+                        {may}
+                        most={120}
+                        help={screen.data.form.old.length > 0 ? `Before: ${listed(screen.data.form.old.slice(0, 5))}. Old links lead here still.` : ''}
+                    />
+                    {#if thing === 'category'}<Chosen {ledger} {at} field="parent" label="Stands in" things="category" {may} />{/if}
+                    <Line {ledger} {at} field="description" label="Description" {may} long most={5000} />
+                    <Picture {ledger} {at} field="picture" label="Picture" {may} />
+                {/if}
+            </section>
+            {#if thing === 'collection' && (ledger.value(at, 'rule') ?? null) === null}
+                <section class="mt-7" aria-labelledby="products-title">
+                    <h2 id="products-title" class="text-lg">Its products, in this order</h2>
+                    <div class="max-w-xl">
+                        <ProductsField {may} values={numbers(ledger.value(at, 'products'))} change={(next) => ledger.set(at, 'products', next)} />
+                    </div>
+                </section>
+            {/if}
+            {#if thing === 'option'}<section class="mt-7" aria-labelledby="values-title"><Values {state} {may} /></section>{/if}
+            {#if thing !== 'option'}
+                <section class="mt-7" aria-labelledby="search-title">
+                    <h2 id="search-title" class="text-lg">For search engines</h2>
+                    <Line {ledger} {at} field="searchTitle" label="Title" {may} help="Empty: the name above." />
+                    <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the description." />
+                </section>
+            {/if}
+            {#if !state.isNew}
+                <section class="mt-7" aria-labelledby="uses-title">
+                    <h2 id="uses-title" class="text-lg">What uses it</h2>
+                    <p class="mt-1" data-uses>
+                        {counted(uses.products, 'product')}{uses.collections.length > 0 ? `; by rule the ${listed(uses.collections)}` : ''}.
+                        {#each [...uses.rules, ...uses.pages] as template (`${template.id}`)}
+                            <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it. </span>
+                        {/each}
+                    </p>
+                    {#if may}
+                        {#if state.going}
+                            <div class="mt-3 rounded-lg border border-dashed border-edge p-4" role="alert">
+                                <p>
+                                    {uses.products > 0 && thing !== 'option'
+                                        ? `${counted(uses.products, 'product stands', 'products stand')} in it and will not any more. `
+                                        : ''}{uses.rules.length > 0 ? `Conditions that name it will hold for nothing. ` : ''}{state.going.sentence ||
+                                        'No page moves.'}
+                                </p>
+                                <p class="mt-2 flex gap-4">
+                                    <button class="button" onclick={() => void state.delete()}>Delete it</button>
+                                    <button class="button" onclick={() => (state.going = null)}>Keep it</button>
+                                </p>
+                                <p class="mt-1 text-sm text-quiet">It can be taken back in the history.</p>
+                            </div>
+                        {:else}
+                            <button class="word mt-2" onclick={() => void state.askToDelete()}>Delete this {thing}…</button>
+                        {/if}
+                    {/if}
+                </section>
+            {/if}
+        </div>
+        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
+            <SaveBox {ledger} {may} leave={() => state.leave()} />
+            {#if !state.isNew}<div class="mt-6 border-t border-hair pt-4"><History {thing} id={screen.data.form.id} {may} {ledger} /></div>{/if}
+        </aside>
+    </div>
+</Frame>

@@ -1,0 +1,87 @@
+import { Ledger } from '../../lib/ledger.svelte';
+import { post } from '../../lib/http';
+import { movesSentence } from '../../lib/catalogueMoves';
+import { notices } from '../../lib/notices.svelte';
+import type { CatalogueChange, CatalogueForeseen, CatalogueSaved, Thing, ThingForm } from '../../lib/types';
+
+/** A category, collection, brand, tag or option as a form. */
+export class ThingState {
+    readonly ledger: Ledger;
+    readonly at: string;
+    readonly thing: Thing;
+    readonly isNew: boolean;
+    /** What deleting would do, once it was asked. */
+    going = $state.raw<{ changes: CatalogueChange[]; sentence: string } | null>(null);
+
+    constructor(readonly data: ThingForm) {
+        this.thing = data.thing;
+        this.isNew = data.id === 0;
+        this.ledger = new Ledger(`vestibra.${data.thing}.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
+        this.at = this.isNew ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, { ...data.empty[data.thing] })) : `${data.thing}/${data.id}`;
+    }
+
+    get list(): string {
+        return `/studio/catalogue/${this.thing}`;
+    }
+
+    /** The values of an option, in their order. */
+    get values(): string[] {
+        const place = (key: string): number => Number(this.ledger.value(key, 'position') ?? 0);
+        return this.ledger
+            .keys('option-value')
+            .filter((key) => !this.ledger.deleted.includes(key))
+            .sort((one, other) => place(one) - place(other));
+    }
+
+    addValue(): void {
+        const option = Number(this.at.split('/')[1]);
+        this.ledger.make('option-value', { ...this.data.empty['option-value'], option, position: this.values.length });
+    }
+
+    moveValue(key: string, by: number): void {
+        const order = this.values;
+        const from = order.indexOf(key);
+        if (from + by < 0 || from + by >= order.length) return;
+        order.splice(from, 1);
+        order.splice(from + by, 0, key);
+        order.forEach((one, position) => this.ledger.value(one, 'position') !== position && this.ledger.set(one, 'position', position));
+    }
+
+    async askToDelete(): Promise<void> {
+        const changes: CatalogueChange[] = [{ thing: this.thing, id: this.data.id, before: {}, after: null }];
+        if (this.thing === 'option') {
+            changes.unshift(
+                ...this.ledger.keys('option-value').map((key) => ({ thing: 'option-value' as Thing, id: Number(key.split('/')[1]), before: {}, after: null })),
+            );
+        }
+        try {
+            const { moves, problems } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes });
+            if (problems[0]) notices.warn(problems[0].message);
+            else this.going = { changes, sentence: movesSentence(moves, true) };
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    async delete(): Promise<void> {
+        if (!this.going) return;
+        try {
+            await post('/studio/catalogue/save', { changes: this.going.changes });
+            this.ledger.putBack();
+            location.assign('/studio/catalogue/history');
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    leave(): void {
+        this.ledger.putBack();
+        if (this.isNew) location.assign(this.list);
+    }
+
+    private saved(answer: CatalogueSaved): void {
+        const made = answer.numbers[this.at];
+        if (this.isNew && made !== undefined) location.assign(`${this.list}/${made}`);
+        else if (!this.ledger.stands[this.at]) location.assign(this.list);
+    }
+}

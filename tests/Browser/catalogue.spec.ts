@@ -1,0 +1,214 @@
+import { expectAccessible } from './axe';
+import { expect, test } from './fresh';
+import { Studio } from './studio';
+import type { Page } from '@playwright/test';
+
+const pick = async (page: Page, group: string, name: string): Promise<void> => {
+    const field = page.getByRole('group', { name: group, exact: true });
+    await field.getByRole('button', { name: /^(choose|add|another)/ }).click();
+    await field.getByPlaceholder('Find…').fill(name);
+    await field.getByLabel(name, { exact: true }).click();
+};
+const save = (page: Page) => page.getByRole('button', { name: 'Save', exact: true });
+const moves = (page: Page) => page.locator('[data-moves]');
+
+test('a new ink with twelve variants, from nothing to its page in the shop, the template that it gets, and why', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('Pages of inks', { show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Inks')] }]] });
+
+    await test.step('from nothing', async () => {
+        await page.goto('/studio/catalogue');
+        await page.getByRole('link', { name: 'Make a product' }).click();
+        await page.getByLabel('Title').first().fill('Dusk Post bottled ink');
+        await expect(page.getByLabel('Address name')).toHaveValue('dusk-post-bottled-ink');
+        await pick(page, 'Brand', 'Pellinray');
+        await pick(page, 'Categories', 'Bottled inks');
+        await page.getByRole('group', { name: 'Categories' }).getByRole('button', { name: /^done/ }).click();
+        await expectAccessible(page);
+    });
+
+    await test.step('twelve variants of two options, the price pasted from a spreadsheet', async () => {
+        await page.getByRole('button', { name: /Offer it in options/ }).click();
+        const find = page.getByLabel('Find a value of an option');
+        for (const value of ['Bottle 30 ml', 'Bottle 50 ml', 'Bottle 100 ml', 'Colour Coral', 'Colour Moss', 'Colour Navy', 'Colour Plum']) {
+            await find.fill(value);
+            await page.getByRole('button', { name: `add ${value}` }).click();
+            await expect(page.getByRole('listitem').filter({ hasText: value }).getByText('is offered')).toBeVisible();
+        }
+        await expect(page.getByText('12 variants. What a spreadsheet')).toBeVisible();
+        const prices = Array.from({ length: 12 }, (_, at) => `DUSK-${at + 1}\t${at + 4},50 €`).join('\n');
+        await page
+            .getByLabel(/^Stock number of/)
+            .first()
+            .focus();
+        await page.evaluate((text) => {
+            const data = new DataTransfer();
+            data.setData('text/plain', text);
+            document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+        }, prices);
+        await expect(page.getByLabel(/^Stock number of/).last()).toHaveValue('DUSK-12');
+    });
+
+    await test.step('what is not saved survives a reload, and the template is said beforehand', async () => {
+        await page.reload();
+        await expect(page.getByLabel(/^Stock number of/).last()).toHaveValue('DUSK-12');
+        await expect(moves(page)).toContainText('The page of “Dusk Post bottled ink” will get “Pages of inks”.');
+    });
+
+    await test.step('saved, and in the shop', async () => {
+        await save(page).click();
+        await page.waitForURL(/\/studio\/products\/\d+$/);
+        await expect(page.getByRole('complementary')).toContainText('Pages of inks');
+        await page.getByRole('link', { name: 'why this one?' }).click();
+        await expect(page.getByText('Dusk Post bottled ink').first()).toBeVisible();
+        await expect(page.getByText('Pages of inks').first()).toBeVisible();
+        await page.goto('/p/dusk-post-bottled-ink');
+        await expect(page.locator('.price').first()).toContainText('£4.50');
+        await page.goto('/search?q=dusk+post');
+        await expect(page.locator('.card-link')).toHaveCount(1);
+    });
+});
+
+test('its brand is changed: announced, saved, moved, taken back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('Pages of Thessamer', { show: [[{ field: 'brand', comparison: 'isOneOf', values: [await studio.id('brand', 'Thessamer')] }]] });
+    const product = await studio.id('product', 'Night Mail bottled ink');
+    await page.goto(`/studio/products/${product}`);
+    const before = await page.getByRole('complementary').locator('.font-name').first().innerText();
+
+    await pick(page, 'Brand', 'Thessamer');
+    await expect(moves(page)).toHaveText(`Saving moves the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`);
+    await save(page).click();
+    await expect(page.getByText(`Saved. It moved the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`)).toBeVisible();
+    await expect(page.locator('[data-entry]').first()).toContainText('brand from Pellinray to Thessamer');
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was.')).toContainText(`from “Pages of Thessamer” to “${before}”`);
+    await expect(page.getByRole('group', { name: 'Brand', exact: true })).toContainText('Pellinray');
+    await expect(page.locator('[data-entry]').first()).toContainText('Taken back');
+    await expectAccessible(page);
+});
+
+test('two windows on one product: other fields go together, the same field is asked about', async ({ page, context }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const product = await studio.id('product', 'Night Mail bottled ink');
+    const other = await context.newPage();
+    for (const one of [page, other]) await one.goto(`/studio/products/${product}`);
+    await page.getByLabel('Title').first().fill('Night Mail, dark');
+    await other.getByLabel('Short description').fill('Blue as the last post.');
+    for (const one of [page, other]) {
+        await save(one).click();
+        await expect(one.getByText(/^Saved\./)).toBeVisible();
+    }
+    await expect(other.getByLabel('Title').first()).toHaveValue('Night Mail, dark');
+    await other.getByLabel('Title').first().fill('Night Mail, darker');
+    await page.getByLabel('Title').first().fill('Night Mail, black');
+    await save(page).click();
+    await expect(page.getByText(/^Saved\./)).toBeVisible();
+    await save(other).click();
+    await expect(other.getByRole('alert')).toContainText('theirs is “Night Mail, black”, yours “Night Mail, darker”');
+    await other.getByRole('button', { name: 'Use mine' }).click();
+    await save(other).click();
+    await expect(other.getByText(/^Saved\./)).toBeVisible();
+    await page.goto('/p/night-mail-bottled-ink');
+    await expect(page.locator('h1')).toHaveText('Night Mail, darker');
+});
+
+test('what is wrong stands beside its field, and nothing of it is lost', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto(`/studio/products/${await studio.id('product', 'Night Mail bottled ink')}`);
+    await page
+        .getByLabel(/^Price/)
+        .first()
+        .fill('1,234');
+    await page
+        .getByLabel(/^Bar code/)
+        .first()
+        .fill('4006381333932');
+    await page
+        .getByLabel(/^Stock of/)
+        .first()
+        .fill('-3');
+    await expect(page.getByText('“1,234” can be read as 1234 or as 1.23.')).toBeVisible();
+    await expect(page.getByText('The last digit of this bar code should be 1, not 2')).toBeVisible();
+    await save(page).click();
+    await expect(page.getByText('a whole number from 0 to').first()).toBeVisible();
+    await expect(page.getByLabel(/^Price/).first()).toHaveValue('1,234');
+    await page.getByRole('button', { name: 'Put back' }).click();
+    await expect(page.getByText('Nothing is changed.')).toBeVisible();
+});
+
+test('a category renamed and moved: old addresses lead on, rules still hold, the pages that moved were said before', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.template('Pages of pens', { show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Pens')] }]] });
+    await page.goto('/studio/catalogue/category');
+    await expectAccessible(page);
+
+    await test.step('renamed', async () => {
+        await page.getByRole('link', { name: 'Ink cartridges' }).click();
+        await page.getByLabel('Name', { exact: true }).fill('Cartridges');
+        await page.getByLabel('Address name').fill('cartridges');
+        await save(page).click();
+        await expect(page.getByText(/^Saved\./)).toBeVisible();
+        await expect(page.getByText('Before: ink-cartridges.')).toHaveCount(0);
+        await page.goto('/c/ink-cartridges?page=1');
+        await expect(page).toHaveURL(/\/c\/cartridges\?page=1$/);
+    });
+
+    await test.step('moved by keyboard: said before, with the pages', async () => {
+        await page.goto('/studio/catalogue/category');
+        const row = page.locator('[data-thing]').filter({ hasText: 'Cartridges' }).last();
+        await row.getByRole('button', { name: 'Cartridges out beside what it stands in' }).focus();
+        await page.keyboard.press('Enter');
+        await expect(page.getByText(/^Saved\./)).toBeVisible();
+        await page.getByLabel('Pens, in', { exact: true }).count();
+        await page.goto(`/studio/catalogue/category/${await studio.id('category', 'Cartridges')}`);
+        await page
+            .getByRole('group', { name: 'Stands in' })
+            .getByRole('button', { name: /^(choose|another)/ })
+            .click();
+        await page.getByPlaceholder('Find…').fill('Pens');
+        await page.getByLabel('Pens', { exact: true }).click();
+        await expect(moves(page)).toContainText(/Saving moves \d pages/);
+        const said = await moves(page).innerText();
+        await save(page).click();
+        await expect(page.getByText(`Saved. ${said.replace('Saving moves ', '').replace('.', '')} moved.`)).toBeVisible();
+    });
+
+    await test.step('what it holds gets the template of what it stands in now', async () => {
+        await page.goto('/studio/who?q=cartridges');
+        await expect(page.getByRole('row').filter({ hasText: 'Amber Post cartridges' })).toContainText('Pages of pens');
+    });
+});
+
+test('a collection by hand is made and ordered, a tag is deleted after what it would do was said', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue/collection/new');
+    await page.getByLabel('Name', { exact: true }).fill('For the night train');
+    await page.getByRole('button', { name: 'Pick products…' }).click();
+    for (const title of ['Night Mail bottled ink', 'Amber Post bottled ink']) {
+        await page.getByPlaceholder('Find…').fill(title);
+        await page.getByLabel(title, { exact: true }).click();
+    }
+    await page.getByRole('button', { name: 'Amber Post bottled ink up' }).click();
+    await save(page).click();
+    await page.waitForURL(/\/studio\/catalogue\/collection\/\d+$/);
+    await expectAccessible(page);
+    await page.goto('/collection/for-the-night-train');
+    await expect(page.locator('.card-link')).toHaveCount(2);
+
+    await page.goto(`/studio/catalogue/tag/${await studio.id('tag', 'gift')}`);
+    await page.getByRole('button', { name: 'Delete this tag…' }).click();
+    await expect(page.getByRole('alert')).toContainText(/\d+ products stand in it and will not any more/);
+    await page.getByRole('button', { name: 'Delete it' }).click();
+    await page.waitForURL(/history/);
+    await expect(page.locator('[data-entry]').first()).toContainText('Deleted “gift”');
+    await page.getByRole('button', { name: 'Take it back: Deleted “gift”' }).click();
+    await expect(page.locator('[data-entry]').first()).toContainText('Taken back');
+    await expectAccessible(page);
+});
