@@ -5,7 +5,15 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use stdClass;
+use Vestibra\App\Catalogue\Changing\Refusal;
+use Vestibra\App\Catalogue\Changing\Saving;
+use Vestibra\App\Models\User;
+use Vestibra\Core\Catalogue\Changing\Change as ThingChange;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Fields;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
@@ -27,8 +35,10 @@ final readonly class FactSheet
 
     public const MOST_CHANGES = 5000;
 
-    public function __construct(private FactBook $book)
-    {
+    public function __construct(
+        private FactBook $book,
+        private Saving $saving,
+    ) {
     }
 
     /** @return array{rows: list<array{id: int, title: string, values: array<int, list<string>>}>, more: bool, total: int} */
@@ -53,9 +63,9 @@ final readonly class FactSheet
      * @param  list<Change>  $changes  with what stood there when they were made
      * @return array{undo: list<Change>}|array{wrong: list<Wrong>}|array{crossed: list<Change>} what takes them back, or why nothing was changed
      */
-    public function fill(array $changes): array
+    public function fill(array $changes, User $user): array
     {
-        return DB::transaction(function () use ($changes): array {
+        return DB::transaction(function () use ($changes, $user): array {
             $facts = $this->book->all();
             $choices = array_map(static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true), DB::table('facts')->pluck('choices', 'id')->all());
             $now = $this->values(array_values(array_unique(array_column($changes, 'product'))));
@@ -77,12 +87,34 @@ final readonly class FactSheet
             if ($crossed !== []) {
                 return ['crossed' => $crossed];
             }
-            foreach ($changes as $change) {
-                $this->book->fill($change['product'], $facts[$change['fact']], self::safe($facts[$change['fact']], $change['written']));
-            }
+            $this->save($changes, $now, $facts, $user);
 
             return ['undo' => array_reverse($undo)];
         });
+    }
+
+    /**
+     * @param  list<Change>  $changes
+     * @param  array<int, array<int, list<string>>>  $now
+     * @param  array<int, Fact>  $facts
+     */
+    private function save(array $changes, array $now, array $facts, User $user): void
+    {
+        $before = $after = [];
+        foreach ($changes as $change) {
+            ['product' => $product, 'fact' => $fact] = $change;
+            $written = self::safe($facts[$fact], $change['written']);
+            $before[$product][Fields::fact($fact)] = $now[$product][$fact] ?? null;
+            $after[$product][Fields::fact($fact)] = $written === [] ? null : $written;
+        }
+        $products = array_values(array_filter(array_keys($after), static fn (int $product): bool => $after[$product] !== $before[$product]));
+        $made = $products === [] ? null : $this->saving->save(
+            new Entry(array_map(static fn (int $product): ThingChange => new ThingChange(Thing::Product, $product, $before[$product], $after[$product]), $products)),
+            $user,
+        );
+        if ($made instanceof Refusal) {
+            throw new LogicException('Facts that were read in this very transaction do not cross.');
+        }
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Vestibra\App\Pictures;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Templates\WhereNamed;
 
 /**
@@ -77,18 +76,6 @@ final readonly class PictureList
         return array_values(array_map(intval(...), DB::table('product_pictures')->where('product_id', $productId)->orderBy('position')->pluck('picture_id')->all()));
     }
 
-    /** @param  list<int>  $ids  the product's pictures from now on, in order */
-    public function arrange(int $productId, array $ids): void
-    {
-        DB::transaction(static function () use ($productId, $ids): void {
-            DB::table('product_pictures')->where('product_id', $productId)->delete();
-            foreach ($ids as $position => $id) {
-                DB::table('product_pictures')->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => $position]);
-            }
-            Derived::refresh($productId);
-        });
-    }
-
     /** @param  array<string, mixed>  $values  alt, focusX and focusY */
     public function describe(int $id, array $values): void
     {
@@ -105,19 +92,6 @@ final readonly class PictureList
             'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),
             'templates' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']], $templates),
         ];
-    }
-
-    /** Puts a picture on a product, last, or takes it off. */
-    public function put(int $id, int $productId, bool $on): void
-    {
-        DB::transaction(static function () use ($id, $productId, $on): void {
-            DB::table('product_pictures')->where('product_id', $productId)->where('picture_id', $id)->delete();
-            if ($on) {
-                $last = DB::table('product_pictures')->where('product_id', $productId)->max('position');
-                DB::table('product_pictures')->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => is_numeric($last) ? (int) $last + 1 : 0]);
-            }
-            Derived::refresh($productId);
-        });
     }
 
     /** @return Row */

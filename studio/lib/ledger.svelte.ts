@@ -69,6 +69,11 @@ export class Ledger {
         this.recall();
     }
 
+    /** Lays new things out for a form that is opened next. */
+    static lay(place: string, made: Record<string, Values>): void {
+        localStorage.setItem(place, JSON.stringify({ wanted: {}, before: {}, made, deleted: [] }));
+    }
+
     get isChanged(): boolean {
         return this.changes.length > 0;
     }
@@ -77,6 +82,11 @@ export class Ledger {
     value(key: string, field: string): unknown {
         if (this.made[key]) return this.made[key][field];
         return this.isTouched(key, field) ? this.wanted[key]?.[field] : this.stands[key]?.[field];
+    }
+
+    /** What was stored by another way than this form. */
+    know(key: string, field: string, value: unknown): void {
+        if (!same(this.stands[key]?.[field], value)) this.stands = { ...this.stands, [key]: { ...this.stands[key], [field]: value } };
     }
 
     isTouched(key: string, field: string): boolean {

@@ -212,3 +212,29 @@ test('a collection by hand is made and ordered, a tag is deleted after what it w
     await expect(page.locator('[data-entry]').first()).toContainText('Taken back');
     await expectAccessible(page);
 });
+
+test('another product like one there is, which is deleted again and comes back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto(`/studio/products/${await studio.id('product', 'Almanac fountain pen')}`);
+    await page.getByRole('button', { name: 'Make another one like it…' }).click();
+    await page.waitForURL(/products\/new/);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Almanac fountain pen, another');
+    await page
+        .getByLabel(/^Picture of/)
+        .first()
+        .selectOption('2');
+    await save(page).click();
+    await page.waitForURL(/\/studio\/products\/\d+$/);
+    await expect(page.getByText('9 variants. What a spreadsheet')).toBeVisible();
+    await page.goto('/p/almanac-fountain-pen-another');
+    await expect(page.locator('h1')).toHaveText('Almanac fountain pen, another');
+    await page.goBack();
+    await page.getByRole('button', { name: 'Delete this product…' }).click();
+    await expect(page.getByRole('alert')).toContainText('1 page will be gone.');
+    await page.getByRole('button', { name: 'Delete it' }).click();
+    await page.waitForURL(/history/);
+    await page.getByRole('button', { name: /^Take it back: Deleted “Almanac/ }).click();
+    await expect(page.locator('[data-entry]').first()).toContainText('Taken back');
+    expect((await page.request.get('/p/almanac-fountain-pen-another')).status()).toBe(200);
+});

@@ -55,7 +55,7 @@ final readonly class EntryWords
             foreach ($change->fields() as $name) {
                 $field = Fields::field($change->thing, $name);
                 if ($field !== null) {
-                    $lines[] = ['name' => $this->fields->name($change), 'field' => $field->words, 'from' => $this->fields->value($field, $change->before[$name] ?? null), 'to' => $this->fields->value($field, $change->after[$name] ?? null)];
+                    $lines[] = ['name' => $this->fields->name($change), 'field' => $this->fields->label($change->thing, $field), 'from' => $this->fields->value($field, $change->before[$name] ?? null), 'to' => $this->fields->value($field, $change->after[$name] ?? null)];
                 }
             }
             if (count($lines) >= $most) {
@@ -71,7 +71,7 @@ final readonly class EntryWords
         $names = $change->fields();
         $field = count($names) === 1 ? Fields::field($change->thing, $names[0]) : null;
         if ($field !== null) {
-            return "$field->words from {$this->fields->value($field, $change->before[$field->name] ?? null)} to {$this->fields->value($field, $change->after[$field->name] ?? null)}";
+            return "{$this->fields->label($change->thing, $field)} from {$this->fields->value($field, $change->before[$field->name] ?? null)} to {$this->fields->value($field, $change->after[$field->name] ?? null)}";
         }
 
         return implode(', ', $this->called($change));
@@ -89,6 +89,12 @@ final readonly class EntryWords
     /** @return list<string> */
     private function called(Change $change): array
     {
-        return array_map(static fn (string $name): string => Fields::field($change->thing, $name)->words ?? $name, $change->fields());
+        $called = [];
+        foreach ($change->fields() as $name) {
+            $field = Fields::field($change->thing, $name);
+            $called[] = $field === null ? $name : $this->fields->label($change->thing, $field);
+        }
+
+        return $called;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue\Changing;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
@@ -12,6 +13,7 @@ use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Selling\MoneyFormat;
 
@@ -23,9 +25,13 @@ final class FieldWords
     /** @var array<string, array<int, string>> what things are called, by thing and number */
     private array $names = [];
 
+    /** @var array<int, Fact>|null */
+    private ?array $known = null;
+
     public function __construct(
         private readonly MoneyFormat $money,
         private readonly ShopClock $clock,
+        private readonly FactBook $facts,
     ) {
     }
 
@@ -71,6 +77,14 @@ final class FieldWords
         return is_string($name) && $name !== '' ? $name : "{$change->thing->one()} $change->id";
     }
 
+    /** What a field is called. */
+    public function label(Thing $thing, Field $field): string
+    {
+        $fact = Fields::factOf($thing, $field->name);
+
+        return $fact === null ? $field->words : ($this->known ??= $this->facts->all())[$fact]->name ?? 'a fact that is gone';
+    }
+
     public function value(Field $field, mixed $value): string
     {
         if ($field->isEmpty($value)) {
@@ -87,6 +101,7 @@ final class FieldWords
             ))),
             FieldType::Rich => self::short(FactValue::plain(is_string($value) ? $value : '')),
             FieldType::Rule => 'a rule',
+            FieldType::Written => self::short(FactValue::plain(implode('; ', array_filter(is_array($value) ? $value : [], is_string(...))))),
             default => self::short(is_scalar($value) ? (string) $value : ''),
         };
     }

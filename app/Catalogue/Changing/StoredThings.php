@@ -8,11 +8,13 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
 use Vestibra\App\Catalogue\Derived;
+use Vestibra\App\Catalogue\FactBook;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Records;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
 
 /** The things of the catalogue in the database. What is derived from them is brought up to date with `settle`. */
@@ -29,14 +31,19 @@ final class StoredThings implements Records
 
     private bool $treeIsStale = false;
 
+    /** @var array<int, Fact>|null */
+    private ?array $known = null;
+
     /** @var array<string, array<int, true>> by thing: those whose products are found by other words now */
     private array $renamed = [];
 
     /** @var array<int, true> products that stood, or stand again, with something that was deleted */
     private array $reworded = [];
 
-    public function __construct(private readonly Alongside $alongside)
-    {
+    public function __construct(
+        private readonly Alongside $alongside,
+        private readonly FactBook $facts,
+    ) {
     }
 
     public function read(Thing $thing, array $ids): array
@@ -49,6 +56,10 @@ final class StoredThings implements Records
         foreach (array_chunk($ids, 5_000) as $some) {
             foreach (DB::table(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
                 $things[$row->id] = self::fields($thing, $row);
+            }
+            foreach ($thing === Thing::Product ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)->orderBy('position')->get(['product_id', 'fact_id', 'written']) : [] as $row) {
+                $list = $things[$row->product_id][Fields::fact($row->fact_id)] ?? [];
+                $things[$row->product_id][Fields::fact($row->fact_id)] = [...is_array($list) ? $list : [], $row->written];
             }
             foreach (Tables::links($thing) as $field => [$table, $own, $other, $ordered]) {
                 foreach (DB::table($table)->whereIntegerInRaw($own, $some)->orderBy($ordered ? 'position' : $other)->orderBy($other)->get([$own, $other]) as $row) {
@@ -83,6 +94,12 @@ final class StoredThings implements Records
             $list = $change->after[$field];
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
+        foreach ($change->before === null ? [] : $change->after as $name => $written) {
+            $fact = Fields::factOf($change->thing, $name);
+            if ($fact !== null) {
+                $this->fill($change->id, $fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []);
+            }
+        }
         if ($change->before === null && $change->alongside !== []) {
             $this->alongside->giveBack($change->alongside);
             $this->reword($change);
@@ -113,6 +130,13 @@ final class StoredThings implements Records
         $this->treeIsStale = false;
     }
 
+    /** @param  list<string>  $written */
+    private function fill(int $product, int $fact, array $written): void
+    {
+        $known = ($this->known ??= $this->facts->all())[$fact] ?? null;
+        $known === null || $this->facts->fill($product, $known, $written);
+    }
+
     private function reword(Change $change): void
     {
         $holding = self::HOLDING[$change->thing->value] ?? null;
@@ -123,6 +147,9 @@ final class StoredThings implements Records
 
     private function mark(Change $change): void
     {
+        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => Fields::factOf(Thing::Product, $name) === null) === []) {
+            return;
+        }
         if ($change->thing === Thing::Product) {
             $change->isDeleted() ? $this->gone[$change->id] = true : $this->stale[$change->id] = true;
         } elseif ($change->thing === Thing::Variant) {

@@ -95,7 +95,7 @@ final readonly class EntryReader
     {
         $values = [];
         foreach ($input as $name => $written) {
-            $field = Fields::field($thing, $name);
+            $field = Fields::of($thing)[$name] ?? null;
             if ($field === null) {
                 $problems[] = CatalogueProblem::UnknownField->at("$key/".mb_substr($name, 0, 40), ['field' => mb_substr($name, 0, 40)]);
 

@@ -45,6 +45,7 @@ final readonly class FieldReader
             FieldType::Colour => self::colour($written),
             FieldType::One => $written === null || $written === '' ? null : self::thing($written),
             FieldType::Several, FieldType::Ordered => self::things($field, $written),
+            FieldType::Written => CatalogueProblem::UnknownField->at(),
             FieldType::Rule => $written === null || is_array($written) ? $written : CatalogueProblem::NotAnEntry->at(),
         };
 

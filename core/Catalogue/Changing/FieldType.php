@@ -35,6 +35,8 @@ enum FieldType: string
     case Several = 'several';
     /** Several things in the owner's order (numbers). */
     case Ordered = 'ordered';
+    /** The values of a fact as they were written (list of strings, or null for none). */
+    case Written = 'written';
     /** What a collection holds by rule (a reach, or null for one by hand). */
     case Rule = 'rule';
 }

@@ -25,7 +25,19 @@ final class Fields
 
     public static function field(Thing $thing, string $name): ?Field
     {
-        return self::of($thing)[$name] ?? null;
+        return self::of($thing)[$name] ?? (self::factOf($thing, $name) === null ? null : new Field($name, FieldType::Written, 'fact', most: 50));
+    }
+
+    /** A product's value of a fact as a field: facts are defined by the shop, and so stand in no table. */
+    public static function fact(int $id): string
+    {
+        return "fact:$id";
+    }
+
+    /** @return int|null the number of the fact that a field is the value of */
+    public static function factOf(Thing $thing, string $name): ?int
+    {
+        return $thing === Thing::Product && preg_match('/^fact:([1-9]\d{0,14})$/D', $name, $part) === 1 ? (int) $part[1] : null;
     }
 
     /**

@@ -1,12 +1,13 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import { addressName, numbers, text } from '../../lib/fields';
-    import { counted, listed } from '../../lib/words';
+    import { listed } from '../../lib/words';
     import type { Screen, ThingData } from '../../lib/types';
     import Chosen from '../../parts/catalogue/Chosen.svelte';
     import History from '../../parts/catalogue/History.svelte';
     import Line from '../../parts/catalogue/Line.svelte';
     import Picture from '../../parts/catalogue/Picture.svelte';
+    import Uses from '../../parts/catalogue/Uses.svelte';
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import Frame from '../../parts/Frame.svelte';
     import ProductsField from '../../parts/ProductsField.svelte';
@@ -69,36 +70,7 @@
                     <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the description." />
                 </section>
             {/if}
-            {#if !state.isNew}
-                <section class="mt-7" aria-labelledby="uses-title">
-                    <h2 id="uses-title" class="text-lg">What uses it</h2>
-                    <p class="mt-1" data-uses>
-                        {counted(uses.products, 'product')}{uses.collections.length > 0 ? `; by rule the ${listed(uses.collections)}` : ''}.
-                        {#each [...uses.rules, ...uses.pages] as template (`${template.id}`)}
-                            <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it. </span>
-                        {/each}
-                    </p>
-                    {#if may}
-                        {#if state.going}
-                            <div class="mt-3 rounded-lg border border-dashed border-edge p-4" role="alert">
-                                <p>
-                                    {uses.products > 0 && thing !== 'option'
-                                        ? `${counted(uses.products, 'product stands', 'products stand')} in it and will not any more. `
-                                        : ''}{uses.rules.length > 0 ? `Conditions that name it will hold for nothing. ` : ''}{state.going.sentence ||
-                                        'No page moves.'}
-                                </p>
-                                <p class="mt-2 flex gap-4">
-                                    <button class="button" onclick={() => void state.delete()}>Delete it</button>
-                                    <button class="button" onclick={() => (state.going = null)}>Keep it</button>
-                                </p>
-                                <p class="mt-1 text-sm text-quiet">It can be taken back in the history.</p>
-                            </div>
-                        {:else}
-                            <button class="word mt-2" onclick={() => void state.askToDelete()}>Delete this {thing}…</button>
-                        {/if}
-                    {/if}
-                </section>
-            {/if}
+            {#if !state.isNew}<Uses {uses} {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />{/if}
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
             <SaveBox {ledger} {may} leave={() => state.leave()} />

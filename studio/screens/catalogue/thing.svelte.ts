@@ -1,8 +1,6 @@
 import { Ledger } from '../../lib/ledger.svelte';
-import { post } from '../../lib/http';
-import { movesSentence } from '../../lib/catalogueMoves';
-import { notices } from '../../lib/notices.svelte';
-import type { CatalogueChange, CatalogueForeseen, CatalogueSaved, Thing, ThingForm } from '../../lib/types';
+import { Deleting } from '../../lib/deleting.svelte';
+import type { CatalogueChange, CatalogueSaved, Thing, ThingForm } from '../../lib/types';
 
 /** A category, collection, brand, tag or option as a form. */
 export class ThingState {
@@ -10,8 +8,7 @@ export class ThingState {
     readonly at: string;
     readonly thing: Thing;
     readonly isNew: boolean;
-    /** What deleting would do, once it was asked. */
-    going = $state.raw<{ changes: CatalogueChange[]; sentence: string } | null>(null);
+    readonly deleting = new Deleting(() => this.ledger.putBack());
 
     constructor(readonly data: ThingForm) {
         this.thing = data.thing;
@@ -47,31 +44,9 @@ export class ThingState {
         order.forEach((one, position) => this.ledger.value(one, 'position') !== position && this.ledger.set(one, 'position', position));
     }
 
-    async askToDelete(): Promise<void> {
-        const changes: CatalogueChange[] = [{ thing: this.thing, id: this.data.id, before: {}, after: null }];
-        if (this.thing === 'option') {
-            changes.unshift(
-                ...this.ledger.keys('option-value').map((key) => ({ thing: 'option-value' as Thing, id: Number(key.split('/')[1]), before: {}, after: null })),
-            );
-        }
-        try {
-            const { moves, problems } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes });
-            if (problems[0]) notices.warn(problems[0].message);
-            else this.going = { changes, sentence: movesSentence(moves, true) };
-        } catch (error) {
-            notices.trouble(error);
-        }
-    }
-
-    async delete(): Promise<void> {
-        if (!this.going) return;
-        try {
-            await post('/studio/catalogue/save', { changes: this.going.changes });
-            this.ledger.putBack();
-            location.assign('/studio/catalogue/history');
-        } catch (error) {
-            notices.trouble(error);
-        }
+    askToDelete(): void {
+        const gone = (key: string): CatalogueChange => ({ thing: key.split('/')[0] as Thing, id: Number(key.split('/')[1]), before: {}, after: null });
+        void this.deleting.ask([...this.ledger.keys('option-value'), this.at].map(gone));
     }
 
     leave(): void {

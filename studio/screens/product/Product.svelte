@@ -6,6 +6,7 @@
     import History from '../../parts/catalogue/History.svelte';
     import Line from '../../parts/catalogue/Line.svelte';
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
+    import Uses from '../../parts/catalogue/Uses.svelte';
     import Frame from '../../parts/Frame.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
     import FactRow from './FactRow.svelte';
@@ -24,6 +25,11 @@
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
     const title = $derived(text(ledger.value(at, 'title')));
+
+    $effect(() => {
+        const pictures = state.pictures;
+        if (!form.isNew) untrack(() => ledger.know(at, 'pictures', pictures));
+    });
 
     function named(next: string): void {
         if (form.isNew && !text(ledger.value(at, 'slug')).startsWith('-')) ledger.set(at, 'slug', addressName(next));
@@ -103,6 +109,8 @@
                         {/each}
                     {/each}
                 </section>
+                <Uses uses={screen.data.uses} thing="product" {may} deleting={form.deleting} ask={() => form.askToDelete()} />
+                {#if may}<p class="mt-2"><button class="word" onclick={() => form.makeAlike()}>Make another one like it…</button></p>{/if}
             {/if}
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Its page">

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { amount, text, wall } from '../../lib/fields';
+    import { amount, numbers, text, wall } from '../../lib/fields';
     import { cells } from '../facts/sheet';
     import { counted } from '../../lib/words';
     import type { ProductForm } from './form.svelte';
@@ -74,6 +74,7 @@
             <tr class="border-b border-hair">
                 <th class="py-2 pr-3 font-normal" scope="col">Variant</th>
                 {#each columns as column (column.field)}<th class="py-2 pr-2 font-normal" scope="col">{column.label}</th>{/each}
+                {#if form.pictures.length > 0}<th class="py-2 pr-2 font-normal" scope="col">Picture</th>{/if}
                 <th class="py-2 pr-2 font-normal" scope="col">For sale</th>
                 {#if may}<th class="py-2 font-normal" scope="col"><span class="unseen">Place and dropping</span></th>{/if}
             </tr>
@@ -100,6 +101,22 @@
                             />
                         </td>
                     {/each}
+                    {#if form.pictures.length > 0}
+                        {@const chosen = numbers(ledger.value(key, 'picture'))[0]}
+                        <td class="py-1 pr-2">
+                            <select
+                                class="field w-16"
+                                aria-label="Picture of {form.called(key)}"
+                                disabled={!may}
+                                value={String(chosen ?? '')}
+                                onchange={(event) => ledger.set(key, 'picture', Number(event.currentTarget.value) || null)}
+                            >
+                                <option value="">–</option>
+                                {#each form.pictures as picture, place (picture)}<option value={String(picture)}>{place + 1}</option>{/each}
+                                {#if chosen !== undefined && !form.pictures.includes(chosen)}<option value={String(chosen)}>another</option>{/if}
+                            </select>
+                        </td>
+                    {/if}
                     <td class="py-1 pr-2"
                         ><input
                             type="checkbox"

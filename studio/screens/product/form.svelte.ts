@@ -1,4 +1,5 @@
 import { numbers, text } from '../../lib/fields';
+import { Deleting } from '../../lib/deleting.svelte';
 import * as combinations from './combinations';
 import { Ledger } from '../../lib/ledger.svelte';
 import type { CatalogueSaved, Thing, ThingForm, ThingOption } from '../../lib/types';
@@ -88,6 +89,30 @@ export class ProductForm {
         if (one === undefined || from + by < 0) return;
         order.splice(from + by, 0, one);
         order.forEach((other, place) => this.place(other) !== place && this.ledger.set(other, 'position', place));
+    }
+
+    readonly deleting = new Deleting(() => this.ledger.putBack());
+
+    askToDelete(): void {
+        void this.deleting.ask([{ thing: 'product', id: this.data.id, before: {}, after: null }]);
+    }
+
+    /** Begins a new product with all that this one has, kept in this browser until it is saved. */
+    makeAlike(): void {
+        const own = this.ledger.stands[this.at] ?? {};
+        const plain = Object.fromEntries(Object.entries(own).filter(([name]) => !name.startsWith('fact:')));
+        const made: Record<string, Values> = { 'product/-1': { ...plain, title: `${text(own.title)}, another`, slug: `${text(own.slug)}-another` } };
+        this.variants.forEach((key, place) => {
+            const fields = this.ledger.stands[key] ?? {};
+            made[`variant/-${place + 1}`] = { ...fields, product: -1, sku: `${text(fields.sku)}-another`, barcode: '' };
+        });
+        Ledger.lay('vestibra.product.0', made);
+        location.assign('/studio/products/new');
+    }
+
+    /** The pictures that a variant can be shown with: those of its product. */
+    get pictures(): number[] {
+        return numbers(this.ledger.value(this.at, 'pictures'));
     }
 
     private place(key: string): number {

@@ -14,6 +14,7 @@ use Vestibra\App\Catalogue\FactSheet;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
 
@@ -112,7 +113,7 @@ final readonly class FactsController
             'written' => array_values(array_filter(array_map(trim(...), $one['written']), static fn (string $text): bool => $text !== '')),
             'before' => array_values($one['before']),
         ], $given['changes']));
-        $done = $this->sheet->fill($changes);
+        $done = $this->sheet->fill($changes, SignedIn::user());
         if (isset($done['wrong'])) {
             $more = count($done['wrong']) - 1;
 

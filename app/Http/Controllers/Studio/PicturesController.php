@@ -9,13 +9,20 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Changing\Refusal;
+use Vestibra\App\Catalogue\Changing\Saving;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\CatalogueAnswer;
 use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Pictures\PictureList;
 use Vestibra\App\Pictures\PictureProblem;
 use Vestibra\App\Pictures\Uploads;
 use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Problem;
 
 /** The shop's pictures: found, taken in, described, and put on products. */
@@ -80,13 +87,20 @@ final readonly class PicturesController
         return new JsonResponse($this->list->uses($picture));
     }
 
-    public function put(Request $request, int $picture): JsonResponse
+    public function put(Request $request, int $picture, Saving $saving, CatalogueAnswer $answer): JsonResponse
     {
         $given = $request->validate(['product' => ['required', 'integer', 'exists:products,id'], 'on' => ['required', 'boolean']]);
         if ($this->list->one($picture) === null) {
             return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
         }
-        $this->list->put($picture, (int) $given['product'], (bool) $given['on']);
+        $product = (int) $given['product'];
+        $before = $this->list->ofProduct($product);
+        $after = array_values(array_diff($before, [$picture]));
+        $entry = new Entry([new Change(Thing::Product, $product, ['pictures' => $before], ['pictures' => (bool) $given['on'] ? [...$after, $picture] : $after])]);
+        $done = $before === ($entry->changes[0]->after['pictures'] ?? []) ? null : $saving->save($entry, SignedIn::user());
+        if ($done instanceof Refusal) {
+            return $answer->of($done);
+        }
 
         return new JsonResponse($this->list->uses($picture) + ['picture' => $this->list->one($picture)]);
     }

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Changing\Saving;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Catalogue\ProductReader;
@@ -18,6 +19,9 @@ use Vestibra\App\Pictures\PictureList;
 use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
 
@@ -46,7 +50,7 @@ final readonly class ProductsController
     }
 
     /** The product's pictures from now on, in order; two people at once are told, as with facts. */
-    public function pictures(Request $request, int $productId): JsonResponse
+    public function pictures(Request $request, int $productId, Saving $saving): JsonResponse
     {
         $given = $request->validate([
             'ids' => ['present', 'array', 'max:'.self::MOST_PICTURES],
@@ -62,7 +66,7 @@ final readonly class ProductsController
         if ($before !== array_values(array_map(intval(...), $given['before']))) {
             return new JsonResponse(['message' => 'Somebody else has changed these pictures meanwhile. Nothing was overwritten; what stands there now is shown.', 'pictures' => $before, 'shown' => $this->pictures->some($before)], 409);
         }
-        $this->pictures->arrange($productId, $wanted);
+        $saving->save(new Entry([new Change(Thing::Product, $productId, ['pictures' => $before], ['pictures' => $wanted])]), SignedIn::user());
 
         return new JsonResponse(['pictures' => $wanted, 'shown' => $this->pictures->some($wanted)]);
     }

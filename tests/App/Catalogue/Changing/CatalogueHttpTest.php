@@ -88,6 +88,25 @@ final class CatalogueHttpTest extends TestCase
         self::assertSame($brand, $this->brand(1));
     }
 
+    public function test_facts_and_pictures_are_saved_through_the_same_door(): void
+    {
+        $fact = (int) DB::table('facts')->where('name', 'Drying time')->value('id');
+        $was = DB::table('fact_values')->where('product_id', 1)->where('fact_id', $fact)->pluck('written')->all();
+        $this->actingAs($this->owner)->postJson('/studio/facts/values', ['changes' => [['product' => 1, 'fact' => $fact, 'written' => ['77'], 'before' => $was]]])->assertOk();
+        $pictures = DB::table('product_pictures')->where('product_id', 1)->orderBy('position')->pluck('picture_id')->all();
+        $this->anew();
+        $this->postJson('/studio/products/1/pictures', ['ids' => array_reverse($pictures), 'before' => $pictures])->assertOk();
+        $log = $this->getJson('/studio/catalogue/entries?thing=product&id=1')->assertJsonPath('total', 2);
+
+        $log->assertJsonPath('entries.1.lines.0.field', 'Drying time')->assertJsonPath('entries.1.lines.0.to', '77')->assertJsonPath('entries.0.lines.0.field', 'pictures');
+        foreach ([0, 1] as $place) {
+            $this->takeBack($log->json("entries.$place.id"))->assertOk();
+        }
+        self::assertSame($was, DB::table('fact_values')->where('product_id', 1)->where('fact_id', $fact)->pluck('written')->all());
+        self::assertSame($pictures, DB::table('product_pictures')->where('product_id', 1)->orderBy('position')->pluck('picture_id')->all());
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ["fact:$fact" => $was], 'after' => ["fact:$fact" => ['<script>']]]])->assertStatus(422);
+    }
+
     public function test_answers_have_the_shape_that_was_promised(): void
     {
         $conforming = new Conforming(Shapes::ofProject());
