@@ -105,6 +105,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw']);
+        Route::post('catalogue/rule', [Studio\CatalogueController::class, 'rule']);
         Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);
         Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);

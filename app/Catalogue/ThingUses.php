@@ -15,7 +15,7 @@ use Vestibra\Core\Reach\ReachFormats;
  * @phpstan-type Template array{id: int, name: string, live: bool}
  *
  * @shape ThingUses array{products: int, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
- * @shape ThingData array{form: ThingForm, uses: ThingUses}
+ * @shape ThingData array{form: ThingForm, uses: ThingUses, terms: RuleTerms|null}
  */
 final readonly class ThingUses
 {

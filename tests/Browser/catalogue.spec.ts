@@ -238,3 +238,34 @@ test('another product like one there is, which is deleted again and comes back',
     await expect(page.locator('[data-entry]').first()).toContainText('Taken back');
     expect((await page.request.get('/p/almanac-fountain-pen-another')).status()).toBe(200);
 });
+
+test('a collection by rule: counted while it is made, and a template asks for it', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue/collection/new');
+    await page.getByLabel('Name', { exact: true }).fill('Pellinray on paper');
+    await page.getByLabel('by rule').check();
+    await page.getByRole('region', { name: 'It holds' }).getByRole('button', { name: 'a condition…' }).click();
+    const condition = page.getByRole('dialog', { name: 'Condition' });
+    await condition.getByLabel('What is looked at').selectOption({ label: 'brand is one of' });
+    await condition.getByPlaceholder('Find…').fill('Pellinray');
+    await condition.getByLabel('Pellinray', { exact: true }).check();
+    await condition.getByRole('button', { name: 'Done' }).click();
+    await expect(page.locator('[data-rule-count]')).toHaveText(/^\d+ products, as things stand now\.$/);
+    await expect(page.getByRole('region', { name: 'It holds' })).toContainText('brand is one of Pellinray');
+    await expectAccessible(page);
+    const count = Number((await page.locator('[data-rule-count]').innerText()).split(' ')[0]);
+    await save(page).click();
+    await page.waitForURL(/\/studio\/catalogue\/collection\/\d+$/);
+    await page.goto('/collection/pellinray-on-paper');
+    await expect(page.getByText(`${count} products`)).toBeVisible();
+
+    const collection = await studio.id('collection', 'Pellinray on paper');
+    await page.goto(`/studio/catalogue/collection/${collection}`);
+    await studio.template('Pages of that collection', { show: [[{ field: 'collection', comparison: 'isIn', values: [collection] }]] });
+    await expect(page.getByLabel('by rule')).toBeChecked();
+    await page.getByLabel('picked by hand, in this order').check();
+    await expect(moves(page)).toContainText(`Saving moves ${count} pages.`);
+    await page.getByRole('button', { name: 'Put back' }).click();
+    await expect(page.getByText('Nothing is changed.')).toBeVisible();
+});

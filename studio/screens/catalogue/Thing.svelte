@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import { addressName, numbers, text } from '../../lib/fields';
     import { listed } from '../../lib/words';
-    import type { Screen, ThingData } from '../../lib/types';
+    import type { Reach, Screen, ThingData } from '../../lib/types';
     import Chosen from '../../parts/catalogue/Chosen.svelte';
     import History from '../../parts/catalogue/History.svelte';
     import Line from '../../parts/catalogue/Line.svelte';
@@ -12,6 +12,7 @@
     import Frame from '../../parts/Frame.svelte';
     import ProductsField from '../../parts/ProductsField.svelte';
     import { ThingState } from './thing.svelte';
+    import RuleField from '../../parts/rules/RuleField.svelte';
     import Values from './Values.svelte';
     import { words } from './words';
 
@@ -24,6 +25,8 @@
     const path: Record<string, string> = { category: '/c/', collection: '/collection/', brand: '/brand/' };
     const name = $derived(text(ledger.value(at, 'name')));
     const slug = $derived(text(ledger.stands[at]?.slug));
+    const rule = $derived(thing === 'collection' ? ((ledger.value(at, 'rule') ?? null) as Reach | null) : null);
+    const EMPTY: Reach = { format: 2, show: [], keepOff: [], season: {}, goesFirst: false };
     const hasPage = thing !== 'option' && thing !== 'tag';
 
     function named(next: string): void {
@@ -54,9 +57,30 @@
                     <Picture {ledger} {at} field="picture" label="Picture" {may} />
                 {/if}
             </section>
-            {#if thing === 'collection' && (ledger.value(at, 'rule') ?? null) === null}
-                <section class="mt-7" aria-labelledby="products-title">
-                    <h2 id="products-title" class="text-lg">Its products, in this order</h2>
+            {#if thing === 'collection' && screen.data.terms}
+                <fieldset class="mt-7">
+                    <legend class="font-name text-lg">Its products</legend>
+                    <label class="mr-6"
+                        ><input type="radio" name="by" disabled={!may} checked={rule === null} onchange={() => ledger.set(at, 'rule', null)} /> picked by hand, in
+                        this order</label
+                    >
+                    <label
+                        ><input
+                            type="radio"
+                            name="by"
+                            disabled={!may}
+                            checked={rule !== null}
+                            onchange={() => ledger.set(at, 'rule', ledger.stands[at]?.rule ?? EMPTY)}
+                        /> by rule</label
+                    >
+                </fieldset>
+            {/if}
+            {#if rule !== null && screen.data.terms}
+                <div class="mt-3"><RuleField terms={{ mayEdit: may, data: screen.data.terms }} {rule} set={(next) => ledger.set(at, 'rule', next)} /></div>
+                {#if ledger.wrong[`${at}/rule`]}<p class="mt-1 text-sm text-trouble">{ledger.wrong[`${at}/rule`]?.message}</p>{/if}
+            {/if}
+            {#if thing === 'collection' && rule === null}
+                <section class="mt-2" aria-label="Picked by hand">
                     <div class="max-w-xl">
                         <ProductsField {may} values={numbers(ledger.value(at, 'products'))} change={(next) => ledger.set(at, 'products', next)} />
                     </div>

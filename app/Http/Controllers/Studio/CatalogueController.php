@@ -10,12 +10,14 @@ use Illuminate\Http\Request;
 use Vestibra\App\Catalogue\Changing\EntryLog;
 use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\App\Catalogue\Changing\Saving;
+use Vestibra\App\Catalogue\RulePreview;
 use Vestibra\App\Catalogue\SafeHtml;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\CatalogueAnswer;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\EntryReader;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
@@ -51,6 +53,14 @@ final readonly class CatalogueController
         $entry = $this->entry($request);
 
         return $this->answer->foreseen($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
+    }
+
+    /** What a rule of a collection comes to, while it is being edited; nothing is stored. */
+    public function rule(Request $request, RulePreview $preview): JsonResponse
+    {
+        $found = $preview->of(Asked::untrusted($request, 'rule'));
+
+        return isset($found['problems']) ? new JsonResponse(ProblemWords::answer($found['problems']), 422) : new JsonResponse($found);
     }
 
     public function takeBack(int $entryId): JsonResponse

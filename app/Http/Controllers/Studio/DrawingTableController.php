@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
+use Vestibra\App\Http\RuleTerms;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
@@ -22,21 +23,16 @@ use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\StoredDrafts;
-use Vestibra\App\Words\ReachWords;
-use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Reach\Fields\FactField;
 use Vestibra\Core\Reach\Season;
-use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Source;
 use Vestibra\Core\Templates\Types\Conditions;
 
 /**
- * @shape TableFact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, comparisons: list<string>}
  * @shape TableData array{template: array{id: int, name: string, role: 'page'|'part'|'own-blocks', pageKind: PageKind,
  *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, house:
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
@@ -53,7 +49,7 @@ final readonly class DrawingTableController
     ) {
     }
 
-    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, MoneyFormat $money, KeptParts $parts, Starts $starts): View
+    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, RuleTerms $terms, KeptParts $parts, Starts $starts): View
     {
         $kind = $this->kind($template);
         $asked = Asked::id($request, 'sample');
@@ -68,18 +64,8 @@ final readonly class DrawingTableController
             'parts' => $parts->all(),
             'starts' => array_values(array_filter($starts->list($kind), static fn (array $start): bool => $start['name'] !== 'blank')),
             'sources' => DraftSources::of($kind, $facts->all()),
-            'fields' => ReachWords::fields($kind),
             'whenFields' => Conditions::fields($kind),
-            'facts' => array_map(static fn (Fact $fact): array => [
-                'id' => $fact->id,
-                'name' => $fact->name,
-                'kind' => $fact->kind->value,
-                'unit' => $fact->unit,
-                'decimals' => $fact->decimals,
-                'comparisons' => FactField::fitting($fact->kind),
-            ], array_values($facts->all())),
-            'currency' => ['code' => $money->currency, 'digits' => $money->digits()],
-        ]);
+        ] + $terms->of($kind));
     }
 
     public function canvas(Request $request, Template $template, int $subjectId, PageMaker $maker, PageView $view): View

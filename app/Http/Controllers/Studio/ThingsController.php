@@ -13,8 +13,10 @@ use Vestibra\App\Catalogue\ThingRows;
 use Vestibra\App\Catalogue\ThingSheet;
 use Vestibra\App\Catalogue\ThingUses;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\RuleTerms;
 use Vestibra\App\Http\Screen;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Pages\PageKind;
 
 /** The lists of the catalogue, and one thing of each as a form. */
 final readonly class ThingsController
@@ -54,16 +56,16 @@ final readonly class ThingsController
         return new JsonResponse($this->things->page(Thing::from($thing), Asked::text($request, 'q'), Asked::page($request)));
     }
 
-    public function show(string $thing, int $thingId, ThingSheet $sheet, ThingUses $uses): View
+    public function show(string $thing, int $thingId, ThingSheet $sheet, ThingUses $uses, RuleTerms $terms): View
     {
         $form = $sheet->of(Thing::from($thing), $thingId) ?? abort(404);
 
-        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'uses' => $uses->of(Thing::from($thing), $thingId)]);
+        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'uses' => $uses->of(Thing::from($thing), $thingId), 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
     }
 
-    public function blank(string $thing, ThingSheet $sheet): View
+    public function blank(string $thing, ThingSheet $sheet, RuleTerms $terms): View
     {
-        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'uses' => ThingUses::NONE]);
+        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'uses' => ThingUses::NONE, 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
     }
 
     public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse

@@ -5,7 +5,7 @@
     import type { Reach } from '../../../lib/types';
     import PagePictures from '../../../parts/PagePictures.svelte';
     import type { Table } from '../table.svelte';
-    import ClauseSentence from './ClauseSentence.svelte';
+    import ClauseSentence from '../../../parts/rules/ClauseSentence.svelte';
     import { Reaching } from './reach.svelte';
     import Season from './Season.svelte';
     import TryPage from './TryPage.svelte';
@@ -27,7 +27,7 @@
     {#each reach[part] as clause, index (index)}
         {#if index > 0}<p class="text-quiet">or</p>{/if}
         <ClauseSentence
-            {table}
+            terms={table}
             names={state.names}
             {clause}
             phrases={sentence[part][index] ?? []}
@@ -40,7 +40,7 @@
 {/snippet}
 
 {#snippet adding(part: 'show' | 'keepOff')}
-    <ClauseSentence {table} names={state.names} clause={[]} phrases={[]} empty="" adding change={(next) => state.addClause(part, next)} />
+    <ClauseSentence terms={table} names={state.names} clause={[]} phrases={[]} empty="" adding change={(next) => state.addClause(part, next)} />
 {/snippet}
 
 <div class="min-h-0 overflow-y-auto">

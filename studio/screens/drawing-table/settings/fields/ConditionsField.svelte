@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Condition } from '../../../../lib/types';
-    import ConditionPicker from '../../reach/ConditionPicker.svelte';
+    import ConditionPicker from '../../../../parts/rules/ConditionPicker.svelte';
     import type { FieldProps } from './props';
 
     let { table, node, value, set }: FieldProps = $props();
@@ -17,7 +17,7 @@
     {#if conditions.length === 0}<span>on every {table.words.one}</span>{/if}
     {#each conditions as condition, index (index)}
         {#if index > 0}<span class="text-quiet"> and </span>{/if}
-        <ConditionPicker {table} {condition} names={table.draft.names ?? {}} only={table.data.whenFields} change={(next) => replace(index, next)}>
+        <ConditionPicker terms={table} {condition} names={table.draft.names ?? {}} only={table.data.whenFields} change={(next) => replace(index, next)}>
             {#snippet words()}{phrases[index]?.what ?? condition.field}
                 {#if phrases[index]?.values}<strong>{phrases[index].values}</strong>{/if}{/snippet}
         </ConditionPicker>
@@ -25,7 +25,7 @@
     {#if table.mayEdit}
         <span class="ml-1">
             <ConditionPicker
-                {table}
+                terms={table}
                 condition={null}
                 names={table.draft.names ?? {}}
                 only={table.data.whenFields}

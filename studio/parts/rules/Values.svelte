@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { Fact, Takes } from '../types';
+    import type { TableFact as Fact, Takes } from '../../lib/types';
 
     type Values = (number | string)[];
 

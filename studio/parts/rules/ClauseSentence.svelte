@@ -1,10 +1,10 @@
 <script lang="ts">
-    import type { Condition, Names, Phrase, TriedCondition } from '../../../lib/types';
-    import type { Table } from '../table.svelte';
+    import type { Condition, Names, Phrase, TriedCondition } from '../../lib/types';
+    import type { Terms } from './terms';
     import ConditionPicker from './ConditionPicker.svelte';
 
     interface Props {
-        table: Table;
+        terms: Terms;
         names: Names;
         clause: Condition[];
         phrases: Phrase[];
@@ -16,7 +16,7 @@
         change: (next: (now: Condition[]) => Condition[] | null) => void;
     }
 
-    let { table, names, clause, phrases, empty, adding = false, dead = () => false, tried = null, change }: Props = $props();
+    let { terms, names, clause, phrases, empty, adding = false, dead = () => false, tried = null, change }: Props = $props();
 
     function replace(index: number, condition: Condition | null): void {
         change((now) => {
@@ -33,7 +33,7 @@
     {#each clause as condition, index (index)}
         {@const outcome = tried?.[index]}
         {#if index > 0}<span class="mx-1.5 text-quiet">and</span>{/if}
-        <ConditionPicker {table} {condition} {names} change={(next) => replace(index, next)}>
+        <ConditionPicker {terms} {condition} {names} change={(next) => replace(index, next)}>
             {#snippet words()}
                 <span class={dead(index) ? 'text-trouble line-through' : ''}
                     >{phrases[index]?.what ?? condition.field}
@@ -47,14 +47,14 @@
             </span>
         {/if}
     {/each}
-    {#if table.mayEdit && (adding || clause.length > 0)}
+    {#if terms.mayEdit && (adding || clause.length > 0)}
         <span class="ml-1.5 text-base">
-            <ConditionPicker {table} condition={null} {names} change={(next) => next && change((now) => [...now, next])}>
+            <ConditionPicker {terms} condition={null} {names} change={(next) => next && change((now) => [...now, next])}>
                 {#snippet words()}{adding ? 'a condition…' : 'and…'}{/snippet}
             </ConditionPicker>
         </span>
     {/if}
-    {#if table.mayEdit && !adding}
+    {#if terms.mayEdit && !adding}
         <button class="ml-3 text-sm text-quiet hover:text-ink" onclick={() => change(() => null)}>take out<span class="unseen"> this part</span></button>
     {/if}
 </span>

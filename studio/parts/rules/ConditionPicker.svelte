@@ -1,14 +1,14 @@
 <script lang="ts">
     import { Popover } from 'bits-ui';
     import type { Snippet } from 'svelte';
-    import type { Condition, Names } from '../../../lib/types';
-    import type { Table } from '../table.svelte';
-    import type { FieldComparison } from '../types';
-    import NamePicker from '../../../parts/NamePicker.svelte';
+    import type { Condition, FieldComparison, Names } from '../../lib/types';
+    import type { Terms } from './terms';
+
+    import NamePicker from '../NamePicker.svelte';
     import Values from './Values.svelte';
 
     interface Props {
-        table: Table;
+        terms: Terms;
         condition: Condition | null;
         names: Names;
         words: Snippet;
@@ -22,15 +22,15 @@
         of?: number;
     }
 
-    let { table, condition, names, words, only, change }: Props = $props();
+    let { terms, condition, names, words, only, change }: Props = $props();
     let open = $state(false);
     let chosen = $state<Condition>({ field: 'category', comparison: 'isIn', values: [] });
     const choices: Choice[] = $derived(
-        table.data.fields
+        terms.data.fields
             .filter((field) => !only || only.includes(field.name))
             .flatMap((field) =>
                 field.name === 'fact'
-                    ? table.data.facts.flatMap((fact) =>
+                    ? terms.data.facts.flatMap((fact) =>
                           field.comparisons
                               .filter((comparison) => fact.comparisons.includes(comparison.name))
                               .map((comparison) => ({ ...comparison, field: 'fact', of: fact.id, words: `${fact.name} ${comparison.words}` })),
@@ -39,7 +39,7 @@
             ),
     );
     const choice = $derived(choices.find((one) => key(one) === key({ ...chosen, name: chosen.comparison })));
-    const fact = $derived(table.data.facts.find((one) => one.id === chosen.of) ?? null);
+    const fact = $derived(terms.data.facts.find((one) => one.id === chosen.of) ?? null);
     const takes = $derived(choice?.takes ?? 'nothing');
     const complete = $derived(takes === 'nothing' || (chosen.values.length > 0 && chosen.values.every((value) => value !== '' && !Number.isNaN(value))));
 
@@ -65,7 +65,7 @@
     }
 </script>
 
-{#if table.mayEdit}
+{#if terms.mayEdit}
     <Popover.Root bind:open={() => open, begin}>
         <Popover.Trigger class="word">{@render words()}</Popover.Trigger>
         <Popover.Portal>
@@ -97,7 +97,7 @@
                         <Values
                             {takes}
                             {fact}
-                            currency={table.data.currency}
+                            currency={terms.data.currency}
                             values={chosen.values}
                             choices={fact?.kind === 'yes-no' ? ['yes', 'no'] : []}
                             set={(values) => (chosen.values = values)}
