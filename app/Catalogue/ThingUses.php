@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\ReachFormats;
 
 /**
@@ -23,8 +25,10 @@ final readonly class ThingUses
 
     private const FIELDS = ['category' => 'category', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag', 'product' => 'product', 'option' => 'option'];
 
-    public function __construct(private WhereNamed $named)
-    {
+    public function __construct(
+        private WhereNamed $named,
+        private KindRulesReader $rules,
+    ) {
     }
 
     /** @return array{products: int, rules: list<Template>, pages: list<Template>, collections: list<string>} */
@@ -42,23 +46,30 @@ final readonly class ThingUses
         $pages = in_array($thing, [Thing::Product, Thing::Collection], true) ? $this->named->places($id, $thing->value) : [];
 
         return [
-            'products' => self::products($thing, $id),
+            'products' => $this->products($thing, $id),
             'rules' => $rules,
             'pages' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name'], 'live' => $place['live']], $pages),
             'collections' => $collections,
         ];
     }
 
-    private static function products(Thing $thing, int $id): int
+    private function products(Thing $thing, int $id): int
     {
         return match ($thing) {
             Thing::Category => DB::table('category_product')->where('category_id', $id)->count(),
-            Thing::Collection => DB::table('collection_product')->where('collection_id', $id)->count(),
+            Thing::Collection => $this->inCollection($id),
             Thing::Brand => DB::table('products')->where('brand_id', $id)->count(),
             Thing::Tag => DB::table('product_tag')->where('tag_id', $id)->count(),
             Thing::Option => (int) DB::scalar('select count(distinct v.product_id) from variant_values x join variants v on v.id = x.variant_id where x.option_id = ?', [$id]),
             default => 0,
         };
+    }
+
+    private function inCollection(int $id): int
+    {
+        $holds = $this->rules->live(PageKind::Product)->sql()->inCollection($id);
+
+        return (int) DB::scalar("select count(*) from products p where $holds->text", $holds->bindings);
     }
 
     private static function asks(?string $stored, Thing $thing, int $id): bool

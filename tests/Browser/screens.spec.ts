@@ -52,13 +52,24 @@ test('Studio: every screen is accessible', async ({ page }) => {
     await expectAccessible(page);
 });
 
+test('Studio: the lists and forms of the catalogue are accessible', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    for (const address of ['', '/category', '/collection', '/brand', '/tag', '/option', '/option/3', '/brand/1', '/collection/11', '/history']) {
+        await page.goto(`/studio/catalogue${address}`);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        await expectAccessible(page);
+    }
+});
+
 test('Studio: facts, pictures, reviews, fitting and private links are accessible', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/facts?q=bottled+ink+for');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Define a fact…' }).click();
-    await page.getByRole('button', { name: 'Delete Care…' }).click();
+    await page.getByRole('button', { name: 'Do… with Care' }).click();
+    await page.getByRole('menuitem', { name: 'Delete…' }).click();
     await expect(page.getByRole('region', { name: 'Deleting Care' })).toBeVisible();
     await page
         .getByRole('button', { name: /^Care of/ })

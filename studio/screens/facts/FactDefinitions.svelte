@@ -4,6 +4,8 @@
     import { KINDS, type Fact, type Kind } from './types';
     import type { FactUses } from '../../lib/types';
 
+    import DeedMenu from '../../parts/DeedMenu.svelte';
+
     let { facts, may }: { facts: Facts; may: boolean } = $props();
     const blank = { name: '', kind: 'text' as Kind, unit: '', decimals: 0, choices: '', group: '' };
     /** The fact that is being changed; 0 for a new one. */
@@ -37,6 +39,15 @@
         }
     }
 
+    function deedsOf(fact: Fact, index: number): { words: string; do: () => void }[] {
+        return [
+            { words: 'Change', can: true, do: () => begin(fact) },
+            { words: 'Further up', can: index > 0, do: () => void facts.move(index, -1) },
+            { words: 'Further down', can: index < facts.list.length - 1, do: () => void facts.move(index, 1) },
+            { words: 'Delete…', can: true, do: () => void ask(fact) },
+        ].filter((deed) => deed.can);
+    }
+
     async function ask(fact: Fact): Promise<void> {
         const uses = await facts.uses(fact);
         if (uses) deleting = { fact, uses };
@@ -56,21 +67,7 @@
                     >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {counted(fact.filled, 'product')}</span
                 ></span
             >
-            {#if may}
-                <button
-                    class="word min-h-6 min-w-6 text-sm"
-                    disabled={index === 0}
-                    aria-label="{fact.name} further up"
-                    onclick={() => void facts.move(index, -1)}>↑</button
-                >
-                <button
-                    class="word min-h-6 min-w-6 text-sm"
-                    disabled={index === facts.list.length - 1}
-                    aria-label="{fact.name} further down"
-                    onclick={() => void facts.move(index, 1)}>↓</button
-                >
-                <button class="word min-h-6 min-w-6 text-sm" aria-label="Change {fact.name}" onclick={() => begin(fact)}>change</button>
-                <button class="word min-h-6 min-w-6 text-sm" aria-label="Delete {fact.name}…" onclick={() => ask(fact)}>delete…</button>
+            {#if may}<DeedMenu name={fact.name} deeds={deedsOf(fact, index)} />
             {/if}
         </li>
     {/each}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { counted, number, when } from '../../lib/words';
-    import { DropdownMenu } from 'bits-ui';
+    import DeedMenu from '../../parts/DeedMenu.svelte';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
     import type { Ordering } from './ordering.svelte';
@@ -113,21 +113,7 @@
     >
     <td class="py-3 text-right whitespace-nowrap">
         {#if deeds.length > 0}
-            <DropdownMenu.Root>
-                <DropdownMenu.Trigger class="word">Do…<span class="unseen"> with {template.name}</span></DropdownMenu.Trigger>
-                <DropdownMenu.Portal>
-                    <DropdownMenu.Content
-                        class="float z-50 min-w-52 py-1.5"
-                        align="end"
-                        sideOffset={4}
-                        onCloseAutoFocus={(event) => (renaming || noting) && event.preventDefault()}
-                    >
-                        {#each deeds as deed (deed.words)}
-                            <DropdownMenu.Item class="cursor-default px-3 py-1.5 data-highlighted:bg-room" onSelect={deed.do}>{deed.words}</DropdownMenu.Item>
-                        {/each}
-                    </DropdownMenu.Content>
-                </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <DeedMenu name={template.name} {deeds} keepFocus={renaming || noting} />
         {/if}
     </td>
 </tr>
