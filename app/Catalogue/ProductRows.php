@@ -89,7 +89,7 @@ final readonly class ProductRows
     {
         $parts = [new Sql(self::STATES[$filter['state']] ?? '1')];
         foreach (array_filter(explode(' ', Folding::fold($filter['q']))) as $word) {
-            $parts[] = new Sql('(instr(p.title_folded, ?) > 0 or exists (select 1 from variants v where v.product_id = p.id and (lower(v.sku) = ? or v.barcode = ?)))', [$word, $word, $word]);
+            $parts[] = new Sql("(instr(p.title_folded, ?) > 0 or p.id in (select product_id from variants where lower(sku) = ? union all select product_id from variants where barcode <> '' and barcode = ?))", [$word, $word, $word]);
         }
         $conditions = array_values(array_filter([
             $filter['category'] === 0 ? null : ['field' => 'category', 'comparison' => 'isIn', 'values' => [$filter['category']]],

@@ -8,6 +8,7 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
+use Vestibra\Bench\CatalogueBench;
 use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
@@ -17,11 +18,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'catalogue', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, edit or weight; all but the last two without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, catalogue, edit or weight; all but the last two without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -38,7 +39,7 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page'] : [$name] as $one) {
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'catalogue'] : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
@@ -69,6 +70,7 @@ final class BenchCommand extends Command
             array_push($rows, ...match ($name) {
                 'reach' => (new ReachBench)->run($this->seed(), $size),
                 'impact' => (new ImpactBench)->run($this->seed(), $size),
+                'catalogue' => (new CatalogueBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });
         }
@@ -85,8 +87,8 @@ final class BenchCommand extends Command
         touch($file);
         config(['database.connections.sqlite.database' => $file, 'session.driver' => 'array']);
         DB::purge();
+        Artisan::call('migrate', ['--force' => true]);
         if ($new) {
-            Artisan::call('migrate', ['--force' => true]);
             Artisan::call('vestibra:demo', ['--products' => (string) $size]);
             DB::statement('analyze');
         }

@@ -60,7 +60,7 @@ final class RestoreTest extends TestCase
                 $pdo->exec("drop trigger $trigger");
             }
             $pdo->exec("drop trigger users_stay; drop table stored_files; drop table live_rules; drop table own_words; drop index products_published_title_order_index; alter table products drop column title_order; drop table tree_names; drop table indexed_trees; alter table users drop column closed_at; alter table troubles drop column draft; alter table troubles rename column subject_id to product_id; alter table templates drop column role; alter table templates drop column let_go_at; alter table categories drop column picture_id; alter table collections drop column picture_id; alter table brands drop column picture_id; delete from migrations where migration like '2026_11_26%'");
-            $pdo->exec('drop table catalogue_entry_things; drop table catalogue_entries; drop table old_address_names; alter table brands drop column description; alter table tags drop column description; alter table tags drop column picture_id');
+            $pdo->exec('drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; drop table catalogue_entries; drop table old_address_names; alter table brands drop column description; alter table tags drop column description; alter table tags drop column picture_id');
             foreach (['products', 'categories', 'collections', 'brands', 'tags'] as $table) {
                 $pdo->exec("alter table $table drop column search_title; alter table $table drop column search_description");
             }
