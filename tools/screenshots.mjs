@@ -18,8 +18,17 @@ try {
     }
     const browser = await chromium.launch(launchOptions);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    let asked = Date.now();
+    let waiting = 0;
+    page.on('request', () => ((asked = Date.now()), waiting++));
+    page.on('requestfinished', () => waiting--);
+    page.on('requestfailed', () => waiting--);
+    /** Nothing is on its way, and nothing was asked for in a while. */
+    const quiet = async () => {
+        while (waiting > 0 || Date.now() - asked < 700) await new Promise((resolve) => setTimeout(resolve, 50));
+    };
     const shoot = async (name) => {
-        await page.waitForLoadState('networkidle');
+        await quiet();
         await page.evaluate(() => document.fonts.ready);
         await page.screenshot({ path: `docs/screenshots/${name}.png` });
     };
@@ -75,8 +84,6 @@ try {
     await page.getByRole('button', { name: 'Samples', exact: true }).click();
     await page.mouse.move(5, 5);
     await shoot('drawing-table');
-    await page.getByRole('button', { name: 'phone 390' }).click();
-    await shoot('drawing-table-phone');
     await page.getByRole('button', { name: 'More…' }).click();
     await page.getByRole('menuitem', { name: 'Fitting: try it on every page' }).click();
     await page.locator('[data-fitted]').waitFor();
@@ -105,11 +112,18 @@ try {
         ['product-new', '/p/mulled-plum-bottled-ink'],
         ['facts', '/studio/facts'],
         ['pictures', '/studio/pictures'],
-        ['product-sheet', '/studio/products/1'],
+        ['products', '/studio/catalogue'],
+        ['categories', '/studio/catalogue/category'],
     ]) {
         await page.goto(base + address);
         await shoot(name);
     }
+    await page.goto(`${base}/studio/products/1`);
+    await page.getByRole('button', { name: /^out\s?: Bottled inks/ }).click();
+    await page.getByText(/Saving moves the page/).waitFor();
+    await page.evaluate(() => window.scrollTo(0, 0));
+    await shoot('product-sheet');
+    await page.getByRole('button', { name: 'Put back' }).click();
     await page.goto(`${base}/studio/templates`);
     const banner = await page.evaluate(bannerForInks);
     await page.goto(`${base}/studio/templates/${banner}`);
@@ -127,15 +141,6 @@ try {
     await label.press('Enter');
     await page.getByText('Kept in your draft').waitFor();
     await shoot('words');
-    await page.goto(`${base}/p/wherry-fountain-pen`);
-    await page.getByRole('button', { name: 'Add to cart' }).click();
-    await page.getByText('is in your cart').waitFor();
-    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
-    await page.getByLabel('Quantity').fill('2');
-    await page.getByRole('button', { name: 'Add to cart' }).click();
-    await page.getByText('is in your cart').waitFor();
-    await page.goto(`${base}/cart`);
-    await shoot('cart');
     await example(page);
     await page.setViewportSize({ width: 390, height: 800 });
     await page.goto(`${base}/p/mulled-plum-bottled-ink`);

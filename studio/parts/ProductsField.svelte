@@ -22,6 +22,15 @@
         <li class="flex items-baseline gap-2">
             <span class="min-w-0 flex-1 truncate">{names[id] ?? id}</span>
             {#if may}
+                <input
+                    class="field figures h-6.5 w-14"
+                    type="number"
+                    min="1"
+                    max={values.length}
+                    aria-label="Place of {names[id] ?? id}"
+                    value={index + 1}
+                    onchange={(event) => move(index, Math.max(0, Math.min(values.length - 1, Number(event.currentTarget.value) - 1)) - index)}
+                />
                 <button type="button" class="word min-h-6 min-w-6" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}
                     >↑</button
                 >

@@ -2,6 +2,9 @@ import { Finder } from '../lib/finder.svelte';
 import { get } from '../lib/http';
 import type { NamePage } from '../lib/types';
 
+/** So many are asked for by number in one go. */
+const AT_ONCE = 50;
+
 type Name = NamePage['names'][number];
 
 /** Things of the shop by name: found, and those that are named already. */
@@ -23,9 +26,12 @@ export class NameChoice {
         const wanted = ids.filter((id) => this.known[id] === undefined);
         if (wanted.length === 0) return;
         try {
-            const answer = await get<NamePage>(`/studio/names/${this.things}?ids=${wanted.join(',')}`);
-            this.known = { ...Object.fromEntries(wanted.map((id) => [id, 'something deleted'])), ...this.known };
-            this.note(answer.names);
+            for (let from = 0; from < wanted.length; from += AT_ONCE) {
+                const some = wanted.slice(from, from + AT_ONCE);
+                const answer = await get<NamePage>(`/studio/names/${this.things}?ids=${some.join(',')}`);
+                this.known = { ...Object.fromEntries(some.map((id) => [id, 'something deleted'])), ...this.known };
+                this.note(answer.names);
+            }
         } catch {
             // Their numbers stand there until the names can be asked for again.
         }

@@ -83,6 +83,7 @@ test('its brand is changed: announced, saved, moved, taken back', async ({ page 
     await save(page).click();
     await expect(page.getByText(`Saved. It moved the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`)).toBeVisible();
     await expect(page.locator('[data-entry]').first()).toContainText('brand from Pellinray to Thessamer');
+    await expect(page.getByRole('complementary').locator('.font-name').first()).toHaveText('Pages of Thessamer');
     await page.getByRole('button', { name: 'Take this back' }).click();
     await expect(page.getByText('It is as it was.')).toContainText(`from “Pages of Thessamer” to “${before}”`);
     await expect(page.getByRole('group', { name: 'Brand', exact: true })).toContainText('Pellinray');

@@ -14,7 +14,7 @@ export class ThingState {
         this.thing = data.thing;
         this.isNew = data.id === 0;
         this.ledger = new Ledger(`vestibra.${data.thing}.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
-        this.at = this.isNew ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, { ...data.empty[data.thing] })) : `${data.thing}/${data.id}`;
+        this.at = this.isNew ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, begin(data))) : `${data.thing}/${data.id}`;
     }
 
     get list(): string {
@@ -59,4 +59,10 @@ export class ThingState {
         if (this.isNew && made !== undefined) location.assign(`${this.list}/${made}`);
         else if (!this.ledger.stands[this.at]) location.assign(this.list);
     }
+}
+
+/** A new one stands behind those that are there. */
+function begin(data: ThingForm): Record<string, unknown> {
+    const empty = { ...data.empty[data.thing] };
+    return 'position' in empty ? { ...empty, position: 100_000 } : empty;
 }

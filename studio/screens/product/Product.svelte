@@ -18,12 +18,15 @@
     import Variants from './Variants.svelte';
 
     let { screen }: { screen: Screen<ProductData> } = $props();
-    const { product, template, facts, contents } = untrack(() => screen.data);
+    const { product, facts, contents } = untrack(() => screen.data);
     const state = new Product(untrack(() => screen.data));
-    const form = new ProductForm(untrack(() => screen.data.form));
+    const form = untrack(() => new ProductForm(screen.data.form, screen.data.template));
     const { ledger, at } = form;
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
+    const template = $derived(form.template);
+    /** The address name that is stored: what is typed leads nowhere yet. */
+    const slug = $derived(text(ledger.stands[at]?.slug));
     const title = $derived(text(ledger.value(at, 'title')));
 
     $effect(() => {
@@ -47,7 +50,7 @@
             <h1 class="text-2xl">{form.isNew ? title || 'A new product' : title}</h1>
             {#if !form.isNew}
                 <p class="mt-1 text-quiet">
-                    {ledger.value(at, 'published') === true ? '' : 'Hidden from customers · '}<a class="word" href="/p/{product.slug}">see it in the shop</a>
+                    {ledger.value(at, 'published') === true ? '' : 'Hidden from customers · '}<a class="word" href="/p/{slug}">see it in the shop</a>
                 </p>
             {/if}
             <section class="mt-5" aria-label="What it is">
@@ -118,7 +121,7 @@
                 <p>Its page is laid out by</p>
                 <p class="font-name text-lg">{template.name}</p>
                 <p class="text-sm">
-                    <a class="word" href="/studio/why/product/{product.slug}">why this one?</a> ·
+                    <a class="word" href="/studio/why/product/{slug}">why this one?</a> ·
                     <a class="word" href="/studio/templates/{template.id}?sample={product.id}">open it with this product</a>
                 </p>
             {/if}

@@ -17,7 +17,14 @@ export class ProductForm {
     /** The options that variants offer, with all values that this window has seen of them. */
     options = $state.raw<ThingOption[]>([]);
 
-    constructor(readonly data: ThingForm) {
+    /** The template that lays out its page, as far as this window knows. */
+    template = $state.raw<{ id: number; name: string } | null>(null);
+
+    constructor(
+        readonly data: ThingForm,
+        template: { id: number; name: string } | null,
+    ) {
+        this.template = template;
         this.isNew = data.id === 0;
         this.options = data.options;
         this.ledger = new Ledger(`vestibra.product.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
@@ -145,6 +152,10 @@ export class ProductForm {
     }
 
     private saved(answer: CatalogueSaved): void {
+        const here = (one: { pageKind: string; pages: { id: number }[] }): boolean =>
+            one.pageKind === 'product' && one.pages.some((page) => page.id === this.data.id);
+        const now = [...answer.moves.moves, ...answer.moves.arrivals].find(here);
+        if (now) this.template = { id: now.to, name: now.toName };
         const made = answer.numbers[this.at];
         if (this.isNew && made !== undefined) location.assign(`/studio/products/${made}`);
         else if (!this.ledger.stands[this.at]) location.assign('/studio/catalogue');

@@ -78,6 +78,21 @@ final class ThingsTest extends TestCase
         self::assertGreaterThan($byName['Bottled inks']['count'], $byName['Inks']['count']);
     }
 
+    public function test_all_that_are_asked_for_by_number_have_their_names(): void
+    {
+        $ids = DB::table('products')->limit(80)->pluck('id')->all();
+
+        self::assertCount(80, (array) $this->actingAs($this->owner)->getJson('/studio/names/product?ids='.implode(',', $ids))->assertJsonPath('more', false)->json('names'));
+        self::assertCount(24, (array) $this->getJson('/studio/names/product')->json('names'));
+    }
+
+    public function test_a_value_is_found_by_its_option_too(): void
+    {
+        $names = array_column((array) $this->actingAs($this->owner)->getJson('/studio/names/option-value?q=size+a5')->json('names'), 'name');
+
+        self::assertSame(['Size A5'], $names);
+    }
+
     public function test_what_uses_a_brand_is_said(): void
     {
         $brand = $this->id('brands', 'Pellinray');

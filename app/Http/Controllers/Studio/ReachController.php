@@ -72,6 +72,7 @@ final readonly class ReachController
             $query->whereRaw("instr($folded, ?) > 0", [$word]);
         }
         $ids = Asked::ids($request, 'ids', 100);
+        $most = max(PageRows::PAGE, count($ids));
         if ($ids !== []) {
             $query->whereIn("$table.id", $ids);
         }
@@ -83,10 +84,10 @@ final readonly class ReachController
         } else {
             $query->orderBy($folded);
         }
-        $rows = $query->orderBy("$table.id")->offset(($page - 1) * PageRows::PAGE)->limit(PageRows::PAGE + 1)->get();
+        $rows = $query->orderBy("$table.id")->offset(($page - 1) * $most)->limit($most + 1)->get();
 
         return new JsonResponse([
-            'names' => $rows->take(PageRows::PAGE)->map(static fn (stdClass $row): array => [
+            'names' => $rows->take($most)->map(static fn (stdClass $row): array => [
                 'id' => $row->id,
                 'name' => $row->name,
                 'depth' => $row->depth ?? 1,
@@ -94,7 +95,7 @@ final readonly class ReachController
                 'label' => $row->label ?? '',
                 'swatch' => $row->swatch ?? null,
             ])->values(),
-            'more' => $rows->count() > PageRows::PAGE,
+            'more' => $rows->count() > $most,
         ]);
     }
 }
