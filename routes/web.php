@@ -46,6 +46,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::redirect('/', '/studio/today');
     Route::get('today', [Studio\TodayController::class, 'index']);
     Route::get('products/new', [Studio\ProductsController::class, 'blank'])->middleware('can:edit-templates');
+    Route::get('products/{productId}/uses', [Studio\ProductsController::class, 'uses']);
     Route::get('products/{productId}', [Studio\ProductsController::class, 'show']);
     Route::get('catalogue', [Studio\ThingsController::class, 'products']);
     Route::get('catalogue/rows', [Studio\ThingsController::class, 'productRows']);

@@ -18,7 +18,7 @@ use Vestibra\Core\Catalogue\FactKind;
  * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
  *
  * @shape Content
- * @shape ProductData array{form: ThingForm, uses: ThingUses, product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
+ * @shape ProductData array{form: ThingForm, product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
  *     string|null}, template: array{id: int, name: string}|null, facts: list<Fact>, values: array<string, list<string>>, pictures:
  *     list<int>, shownPictures: list<Picture>, contents: array<string, Content>}
  */
@@ -29,7 +29,6 @@ final readonly class ProductSheet
         private FactSheet $values,
         private PictureList $pictures,
         private ThingSheet $things,
-        private ThingUses $uses,
     ) {
     }
 
@@ -47,7 +46,6 @@ final readonly class ProductSheet
         return [
             'product' => ['published' => (bool) $product->published] + (array) $product,
             'form' => $this->things->of(Thing::Product, $id),
-            'uses' => $this->uses->of(Thing::Product, $id),
             'facts' => $facts,
             'values' => (object) $values,
             'pictures' => $own,
@@ -62,7 +60,6 @@ final readonly class ProductSheet
         return [
             'product' => ['id' => 0, 'title' => '', 'slug' => '', 'published' => true, 'brand' => null, 'category' => null],
             'form' => $this->things->of(Thing::Product, 0),
-            'uses' => ThingUses::NONE,
             'facts' => [],
             'values' => (object) [],
             'pictures' => [],

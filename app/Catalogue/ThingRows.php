@@ -16,7 +16,7 @@ use Vestibra\Core\Catalogue\Folding;
  * @phpstan-type Row array{id: int, name: string, slug: string, depth: int, parent: int|null, position: int, count: int, picture: string|null, byRule: bool}
  *
  * @shape ThingRow Row
- * @shape ThingPage array{thing: Thing, rows: list<ThingRow>, total: int, more: bool}
+ * @shape ThingPage array{thing: Thing, query: string, rows: list<ThingRow>, total: int, more: bool}
  */
 final readonly class ThingRows
 {
@@ -31,7 +31,7 @@ final readonly class ThingRows
         'option' => '(select count(*) from option_values h where h.option_id = t.id)',
     ];
 
-    /** @return array{thing: string, rows: list<Row>, total: int, more: bool} by name; categories as they stand in the tree */
+    /** @return array{thing: string, query: string, rows: list<Row>, total: int, more: bool} by name; categories as they stand in the tree */
     public function page(Thing $thing, string $query, int $page): array
     {
         $folded = Tables::folded($thing)[Fields::title($thing)];
@@ -57,6 +57,7 @@ final readonly class ThingRows
 
         return [
             'thing' => $thing->value,
+            'query' => $query,
             'rows' => array_values(array_map(static fn (object $row): array => self::row((array) $row), $rows)),
             'total' => $total,
             'more' => $total > $page * self::PAGE,

@@ -17,12 +17,10 @@ use Vestibra\Core\Reach\ReachFormats;
  * @phpstan-type Template array{id: int, name: string, live: bool}
  *
  * @shape ThingUses array{products: int, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
- * @shape ThingData array{form: ThingForm, uses: ThingUses, terms: RuleTerms|null}
+ * @shape ThingData array{form: ThingForm, terms: RuleTerms|null}
  */
 final readonly class ThingUses
 {
-    public const NONE = ['products' => 0, 'rules' => [], 'pages' => [], 'collections' => []];
-
     private const FIELDS = ['category' => 'category', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag', 'product' => 'product', 'option' => 'option'];
 
     public function __construct(

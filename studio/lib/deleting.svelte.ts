@@ -1,14 +1,30 @@
 import { movesSentence } from './catalogueMoves';
-import { post } from './http';
+import { get, post } from './http';
 import { notices } from './notices.svelte';
-import type { CatalogueChange, CatalogueForeseen } from './types';
+import type { CatalogueChange, CatalogueForeseen, ThingUses } from './types';
 
 /** Deleting something of the catalogue: what it would do is said first. */
 export class Deleting {
     asked = $state.raw<{ changes: CatalogueChange[]; sentence: string } | null>(null);
 
-    /** @param done what happens once it is gone */
-    constructor(private readonly done: () => void) {}
+    uses = $state.raw<ThingUses | null>(null);
+
+    /**
+     * @param address where what uses it is asked for
+     * @param done what happens once it is gone
+     */
+    constructor(
+        private readonly address: string,
+        private readonly done: () => void,
+    ) {}
+
+    async look(): Promise<void> {
+        try {
+            this.uses = await get<ThingUses>(this.address);
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
 
     async ask(changes: CatalogueChange[]): Promise<void> {
         try {

@@ -159,9 +159,10 @@ export class Ledger {
             notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), { words: 'Take this back', do: () => void this.takeBack(answer.entry) });
             this.saved(answer);
         } catch (error) {
+            // An answer that was lost on the way: the same key makes sure that it is saved once.
+            if (error instanceof Refused) this.key = '';
             this.refused(error);
         }
-        this.key = '';
         this.busy = false;
     }
 
@@ -240,6 +241,7 @@ export class Ledger {
         } catch {
             // Without room in the browser it is kept in this window alone.
         }
+        this.key = '';
         clearTimeout(this.wait);
         this.wait = setTimeout(() => void this.foresee(), FORESEE);
     }

@@ -270,3 +270,23 @@ test('a collection by rule: counted while it is made, and a template asks for it
     await page.getByRole('button', { name: 'Put back' }).click();
     await expect(page.getByText('Nothing is changed.')).toBeVisible();
 });
+
+test('a save whose answer is lost is made once, when it is tried again', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue/tag/new');
+    await page.getByLabel('Name', { exact: true }).fill('for left hands');
+    await page.route('**/catalogue/save', async (route) => {
+        await route.fetch();
+        await route.abort();
+    });
+    await save(page).click();
+    await expect(page.getByText('The server cannot be reached. Nothing is lost')).toBeVisible();
+    await page.unroute('**/catalogue/save');
+    await save(page).click();
+    await page.waitForURL(/\/studio\/catalogue\/tag\/\d+$/);
+    await page.goto('/studio/catalogue/tag?q=left');
+    await expect(page.locator('[data-thing]').filter({ hasText: 'for left hands' })).toHaveCount(1);
+    await page.goto('/studio/catalogue/history');
+    await expect(page.locator('[data-entry]').filter({ hasText: 'for left hands' })).toHaveCount(1);
+});

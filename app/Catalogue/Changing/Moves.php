@@ -32,7 +32,7 @@ final readonly class Moves
 {
     public const NONE = ['moves' => [], 'moved' => 0, 'arrivals' => [], 'gone' => 0];
 
-    private const SHOWN = 5;
+    private const SHOWN = 25;
 
     public function __construct(
         private PagesOfTheShop $pages,

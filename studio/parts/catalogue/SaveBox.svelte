@@ -37,7 +37,16 @@
         </p>
         {#each ledger.moves?.moves ?? [] as move (`${move.pageKind}-${move.from}-${move.to}`)}
             {#if (ledger.moves?.moved ?? 0) > 1}<p class="mt-2 text-sm">{counted(move.count, 'page')} from “{move.fromName}” to “{move.toName}”</p>{/if}
-            <div class="mt-1"><PagePictures pages={move.pages} size={28} /></div>
+            <div class="mt-1"><PagePictures pages={move.pages.slice(0, 5)} size={28} /></div>
+            {#if move.count > 1}
+                <details class="mt-1 text-sm">
+                    <summary class="min-h-6 w-fit cursor-pointer py-0.5 text-quiet">Which ones?</summary>
+                    <ul class="max-h-60 overflow-y-auto">
+                        {#each move.pages as one (one.id)}<li><a class="hover:underline" href={one.address}>{one.title}</a></li>{/each}
+                        {#if move.count > move.pages.length}<li class="text-quiet">and {counted(move.count - move.pages.length, 'more', 'more')}</li>{/if}
+                    </ul>
+                </details>
+            {/if}
         {/each}
         {#if wrong.length > 0}<p class="mt-2 text-sm text-trouble">{counted(wrong.length, 'field needs', 'fields need')} another look.</p>{/if}
         <p class="mt-3 flex flex-wrap items-center gap-3">

@@ -1,10 +1,12 @@
 <script lang="ts">
     import type { Deleting } from '../../lib/deleting.svelte';
-    import type { ThingUses } from '../../lib/types';
+    import { untrack } from 'svelte';
     import { counted, listed } from '../../lib/words';
 
     /** What uses a thing of the catalogue, said before it is deleted. */
-    let { uses, thing, may, deleting, ask }: { uses: ThingUses; thing: string; may: boolean; deleting: Deleting; ask: () => void } = $props();
+    let { thing, may, deleting, ask }: { thing: string; may: boolean; deleting: Deleting; ask: () => void } = $props();
+    const uses = $derived(deleting.uses ?? { products: 0, rules: [], pages: [], collections: [] });
+    untrack(() => void deleting.look());
     const holds = $derived(thing !== 'product');
     const templates = $derived([...uses.rules, ...uses.pages.filter((page) => !uses.rules.some((rule) => rule.id === page.id))]);
 </script>
@@ -12,11 +14,13 @@
 <section class="mt-7" aria-labelledby="uses-title">
     <h2 id="uses-title" class="text-lg">What uses it</h2>
     <p class="mt-1" data-uses>
-        {holds ? `${counted(uses.products, 'product')}. ` : ''}{uses.collections.length > 0 ? `By rule: ${listed(uses.collections)}. ` : ''}
-        {#each templates as template (template.id)}
-            <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it. </span>
-        {/each}
-        {#if !holds && templates.length === 0 && uses.collections.length === 0}No template and no rule names it.{/if}
+        {#if deleting.uses === null}<span class="text-quiet">Looking…</span>{:else}
+            {holds ? `${counted(uses.products, 'product')}. ` : ''}{uses.collections.length > 0 ? `By rule: ${listed(uses.collections)}. ` : ''}
+            {#each templates as template (template.id)}
+                <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it. </span>
+            {/each}
+            {#if !holds && templates.length === 0 && uses.collections.length === 0}No template and no rule names it.{/if}
+        {/if}
     </p>
     {#if may}
         {#if deleting.asked}

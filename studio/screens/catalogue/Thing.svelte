@@ -17,10 +17,9 @@
     import { words } from './words';
 
     let { screen }: { screen: Screen<ThingData> } = $props();
-    const state = new ThingState(untrack(() => screen.data.form));
+    const state = untrack(() => new ThingState(screen.data.form, screen.user.id));
     const { ledger, at, thing } = state;
     const may = $derived(screen.may.edit);
-    const uses = $derived(screen.data.uses);
     const said = words[thing] ?? { many: '', place: '', holds: '', about: '' };
     const path: Record<string, string> = { category: '/c/', collection: '/collection/', brand: '/brand/' };
     const name = $derived(text(ledger.value(at, 'name')));
@@ -94,7 +93,7 @@
                     <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the description." />
                 </section>
             {/if}
-            {#if !state.isNew}<Uses {uses} {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />{/if}
+            {#if !state.isNew}<Uses {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />{/if}
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
             <SaveBox {ledger} {may} leave={() => state.leave()} />

@@ -8,12 +8,16 @@ export class ThingState {
     readonly at: string;
     readonly thing: Thing;
     readonly isNew: boolean;
-    readonly deleting = new Deleting(() => this.ledger.putBack());
+    readonly deleting: Deleting;
 
-    constructor(readonly data: ThingForm) {
+    constructor(
+        readonly data: ThingForm,
+        user: number,
+    ) {
         this.thing = data.thing;
+        this.deleting = new Deleting(`/studio/catalogue/${data.thing}/${data.id}/uses`, () => this.ledger.putBack());
         this.isNew = data.id === 0;
-        this.ledger = new Ledger(`vestibra.${data.thing}.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
+        this.ledger = new Ledger(`vestibra.${user}.${data.thing}.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
         this.at = this.isNew ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, begin(data))) : `${data.thing}/${data.id}`;
     }
 

@@ -14,6 +14,7 @@ export class Things {
     constructor(data: ThingPage) {
         this.thing = data.thing;
         this.found = new Finder<ThingRow>((words, page) => get<ThingPage>(`/studio/catalogue/${this.thing}/rows?q=${encodeURIComponent(words)}&page=${page}`));
+        this.found.query = data.query;
         this.found.rows = data.rows;
         this.found.total = data.total;
         this.found.more = data.more;

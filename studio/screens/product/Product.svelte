@@ -20,7 +20,7 @@
     let { screen }: { screen: Screen<ProductData> } = $props();
     const { product, facts, contents } = untrack(() => screen.data);
     const state = new Product(untrack(() => screen.data));
-    const form = untrack(() => new ProductForm(screen.data.form, screen.data.template));
+    const form = untrack(() => new ProductForm(screen.data.form, screen.data.template, screen.user.id));
     const { ledger, at } = form;
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
@@ -112,7 +112,7 @@
                         {/each}
                     {/each}
                 </section>
-                <Uses uses={screen.data.uses} thing="product" {may} deleting={form.deleting} ask={() => form.askToDelete()} />
+                <Uses thing="product" {may} deleting={form.deleting} ask={() => form.askToDelete()} />
                 {#if may}<p class="mt-2"><button class="word" onclick={() => form.makeAlike()}>Make another one like it…</button></p>{/if}
             {/if}
         </div>

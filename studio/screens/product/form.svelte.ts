@@ -23,11 +23,13 @@ export class ProductForm {
     constructor(
         readonly data: ThingForm,
         template: { id: number; name: string } | null,
+        private readonly user: number,
     ) {
         this.template = template;
+        this.deleting = new Deleting(`/studio/products/${data.id}/uses`, () => this.ledger.putBack());
         this.isNew = data.id === 0;
         this.options = data.options;
-        this.ledger = new Ledger(`vestibra.product.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
+        this.ledger = new Ledger(place(user, data.id), data.stands, data.names, (answer) => this.saved(answer));
         this.at = this.isNew ? (this.ledger.keys('product')[0] ?? this.begin()) : `product/${data.id}`;
     }
 
@@ -98,7 +100,7 @@ export class ProductForm {
         order.forEach((other, place) => this.place(other) !== place && this.ledger.set(other, 'position', place));
     }
 
-    readonly deleting = new Deleting(() => this.ledger.putBack());
+    readonly deleting: Deleting;
 
     askToDelete(): void {
         void this.deleting.ask([{ thing: 'product', id: this.data.id, before: {}, after: null }]);
@@ -113,7 +115,7 @@ export class ProductForm {
             const fields = this.ledger.stands[key] ?? {};
             made[`variant/-${place + 1}`] = { ...fields, product: -1, sku: `${text(fields.sku)}-another`, barcode: '' };
         });
-        Ledger.lay('vestibra.product.0', made);
+        Ledger.lay(place(this.user, 0), made);
         location.assign('/studio/products/new');
     }
 
@@ -160,6 +162,11 @@ export class ProductForm {
         if (this.isNew && made !== undefined) location.assign(`/studio/products/${made}`);
         else if (!this.ledger.stands[this.at]) location.assign('/studio/catalogue');
     }
+}
+
+/** Where this browser keeps what somebody has not saved: nobody else saves it under their name. */
+function place(user: number, product: number): string {
+    return `vestibra.${user}.product.${product}`;
 }
 
 function ids(option: ThingOption): number[] {

@@ -13,6 +13,7 @@ use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Catalogue\ProductSheet;
+use Vestibra\App\Catalogue\ThingUses;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Pictures\PictureList;
@@ -42,6 +43,11 @@ final readonly class ProductsController
         return Screen::show('product', $product->title, [
             'template' => ['id' => $verdict->templateId, 'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name')],
         ] + ($sheet->of($productId) ?? abort(404)));
+    }
+
+    public function uses(int $productId, ThingUses $uses): JsonResponse
+    {
+        return new JsonResponse($uses->of(Thing::Product, $productId));
     }
 
     public function blank(ProductSheet $sheet): View

@@ -56,16 +56,16 @@ final readonly class ThingsController
         return new JsonResponse($this->things->page(Thing::from($thing), Asked::text($request, 'q'), Asked::page($request)));
     }
 
-    public function show(string $thing, int $thingId, ThingSheet $sheet, ThingUses $uses, RuleTerms $terms): View
+    public function show(string $thing, int $thingId, ThingSheet $sheet, RuleTerms $terms): View
     {
         $form = $sheet->of(Thing::from($thing), $thingId) ?? abort(404);
 
-        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'uses' => $uses->of(Thing::from($thing), $thingId), 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
+        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
     }
 
     public function blank(string $thing, ThingSheet $sheet, RuleTerms $terms): View
     {
-        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'uses' => ThingUses::NONE, 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
+        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
     }
 
     public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse
