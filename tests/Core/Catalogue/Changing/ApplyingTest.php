@@ -10,6 +10,7 @@ use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Crossing;
 use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Tests\Core\Chance;
 
@@ -99,6 +100,20 @@ final class ApplyingTest extends TestCase
     {
         self::assertSame(['brand'], (new Change(Thing::Product, 1, ['title' => 'Ink', 'brand' => null], ['title' => 'Ink', 'brand' => 2]))->fields());
         self::assertSame([], (new Change(Thing::Product, 1, null, ['title' => 'Ink']))->fields());
+    }
+
+    public function test_an_entry_knows_what_it_is_about(): void
+    {
+        $one = new Change(Thing::Product, 4, ['title' => 'a'], ['title' => 'b']);
+        $entry = new Entry([new Change(Thing::Tag, 4, null, ['name' => 'x']), $one, new Change(Thing::Product, 9, ['title' => 'a'], null)]);
+
+        self::assertSame([4, 9], $entry->ids(Thing::Product));
+        self::assertSame([4], $entry->ids(Thing::Tag));
+        self::assertSame([], $entry->ids(Thing::Brand));
+        self::assertSame($one, $entry->of(Thing::Product, 4));
+        self::assertNull($entry->of(Thing::Product, 5));
+        self::assertNull($entry->of(Thing::Brand, 4));
+        self::assertSame(['brand/3', 'category/1', 'category/2'], Fields::named(Thing::Product, ['title' => '7', 'brand' => 3, 'categories' => [1, 2], 'mainCategory' => null]));
     }
 
     public function test_a_change_of_nothing_cannot_be_written(): void

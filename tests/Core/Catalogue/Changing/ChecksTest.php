@@ -16,6 +16,8 @@ final class ChecksTest extends TestCase
     {
         self::assertSame([], Checks::thing(Thing::Product, 1, ['mainCategory' => 3, 'categories' => [2, 3]]));
         self::assertSame([], Checks::thing(Thing::Product, 1, ['mainCategory' => null, 'categories' => [2]]));
+        self::assertEquals([CatalogueProblem::MainNotFiled->at('product/1/mainCategory')], Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => ['4']]));
+        self::assertSame([], Checks::thing(Thing::Tag, 1, ['mainCategory' => 4, 'categories' => []]));
         self::assertEquals([CatalogueProblem::MainNotFiled->at('product/1/mainCategory')], Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => [2, 3]]));
     }
 

@@ -61,7 +61,20 @@ final class EntryReaderTest extends TestCase
         yield ['product', 'categories', [3, 1, 3], [1, 3]];
         yield ['product', 'categories', 'all', CatalogueProblem::NotThings];
         yield ['product', 'categories', range(1, 101), CatalogueProblem::TooMany];
+        yield ['product', 'categories', range(1, 100), range(1, 100)];
+        yield ['category', 'description', str_repeat('ü', 5_000), str_repeat('ü', 5_000)];
+        yield ['category', 'description', str_repeat('ü', 5_001), CatalogueProblem::TooLong];
+        yield ['product', 'description', str_repeat('a', 200_000), 'SAFE'.str_repeat('a', 200_000)];
+        yield ['product', 'slug', str_repeat('a', 120), str_repeat('a', 120)];
+        yield ['product', 'slug', str_repeat('a', 121), CatalogueProblem::TooLong];
+        yield ['variant', 'price', 99_999_999_999, 99_999_999_999];
+        yield ['variant', 'stock', 10_000_000, 10_000_000];
+        yield ['variant', 'stock', 10_000_001, CatalogueProblem::NotACount];
+        yield ['variant', 'position', '', CatalogueProblem::Missing];
         yield ['product', 'pictures', [3, 1, 3], [3, 1]];
+        yield ['product', 'brand', 10 ** 15, CatalogueProblem::NotThings];
+        yield ['product', 'brand', -1, -1];
+        yield ['product', 'fact:7', ['a'], CatalogueProblem::UnknownField];
         yield ['variant', 'price', 1_250, 1_250];
         yield ['variant', 'price', '£12.50', 1_250];
         yield ['variant', 'price', '', CatalogueProblem::Missing];
@@ -73,6 +86,8 @@ final class EntryReaderTest extends TestCase
         yield ['variant', 'stock', '-3', CatalogueProblem::NotACount];
         yield ['variant', 'stock', -3, CatalogueProblem::NotACount];
         yield ['variant', 'stock', '12', 12];
+        yield ['variant', 'stock', 0, 0];
+        yield ['variant', 'stock', '0', 0];
         yield ['variant', 'stock', '', null];
         yield ['variant', 'stock', 2.5, CatalogueProblem::NotACount];
         yield ['variant', 'saleFrom', '2026-07-01', '2026-06-30T23:00:00Z'];
@@ -115,6 +130,56 @@ final class EntryReaderTest extends TestCase
         }
     }
 
+    public function test_what_a_thing_cannot_be_without(): void
+    {
+        $required = [];
+        foreach (Thing::cases() as $thing) {
+            $required[$thing->value] = array_keys(array_filter(Fields::of($thing), static fn (Field $field): bool => $field->required));
+        }
+
+        self::assertSame([
+            'product' => ['title', 'slug'], 'variant' => ['product', 'sku', 'price', 'position'], 'category' => ['name', 'slug', 'position'], 'collection' => ['name', 'slug'],
+            'brand' => ['name', 'slug'], 'tag' => ['name', 'slug'], 'option' => ['name', 'position'], 'option-value' => ['option', 'label', 'position'], 'picture' => [],
+        ], $required);
+    }
+
+    public function test_a_fact_is_a_field_of_products_alone(): void
+    {
+        self::assertSame(FieldType::Written, Fields::field(Thing::Product, Fields::fact(7))?->type);
+        self::assertSame(7, Fields::factOf(Thing::Product, 'fact:7'));
+        foreach (['fact:0', 'fact:', 'fact:7x', 'a fact:7', "fact:7\n", 'title'] as $name) {
+            self::assertNull(Fields::factOf(Thing::Product, $name));
+        }
+        self::assertNull(Fields::factOf(Thing::Tag, 'fact:7'));
+        self::assertNull(Fields::field(Thing::Tag, 'fact:7'));
+        self::assertNull(Fields::field(Thing::Product, 'nothing'));
+        $read = $this->entry([['thing' => 'product', 'id' => 5, 'before' => ['fact:7' => null], 'after' => ['fact:7' => ['a']]]]);
+        self::assertIsArray($read);
+        self::assertSame(CatalogueProblem::UnknownField, $read[0]->code);
+    }
+
+    public function test_a_thing_is_deleted(): void
+    {
+        $entry = $this->entry([['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => null]]);
+
+        self::assertInstanceOf(Entry::class, $entry);
+        self::assertTrue($entry->changes[0]->isDeleted());
+        self::assertSame(['name' => 'a'], $entry->changes[0]->before);
+        self::assertCount(EntryReader::MOST_CHANGES, (array) $this->entry(array_fill(0, EntryReader::MOST_CHANGES, 'x')));
+    }
+
+    public function test_what_a_new_thing_holds_before_anybody_says_so(): void
+    {
+        $empty = static fn (Thing $thing): array => array_map(static fn (Field $field): mixed => $field->empty(), Fields::of($thing));
+
+        self::assertSame(
+            ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
+            $empty(Thing::Variant),
+        );
+        self::assertSame(['option' => null, 'label' => '', 'swatch' => null, 'position' => 0], $empty(Thing::OptionValue));
+        self::assertSame(['value', 'brand'], [Thing::OptionValue->one(), Thing::Brand->one()]);
+    }
+
     public function test_a_new_thing_is_complete(): void
     {
         $entry = $this->entry([['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Gift', 'slug' => 'gift']]]);
@@ -153,6 +218,11 @@ final class EntryReaderTest extends TestCase
         yield 'not a list' => [['x', 7], [[CatalogueProblem::UnknownThing, '0'], [CatalogueProblem::UnknownThing, '1']]];
         yield 'a new thing with a number' => [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
         yield 'an old thing without one' => [[['thing' => 'tag', 'id' => -5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'a number that is none' => [[['thing' => 'tag', 'id' => '5', 'before' => [], 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'nought' => [[['thing' => 'tag', 'id' => 0, 'before' => null, 'after' => ['name' => 'a']]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'before is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => 'x', 'after' => ['name' => 'a']]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'after is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => 7]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'an old thing that would be new' => [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => null]], [[CatalogueProblem::NotAnEntry, '0']]];
         yield 'nothing to nothing' => [[['thing' => 'tag', 'id' => -5, 'before' => null, 'after' => null]], [[CatalogueProblem::NotAnEntry, '0']]];
         yield 'twice' => [[['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']], ['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'c']]], [[CatalogueProblem::Twice, 'tag/5']]];
         yield 'an unknown field' => [[['thing' => 'tag', 'id' => 5, 'before' => ['x' => 1], 'after' => ['x' => 2]]], [[CatalogueProblem::UnknownField, 'tag/5/x']]];

@@ -22,6 +22,7 @@ final class NumberingTest extends TestCase
             new Change(Thing::Brand, -1, null, ['name' => 'Nightjar']),
             new Change(Thing::Category, -1, null, ['name' => 'A']),
             new Change(Thing::Category, -2, null, ['name' => 'B', 'parent' => -1]),
+            new Change(Thing::Tag, 6, ['name' => 'gone'], null),
             new Change(Thing::Variant, 7, ['product' => 2, 'stock' => 5], ['product' => -1, 'stock' => 6]),
         ]);
         self::assertSame(['product' => 1, 'brand' => 1, 'category' => 2], Numbering::asked($entry));
@@ -30,6 +31,7 @@ final class NumberingTest extends TestCase
 
         self::assertSame(['product/-1' => 50, 'brand/-1' => 20, 'category/-1' => 30, 'category/-2' => 31], $numbering->toArray());
         self::assertSame(['title' => 'Ink', 'brand' => 20, 'categories' => [3, 30, 31], 'pictures' => [9, 8]], $numbered->of(Thing::Product, 50)?->after);
+        self::assertTrue($numbered->of(Thing::Tag, 6)?->isDeleted());
         self::assertSame(30, $numbered->of(Thing::Category, 31)?->after['parent'] ?? null);
         self::assertSame(['product' => 50, 'stock' => 6], $numbered->of(Thing::Variant, 7)?->after);
         self::assertSame(['product' => 2, 'stock' => 5], $numbered->of(Thing::Variant, 7)->before);
