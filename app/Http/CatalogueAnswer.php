@@ -28,7 +28,7 @@ use Vestibra\Core\Catalogue\Changing\Thing;
  * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
  * @shape CatalogueProblem array{code: string, path: string, message: string}
  * @shape CatalogueForeseen array{moves: CatalogueMoves, problems: list<CatalogueProblem>, crossed: list<CatalogueCrossed>}
- * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>>}
+ * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>|null>}
  */
 final readonly class CatalogueAnswer
 {
@@ -63,10 +63,10 @@ final readonly class CatalogueAnswer
         ]);
     }
 
-    /** @return array<string, array<string, mixed>> by `product/3`: all fields of what is there after the entry */
+    /** @return array<string, array<string, mixed>|null> by `product/3`: all fields of what is there after the entry, null for what is gone */
     private function stands(Entry $entry): array
     {
-        $stands = [];
+        $stands = array_fill_keys(array_map(static fn (Change $change): string => $change->key(), $entry->changes), null);
         foreach (Thing::cases() as $thing) {
             foreach ($this->things->read($thing, $entry->ids($thing)) as $id => $fields) {
                 $stands[Change::keyOf($thing, $id)] = $fields;

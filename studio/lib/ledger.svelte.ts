@@ -152,10 +152,13 @@ export class Ledger {
         if (this.busy || !this.isChanged) return;
         this.busy = true;
         this.key ||= freshId();
+        const sent = this.changes;
         try {
-            const answer = await post<CatalogueSaved>('/studio/catalogue/save', { changes: this.changes, knowingly, key: this.key });
+            const answer = await post<CatalogueSaved>('/studio/catalogue/save', { changes: sent, knowingly, key: this.key });
+            const later = this.since(sent);
             this.adopt(answer);
             this.putBack();
+            for (const { key, field, value } of later) if (this.stands[key]) this.set(key, field, value);
             notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), { words: 'Take this back', do: () => void this.takeBack(answer.entry) });
             this.saved(answer);
         } catch (error) {
@@ -192,9 +195,17 @@ export class Ledger {
         this.names = { ...this.names, [thing]: { ...this.names[thing], ...Object.fromEntries(names.map((one) => [one.id, one.name])) } };
     }
 
+    /** What was changed while a save was on its way. */
+    private since(sent: CatalogueChange[]): { key: string; field: string; value: unknown }[] {
+        return Object.entries(this.wanted).flatMap(([key, fields]) => {
+            const went = sent.find((one) => `${one.thing}/${one.id}` === key)?.after ?? {};
+            return Object.entries(fields).flatMap(([field, value]) => (field in went && same(went[field], value) ? [] : [{ key, field, value }]));
+        });
+    }
+
     private adopt(answer: CatalogueSaved): void {
-        const stands = Object.fromEntries(Object.entries(this.stands).filter(([key]) => !this.deleted.includes(key)));
-        this.stands = { ...stands, ...(answer.stands as Record<string, Values>) };
+        const stands = Object.entries({ ...this.stands, ...answer.stands }).filter((one): one is [string, Values] => one[1] !== null);
+        this.stands = Object.fromEntries(stands);
     }
 
     private refused(error: unknown): void {

@@ -290,3 +290,29 @@ test('a save whose answer is lost is made once, when it is tried again', async (
     await page.goto('/studio/catalogue/history');
     await expect(page.locator('[data-entry]').filter({ hasText: 'for left hands' })).toHaveCount(1);
 });
+
+test('what is typed while a save is on its way is kept, and not said to be saved', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto(`/studio/products/${await studio.id('product', 'Night Mail bottled ink')}`);
+    let go: () => void = () => undefined;
+    const waiting = new Promise<void>((resolve) => (go = resolve));
+    await page.route('**/catalogue/save', async (route) => {
+        await waiting;
+        await route.continue();
+    });
+    await page.getByLabel('Title').first().fill('Night Mail, first');
+    await save(page).click();
+    await page.getByLabel('Title').first().fill('Night Mail, second');
+    await page.getByLabel('Short description').fill('Typed meanwhile.');
+    go();
+    await expect(page.getByText(/^Saved\./)).toBeVisible();
+    await expect(page.getByLabel('Title').first()).toHaveValue('Night Mail, second');
+    await expect(page.getByLabel('Short description')).toHaveValue('Typed meanwhile.');
+    await expect(page.getByText('1 change not saved')).toBeVisible();
+    await page.unroute('**/catalogue/save');
+    await save(page).click();
+    await expect(page.getByText('Nothing is changed.')).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Title').first()).toHaveValue('Night Mail, second');
+});

@@ -48,7 +48,7 @@ final readonly class EntryChecks
         foreach ($entry->changes as $change) {
             $problems = [...$problems, ...$change->after === null
                 ? $this->deleted($change, $entry)
-                : [...Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? [])), ...$this->unique($change, $knowingly)]];
+                : [...Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? []), $change->isMade() ? null : $change->fields()), ...$this->unique($change, $knowingly)]];
         }
 
         return [...$problems, ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];

@@ -9,15 +9,22 @@ use Vestibra\Core\Problem;
 /** What has to hold between the fields of one thing, and between the variants of one product. */
 final class Checks
 {
+    /** The fields that such a check is about: what was amiss before does not stand in the way of a change of others. */
+    private const ABOUT = ['product' => ['mainCategory', 'categories'], 'variant' => ['price', 'salePrice', 'saleFrom', 'saleUntil']];
+
     /**
      * @param  array<string, mixed>  $fields  all of the thing
+     * @param  list<string>|null  $changed  the names of those that change; null for all
      * @return list<Problem>
      */
-    public static function thing(Thing $thing, int $id, array $fields): array
+    public static function thing(Thing $thing, int $id, array $fields, ?array $changed = null): array
     {
-        return match ($thing) {
-            Thing::Product => self::product(Change::keyOf($thing, $id), $fields),
-            Thing::Variant => self::variant(Change::keyOf($thing, $id), $fields),
+        $concerns = $changed === null || array_intersect($changed, self::ABOUT[$thing->value] ?? []) !== [];
+
+        return match (true) {
+            ! $concerns => [],
+            $thing === Thing::Product => self::product(Change::keyOf($thing, $id), $fields),
+            $thing === Thing::Variant => self::variant(Change::keyOf($thing, $id), $fields),
             default => [],
         };
     }

@@ -8,12 +8,14 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\App\Catalogue\Changing\Saving;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\FactProblem;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Catalogue\ProductSheet;
 use Vestibra\App\Catalogue\ThingUses;
+use Vestibra\App\Http\CatalogueAnswer;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Pictures\PictureList;
@@ -56,7 +58,7 @@ final readonly class ProductsController
     }
 
     /** The product's pictures from now on, in order; two people at once are told, as with facts. */
-    public function pictures(Request $request, int $productId, Saving $saving): JsonResponse
+    public function pictures(Request $request, int $productId, Saving $saving, CatalogueAnswer $answer): JsonResponse
     {
         $given = $request->validate([
             'ids' => ['present', 'array', 'max:'.self::MOST_PICTURES],
@@ -72,7 +74,10 @@ final readonly class ProductsController
         if ($before !== array_values(array_map(intval(...), $given['before']))) {
             return new JsonResponse(['message' => 'Somebody else has changed these pictures meanwhile. Nothing was overwritten; what stands there now is shown.', 'pictures' => $before, 'shown' => $this->pictures->some($before)], 409);
         }
-        $saving->save(new Entry([new Change(Thing::Product, $productId, ['pictures' => $before], ['pictures' => $wanted])]), SignedIn::user());
+        $done = $saving->save(new Entry([new Change(Thing::Product, $productId, ['pictures' => $before], ['pictures' => $wanted])]), SignedIn::user());
+        if ($done instanceof Refusal) {
+            return $answer->of($done);
+        }
 
         return new JsonResponse(['pictures' => $wanted, 'shown' => $this->pictures->some($wanted)]);
     }

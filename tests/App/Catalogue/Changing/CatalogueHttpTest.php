@@ -107,6 +107,25 @@ final class CatalogueHttpTest extends TestCase
         $this->save([['thing' => 'product', 'id' => 1, 'before' => ["fact:$fact" => $was], 'after' => ["fact:$fact" => ['<script>']]]])->assertStatus(422);
     }
 
+    public function test_what_is_gone_after_taking_back_is_said(): void
+    {
+        $made = $this->save([['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Dusk', 'slug' => 'dusk']]])->assertOk();
+        $key = 'tag/'.$made->json('numbers.tag/-1');
+
+        self::assertSame('Dusk', $made->json("stands.$key.name"));
+        self::assertSame([$key => null], $this->takeBack($made->json('entry'))->assertOk()->json('stands'));
+    }
+
+    public function test_what_was_amiss_before_does_not_stand_in_the_way_of_other_fields(): void
+    {
+        DB::table('category_product')->where('product_id', 1)->delete();
+        $pictures = DB::table('product_pictures')->where('product_id', 1)->orderBy('position')->pluck('picture_id')->all();
+        $this->actingAs($this->owner)->postJson('/studio/products/1/pictures', ['ids' => array_reverse($pictures), 'before' => $pictures])->assertOk();
+
+        self::assertSame(array_reverse($pictures), DB::table('product_pictures')->where('product_id', 1)->orderBy('position')->pluck('picture_id')->all());
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['mainCategory' => null], 'after' => ['mainCategory' => 3]]])->assertStatus(409);
+    }
+
     public function test_answers_have_the_shape_that_was_promised(): void
     {
         $conforming = new Conforming(Shapes::ofProject());
