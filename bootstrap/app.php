@@ -41,6 +41,7 @@ return Application::configure(basePath: dirname(__DIR__))
         Console\ReleaseCommand::class,
         Console\RestoreCommand::class,
         Console\TemplateCommand::class,
+        Console\CatalogueCommand::class,
         Console\TypesCommand::class,
         Console\UserCommand::class,
         Console\VerdictCommand::class,

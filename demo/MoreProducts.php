@@ -32,6 +32,10 @@ final class MoreProducts
             DB::statement("insert into fact_values (product_id, fact_id, position, written, number) select p.id, f.id, 0, p.id * 7 % 40, p.id * 7 % 40 from products p join facts f on f.name = 'Drying time' where p.id > $last and p.id % 3 = 0");
             DB::statement("insert into variants (product_id, sku, price, sale_price, stock, position) select id, 'GN-' || id, 200 + id * 37 % 9000, case when id % 10 = 0 then 150 end, case when id % 3 = 0 then null else id % 12 end, 0 from products where id > $last");
             DB::statement("insert into variants (product_id, sku, price, stock, position) select id, 'GN-' || id || 'b', 400 + id * 41 % 9000, id % 9, 1 from products where id > $last and id % 2 = 0");
+            DB::statement(
+                'insert into variant_values (variant_id, option_id, option_value_id) select v.id, o.option_id, case when v.position = 0 then o.one else o.other end'
+                ." from variants v, (select option_id, min(id) as one, max(id) as other from option_values group by option_id having count(*) > 1 order by option_id limit 1) o where v.product_id > $last and v.product_id % 2 = 0",
+            );
             DB::statement("update products set variant_count = 2 where id > $last and id % 2 = 0");
             DB::statement("insert into product_pictures (product_id, picture_id, position) select id, id % (select max(id) from pictures) + 1, 0 from products where id > $last");
             DB::statement("insert into title_words (word, product_id) select 'sample', id from products where id > $last union all select 'sheet', id from products where id > $last union all select cast(id as text), id from products where id > $last");

@@ -15,8 +15,6 @@ use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Fact;
-use Vestibra\Core\Catalogue\FactKind;
-use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Folding;
 
 /**
@@ -38,6 +36,7 @@ final readonly class FactSheet
     public function __construct(
         private FactBook $book,
         private Saving $saving,
+        private FactCheck $check,
     ) {
     }
 
@@ -67,13 +66,13 @@ final readonly class FactSheet
     {
         return DB::transaction(function () use ($changes, $user): array {
             $facts = $this->book->all();
-            $choices = array_map(static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true), DB::table('facts')->pluck('choices', 'id')->all());
+            $this->check->forget();
             $now = $this->values(array_values(array_unique(array_column($changes, 'product'))));
             $wrong = $crossed = $undo = [];
             foreach ($changes as $change) {
                 $fact = $facts[$change['fact']] ?? null;
                 $stands = $now[$change['product']][$change['fact']] ?? [];
-                $message = $fact === null ? 'This fact is gone.' : $this->wrong($fact, $change['written'], $choices[$fact->id] ?? []);
+                $message = $fact === null ? 'This fact is gone.' : $this->check->wrong($fact, $change['written']);
                 if ($message !== null) {
                     $wrong[] = ['product' => $change['product'], 'fact' => $change['fact'], 'message' => $message];
                 } elseif ($stands !== $change['before'] && $stands !== $change['written']) {
@@ -103,7 +102,7 @@ final readonly class FactSheet
         $before = $after = [];
         foreach ($changes as $change) {
             ['product' => $product, 'fact' => $fact] = $change;
-            $written = self::safe($facts[$fact], $change['written']);
+            $written = FactCheck::safe($facts[$fact], $change['written']);
             $before[$product][Fields::fact($fact)] = $now[$product][$fact] ?? null;
             $after[$product][Fields::fact($fact)] = $written === [] ? null : $written;
         }
@@ -129,50 +128,5 @@ final readonly class FactSheet
         }
 
         return $values;
-    }
-
-    /** @param  list<string>  $written */
-    private function wrong(Fact $fact, array $written, mixed $choices): ?string
-    {
-        if ($fact->kind === FactKind::Blocks) {
-            return "“{$fact->name}” is laid out on the drawing table, from the product’s own page.";
-        }
-        if ($fact->kind === FactKind::Choice && is_array($choices) && array_diff($written, $choices) !== []) {
-            return "“{$fact->name}” does not offer this choice.";
-        }
-        foreach ($written as $one) {
-            if (FactValue::compared($fact, $one) === null) {
-                return match ($fact->kind) {
-                    FactKind::Number => "“{$fact->name}” takes a number, as ".($fact->decimals === 0 ? '4' : '0.'.str_repeat('0', $fact->decimals - 1).'4').'.',
-                    FactKind::Date => "“{$fact->name}” takes a day, as 2026-12-31.",
-                    FactKind::Link => "“{$fact->name}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel.",
-                    FactKind::Picture, FactKind::Files, FactKind::Products => "“{$fact->name}” is chosen on the product’s own page.",
-                    FactKind::YesNo => "“{$fact->name}” takes yes or no.",
-                    default => "“{$fact->name}” takes words.",
-                };
-            }
-        }
-        if ($fact->kind->namesThings() && self::unknown($fact->kind, $written)) {
-            return "“{$fact->name}” names something that is gone. Choose again on the product’s own page.";
-        }
-
-        return count($written) > 1 && ! $fact->kind->takesSeveral() ? "“{$fact->name}” takes one value." : null;
-    }
-
-    /** @param  list<string>  $written */
-    private static function unknown(FactKind $kind, array $written): bool
-    {
-        $table = [FactKind::Picture->value => 'pictures', FactKind::Files->value => 'files', FactKind::Products->value => 'products'][$kind->value] ?? '';
-
-        return DB::table($table)->whereIntegerInRaw('id', array_map(intval(...), $written))->count() < count($written);
-    }
-
-    /**
-     * @param  list<string>  $written
-     * @return list<string>
-     */
-    private static function safe(Fact $fact, array $written): array
-    {
-        return $fact->kind === FactKind::RichText ? array_map(SafeHtml::clean(...), $written) : $written;
     }
 }

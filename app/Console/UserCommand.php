@@ -9,6 +9,7 @@ use Vestibra\App\Accounts\AccountProblem;
 use Vestibra\App\Accounts\Accounts;
 use Vestibra\App\Accounts\Password;
 use Vestibra\App\Models\User;
+use Vestibra\App\Templates\Fallbacks;
 use Vestibra\Core\Problem;
 
 final class UserCommand extends Command
@@ -20,7 +21,7 @@ final class UserCommand extends Command
 
     protected $description = 'Who can sign in: adds an account, changes its password or role, closes or opens it, lists them';
 
-    public function handle(Accounts $accounts): int
+    public function handle(Accounts $accounts, Fallbacks $fallbacks): int
     {
         $do = $this->text('do');
         $email = $this->text('email');
@@ -29,6 +30,8 @@ final class UserCommand extends Command
         }
         if ($do === 'add') {
             $made = $accounts->add($email, $this->text('with'), is_string($role = $this->option('role')) ? $role : '', $this->password());
+
+            $made instanceof Problem || $fallbacks->see($made);
 
             return $made instanceof Problem ? $this->problems([$made]) : $this->done("{$made->email} can sign in at /studio.");
         }

@@ -41,9 +41,10 @@ final readonly class Files
 
     /**
      * @param  string  $path  where the upload lies
+     * @param  string|null  $exactly  the name that it is kept by, where it has one already
      * @return int|Problem its number
      */
-    public function take(FileUse $use, string $path, string $name): int|Problem
+    public function take(FileUse $use, string $path, string $name, ?string $exactly = null): int|Problem
     {
         $this->purge();
         $bytes = (int) @filesize($path);
@@ -58,7 +59,7 @@ final readonly class Files
             return $judged;
         }
         $base = pathinfo($name, PATHINFO_FILENAME);
-        $file = mb_substr(Str::slug($base) ?: $use->value, 0, 60).'-'.bin2hex(random_bytes(6)).".$judged->ending";
+        $file = $exactly ?? mb_substr(Str::slug($base) ?: $use->value, 0, 60).'-'.bin2hex(random_bytes(6)).".$judged->ending";
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
         $free = @disk_free_space($this->folder);
         if ($free === false || $free < $bytes + self::ROOM || ! @copy($path, "$this->folder/$file")) {

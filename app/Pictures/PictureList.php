@@ -76,12 +76,6 @@ final readonly class PictureList
         return array_values(array_map(intval(...), DB::table('product_pictures')->where('product_id', $productId)->orderBy('position')->pluck('picture_id')->all()));
     }
 
-    /** @param  array<string, mixed>  $values  alt, focusX and focusY */
-    public function describe(int $id, array $values): void
-    {
-        DB::table('pictures')->where('id', $id)->update(['alt' => $values['alt'], 'focus_x' => $values['focusX'], 'focus_y' => $values['focusY']]);
-    }
-
     /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */
     public function uses(int $id): array
     {

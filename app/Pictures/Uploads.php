@@ -30,8 +30,11 @@ final readonly class Uploads
     {
     }
 
-    /** @return int|Problem the picture's number */
-    public function take(string $bytes, string $name): int|Problem
+    /**
+     * @param  string|null  $exactly  the name that it is kept by, where it has one already
+     * @return int|Problem the picture's number
+     */
+    public function take(string $bytes, string $name, ?string $exactly = null): int|Problem
     {
         if (strlen($bytes) > self::MOST_BYTES) {
             return PictureProblem::TooHeavy->at('', ['name' => $name]);
@@ -51,7 +54,7 @@ final readonly class Uploads
         if ($decoded === null) {
             return PictureProblem::Damaged->at('', ['name' => $name]);
         }
-        $file = mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
+        $file = $exactly ?? mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
         $original = "$file-original-".bin2hex(random_bytes(12)).'.'.self::KINDS[$kind];
         if (! $this->keep($original, $bytes)) {
             return PictureProblem::NoRoom->at('', ['name' => $name]);

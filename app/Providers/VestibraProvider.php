@@ -20,6 +20,10 @@ use Illuminate\View\Factory;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Catalogue\FactCheck;
+use Vestibra\App\Catalogue\Folder\BesidesWords;
+use Vestibra\App\Catalogue\Folder\ShopNames;
+use Vestibra\App\Catalogue\Folder\Written;
 use Vestibra\App\Database\CurrentGeneration;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
@@ -60,9 +64,9 @@ final class VestibraProvider extends ServiceProvider
 {
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
-        Cards::class, Categories::class, FactBook::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        Cards::class, Categories::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
-        ShopClock::class, ShopMessages::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class,
+        ShopClock::class, ShopMessages::class, ShopNames::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];
 
     public function register(): void
@@ -81,6 +85,8 @@ final class VestibraProvider extends ServiceProvider
         ));
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
+        $this->app->when(BesidesWords::class)->needs('$files')->give(static fn (): string => config()->string('vestibra.files'));
+        $this->app->when(BesidesWords::class)->needs('$pictures')->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
         $this->app->when(ShopMessages::class)->needs('$locale')->give(static fn (): string => config()->string('vestibra.locale'));
         $this->app->when(ShopMessages::class)->needs('$folder')->give(static fn (): string => base_path('shop/messages'));

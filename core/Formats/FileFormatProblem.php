@@ -16,4 +16,24 @@ enum FileFormatProblem: string implements ProblemCode
     case UnknownFormat = 'import.unknown-format';
     case PageKind = 'import.page-kind';
     case NotAPage = 'import.not-a-page';
+    case NotJson = 'import.not-json';
+    case TooLarge = 'import.too-large';
+    case NotThis = 'import.not-this';
+    case Newer = 'import.newer';
+    case UnknownName = 'import.unknown-name';
+    case UnknownKey = 'import.unknown-key';
+    case NotAName = 'import.not-a-name';
+    case NamedTwice = 'import.named-twice';
+    case Unreadable = 'import.unreadable';
+    case NotAFolder = 'import.not-a-folder';
+    case Occupied = 'import.occupied';
+    case TouchedByHand = 'import.touched-by-hand';
+    case AnotherCurrency = 'import.another-currency';
+    case AnotherShop = 'import.another-shop';
+    case BothChanged = 'import.both-changed';
+    case EarlierNames = 'import.earlier-names';
+    case FactKindFixed = 'import.fact-kind';
+    case FactValue = 'import.fact-value';
+    case NoPicture = 'import.no-picture';
+    case NotALinkedDocument = 'import.not-linked';
 }

@@ -33,24 +33,28 @@ final readonly class EntryLog
     public function page(?Thing $thing, int $id, int $page): array
     {
         $found = DB::table('catalogue_entries as e');
-        if ($thing !== null) {
+        if ($thing === null) {
+            $found->whereNull('e.part_of_id');
+        } else {
             $found->whereIn('e.id', static fn ($query) => $query->select('entry_id')->from('catalogue_entry_things')->where('thing', $thing->value)->where('thing_id', $id));
         }
         $total = $found->count();
         $rows = $found->join('users', 'users.id', '=', 'e.user_id')->orderByDesc('e.id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)
-            ->selectRaw('e.*, users.name as by_name, (select 1 from catalogue_entries b where b.takes_back_id = e.id) as taken_back')->get();
+            ->selectRaw('e.id, e.part_of_id, e.at, e.words, e.moves, e.takes_back_id, users.name as by_name, (select 1 from catalogue_entries b where b.takes_back_id = coalesce(e.part_of_id, e.id)) as taken_back,'
+                .'(select json_group_array(json(c.value)) from (select value from json_each(e.changes) limit '.(self::LINES + 1).') c) as first_changes,'
+                .'(select count(*) from catalogue_entry_things t where t.entry_id in (select p.id from catalogue_entries p where p.id = e.id or p.part_of_id = e.id)) as changed')->get();
         $entries = [];
         foreach ($rows as $row) {
-            $entry = Entry::stored((array) json_decode($row->changes, true));
+            $entry = Entry::stored((array) json_decode($row->first_changes, true));
             $lines = $this->words->lines($entry, self::LINES + 1);
             $moves = json_decode($row->moves, true);
             $entries[] = [
-                'id' => (int) $row->id,
+                'id' => (int) ($row->part_of_id ?? $row->id),
                 'at' => str_replace(' ', 'T', $row->at).'Z',
                 'by' => (string) $row->by_name,
                 'words' => (string) $row->words,
                 'lines' => array_slice($lines, 0, self::LINES),
-                'more' => max(0, count($entry->changes) - self::LINES),
+                'more' => max(0, (int) $row->changed - self::LINES),
                 'moved' => Moves::stored(is_array($moves) ? $moves['moves'] ?? null : null)['moved'],
                 'takesBack' => $row->takes_back_id === null ? null : (int) $row->takes_back_id,
                 'takenBack' => $row->taken_back !== null,

@@ -74,6 +74,26 @@ final readonly class Moves
         return $all;
     }
 
+    /**
+     * @param  Summary  $one
+     * @param  Summary  $other
+     * @return Summary of both, the pages that move the same way in one line
+     */
+    public static function together(array $one, array $other): array
+    {
+        $moves = $arrivals = [];
+        foreach ([...$one['moves'], ...$other['moves']] as $move) {
+            $key = "{$move['pageKind']}-{$move['from']}-{$move['to']}";
+            $moves[$key] = isset($moves[$key]) ? ['count' => $moves[$key]['count'] + $move['count'], 'pages' => array_slice([...$moves[$key]['pages'], ...$move['pages']], 0, self::SHOWN)] + $moves[$key] : $move;
+        }
+        foreach ([...$one['arrivals'], ...$other['arrivals']] as $arrival) {
+            $key = "{$arrival['pageKind']}-{$arrival['to']}";
+            $arrivals[$key] = isset($arrivals[$key]) ? ['count' => $arrivals[$key]['count'] + $arrival['count'], 'pages' => array_slice([...$arrivals[$key]['pages'], ...$arrival['pages']], 0, self::SHOWN)] + $arrivals[$key] : $arrival;
+        }
+
+        return ['moves' => array_values($moves), 'moved' => $one['moved'] + $other['moved'], 'arrivals' => array_values($arrivals), 'gone' => $one['gone'] + $other['gone']];
+    }
+
     /** @return Summary of what this class has written */
     public static function stored(mixed $stored): array
     {

@@ -49,17 +49,44 @@ final readonly class Saving
     /** Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then nothing is. */
     public function takeBack(int $id, User $user): Saved|Refusal|null
     {
-        return DB::transaction(function () use ($id, $user): Saved|Refusal|null {
-            $row = DB::table('catalogue_entries')->where('id', $id)->first();
-            if ($row === null) {
-                return null;
-            }
-            if (DB::table('catalogue_entries')->where('takes_back_id', $id)->exists()) {
-                return new Refusal([CatalogueProblem::TakenBackAlready->at()]);
-            }
+        DB::beginTransaction();
+        $done = $this->inverse($id, $user);
+        $done instanceof Saved ? DB::commit() : DB::rollBack();
 
-            return $this->make(Entry::stored((array) json_decode($row->changes, true))->invert(), $user, true, '', $id);
-        });
+        return $done;
+    }
+
+    /** In the transaction that is open. What was saved in parts is taken back in parts, the last first. */
+    private function inverse(int $id, User $user): Saved|Refusal|null
+    {
+        $head = DB::table('catalogue_entries')->where('id', $id)->value('part_of_id') ?? $id;
+        $parts = DB::table('catalogue_entries')->where('id', $head)->orWhere('part_of_id', $head)->orderByDesc('id')->pluck('id')->all();
+        if ($parts === []) {
+            return null;
+        }
+        if (DB::table('catalogue_entries')->where('takes_back_id', $head)->exists()) {
+            return new Refusal([CatalogueProblem::TakenBackAlready->at()]);
+        }
+        $first = null;
+        $moves = Moves::NONE;
+        foreach ($parts as $part) {
+            $stored = DB::table('catalogue_entries')->where('id', $part)->value('changes');
+            $done = $this->make(Entry::stored((array) json_decode(is_string($stored) ? $stored : '[]', true))->invert(), $user, true, '', (int) $part);
+            if ($done instanceof Refusal) {
+                return $done;
+            }
+            $first ??= $done;
+            $moves = Moves::together($moves, $done->moves);
+            $first === $done || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
+        }
+        if (count($parts) > 1) {
+            $words = mb_substr('Taken back: '.DB::table('catalogue_entries')->where('id', $head)->value('words'), 0, 250);
+            DB::table('catalogue_entries')->where('id', $first->id)->update(['words' => $words, 'moves' => json_encode(['moves' => $moves, 'numbers' => (object) []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+
+            return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
+        }
+
+        return $first;
     }
 
     /** The same save arrived before: its answer was lost on the way. */

@@ -94,7 +94,7 @@ final class StoredThings implements Records
             $list = $change->after[$field];
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
-        foreach ($change->before === null ? [] : $change->after as $name => $written) {
+        foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
             $fact = Fields::factOf($change->thing, $name);
             if ($fact !== null) {
                 $this->fill($change->id, $fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []);

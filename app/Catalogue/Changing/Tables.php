@@ -26,7 +26,7 @@ final class Tables
         'tag' => ['name' => 'name', 'slug' => 'slug'] + self::SHOWN,
         'option' => ['name' => 'name', 'position' => 'position'],
         'option-value' => ['option' => 'option_id', 'label' => 'label', 'swatch' => 'swatch', 'position' => 'position'],
-        'picture' => [],
+        'picture' => ['alt' => 'alt', 'focusX' => 'focus_x', 'focusY' => 'focus_y'],
     ];
 
     /** By thing and field: the table, its column for the thing, its column for what is named, and whether it has an order. */

@@ -47,7 +47,7 @@ final readonly class EntryReader
         $id = is_array($input) ? $input['id'] ?? null : null;
         $before = is_array($input) ? $input['before'] ?? null : null;
         $after = is_array($input) ? $input['after'] ?? null : null;
-        if ($thing === null || Fields::of($thing) === []) {
+        if ($thing === null || ($thing === Thing::Picture && ($before === null || $after === null))) {
             $problems[] = CatalogueProblem::UnknownThing->at($path);
 
             return null;

@@ -129,7 +129,11 @@ final class Fields
                 new Field('swatch', FieldType::Colour, 'colour'),
                 new Field('position', FieldType::Count, 'place', true, most: 100_000),
             ],
-            Thing::Picture => [],
+            Thing::Picture => [
+                new Field('alt', FieldType::Line, 'words instead', most: 300),
+                new Field('focusX', FieldType::Count, 'what matters, across', true, most: 4),
+                new Field('focusY', FieldType::Count, 'what matters, down', true, most: 4),
+            ],
         };
     }
 

@@ -61,9 +61,9 @@ final readonly class PicturesController
         return $taken instanceof Problem ? $this->refused($taken) : new JsonResponse(['picture' => $this->list->one($taken)], 201);
     }
 
-    public function describe(Request $request, int $picture): JsonResponse
+    public function describe(Request $request, int $picture, Saving $saving): JsonResponse
     {
-        return DB::transaction(function () use ($request, $picture): JsonResponse {
+        return DB::transaction(function () use ($request, $picture, $saving): JsonResponse {
             $now = $this->list->one($picture);
             if ($now === null) {
                 return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
@@ -76,7 +76,8 @@ final readonly class PicturesController
             if ($values instanceof JsonResponse) {
                 return $values;
             }
-            $this->list->describe($picture, $values);
+            $changed = array_diff_assoc($values, array_intersect_key($now, $values));
+            $changed === [] || $saving->save(new Entry([new Change(Thing::Picture, $picture, array_intersect_key($now, $changed), $changed)]), SignedIn::user());
 
             return new JsonResponse(['picture' => $this->list->one($picture)]);
         });
