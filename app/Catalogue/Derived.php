@@ -10,22 +10,36 @@ use Vestibra\Core\Catalogue\Folding;
 /** What is kept beside a product so that sets of products can be asked for quickly; written anew after each change. */
 final class Derived
 {
-    public static function refresh(int $productId): void
+    private const AT_ONCE = 500;
+
+    public static function refresh(int ...$products): void
     {
-        $title = (string) DB::table('products')->where('id', $productId)->value('title');
-        DB::table('title_words')->where('product_id', $productId)->delete();
-        foreach (array_unique(Folding::words($title)) as $word) {
-            DB::table('title_words')->insert(['word' => $word, 'product_id' => $productId]);
+        foreach (array_chunk($products, self::AT_ONCE) as $some) {
+            self::some(implode(',', $some));
+        }
+    }
+
+    /** @param  string  $ids  as in `in (…)` */
+    private static function some(string $ids): void
+    {
+        $words = [];
+        foreach (DB::table('products')->whereRaw("id in ($ids)")->pluck('title', 'id')->all() as $product => $title) {
+            foreach (array_unique(Folding::words(is_string($title) ? $title : '')) as $word) {
+                $words[] = ['word' => $word, 'product_id' => $product];
+            }
+        }
+        DB::table('title_words')->whereRaw("product_id in ($ids)")->delete();
+        foreach (array_chunk($words, self::AT_ONCE) as $some) {
+            DB::table('title_words')->insert($some);
         }
         DB::update(
-            'update products set title_folded = ?1, title_order = name_order(title), variant_count = (select count(*) from variants v where v.product_id = ?2 and v.published = 1),'
-            .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = ?2 union'
-            .' select picture_id from variants v where v.product_id = ?2 and v.published = 1 and picture_id is not null)),'
-            .' review_count = (select count(*) from reviews where product_id = ?2 and published = 1),'
-            .' star_sum = (select coalesce(sum(stars), 0) from reviews where product_id = ?2 and published = 1) where id = ?2',
-            [Folding::fold($title), $productId],
+            'update products set title_folded = folded_line(title), title_order = name_order(title), variant_count = (select count(*) from variants v where v.product_id = products.id and v.published = 1),'
+            .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = products.id union'
+            .' select picture_id from variants v where v.product_id = products.id and v.published = 1 and picture_id is not null)),'
+            .' review_count = (select count(*) from reviews where product_id = products.id and published = 1),'
+            ." star_sum = (select coalesce(sum(stars), 0) from reviews where product_id = products.id and published = 1) where id in ($ids)",
         );
-        self::words('p.id = ?', $productId);
+        self::words("p.id in ($ids)");
     }
 
     /** What is searched for: the words of some products called `p`, and of where they stand. */

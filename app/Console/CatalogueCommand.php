@@ -12,6 +12,8 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Formats\Shop\FolderProblem;
+use Vestibra\Core\Formats\Shop\Schemas;
+use Vestibra\Core\Formats\Shop\ShopFolder;
 use Vestibra\Core\Problem;
 
 final class CatalogueCommand extends Command
@@ -21,7 +23,7 @@ final class CatalogueCommand extends Command
     /** Files that are named one by one. */
     private const SHOWN = 30;
 
-    protected $signature = 'vestibra:catalogue {what : export, import or check} {folder : where the shop lies as files}
+    protected $signature = 'vestibra:catalogue {what : export, import, check or schemas} {folder : where the shop lies as files; schemas: where they are written to}
         {--over : export: what was changed in the folder by hand may be written over; import: the folder wins where both changed, and may be another shop’s}
         {--delete : import: what has no file is deleted}
         {--dry-run : import: say what would change, and change nothing}
@@ -38,7 +40,8 @@ final class CatalogueCommand extends Command
             $this->text('what') === 'export' => $this->export($writer, $folder),
             $this->text('what') === 'import' => $this->import($reader, $writer, $folder, (bool) $this->option('over'), (bool) $this->option('dry-run'), false),
             $this->text('what') === 'check' => $this->import($reader, $writer, $folder, true, true, true),
-            default => $this->misunderstood('Say “export”, “import” or “check”.'),
+            $this->text('what') === 'schemas' => $this->schemas($folder),
+            default => $this->misunderstood('Say “export”, “import”, “check” or “schemas”.'),
         };
     }
 
@@ -59,6 +62,18 @@ final class CatalogueCommand extends Command
             return $this->json($done);
         }
         $this->info("The shop lies in $folder: ".Counted::of($done['files'], 'file').', '.($done['written'] === 0 ? 'none of them different from before' : "{$done['written']} of them new or changed").($done['removed'] === 0 ? '.' : "; {$done['removed']} that are not needed any more were taken away."));
+
+        return self::SUCCESS;
+    }
+
+    private function schemas(string $folder): int
+    {
+        if (! is_dir($folder)) {
+            return $this->refuse("There is no folder “{$folder}”.");
+        }
+        foreach (Schemas::all() as $name => $schema) {
+            file_put_contents("$folder/$name.schema.json", ShopFolder::text($schema));
+        }
 
         return self::SUCCESS;
     }

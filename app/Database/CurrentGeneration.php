@@ -28,6 +28,7 @@ final class CurrentGeneration extends SQLiteConnector
         $pdo = parent::connect($config);
         $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('folded', static fn (?string $text): string => Folding::fold(strip_tags((string) $text)), 1, PDO::SQLITE_DETERMINISTIC);
+        $pdo->sqliteCreateFunction('folded_line', static fn (?string $line): string => Folding::fold((string) $line), 1, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);
 
         return $pdo;

@@ -126,7 +126,7 @@ final readonly class Doctor
             $stale[$row->id] = $row->id;
         }
         if ($mend) {
-            array_map(Derived::refresh(...), $stale);
+            Derived::refresh(...array_values($stale));
         }
 
         return $stale === [] ? [] : [self::finding('stale', Counted::of(count($stale), 'product has', 'products have').' numbers beside them that are not true any more.', $mend)];

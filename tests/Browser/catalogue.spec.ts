@@ -1,6 +1,9 @@
 import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
+import { execFileSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { resolve } from 'node:path';
 import type { Page } from '@playwright/test';
 
 const pick = async (page: Page, group: string, name: string): Promise<void> => {
@@ -315,4 +318,50 @@ test('what is typed while a save is on its way is kept, and not said to be saved
     await expect(page.getByText('Nothing is changed.')).toBeVisible();
     await page.reload();
     await expect(page.getByLabel('Title').first()).toHaveValue('Night Mail, second');
+});
+
+test('the shop is written into a folder, changed in one file by hand and read back: exactly that change', async ({ page }, info) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const folder = info.outputPath('larkfold');
+    const catalogue = (...words: string[]): string =>
+        execFileSync('php', ['artisan', 'vestibra:catalogue', ...words], {
+            encoding: 'utf8',
+            env: {
+                ...process.env,
+                DB_DATABASE: resolve(`storage/app/browser-test-shops/${8123 + info.parallelIndex}/shop.sqlite`),
+                PICTURES_FOLDER: resolve('storage/app/browser-test-pictures'),
+                FILES_FOLDER: resolve('storage/app/browser-test-files'),
+                APP_CONFIG_CACHE: resolve('storage/app/no-config.php'),
+            },
+        });
+    const file = `${folder}/products/teal-tide-bottled-ink.json`;
+
+    await test.step('written, and one price changed by hand', () => {
+        expect(catalogue('export', folder)).toMatch(/The shop lies in .*: \d+ files/);
+        const before = readFileSync(file, 'utf8');
+        expect(before).toContain('"price": "9.50"');
+        writeFileSync(file, before.replace('"price": "9.50"', '"price": "9.75"'));
+        expect(catalogue('import', folder, '--dry-run')).toContain('0 made, 1 changed, 0 deleted');
+    });
+
+    await test.step('read back: the shop has that price, and the history says just that', async () => {
+        const said = catalogue('import', folder);
+        expect(said).toContain('changed  products/teal-tide-bottled-ink.json: price');
+        expect(said).toContain('Read in: 0 made, 1 changed, 0 deleted.');
+        await page.goto('/p/teal-tide-bottled-ink');
+        await expect(page.getByText('£9.75').first()).toBeVisible();
+        await page.goto('/studio/catalogue/history');
+        await expect(page.getByText('Read in from a folder: 1 thing changed (products/teal-tide-bottled-ink.json)')).toBeVisible();
+        await page.getByText('From what to what').first().click();
+        await expect(page.getByText('LF-0001-01, price: £9.50 → £9.75')).toBeVisible();
+    });
+
+    await test.step('written again nothing differs, and taken back the file is as it was', async () => {
+        expect(catalogue('export', folder)).toContain('none of them different from before');
+        await page.getByRole('button', { name: /^Take it back: Read in/ }).click();
+        await expect(page.getByText(/^Taken back: /).first()).toBeVisible();
+        expect(catalogue('export', folder)).toContain('1 of them new or changed');
+        expect(readFileSync(file, 'utf8')).toContain('"price": "9.50"');
+    });
 });

@@ -15,7 +15,6 @@ use Vestibra\Core\Catalogue\Changing\Checks;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
-use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields as RuleFields;
@@ -31,7 +30,7 @@ final readonly class EntryChecks
 
     public function __construct(
         private StoredThings $things,
-        private OldAddresses $addresses,
+        private Uniqueness $unique,
         private FactBook $facts,
         private ShopClock $clock,
     ) {
@@ -46,12 +45,12 @@ final readonly class EntryChecks
     {
         $problems = $this->named($entry);
         foreach ($entry->changes as $change) {
-            $problems = [...$problems, ...$change->after === null
+            array_push($problems, ...$change->after === null
                 ? $this->deleted($change, $entry)
-                : [...Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? []), $change->isMade() ? null : $change->fields()), ...$this->unique($change, $knowingly)]];
+                : Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? []), $change->isMade() ? null : $change->fields()));
         }
 
-        return [...$problems, ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];
+        return [...$problems, ...$this->unique->of($entry, $stands, $knowingly), ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];
     }
 
     /** @return list<Problem> what names things that are not there */
@@ -82,47 +81,6 @@ final readonly class EntryChecks
         }
 
         return $problems;
-    }
-
-    /** @return list<Problem> */
-    private function unique(Change $change, bool $knowingly): array
-    {
-        $problems = [];
-        $table = Tables::of($change->thing);
-        $slug = $change->after['slug'] ?? null;
-        if (is_string($slug) && $slug !== ($change->before['slug'] ?? null)) {
-            $column = Tables::columns($change->thing)[Fields::title($change->thing)];
-            $other = DB::table($table)->where('slug', $slug)->where('id', '<>', $change->id)->value($column);
-            $led = $other === null && ! $knowingly ? $this->addresses->thing($change->thing, $slug) : null;
-            if (is_string($other)) {
-                $problems[] = CatalogueProblem::AddressNameTaken->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $other]);
-            } elseif ($led !== null && $led['id'] !== $change->id) {
-                $problems[] = CatalogueProblem::AddressNameLeads->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $led['name'], 'until' => $led['until']]);
-            }
-        }
-        $sku = $change->thing === Thing::Variant ? $change->after['sku'] ?? null : null;
-        if (is_string($sku)) {
-            $where = DB::table('variants')->join('products', 'products.id', '=', 'product_id')->where('sku', $sku)->where('variants.id', '<>', $change->id)->value('title');
-            is_string($where) && $problems[] = CatalogueProblem::SkuTaken->at("{$change->key()}/sku", ['sku' => $sku, 'where' => "“{$where}”"]);
-        }
-
-        return [...$problems, ...$this->name($change, $table)];
-    }
-
-    /** @return list<Problem> brands, tags, options and their values are told apart by their names */
-    private function name(Change $change, string $table): array
-    {
-        $title = Fields::title($change->thing);
-        $name = $change->after[$title] ?? null;
-        if (! is_string($name) || ! in_array($change->thing, [Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue], true)) {
-            return [];
-        }
-        $others = DB::table($table)->where(Tables::folded($change->thing)[$title], Folding::fold($name))->where('id', '<>', $change->id);
-        if ($change->thing === Thing::OptionValue) {
-            $others->where('option_id', $change->after['option'] ?? DB::table($table)->where('id', $change->id)->value('option_id'));
-        }
-
-        return $others->exists() ? [CatalogueProblem::NameTaken->at("{$change->key()}/$title", ['name' => $name, 'thing' => $change->thing->one()])] : [];
     }
 
     /** @return list<Problem> */

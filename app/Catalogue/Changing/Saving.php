@@ -80,13 +80,20 @@ final readonly class Saving
             $first === $done || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
         }
         if (count($parts) > 1) {
-            $words = mb_substr('Taken back: '.DB::table('catalogue_entries')->where('id', $head)->value('words'), 0, 250);
+            $words = self::wordsOf((int) $head);
             DB::table('catalogue_entries')->where('id', $first->id)->update(['words' => $words, 'moves' => json_encode(['moves' => $moves, 'numbers' => (object) []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
 
             return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
         }
 
         return $first;
+    }
+
+    private static function wordsOf(int $entry): string
+    {
+        $words = DB::table('catalogue_entries')->where('id', $entry)->value('words');
+
+        return is_string($words) ? $words : '';
     }
 
     /** The same save arrived before: its answer was lost on the way. */

@@ -26,6 +26,9 @@ final class StoredThings implements Records
     /** @var array<int, true> products whose derived columns are behind */
     private array $stale = [];
 
+    /** @var array<int, int> of values that were met: their option, which never changes */
+    private array $options = [];
+
     /** @var array<int, true> products that are not there any more */
     private array $gone = [];
 
@@ -92,6 +95,7 @@ final class StoredThings implements Records
         }
         foreach (array_intersect_key(Tables::links($change->thing), $change->after) as $field => $link) {
             $list = $change->after[$field];
+            $change->before === null || DB::table($link[0])->where($link[1], $change->id)->delete();
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
         foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
@@ -114,9 +118,7 @@ final class StoredThings implements Records
         if ($this->treeIsStale) {
             CategoryBounds::refresh();
         }
-        foreach (array_keys($this->stale) as $product) {
-            Derived::refresh($product);
-        }
+        Derived::refresh(...array_keys($this->stale));
         foreach (array_keys($this->gone) as $product) {
             Derived::forget($product);
         }
@@ -128,6 +130,20 @@ final class StoredThings implements Records
         }
         $this->stale = $this->gone = $this->renamed = $this->reworded = [];
         $this->treeIsStale = false;
+    }
+
+    /**
+     * @param  list<int>  $values
+     * @return array<int, int> the option of each value
+     */
+    private function optionsOf(array $values): array
+    {
+        $unknown = array_diff($values, array_keys($this->options));
+        foreach ($unknown === [] ? [] : DB::table('option_values')->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
+            $this->options[(int) $row->id] = (int) $row->option_id;
+        }
+
+        return $this->options;
     }
 
     /** @param  list<string>  $written */
@@ -153,7 +169,8 @@ final class StoredThings implements Records
         if ($change->thing === Thing::Product) {
             $change->isDeleted() ? $this->gone[$change->id] = true : $this->stale[$change->id] = true;
         } elseif ($change->thing === Thing::Variant) {
-            foreach ([$change->before, $change->after, (array) DB::table('variants')->where('id', $change->id)->first('product_id as product')] as $fields) {
+            $stands = isset($change->after['product']) ? [] : (array) DB::table('variants')->where('id', $change->id)->first('product_id as product');
+            foreach ([$change->before, $change->after, $stands] as $fields) {
                 is_int($fields['product'] ?? null) && $this->stale[$fields['product']] = true;
             }
         } elseif ($change->thing === Thing::Category && ($change->before === null || $change->after === null || array_intersect($change->fields(), ['parent', 'position']) !== [])) {
@@ -235,8 +252,7 @@ final class StoredThings implements Records
     private function link(array $link, int $id, array $named): void
     {
         [$table, $own, $other, $ordered] = $link;
-        DB::table($table)->where($own, $id)->delete();
-        $options = $table === 'variant_values' ? DB::table('option_values')->whereIntegerInRaw('id', $named)->pluck('option_id', 'id')->all() : [];
+        $options = $table === 'variant_values' ? $this->optionsOf($named) : [];
         $rows = [];
         foreach ($named as $position => $one) {
             $rows[] = [$own => $id, $other => $one]

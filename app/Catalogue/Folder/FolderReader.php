@@ -113,19 +113,22 @@ final class FolderReader
             }
         }
         $open = $this->announced($names, $files);
+        foreach ($over ? [] : $open as $thing => $list) {
+            $this->things->compare(Thing::from($thing), $list, $files, $taking);
+        }
         $this->pictures->read($files, $taking);
         $this->files->read($files, $taking);
         $this->whole($files, ShopFolder::FACTS, 'facts', $over, $taking);
         $this->whole($files, ShopFolder::OPTIONS, 'options', $over, $taking);
-        $this->frame($open, $files, $over, $taking);
+        $this->frame($open, $files, $taking);
         $again = [];
         foreach (array_chunk($open['product'] ?? [], self::AT_ONCE) as $some) {
-            array_push($again, ...$this->products->read($some, $files, $over, $taking));
+            array_push($again, ...$this->products->read($some, $files, $taking));
         }
         foreach (array_chunk($again, self::AT_ONCE) as $some) {
-            $this->products->read($some, $files, true, $taking);
+            $this->products->read($some, $files, $taking);
         }
-        $this->collections($open['collection'] ?? [], $files, $over, $taking);
+        $this->collections($open['collection'] ?? [], $files, $taking);
         $staying = $this->without($names, $delete, $taking);
         $adopted = $empty && $files->contents !== null && $files->contents->shop !== '';
         $adopted && Contents::adopt($files->contents->shop);
@@ -174,11 +177,11 @@ final class FolderReader
      *
      * @param  array<string, list<string>>  $open
      */
-    private function frame(array $open, FolderFiles $files, bool $over, Taking $taking): void
+    private function frame(array $open, FolderFiles $files, Taking $taking): void
     {
         $opened = [];
         foreach ([Thing::Brand, Thing::Tag, Thing::Category] as $thing) {
-            $opened[$thing->value] = $this->things->open($thing, $open[$thing->value] ?? [], $files, $over, $taking);
+            $opened[$thing->value] = $this->things->open($thing, $open[$thing->value] ?? [], $files, $taking);
             foreach ($opened[$thing->value] as $name => $one) {
                 $taking->change(ShopFolder::path($thing, $name), $thing, $one['id'], $one['stands'], $this->things->fields($thing, $name, $one, $taking));
             }
@@ -195,9 +198,9 @@ final class FolderReader
      *
      * @param  list<string>  $names
      */
-    private function collections(array $names, FolderFiles $files, bool $over, Taking $taking): void
+    private function collections(array $names, FolderFiles $files, Taking $taking): void
     {
-        $waiting = $this->things->open(Thing::Collection, $names, $files, $over, $taking);
+        $waiting = $this->things->open(Thing::Collection, $names, $files, $taking);
         while ($waiting !== []) {
             $ready = [];
             foreach ($waiting as $name => $one) {

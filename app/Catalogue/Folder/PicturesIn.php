@@ -25,6 +25,12 @@ final readonly class PicturesIn
 
     public function read(FolderFiles $files, Taking $taking): void
     {
+        foreach (glob("$files->folder/".ShopFolder::PICTURES.'/*.json') ?: [] as $path) {
+            $name = basename($path, '.json');
+            if ((glob("$files->folder/".ShopFolder::PICTURES."/$name.{jpg,png,webp,avif}", GLOB_BRACE) ?: []) === []) {
+                $taking->problem(ShopFolder::PICTURES."/$name.json", FileFormatProblem::NoPicture->at('', ['name' => $name]));
+            }
+        }
         foreach (glob("$files->folder/".ShopFolder::PICTURES.'/*.{jpg,png,webp,avif}', GLOB_BRACE) ?: [] as $path) {
             $path = ShopFolder::PICTURES.'/'.basename($path);
             $name = pathinfo($path, PATHINFO_FILENAME);

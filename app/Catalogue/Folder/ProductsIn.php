@@ -33,9 +33,9 @@ final readonly class ProductsIn
      * @param  list<string>  $names
      * @return list<string> those that name products which are made only after them, to be opened once more
      */
-    public function read(array $names, FolderFiles $files, bool $over, Taking $taking): array
+    public function read(array $names, FolderFiles $files, Taking $taking): array
     {
-        $opened = $this->things->open(Thing::Product, $names, $files, $over, $taking);
+        $opened = $this->things->open(Thing::Product, $names, $files, $taking);
         $variants = $this->written->variants(array_values(array_filter(array_column($opened, 'id'), static fn (int $id): bool => $id > 0)));
         $again = [];
         foreach ($opened as $name => $one) {
@@ -170,7 +170,11 @@ final readonly class ProductsIn
         }
         if ($known === null || ! ThingFile::same($given['values'] ?? [], $known['written']['values'] ?? [])) {
             $values = $this->values($given['values'] ?? []);
-            $values instanceof Problem ? $problems[] = $values : $changed['values'] = $values;
+            if ($values instanceof Problem) {
+                $problems[] = $values;
+            } elseif ($values !== ($known['stands']['values'] ?? null)) {
+                $changed['values'] = $values;
+            }
         }
         foreach ($problems as $problem) {
             $taking->problem($path, $problem->code->at(rtrim("$at/$problem->path", '/'), $problem->values));

@@ -16,6 +16,8 @@ use Vestibra\Core\Problem;
 /** Brands, tags, categories and collections, from a file each; and what products have in common with them. */
 final readonly class ThingsIn
 {
+    private const AT_ONCE = 200;
+
     public function __construct(
         private Written $written,
         private StoredThings $things,
@@ -26,7 +28,7 @@ final readonly class ThingsIn
      * @param  list<string>  $names  of the files to read
      * @return array<string, array{id: int, given: array<string, mixed>, stands: array<string, mixed>|null}> by name: those that are well so far
      */
-    public function open(Thing $thing, array $names, FolderFiles $files, bool $over, Taking $taking): array
+    public function open(Thing $thing, array $names, FolderFiles $files, Taking $taking): array
     {
         $ids = $opened = [];
         foreach ($names as $name) {
@@ -38,11 +40,8 @@ final readonly class ThingsIn
         foreach ($ids as $name => $id) {
             $path = ShopFolder::path($thing, (string) $name);
             $given = $files->read($path, $thing->value);
-            $text = $id === null || ! isset($written[$id]) ? null : ShopFolder::text($written[$id]);
             if ($given instanceof Problem) {
                 $taking->problem($path, $given);
-            } elseif (! $over && ! $files->wrote($path, $text)) {
-                $taking->problem($path, FileFormatProblem::BothChanged->at());
             } elseif ($id !== null) {
                 $this->unknownKeys($thing, $path, $given, $taking);
                 $this->earlier($path, $given, $written[$id] ?? null, $taking);
@@ -51,6 +50,23 @@ final readonly class ThingsIn
         }
 
         return $opened;
+    }
+
+    /**
+     * Says what was changed in the folder and in the shop too. Before anything is saved: what is saved changes how other things are written.
+     *
+     * @param  list<string>  $names
+     */
+    public function compare(Thing $thing, array $names, FolderFiles $files, Taking $taking): void
+    {
+        foreach (array_chunk($files->ours ? $names : [], self::AT_ONCE) as $some) {
+            $ids = array_map(fn (string $name): int => $this->written->names->idOf($thing->value, $name) ?? 0, array_combine($some, $some));
+            $written = $this->written->of($thing, array_values(array_filter($ids, static fn (int $id): bool => $id > 0)));
+            foreach ($ids as $name => $id) {
+                $path = ShopFolder::path($thing, (string) $name);
+                $files->wrote($path, isset($written[$id]) ? ShopFolder::text($written[$id]) : null) || $taking->problem($path, FileFormatProblem::BothChanged->at());
+            }
+        }
     }
 
     /**

@@ -139,7 +139,7 @@ final class EntryReaderTest extends TestCase
 
         self::assertSame([
             'product' => ['title', 'slug'], 'variant' => ['product', 'sku', 'price', 'position'], 'category' => ['name', 'slug', 'position'], 'collection' => ['name', 'slug'],
-            'brand' => ['name', 'slug'], 'tag' => ['name', 'slug'], 'option' => ['name', 'position'], 'option-value' => ['option', 'label', 'position'], 'picture' => [],
+            'brand' => ['name', 'slug'], 'tag' => ['name', 'slug'], 'option' => ['name', 'position'], 'option-value' => ['option', 'label', 'position'], 'picture' => ['focusX', 'focusY'],
         ], $required);
     }
 
@@ -214,7 +214,8 @@ final class EntryReaderTest extends TestCase
         yield 'nothing' => [[], [[CatalogueProblem::NotAnEntry, '']]];
         yield 'an object' => [['thing' => 'tag'], [[CatalogueProblem::NotAnEntry, '']]];
         yield 'no such thing' => [[['thing' => 'user', 'id' => 1, 'before' => [], 'after' => []]], [[CatalogueProblem::UnknownThing, '0']]];
-        yield 'a thing that is changed elsewhere' => [[['thing' => 'picture', 'id' => 1, 'before' => [], 'after' => []]], [[CatalogueProblem::UnknownThing, '0']]];
+        yield 'a picture out of nothing' => [[['thing' => 'picture', 'id' => -1, 'before' => null, 'after' => ['alt' => 'A bottle']]], [[CatalogueProblem::UnknownThing, '0']]];
+        yield 'a picture that is thrown away here' => [[['thing' => 'picture', 'id' => 1, 'before' => [], 'after' => null]], [[CatalogueProblem::UnknownThing, '0']]];
         yield 'not a list' => [['x', 7], [[CatalogueProblem::UnknownThing, '0'], [CatalogueProblem::UnknownThing, '1']]];
         yield 'a new thing with a number' => [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
         yield 'an old thing without one' => [[['thing' => 'tag', 'id' => -5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']]], [[CatalogueProblem::NotAnEntry, '0']]];
