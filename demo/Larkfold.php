@@ -9,6 +9,7 @@ use Illuminate\Support\Str;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Catalogue\SafeHtml;
+use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\Gtin;
@@ -274,11 +275,29 @@ final class Larkfold
             'sale_until' => isset($sale[2]) ? now()->modify($sale[2])->toDateTimeString() : null,
             'stock' => in_array($position, $good->soldOut, true) ? 0 : $good->stock,
             'picture_id' => $perColour[$values[0][1] ?? ''] ?? null,
+            'contents' => self::contents(array_column($values, 1)),
             'position' => $position,
         ]);
         foreach ($combination as $optionId => [$valueId]) {
             DB::table('variant_values')->insert(['variant_id' => $variantId, 'option_id' => $optionId, 'option_value_id' => $valueId]);
         }
+    }
+
+    /**
+     * What a bottle or a packet holds, where one of its values says so.
+     *
+     * @param  list<string>  $labels
+     */
+    private static function contents(array $labels): ?string
+    {
+        foreach ($labels as $label) {
+            $contents = Contents::read($label);
+            if ($contents instanceof Contents) {
+                return $contents->text();
+            }
+        }
+
+        return null;
     }
 
     private function reviews(Good $good, int $productId, int $number): void

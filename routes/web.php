@@ -55,6 +55,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('catalogue/{thing}/new', [Studio\ThingsController::class, 'blank'])->middleware('can:edit-templates');
     Route::get('catalogue/{thing}/{thingId}', [Studio\ThingsController::class, 'show']);
     Route::get('catalogue/{thing}/{thingId}/uses', [Studio\ThingsController::class, 'uses']);
+    Route::get('catalogue/money', [Studio\MoneyController::class, 'index']);
     Route::get('catalogue/history', [Studio\CatalogueController::class, 'history']);
     Route::get('catalogue/entries', [Studio\CatalogueController::class, 'entries']);
     Route::get('facts', [Studio\FactsController::class, 'index']);
@@ -106,6 +107,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw']);
+        Route::post('catalogue/money', [Studio\MoneyController::class, 'set']);
         Route::post('catalogue/rule', [Studio\CatalogueController::class, 'rule']);
         Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);
         Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);

@@ -6,6 +6,7 @@ import CatalogueThings from './screens/catalogue/Things.svelte';
 import CatalogueProducts from './screens/catalogue/Products.svelte';
 import CatalogueHistory from './screens/catalogue/History.svelte';
 import Facts from './screens/facts/Facts.svelte';
+import Money from './screens/catalogue/Money.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
 import Releases from './screens/releases/Releases.svelte';
@@ -24,6 +25,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     templates: Templates,
     facts: Facts,
     history: CatalogueHistory,
+    money: Money,
     products: CatalogueProducts,
     things: CatalogueThings,
     thing: CatalogueThing,

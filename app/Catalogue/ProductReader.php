@@ -9,6 +9,7 @@ use DateTimeZone;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\Core\Catalogue\Brand;
+use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
@@ -162,6 +163,7 @@ final readonly class ProductReader
             $row->stock,
             $row->picture_id,
             $row->barcode,
+            Contents::stored($row->contents),
         );
     }
 

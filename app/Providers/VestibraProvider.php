@@ -45,6 +45,7 @@ use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\AroundPages;
 use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
@@ -66,7 +67,7 @@ final class VestibraProvider extends ServiceProvider
     private const ONCE_A_REQUEST = [
         Cards::class, Categories::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
-        ShopClock::class, ShopMessages::class, ShopNames::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
+        ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];
 
     public function register(): void
@@ -79,10 +80,7 @@ final class VestibraProvider extends ServiceProvider
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
-        $this->app->singleton(MoneyFormat::class, static fn (): MoneyFormat => new MoneyFormat(
-            config()->string('vestibra.currency'),
-            config()->string('vestibra.locale'),
-        ));
+        $this->app->bind(MoneyFormat::class, fn (): MoneyFormat => $this->app->make(ShopSettings::class)->format());
         $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
         $this->app->when(BesidesWords::class)->needs('$files')->give(static fn (): string => config()->string('vestibra.files'));

@@ -8,6 +8,7 @@ use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
 use Vestibra\Core\Catalogue\Product;
@@ -20,7 +21,6 @@ use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
-use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Node;
 
@@ -31,7 +31,7 @@ final readonly class PageMaker
         private Composer $composer,
         private BlockPrinter $printer,
         private Categories $categories,
-        private MoneyFormat $money,
+        private ShopSettings $settings,
         private LoggerInterface $log,
         private ShopClock $clock,
         private Troubles $troubles,
@@ -77,7 +77,7 @@ final readonly class PageMaker
             self::choose($subject, $visit),
             $this->categories->tree(),
             new ShopAddresses,
-            $this->money,
+            $this->settings->format(),
             $this->clock->now(),
             $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
             $this->messages->live(),

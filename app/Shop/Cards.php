@@ -9,7 +9,6 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\Core\Catalogue\PriceChanges;
 use Vestibra\Core\Catalogue\Variant;
-use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\PriceRange;
 
 /**
@@ -20,7 +19,7 @@ use Vestibra\Core\Selling\PriceRange;
  */
 final readonly class Cards
 {
-    public function __construct(private MoneyFormat $money)
+    public function __construct(private ShopSettings $settings)
     {
     }
 
@@ -73,9 +72,9 @@ final readonly class Cards
         $reduced = $lowest !== null && $lowest->isReduced();
 
         return [
-            'now' => $lowest === null ? null : $this->money->format($lowest->now),
+            'now' => $lowest === null ? null : $this->settings->format()->format($lowest->now),
             'from' => $range !== null && ! $range->isOnePrice(),
-            'was' => $reduced ? $this->money->format($lowest->regular) : null,
+            'was' => $reduced ? $this->settings->format()->format($lowest->regular) : null,
             'saving' => $reduced ? $lowest->savingPercent() : 0,
             'inStock' => array_filter($variants, static fn (Variant $variant): bool => $variant->isInStock()) !== [],
             'until' => PriceChanges::after($variants, $now),

@@ -11,6 +11,8 @@ final class MessagePlaces
 {
     /** What no block says by itself. */
     private const ELSEWHERE = [
+        'tax' => 'Tax beside prices',
+        'measure' => 'Prices for so much of something',
         'list' => 'Lists of products',
         'fact' => 'Facts that are yes or no',
         'file' => 'Files to download',

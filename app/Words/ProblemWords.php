@@ -11,6 +11,7 @@ use Vestibra\App\Files\FileProblem;
 use Vestibra\App\Messages\WordsProblem;
 use Vestibra\App\Pictures\PictureProblem;
 use Vestibra\App\Releases\ReleaseProblem;
+use Vestibra\App\Shop\MoneyProblem;
 use Vestibra\App\Shop\WalkProblem;
 use Vestibra\App\Templates\TemplateProblem;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
@@ -30,7 +31,7 @@ use Vestibra\Core\Templates\TreeProblem;
 final class ProblemWords
 {
     /** By what a code begins with, as in kept releases. */
-    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class, WordsProblem::class, CatalogueProblem::class];
+    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class, WordsProblem::class, CatalogueProblem::class, MoneyProblem::class];
 
     public static function of(Problem $problem): string
     {
@@ -94,7 +95,16 @@ final class ProblemWords
             $code instanceof FileFormatProblem => self::fileFormat($code),
             $code instanceof WordsProblem => self::ofWords($code),
             $code instanceof CatalogueProblem => self::catalogue($code),
+            $code instanceof MoneyProblem => self::money($code),
             default => throw new LogicException('No words for problems of the kind '.$code::class),
+        };
+    }
+
+    private static function money(MoneyProblem $code): string
+    {
+        return match ($code) {
+            MoneyProblem::UnknownCurrency => 'This currency is not known. Nothing was changed; choose one from the list.',
+            MoneyProblem::NotARate => 'A rate of tax is a number of per cent, as 20 or 5.5. Nothing was changed yet.',
         };
     }
 
@@ -124,6 +134,7 @@ final class ProblemWords
             CatalogueProblem::NotABarcode => 'A bar code has thirteen digits. Nothing was saved yet.',
             CatalogueProblem::BarcodeCheck => 'The last digit of this bar code should be {digit}, not {last}: a digit is wrong somewhere. Nothing was saved yet; look at the packet again.',
             CatalogueProblem::BarcodeZeros => 'This bar code has lost its zeros in front, as spreadsheets do. Is it {whole}? Nothing was saved yet.',
+            CatalogueProblem::NotContents => 'Write the contents as 30 ml, 0.75 l, 500 g, 2.5 m, 12 sheets or 6 pieces. Nothing was saved yet.',
             CatalogueProblem::NotAColour => 'A colour is written as #1f7a7a. Nothing was saved yet.',
             CatalogueProblem::NotThings => 'The {field} could not be understood. Nothing was saved yet; choose from the list.',
             CatalogueProblem::Gone => 'This {thing} was deleted meanwhile. Nothing was saved.',

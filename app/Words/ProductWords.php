@@ -5,20 +5,20 @@ declare(strict_types=1);
 namespace Vestibra\App\Words;
 
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Selling\MoneyFormat;
 
 /** What a product is like, where a condition on it does not hold: "Its brand is Ostrelve." */
 final readonly class ProductWords
 {
     public function __construct(
         private Categories $categories,
-        private MoneyFormat $money,
+        private ShopSettings $settings,
         private ShopClock $clock,
     ) {
     }
@@ -33,7 +33,7 @@ final readonly class ProductWords
             'tag' => self::list('Its tags are', array_values($product->tags), 'It has no tags.'),
             'collection' => 'It is not in that collection.',
             'product' => 'It is another product.',
-            'price' => ($price = $features->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->money->format($price)}.",
+            'price' => ($price = $features->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->settings->format()->format($price)}.",
             'sale' => $features->number(Quantity::Sale) > 0 ? 'It is on sale.' : 'It is not on sale.',
             'stock' => match (true) {
                 ($stock = $features->number(Quantity::Stock)) === null => 'Its stock is not counted.',

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
@@ -20,7 +21,6 @@ use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\Takes;
-use Vestibra\Core\Selling\MoneyFormat;
 
 /**
  * Rules as sentences. The one place for their words, in the Studio and on the console.
@@ -41,7 +41,7 @@ final class ReachWords
     public function __construct(
         private readonly FactBook $book,
         private readonly ReachCounts $counts,
-        private readonly MoneyFormat $money,
+        private readonly ShopSettings $settings,
         private readonly ShopClock $clock,
     ) {
     }
@@ -76,7 +76,7 @@ final class ReachWords
         $things = LivingNames::things($condition) ?? '';
         $words = array_map(fn (int|string $value): string => match ($takes) {
             Takes::Names => $names[$things][(int) $value] ?? 'something deleted',
-            Takes::Money, Takes::MoneyRange => $this->money->format((int) $value),
+            Takes::Money, Takes::MoneyRange => $this->settings->format()->format((int) $value),
             Takes::Stars => rtrim(rtrim(number_format((int) $value / 10, 1), '0'), '.').' stars',
             Takes::Days => (int) $value < 2 ? 'day' : Counted::of((int) $value, 'day'),
             Takes::Instant => $this->day((string) $value),

@@ -7,6 +7,7 @@ namespace Vestibra\Blocks\Price;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
@@ -44,7 +45,7 @@ final readonly class PriceBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'cost sale saving money',
-            messages: ['price'],
+            messages: ['price', 'measure', 'tax'],
             essential: Essential::Price,
             subjects: [SubjectKind::Product],
         );
@@ -67,6 +68,8 @@ final readonly class PriceBlock implements BlockKind
             'to' => $open && $ranges === 'range' ? $context->money->format($range->highest->now) : null,
             'was' => $price->isReduced() && ! $open ? $context->money->format($price->regular) : null,
             'saving' => $price->isReduced() && ! $open ? $this->saving($settings->text('saving'), $price, $context) : null,
+            'unit' => $open ? null : PriceWords::unit($variant, $price->now, $context->money, $context->messages),
+            'tax' => PriceWords::tax($context->money, $context->messages),
         ]);
     }
 

@@ -29,6 +29,7 @@ final readonly class Variant
         public ?int $stock = null,
         public ?int $pictureId = null,
         public string $barcode = '',
+        public ?Contents $contents = null,
     ) {
     }
 

@@ -14,14 +14,21 @@ final readonly class MoneyFormat
 {
     private NumberFormatter $formatter;
 
+    private NumberFormatter $numbers;
+
     private int $digits;
+
+    public MoneySettings $settings;
 
     /** @param  string  $currency ISO 4217, such as GBP */
     public function __construct(
         public string $currency,
         string $locale,
+        ?MoneySettings $settings = null,
     ) {
+        $this->settings = $settings ?? new MoneySettings($currency);
         $this->formatter = new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY);
+        $this->numbers = new NumberFormatter($locale, NumberFormatter::DECIMAL);
         $this->digits = $this->formatter->getAttribute(NumberFormatter::FRACTION_DIGITS);
     }
 
@@ -35,6 +42,12 @@ final readonly class MoneyFormat
     public function format(int $minor): string
     {
         return (string) $this->formatter->formatCurrency((float) $this->decimal($minor), $this->currency);
+    }
+
+    /** @param  string  $number  as `5.5` */
+    public function number(string $number): string
+    {
+        return (string) $this->numbers->format((float) $number);
     }
 
     /** @return string such as `9.50`, for machines */

@@ -14,6 +14,9 @@ return new class extends Migration
             $table->string('name')->primary();
             $table->text('value');
         });
+        Schema::table('variants', function (Blueprint $table): void {
+            $table->string('contents')->nullable();
+        });
         Schema::table('catalogue_entries', function (Blueprint $table): void {
             $table->unsignedBigInteger('part_of_id')->nullable()->index();
         });

@@ -23,6 +23,7 @@
 <div class="cart-sum">
 @if ($totals->saving > 0)<p>{{ $say('cart.save') }} <span>{{ $money->format($totals->saving) }}</span></p>@endif
 <p class="cart-all">{{ $say('cart.together') }} <span>{{ $money->format($totals->total) }}</span></p>
+@if ($tax)<p class="cart-tax">{{ $tax }}</p>@endif
 <p><a class="button" href="/checkout">{{ $say('cart.checkout') }}</a></p>
 </div>
 @endif

@@ -365,3 +365,30 @@ test('the shop is written into a folder, changed in one file by hand and read ba
         expect(readFileSync(file, 'utf8')).toContain('"price": "9.50"');
     });
 });
+
+test('what is said beside prices, what a bottle holds, and another currency that is taken back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue/money');
+    await page.getByLabel('that tax is in them').check();
+    await page.getByLabel('Rate of tax').fill('20');
+    await page.getByLabel('price for 1 l').check();
+    await save(page).click();
+    await expect(page.getByText('Saved. Customers see it from now on.')).toBeVisible();
+    await page.goto('/p/teal-tide-bottled-ink');
+    await expect(page.getByText('with 20 % tax').first()).toBeVisible();
+    await expect(page.getByText('£316.67 for 1 l')).toBeVisible();
+
+    await page.goto('/studio/catalogue/money');
+    await page.getByLabel('Currency').selectOption('JPY');
+    const does = page.getByRole('list', { name: 'What another currency does' });
+    await expect(does).toContainText('£12.50 becomes JP¥13');
+    await expect(does).toContainText('It converts nothing');
+    await expectAccessible(page);
+    await save(page).click();
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText('It is as it was before.')).toBeVisible();
+    await expect(page.getByLabel('Currency')).toHaveValue('GBP');
+    await page.goto('/p/teal-tide-bottled-ink');
+    await expect(page.getByText('£9.50').first()).toBeVisible();
+});

@@ -18,7 +18,7 @@ final class Tables
         ],
         'variant' => [
             'product' => 'product_id', 'sku' => 'sku', 'price' => 'price', 'salePrice' => 'sale_price', 'saleFrom' => 'sale_from', 'saleUntil' => 'sale_until',
-            'stock' => 'stock', 'picture' => 'picture_id', 'barcode' => 'barcode', 'published' => 'published', 'position' => 'position',
+            'stock' => 'stock', 'contents' => 'contents', 'picture' => 'picture_id', 'barcode' => 'barcode', 'published' => 'published', 'position' => 'position',
         ],
         'category' => ['name' => 'name', 'slug' => 'slug', 'parent' => 'parent_id', 'position' => 'position'] + self::SHOWN,
         'collection' => ['name' => 'name', 'slug' => 'slug', 'rule' => 'rule'] + self::SHOWN,

@@ -35,6 +35,7 @@ enum CatalogueProblem: string implements ProblemCode
     case NotABarcode = 'catalogue.not-a-barcode';
     case BarcodeCheck = 'catalogue.barcode-check';
     case BarcodeZeros = 'catalogue.barcode-zeros';
+    case NotContents = 'catalogue.not-contents';
     case NotAColour = 'catalogue.not-a-colour';
     case NotThings = 'catalogue.not-things';
     case Gone = 'catalogue.gone';

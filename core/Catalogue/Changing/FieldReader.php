@@ -8,6 +8,7 @@ use Closure;
 use DateTimeImmutable;
 use Normalizer;
 use Vestibra\Core\Catalogue\AddressName;
+use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Gtin;
 use Vestibra\Core\Catalogue\MoneyText;
 use Vestibra\Core\Catalogue\ShopZone;
@@ -42,6 +43,7 @@ final readonly class FieldReader
             FieldType::Count => self::count($field, $written),
             FieldType::From, FieldType::Until => $this->instant($field->type, $written),
             FieldType::Barcode => self::barcode($written),
+            FieldType::Contents => self::contents($written),
             FieldType::Colour => self::colour($written),
             FieldType::One => $written === null || $written === '' ? null : self::thing($written),
             FieldType::Several, FieldType::Ordered => self::things($field, $written),
@@ -176,6 +178,16 @@ final readonly class FieldReader
             strlen($digits) < 13 => CatalogueProblem::BarcodeZeros->at('', ['whole' => $whole->digits]),
             default => $whole->digits,
         };
+    }
+
+    private static function contents(mixed $written): string|Problem|null
+    {
+        if ($written === null || (is_string($written) && trim($written) === '')) {
+            return null;
+        }
+        $read = is_string($written) ? Contents::read($written) : CatalogueProblem::NotContents->at();
+
+        return $read instanceof Problem ? $read : $read->text();
     }
 
     private static function colour(mixed $written): string|Problem|null

@@ -27,6 +27,8 @@ enum FieldType: string
     case Until = 'until';
     /** The number under a bar code (thirteen digits, or empty). */
     case Barcode = 'barcode';
+    /** What a package holds (a quantity with its measure, as `30 ml`, or null). */
+    case Contents = 'contents';
     /** A colour (`#rrggbb`, or null). */
     case Colour = 'colour';
     /** One thing (its number, or null). */

@@ -95,6 +95,7 @@ final class Fields
                 new Field('saleFrom', FieldType::From, 'first day of the sale'),
                 new Field('saleUntil', FieldType::Until, 'end of the sale'),
                 new Field('stock', FieldType::Count, 'stock', most: 10_000_000),
+                new Field('contents', FieldType::Contents, 'contents'),
                 new Field('picture', FieldType::One, 'picture', names: Thing::Picture),
                 new Field('barcode', FieldType::Barcode, 'bar code'),
                 new Field('published', FieldType::Flag, 'for sale'),

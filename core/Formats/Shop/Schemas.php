@@ -118,6 +118,7 @@ final class Schemas
             FieldType::Count => ['type' => 'integer', 'minimum' => 0, 'maximum' => $field->most],
             FieldType::From, FieldType::Until => ['type' => 'string', 'pattern' => self::INSTANT],
             FieldType::Barcode => ['type' => 'string', 'pattern' => '^\\d{13}$'],
+            FieldType::Contents => ['type' => 'string', 'pattern' => '^\\d'],
             FieldType::Colour => ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}$'],
             FieldType::One => ['type' => 'string', 'minLength' => 1],
             FieldType::Several, FieldType::Ordered => ['maxItems' => $field->most, 'uniqueItems' => true] + self::list(['type' => 'string']),

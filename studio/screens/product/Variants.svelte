@@ -27,6 +27,9 @@
                   { field: 'saleUntil', label: 'Sale until', width: 'w-44', kind: 'moment' },
               ] as Column[])
             : []),
+        ...(days || form.variants.some((key) => text(ledger.value(key, 'contents')) !== '')
+            ? ([{ field: 'contents', label: 'Contents', width: 'w-24', kind: 'text' }] as Column[])
+            : []),
         { field: 'stock', label: 'Stock', width: 'w-26', kind: 'count' },
         { field: 'barcode', label: 'Bar code', width: 'w-38', kind: 'text' },
     ]);
@@ -93,7 +96,7 @@
                                 aria-label="{column.label} of {form.called(key)}"
                                 aria-invalid={wrong ? 'true' : undefined}
                                 title={wrong?.message}
-                                placeholder={column.field === 'stock' ? 'not counted' : undefined}
+                                placeholder={column.field === 'stock' ? 'not counted' : column.field === 'contents' ? '30 ml' : undefined}
                                 disabled={!may}
                                 value={shown(key, column)}
                                 oninput={(event) => set(key, column, event.currentTarget.value)}
@@ -150,5 +153,7 @@
 {#each wrongs as one (`${one.key}/${one.field}`)}<p class="mt-1 text-sm text-trouble" role="alert">{form.called(one.key)}: {one.message}</p>{/each}
 <p class="mt-2 flex flex-wrap gap-5">
     {#if may && form.options.length === 0}<button class="word" onclick={() => form.addVariant()}>Add a variant</button>{/if}
-    <button class="word" aria-pressed={days} onclick={() => (days = !days)}>{days ? 'Without the days of the sale' : 'Days of the sale'}</button>
+    <button class="word" aria-pressed={days} onclick={() => (days = !days)}
+        >{days ? 'Without days of the sale and contents' : 'Days of the sale, contents'}</button
+    >
 </p>

@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\MoneyFormat;
@@ -26,7 +27,7 @@ final readonly class CartController
 
     public function show(Cart $cart): View
     {
-        return view('shop::cart', ['title' => $this->messages->say('cart.title'), 'money' => $this->money] + $cart->read($this->clock->now()));
+        return view('shop::cart', ['title' => $this->messages->say('cart.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
     }
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
@@ -68,7 +69,7 @@ final readonly class CartController
 
     public function checkout(Cart $cart): View
     {
-        return view('shop::checkout', ['title' => $this->messages->say('checkout.title'), 'money' => $this->money] + $cart->read($this->clock->now()));
+        return view('shop::checkout', ['title' => $this->messages->say('checkout.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
     }
 
     private static function next(Request $request): string

@@ -18,6 +18,7 @@ use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\PrivateLinks;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Shop\Walk;
@@ -42,6 +43,7 @@ final readonly class PageController
         private ShopTag $tag,
         private PrivateLinks $links,
         private ShopMessages $messages,
+        private ShopSettings $settings,
         private OldAddresses $addresses,
     ) {
     }
@@ -64,10 +66,11 @@ final readonly class PageController
         $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
         $live = DB::selectOne(
             'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house,'
-            .' (select live from own_words) as words from templates where id = ?',
+            .' (select live from own_words) as words, (select value from shop_settings where name = \'money\') as money from templates where id = ?',
             [$verdict->templateId],
         );
         $this->messages->are($live->words);
+        $this->settings->are($live->money);
         $composed = $this->maker->compose(
             $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true)),
             $subject,

@@ -173,7 +173,7 @@ final class EntryReaderTest extends TestCase
         $empty = static fn (Thing $thing): array => array_map(static fn (Field $field): mixed => $field->empty(), Fields::of($thing));
 
         self::assertSame(
-            ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
+            ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'contents' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
             $empty(Thing::Variant),
         );
         self::assertSame(['option' => null, 'label' => '', 'swatch' => null, 'position' => 0], $empty(Thing::OptionValue));

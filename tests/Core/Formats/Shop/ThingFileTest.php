@@ -136,6 +136,7 @@ final class ThingFileTest extends TestCase
             FieldType::Count => $chance->number(0, min(4, $field->most)),
             FieldType::From, FieldType::Until => '2026-0'.$chance->number(1, 9).'-01T00:00:00Z',
             FieldType::Barcode => '2000000027005',
+            FieldType::Contents => ['30 ml', '0.75 l', '12 sheets'][$chance->number(0, 2)],
             FieldType::Colour => '#1f7a7'.$chance->number(0, 9),
             FieldType::One => $chance->number(1, 30),
             FieldType::Several => self::sorted($ids()),

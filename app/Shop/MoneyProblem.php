@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+use Vestibra\Core\ProblemCode;
+use Vestibra\Core\ProblemFamily;
+
+/** Why money and measures are not set so. */
+enum MoneyProblem: string implements ProblemCode
+{
+    use ProblemFamily;
+
+    case UnknownCurrency = 'money.unknown-currency';
+    case NotARate = 'money.not-a-rate';
+}
