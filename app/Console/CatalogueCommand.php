@@ -117,7 +117,7 @@ final class CatalogueCommand extends Command
         foreach ($done->moves['moves'] as $move) {
             $this->line('  '.Counted::of($move['count'], 'page').": “{$move['fromName']}” → “{$move['toName']}”");
         }
-        $done->staying > 0 && $this->line(Counted::of($done->staying, 'thing').' of the shop '.($done->staying === 1 ? 'has' : 'have').' no file here and '.($done->staying === 1 ? 'stays' : 'stay').'. --delete deletes what has no file.');
+        $done->staying > 0 && $this->line(Counted::of($done->staying, 'thing of the shop has no file here and stays', 'things of the shop have no file here and stay').'. --delete deletes what has no file.');
         $sum = implode(', ', array_map(static fn (string $did, int $count): string => "$count $did", array_keys($done->counts), $done->counts));
         $this->info(match (true) {
             $whole => "The folder is in order. Reading it in would leave: $sum.",

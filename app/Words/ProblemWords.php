@@ -145,6 +145,7 @@ final class ProblemWords
             CatalogueProblem::MainNotFiled => 'The main category is one of those that the product stands in. Nothing was saved yet.',
             CatalogueProblem::SaleNotBelow => 'A sale price has to be below the price. Nothing was saved yet.',
             CatalogueProblem::SaleEndsFirst => 'The sale would end before it begins. Nothing was saved yet.',
+            CatalogueProblem::ShownEndsFirst => 'It would be hidden again before it is shown. Nothing was saved yet.',
             CatalogueProblem::Circle => 'That would be a circle: a {thing} cannot hold itself, however far down. Nothing was saved yet.',
             CatalogueProblem::TooDeep => 'Categories can stand {most} deep at most. Nothing was saved yet.',
             CatalogueProblem::StillUsed => 'It is still needed by {count} {what}. Nothing was deleted; move them first.',

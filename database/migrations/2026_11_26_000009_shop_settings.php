@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -17,6 +18,12 @@ return new class extends Migration
         Schema::table('variants', function (Blueprint $table): void {
             $table->string('contents')->nullable();
         });
+        Schema::table('products', function (Blueprint $table): void {
+            $table->dateTime('show_from')->nullable();
+            $table->dateTime('show_until')->nullable();
+        });
+        DB::statement('create index products_show_from on products (show_from) where show_from is not null');
+        DB::statement('create index products_show_until on products (show_until) where show_until is not null');
         Schema::table('catalogue_entries', function (Blueprint $table): void {
             $table->unsignedBigInteger('part_of_id')->nullable()->index();
         });

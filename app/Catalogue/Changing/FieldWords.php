@@ -6,6 +6,7 @@ namespace Vestibra\App\Catalogue\Changing;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
@@ -15,7 +16,6 @@ use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactValue;
-use Vestibra\Core\Selling\MoneyFormat;
 
 /** What fields hold, as somebody reads it. */
 final class FieldWords
@@ -29,7 +29,7 @@ final class FieldWords
     private ?array $known = null;
 
     public function __construct(
-        private readonly MoneyFormat $money,
+        private readonly ShopSettings $settings,
         private readonly ShopClock $clock,
         private readonly FactBook $facts,
     ) {
@@ -92,7 +92,7 @@ final class FieldWords
         }
 
         return match ($field->type) {
-            FieldType::Money => is_int($value) ? $this->money->format($value) : '',
+            FieldType::Money => is_int($value) ? $this->settings->format()->format($value) : '',
             FieldType::Flag => $value === true ? 'yes' : 'no',
             FieldType::From, FieldType::Until => is_string($value) ? str_replace('T', ' ', $this->clock->zone->wall($this->clock->zone->instant($value) ?? $this->clock->now())) : '',
             FieldType::One, FieldType::Several, FieldType::Ordered => self::short(implode(', ', array_map(

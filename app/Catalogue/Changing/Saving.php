@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue\Changing;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Jobs\RunDueProducts;
 use Vestibra\App\Models\User;
+use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Crossing;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Numbering;
+use Vestibra\Core\Catalogue\Changing\OnTheShelf;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
 /** The one door through which the catalogue is changed: as a whole or not at all, with its values before, to be taken back as one. */
@@ -23,6 +27,7 @@ final readonly class Saving
         private Moves $moves,
         private OldAddresses $addresses,
         private EntryWords $words,
+        private ShopClock $clock,
     ) {
     }
 
@@ -117,6 +122,10 @@ final readonly class Saving
         $asGiven = $numbering->apply($given);
         $entry = $asGiven->inOrder();
         $stands = $this->standing($entry);
+        if ($takesBack === null) {
+            $now = $this->clock->now()->format('Y-m-d\TH:i:s\Z');
+            $entry = new Entry(array_map(static fn (Change $change): Change => OnTheShelf::settled($change, $stands[$change->thing->value][$change->id] ?? null, $now), $entry->changes));
+        }
         $crossings = (new Applying($this->things))->crossings($entry);
         if ($crossings !== []) {
             return self::crossed($crossings, $takesBack !== null);
@@ -136,8 +145,20 @@ final readonly class Saving
             return new Saved(0, $made, $numbering->toArray(), $moves, $words);
         }
         $takesBack === null && $this->addresses->keep($made);
+        $this->wake($made);
 
         return new Saved($this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack), $made, $numbering->toArray(), $moves, $words);
+    }
+
+    /** Sees to it that products are shown and hidden on their day. */
+    private function wake(Entry $entry): void
+    {
+        foreach ($entry->changes as $change) {
+            foreach ($change->thing === Thing::Product ? [$change->after['shownFrom'] ?? null, $change->after['shownUntil'] ?? null] : [] as $day) {
+                $at = is_string($day) ? $this->clock->zone->instant($day) : null;
+                $at !== null && $at > $this->clock->now() && Queue::later($at, new RunDueProducts);
+            }
+        }
     }
 
     /** @param  array<string, mixed>  $moves */

@@ -23,6 +23,9 @@ final class StoredThings implements Records
     /** The products called `p` that are found by a thing's name; `?` stands for numbers. */
     private const HOLDING = ['brand' => 'p.brand_id in (?)', 'category' => 'p.main_category_id in (?)', 'tag' => 'p.id in (select product_id from product_tag where tag_id in (?))'];
 
+    /** When a product was first shown that never was: its column takes no nothing. */
+    private const NEVER = '9999-12-31 00:00:00';
+
     /** @var array<int, true> products whose derived columns are behind */
     private array $stale = [];
 
@@ -191,6 +194,7 @@ final class StoredThings implements Records
             $value = $column === null ? [] : $values[$column];
             $fields[$name] = match (true) {
                 $column === null, $value === null => $value,
+                $value === self::NEVER => null,
                 $field->type === FieldType::Flag => (bool) $value,
                 $field->type === FieldType::From, $field->type === FieldType::Until => is_string($value) ? str_replace(' ', 'T', $value).'Z' : null,
                 $field->type === FieldType::Rule => is_string($value) ? json_decode($value, true) : null,
@@ -212,7 +216,7 @@ final class StoredThings implements Records
             $value = $fields[$name];
             $type = Fields::field($thing, $name)?->type;
             $columns[$column] = match (true) {
-                $type === FieldType::From, $type === FieldType::Until => is_string($value) ? str_replace(['T', 'Z'], [' ', ''], $value) : null,
+                $type === FieldType::From, $type === FieldType::Until => is_string($value) ? str_replace(['T', 'Z'], [' ', ''], $value) : ($name === 'added' ? self::NEVER : null),
                 $type === FieldType::Rule => $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR),
                 default => $value,
             };
@@ -239,7 +243,7 @@ final class StoredThings implements Records
     private function standIns(Thing $thing): array
     {
         return match ($thing) {
-            Thing::Product => ['title_folded' => '', 'added_at' => now('UTC')->toDateTimeString()],
+            Thing::Product => ['title_folded' => '', 'added_at' => self::NEVER],
             Thing::Category => ['lower' => 0, 'upper' => 0],
             default => [],
         };

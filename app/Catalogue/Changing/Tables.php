@@ -14,7 +14,7 @@ final class Tables
     private const COLUMNS = [
         'product' => [
             'title' => 'title', 'slug' => 'slug', 'shortDescription' => 'short_description', 'description' => 'description', 'published' => 'published',
-            'brand' => 'brand_id', 'mainCategory' => 'main_category_id', 'searchTitle' => 'search_title', 'searchDescription' => 'search_description',
+            'shownFrom' => 'show_from', 'shownUntil' => 'show_until', 'added' => 'added_at', 'brand' => 'brand_id', 'mainCategory' => 'main_category_id', 'searchTitle' => 'search_title', 'searchDescription' => 'search_description',
         ],
         'variant' => [
             'product' => 'product_id', 'sku' => 'sku', 'price' => 'price', 'salePrice' => 'sale_price', 'saleFrom' => 'sale_from', 'saleUntil' => 'sale_until',

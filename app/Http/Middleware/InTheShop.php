@@ -8,15 +8,15 @@ use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\Response;
-use Vestibra\App\Releases\Releases;
+use Vestibra\App\Due;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
 
-/** Makes a release whose time has come, should the worker be down, and moves the clock for somebody who walks the shop. */
+/** Does what is due, should the worker be down, and moves the clock for somebody who walks the shop. */
 final readonly class InTheShop
 {
     public function __construct(
-        private Releases $releases,
+        private Due $due,
         private Walk $walk,
         private ShopClock $clock,
     ) {
@@ -24,7 +24,7 @@ final readonly class InTheShop
 
     public function handle(Request $request, Closure $next): Response
     {
-        $this->releases->runDue();
+        $this->due->run();
         if ($this->walk->isOn() && Gate::allows('see-studio')) {
             $this->clock->moveTo($this->walk->at());
         }

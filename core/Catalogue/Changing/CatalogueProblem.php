@@ -46,6 +46,7 @@ enum CatalogueProblem: string implements ProblemCode
     case MainNotFiled = 'catalogue.main-not-filed';
     case SaleNotBelow = 'catalogue.sale-not-below';
     case SaleEndsFirst = 'catalogue.sale-ends-first';
+    case ShownEndsFirst = 'catalogue.shown-ends-first';
     case Circle = 'catalogue.circle';
     case TooDeep = 'catalogue.too-deep';
     case StillUsed = 'catalogue.still-used';

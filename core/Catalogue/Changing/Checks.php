@@ -10,7 +10,7 @@ use Vestibra\Core\Problem;
 final class Checks
 {
     /** The fields that such a check is about: what was amiss before does not stand in the way of a change of others. */
-    private const ABOUT = ['product' => ['mainCategory', 'categories'], 'variant' => ['price', 'salePrice', 'saleFrom', 'saleUntil']];
+    private const ABOUT = ['product' => ['mainCategory', 'categories', 'shownFrom', 'shownUntil'], 'variant' => ['price', 'salePrice', 'saleFrom', 'saleUntil']];
 
     /**
      * @param  array<string, mixed>  $fields  all of the thing
@@ -84,7 +84,12 @@ final class Checks
         $main = $fields['mainCategory'] ?? null;
         $filed = is_array($fields['categories'] ?? null) ? $fields['categories'] : [];
 
-        return $main === null || in_array($main, $filed, true) ? [] : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
+        $problems = $main === null || in_array($main, $filed, true) ? [] : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
+        if (is_string($fields['shownFrom'] ?? null) && is_string($fields['shownUntil'] ?? null) && $fields['shownUntil'] <= $fields['shownFrom']) {
+            $problems[] = CatalogueProblem::ShownEndsFirst->at("$key/shownUntil");
+        }
+
+        return $problems;
     }
 
     /**

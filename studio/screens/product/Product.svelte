@@ -9,6 +9,7 @@
     import Uses from '../../parts/catalogue/Uses.svelte';
     import Frame from '../../parts/Frame.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
+    import Days from './Days.svelte';
     import FactRow from './FactRow.svelte';
     import { ProductForm } from './form.svelte';
     import Options from './Options.svelte';
@@ -83,6 +84,7 @@
                         onchange={(event) => ledger.set(at, 'published', event.currentTarget.checked)}
                     />
                 </label>
+                <Days {ledger} {at} zone={screen.data.form.zone} {may} />
             </section>
             <section class="mt-7" aria-labelledby="variants-title">
                 <h2 id="variants-title" class="text-lg">What is sold</h2>

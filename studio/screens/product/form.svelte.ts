@@ -110,7 +110,9 @@ export class ProductForm {
     makeAlike(): void {
         const own = this.ledger.stands[this.at] ?? {};
         const plain = Object.fromEntries(Object.entries(own).filter(([name]) => !name.startsWith('fact:')));
-        const made: Record<string, Values> = { 'product/-1': { ...plain, title: `${text(own.title)}, another`, slug: `${text(own.slug)}-another` } };
+        const made: Record<string, Values> = {
+            'product/-1': { ...plain, title: `${text(own.title)}, another`, slug: `${text(own.slug)}-another`, added: null, shownFrom: null, shownUntil: null },
+        };
         this.variants.forEach((key, place) => {
             const fields = this.ledger.stands[key] ?? {};
             made[`variant/-${place + 1}`] = { ...fields, product: -1, sku: `${text(fields.sku)}-another`, barcode: '' };
