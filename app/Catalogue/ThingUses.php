@@ -6,6 +6,7 @@ namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Templates\WhereNamed;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
@@ -33,13 +34,15 @@ final readonly class ThingUses
     public function of(Thing $thing, int $id): array
     {
         $rules = $collections = [];
+        $merged = LivingNames::MERGED[$thing->value] ?? null;
+        $ids = [$id, ...$merged === null ? [] : array_values(array_map(intval(...), DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()))];
         foreach (DB::table('templates')->where('page_kind', '<>', '')->orderBy('name')->get(['id', 'name', 'live_revision', 'live_reach', 'draft_reach']) as $row) {
-            if (self::asks($row->live_reach, $thing, $id) || self::asks($row->draft_reach, $thing, $id)) {
+            if (self::asks($row->live_reach, $thing, $ids) || self::asks($row->draft_reach, $thing, $ids)) {
                 $rules[] = ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
             }
         }
         foreach (DB::table('collections')->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
-            self::asks($row->rule, $thing, $id) && $collections[] = (string) $row->name;
+            self::asks($row->rule, $thing, $ids) && $collections[] = (string) $row->name;
         }
         $pages = in_array($thing, [Thing::Product, Thing::Collection], true) ? $this->named->places($id, $thing->value) : [];
 
@@ -70,12 +73,13 @@ final readonly class ThingUses
         return (int) DB::scalar("select count(*) from products p where $holds->text", $holds->bindings);
     }
 
-    private static function asks(?string $stored, Thing $thing, int $id): bool
+    /** @param  list<int>  $ids  its own, and those of what was merged into it */
+    private static function asks(?string $stored, Thing $thing, array $ids): bool
     {
         $reach = $stored === null ? [] : ReachFormats::upcast((array) json_decode($stored, true)) ?? [];
         foreach ([...(array) ($reach['show'] ?? []), ...(array) ($reach['keepOff'] ?? [])] as $clause) {
             foreach (array_filter((array) $clause, is_array(...)) as $condition) {
-                if (($condition['field'] ?? null) === (self::FIELDS[$thing->value] ?? '') && (in_array($id, (array) ($condition['values'] ?? []), true) || ($condition['of'] ?? null) === $id)) {
+                if (($condition['field'] ?? null) === (self::FIELDS[$thing->value] ?? '') && (array_intersect($ids, array_filter((array) ($condition['values'] ?? []), is_int(...))) !== [] || in_array($condition['of'] ?? null, $ids, true))) {
                     return true;
                 }
             }

@@ -9,7 +9,7 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Living;
 use Vestibra\Core\Reach\Reach;
 
-/** Which of the things that some reaches name still exist: one query for all of them. */
+/** Which of the things that some reaches name still exist, and what others were merged into: one query for all of them. */
 final readonly class LivingNames implements Living
 {
     /** The tables that each field's ids live in. */
@@ -24,7 +24,10 @@ final readonly class LivingNames implements Living
         'fact' => 'facts',
     ];
 
-    /** @param  array<string, array<int, true>>  $living */
+    /** What things were merged into: their tables and columns. */
+    public const MERGED = ['category' => ['merged_categories', 'category_id'], 'collection' => ['merged_collections', 'collection_id'], 'brand' => ['merged_brands', 'brand_id'], 'tag' => ['merged_tags', 'tag_id']];
+
+    /** @param  array<string, array<int, int>>  $living  by the number that is named: its own, or that of what it was merged into */
     private function __construct(private array $living)
     {
     }
@@ -47,11 +50,16 @@ final readonly class LivingNames implements Living
         }
         $parts = [];
         foreach (array_intersect_key(self::TABLES, $named) as $field => $table) {
-            $parts[] = "select '$field' as field, id from $table where id in (".implode(',', $named[$field]).')';
+            $ids = implode(',', $named[$field]);
+            $parts[] = "select '$field' as field, id as named, id from $table where id in ($ids)";
+            if (isset(self::MERGED[$field])) {
+                [$merged, $into] = self::MERGED[$field];
+                $parts[] = "select '$field', merged_id, $into from $merged where merged_id in ($ids)";
+            }
         }
         $living = [];
         foreach ($parts === [] ? [] : DB::select(implode(' union all ', $parts)) as $row) {
-            $living[$row->field][$row->id] = true;
+            $living[$row->field][$row->named] = $row->id;
         }
 
         return new self($living);
@@ -67,6 +75,12 @@ final readonly class LivingNames implements Living
 
     public function among(string $things, array $ids): array
     {
-        return array_values(array_filter($ids, fn (int $id): bool => isset($this->living[$things][$id])));
+        $living = [];
+        foreach ($ids as $id) {
+            $own = $this->living[$things][$id] ?? null;
+            $own === null || $living[$own] = $own;
+        }
+
+        return array_values($living);
     }
 }

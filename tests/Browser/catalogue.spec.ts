@@ -392,3 +392,33 @@ test('what is said beside prices, what a bottle holds, and another currency that
     await page.goto('/p/teal-tide-bottled-ink');
     await expect(page.getByText('£9.50').first()).toBeVisible();
 });
+
+test('two brands become one: said before, old addresses lead on, and taken back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const hallorme = await studio.id('brand', 'Hallorme');
+    await page.goto(`/studio/catalogue/brand/${hallorme}`);
+    await page.getByRole('button', { name: 'Merge it into another brand…' }).focus();
+    await page.keyboard.press('Enter');
+    const panel = page.getByRole('group', { name: 'Merge “Hallorme” into another brand' });
+    await panel.getByLabel('Find a brand').fill('Pellin');
+    await panel.getByLabel('Pellinray').focus();
+    await page.keyboard.press('Space');
+    await expect(panel.getByRole('status')).toContainText('“Hallorme” becomes part of “Pellinray”.');
+    await expectAccessible(page);
+    await panel.getByRole('button', { name: 'Merge them' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { level: 1, name: 'Pellinray' })).toBeVisible();
+    await expect(page.getByText('Before: hallorme. Old links lead here still.')).toBeVisible();
+    await page.goto('/brand/hallorme');
+    await expect(page).toHaveURL(/\/brand\/pellinray$/);
+
+    await page.goto('/studio/catalogue/history');
+    await page
+        .getByRole('button', { name: /^Take it back: / })
+        .first()
+        .click();
+    await expect(page.getByText(/^Taken back: /).first()).toBeVisible();
+    await page.goto('/brand/hallorme');
+    await expect(page).toHaveURL(/\/brand\/hallorme$/);
+});

@@ -101,6 +101,7 @@ final class FieldWords
             ))),
             FieldType::Rich => self::short(FactValue::plain(is_string($value) ? $value : '')),
             FieldType::Rule => 'a rule',
+            FieldType::Merged => 'another one',
             FieldType::Written => self::short(FactValue::plain(implode('; ', array_filter(is_array($value) ? $value : [], is_string(...))))),
             default => self::short(is_scalar($value) ? (string) $value : ''),
         };

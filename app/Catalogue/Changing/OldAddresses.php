@@ -7,6 +7,8 @@ namespace Vestibra\App\Catalogue\Changing;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -18,12 +20,14 @@ final readonly class OldAddresses
     public function thing(Thing $thing, string $slug): ?array
     {
         $name = Tables::columns($thing)[Fields::title($thing)];
-        $row = DB::selectOne("select t.id, t.slug, t.$name as name, o.until from old_address_names o join ".Tables::of($thing).' t on t.id = o.thing_id where o.thing = ? and o.slug = ? order by o.id desc limit 1', [$thing->value, $slug]);
+        $merged = LivingNames::MERGED[$thing->value] ?? null;
+        $id = $merged === null ? 'o.thing_id' : "coalesce((select m.$merged[1] from $merged[0] m where m.merged_id = o.thing_id), o.thing_id)";
+        $row = DB::selectOne("select t.id, t.slug, t.$name as name, o.until from old_address_names o join ".Tables::of($thing)." t on t.id = $id where o.thing = ? and o.slug = ? order by o.id desc limit 1", [$thing->value, $slug]);
 
         return $row === null ? null : ['id' => $row->id, 'slug' => $row->slug, 'name' => $row->name, 'until' => substr($row->until, 0, 10)];
     }
 
-    /** The way from an old address to the one of today, with what was asked for behind it. */
+    /** The way from an old address to the one of today, with what was asked for behind it. Browsers ask again each time: a new name may be taken back. */
     public function lead(Request $request, Thing $thing, string $slug): ?RedirectResponse
     {
         $found = $this->thing($thing, $slug);
@@ -33,14 +37,20 @@ final readonly class OldAddresses
         $place = mb_substr($request->getPathInfo(), 0, (int) mb_strrpos($request->getPathInfo(), '/'));
         $query = $request->getQueryString();
 
-        return new RedirectResponse("$place/".rawurlencode($found['slug']).($query === null ? '' : "?$query"), 301);
+        return new RedirectResponse("$place/".rawurlencode($found['slug']).($query === null ? '' : "?$query"), 301, ['Cache-Control' => 'no-cache']);
     }
 
-    /** Keeps the names that an entry gives up. */
+    /** Keeps the names that an entry gives up, those of what is merged into something else among them. */
     public function keep(Entry $entry): void
     {
+        $merged = [];
         foreach ($entry->changes as $change) {
-            $slug = in_array('slug', $change->fields(), true) ? $change->before['slug'] ?? null : null;
+            foreach (is_array($change->after['mergedFrom'] ?? null) ? $change->after['mergedFrom'] : [] as $id) {
+                is_int($id) && $merged[Change::keyOf($change->thing, $id)] = true;
+            }
+        }
+        foreach ($entry->changes as $change) {
+            $slug = in_array('slug', $change->fields(), true) || ($change->isDeleted() && isset($merged[$change->key()])) ? $change->before['slug'] ?? null : null;
             if (is_string($slug)) {
                 DB::table('old_address_names')->insert(['thing' => $change->thing->value, 'slug' => $slug, 'thing_id' => $change->id, 'until' => now('UTC')->toDateTimeString()]);
             }
@@ -50,7 +60,9 @@ final readonly class OldAddresses
     /** @return list<string> the names that a thing had, the newest first */
     public function of(Thing $thing, int $id): array
     {
-        $slugs = DB::table('old_address_names')->where('thing', $thing->value)->where('thing_id', $id)->orderByDesc('id')->limit(50)->pluck('slug')->all();
+        $merged = LivingNames::MERGED[$thing->value] ?? null;
+        $ids = [$id, ...$merged === null ? [] : DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()];
+        $slugs = DB::table('old_address_names')->where('thing', $thing->value)->whereIntegerInRaw('thing_id', $ids)->orderByDesc('id')->limit(50)->pluck('slug')->all();
 
         return array_values(array_unique(array_filter($slugs, is_string(...))));
     }

@@ -37,7 +37,10 @@ final class Tables
             'pictures' => ['product_pictures', 'product_id', 'picture_id', true],
         ],
         'variant' => ['values' => ['variant_values', 'variant_id', 'option_value_id', false]],
-        'collection' => ['products' => ['collection_product', 'collection_id', 'product_id', true]],
+        'collection' => ['products' => ['collection_product', 'collection_id', 'product_id', true], 'mergedFrom' => ['merged_collections', 'collection_id', 'merged_id', false]],
+        'category' => ['mergedFrom' => ['merged_categories', 'category_id', 'merged_id', false]],
+        'brand' => ['mergedFrom' => ['merged_brands', 'brand_id', 'merged_id', false]],
+        'tag' => ['mergedFrom' => ['merged_tags', 'tag_id', 'merged_id', false]],
     ];
 
     /** What is kept folded beside its original. */

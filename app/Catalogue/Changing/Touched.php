@@ -12,7 +12,7 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 final readonly class Touched
 {
     /** What of a category, brand or tag decides about the pages of products. */
-    private const FOR_PRODUCTS = ['parent', 'rule', 'products'];
+    private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom'];
 
     /**
      * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join or leave

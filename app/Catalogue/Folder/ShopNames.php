@@ -6,6 +6,7 @@ namespace Vestibra\App\Catalogue\Folder;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Changing\OldAddresses;
+use Vestibra\App\Reach\LivingNames;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Formats\Shop\Names;
 
@@ -37,6 +38,9 @@ final class ShopNames implements Names
     /** @var array<string, array<string, int>> what is called otherwise in the folder */
     private array $also = [];
 
+    /** @var array<string, array<int, int>> */
+    private array $merged = [];
+
     private int $next = -1;
 
     public function __construct(private readonly OldAddresses $addresses)
@@ -47,7 +51,7 @@ final class ShopNames implements Names
     {
         $this->load($what);
 
-        return $this->names[$what][$id] ?? null;
+        return $this->names[$what][$id] ?? $this->names[$what][$this->merged[$what][$id] ?? 0] ?? null;
     }
 
     public function idOf(string $what, string $name): ?int
@@ -105,7 +109,7 @@ final class ShopNames implements Names
 
     public function forget(): void
     {
-        $this->names = $this->ids = $this->also = [];
+        $this->names = $this->ids = $this->also = $this->merged = [];
     }
 
     private function earlier(string $what, string $name): ?int
@@ -113,6 +117,15 @@ final class ShopNames implements Names
         $thing = in_array($what, ['product', 'category', 'collection', 'brand', 'tag'], true) ? Thing::from($what) : null;
 
         return $thing === null ? null : $this->addresses->thing($thing, $name)['id'] ?? null;
+    }
+
+    /** Rules may still name what was merged into something else. */
+    private function loadMerged(string $what): void
+    {
+        [$table, $into] = LivingNames::MERGED[$what] ?? ['', ''];
+        foreach ($table === '' ? [] : DB::table($table)->get(['merged_id', "$into as into"]) as $row) {
+            $this->merged[$what][(int) $row->merged_id] = (int) $row->into;
+        }
     }
 
     private function load(string $what): void
@@ -129,5 +142,6 @@ final class ShopNames implements Names
             $this->names[$what][(int) $row->id] = $name;
             $this->ids[$what][$name] = (int) $row->id;
         }
+        $this->loadMerged($what);
     }
 }

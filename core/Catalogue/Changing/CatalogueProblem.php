@@ -49,6 +49,9 @@ enum CatalogueProblem: string implements ProblemCode
     case ShownEndsFirst = 'catalogue.shown-ends-first';
     case Circle = 'catalogue.circle';
     case TooDeep = 'catalogue.too-deep';
+    case TooMuchToMerge = 'catalogue.too-much-to-merge';
+    case MergeBeneath = 'catalogue.merge-beneath';
+    case MergeByRule = 'catalogue.merge-by-rule';
     case StillUsed = 'catalogue.still-used';
     case ChangedSince = 'catalogue.changed-since';
     case TakenBackAlready = 'catalogue.taken-back-already';

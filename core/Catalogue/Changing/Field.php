@@ -28,7 +28,7 @@ final readonly class Field
         return match ($this->type) {
             FieldType::Line, FieldType::Text, FieldType::Rich, FieldType::AddressName, FieldType::Barcode => '',
             FieldType::Flag => true,
-            FieldType::Several, FieldType::Ordered => [],
+            FieldType::Several, FieldType::Ordered, FieldType::Merged => [],
             FieldType::Count => $this->required ? 0 : null,
             default => null,
         };

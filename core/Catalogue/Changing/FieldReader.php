@@ -48,6 +48,7 @@ final readonly class FieldReader
             FieldType::One => $written === null || $written === '' ? null : self::thing($written),
             FieldType::Several, FieldType::Ordered => self::things($field, $written),
             FieldType::Written => CatalogueProblem::UnknownField->at(),
+            FieldType::Merged => $written === [] ? [] : CatalogueProblem::UnknownField->at(),
             FieldType::Rule => $written === null || is_array($written) ? $written : CatalogueProblem::NotAnEntry->at(),
         };
 

@@ -148,6 +148,7 @@ final class Fields
             new Field('description', FieldType::Text, 'description', most: 5_000),
             new Field('picture', FieldType::One, 'picture', names: Thing::Picture),
             ...self::searched(),
+            new Field('mergedFrom', FieldType::Merged, 'what was merged into it', most: 1_000),
         ];
     }
 

@@ -122,7 +122,7 @@ final class Schemas
             FieldType::Colour => ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}$'],
             FieldType::One => ['type' => 'string', 'minLength' => 1],
             FieldType::Several, FieldType::Ordered => ['maxItems' => $field->most, 'uniqueItems' => true] + self::list(['type' => 'string']),
-            FieldType::Written => self::list(['type' => 'string']),
+            FieldType::Written, FieldType::Merged => self::list(['type' => 'string']),
             FieldType::Rule => ['type' => 'object', 'required' => ['format', 'show'], 'properties' => ['format' => ['type' => 'integer'], 'show' => ['type' => 'array'], 'keepOff' => ['type' => 'array']]],
         };
 

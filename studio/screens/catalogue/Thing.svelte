@@ -5,6 +5,7 @@
     import type { Reach, Screen, ThingData } from '../../lib/types';
     import Chosen from '../../parts/catalogue/Chosen.svelte';
     import History from '../../parts/catalogue/History.svelte';
+    import Merge from '../../parts/catalogue/Merge.svelte';
     import Line from '../../parts/catalogue/Line.svelte';
     import Picture from '../../parts/catalogue/Picture.svelte';
     import Uses from '../../parts/catalogue/Uses.svelte';
@@ -93,7 +94,12 @@
                     <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the description." />
                 </section>
             {/if}
-            {#if !state.isNew}<Uses {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />{/if}
+            {#if !state.isNew}
+                <Uses {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />
+                {#if may && thing !== 'option'}
+                    <Merge {thing} id={screen.data.form.id} {name} done={(into) => state.merged(into)} />
+                {/if}
+            {/if}
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
             <SaveBox {ledger} {may} leave={() => state.leave()} />

@@ -53,6 +53,12 @@ export class ThingState {
         void this.deleting.ask([...this.ledger.keys('option-value'), this.at].map(gone));
     }
 
+    /** They are one now: on with the one that is left. */
+    merged(into: number): void {
+        this.ledger.putBack();
+        location.assign(`${this.list}/${into}`);
+    }
+
     leave(): void {
         this.ledger.putBack();
         if (this.isNew) location.assign(this.list);

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Catalogue\Changing\EntryLog;
+use Vestibra\App\Catalogue\Changing\Merging;
 use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\App\Catalogue\Changing\Saving;
 use Vestibra\App\Catalogue\RulePreview;
@@ -61,6 +62,19 @@ final readonly class CatalogueController
         $found = $preview->of(Asked::untrusted($request, 'rule'));
 
         return isset($found['problems']) ? new JsonResponse(ProblemWords::answer($found['problems']), 422) : new JsonResponse($found);
+    }
+
+    /** Makes one thing of two of a kind, or says what that would do. */
+    public function merge(Request $request, string $thing, int $thingId, Merging $merging): JsonResponse
+    {
+        $entry = $merging->entry(Thing::from($thing), $thingId, Asked::id($request, 'into'));
+        if ($entry instanceof Problem) {
+            return $this->answer->of(new Refusal([$entry]));
+        }
+
+        return Asked::flag($request, 'foresee')
+            ? $this->answer->foreseen($this->saving->foresee($entry))
+            : $this->answer->of($this->saving->save($entry, SignedIn::user(), true, Asked::text($request, 'key', self::MOST_KEY)));
     }
 
     public function takeBack(int $entryId): JsonResponse

@@ -185,7 +185,7 @@ final class EntryReaderTest extends TestCase
         $entry = $this->entry([['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Gift', 'slug' => 'gift']]]);
 
         self::assertInstanceOf(Entry::class, $entry);
-        self::assertSame(['name' => 'Gift', 'slug' => 'gift', 'description' => '', 'picture' => null, 'searchTitle' => '', 'searchDescription' => ''], $entry->changes[0]->after);
+        self::assertSame(['name' => 'Gift', 'slug' => 'gift', 'description' => '', 'picture' => null, 'searchTitle' => '', 'searchDescription' => '', 'mergedFrom' => []], $entry->changes[0]->after);
     }
 
     public function test_an_alteration_has_the_same_fields_before_and_after(): void

@@ -143,6 +143,7 @@ final class ThingFileTest extends TestCase
             FieldType::Ordered => $ids(),
             FieldType::Rule => self::RULE,
             FieldType::Written => ['one'],
+            FieldType::Merged => [],
         };
     }
 
