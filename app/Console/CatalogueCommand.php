@@ -8,6 +8,8 @@ use Illuminate\Console\Command;
 use Vestibra\App\Catalogue\Folder\FolderReader;
 use Vestibra\App\Catalogue\Folder\FolderWriter;
 use Vestibra\App\Catalogue\Folder\Outcome;
+use Vestibra\App\Catalogue\Linked\LinkedIn;
+use Vestibra\App\Catalogue\Linked\LinkedOut;
 use Vestibra\App\Models\User;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
@@ -20,23 +22,29 @@ final class CatalogueCommand extends Command
 {
     use SaysProblems;
 
+    private const NOBODY = 'There is nobody yet whose work this could be. Make an owner first: php artisan vestibra:user add.';
+
     /** Files that are named one by one. */
     private const SHOWN = 30;
 
     protected $signature = 'vestibra:catalogue {what : export, import, check or schemas} {folder : where the shop lies as files; schemas: where they are written to}
         {--over : export: what was changed in the folder by hand may be written over; import: the folder wins where both changed, and may be another shop’s}
         {--delete : import: what has no file is deleted}
+        {--linked : export, import: products as schema.org JSON-LD, in one file instead of a folder}
         {--dry-run : import: say what would change, and change nothing}
         {--json}';
 
     protected $description = 'Writes the whole shop into a folder of readable files, reads it back, or checks such a folder. Outcomes: 0 done, 1 refused (nothing was changed), 2 not understood';
 
-    public function handle(FolderWriter $writer, FolderReader $reader): int
+    public function handle(FolderWriter $writer, FolderReader $reader, LinkedOut $linkedOut, LinkedIn $linkedIn): int
     {
         $folder = rtrim($this->text('folder'), '/');
+        $linked = (bool) $this->option('linked');
 
         return match (true) {
             $folder === '' => $this->misunderstood('Say which folder.'),
+            $linked && $this->text('what') === 'export' => $this->exportLinked($linkedOut, $folder),
+            $linked && $this->text('what') === 'import' => $this->importLinked($linkedIn, $folder),
             $this->text('what') === 'export' => $this->export($writer, $folder),
             $this->text('what') === 'import' => $this->import($reader, $writer, $folder, (bool) $this->option('over'), (bool) $this->option('dry-run'), false),
             $this->text('what') === 'check' => $this->import($reader, $writer, $folder, true, true, true),
@@ -66,6 +74,42 @@ final class CatalogueCommand extends Command
         return self::SUCCESS;
     }
 
+    private function exportLinked(LinkedOut $out, string $file): int
+    {
+        $done = $out->write($file);
+
+        return match (true) {
+            $done instanceof Problem => $this->problems([$done]),
+            (bool) $this->option('json') => $this->json(['products' => $done]),
+            default => $this->well(Counted::of($done, 'product that customers see stands', 'products that customers see stand')." in $file."),
+        };
+    }
+
+    private function importLinked(LinkedIn $in, string $file): int
+    {
+        $owner = $this->owner();
+        $done = $owner === null ? null : $in->read($file, $owner, (bool) $this->option('dry-run'));
+
+        return match (true) {
+            $done === null => $this->refuse(self::NOBODY),
+            is_array($done) => $this->wrong($done),
+            (bool) $this->option('json') => $this->json(get_object_vars($done)),
+            default => $this->said($done, (bool) $this->option('dry-run'), false),
+        };
+    }
+
+    private function owner(): ?User
+    {
+        return User::query()->where('role', User::OWNER)->oldest('id')->first();
+    }
+
+    private function well(string $words): int
+    {
+        $this->info($words);
+
+        return self::SUCCESS;
+    }
+
     private function schemas(string $folder): int
     {
         if (! is_dir($folder)) {
@@ -80,9 +124,9 @@ final class CatalogueCommand extends Command
 
     private function import(FolderReader $reader, FolderWriter $writer, string $folder, bool $over, bool $dry, bool $whole): int
     {
-        $owner = User::query()->where('role', User::OWNER)->oldest('id')->first();
+        $owner = $this->owner();
         if ($owner === null) {
-            return $this->refuse('There is nobody yet whose work this could be. Make an owner first: php artisan vestibra:user add.');
+            return $this->refuse(self::NOBODY);
         }
         $done = $reader->read($folder, $owner, $over, (bool) $this->option('delete'), $dry, $whole);
         if (is_array($done)) {
@@ -117,7 +161,7 @@ final class CatalogueCommand extends Command
         foreach ($done->moves['moves'] as $move) {
             $this->line('  '.Counted::of($move['count'], 'page').": “{$move['fromName']}” → “{$move['toName']}”");
         }
-        $done->staying > 0 && $this->line(Counted::of($done->staying, 'thing of the shop has no file here and stays', 'things of the shop have no file here and stay').'. --delete deletes what has no file.');
+        $done->staying > 0 && ! $this->option('linked') && $this->line(Counted::of($done->staying, 'thing of the shop has no file here and stays', 'things of the shop have no file here and stay').'. --delete deletes what has no file.');
         $sum = implode(', ', array_map(static fn (string $did, int $count): string => "$count $did", array_keys($done->counts), $done->counts));
         $this->info(match (true) {
             $whole => "The folder is in order. Reading it in would leave: $sum.",

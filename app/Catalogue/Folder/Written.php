@@ -107,15 +107,21 @@ final class Written
     /** @return array<string, mixed> */
     public function options(): array
     {
+        return ShopFolder::headed('options', ['options' => $this->optionList()]);
+    }
+
+    /** @return list<array{name: string, values: list<array<string, mixed>>}> in the owner's order */
+    public function optionList(): array
+    {
         $values = [];
         foreach (DB::select('select option_id, label, swatch from option_values order by option_id, position, id') as $row) {
             $values[$row->option_id][] = ['label' => $row->label] + ($row->swatch === null ? [] : ['swatch' => $row->swatch]);
         }
 
-        return ShopFolder::headed('options', ['options' => array_map(
+        return array_values(array_map(
             static fn (stdClass $row): array => ['name' => $row->name, 'values' => $values[$row->id] ?? []],
             DB::select('select id, name from options order by position, id'),
-        )]);
+        ));
     }
 
     /** @return array<string, mixed> those that are laid out on the drawing table belong to templates, and stand here without values */

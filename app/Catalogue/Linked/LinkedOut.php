@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue\Linked;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Shop\ShopSettings;
+use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Category;
+use Vestibra\Core\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Formats\FileFormatProblem;
+use Vestibra\Core\Formats\Linked\LinkedWriter;
+use Vestibra\Core\Problem;
+
+/** Writes all products that customers see into one file of schema.org JSON-LD, one after the other. */
+final readonly class LinkedOut
+{
+    public function __construct(
+        private ProductReader $products,
+        private Categories $categories,
+        private ShopSettings $settings,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return int|Problem how many */
+    public function write(string $path): int|Problem
+    {
+        $file = @fopen("$path.part", 'w');
+        if ($file === false) {
+            return FileFormatProblem::NotAFolder->at('', ['folder' => dirname($path)]);
+        }
+        $writer = new LinkedWriter($this->settings->format(), rtrim(config()->string('app.url'), '/'));
+        fwrite($file, '{"@context":"'.LinkedWriter::CONTEXT.'","@graph":[');
+        $count = 0;
+        foreach (DB::table('products')->where('published', 1)->orderBy('id')->pluck('id') as $id) {
+            $product = $this->products->byId((int) $id);
+            if ($product === null) {
+                continue;
+            }
+            $above = $product->mainCategoryId === null ? [] : $this->categories->tree()->path($product->mainCategoryId);
+            $node = $writer->product(
+                $product,
+                array_map(static fn (Category $one): string => $one->name, $above),
+                array_map(static fn (Picture $picture): string => "/pictures/$picture->file-800.webp", $product->pictures),
+                FactValue::plain($product->description),
+                $this->clock->now()->getTimestamp(),
+            );
+            fwrite($file, ($count++ === 0 ? "\n" : ",\n").json_encode($node, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+        }
+        fwrite($file, "\n]}\n");
+        fclose($file);
+        rename("$path.part", $path);
+
+        return $count;
+    }
+}
