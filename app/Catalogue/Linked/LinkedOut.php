@@ -34,7 +34,7 @@ final readonly class LinkedOut
         if ($file === false) {
             return FileFormatProblem::NotAFolder->at('', ['folder' => dirname($path)]);
         }
-        $writer = new LinkedWriter($this->settings->format(), rtrim(config()->string('app.url'), '/'));
+        $writer = new LinkedWriter($this->settings->money()->currency, $this->settings->format()->digits(), rtrim(config()->string('app.url'), '/'));
         fwrite($file, '{"@context":"'.LinkedWriter::CONTEXT.'","@graph":[');
         $count = 0;
         foreach (DB::table('products')->where('published', 1)->orderBy('id')->pluck('id') as $id) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Formats\Linked;
 
+use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
-use Vestibra\Core\Selling\MoneyFormat;
 
 /**
  * Products as schema.org JSON-LD: `Product` with its `Offer`, and `ProductGroup` with `hasVariant` where there are several variants
@@ -17,9 +17,14 @@ final readonly class LinkedWriter
 {
     public const CONTEXT = 'https://schema.org';
 
-    /** @param  string  $base  the address of the shop, without a slash at its end */
+    /**
+     * @param  string  $currency  ISO 4217
+     * @param  int  $digits  how many digits of an amount are minor units
+     * @param  string  $base  the address of the shop, without a slash at its end
+     */
     public function __construct(
-        private MoneyFormat $money,
+        private string $currency,
+        private int $digits,
         private string $base,
     ) {
     }
@@ -81,8 +86,8 @@ final readonly class LinkedWriter
         $offer = [
             '@type' => 'Offer',
             'url' => $address,
-            'price' => $this->money->decimal($variant->priceAt($at)),
-            'priceCurrency' => $this->money->currency,
+            'price' => $this->decimal($variant->priceAt($at)),
+            'priceCurrency' => $this->currency,
             'availability' => self::CONTEXT.($variant->isInStock() ? '/InStock' : '/OutOfStock'),
         ];
         if ($variant->stock !== null) {
@@ -90,9 +95,14 @@ final readonly class LinkedWriter
         }
         if ($onSale) {
             $offer += $variant->saleUntil === null ? [] : ['priceValidUntil' => $variant->saleUntil->format('Y-m-d\TH:i:s\Z')];
-            $offer['priceSpecification'] = ['@type' => 'UnitPriceSpecification', 'priceType' => self::CONTEXT.'/StrikethroughPrice', 'price' => $this->money->decimal($variant->price), 'priceCurrency' => $this->money->currency];
+            $offer['priceSpecification'] = ['@type' => 'UnitPriceSpecification', 'priceType' => self::CONTEXT.'/StrikethroughPrice', 'price' => $this->decimal($variant->price), 'priceCurrency' => $this->currency];
         }
 
         return ['sku' => $variant->sku] + ($variant->barcode === '' ? [] : ['gtin13' => $variant->barcode]) + ['offers' => $offer];
+    }
+
+    private function decimal(int $minor): string
+    {
+        return (string) BigDecimal::ofUnscaledValue($minor, $this->digits);
     }
 }
