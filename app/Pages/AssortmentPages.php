@@ -33,8 +33,16 @@ abstract readonly class AssortmentPages implements FindsPages
 
     abstract protected function subject(): SubjectKind;
 
-    /** @return string a query for the ids of the products that `p` holds */
-    abstract protected function holds(): string;
+    /** @return array{string, string, string} the products that `p` holds: their column, in which tables, under which condition */
+    abstract protected function holds(): array;
+
+    /** @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not looked for one product of the shop at a time */
+    private function count(): string
+    {
+        [$id, $from, $where] = $this->holds();
+
+        return "(select count(*) from (select distinct $id as id from $from where $where) held cross join products x on x.id = held.id where x.published = 1)";
+    }
 
     /**
      * @param  list<int>  $ids
@@ -57,7 +65,7 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function sql(int $at, array $ruleCollections): PageSql
     {
-        return new AssortmentSql($this->holds(), $this->any(...));
+        return new AssortmentSql($this->count(), $this->any(...));
     }
 
     public function read(int $id): ?Subject
@@ -105,12 +113,14 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function holding(Subject $subject): string
     {
-        return "select x.id from products x join {$this->table()} p on p.id = {$subject->id()} where x.id in ({$this->holds()})";
+        [$id, $from, $where] = $this->holds();
+
+        return "select $id from {$this->table()} p cross join $from where p.id = {$subject->id()} and $where";
     }
 
     public function awkward(): array
     {
-        $products = "(select count(*) from products x where x.published = 1 and x.id in ({$this->holds()}))";
+        $products = $this->count();
 
         return [
             'empty' => "$products = 0",
@@ -133,7 +143,7 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function richness(): string
     {
-        return "(p.picture_id is not null) * 1000 + (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()}))";
+        return "(p.picture_id is not null) * 1000 + {$this->count()}";
     }
 
     public function lacking(Source $source, int $number): ?Sql
@@ -157,7 +167,7 @@ abstract readonly class AssortmentPages implements FindsPages
     private function one(string $where, string|int $value): ?Assortment
     {
         $row = DB::selectOne(
-            "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, (select count(*) from products x where x.published = 1 and x.id in ({$this->holds()})) as products"
+            "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, {$this->count()} as products"
             ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where $where",
             [$value],
         );

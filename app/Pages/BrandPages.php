@@ -25,9 +25,9 @@ final readonly class BrandPages extends AssortmentPages
         return SubjectKind::Brand;
     }
 
-    protected function holds(): string
+    protected function holds(): array
     {
-        return 'select h.id from products h where h.brand_id = p.id';
+        return ['h.id', 'products h', 'h.brand_id = p.id'];
     }
 
     protected function any(Aspect $aspect, array $ids): ?string

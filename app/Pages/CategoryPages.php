@@ -41,9 +41,9 @@ final readonly class CategoryPages extends AssortmentPages
         return SubjectKind::Category;
     }
 
-    protected function holds(): string
+    protected function holds(): array
     {
-        return 'select h.product_id from categories d join category_product h on h.category_id = d.id where d.lower between p.lower and p.upper';
+        return ['h.product_id', 'categories d join category_product h on h.category_id = d.id', 'd.lower between p.lower and p.upper'];
     }
 
     protected function any(Aspect $aspect, array $ids): ?string

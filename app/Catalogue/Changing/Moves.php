@@ -10,8 +10,8 @@ use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\Sql;
-use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Pages\PageKind;
 
@@ -38,6 +38,7 @@ final readonly class Moves
         private PagesOfTheShop $pages,
         private ShopClock $clock,
         private Categories $categories,
+        private LiveRules $live,
     ) {
     }
 
@@ -47,22 +48,31 @@ final readonly class Moves
      */
     public function during(Touched $touched, Closure $change): array
     {
-        DB::statement('create temp table if not exists moving (page_kind text not null, page_id integer not null, template_id integer not null, primary key (page_kind, page_id)) without rowid');
-        DB::statement('delete from moving');
-        $among = [];
+        foreach (['moving', 'moved'] as $table) {
+            DB::statement("create temp table if not exists $table (page_kind text not null, page_id integer not null, template_id integer not null, primary key (page_kind, page_id)) without rowid");
+            DB::statement("delete from $table");
+        }
+        $kinds = [];
+        $word = LiveRules::word();
+        $winners = new Winners($this->rules(), $this->live);
         foreach (PagesOfTheShop::kinds() as $kind) {
-            $sql = $this->pages->get($kind)->touched($touched);
-            if ($sql !== null) {
-                $among[$kind->value] = $sql;
-                $winners = WinnersSql::of($this->rules()->live($kind), $sql);
-                DB::insert("insert into moving select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
+            $pages = $this->pages->get($kind);
+            $among = $pages->touched($touched);
+            if ($among !== null) {
+                $kinds[] = $kind;
+                $winners->into('moving', $pages, $among);
             }
         }
         $change();
-        $this->categories->forget();
+        if (LiveRules::word() !== $word) {
+            $this->categories->forget();
+            $winners = new Winners($this->rules(), null);
+        }
         $all = self::NONE;
-        foreach (array_keys($among) as $kind) {
-            $one = $this->after(PageKind::from($kind), $this->pages->get($kind)->touched($touched) ?? new Sql('0'));
+        foreach ($kinds as $kind) {
+            $pages = $this->pages->get($kind);
+            $winners->into('moved', $pages, ($pages->touched($touched) ?? new Sql('0'))->wrap("(p.id in (select page_id from moving where page_kind = '$kind->value') or ", ')'));
+            $one = $this->after($pages);
             $all = [
                 'moves' => [...$all['moves'], ...$one['moves']],
                 'moved' => $all['moved'] + $one['moved'],
@@ -104,27 +114,26 @@ final readonly class Moves
     }
 
     /** @return Summary */
-    private function after(PageKind $kind, Sql $among): array
+    private function after(FindsPages $pages): array
     {
-        $known = "p.id in (select page_id from moving where page_kind = '$kind->value')";
-        $winners = WinnersSql::of($this->rules()->live($kind), $among->wrap("($known or ", ')'));
+        $kind = $pages->kind();
         $rows = DB::select(
             'select * from (select m.template_id as before_id, w.template_id as after_id, w.page_id, count(*) over (partition by m.template_id, w.template_id) as count,'
-            ." row_number() over (partition by m.template_id, w.template_id order by w.page_id) as place from ($winners->text) w"
-            ." left join moving m on m.page_kind = '$kind->value' and m.page_id = w.page_id where m.template_id is not w.template_id) where place <= ".self::SHOWN.' order by count desc, before_id, after_id, place',
-            $winners->bindings,
+            .' row_number() over (partition by m.template_id, w.template_id order by w.page_id) as place from moved w'
+            .' left join moving m on m.page_kind = w.page_kind and m.page_id = w.page_id where w.page_kind = ? and m.template_id is not w.template_id) where place <= '.self::SHOWN.' order by count desc, before_id, after_id, place',
+            [$kind->value],
         );
-        $pages = array_column($this->pages->get($kind)->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
+        $found = array_column($pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
         $names = $rows === [] ? [] : DB::table('templates')->where('page_kind', $kind->value)->pluck('name', 'id')->all();
         $moves = $arrivals = [];
         foreach ($rows as $row) {
             $to = ['to' => (int) $row->after_id, 'toName' => self::name($names, $row->after_id), 'count' => (int) $row->count];
             if ($row->before_id === null) {
                 $arrivals[$row->after_id] ??= ['pageKind' => $kind->value] + $to + ['pages' => []];
-                $arrivals[$row->after_id]['pages'][] = $pages[$row->page_id];
+                $arrivals[$row->after_id]['pages'][] = $found[$row->page_id];
             } else {
                 $moves["$row->before_id-$row->after_id"] ??= ['pageKind' => $kind->value, 'from' => (int) $row->before_id, 'fromName' => self::name($names, $row->before_id)] + $to + ['pages' => []];
-                $moves["$row->before_id-$row->after_id"]['pages'][] = $pages[$row->page_id];
+                $moves["$row->before_id-$row->after_id"]['pages'][] = $found[$row->page_id];
             }
         }
 
@@ -132,11 +141,11 @@ final readonly class Moves
             'moves' => array_values($moves),
             'moved' => array_sum(array_column($moves, 'count')),
             'arrivals' => array_values($arrivals),
-            'gone' => (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$this->pages->get($kind)->table()} p where p.id = m.page_id and {$this->pages->get($kind)->shown()})", [$kind->value]),
+            'gone' => (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} p where p.id = m.page_id and {$pages->shown()})", [$kind->value]),
         ];
     }
 
-    /** Read anew on each side of the change. */
+    /** Read anew where the change may have changed what rules depend on. */
     private function rules(): KindRulesReader
     {
         return new KindRulesReader($this->pages, $this->categories, $this->clock);

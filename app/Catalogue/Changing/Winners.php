@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue\Changing;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Reach\KindRules;
+use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Reach\LiveRules;
+use Vestibra\App\Reach\Sql;
+use Vestibra\App\Reach\Verdicts;
+use Vestibra\App\Reach\WinnersSql;
+use Vestibra\Core\Reach\Evaluator;
+
+/** Which template wins which page, on one side of a change: few pages are asked in memory with the rules that are kept compiled, many in the database. */
+final class Winners
+{
+    private const FEW = 40;
+
+    /** @var array<string, KindRules> */
+    private array $rules = [];
+
+    /** @var array<string, Evaluator> */
+    private array $evaluators = [];
+
+    /** @param  LiveRules|null  $kept  null where they are made anew: what they depend on has changed in this very transaction */
+    public function __construct(
+        private readonly KindRulesReader $reader,
+        private readonly ?LiveRules $kept,
+    ) {
+    }
+
+    /** Writes them into a table with the columns page_kind, page_id and template_id. */
+    public function into(string $table, FindsPages $pages, Sql $among): void
+    {
+        $kind = $pages->kind();
+        $few = array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit ".(self::FEW + 1), $among->bindings), 'id');
+        if (count($few) > self::FEW) {
+            $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
+            DB::insert("insert into $table select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
+
+            return;
+        }
+        $rows = [];
+        foreach ($few as $id) {
+            $subject = $pages->read((int) $id);
+            if ($subject !== null) {
+                $rows[] = ['page_kind' => $kind->value, 'page_id' => (int) $id, 'template_id' => $this->evaluator($pages)->decide($pages->features($subject), Verdicts::pin($pages, $subject))->templateId];
+            }
+        }
+        $rows === [] || DB::table($table)->insert($rows);
+    }
+
+    private function evaluator(FindsPages $pages): Evaluator
+    {
+        $kind = $pages->kind();
+
+        return $this->evaluators[$kind->value] ??= $this->kept?->of($kind) ?? ($this->rules[$kind->value] ??= $this->reader->live($kind))->evaluator();
+    }
+}
