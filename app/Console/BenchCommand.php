@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Vestibra\Bench\CatalogueBench;
+use Vestibra\Bench\FolderBench;
 use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
@@ -18,11 +19,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'catalogue', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'catalogue', 'folder', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, catalogue, edit or weight; all but the last two without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -63,6 +64,9 @@ final class BenchCommand extends Command
     {
         if ($name === 'verdict') {
             return (new VerdictBench)->run($this->seed());
+        }
+        if ($name === 'folder') {
+            return (new FolderBench)->run();
         }
         $rows = [];
         foreach (self::SIZES as $size) {
