@@ -49,6 +49,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('products/{productId}/uses', [Studio\ProductsController::class, 'uses']);
     Route::get('products/{productId}', [Studio\ProductsController::class, 'show']);
     Route::get('catalogue', [Studio\ThingsController::class, 'products']);
+    Route::get('catalogue/sheet', [Studio\ThingsController::class, 'sheet']);
+    Route::get('catalogue/sheet/rows', [Studio\ThingsController::class, 'sheetRows']);
     Route::get('catalogue/rows', [Studio\ThingsController::class, 'productRows']);
     Route::get('catalogue/{thing}', [Studio\ThingsController::class, 'index']);
     Route::get('catalogue/{thing}/rows', [Studio\ThingsController::class, 'rows']);

@@ -4,6 +4,7 @@ import DrawingTable from './screens/drawing-table/DrawingTable.svelte';
 import CatalogueThing from './screens/catalogue/Thing.svelte';
 import CatalogueThings from './screens/catalogue/Things.svelte';
 import CatalogueProducts from './screens/catalogue/Products.svelte';
+import CatalogueSheet from './screens/catalogue/Sheet.svelte';
 import CatalogueHistory from './screens/catalogue/History.svelte';
 import Facts from './screens/facts/Facts.svelte';
 import Money from './screens/catalogue/Money.svelte';
@@ -27,6 +28,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     history: CatalogueHistory,
     money: Money,
     products: CatalogueProducts,
+    sheet: CatalogueSheet,
     things: CatalogueThings,
     thing: CatalogueThing,
     pictures: Pictures,

@@ -61,14 +61,23 @@ final readonly class ProductRows
      */
     public function page(array $filter, int $from): array
     {
+        [$ids, $total] = $this->ids($filter, $from, self::PAGE);
+
+        return ['rows' => $this->rows($ids), 'total' => $total, 'from' => $from];
+    }
+
+    /**
+     * @param  Filter  $filter
+     * @return array{list<int>, int} some of the products that are found, and how many there are
+     */
+    public function ids(array $filter, int $from, int $most): array
+    {
         $where = $this->where($filter);
         $order = self::SORTS[$filter['sort']] ?? self::SORTS['title'];
-        $ids = array_column(DB::select("select p.id from products p where $where->text order by $order limit ? offset ?", [...$where->bindings, self::PAGE, $from]), 'id');
 
         return [
-            'rows' => $this->rows($ids),
-            'total' => (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings),
-            'from' => $from,
+            array_column(DB::select("select p.id from products p where $where->text order by $order limit ? offset ?", [...$where->bindings, $most, $from]), 'id'),
+            (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings),
         ];
     }
 

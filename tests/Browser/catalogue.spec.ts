@@ -422,3 +422,31 @@ test('two brands become one: said before, old addresses lead on, and taken back'
     await page.goto('/brand/hallorme');
     await expect(page).toHaveURL(/\/brand\/hallorme$/);
 });
+
+test('prices and stock of many products at once, as a spreadsheet copies them, saved and taken back as one', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue?q=cartridges');
+    await page.getByRole('link', { name: 'Prices and stock as a sheet' }).click();
+    const prices = page.getByLabel(/^Price, GBP of /);
+    const before = await prices.evaluateAll((fields) => fields.slice(0, 3).map((field) => (field as HTMLInputElement).value));
+    await prices.first().focus();
+    const paste = (text: string) =>
+        page.evaluate((copied) => {
+            const data = new DataTransfer();
+            data.setData('text/plain', copied);
+            document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+        }, text);
+    await paste('4,10 €\t\t7\n-1\t\t8\n£4.30\t\t9');
+    await save(page).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'below nothing' })).toBeVisible();
+    await prices.nth(1).fill('4.20');
+    await page.reload();
+    await expect(prices.nth(1)).toHaveValue('4.20');
+    await expectAccessible(page);
+    await save(page).click();
+    await expect(page.getByText(/^Saved\./)).toBeVisible();
+    await page.getByRole('button', { name: 'Take this back' }).click();
+    await expect(page.getByText(/^It is as it was\./)).toBeVisible();
+    for (const [at, price] of before.entries()) await expect(prices.nth(at)).toHaveValue(price);
+});

@@ -3,6 +3,7 @@
     import { counted, number } from '../../lib/words';
     import type { ProductListData, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
+    import { asked } from './asked';
     import FilterWord from './FilterWord.svelte';
     import { Products } from './products.svelte';
 
@@ -30,7 +31,10 @@
 <Frame {screen} here="Catalogue" place="Products" wide>
     <div class="flex items-baseline justify-between gap-6">
         <h1 class="text-2xl">Products</h1>
-        {#if screen.may.edit}<a class="button button-next" href="/studio/products/new">Make a product</a>{/if}
+        <span class="flex items-baseline gap-5">
+            {#if products.total > 0}<a class="word" href="/studio/catalogue/sheet?{asked(products.filter)}">Prices and stock as a sheet</a>{/if}
+            {#if screen.may.edit}<a class="button button-next" href="/studio/products/new">Make a product</a>{/if}
+        </span>
     </div>
     <p class="mt-3 text-lg leading-9">
         Products

@@ -1,6 +1,6 @@
 <script lang="ts">
-    import { amount, numbers, text, wall } from '../../lib/fields';
-    import { cells } from '../facts/sheet';
+    import { numbers, text } from '../../lib/fields';
+    import { pasted, shown, typed, type Column } from '../../parts/catalogue/variantCells';
     import { counted } from '../../lib/words';
     import type { ProductForm } from './form.svelte';
 
@@ -9,13 +9,6 @@
     let days = $state(false);
     const ledger = $derived(form.ledger);
     const { digits, currency } = $derived(form.data.money);
-
-    interface Column {
-        field: string;
-        label: string;
-        width: string;
-        kind: 'text' | 'money' | 'count' | 'moment';
-    }
 
     const columns: Column[] = $derived([
         { field: 'sku', label: 'Stock number', width: 'w-30', kind: 'text' },
@@ -34,31 +27,10 @@
         { field: 'barcode', label: 'Bar code', width: 'w-38', kind: 'text' },
     ]);
 
-    function shown(key: string, column: Column): string {
-        const value = ledger.value(key, column.field);
-        if (column.kind === 'money') return amount(value, digits);
-        return column.kind === 'moment' ? wall(value, form.data.zone) : text(value);
-    }
+    const writing = $derived({ digits, zone: form.data.zone });
 
-    function set(key: string, column: Column, typed: string): void {
-        const stored = ledger.stands[key]?.[column.field];
-        const back = column.kind === 'money' ? amount(stored, digits) : column.kind === 'moment' ? wall(stored, form.data.zone) : text(stored);
-        if (ledger.stands[key] && typed.trim() === back) ledger.set(key, column.field, stored);
-        else if (column.kind === 'count' && /^\d{1,8}$/.test(typed.trim())) ledger.set(key, column.field, Number(typed));
-        else ledger.set(key, column.field, typed.trim() === '' && column.kind !== 'text' ? null : typed);
-    }
-
-    function paste(event: ClipboardEvent, row: number, from: number): void {
-        const copied = event.clipboardData?.getData('text/plain') ?? '';
-        if (!/[\t\n]/.test(copied.trim())) return;
-        event.preventDefault();
-        const keys = form.variants;
-        cells(copied).forEach((line, down) =>
-            line.forEach((typed, right) => {
-                const [key, column] = [keys[row + down], columns[from + right]];
-                if (key && column) set(key, column, typed);
-            }),
-        );
+    function paste(event: ClipboardEvent, row: number, column: number): void {
+        if (pasted(ledger, event.clipboardData?.getData('text/plain') ?? '', form.variants, columns, { row, column }, writing)) event.preventDefault();
     }
 
     const wrongs = $derived(
@@ -98,8 +70,8 @@
                                 title={wrong?.message}
                                 placeholder={column.field === 'stock' ? 'not counted' : column.field === 'contents' ? '30 ml' : undefined}
                                 disabled={!may}
-                                value={shown(key, column)}
-                                oninput={(event) => set(key, column, event.currentTarget.value)}
+                                value={shown(ledger, key, column, writing)}
+                                oninput={(event) => typed(ledger, key, column, event.currentTarget.value, writing)}
                                 onpaste={(event) => paste(event, row, at)}
                             />
                         </td>

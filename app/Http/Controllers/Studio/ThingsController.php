@@ -12,6 +12,7 @@ use Vestibra\App\Catalogue\ProductRows;
 use Vestibra\App\Catalogue\ThingRows;
 use Vestibra\App\Catalogue\ThingSheet;
 use Vestibra\App\Catalogue\ThingUses;
+use Vestibra\App\Catalogue\VariantSheet;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\RuleTerms;
 use Vestibra\App\Http\Screen;
@@ -32,13 +33,21 @@ final readonly class ThingsController
     public function products(Request $request): View
     {
         $filter = $this->filter($request);
-        $names = [];
-        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags'] as $field => $table) {
-            $name = $filter[$field] === 0 ? null : DB::table($table)->where('id', $filter[$field])->value('name');
-            $names[$field] = is_string($name) ? $name : '';
-        }
 
-        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => $names]);
+        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => self::names($filter)]);
+    }
+
+    /** The variants of the products that are found, as one sheet. */
+    public function sheet(Request $request, VariantSheet $sheet): View
+    {
+        $filter = $this->filter($request);
+
+        return Screen::show('sheet', 'Prices and stock', $sheet->page($filter, 0) + $sheet->writing() + ['filter' => $filter, 'names' => self::names($filter)]);
+    }
+
+    public function sheetRows(Request $request, VariantSheet $sheet): JsonResponse
+    {
+        return new JsonResponse($sheet->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
     }
 
     public function productRows(Request $request): JsonResponse
@@ -71,6 +80,21 @@ final readonly class ThingsController
     public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse
     {
         return new JsonResponse($uses->of(Thing::from($thing), $thingId));
+    }
+
+    /**
+     * @param  array{q: string, category: int, brand: int, tag: int, state: string, sort: string}  $filter
+     * @return array<string, string> what the things in a sentence are called
+     */
+    private static function names(array $filter): array
+    {
+        $names = [];
+        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags'] as $field => $table) {
+            $name = $filter[$field] === 0 ? null : DB::table($table)->where('id', $filter[$field])->value('name');
+            $names[$field] = is_string($name) ? $name : '';
+        }
+
+        return $names;
     }
 
     /** @return array{q: string, category: int, brand: int, tag: int, state: string, sort: string} */
