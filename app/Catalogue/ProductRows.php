@@ -8,23 +8,31 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Reach\Sql;
+use Vestibra\App\ShopClock;
+use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /**
  * The products as the Studio lists them: one row each, found by words and by the same conditions that rules are made of.
  *
  * @phpstan-type Row array{id: int, title: string, slug: string, picture: string|null, published: bool, brand: string|null, category: string|null, price: string, variants: int, stock: int|null}
- * @phpstan-type Filter array{q: string, category: int, brand: int, tag: int, state: string, sort: string}
+ * @phpstan-type Filter array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string}
  *
  * @shape ProductRow Row
  * @shape ProductFilter Filter
- * @shape ProductPage array{rows: list<ProductRow>, total: int, from: int}
- * @shape ProductListData ProductPage&array{filter: ProductFilter, names: array<string, string>}
+ * @shape ProductClause array{conditions: list<Condition>, phrases: list<Phrase>, names: Names}
+ * @shape ProductPage array{rows: list<ProductRow>, total: int, from: int, clause: ProductClause}
+ * @shape ProductListData ProductPage&array{filter: ProductFilter, names: array<string, string>, terms: RuleTerms}
  */
 final readonly class ProductRows
 {
@@ -51,19 +59,23 @@ final readonly class ProductRows
         private KindRulesReader $rules,
         private Categories $categories,
         private MoneyFormat $money,
+        private FactBook $facts,
+        private ReachCounts $counts,
+        private ReachWords $words,
+        private ShopClock $clock,
     ) {
     }
 
     /**
      * @param  Filter  $filter
      * @param  int  $from  how many rows stand before the first that is wanted
-     * @return array{rows: list<Row>, total: int, from: int}
+     * @return array{rows: list<Row>, total: int, from: int, clause: array<string, mixed>}
      */
     public function page(array $filter, int $from): array
     {
         [$ids, $total] = $this->ids($filter, $from, self::PAGE);
 
-        return ['rows' => $this->rows($ids), 'total' => $total, 'from' => $from];
+        return ['rows' => $this->rows($ids), 'total' => $total, 'from' => $from, 'clause' => $this->said($this->clause($filter['where']))];
     }
 
     /**
@@ -100,12 +112,14 @@ final readonly class ProductRows
         foreach (array_filter(explode(' ', Folding::fold($filter['q']))) as $word) {
             $parts[] = new Sql("(instr(p.title_folded, ?) > 0 or p.id in (select product_id from variants where lower(sku) = ? union all select product_id from variants where barcode <> '' and barcode = ?))", [$word, $word, $word]);
         }
-        $conditions = array_values(array_filter([
-            $filter['category'] === 0 ? null : ['field' => 'category', 'comparison' => 'isIn', 'values' => [$filter['category']]],
-            $filter['brand'] === 0 ? null : ['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$filter['brand']]],
-            $filter['tag'] === 0 ? null : ['field' => 'tag', 'comparison' => 'hasAnyOf', 'values' => [$filter['tag']]],
-            self::CONDITIONS[$filter['state']] ?? null,
-        ]));
+        $state = self::CONDITIONS[$filter['state']] ?? null;
+        $conditions = [
+            ...$filter['category'] === 0 ? [] : [new Condition('category', 'isIn', [$filter['category']])],
+            ...$filter['brand'] === 0 ? [] : [new Condition('brand', 'isOneOf', [$filter['brand']])],
+            ...$filter['tag'] === 0 ? [] : [new Condition('tag', 'hasAnyOf', [$filter['tag']])],
+            ...$state === null ? [] : [new Condition($state['field'], $state['comparison'], $state['values'])],
+            ...$this->clause($filter['where'])->conditions,
+        ];
         if ($conditions !== []) {
             $parts[] = $this->covers($conditions);
         }
@@ -113,10 +127,28 @@ final readonly class ProductRows
         return Sql::join(' and ', $parts);
     }
 
-    /** @param  non-empty-list<array{field: string, comparison: string, values: list<int>}>  $conditions */
+    /** More of the sentence, as rules write it: what cannot be read asks for nothing. */
+    private function clause(string $where): Clause
+    {
+        $given = $where === '' ? null : json_decode($where, true, 8);
+        $reach = is_array($given) ? (new ReachReader(Fields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse(['format' => Reach::FORMAT, 'show' => [$given], 'keepOff' => [], 'season' => [], 'goesFirst' => false]) : null;
+
+        return $reach instanceof Reach ? $reach->show[0] ?? Clause::of() : Clause::of();
+    }
+
+    /** @return array<string, mixed> its conditions, and how they are said */
+    private function said(Clause $clause): array
+    {
+        $reach = new Reach($clause->conditions === [] ? [] : [$clause]);
+        $names = $this->counts->names($reach);
+
+        return ['conditions' => $clause->toArray(), 'phrases' => $this->words->sentence($reach, $names, PageKind::Product)['show'][0] ?? [], 'names' => (object) $names];
+    }
+
+    /** @param  non-empty-list<Condition>  $conditions */
     private function covers(array $conditions): Sql
     {
-        $reach = $this->rules->stored(['format' => 2, 'show' => [$conditions], 'keepOff' => []], PageKind::Product);
+        $reach = new Reach([Clause::of(...$conditions)]);
         $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
 
         return $this->rules->live(PageKind::Product)->sql()->covers($compiled);

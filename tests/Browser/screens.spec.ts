@@ -55,7 +55,20 @@ test('Studio: every screen is accessible', async ({ page }) => {
 test('Studio: the lists and forms of the catalogue are accessible', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    for (const address of ['', '/sheet', '/category', '/collection', '/brand', '/tag', '/option', '/option/3', '/brand/1', '/collection/11', '/money', '/history']) {
+    for (const address of [
+        '',
+        '/sheet',
+        '/category',
+        '/collection',
+        '/brand',
+        '/tag',
+        '/option',
+        '/option/3',
+        '/brand/1',
+        '/collection/11',
+        '/money',
+        '/history',
+    ]) {
         await page.goto(`/studio/catalogue${address}`);
         await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
         await expectAccessible(page);

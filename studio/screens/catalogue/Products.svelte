@@ -4,6 +4,7 @@
     import type { ProductListData, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import { asked } from './asked';
+    import ClauseSentence from '../../parts/rules/ClauseSentence.svelte';
     import FilterWord from './FilterWord.svelte';
     import { Products } from './products.svelte';
 
@@ -59,6 +60,16 @@
                 {#each states as state (state.value)}<option value={state.value}>{state.words}</option>{/each}
             </select></label
         >
+        <span class="text-quiet">where</span>
+        <ClauseSentence
+            terms={{ mayEdit: true, data: screen.data.terms }}
+            names={products.clause.names}
+            clause={products.clause.conditions}
+            phrases={products.clause.phrases}
+            empty=""
+            adding
+            change={(next) => void products.where(next)}
+        />
         <label
             ><span class="unseen">In which order</span><select
                 class="field mx-1 text-base"

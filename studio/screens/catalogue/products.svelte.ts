@@ -1,13 +1,15 @@
 import { get } from '../../lib/http';
 import { asked } from './asked';
 import { notices } from '../../lib/notices.svelte';
-import type { ProductFilter, ProductListData, ProductPage, ProductRow } from '../../lib/types';
+import type { Condition, ProductClause, ProductFilter, ProductListData, ProductPage, ProductRow } from '../../lib/types';
 
 const AT_ONCE = 50;
 
 /** The products, found by a sentence; rows are fetched where the list is scrolled to, however many there are. */
 export class Products {
-    filter = $state.raw<ProductFilter>({ q: '', category: 0, brand: 0, tag: 0, state: '', sort: 'title' });
+    filter = $state.raw<ProductFilter>({ q: '', category: 0, brand: 0, tag: 0, state: '', where: '', sort: 'title' });
+    /** More of the sentence, as rules write it. */
+    clause = $state.raw<ProductClause>({ conditions: [], phrases: [], names: {} });
     total = $state(0);
     /** By their place in the list. */
     rows = $state.raw<Record<number, ProductRow>>({});
@@ -19,6 +21,13 @@ export class Products {
         this.filter = data.filter;
         this.names = data.names;
         this.take(data);
+    }
+
+    /** Conditions as rules have them, of which all have to hold. */
+    where(next: (now: Condition[]) => Condition[] | null): Promise<void> {
+        const conditions = next(this.clause.conditions) ?? [];
+        this.clause = { ...this.clause, conditions };
+        return this.find({ where: conditions.length === 0 ? '' : JSON.stringify(conditions) });
     }
 
     find(change: Partial<ProductFilter>, name?: string): Promise<void> {
@@ -55,6 +64,7 @@ export class Products {
 
     private take(page: ProductPage): void {
         this.total = page.total;
+        this.clause = page.clause;
         this.rows = { ...this.rows, ...Object.fromEntries(page.rows.map((row, at) => [page.from + at, row])) };
     }
 }

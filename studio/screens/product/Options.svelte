@@ -2,6 +2,7 @@
     import { counted } from '../../lib/words';
     import { notices } from '../../lib/notices.svelte';
     import { MOST_VARIANTS, type ProductForm } from './form.svelte';
+    import type { ThingOption } from '../../lib/types';
     import { OptionChoice, type ValueRow } from './options.svelte';
 
     let { form, may }: { form: ProductForm; may: boolean } = $props();
@@ -27,6 +28,11 @@
             notices.ask(`That makes ${counted(would, 'variant')}.`, { words: 'Make them', do: go }, { words: 'Leave it', do: () => undefined });
         else go();
     }
+
+    function out(option: ThingOption, value: { id: number; label: string }): void {
+        const dropped = form.dropValue(option, value.id);
+        notices.say(`${option.name} ${value.label} is not offered any more: ${counted(dropped, 'variant')} dropped. Nothing is saved yet.`);
+    }
 </script>
 
 {#each form.options as option (option.id)}
@@ -35,7 +41,9 @@
         {#each option.values.filter((value) => form.offered(option).includes(value.id)) as value (value.id)}
             <span class="mr-4 whitespace-nowrap"
                 >{#if value.swatch}<span class="mr-1 inline-block size-3 rounded-full border border-edge align-[-1px]" style:background={value.swatch}
-                    ></span>{/if}{value.label}</span
+                    ></span>{/if}{value.label}{#if may}
+                    <button class="word min-h-6 text-sm" aria-label="Offer {option.name} {value.label} no more" onclick={() => out(option, value)}>out</button
+                    >{/if}</span
             >
         {/each}
     </p>

@@ -20,6 +20,23 @@ export function lacking(variants: number[][], ofOption: number[]): number[] {
     return variants.flatMap((values, place) => (values.some((id) => own.has(id)) ? [] : [place]));
 }
 
+/**
+ * What becomes of the variants that have a value which is not offered any more: where its option has other values they go; else they
+ * stay without it, each combination once.
+ */
+export function without(having: number[][], value: number, hasOthers: boolean): { dropped: number[]; kept: { place: number; values: number[] }[] } {
+    const there = new Set<string>();
+    const dropped: number[] = [];
+    const kept: { place: number; values: number[] }[] = [];
+    having.forEach((values, place) => {
+        const rest = sorted(values.filter((id) => id !== value));
+        if (hasOthers || there.has(rest.join())) dropped.push(place);
+        else kept.push({ place, values: rest });
+        there.add(rest.join());
+    });
+    return { dropped, kept };
+}
+
 export function sorted(values: number[]): number[] {
     return [...values].sort((one, other) => one - other);
 }

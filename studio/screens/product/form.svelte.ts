@@ -86,6 +86,26 @@ export class ProductForm {
         return wanted.length;
     }
 
+    /** Takes a value from all variants: those that differ from others by it go, and where it is the only one of its option, they lose it. */
+    dropValue(option: ThingOption, value: number): number {
+        const others = this.offered(option).filter((one) => one !== value);
+        const having = this.variants.filter((key) => this.values(key).includes(value));
+        const { dropped, kept } = combinations.without(
+            having.map((key) => this.values(key)),
+            value,
+            others.length > 0,
+        );
+        for (const place of dropped) {
+            const key = having[place];
+            if (key !== undefined) this.ledger.drop(key);
+        }
+        for (const { place, values } of kept) {
+            const key = having[place];
+            if (key !== undefined) this.ledger.set(key, 'values', values);
+        }
+        return dropped.length;
+    }
+
     /** One more variant, like the last one. */
     addVariant(): void {
         this.variant([], this.variants.at(-1));

@@ -26,6 +26,37 @@ final class ThingsTest extends TestCase
         self::assertSame(0, $this->rows('brand=999')['total']);
     }
 
+    public function test_the_sentence_goes_on_with_any_condition_of_rules_and_no_address_breaks_it(): void
+    {
+        $where = static fn (mixed $conditions): string => 'where='.rawurlencode((string) json_encode($conditions));
+        $dear = ['field' => 'price', 'comparison' => 'atLeast', 'values' => [3000]];
+        $expected = (int) DB::scalar('select count(*) from (select v.product_id from variants v join products p on p.id = v.product_id where v.published = 1 group by v.product_id having min(v.price) >= 3000 and max(v.sale_price) is null)');
+        $found = $this->rows($where([$dear, ['field' => 'sale', 'comparison' => 'isOff', 'values' => []]]));
+        self::assertGreaterThan(2, $found['total']);
+        self::assertSame([2, '£30.00'], [count($found['clause']['conditions']), $found['clause']['phrases'][0]['values']]);
+        self::assertLessThanOrEqual($found['total'], $expected);
+        self::assertSame(0, $this->rows($where([$dear, ['field' => 'price', 'comparison' => 'atMost', 'values' => [100]]]))['total']);
+        foreach (['where=x', 'where[]=1', $where([['field' => 'nonsense']]), $where('x'), $where([[[]]]), 'where='.str_repeat('[', 3_000), $where([])] as $query) {
+            self::assertSame(DB::table('products')->count(), $this->rows($query)['total'], $query);
+        }
+    }
+
+    public function test_the_variants_of_many_products_stand_in_one_sheet_in_the_order_of_the_list(): void
+    {
+        $conforming = new Conforming(Shapes::ofProject());
+        $all = [];
+        for ($from = 0; $from < 125; $from += 25) {
+            $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/sheet/rows?from=$from")->assertOk()->json();
+            self::assertNull($conforming->to('VariantPage', $page));
+            self::assertSame(array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']), array_values(array_intersect(array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']), array_keys($page['stands']))));
+            $all = [...$all, ...$page['lines']];
+        }
+        self::assertSame(DB::table('variants')->count(), count(array_unique(array_column($all, 'id'))));
+        self::assertSame(['Almanac fountain pen', 'Navy, Extra fine'], [$all[0]['title'], $all[0]['called']]);
+        $this->get('/studio/catalogue/sheet?q=nothing-is-called-that')->assertOk();
+        $this->get('/studio/catalogue/sheet?brand[]=1&from=-3&where=[')->assertOk();
+    }
+
     public function test_a_stock_number_or_a_bar_code_finds_its_product(): void
     {
         $variant = DB::table('variants')->where('barcode', '<>', '')->first();

@@ -1,6 +1,36 @@
 import { expect, test } from '@playwright/test';
 import { addressName, amount, wall } from '../../../studio/lib/fields';
-import { freeSku, lacking, offered, wouldMake } from '../../../studio/screens/product/combinations';
+import { freeSku, lacking, offered, without, wouldMake } from '../../../studio/screens/product/combinations';
+
+test('a value that is not offered any more takes its variants along, or leaves them without it', () => {
+    expect(
+        without(
+            [
+                [1, 10],
+                [1, 11],
+            ],
+            1,
+            true,
+        ),
+    ).toEqual({ dropped: [0, 1], kept: [] });
+    expect(
+        without(
+            [
+                [1, 11],
+                [1, 10],
+            ],
+            1,
+            false,
+        ),
+    ).toEqual({
+        dropped: [],
+        kept: [
+            { place: 0, values: [11] },
+            { place: 1, values: [10] },
+        ],
+    });
+    expect(without([[1], [1]], 1, false)).toEqual({ dropped: [1], kept: [{ place: 0, values: [] }] });
+});
 
 test('adding values one by one makes every combination once', () => {
     const options = [

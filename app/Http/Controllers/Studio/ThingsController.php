@@ -24,17 +24,20 @@ final readonly class ThingsController
 {
     private const MOST_ROWS = 10_000_000;
 
+    /** Characters of the conditions in an address. */
+    private const MOST_WHERE = 4_000;
+
     public function __construct(
         private ProductRows $products,
         private ThingRows $things,
     ) {
     }
 
-    public function products(Request $request): View
+    public function products(Request $request, RuleTerms $terms): View
     {
         $filter = $this->filter($request);
 
-        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => self::names($filter)]);
+        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => self::names($filter), 'terms' => $terms->of(PageKind::Product)]);
     }
 
     /** The variants of the products that are found, as one sheet. */
@@ -83,7 +86,7 @@ final readonly class ThingsController
     }
 
     /**
-     * @param  array{q: string, category: int, brand: int, tag: int, state: string, sort: string}  $filter
+     * @param  array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string}  $filter
      * @return array<string, string> what the things in a sentence are called
      */
     private static function names(array $filter): array
@@ -97,7 +100,7 @@ final readonly class ThingsController
         return $names;
     }
 
-    /** @return array{q: string, category: int, brand: int, tag: int, state: string, sort: string} */
+    /** @return array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string} */
     private function filter(Request $request): array
     {
         $state = Asked::text($request, 'state');
@@ -109,6 +112,7 @@ final readonly class ThingsController
             'brand' => Asked::id($request, 'brand'),
             'tag' => Asked::id($request, 'tag'),
             'state' => in_array($state, ProductRows::states(), true) ? $state : '',
+            'where' => Asked::text($request, 'where', self::MOST_WHERE),
             'sort' => in_array($sort, ProductRows::sorts(), true) ? $sort : 'title',
         ];
     }
