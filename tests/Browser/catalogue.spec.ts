@@ -427,6 +427,11 @@ test('prices and stock of many products at once, as a spreadsheet copies them, s
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/catalogue?q=cartridges');
+    await page.getByRole('button', { name: '2 variants of Amber Post cartridges' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('dialog', { name: 'Variants of Amber Post cartridges' })).toContainText('LF-0028-02');
+    await expectAccessible(page);
+    await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Prices and stock as a sheet' }).click();
     const prices = page.getByLabel(/^Price, GBP of /);
     const before = await prices.evaluateAll((fields) => fields.slice(0, 3).map((field) => (field as HTMLInputElement).value));

@@ -5,6 +5,7 @@
     import Frame from '../../parts/Frame.svelte';
     import { asked } from './asked';
     import ClauseSentence from '../../parts/rules/ClauseSentence.svelte';
+    import Folded from './Folded.svelte';
     import FilterWord from './FilterWord.svelte';
     import { Products } from './products.svelte';
 
@@ -118,7 +119,14 @@
                             <span role="cell" class="truncate text-quiet">{row.category ?? 'in no category'}</span>
                             <span role="cell" class="truncate text-quiet">{row.brand ?? ''}</span>
                             <span role="cell" class="figures">{row.price || 'no price'}</span>
-                            <span role="cell" class="text-quiet">{counted(row.variants, 'variant')}</span>
+                            <span role="cell"
+                                >{#key row.id}<Folded
+                                        product={row.id}
+                                        title={row.title}
+                                        count={row.variants}
+                                        digits={screen.data.terms.currency.digits}
+                                    />{/key}</span
+                            >
                             <span role="cell" class="figures {row.stock === 0 ? 'text-trouble' : 'text-quiet'}"
                                 >{row.stock === null ? 'not counted' : row.stock === 0 ? 'sold out' : number(row.stock)}</span
                             >
