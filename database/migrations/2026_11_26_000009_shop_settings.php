@@ -22,6 +22,7 @@ return new class extends Migration
             $table->dateTime('show_from')->nullable();
             $table->dateTime('show_until')->nullable();
         });
+        DB::statement('create index products_title_order on products (title_order, id)');
         DB::statement('create index products_show_from on products (show_from) where show_from is not null');
         DB::statement('create index products_show_until on products (show_until) where show_until is not null');
         foreach (['category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags'] as $one => $many) {

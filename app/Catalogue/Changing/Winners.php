@@ -12,15 +12,22 @@ use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Reach\WinnersSql;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Evaluator;
 
-/** Which template wins which page, on one side of a change: few pages are asked in memory with the rules that are kept compiled, many in the database. */
+/** Which template wins which page, on one side of a change: among many templates few pages are asked in memory with the rules that are kept compiled, else all in the database. */
 final class Winners
 {
     private const FEW = 40;
 
+    /** Live templates of a kind from which on a page is cheaper to read than they are to compile for the database. */
+    private const MANY_TEMPLATES = 25;
+
     /** @var array<string, KindRules> */
     private array $rules = [];
+
+    /** @var array<string, bool> by page kind */
+    private array $many = [];
 
     /** @var array<string, Evaluator> */
     private array $evaluators = [];
@@ -36,8 +43,8 @@ final class Winners
     public function into(string $table, FindsPages $pages, Sql $among): void
     {
         $kind = $pages->kind();
-        $few = array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit ".(self::FEW + 1), $among->bindings), 'id');
-        if (count($few) > self::FEW) {
+        $few = $this->hasMany($kind) ? array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit ".(self::FEW + 1), $among->bindings), 'id') : null;
+        if ($few === null || count($few) > self::FEW) {
             $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
             DB::insert("insert into $table select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
 
@@ -51,6 +58,11 @@ final class Winners
             }
         }
         $rows === [] || DB::table($table)->insert($rows);
+    }
+
+    private function hasMany(PageKind $kind): bool
+    {
+        return $this->many[$kind->value] ??= DB::table('templates')->where('page_kind', $kind->value)->whereNotNull('live_revision')->count() > self::MANY_TEMPLATES;
     }
 
     private function evaluator(FindsPages $pages): Evaluator
