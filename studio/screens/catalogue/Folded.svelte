@@ -19,7 +19,7 @@
     <Popover.Root bind:open>
         <Popover.Trigger class="word text-quiet" aria-label="{counted(count, 'variant')} of {title}">{counted(count, 'variant')}</Popover.Trigger>
         <Popover.Portal>
-            <Popover.Content class="float z-50 w-110 p-3" sideOffset={6} collisionPadding={12} aria-label="Variants of {title}">
+            <Popover.Content class="float z-50 w-110 p-3" sideOffset={6} collisionPadding={12} role="dialog" aria-label="Variants of {title}">
                 {#if folded.lines === null}<p class="text-quiet">Looking…</p>
                 {:else}
                     <table class="w-full border-collapse text-left">
