@@ -6,6 +6,7 @@ namespace Vestibra\Tests\App\Console;
 
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Tests\App\TestCase;
 
 final class ConsoleTest extends TestCase
@@ -25,6 +26,17 @@ final class ConsoleTest extends TestCase
         self::assertStringContainsString('(1 group · 2 deep) category is in Bottled inks', $words);
         self::assertStringContainsString('Matches too, but is less close: the winner asks for more of category, collection, brand and tag.', $words);
         self::assertStringContainsString('“A draft”', $words);
+    }
+
+    public function test_who_begins_with_an_empty_shop_finds_a_fallback_of_every_kind(): void
+    {
+        DB::table('fallbacks')->delete();
+        $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
+        file_put_contents($file, 'Quill-and-moor-7');
+        $this->said("vestibra:user add new@larkfold.example New --password-from=$file");
+        unlink($file);
+
+        self::assertSame(count(PagesOfTheShop::kinds()), DB::table('fallbacks')->count());
     }
 
     public function test_a_pin_to_a_draft_is_told(): void
