@@ -34,15 +34,14 @@ final readonly class MoneyChange
      */
     public function make(MoneySettings $wanted, User $user, int $takesBack = 0): int|Refusal
     {
+        $done = null;
         DB::beginTransaction();
-        $done = $takesBack > 0 ? $this->back($takesBack, $user) : $this->prices($wanted->currency, $user);
-        if ($done instanceof Refusal) {
-            DB::rollBack();
-
-            return $done;
+        try {
+            $done = $takesBack > 0 ? $this->back($takesBack, $user) : $this->prices($wanted->currency, $user);
+            $done instanceof Refusal || $this->settings->setMoney($wanted);
+        } finally {
+            is_int($done) ? DB::commit() : DB::rollBack();
         }
-        $this->settings->setMoney($wanted);
-        DB::commit();
 
         return $done;
     }

@@ -13,5 +13,6 @@ enum MoneyProblem: string implements ProblemCode
     use ProblemFamily;
 
     case UnknownCurrency = 'money.unknown-currency';
+    case NotAChoice = 'money.not-a-choice';
     case NotARate = 'money.not-a-rate';
 }

@@ -104,6 +104,7 @@ final class ProblemWords
     {
         return match ($code) {
             MoneyProblem::UnknownCurrency => 'This currency is not known. Nothing was changed; choose one from the list.',
+            MoneyProblem::NotAChoice => 'This way of writing prices is not known. Nothing was changed; reload the page and choose again.',
             MoneyProblem::NotARate => 'A rate of tax is a number of per cent, as 20 or 5.5. Nothing was changed yet.',
         };
     }

@@ -54,9 +54,13 @@ final readonly class Saving
     /** Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then nothing is. */
     public function takeBack(int $id, User $user): Saved|Refusal|null
     {
+        $done = null;
         DB::beginTransaction();
-        $done = $this->inverse($id, $user);
-        $done instanceof Saved ? DB::commit() : DB::rollBack();
+        try {
+            $done = $this->inverse($id, $user);
+        } finally {
+            $done instanceof Saved ? DB::commit() : DB::rollBack();
+        }
 
         return $done;
     }

@@ -23,7 +23,7 @@ final class Checks
 
         return match (true) {
             ! $concerns => [],
-            $thing === Thing::Product => self::product(Change::keyOf($thing, $id), $fields),
+            $thing === Thing::Product => self::product(Change::keyOf($thing, $id), $fields, $changed),
             $thing === Thing::Variant => self::variant(Change::keyOf($thing, $id), $fields),
             default => [],
         };
@@ -77,14 +77,16 @@ final class Checks
 
     /**
      * @param  array<string, mixed>  $fields
+     * @param  list<string>|null  $changed  what was amiss about other fields does not stand in the way
      * @return list<Problem>
      */
-    private static function product(string $key, array $fields): array
+    private static function product(string $key, array $fields, ?array $changed): array
     {
         $main = $fields['mainCategory'] ?? null;
         $filed = is_array($fields['categories'] ?? null) ? $fields['categories'] : [];
 
-        $problems = $main === null || in_array($main, $filed, true) ? [] : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
+        $files = $changed === null || array_intersect($changed, ['mainCategory', 'categories']) !== [];
+        $problems = ! $files || $main === null || in_array($main, $filed, true) ? [] : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
         if (is_string($fields['shownFrom'] ?? null) && is_string($fields['shownUntil'] ?? null) && $fields['shownUntil'] <= $fields['shownFrom']) {
             $problems[] = CatalogueProblem::ShownEndsFirst->at("$key/shownUntil");
         }

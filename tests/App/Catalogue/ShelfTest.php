@@ -46,6 +46,16 @@ final class ShelfTest extends TestCase
         self::assertTrue($this->stands()['published']);
     }
 
+    public function test_what_is_amiss_about_its_categories_does_not_keep_a_product_from_its_day(): void
+    {
+        $this->set(['shownFrom' => '2030-05-01T09:00:00Z']);
+        DB::table('category_product')->where('product_id', $this->id('products', 'Teal Tide bottled ink'))->delete();
+        $this->travelTo('2030-05-01 09:00:00');
+        $this->anew();
+
+        $this->get(self::PAGE)->assertOk();
+    }
+
     public function test_a_product_is_new_from_when_customers_first_see_it(): void
     {
         $made = $this->app->make(Saving::class)->save(new Entry([new Change(Thing::Product, -1, null, ['title' => 'Dusk ink', 'slug' => 'dusk-ink', 'published' => false])]), $this->owner);

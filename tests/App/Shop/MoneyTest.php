@@ -64,6 +64,8 @@ final class MoneyTest extends TestCase
     {
         $this->set(['currency' => 'XXX'])->assertStatus(422)->assertJsonPath('problems.0.code', 'money.unknown-currency');
         $this->set(['rate' => '120'])->assertStatus(422)->assertJsonPath('problems.0.code', 'money.not-a-rate');
+        $this->set(['tax' => 'perhaps'])->assertStatus(422)->assertJsonPath('problems.0.code', 'money.not-a-choice');
+        $this->set(['volume' => 'gallon'])->assertStatus(422);
         $this->set(['rate' => ['x']])->assertStatus(200);
         $this->set(['tax' => 'added'], ['tax' => 'included'] + self::GBP)->assertStatus(409);
         $viewer = User::query()->create(['name' => 'V', 'email' => 'v@larkfold.example', 'password' => 'paper-and-ink', 'role' => User::VIEWER]);

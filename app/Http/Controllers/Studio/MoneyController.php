@@ -61,6 +61,7 @@ final readonly class MoneyController
         $problem = match (true) {
             ! in_array($wanted['currency'], array_column(self::currencies(), 'code'), true) && $wanted['currency'] !== $stands->currency => MoneyProblem::UnknownCurrency->at('currency'),
             ! is_string($wanted['rate']) || ! MoneySettings::isRate($wanted['rate']) => MoneyProblem::NotARate->at('rate'),
+            array_diff_key(MoneySettings::of($wanted, $stands->currency)->toArray(), ['currency' => 1, 'rate' => 1]) !== array_diff_key($wanted, ['currency' => 1, 'rate' => 1]) => MoneyProblem::NotAChoice->at(),
             default => null,
         };
         if ($problem !== null) {
