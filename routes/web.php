@@ -112,7 +112,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/money', [Studio\MoneyController::class, 'set']);
         Route::post('catalogue/rule', [Studio\CatalogueController::class, 'rule']);
         Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);
-        Route::post('catalogue/{thing}/{thingId}/merge', [Studio\CatalogueController::class, 'merge']);
+        Route::post('catalogue/{thing}/{thingId}/merge', [Studio\CatalogueController::class, 'merge'])->where('thing', 'category|collection|brand|tag|option|option-value');
         Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\HtmlController::class, 'check']);

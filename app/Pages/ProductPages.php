@@ -103,6 +103,8 @@ final readonly class ProductPages implements FindsPages
                 ." join category_product h on h.category_id = d.id where t.id in ({$list($touched->whole(Thing::Category))}))",
             $touched->whole(Thing::Brand) === [] ? '' : "p.brand_id in ({$list($touched->whole(Thing::Brand))})",
             $touched->whole(Thing::Tag) === [] ? '' : "p.id in (select product_id from product_tag where tag_id in ({$list($touched->whole(Thing::Tag))}))",
+            $touched->whole(Thing::Option) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_id in ({$list($touched->whole(Thing::Option))}))",
+            $touched->whole(Thing::OptionValue) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_value_id in ({$list($touched->whole(Thing::OptionValue))}))",
             $touched->whole(Thing::Collection) === [] || ! FieldInRules::isAsked(PageKind::Product, 'collection') ? '' : '1',
         ]);
 

@@ -25,7 +25,14 @@ final readonly class LivingNames implements Living
     ];
 
     /** What things were merged into: their tables and columns. */
-    public const MERGED = ['category' => ['merged_categories', 'category_id'], 'collection' => ['merged_collections', 'collection_id'], 'brand' => ['merged_brands', 'brand_id'], 'tag' => ['merged_tags', 'tag_id']];
+    public const MERGED = [
+        'category' => ['merged_categories', 'category_id'],
+        'collection' => ['merged_collections', 'collection_id'],
+        'brand' => ['merged_brands', 'brand_id'],
+        'tag' => ['merged_tags', 'tag_id'],
+        'option' => ['merged_options', 'option_id'],
+        'option-value' => ['merged_option_values', 'option_value_id'],
+    ];
 
     /** @param  array<string, array<int, int>>  $living  by the number that is named: its own, or that of what it was merged into */
     private function __construct(private array $living)

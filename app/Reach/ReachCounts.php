@@ -242,7 +242,7 @@ final class ReachCounts
             foreach (DB::table($table)->whereIntegerInRaw('id', $named[$things])->get(['id', "$column as name"]) as $row) {
                 $names[$things][$row->id] = $row->name;
             }
-            foreach (isset(LivingNames::MERGED[$things]) ? self::merged(LivingNames::MERGED[$things], $table, array_diff($named[$things], array_keys($names[$things] ?? []))) : [] as $id => $name) {
+            foreach (isset(LivingNames::MERGED[$things]) ? self::merged(LivingNames::MERGED[$things], "$table.$column", array_diff($named[$things], array_keys($names[$things] ?? []))) : [] as $id => $name) {
                 $names[$things][$id] = $name;
             }
         }
@@ -255,10 +255,11 @@ final class ReachCounts
      * @param  array<array-key, mixed>  $ids
      * @return array<int, string> what things are called now that were merged into others
      */
-    private static function merged(array $merged, string $table, array $ids): array
+    private static function merged(array $merged, string $name, array $ids): array
     {
         $names = [];
-        foreach ($ids === [] ? [] : DB::table($merged[0])->join($table, "$table.id", '=', $merged[1])->whereIntegerInRaw('merged_id', $ids)->get(['merged_id', 'name']) as $row) {
+        $table = strtok($name, '.');
+        foreach ($ids === [] ? [] : DB::table($merged[0])->join((string) $table, "$table.id", '=', $merged[1])->whereIntegerInRaw('merged_id', $ids)->get(['merged_id', "$name as name"]) as $row) {
             $names[(int) $row->merged_id] = (string) $row->name;
         }
 

@@ -152,6 +152,8 @@ final class ProblemWords
             CatalogueProblem::TooMuchToMerge => '{count} products would change at once, and {most} at most can. Nothing was merged; move some of them first.',
             CatalogueProblem::MergeBeneath => 'The other category stands beneath this one. Nothing was merged; move it out first.',
             CatalogueProblem::MergeByRule => 'Only collections that are picked by hand can be merged: what is in by rule, its rule says. Nothing was merged.',
+            CatalogueProblem::MergeOtherOption => 'These two are values of different options. Nothing was merged; merge the options themselves, and values of the same name become one.',
+            CatalogueProblem::OptionsTogether => '{count} variants would have two values of one option, as {sku}. Nothing was changed; take one of the two away from them first.',
             CatalogueProblem::StillUsed => 'It is still needed by {count} {what}. Nothing was deleted; move them first.',
             CatalogueProblem::ChangedSince => 'What this changed was changed again since, in {count} places. Nothing was taken back; take back the later change first.',
             CatalogueProblem::TakenBackAlready => 'This was taken back already. Nothing was changed.',

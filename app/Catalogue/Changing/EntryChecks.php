@@ -31,6 +31,7 @@ final readonly class EntryChecks
     public function __construct(
         private StoredThings $things,
         private Uniqueness $unique,
+        private ValuesInUse $values,
         private FactBook $facts,
         private ShopClock $clock,
     ) {
@@ -50,7 +51,7 @@ final readonly class EntryChecks
                 : Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? []), $change->isMade() ? null : $change->fields()));
         }
 
-        return [...$problems, ...$this->unique->of($entry, $stands, $knowingly), ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];
+        return [...$problems, ...$this->values->of($entry), ...$this->unique->of($entry, $stands, $knowingly), ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];
     }
 
     /** @return list<Problem> what names things that are not there */
@@ -91,8 +92,6 @@ final readonly class EntryChecks
                 DB::table('categories')->where('parent_id', $change->id)->pluck('id')->all(),
                 static fn (mixed $child): bool => is_int($child) && ($entry->of(Thing::Category, $child)?->after['parent'] ?? $change->id) === $change->id && $entry->of(Thing::Category, $child)?->isDeleted() !== true,
             )), 'categories that stand in it'],
-            Thing::Option => [DB::table('variant_values')->where('option_id', $change->id)->count(), 'variants'],
-            Thing::OptionValue => [DB::table('variant_values')->where('option_value_id', $change->id)->count(), 'variants'],
             default => [0, ''],
         };
 

@@ -34,6 +34,7 @@ final readonly class EntryWords
 
         return mb_substr(match (true) {
             $leading === null => '',
+            ($merged = $this->merged($entry)) !== null => $merged,
             $whole && (count($entry->changes) === 1 || count($products) === 1) => ($leading->isMade() ? 'Made' : 'Deleted')." “{$this->fields->name($leading)}”",
             count($entry->changes) === 1 => "{$this->fields->name($leading)}: {$this->altered($leading)}",
             count($products) === 1 => $this->product($entry, $products[0]),
@@ -64,6 +65,25 @@ final readonly class EntryWords
         }
 
         return array_slice($lines, 0, $most);
+    }
+
+    private function merged(Entry $entry): ?string
+    {
+        $said = [];
+        foreach ($entry->changes as $change) {
+            $after = Merging::ids($change->after['mergedFrom'] ?? []);
+            $before = Merging::ids($change->before['mergedFrom'] ?? []);
+            foreach ($entry->changes as $other) {
+                if ($other->thing === $change->thing && ! $change->isMade() && ! $change->isDeleted() && in_array($other->id, [...array_diff($after, $before), ...array_diff($before, $after)], true)) {
+                    $said[$change->thing->value] = $other->isDeleted()
+                        ? "“{$this->fields->name($other)}” merged into “{$this->fields->name($change)}”"
+                        : "“{$this->fields->name($other)}” and “{$this->fields->name($change)}” are two again";
+                }
+            }
+        }
+        ksort($said);
+
+        return array_values($said)[0] ?? null;
     }
 
     private function altered(Change $change): string

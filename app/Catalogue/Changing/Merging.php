@@ -14,13 +14,15 @@ use Vestibra\Core\Problem;
 /** Makes one thing of two of a kind: what stood in the one stands in the other, rules and old addresses of the one mean the other. */
 final readonly class Merging
 {
-    public const THINGS = [Thing::Category, Thing::Collection, Thing::Brand, Thing::Tag];
+    public const THINGS = [Thing::Category, Thing::Collection, Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue];
 
     /** Products that change with it. */
     private const MOST = 10_000;
 
-    public function __construct(private StoredThings $things)
-    {
+    public function __construct(
+        private StoredThings $things,
+        private MergingOptions $options,
+    ) {
     }
 
     /** @return Entry|Problem what merging them changes */
@@ -31,18 +33,21 @@ final readonly class Merging
             return CatalogueProblem::Gone->at("$thing->value/$from", ['thing' => $thing->one()]);
         }
         $products = self::productsOf($thing, $from);
-        if (count($products) > self::MOST) {
-            return CatalogueProblem::TooMuchToMerge->at('', ['count' => count($products), 'most' => self::MOST]);
+        $count = count($products) + $this->options->count($thing, $from, $into);
+        if ($count > self::MOST) {
+            return CatalogueProblem::TooMuchToMerge->at('', ['count' => $count, 'most' => self::MOST]);
         }
         $changed = match ($thing) {
             Thing::Category => $this->category($from, $into),
             Thing::Collection => self::collection($both[$from], $both[$into], $into),
+            Thing::Option => ['others' => $this->options->option($from, $into)],
+            Thing::OptionValue => $both[$from]['option'] === $both[$into]['option'] ? ['others' => $this->options->variants([$from => $into])] : CatalogueProblem::MergeOtherOption->at("$thing->value/$from"),
             default => [],
         };
         if ($changed instanceof Problem) {
             return $changed;
         }
-        $own = ['mergedFrom' => self::together(self::ids($both[$into]['mergedFrom']), [$from, ...self::ids($both[$from]['mergedFrom'])])] + ($changed['own'] ?? []);
+        $own = ['mergedFrom' => self::mergedFrom($both, $from, $into)] + ($changed['own'] ?? []);
 
         return new Entry([
             ...$this->products($thing, $products, $from, $into),
@@ -50,6 +55,15 @@ final readonly class Merging
             new Change($thing, $into, array_intersect_key($both[$into], $own), $own),
             new Change($thing, $from, $both[$from], null),
         ]);
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $both
+     * @return list<int> all that the one stands for from now on
+     */
+    public static function mergedFrom(array $both, int $from, int $into): array
+    {
+        return self::together(self::ids($both[$into]['mergedFrom'] ?? []), [$from, ...self::ids($both[$from]['mergedFrom'] ?? [])]);
     }
 
     /** @return list<int> */
@@ -118,7 +132,7 @@ final readonly class Merging
     }
 
     /** @return list<int> */
-    private static function ids(mixed $list): array
+    public static function ids(mixed $list): array
     {
         return array_values(array_filter(is_array($list) ? $list : [], is_int(...)));
     }
@@ -127,7 +141,7 @@ final readonly class Merging
      * @param  list<int>  $ids
      * @return list<int>
      */
-    private static function replaced(array $ids, int $from, int $into): array
+    public static function replaced(array $ids, int $from, int $into): array
     {
         return self::together(array_values(array_diff($ids, [$from])), [$into]);
     }

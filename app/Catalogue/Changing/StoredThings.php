@@ -29,7 +29,7 @@ final class StoredThings implements Records
     /** @var array<int, true> products whose derived columns are behind */
     private array $stale = [];
 
-    /** @var array<int, int> of values that were met: their option, which never changes */
+    /** @var array<int, int> of values that were met: their option */
     private array $options = [];
 
     /** @var array<int, true> products that are not there any more */
@@ -91,6 +91,9 @@ final class StoredThings implements Records
             return $change->with($alongside + ['own' => $own]);
         }
         $columns = $this->columns($change->thing, $change->after);
+        if ($change->thing === Thing::OptionValue) {
+            unset($this->options[$change->id]);
+        }
         if ($change->before === null) {
             $table->insert(['id' => $change->id] + $columns + self::own($change) + $this->standIns($change->thing));
         } elseif ($columns !== []) {

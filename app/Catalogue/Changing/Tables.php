@@ -41,6 +41,8 @@ final class Tables
         'category' => ['mergedFrom' => ['merged_categories', 'category_id', 'merged_id', false]],
         'brand' => ['mergedFrom' => ['merged_brands', 'brand_id', 'merged_id', false]],
         'tag' => ['mergedFrom' => ['merged_tags', 'tag_id', 'merged_id', false]],
+        'option' => ['mergedFrom' => ['merged_options', 'option_id', 'merged_id', false]],
+        'option-value' => ['mergedFrom' => ['merged_option_values', 'option_value_id', 'merged_id', false]],
     ];
 
     /** What is kept folded beside its original. */

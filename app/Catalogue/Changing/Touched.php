@@ -11,8 +11,8 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 /** Which pages an entry may make another page of: everything else keeps its template without being asked. */
 final readonly class Touched
 {
-    /** What of a category, brand or tag decides about the pages of products. */
-    private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom'];
+    /** What of a category, brand, tag or option decides about the pages of products. */
+    private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom', 'option'];
 
     /**
      * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join or leave

@@ -52,6 +52,8 @@ enum CatalogueProblem: string implements ProblemCode
     case TooMuchToMerge = 'catalogue.too-much-to-merge';
     case MergeBeneath = 'catalogue.merge-beneath';
     case MergeByRule = 'catalogue.merge-by-rule';
+    case MergeOtherOption = 'catalogue.merge-other-option';
+    case OptionsTogether = 'catalogue.options-together';
     case StillUsed = 'catalogue.still-used';
     case ChangedSince = 'catalogue.changed-since';
     case TakenBackAlready = 'catalogue.taken-back-already';

@@ -126,12 +126,14 @@ final class Fields
             Thing::Option => [
                 new Field('name', FieldType::Line, 'name', true, most: 60),
                 new Field('position', FieldType::Count, 'place', true, most: 100_000),
+                self::merged(),
             ],
             Thing::OptionValue => [
                 new Field('option', FieldType::One, 'option', true, Thing::Option),
                 new Field('label', FieldType::Line, 'name', true, most: 80),
                 new Field('swatch', FieldType::Colour, 'colour'),
                 new Field('position', FieldType::Count, 'place', true, most: 100_000),
+                self::merged(),
             ],
             Thing::Picture => [
                 new Field('alt', FieldType::Line, 'words instead', most: 300),
@@ -148,8 +150,13 @@ final class Fields
             new Field('description', FieldType::Text, 'description', most: 5_000),
             new Field('picture', FieldType::One, 'picture', names: Thing::Picture),
             ...self::searched(),
-            new Field('mergedFrom', FieldType::Merged, 'what was merged into it', most: 1_000),
+            self::merged(),
         ];
+    }
+
+    private static function merged(): Field
+    {
+        return new Field('mergedFrom', FieldType::Merged, 'what was merged into it', most: 1_000);
     }
 
     /** @return list<Field> what search engines are told instead of title and description */

@@ -20,7 +20,7 @@ use Vestibra\Core\Problem;
 final readonly class ThingFile
 {
     /** What a file says by where it stands, or in a form of its own. */
-    private const ELSEWHERE = ['category' => ['mergedFrom'], 'collection' => ['mergedFrom'], 'brand' => ['mergedFrom'], 'tag' => ['mergedFrom'], 'variant' => ['product', 'values', 'position'], 'option' => ['position'], 'option-value' => ['option', 'position']];
+    private const ELSEWHERE = ['category' => ['mergedFrom'], 'collection' => ['mergedFrom'], 'brand' => ['mergedFrom'], 'tag' => ['mergedFrom'], 'variant' => ['product', 'values', 'position'], 'option' => ['position', 'mergedFrom'], 'option-value' => ['option', 'position', 'mergedFrom']];
 
     public function __construct(
         private Names $names,

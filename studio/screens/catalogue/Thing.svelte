@@ -96,7 +96,7 @@
             {/if}
             {#if !state.isNew}
                 <Uses {thing} {may} deleting={state.deleting} ask={() => state.askToDelete()} />
-                {#if may && thing !== 'option'}
+                {#if may}
                     <Merge {thing} id={screen.data.form.id} {name} done={(into) => state.merged(into)} />
                 {/if}
             {/if}

@@ -1,9 +1,14 @@
 <script lang="ts">
     import { text } from '../../lib/fields';
+    import Merge from '../../parts/catalogue/Merge.svelte';
     import type { ThingState } from './thing.svelte';
 
     let { state, may }: { state: ThingState; may: boolean } = $props();
     const ledger = $derived(state.ledger);
+    /** Those that are saved: only they can be merged. */
+    const saved = $derived(
+        state.values.filter((key) => ledger.stands[key]).map((key) => ({ id: Number(key.split('/')[1]), name: text(ledger.stands[key]?.label) })),
+    );
     const wrongs = $derived(
         state.values.flatMap((key) => ['', '/label', '/swatch'].map((field) => ledger.wrong[`${key}${field}`]).filter((one) => one !== undefined)),
     );
@@ -13,7 +18,8 @@
 <ol class="mt-2">
     {#each state.values as key, place (key)}
         {@const label = text(ledger.value(key, 'label'))}
-        <li class="flex items-center gap-3 py-1" data-value={key}>
+        {@const id = Number(key.split('/')[1])}
+        <li class="flex flex-wrap items-center gap-3 py-1" data-value={key}>
             <input
                 class="field w-56"
                 aria-label="Value {place + 1}"
@@ -42,6 +48,9 @@
                     onclick={() => state.moveValue(key, 1)}>↓</button
                 >
                 <button class="word text-sm" aria-label="Delete {label}" onclick={() => ledger.drop(key)}>delete</button>
+                {#if saved.length > 1 && ledger.stands[key]}
+                    <Merge thing="option-value" {id} name={label} among={saved.filter((one) => one.id !== id)} done={() => location.reload()} />
+                {/if}
             {/if}
         </li>
     {:else}

@@ -15,7 +15,7 @@ use Vestibra\Tests\App\TestCase;
 /** Two of a kind become one. */
 final class MergingTest extends TestCase
 {
-    private const TABLES = ['category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags'];
+    private const TABLES = ['category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags', 'option' => 'options'];
 
     public function test_a_brand_that_is_merged_leaves_its_products_its_rules_and_its_addresses_to_the_other(): void
     {
@@ -58,7 +58,7 @@ final class MergingTest extends TestCase
 
     public function test_whatever_is_merged_is_taken_back_to_the_byte(): void
     {
-        foreach (['brand' => ['Hallorme', 'Pellinray'], 'tag' => ['gift', 'everyday'], 'category' => ['Ink cartridges', 'Bottled inks'], 'collection' => ['For left-handers', 'Everything teal']] as $thing => [$one, $other]) {
+        foreach (['brand' => ['Hallorme', 'Pellinray'], 'tag' => ['gift', 'everyday'], 'category' => ['Ink cartridges', 'Bottled inks'], 'collection' => ['For left-handers', 'Everything teal'], 'option' => ['Cover', 'Colour']] as $thing => [$one, $other]) {
             $this->anew();
             $before = $this->everything();
             $entry = $this->merge($thing, $this->id(self::TABLES[$thing], $one), ['into' => $this->id(self::TABLES[$thing], $other)])->assertOk()->json('entry');
@@ -111,6 +111,76 @@ final class MergingTest extends TestCase
         $this->get('/collection/for-left-handers')->assertRedirect('/collection/everything-teal');
     }
 
+    public function test_two_options_become_one_and_so_do_their_values_of_the_same_name(): void
+    {
+        [$cover, $colour] = [$this->id('options', 'Cover'), $this->id('options', 'Colour')];
+        [$brick, $plum, $other] = [$this->value($cover, 'Brick'), $this->value($cover, 'Plum'), $this->value($colour, 'Plum')];
+        $of = static fn (int $value): array => DB::table('variant_values')->where('option_value_id', $value)->orderBy('variant_id')->pluck('variant_id')->all();
+        [$withBrick, $withPlum, $both] = [$of($brick), $of($plum), [...$of($plum), ...$of($other)]];
+        self::assertNotSame([], $withPlum);
+        $slug = (string) DB::table('variants')->join('products', 'products.id', '=', 'product_id')->where('products.published', 1)->whereIn('variants.id', $withPlum)->value('slug');
+        $template = $this->template('In plum');
+        $this->edit($template, ['edit' => 'reach', 'reach' => ['format' => 2, 'keepOff' => [], 'show' => [[['field' => 'option', 'comparison' => 'offers', 'values' => [$cover]], ['field' => 'option', 'comparison' => 'offersValue', 'values' => [$plum]]]]]]);
+        $this->publish($template);
+        self::assertSame($template->id, $this->templateOf($slug));
+        $pens = DB::table('products')->where('published', 1)->whereIn('id', DB::table('variants')->where('published', 1)->whereIn('id', $of($other))->pluck('product_id'))->count();
+        self::assertGreaterThan(0, $pens);
+
+        $foreseen = $this->merge('option', $cover, ['into' => $colour, 'foresee' => true])->assertOk();
+        self::assertSame($pens, $foreseen->json('moves.moved'), 'What was offered in another plum falls under the rule as well.');
+        $done = $this->merge('option', $cover, ['into' => $colour])->assertOk();
+
+        self::assertSame('“Cover” merged into “Colour”', $done->json('words'));
+        sort($both);
+        self::assertSame([$withBrick, [], $both], [$of($brick), $of($plum), $of($other)]);
+        self::assertSame([$colour], DB::table('variant_values')->whereIn('variant_id', [...$withBrick, ...$withPlum])->whereIn('option_id', [$cover, $colour])->distinct()->pluck('option_id')->all());
+        self::assertSame(['Brick', 'Ink', 'Oat'], DB::table('option_values')->where('option_id', $colour)->orderByDesc('position')->limit(3)->pluck('label')->sort()->values()->all());
+        self::assertSame($template->id, $this->templateOf($slug));
+        $this->get("/p/$slug")->assertOk()->assertSee('Colour');
+        $this->actingAs($this->owner)->get("/studio/templates/$template->id")->assertOk()->assertSee('Plum');
+
+        $this->postJson("/studio/catalogue/entries/{$done->json('entry')}/take-back")->assertOk()->assertJsonPath('words', '“Cover” and “Colour” are two again');
+        self::assertSame([$withBrick, $withPlum], [$of($brick), $of($plum)]);
+        self::assertSame([$cover], DB::table('variant_values')->whereIn('option_value_id', [$brick, $plum])->distinct()->pluck('option_id')->all());
+    }
+
+    public function test_two_values_of_an_option_become_one_unless_a_product_offers_both(): void
+    {
+        $colour = $this->id('options', 'Colour');
+        [$navy, $moss] = [$this->value($colour, 'Navy'), $this->value($colour, 'Moss')];
+        $new = DB::table('option_values')->insertGetId(['option_id' => $colour, 'label' => 'Dark blue', 'label_folded' => 'dark blue', 'position' => 90]);
+        $variant = (int) DB::table('variant_values')->where('option_value_id', $navy)->value('variant_id');
+        DB::table('variant_values')->where('variant_id', $variant)->where('option_id', $colour)->update(['option_value_id' => $new]);
+        $before = $this->everything();
+
+        $entry = $this->merge('option-value', $new, ['into' => $navy])->assertOk()->assertJsonPath('words', '“Dark blue” merged into “Navy”')->json('entry');
+        self::assertSame($navy, DB::table('variant_values')->where('variant_id', $variant)->where('option_id', $colour)->value('option_value_id'));
+        self::assertFalse(DB::table('option_values')->where('id', $new)->exists());
+        $this->actingAs($this->owner)->postJson("/studio/catalogue/entries/$entry/take-back")->assertOk();
+        self::assertSame($before, $this->everything());
+
+        $this->anew();
+        $this->merge('option-value', $navy, ['into' => $moss])->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.variant-twice');
+        $this->merge('option-value', $navy, ['into' => $this->value($this->id('options', 'Cover'), 'Moss')])->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.merge-other-option');
+        self::assertSame($before, $this->everything());
+    }
+
+    public function test_options_that_a_product_offers_side_by_side_stay_two(): void
+    {
+        [$nib, $colour] = [$this->id('options', 'Nib'), $this->id('options', 'Colour')];
+        $before = $this->everything();
+        $count = (int) DB::scalar('select count(*) from variant_values a join variant_values b on b.variant_id = a.variant_id where a.option_id = ? and b.option_id = ?', [$nib, $colour]);
+        self::assertGreaterThan(0, $count);
+
+        $refused = $this->merge('option', $nib, ['into' => $colour])->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.options-together');
+        self::assertStringContainsString("$count variants would have two values of one option", (string) $refused->json('problems.0.message'));
+        $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [['thing' => 'option-value', 'id' => $this->value($nib, 'Broad'), 'before' => ['option' => $nib], 'after' => ['option' => $colour]]]])
+            ->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.options-together');
+        $this->postJson('/studio/catalogue/save', ['changes' => [['thing' => 'option-value', 'id' => $this->value($nib, 'Broad'), 'before' => [], 'after' => null]]])
+            ->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.still-used');
+        self::assertSame($before, $this->everything());
+    }
+
     public function test_what_cannot_be_merged_is_said_and_nothing_changes(): void
     {
         $before = $this->everything();
@@ -120,7 +190,6 @@ final class MergingTest extends TestCase
         $this->merge('category', $inks, ['into' => 99_999])->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.gone');
         $this->merge('category', $inks, ['into' => ['x']])->assertStatus(422);
         $this->merge('collection', $this->id('collections', 'Last pieces'), ['into' => $this->id('collections', 'Everything teal')])->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.merge-by-rule');
-        $this->merge('option', 1, ['into' => 2])->assertStatus(422);
         $viewer = User::query()->create(['name' => 'V', 'email' => 'v@larkfold.example', 'password' => 'paper-and-ink', 'role' => User::VIEWER]);
         $this->actingAs($viewer)->postJson("/studio/catalogue/category/$inks/merge", ['into' => 1])->assertForbidden();
         self::assertSame($before, $this->everything());
@@ -131,6 +200,11 @@ final class MergingTest extends TestCase
         $brand = $this->id('brands', 'Pellinray');
         $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [['thing' => 'brand', 'id' => $brand, 'before' => ['mergedFrom' => []], 'after' => ['mergedFrom' => [1]]]]])
             ->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.unknown-field');
+    }
+
+    private function value(int $option, string $label): int
+    {
+        return (int) DB::table('option_values')->where('option_id', $option)->where('label', $label)->value('id');
     }
 
     /** @param  array<string, mixed>  $values */
