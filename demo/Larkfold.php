@@ -147,7 +147,7 @@ final class Larkfold
             'title' => $good->title,
             'title_folded' => Folding::fold($good->title),
             'title_order' => DB::raw('name_order('.DB::escape($good->title).')'),
-            'short_description' => $good->short,
+            'short_description' => $good->short === '' ? '' : '<p>'.e($good->short).'</p>',
             'description' => SafeHtml::clean($good->description),
             'published' => $good->published,
             'brand_id' => $good->brand === null ? null : $this->named($this->brands, 'brands', $good->brand),

@@ -22,7 +22,7 @@ final class MoreProducts
             $numbers = 'with recursive n(i) as (select '.($last + 1)." union all select i + 1 from n where i < $number)";
             DB::statement(
                 "$numbers insert into products (id, slug, title, title_folded, title_order, short_description, description, published, brand_id, main_category_id, added_at, review_count, star_sum, picture_count, variant_count)"
-                ." select i, 'sample-sheet-' || i, 'Sample sheet ' || i, 'sample sheet ' || i, name_order('Sample sheet ' || i), 'A sheet to try inks on.', '<p>A sheet to try inks on.</p>', 1,"
+                ." select i, 'sample-sheet-' || i, 'Sample sheet ' || i, 'sample sheet ' || i, name_order('Sample sheet ' || i), '<p>A sheet to try inks on.</p>', '<p>A sheet to try inks on.</p>', 1,"
                 ." i * 7 % $brands + 1, i * 5 % $categories + 1, datetime('2026-01-01', '-' || (i % 900) || ' days'), i % 9, (i % 9) * 4, 1, 1 from n",
             );
             DB::statement("insert into category_product (product_id, category_id) select id, main_category_id from products where id > $last");

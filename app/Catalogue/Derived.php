@@ -47,7 +47,7 @@ final class Derived
     {
         DB::statement("delete from product_words where rowid in (select p.id from products p where $where)", $values);
         DB::insert(
-            "insert into product_words (rowid, words) select p.id, folded(p.title || ' ' || coalesce(b.name, '') || ' ' || coalesce(c.name, '') || ' ' || p.short_description || ' ' ||"
+            "insert into product_words (rowid, words) select p.id, folded(p.title || ' ' || coalesce(b.name, '') || ' ' || coalesce(c.name, '') || ' ' || replace(p.short_description, '<', ' <') || ' ' ||"
             ." coalesce((select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id), ''))"
             ." from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where $where",
             $values,

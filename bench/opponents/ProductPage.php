@@ -30,7 +30,7 @@ final class ProductPage
 
         return view()->file(__DIR__.'/product.blade.php', [
             'title' => $product->title,
-            'description' => $product->shortDescription,
+            'description' => $product->searchDescription(),
             'product' => $product,
             'variant' => $variant,
             'links' => $links,

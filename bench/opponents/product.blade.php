@@ -26,7 +26,7 @@
 <span class="price-now">{{ $price }}</span>
 @if ($was)<s class="price-was"><span class="unseen">Before </span>{{ $was }}</s>@endif
 </p>
-<p class="short-description">{{ $product->shortDescription }}</p>
+<div class="short-description">{!! $product->shortDescription !!}</div>
 <form class="picker" method="get" data-picker data-follows>
 @foreach ($product->options as $option)
 <fieldset class="picker-option">

@@ -34,8 +34,8 @@ final readonly class ShortDescriptionBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $text = $context->product()->shortDescription;
+        $html = $context->product()->shortDescription;
 
-        return $text === '' ? Composed::absent('this product has no short description') : Composed::shown(['text' => $text]);
+        return $html === '' ? Composed::absent('this product has no short description') : Composed::shown(['html' => $html]);
     }
 }

@@ -1,1 +1,1 @@
-<p {!! $root !!} class="short-description">{{ $d['text'] }}</p>
+<div {!! $root !!} class="short-description">{!! $d['html'] !!}</div>

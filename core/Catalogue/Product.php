@@ -85,7 +85,13 @@ final readonly class Product implements Subject
 
     public function searchDescription(): string
     {
-        return $this->ownSearchDescription ?: $this->shortDescription;
+        return $this->ownSearchDescription ?: (string) preg_replace('/\s+/u', ' ', $this->shortWords());
+    }
+
+    /** The short description as plain words, a paragraph a line. */
+    public function shortWords(): string
+    {
+        return FactValue::plain($this->shortDescription);
     }
 
     public function fact(int $id): ?FactValue

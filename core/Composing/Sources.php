@@ -37,7 +37,7 @@ final readonly class Sources
     {
         return match ($source) {
             Source::Title => $product->title,
-            Source::ShortDescription => $product->shortDescription,
+            Source::ShortDescription => $product->shortWords(),
             Source::Description => FactValue::plain($product->description),
             Source::Brand => $product->brand->name ?? '',
             Source::Category => $this->category()->name ?? '',

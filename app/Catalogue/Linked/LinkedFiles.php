@@ -65,11 +65,8 @@ final class LinkedFiles
         $slug = is_string($file['slug'] ?? null) ? $file['slug'] : '';
         $path = ShopFolder::path(Thing::Product, $slug);
         $file = ['title' => $read['name']] + ($this->files[$path] ?? $file);
-        $file['shortDescription'] = $read['short'] !== '' ? $read['short'] : $file['shortDescription'] ?? '';
-        $description = is_string($file['description'] ?? null) ? $file['description'] : '';
-        if ($read['text'] !== '' && $read['text'] !== FactValue::plain($description)) {
-            $file['description'] = implode('', array_map(static fn (string $line): string => '<p>'.htmlspecialchars($line).'</p>', array_filter(array_map(trim(...), explode("\n", $read['text'])))));
-        }
+        $file['shortDescription'] = self::rich($read['short'], $file['shortDescription'] ?? '');
+        $file['description'] = self::rich($read['text'], $file['description'] ?? '');
         if ($read['brand'] !== '') {
             $file['brand'] = $this->named(Thing::Brand, $read['brand']);
         }
@@ -183,6 +180,15 @@ final class LinkedFiles
         $file = preg_match('#/pictures/([a-z0-9-]+)-(?:800|400|160)\.(?:webp|avif)$#D', (string) parse_url($address, PHP_URL_PATH), $part) === 1 ? $part[1] : '';
 
         return $this->written->names->has('picture', $file) ? $file : null;
+    }
+
+    private static function rich(string $words, mixed $stands): string
+    {
+        $html = is_string($stands) ? $stands : '';
+
+        return $words === '' || $words === FactValue::plain($html)
+            ? $html
+            : implode('', array_map(static fn (string $line): string => '<p>'.htmlspecialchars($line).'</p>', array_filter(array_map(trim(...), explode("\n", $words)))));
     }
 
     /**

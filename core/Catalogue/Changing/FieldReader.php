@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Normalizer;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\Contents;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Gtin;
 use Vestibra\Core\Catalogue\MoneyText;
 use Vestibra\Core\Catalogue\ShopZone;
@@ -88,7 +89,12 @@ final readonly class FieldReader
             return $text;
         }
 
-        return strlen($text) > $field->most ? self::tooLong($field) : ($this->safe)($text);
+        if (strlen($text) > $field->most) {
+            return self::tooLong($field);
+        }
+        $safe = ($this->safe)($text);
+
+        return preg_match('/^[\p{Z}\s]*$/uD', FactValue::plain($safe)) === 1 && ! str_contains($safe, '<hr') ? '' : $safe;
     }
 
     private static function text(mixed $written): string|Problem

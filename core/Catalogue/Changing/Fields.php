@@ -76,7 +76,7 @@ final class Fields
             Thing::Product => [
                 new Field('title', FieldType::Line, 'title', true, most: 200),
                 new Field('slug', FieldType::AddressName, 'address name', true, most: AddressName::MOST),
-                new Field('shortDescription', FieldType::Text, 'short description', most: 2_000),
+                new Field('shortDescription', FieldType::Rich, 'short description', most: 10_000),
                 new Field('description', FieldType::Rich, 'description', most: self::MOST_RICH),
                 new Field('published', FieldType::Flag, 'shown to customers'),
                 new Field('shownFrom', FieldType::From, 'first day it is shown'),

@@ -51,7 +51,7 @@ final readonly class LinkedWriter
             '@id' => $address,
             'url' => $address,
             'name' => $product->title,
-            'disambiguatingDescription' => $product->shortDescription,
+            'disambiguatingDescription' => $product->shortWords(),
             'description' => $text,
             'brand' => $product->brand === null ? null : ['@type' => 'Brand', 'name' => $product->brand->name],
             'category' => implode(' > ', $categories),

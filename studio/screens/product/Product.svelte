@@ -8,7 +8,7 @@
     import SaveBox from '../../parts/catalogue/SaveBox.svelte';
     import Uses from '../../parts/catalogue/Uses.svelte';
     import Frame from '../../parts/Frame.svelte';
-    import RichField from '../../parts/rich/RichField.svelte';
+    import Rich from '../../parts/catalogue/Rich.svelte';
     import Days from './Days.svelte';
     import FactRow from './FactRow.svelte';
     import { ProductForm } from './form.svelte';
@@ -57,20 +57,8 @@
             <section class="mt-5" aria-label="What it is">
                 <Line {ledger} {at} field="title" label="Title" {may} changed={named} />
                 <Line {ledger} {at} field="slug" label="Address name" {may} most={120} help="In the shop at /p/{text(ledger.value(at, 'slug'))}" />
-                <Line {ledger} {at} field="shortDescription" label="Short description" {may} long most={2000} />
-                <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
-                    <label class="pt-1" for="description">Description</label>
-                    <div class="min-w-0">
-                        <RichField
-                            id="description"
-                            label="Description"
-                            editable={may}
-                            value={text(ledger.value(at, 'description'))}
-                            change={(next) => ledger.set(at, 'description', next)}
-                        />
-                        {#if ledger.wrong[`${at}/description`]}<p class="text-sm text-trouble">{ledger.wrong[`${at}/description`]?.message}</p>{/if}
-                    </div>
-                </div>
+                <Rich {ledger} {at} field="shortDescription" label="Short description" {may} />
+                <Rich {ledger} {at} field="description" label="Description" {may} />
                 <Chosen {ledger} {at} field="brand" label="Brand" things="brand" {may} />
                 <Chosen {ledger} {at} field="categories" main="mainCategory" label="Categories" things="category" {may} several />
                 <Chosen {ledger} {at} field="tags" label="Tags" things="tag" {may} several />

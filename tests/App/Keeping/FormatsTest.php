@@ -60,6 +60,28 @@ final class FormatsTest extends TestCase
         $this->get('/studio/templates')->assertOk()->assertSee('Our promise')->assertDontSee('Let go');
     }
 
+    public function test_short_descriptions_in_plain_words_are_rich_text_now_and_so_is_what_is_taken_back(): void
+    {
+        self::assertSame(0, DB::table('products')->where('short_description', '<>', '')->where('short_description', 'not like', '<p>%')->count());
+        $rich = DB::table('products')->where('id', 1)->value('short_description');
+        DB::table('products')->where('id', 1)->update(['short_description' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds."]);
+        DB::table('catalogue_entries')->insert([
+            'id' => 1, 'user_id' => $this->owner->id, 'at' => '2026-11-26 09:00:00', 'words' => 'x', 'format' => 1, 'moves' => '{"moves":[],"numbers":{}}',
+            'changes' => json_encode([
+                ['thing' => 'product', 'id' => 1, 'before' => ['shortDescription' => 'For "pens" & ink', 'published' => true], 'after' => ['shortDescription' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds.", 'published' => true]],
+                ['thing' => 'tag', 'id' => 9, 'before' => null, 'after' => ['name' => 'A']],
+            ]),
+        ]);
+
+        (require database_path('migrations/2026_11_26_000011_rich_short_descriptions.php'))->up();
+        self::assertStringStartsWith('<p>', (string) $rich);
+        self::assertSame('<p>Ink &amp; pens &lt; 5 £.<br />Or more.</p><p>Of all kinds.</p>', DB::table('products')->where('id', 1)->value('short_description'));
+        $this->postJson('/studio/catalogue/entries/1/take-back')->assertStatus(409);
+        DB::table('catalogue_entries')->where('id', 1)->update(['changes' => json_encode(array_slice((array) json_decode((string) DB::table('catalogue_entries')->value('changes'), true), 0, 1))]);
+        $this->postJson('/studio/catalogue/entries/1/take-back')->assertOk();
+        self::assertSame('<p>For "pens" &amp; ink</p>', DB::table('products')->where('id', 1)->value('short_description'));
+    }
+
     public function test_what_blocks_appear_only_where_still_decides(): void
     {
         $all = Template::query()->where('name', 'Every block')->firstOrFail();

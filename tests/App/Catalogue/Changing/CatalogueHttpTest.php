@@ -150,10 +150,23 @@ final class CatalogueHttpTest extends TestCase
         $this->actingAs($viewer)->getJson('/studio/catalogue/entries')->assertOk();
     }
 
+    public function test_the_short_description_is_rich_text_that_is_made_safe_and_plain_words_where_no_marks_can_be(): void
+    {
+        $before = DB::table('products')->where('id', 1)->value('short_description');
+        $slug = (string) DB::table('products')->where('id', 1)->value('slug');
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['shortDescription' => $before], 'after' => ['shortDescription' => '<p onclick="x()">A <strong>vermilion</strong></p><p>ink.</p><script>alert(1)</script>']]])->assertOk();
+
+        self::assertSame('<p>A <strong>vermilion</strong></p><p>ink.</p>', DB::table('products')->where('id', 1)->value('short_description'));
+        $this->get("/p/$slug")->assertSee('<p>A <strong>vermilion</strong></p><p>ink.</p>', false)->assertSee('<meta name="description" content="A vermilion ink."', false);
+        $this->get('/search?q=vermilion')->assertSee("/p/$slug", false);
+        $this->save([['thing' => 'product', 'id' => 1, 'before' => ['shortDescription' => '<p>A <strong>vermilion</strong></p><p>ink.</p>'], 'after' => ['shortDescription' => '<p> &nbsp;</p>']]])->assertOk();
+        self::assertSame('', DB::table('products')->where('id', 1)->value('short_description'), 'Marks without words are nothing.');
+    }
+
     public function test_search_engines_are_told_what_the_owner_wrote_for_them(): void
     {
         $slug = (string) DB::table('products')->where('id', 1)->value('slug');
-        $this->get("/p/$slug")->assertSee('<meta name="description" content="'.e((string) DB::table('products')->where('id', 1)->value('short_description')).'"', false);
+        $this->get("/p/$slug")->assertSee('<meta name="description" content="'.e(strip_tags((string) DB::table('products')->where('id', 1)->value('short_description'))).'"', false);
         $this->save([['thing' => 'product', 'id' => 1, 'before' => ['searchTitle' => '', 'searchDescription' => ''], 'after' => ['searchTitle' => 'Ink <by> post', 'searchDescription' => 'Say "teal"']]])->assertOk();
 
         $this->get("/p/$slug")->assertSee('<title>Ink &lt;by&gt; post · Larkfold</title>', false)->assertSee('content="Say &quot;teal&quot;"', false);

@@ -176,7 +176,7 @@ final class EntryReaderTest extends TestCase
             ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'contents' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
             $empty(Thing::Variant),
         );
-        self::assertSame(['option' => null, 'label' => '', 'swatch' => null, 'position' => 0], $empty(Thing::OptionValue));
+        self::assertSame(['option' => null, 'label' => '', 'swatch' => null, 'position' => 0, 'mergedFrom' => []], $empty(Thing::OptionValue));
         self::assertSame(['value', 'brand'], [Thing::OptionValue->one(), Thing::Brand->one()]);
     }
 
