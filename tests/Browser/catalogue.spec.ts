@@ -15,7 +15,7 @@ const pick = async (page: Page, group: string, name: string): Promise<void> => {
 const save = (page: Page) => page.getByRole('button', { name: 'Save', exact: true });
 const moves = (page: Page) => page.locator('[data-moves]');
 
-test('a new ink with twelve variants, from nothing to its page in the shop, the template that it gets, and why', async ({ page }) => {
+test('a new ink with twelve variants and pictures, from nothing to its page in the shop, the template that it gets, and why', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.template('Pages of inks', { show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Inks')] }]] });
@@ -29,6 +29,18 @@ test('a new ink with twelve variants, from nothing to its page in the shop, the 
         await pick(page, 'Categories', 'Bottled inks');
         await page.getByRole('group', { name: 'Categories' }).getByRole('button', { name: /^done/ }).click();
         await expectAccessible(page);
+    });
+
+    await test.step('with two pictures, the second made the first', async () => {
+        const pictures = page.getByRole('region', { name: 'Pictures' });
+        await pictures.getByRole('button', { name: 'Choose a picture…' }).press('Enter');
+        await pictures.getByLabel('Find a picture').fill('bottle');
+        await pictures.locator('button[title*="ottle"]').nth(0).press('Enter');
+        await pictures.locator('button[title*="ottle"]').nth(1).press('Enter');
+        await expect(pictures.locator('li[data-picture]')).toHaveCount(2);
+        const second = await pictures.locator('li[data-picture]').nth(1).getAttribute('data-picture');
+        await pictures.getByRole('button', { name: 'Picture 2 earlier' }).press('Enter');
+        await expect(pictures.locator('li[data-picture]').first()).toHaveAttribute('data-picture', second ?? '');
     });
 
     await test.step('twelve variants of two options, the price pasted from a spreadsheet', async () => {
@@ -56,6 +68,7 @@ test('a new ink with twelve variants, from nothing to its page in the shop, the 
     await test.step('what is not saved survives a reload, and the template is said beforehand', async () => {
         await page.reload();
         await expect(page.getByLabel(/^Stock number of/).last()).toHaveValue('DUSK-12');
+        await expect(page.locator('li[data-picture] img[src^="/pictures/"]')).toHaveCount(2);
         await expect(moves(page)).toContainText('The page of “Dusk Post bottled ink” will get “Pages of inks”.');
     });
 
@@ -68,6 +81,7 @@ test('a new ink with twelve variants, from nothing to its page in the shop, the 
         await expect(page.getByText('Pages of inks').first()).toBeVisible();
         await page.goto('/p/dusk-post-bottled-ink');
         await expect(page.locator('.price').first()).toContainText('£4.50');
+        await expect(page.locator('.gallery img').first()).toHaveAttribute('alt', /bottle/i);
         await page.goto('/search?q=dusk+post');
         await expect(page.locator('.card-link')).toHaveCount(1);
     });

@@ -48,7 +48,6 @@
     </ol>
     {#if may}
         <div class="mt-2 max-w-72">
-            <label class="unseen" for="add-picture">Another picture</label>
             <PictureField
                 id="add-picture"
                 value={null}

@@ -20,9 +20,12 @@
 
     let { screen }: { screen: Screen<ProductData> } = $props();
     const { product, facts, contents } = untrack(() => screen.data);
-    const state = new Product(untrack(() => screen.data));
     const form = untrack(() => new ProductForm(screen.data.form, screen.data.template, screen.user.id));
     const { ledger, at } = form;
+    const state = new Product(
+        untrack(() => screen.data),
+        form.isNew ? { ledger, at } : null,
+    );
     const may = $derived(screen.may.edit);
     const groups = [...new Set(facts.map((fact) => fact.group))];
     const template = $derived(form.template);
@@ -74,6 +77,7 @@
                 </label>
                 <Days {ledger} {at} zone={screen.data.form.zone} {may} />
             </section>
+            <div class="mt-7"><OwnPictures product={state} {may} /></div>
             <section class="mt-7" aria-labelledby="variants-title">
                 <h2 id="variants-title" class="text-lg">What is sold</h2>
                 <div class="mt-2"><Options {form} {may} /></div>
@@ -85,9 +89,8 @@
                 <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the short description." />
             </section>
             {#if form.isNew}
-                <p class="mt-7 text-quiet">Pictures and facts follow once it is saved.</p>
+                <p class="mt-7 text-quiet">Facts follow once it is saved.</p>
             {:else}
-                <div class="mt-7"><OwnPictures product={state} {may} /></div>
                 <section class="mt-8" aria-labelledby="facts-title">
                     <h2 id="facts-title" class="text-lg">Facts</h2>
                     {#if facts.length === 0}

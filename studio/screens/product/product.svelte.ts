@@ -1,6 +1,8 @@
+import { numbers } from '../../lib/fields';
 import { get, post } from '../../lib/http';
 import { inTurn } from '../../lib/inTurn';
 import { notices } from '../../lib/notices.svelte';
+import type { Ledger } from '../../lib/ledger.svelte';
 import type { FactChange, Fact, Picture, ProductData } from '../../lib/types';
 
 /** One product of the catalogue: its facts, and its pictures in order. */
@@ -8,7 +10,7 @@ export class Product {
     values = $state.raw<Record<string, string[]>>({});
     /** Pictures that this window has seen, by number. */
     known = $state.raw<Record<number, Picture>>({});
-    pictures = $state.raw<number[]>([]);
+    private ordered = $state.raw<number[]>([]);
     /** By fact, why what was typed was not kept. */
     wrong = $state.raw<Record<number, string>>({});
     readonly id: number;
@@ -17,11 +19,20 @@ export class Product {
     private readonly facts = inTurn();
     private readonly order = inTurn();
 
-    constructor(data: ProductData) {
+    /** @param draft where a product that is not saved yet keeps its pictures */
+    constructor(
+        data: ProductData,
+        private readonly draft: { ledger: Ledger; at: string } | null,
+    ) {
         this.id = data.product.id;
         this.values = this.stored = data.values;
-        this.pictures = data.pictures;
+        this.ordered = data.pictures;
         this.learn(data.shownPictures);
+        if (draft) void this.meet(this.pictures);
+    }
+
+    get pictures(): number[] {
+        return this.draft ? numbers(this.draft.ledger.value(this.draft.at, 'pictures')) : this.ordered;
     }
 
     fill(fact: Fact, written: string[], words = `${fact.name} is ${written.length === 0 ? 'empty' : 'filled in'}.`): Promise<void> {
@@ -30,6 +41,11 @@ export class Product {
     }
 
     arrange(change: (now: number[]) => number[], words: string): Promise<void> {
+        if (this.draft) {
+            const next = change(this.pictures);
+            this.draft.ledger.set(this.draft.at, 'pictures', next);
+            return this.meet(next);
+        }
         return this.order(() => this.storeOrder(change(this.pictures), words));
     }
 
@@ -50,7 +66,7 @@ export class Product {
         try {
             await post('/studio/facts/values', { changes: [{ product: this.id, fact: fact.id, written, before }] });
             this.stored = { ...this.stored, [fact.id]: written };
-            if (fact.kind === 'picture') this.learn((await get<{ pictures: Picture[] }>(`/studio/pictures/rows?ids=${written.join(',')}`)).pictures);
+            if (fact.kind === 'picture') await this.meet(written.map(Number));
             notices.say(words, { words: 'Take this back', do: () => void this.fill(fact, before, `${fact.name} is as it was.`) });
         } catch (error) {
             const body = (error as { body?: { wrong?: { message: string }[]; crossed?: FactChange[] } }).body;
@@ -78,8 +94,18 @@ export class Product {
     }
 
     private take(answer: { pictures: number[]; shown: Picture[] }): void {
-        this.pictures = answer.pictures;
+        this.ordered = answer.pictures;
         this.learn(answer.shown);
+    }
+
+    private async meet(ids: number[]): Promise<void> {
+        const unknown = ids.filter((id) => !this.known[id]);
+        if (unknown.length === 0) return;
+        try {
+            this.learn((await get<{ pictures: Picture[] }>(`/studio/pictures/rows?ids=${unknown.join(',')}`)).pictures);
+        } catch (error) {
+            notices.trouble(error);
+        }
     }
 
     private learn(pictures: Picture[]): void {
