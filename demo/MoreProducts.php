@@ -36,6 +36,7 @@ final class MoreProducts
                 'insert into variant_values (variant_id, option_id, option_value_id) select v.id, o.option_id, case when v.position = 0 then o.one else o.other end'
                 ." from variants v, (select option_id, min(id) as one, max(id) as other from option_values group by option_id having count(*) > 1 order by option_id limit 1) o where v.product_id > $last and v.product_id % 2 = 0",
             );
+            DB::statement("update products set price_low = (select min(price) from variants v where v.product_id = products.id) where id > $last");
             DB::statement("update products set variant_count = 2 where id > $last and id % 2 = 0");
             DB::statement("insert into product_pictures (product_id, picture_id, position) select id, id % (select max(id) from pictures) + 1, 0 from products where id > $last");
             DB::statement("insert into title_words (word, product_id) select 'sample', id from products where id > $last union all select 'sheet', id from products where id > $last union all select cast(id as text), id from products where id > $last");

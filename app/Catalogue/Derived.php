@@ -34,6 +34,7 @@ final class Derived
         }
         DB::update(
             'update products set title_folded = folded_line(title), title_order = name_order(title), variant_count = (select count(*) from variants v where v.product_id = products.id and v.published = 1),'
+            .' price_low = (select min(price) from variants v where v.product_id = products.id),'
             .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = products.id union'
             .' select picture_id from variants v where v.product_id = products.id and v.published = 1 and picture_id is not null)),'
             .' review_count = (select count(*) from reviews where product_id = products.id and published = 1),'

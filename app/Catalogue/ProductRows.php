@@ -53,6 +53,8 @@ final readonly class ProductRows
     private const SORTS = [
         'title' => 'p.title_order, p.id',
         'new' => 'p.added_at desc, p.id desc',
+        'cheap' => 'p.price_low, p.id',
+        'dear' => 'p.price_low desc, p.id desc',
     ];
 
     public function __construct(

@@ -78,6 +78,7 @@
                 onchange={(event) => void products.find({ sort: event.currentTarget.value })}
             >
                 <option value="title">by title</option><option value="new">the newest first</option>
+                <option value="cheap">the cheapest first</option><option value="dear">the dearest first</option>
             </select></label
         >
     </p>

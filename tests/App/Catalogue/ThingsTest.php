@@ -66,9 +66,33 @@ final class ThingsTest extends TestCase
         }
     }
 
+    public function test_the_cheapest_and_the_dearest_come_first_and_still_do_when_a_price_was_changed(): void
+    {
+        $prices = fn (string $sort): array => array_map(static fn (int $id): mixed => DB::table('variants')->where('product_id', $id)->min('price'), array_column($this->rows("sort=$sort")['rows'], 'id'));
+        [$cheap, $dear] = [$prices('cheap'), $prices('dear')];
+        self::assertSame(self::inOrder($cheap), $cheap);
+        self::assertSame(array_reverse(self::inOrder($dear)), $dear);
+        self::assertLessThan($dear[0], $cheap[0]);
+
+        $variant = DB::table('variants')->where('product_id', 1)->orderBy('id')->first(['id', 'price']);
+        $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [['thing' => 'variant', 'id' => $variant->id, 'before' => ['price' => $variant->price, 'salePrice' => DB::table('variants')->where('id', $variant->id)->value('sale_price')], 'after' => ['price' => 1, 'salePrice' => null]]]])->assertOk();
+        self::assertSame(1, $this->rows('sort=cheap')['rows'][0]['id']);
+    }
+
+    /**
+     * @param  list<mixed>  $prices
+     * @return list<mixed>
+     */
+    private static function inOrder(array $prices): array
+    {
+        sort($prices);
+
+        return $prices;
+    }
+
     public function test_any_place_of_the_list_is_asked_for_and_each_product_stands_in_it_once(): void
     {
-        foreach (['title', 'new'] as $sort) {
+        foreach (['title', 'new', 'cheap', 'dear'] as $sort) {
             $seen = [];
             for ($from = 0; $from < 150; $from += 50) {
                 $seen = [...$seen, ...array_column($this->rows("sort=$sort&from=$from")['rows'], 'id')];
