@@ -98,7 +98,9 @@ final class FolderTest extends TestCase
         self::assertSame([$done->counts, $done->files, $done->moves], [$dry->counts, $dry->files, $dry->moves]);
         self::assertSame(1300, DB::table('variants')->where('id', $variant)->value('price'));
         $after = $this->everything();
-        self::assertSame(['variants'], array_keys(array_filter($after, static fn (array $rows, string $table): bool => $rows !== $before[$table], ARRAY_FILTER_USE_BOTH)));
+        // What lists are put in order by follows from the variants.
+        $told = static fn (array $shop): array => ['products' => array_map(static fn (array $row): array => array_diff_key($row, ['price_low' => true]), $shop['products'])] + $shop;
+        self::assertSame(['variants'], array_keys(array_filter($told($after), static fn (array $rows, string $table): bool => $rows !== $told($before)[$table], ARRAY_FILTER_USE_BOTH)));
         self::assertSame('Read in from a folder: 1 thing changed ('.self::PRODUCT.')', DB::table('catalogue_entries')->where('id', $done->entry)->value('words'));
 
         self::assertInstanceOf(Saved::class, $this->app->make(Saving::class)->takeBack($done->entry, $this->owner));
