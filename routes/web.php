@@ -15,15 +15,15 @@ foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'f
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
-Route::pattern('pageKind', implode('|', array_keys(PagesOfTheShop::paths())));
+Route::pattern('pageKind', implode('|', PagesOfTheShop::names()));
 
 Route::middleware(InTheShop::class)->group(function (): void {
-    Route::get('/', [Shop\ListingController::class, 'home']);
-    Route::get('/all', [Shop\ListingController::class, 'all']);
+    foreach (PagesOfTheShop::singles() as $kind => [$address, $slug]) {
+        Route::get($address, Shop\PageController::class)->defaults('slug', $slug)->defaults('pageKind', $kind);
+    }
     foreach (PagesOfTheShop::paths() as $kind => $path) {
         Route::get("/$path/{slug}", Shop\PageController::class)->defaults('pageKind', $kind);
     }
-    Route::get('/collection/{slug}', [Shop\ListingController::class, 'collection']);
     Route::get('/search', [Shop\ListingController::class, 'search']);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/pictures/{name}', Shop\PictureController::class);
@@ -88,6 +88,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('templates/{template}/reach', [Studio\ReachController::class, 'preview'])->middleware(PagesOnly::class);
     Route::post('templates/{template}/try', [Studio\ReachController::class, 'try'])->middleware(PagesOnly::class);
     Route::get('templates/{template}/news', [Studio\EditsController::class, 'news']);
+    Route::get('catalogue/rule', [Studio\CatalogueController::class, 'terms']);
     Route::get('names/{field}', [Studio\ReachController::class, 'names']);
     Route::get('pictures', [Studio\PicturesController::class, 'screen']);
     Route::get('files', [Studio\FilesController::class, 'index']);

@@ -30,7 +30,7 @@ final class PageCommand extends Command
         $kind = $this->text('kind');
         $subject = PagesOfTheShop::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
         if ($subject === null) {
-            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', array_keys(PagesOfTheShop::paths())).') and the address name.');
+            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PagesOfTheShop::names()).') and the address name.');
         }
         $verdict = $verdicts->of(PageKind::from($kind), $subject);
         $template = Template::query()->findOrFail($verdict->templateId);

@@ -59,9 +59,9 @@ final class TypesCommand extends Command
     private static function pageKinds(): array
     {
         $kinds = [];
-        foreach (PagesOfTheShop::paths() as $name => $path) {
+        foreach (PagesOfTheShop::names() as $name) {
             $subject = PageKinds::standard()->get(PageKind::from($name))->subject();
-            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'path' => $path];
+            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages()];
         }
 
         return $kinds;

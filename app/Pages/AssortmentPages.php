@@ -36,8 +36,11 @@ abstract readonly class AssortmentPages implements FindsPages
     /** @return array{string, string, string} the products that `p` holds: their column, in which tables, under which condition */
     abstract protected function holds(): array;
 
-    /** @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not looked for one product of the shop at a time */
-    private function count(): string
+    /**
+     * @param  int|null  $at  in seconds of Unix time, where it is not now
+     * @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not looked for one product of the shop at a time
+     */
+    protected function count(?int $at = null): string
     {
         [$id, $from, $where] = $this->holds();
 
@@ -65,7 +68,7 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function sql(int $at, array $ruleCollections): PageSql
     {
-        return new AssortmentSql($this->count(), $this->any(...));
+        return new AssortmentSql($this->count($at), $this->any(...));
     }
 
     public function read(int $id): ?Subject
@@ -76,6 +79,22 @@ abstract readonly class AssortmentPages implements FindsPages
     public function bySlug(string $slug): ?Subject
     {
         return $this->one('p.slug = ?', $slug);
+    }
+
+    /**
+     * One query, whatever their number.
+     *
+     * @param  list<int>  $ids
+     * @return list<Assortment> in the order asked for
+     */
+    public function several(array $ids): array
+    {
+        $found = [];
+        foreach ($ids === [] ? [] : DB::select($this->columns($this->count()).'p.id in ('.implode(',', $ids).')') as $row) {
+            $found[$row->subject_id] = $this->made($row);
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?Assortment => $found[$id] ?? null, $ids)));
     }
 
     public function features(Subject $subject): Features
@@ -116,6 +135,11 @@ abstract readonly class AssortmentPages implements FindsPages
         [$id, $from, $where] = $this->holds();
 
         return "select $id from {$this->table()} p cross join $from where p.id = {$subject->id()} and $where";
+    }
+
+    public function ownOrder(Subject $subject): ?string
+    {
+        return null;
     }
 
     public function awkward(): array
@@ -164,15 +188,28 @@ abstract readonly class AssortmentPages implements FindsPages
         ), 'id');
     }
 
-    private function one(string $where, string|int $value): ?Assortment
+    protected function one(string $where, string|int $value): ?Assortment
     {
-        $row = DB::selectOne(
-            "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, {$this->count()} as products"
-            ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where $where",
-            [$value],
-        );
+        return $this->counted($value, $this->count(), $where);
+    }
 
-        return $row instanceof stdClass ? new Assortment(
+    /** @param  string  $count  SQL, how many products it holds */
+    protected function counted(string|int $value, string $count, string $where = 'p.id = ?'): ?Assortment
+    {
+        $row = DB::selectOne($this->columns($count).$where, [$value]);
+
+        return $row instanceof stdClass ? $this->made($row) : null;
+    }
+
+    private function columns(string $count): string
+    {
+        return "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, $count as products"
+            ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where ";
+    }
+
+    private function made(stdClass $row): Assortment
+    {
+        return new Assortment(
             $this->subject(),
             $row->subject_id,
             $row->slug,
@@ -182,6 +219,6 @@ abstract readonly class AssortmentPages implements FindsPages
             $row->products,
             $row->search_title,
             $row->search_description,
-        ) : null;
+        );
     }
 }

@@ -61,6 +61,9 @@ interface FindsPages
     /** @return string SQL, the ids of the products that a subject holds */
     public function holding(Subject $subject): string;
 
+    /** @return string|null SQL, the place of a product called `p` in the order that the owner gave a subject's products; null where there is none */
+    public function ownOrder(Subject $subject): ?string;
+
     /** @return array<string, string> what makes a page awkward to look at a template with, in words => as SQL: true, or the words themselves with a number in them */
     public function awkward(): array;
 

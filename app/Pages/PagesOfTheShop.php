@@ -11,11 +11,24 @@ use Vestibra\Core\Pages\PageKind;
 /** The one list of what kinds of pages the shop has templates for. Another kind is one class and one line here. */
 final class PagesOfTheShop
 {
+    /** The address names of pages of which there is one. */
+    public const HOME = 'home';
+
+    public const ALL = 'all';
+
     /** By page kind: how its pages are found, and what their addresses begin with. */
     private const KINDS = [
         'product' => [ProductPages::class, 'p'],
         'category' => [CategoryPages::class, 'c'],
+        'collection' => [CollectionPages::class, 'collection'],
         'brand' => [BrandPages::class, 'brand'],
+        'tag' => [TagPages::class, 'tag'],
+    ];
+
+    /** Those of which there is one: how it is found, its whole address, and its address name. */
+    private const SINGLE = [
+        'home' => [HomePages::class, '/', self::HOME],
+        'all-products' => [AllProductsPages::class, '/all', self::ALL],
     ];
 
     /** @var array<string, FindsPages> */
@@ -29,14 +42,14 @@ final class PagesOfTheShop
     public function get(PageKind|string $kind): FindsPages
     {
         $name = $kind instanceof PageKind ? $kind->value : $kind;
-        [$class] = self::KINDS[$name] ?? throw new LogicException("The shop has no templates for $name.");
+        [$class] = self::KINDS[$name] ?? self::SINGLE[$name] ?? throw new LogicException("The shop has no templates for $name.");
 
         return $this->made[$name] ??= $this->container->make($class);
     }
 
     public static function knows(string $kind): bool
     {
-        return isset(self::KINDS[$kind]);
+        return isset(self::KINDS[$kind]) || isset(self::SINGLE[$kind]);
     }
 
     /** @return array<string, string> page kind => what the addresses of its pages begin with */
@@ -45,15 +58,27 @@ final class PagesOfTheShop
         return array_map(static fn (array $kind): string => $kind[1], self::KINDS);
     }
 
+    /** @return array<string, array{string, string}> page kind => address and address name, of pages of which there is one */
+    public static function singles(): array
+    {
+        return array_map(static fn (array $kind): array => [$kind[1], $kind[2]], self::SINGLE);
+    }
+
+    /** @return list<string> every page kind, by name */
+    public static function names(): array
+    {
+        return array_keys(self::KINDS + self::SINGLE);
+    }
+
     public static function address(PageKind $kind, string $slug): string
     {
-        return '/'.(self::KINDS[$kind->value][1] ?? $kind->value).'/'.rawurlencode($slug);
+        return self::SINGLE[$kind->value][1] ?? '/'.(self::KINDS[$kind->value][1] ?? $kind->value).'/'.rawurlencode($slug);
     }
 
     /** @return list<PageKind> */
     public static function kinds(): array
     {
-        return array_map(PageKind::from(...), array_keys(self::KINDS));
+        return array_map(PageKind::from(...), self::names());
     }
 
     /** @return list<FindsPages> */

@@ -93,7 +93,7 @@ final readonly class Publish
         $tree = $this->stored->tree($change->after['tree'] ?? null);
         foreach ([$tree, ...$this->shared($tree)] as $part) {
             foreach ($part->walk() as $node) {
-                if ($this->composer->schema->definition($node->kind)?->essential === $essential && self::isOn($node)) {
+                if ($this->composer->schema->definition($node->kind)?->essentialOf($node) === $essential && self::isOn($node)) {
                     return true;
                 }
             }

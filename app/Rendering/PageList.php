@@ -11,24 +11,47 @@ use Vestibra\Core\Templates\Schema;
 /** How a page lists its products, as the first block on it that does so has it. */
 final readonly class PageList
 {
+    private const MOST = 96;
+
+    /** @param  bool  $choosable  whether customers may see more of them at once */
     public function __construct(
         public int $perPage = 12,
         public string $sort = 'new',
+        public bool $choosable = false,
     ) {
     }
 
     public static function of(Node $tree, Schema $schema): self
     {
+        $grid = null;
+        $choosable = false;
         foreach ($tree->walk() as $node) {
-            $definition = $schema->definition($node->kind);
-            if ($definition?->listsProducts === true && ($node->when['off'] ?? false) !== true) {
-                $perPage = $node->what['perPage'] ?? $definition->setting(Question::What, 'perPage')?->default;
-                $sort = $node->what['sort'] ?? $definition->setting(Question::What, 'sort')?->default;
-
-                return new self(is_int($perPage) ? $perPage : 12, is_string($sort) ? $sort : 'new');
+            $on = ($node->when['off'] ?? false) !== true;
+            $choosable = $choosable || ($on && $node->kind === 'per-page');
+            if ($grid === null && $on && $schema->definition($node->kind)?->listsProducts === true && self::what($node, $schema, 'feed') === 'page') {
+                $grid = $node;
             }
         }
+        if ($grid === null) {
+            return new self(choosable: $choosable);
+        }
+        $sort = self::what($grid, $schema, 'sort');
 
-        return new self;
+        return new self(self::perPage($grid, $schema), is_string($sort) ? $sort : 'new', $choosable);
+    }
+
+    /** As many rows as were said of as many as stand in one, where both are said; else so many. */
+    private static function perPage(Node $grid, Schema $schema): int
+    {
+        $rows = self::what($grid, $schema, 'rows');
+        $perRow = $grid->how['desktop']['perRow'] ?? null;
+        $perPage = is_int($rows) && $rows > 0 && is_int($perRow) ? $rows * $perRow : self::what($grid, $schema, 'perPage');
+
+        return is_int($perPage) ? min(self::MOST, max(1, $perPage)) : 12;
+    }
+
+    private static function what(Node $node, Schema $schema, string $name): mixed
+    {
+        return $node->what[$name] ?? $schema->definition($node->kind)?->setting(Question::What, $name)?->default;
     }
 }

@@ -25,6 +25,7 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Node;
 
 /** The shop as the blocks of one page may ask it. */
@@ -114,9 +115,24 @@ final class PageShop implements Shop
         return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
     }
 
+    public function byRule(?Reach $rule, string $sort, int $most): array
+    {
+        return $this->listing->byRule($rule, $sort, $most);
+    }
+
+    public function ofCollection(int $collection, string $sort, int $most): array
+    {
+        return $this->listing->ofCollection($collection, $sort, $most);
+    }
+
     public function beneath(bool $details): array
     {
-        return $this->subject->kind() === SubjectKind::Category ? $this->categories->beneath($this->subject->id(), $details) : [];
+        return $this->categories->beneath($this->subject->kind() === SubjectKind::Category ? $this->subject->id() : null, $details);
+    }
+
+    public function shelves(string $things, ?array $ids): array
+    {
+        return $this->listing->shelves(PageKind::from($things), $ids);
     }
 
     public function neighbours(): array

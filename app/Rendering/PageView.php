@@ -26,7 +26,7 @@ final readonly class PageView
     public function shop(ComposedPage $page, Subject $subject, Visit $visit, HouseStyle $house, ?array $looking): View
     {
         return $this->view($page, $subject, $house, false, [
-            'title' => $subject->searchTitle(),
+            'title' => $subject->searchTitle() ?: null,
             'description' => $subject->searchDescription(),
             'looking' => $looking,
             'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,

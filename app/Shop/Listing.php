@@ -7,24 +7,44 @@ namespace Vestibra\App\Shop;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Pages\AssortmentPages;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Reach\LiveRules;
+use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Reach\ReachSql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\PageList;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachCompiler;
 
-/** A page of products of a listing, with its order and its paging. */
+/**
+ * A page of products of a listing, with its order and its paging; and what other lists of products are fed with.
+ *
+ * @phpstan-import-type Card from Cards
+ * @phpstan-import-type Shelf from Shop
+ */
 final readonly class Listing
 {
     public const PER_PAGE = 12;
 
     public const SORTS = ['new', 'title', 'cheap', 'dear'];
+
+    private const SHELVES = 24;
+
+    /** The order that the owner gave the products of a collection. */
+    public const OWN = 'own';
 
     private const PRICE = '(select min(case when v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?)'
         .' and (v.sale_until is null or v.sale_until > ?) then v.sale_price else v.price end) from variants v'
@@ -34,7 +54,48 @@ final readonly class Listing
         private Cards $cards,
         private ShopClock $clock,
         private PagesOfTheShop $pages,
+        private Categories $categories,
+        private LiveRules $live,
     ) {
+    }
+
+    /** @return list<Card> products that a rule takes */
+    public function byRule(?Reach $rule, string $sort, int $most): array
+    {
+        if ($rule === null) {
+            return $this->some(new Sql('1'), $sort, null, $most);
+        }
+        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$rule]), PageKind::Product))->compile($rule);
+        $sql = new ReachSql($this->pages->get(PageKind::Product), $this->clock->now()->getTimestamp(), $this->live->of(PageKind::Product)->collections);
+
+        return $this->some($sql->covers($compiled), $sort, null, $most);
+    }
+
+    /** @return list<Card> products of a collection */
+    public function ofCollection(int $collection, string $sort, int $most): array
+    {
+        $finds = $this->pages->get(PageKind::Collection);
+        $subject = new Assortment(SubjectKind::Collection, $collection, '', '');
+
+        return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most);
+    }
+
+    /**
+     * @param  list<int>|null  $ids  of categories, collections or brands; null for the first of all there are
+     * @return list<Shelf> in the order asked for
+     */
+    public function shelves(PageKind $kind, ?array $ids): array
+    {
+        $finds = $this->pages->get($kind);
+        $all = $finds instanceof AssortmentPages ? $finds->several($ids ?? array_column(DB::select("select id from {$finds->table()} order by id limit ".self::SHELVES), 'id')) : [];
+
+        return array_map(static fn (Assortment $one): array => [
+            'name' => $one->name,
+            'address' => PagesOfTheShop::address($kind, $one->slug),
+            'words' => $one->description,
+            'picture' => $one->picture,
+            'products' => $one->products,
+        ], $all);
     }
 
     /**
@@ -48,16 +109,23 @@ final readonly class Listing
             return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
         }
         $now = $this->clock->now();
-        $sort = in_array($visit->sort, self::SORTS, true) ? $visit->sort : $list->sort;
-        $pages = max(1, (int) ceil($subject->products / $list->perPage));
+        $choices = $list->choosable ? [$list->perPage, 2 * $list->perPage, 4 * $list->perPage] : [];
+        $perPage = in_array($visit->perPage, $choices, true) ? $visit->perPage : $list->perPage;
+        $finds = $this->pages->get($kind);
+        $own = $finds->ownOrder($subject);
+        $sorts = $own === null ? self::SORTS : [self::OWN, ...self::SORTS];
+        $asked = in_array($visit->sort, $sorts, true);
+        $sort = $asked ? $visit->sort : (in_array($list->sort, $sorts, true) ? $list->sort : self::SORTS[0]);
+        $pages = max(1, (int) ceil($subject->products / $perPage));
         $page = max(1, min($pages, $visit->page));
-        [$order, $bindings] = $this->order($sort, $now);
+        [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
         $ids = array_column(DB::select(
-            "select p.id from products p where p.published = 1 and p.id in ({$this->pages->get($kind)->holding($subject)}) order by $order, p.id limit ? offset ?",
-            [...$bindings, $list->perPage, ($page - 1) * $list->perPage],
+            "select p.id from products p where p.published = 1 and p.id in ({$finds->holding($subject)}) order by $order, p.id limit ? offset ?",
+            [...$bindings, $perPage, ($page - 1) * $perPage],
         ), 'id');
+        $kept = ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
-        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, self::SORTS, in_array($visit->sort, self::SORTS, true));
+        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, $sorts, $perPage, $choices, $kept);
     }
 
     /** @return array<string, mixed> cards, total, page, pages, sort */
@@ -97,6 +165,21 @@ final readonly class Listing
         $match = implode(' ', array_map(static fn (string $word): string => "\"$word\"*", $words));
 
         return new Sql('p.id in (select rowid from product_words where product_words match ?)', [$match]);
+    }
+
+    /**
+     * @param  string|null  $own  SQL, the owner's own order
+     * @return list<Card>
+     */
+    private function some(Sql $where, string $sort, ?string $own, int $most): array
+    {
+        $now = $this->clock->now();
+        [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
+
+        return $this->cards->of(array_column(DB::select(
+            "select p.id from products p where p.published = 1 and ($where->text) order by $order, p.id limit ?",
+            [...$where->bindings, ...$bindings, $most],
+        ), 'id'), $now);
     }
 
     /** @return array{string, list<string>} */

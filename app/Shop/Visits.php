@@ -8,7 +8,7 @@ use Illuminate\Http\Request;
 use Vestibra\App\Http\Asked;
 use Vestibra\Core\Composing\Visit;
 
-/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `page`, `sort` and `reviews` speak for themselves. */
+/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `page`, `sort`, `show` and `reviews` speak for themselves. */
 final class Visits
 {
     /** Anything that is not a pair of whole numbers becomes a wish that nothing fulfils. */
@@ -19,6 +19,6 @@ final class Visits
             $wishes[(int) $option] = is_string($value) && ctype_digit($value) && strlen($value) < 16 ? (int) $value : 0;
         }
 
-        return new Visit($wishes, Asked::text($request, 'reviews', 20), Asked::page($request), Asked::text($request, 'sort', 20));
+        return new Visit($wishes, Asked::text($request, 'reviews', 20), Asked::page($request), Asked::text($request, 'sort', 20), Asked::number($request, 'show', 0, 0, 10_000));
     }
 }

@@ -36,6 +36,12 @@ final readonly class Fallbacks
 
     private static function name(PageKind $kind): string
     {
-        return $kind === PageKind::Product ? 'Everything else' : 'Every other '.PageKinds::standard()->get($kind)->subject()->one();
+        $subject = PageKinds::standard()->get($kind)->subject();
+
+        return match (true) {
+            $kind === PageKind::Product => 'Everything else',
+            $subject->isSingle() => ucfirst($subject->one()),
+            default => 'Every other '.$subject->one(),
+        };
     }
 }

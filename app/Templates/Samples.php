@@ -53,7 +53,7 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $awkward = implode(' + ', array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward()));
+        $awkward = implode(' + ', array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward())) ?: 'null';
         $rows = DB::select(
             "select p.id, $awkward as awkward from $from order by awkward = 0 and {$pages->ordinary()} desc, {$pages->title()}, p.id limit 1",
             $where->bindings,
@@ -100,12 +100,12 @@ final readonly class Samples
         }
         $pages = $this->pages->get($kind);
         $tests = $pages->awkward();
-        $columns = [];
+        $columns = ['p.id'];
         foreach ($tests as $flag => $test) {
             $columns[] = "$test as \"$flag\"";
         }
         $flags = [];
-        foreach (DB::select('select p.id, '.implode(', ', $columns)." from {$pages->table()} p where p.id in (".implode(',', $ids).')') as $row) {
+        foreach (DB::select('select '.implode(', ', $columns)." from {$pages->table()} p where p.id in (".implode(',', $ids).')') as $row) {
             $flags[$row->id] = array_map(
                 static fn (string $flag): string => is_string($row->{$flag}) ? $row->{$flag} : $flag,
                 array_keys(array_filter(array_intersect_key((array) $row, $tests))),

@@ -32,17 +32,19 @@ final readonly class Starts
                 ['name' => 'compact', 'title' => 'Facts first', 'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.'],
                 ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
             ],
-            default => [
-                ['name' => 'shelves', 'title' => 'Name, words, products', 'words' => 'The way there, the name and its words, what lies beneath, and all products.'],
-                ['name' => 'banner', 'title' => 'Banner and products', 'words' => 'The name over its picture, across the page; then three products in a row.'],
-            ],
+            PageKind::Home => HomeStarts::LIST,
+            default => ListingStarts::LIST,
         }, ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.']];
     }
 
     /** The one that every shop begins with. */
     public static function usual(PageKind $kind): string
     {
-        return $kind === PageKind::Product ? 'gallery-and-buy' : 'shelves';
+        return match ($kind) {
+            PageKind::Product => 'gallery-and-buy',
+            PageKind::Home => 'front',
+            default => 'shelves',
+        };
     }
 
     /** @param  array<string, mixed>  $stored  a stored tree; whether it holds nothing but bands and columns */
@@ -64,14 +66,12 @@ final readonly class Starts
             return null;
         }
         $bands = match ($name) {
-            'shelves' => ListingStarts::shelves(),
-            'banner' => ListingStarts::banner(),
             'gallery-and-buy' => self::galleryAndBuy(),
             'story' => self::story(),
             'compact' => self::compact(),
             'launch' => self::launch(),
             'blank' => [self::band([])],
-            default => null,
+            default => $kind === PageKind::Home ? HomeStarts::tree($name) : ListingStarts::tree($kind, $name),
         };
         if ($bands === null) {
             return null;

@@ -63,7 +63,7 @@ final readonly class Attention
     /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
-        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNotIn('page_kind', array_keys(PagesOfTheShop::paths()))->orderBy('name')->get(['name', 'page_kind'])->all();
+        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNotIn('page_kind', PagesOfTheShop::names())->orderBy('name')->get(['name', 'page_kind'])->all();
         $matters = array_map(static fn (stdClass $row): array => self::matter(
             'unknown-kind',
             "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is kept, and shown nowhere.",
@@ -71,15 +71,19 @@ final readonly class Attention
             '/studio/templates',
         ), array_values($unknown));
 
-        return array_merge($matters, ...array_map($this->ofKind(...), PagesOfTheShop::kinds()));
+        $names = DB::table('templates')->pluck('name', 'id')->all();
+
+        return array_merge($matters, ...array_map(fn (PageKind $kind): array => $this->ofKind($kind, $names), PagesOfTheShop::kinds()));
     }
 
-    /** @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback */
-    private function ofKind(PageKind $kind): array
+    /**
+     * @param  array<array-key, mixed>  $names  of templates
+     * @return list<Matter> live and shown on nothing, dead conditions, pages on the fallback
+     */
+    private function ofKind(PageKind $kind, array $names): array
     {
         $matters = [];
         $contest = $this->contests->all($kind);
-        $names = DB::table('templates')->pluck('name', 'id');
         $live = $this->counts->live($kind);
         foreach ($contest->candidates as $candidate) {
             $id = $candidate->templateId;

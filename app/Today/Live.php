@@ -10,6 +10,7 @@ use Vestibra\App\Messages\OwnWords;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Templates\TemplateRole;
 
@@ -41,7 +42,7 @@ final readonly class Live
         $byTemplate = $ahead = $pages = [];
         foreach ($this->pages->all() as $of) {
             $kind = $of->kind()->value;
-            $pages[] = ['pageKind' => $kind, 'count' => (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
+            $pages[] = ['pageKind' => $kind, 'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle() ? 1 : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
             foreach ($this->counts->live($of->kind()) as $id => $count) {
                 $one = ['id' => $id, 'name' => (string) ($names[$id] ?? ''), 'pageKind' => $kind];
                 if ($count['when'] === 'ahead') {

@@ -20,7 +20,6 @@ final class MessagePlaces
         'search' => 'Search',
         'top' => 'Top of every page',
         'foot' => 'Foot of every page',
-        'home' => 'First page',
         'cart' => 'Cart',
         'checkout' => 'Checkout',
         'error' => 'Pages that say what went wrong',

@@ -214,6 +214,7 @@ final class ProblemWords
             SettingProblem::NotNumbers => '“{setting}” takes a few of those that the shop has, each once. Those before were kept.',
             SettingProblem::NotProducts => '“{setting}” takes up to 24 products of the shop, each once. The products before were kept.',
             SettingProblem::NotConditions => '“{setting}” takes up to ten conditions on the product. The conditions before were kept.',
+            SettingProblem::NotARule => '“{setting}” takes a rule that products can be asked by. The rule before was kept.',
             SettingProblem::NotDays => '“{setting}” takes days of the calendar. The days before were kept.',
             SettingProblem::DaysEndFirst => '“{setting}” ends before it begins. The days before were kept.',
             SettingProblem::UnknownSource => '“{setting}” cannot come from there. The value before was kept.',

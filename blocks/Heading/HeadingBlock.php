@@ -27,7 +27,7 @@ final readonly class HeadingBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::words('text', 'Words', new Text(200), 'heading.text', true),
-                Setting::what('level', 'Heading level', new Choice(['h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)']), 'h2'),
+                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)']), 'h2'),
                 Setting::how('size', 'Size', new Amount(12, 96), '--heading-own-size', 'heading-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),

@@ -34,7 +34,7 @@ final readonly class PageDescriptionBlock implements BlockKind
                 ), 'margin'),
             ],
             searchWords: 'words text category introduction',
-            subjects: SubjectKind::ASSORTMENTS,
+            subjects: SubjectKind::LISTINGS,
         );
     }
 

@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Text;
 
 /** The way to the other pages of the products. Where there is one page it is not there. */
 final readonly class PagingBlock implements BlockKind
@@ -25,11 +26,14 @@ final readonly class PagingBlock implements BlockKind
             'Paging',
             Shelf::More,
             [
+                Setting::what('way', 'As', new Choice(['numbers' => 'numbers', 'more' => '“more”, which adds below']), 'numbers'),
+                Setting::words('more', 'Words on “more”', new Text(40), 'list.more')->while('way', 'more'),
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), '--paging-align'),
             ],
-            searchWords: 'pages next before numbers',
+            searchWords: 'pages next before numbers more load',
             messages: ['list'],
-            subjects: SubjectKind::ASSORTMENTS,
+            subjects: SubjectKind::LISTINGS,
+            wordsMayStay: true,
         );
     }
 
@@ -38,6 +42,8 @@ final readonly class PagingBlock implements BlockKind
         $listed = $context->shop->listed();
 
         return $listed->pages < 2 ? Composed::absent('all products stand on one page') : Composed::shown([
+            'way' => $settings->text('way'),
+            'more' => $settings->named('more'),
             'page' => $listed->page,
             'before' => $listed->page > 1 ? $listed->address($listed->page - 1) : null,
             'next' => $listed->page < $listed->pages ? $listed->address($listed->page + 1) : null,

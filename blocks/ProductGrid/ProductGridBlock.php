@@ -4,43 +4,69 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\ProductGrid;
 
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Pages\Essential;
-use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Numbered;
+use Vestibra\Core\Templates\Types\Products;
+use Vestibra\Core\Templates\Types\Rule;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
-/** The products of the page itself, a page of them at a time. */
+/**
+ * Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand.
+ *
+ * @phpstan-import-type Card from Shop
+ */
 final readonly class ProductGridBlock implements BlockKind
 {
+    private const ORDERS = ['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'own' => 'a collection’s own order'];
+
     public function definition(): Definition
     {
         return new Definition(
             'product-grid',
-            'Products of the page',
+            'Products',
             Shelf::Show,
             [
-                Setting::what('perPage', 'On a page', new Amount(1, 96, ''), 12),
-                Setting::what('sort', 'In the order', new Choice(['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first']), 'new'),
-                Setting::what('count', 'Say how many there are', new Toggle, true),
-                Setting::what('order', 'Let customers choose the order', new Toggle, true),
-                Setting::words('empty', 'When there are none', new Text(160), 'list.none'),
+                Setting::what('feed', 'Shows', new Choice(['page' => 'the products of the page', 'rule' => 'products by a rule', 'collection' => 'products of a collection', 'chosen' => 'products picked here']), 'page'),
+                Setting::what('rule', 'By the rule', new Rule, null)->while('feed', 'rule'),
+                Setting::what('collection', 'Of the collection', new Numbered('collection'), null)->while('feed', 'collection'),
+                Setting::what('fact', 'Picked in the fact', new Numbered('products-fact'), null)->while('feed', 'chosen'),
+                Setting::what('products', 'Picked here', new Products, [])->while('feed', 'chosen'),
+                Setting::what('perPage', 'At once', new Amount(1, 96, ''), 12)->while('feed', 'page', 'rule', 'collection'),
+                Setting::what('rows', 'or so many rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
+                Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'new')->while('feed', 'page', 'rule', 'collection'),
+                Setting::what('layout', 'Stand', new Choice(['grid' => 'side by side', 'list' => 'one below another', 'row' => 'in a row that slides']), 'grid'),
+                Setting::what('titled', 'With a title', new Toggle, false),
+                Setting::words('title', 'Title', new Text(80), 'cards.title')->while('titled', true),
+                Setting::what('count', 'Say how many there are', new Toggle, true)->while('feed', 'page'),
+                Setting::what('order', 'Let customers choose the order', new Toggle, true)->while('feed', 'page'),
+                Setting::words('empty', 'When there are none', new Text(160), 'list.none')->while('feed', 'page'),
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row'),
                 Setting::how('gap', 'Between cards', new Step, '--grid-gap'),
             ],
-            searchWords: 'list cards grid catalogue collection category',
-            messages: ['badge', 'list', 'price'],
-            subjects: SubjectKind::ASSORTMENTS,
+            starters: [
+                new Starter('Products of the page', ['kind' => 'product-grid']),
+                new Starter('Products by rule', ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 4, 'titled' => true]], self::drawing('M14 40h44')),
+                new Starter('Picked products', ['kind' => 'product-grid', 'what' => ['feed' => 'chosen', 'titled' => true]], self::drawing('M8 40l3 3 5-6M28 40l3 3 5-6M48 40l3 3 5-6')),
+            ],
+            searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
+            messages: ['badge', 'cards', 'list', 'price'],
             essential: Essential::Products,
+            essentialWhile: ['feed' => 'page'],
+            headingLevel: 2,
             wordsMayStay: true,
             listsProducts: true,
         );
@@ -48,15 +74,89 @@ final readonly class ProductGridBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
-        $instants = array_filter(array_column($listed->cards, 'until'), is_int(...));
+        return match ($settings->text('feed')) {
+            'rule' => $this->cards($settings, $context->shop->byRule($settings->rule('rule'), $settings->text('sort'), $this->most($settings)), 'no product fits the rule'),
+            'collection' => $this->cards(
+                $settings,
+                $settings->number('collection') === null ? [] : $context->shop->ofCollection($settings->number('collection'), $settings->text('sort'), $this->most($settings)),
+                $settings->number('collection') === null ? 'no collection is chosen' : 'the collection has no products in the shop',
+            ),
+            'chosen' => $this->chosen($settings, $context),
+            default => $context->subject->kind()->holdsProducts() ? $this->ofPage($settings, $context) : Composed::absent("this {$context->subject->kind()->one()} has no products of its own: choose what it shows"),
+        };
+    }
 
-        return Composed::shown([
-            'cards' => $listed->cards,
+    private function ofPage(Settings $settings, Context $context): Composed
+    {
+        $listed = $context->shop->listed();
+
+        return Composed::shown($this->data($settings, $listed->cards, [
             'total' => $settings->bool('count') ? $listed->total : null,
             'sort' => $listed->sort,
             'sorts' => $settings->bool('order') && $listed->total > 1 ? $listed->sorts : [],
+            'asked' => array_diff_key($listed->asked, ['sort' => true]),
+            'page' => $listed->page,
+        ]))->until(self::until($listed->cards));
+    }
+
+    /** Those in a fact of the product first, then those picked for every page; never the product of the page itself. */
+    private function chosen(Settings $settings, Context $context): Composed
+    {
+        $fact = $settings->number('fact');
+        $ids = array_values(array_unique(array_diff(
+            [...$context->fact($fact)?->numbers() ?? [], ...$settings->ids('products')],
+            $context->subject instanceof Product ? [$context->subject->id] : [],
+        )));
+
+        return $this->cards($settings, $context->shop->cards($ids), match (true) {
+            $ids !== [] => 'none of the picked products can be seen in the shop',
+            $fact === null => 'no products are picked',
+            default => "this {$context->subject->kind()->one()} has nothing in ".($context->shop->nameOf('fact', $fact) ?? 'this fact'),
+        });
+    }
+
+    /** @param  list<Card>  $cards */
+    private function cards(Settings $settings, array $cards, string $none): Composed
+    {
+        return $cards === [] ? Composed::absent($none) : Composed::shown($this->data($settings, $cards, []))->until(self::until($cards));
+    }
+
+    /**
+     * @param  list<Card>  $cards
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed>
+     */
+    private function data(Settings $settings, array $cards, array $more): array
+    {
+        return $more + [
+            'cards' => $cards,
+            'title' => $settings->bool('titled') ? $settings->text('title') : '',
+            'layout' => $settings->text('layout'),
             'empty' => $settings->named('empty'),
-        ])->until($instants === [] ? null : min($instants));
+            'total' => null,
+            'sort' => '',
+            'sorts' => [],
+            'asked' => [],
+            'page' => null,
+        ];
+    }
+
+    private function most(Settings $settings): int
+    {
+        return max(1, $settings->amount('perPage'));
+    }
+
+    /** @param  list<Card>  $cards */
+    private static function until(array $cards): ?int
+    {
+        $instants = array_filter(array_column($cards, 'until'), is_int(...));
+
+        return $instants === [] ? null : min($instants);
+    }
+
+    private static function drawing(string $mark): string
+    {
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
+            ."<path d=\"M4 8h24\"/><rect x=\"4\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><rect x=\"27\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><rect x=\"50\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><path d=\"$mark\"/></svg>";
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Pages\Essential;
+
 final readonly class ComposedNode
 {
     /**
@@ -12,6 +14,7 @@ final readonly class ComposedNode
      * @param  string|null  $absent  why it is not in the shop's page; null when it is
      * @param  bool  $wanted  absent because the owner asked for it: switched off, or not for this product or day
      * @param  string|null  $note  what the owner should know about it; customers never see it
+     * @param  Essential|null  $essential  what the page cannot do without, and this is as it is set
      * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
     public function __construct(
@@ -23,6 +26,7 @@ final readonly class ComposedNode
         public ?string $note = null,
         public bool $wanted = false,
         public ?int $until = null,
+        public ?Essential $essential = null,
     ) {
     }
 

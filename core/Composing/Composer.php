@@ -83,7 +83,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note, until: $composed->until);
+        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note, until: $composed->until, essential: $definition->essentialOf($node));
     }
 
     /** The number of what a holder's blocks are about, where the owner chose something else than the page is about. */

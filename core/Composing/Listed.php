@@ -17,7 +17,9 @@ final readonly class Listed
      * @param  int  $page  from 1, never beyond the last
      * @param  int  $pages  at least 1
      * @param  list<string>  $sorts  the orders that there are
-     * @param  bool  $asked  whether somebody asked for the order: then it stays
+     * @param  int  $perPage  how many stand on a page
+     * @param  list<int>  $perPageChoices  what customers may choose from
+     * @param  array<string, string|int>  $asked  what somebody asked for, as it stands in the address: it stays
      */
     public function __construct(
         public array $cards,
@@ -26,13 +28,26 @@ final readonly class Listed
         public int $pages,
         public string $sort,
         public array $sorts,
-        private bool $asked = false,
+        public int $perPage = 12,
+        public array $perPageChoices = [],
+        public array $asked = [],
     ) {
+    }
+
+    /** @return int the place of the first that is shown among all of them; 0 where there is none */
+    public function from(): int
+    {
+        return $this->total === 0 ? 0 : ($this->page - 1) * $this->perPage + 1;
+    }
+
+    public function to(): int
+    {
+        return min($this->total, $this->page * $this->perPage);
     }
 
     /** @return string the address of another page of the list, from the page itself */
     public function address(int $page): string
     {
-        return '?'.http_build_query(($this->asked ? ['sort' => $this->sort] : []) + ['page' => $page]);
+        return '?'.http_build_query($this->asked + ['page' => $page]);
     }
 }

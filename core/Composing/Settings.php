@@ -6,10 +6,12 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Types\Rule;
 
 /** A block's own values with its defaults behind them and its sources filled from the page's subject. */
 final readonly class Settings
@@ -119,6 +121,14 @@ final readonly class Settings
         $value = $this->value($name);
 
         return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
+    }
+
+    /** @return Reach|null null for all products */
+    public function rule(string $name): ?Reach
+    {
+        $value = $this->value($name);
+
+        return $value === null ? null : Rule::read($value);
     }
 
     public function picture(string $name): ?Picture

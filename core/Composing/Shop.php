@@ -7,6 +7,7 @@ namespace Vestibra\Core\Composing;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Node;
 
 /**
@@ -16,6 +17,7 @@ use Vestibra\Core\Templates\Node;
  *
  * @phpstan-type Card array<string, mixed>
  * @phpstan-type Review array{author: string, stars: int, words: string, day: string}
+ * @phpstan-type Shelf array{name: string, address: string, words: string, picture: Picture|null, products: int}
  */
 interface Shop
 {
@@ -58,10 +60,30 @@ interface Shop
     public function listed(): Listed;
 
     /**
+     * @param  Reach|null  $rule  null for all products of the shop
+     * @param  string  $sort  `new`, `title`, `cheap` or `dear`
+     * @return list<Card> published ones that a rule takes
+     */
+    public function byRule(?Reach $rule, string $sort, int $most): array;
+
+    /**
+     * @param  string  $sort  as of rules, or `own`
+     * @return list<Card> published ones of a collection
+     */
+    public function ofCollection(int $collection, string $sort, int $most): array;
+
+    /**
      * @param  bool  $details  whether pictures and numbers are wanted: one query
-     * @return list<array{name: string, address: string, picture: Picture|null, products: int}> the categories right beneath the page's own
+     * @return list<Shelf> the categories right beneath the page's own, or, on a page about something else, those at the top
      */
     public function beneath(bool $details): array;
+
+    /**
+     * @param  string  $things  `category`, `collection` or `brand`
+     * @param  list<int>|null  $ids  null for the first of all there are
+     * @return list<Shelf> in the order asked for; one query
+     */
+    public function shelves(string $things, ?array $ids): array;
 
     /** The order of reviews that the customer asked for, if any. */
     public function reviewOrder(): ?string;

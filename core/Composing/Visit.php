@@ -12,12 +12,14 @@ final readonly class Visit
      * @param  string  $reviews  the order of reviews; empty: as the page has it
      * @param  int  $page  of its list of products, from 1
      * @param  string  $sort  the order of its list of products; empty: as the page has it
+     * @param  int  $perPage  how many of them at once; 0: as the page has it
      */
     public function __construct(
         public array $wishes = [],
         public string $reviews = '',
         public int $page = 1,
         public string $sort = '',
+        public int $perPage = 0,
     ) {
     }
 }

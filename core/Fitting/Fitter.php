@@ -48,7 +48,7 @@ final readonly class Fitter
     {
         $findings = [];
         foreach ($kind->essentials() as $essential) {
-            $shown = array_values(array_filter([...$this->about($page)], fn (ComposedNode $node): bool => $this->schema->definition($node->kind)?->essential === $essential));
+            $shown = array_values(array_filter([...$this->about($page)], static fn (ComposedNode $node): bool => $node->essential === $essential));
             if ($shown === []) {
                 $findings[] = new Finding(Matter::Missing, null, "The page has no {$essential->words()}");
             } elseif (isset($shown[1])) {

@@ -12,6 +12,7 @@ use Vestibra\Core\Pages\Kinds\CollectionPages;
 use Vestibra\Core\Pages\Kinds\ProductPages;
 use Vestibra\Core\Pages\Kinds\SearchPages;
 use Vestibra\Core\Pages\Kinds\SinglePages;
+use Vestibra\Core\Pages\Kinds\TagPages;
 
 /** The one list of what kinds of pages there are. Another kind is one class and one line here. */
 final readonly class PageKinds
@@ -31,11 +32,12 @@ final readonly class PageKinds
             new CategoryPages,
             new CollectionPages,
             new BrandPages,
+            new TagPages,
             new SearchPages,
             new AroundPages(PageKind::Header),
             new AroundPages(PageKind::Footer),
-            new SinglePages(PageKind::Home),
-            new SinglePages(PageKind::AllProducts),
+            new SinglePages(PageKind::Home, SubjectKind::Home),
+            new SinglePages(PageKind::AllProducts, SubjectKind::AllProducts, [Essential::Title, Essential::Products]),
             new SinglePages(PageKind::Cart),
             new SinglePages(PageKind::Checkout),
             new SinglePages(PageKind::Thanks),

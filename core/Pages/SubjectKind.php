@@ -13,6 +13,8 @@ enum SubjectKind: string
     case Brand = 'brand';
     case Tag = 'tag';
     case Query = 'query';
+    case AllProducts = 'all-products';
+    case Home = 'home';
     /** Of a page of which there is one, such as the cart. */
     case Nothing = 'nothing';
 
@@ -22,6 +24,8 @@ enum SubjectKind: string
         return match ($this) {
             self::Query => 'search',
             self::Nothing => 'page',
+            self::Home => 'home page',
+            self::AllProducts => 'page of all products',
             default => $this->value,
         };
     }
@@ -31,6 +35,7 @@ enum SubjectKind: string
         return match ($this) {
             self::Category => 'categories',
             self::Query => 'searches',
+            self::AllProducts => 'pages of all products',
             default => $this->one().'s',
         };
     }
@@ -38,20 +43,29 @@ enum SubjectKind: string
     /** As in "a category page". */
     public function page(): string
     {
-        return $this === self::Nothing ? 'page' : $this->one().' page';
+        return $this->isSingle() ? $this->one() : $this->one().' page';
     }
 
     public function pages(): string
     {
-        return $this->page().'s';
+        return $this === self::AllProducts ? $this->many() : $this->page().'s';
     }
 
-    /** Whether it is a set of products with a page of its own. */
+    /** Whether its page lists products of its own. */
     public function holdsProducts(): bool
     {
-        return in_array($this, self::ASSORTMENTS, true);
+        return in_array($this, self::LISTINGS, true);
+    }
+
+    /** Whether there is one page about it. */
+    public function isSingle(): bool
+    {
+        return in_array($this, [self::Nothing, self::Home, self::AllProducts], true);
     }
 
     /** Every kind of subject that is a set of products with a name. */
     public const ASSORTMENTS = [self::Category, self::Collection, self::Brand, self::Tag];
+
+    /** Every kind of subject whose page lists products of its own. */
+    public const LISTINGS = [...self::ASSORTMENTS, self::AllProducts];
 }

@@ -77,6 +77,7 @@ final readonly class Features
             SubjectKind::Collection => [PageKind::Collection, [Aspect::Collection->value => [$one->id]]],
             SubjectKind::Brand => [PageKind::Brand, [Aspect::Brand->value => [$one->id]]],
             SubjectKind::Tag => [PageKind::Tag, [Aspect::Tag->value => [$one->id]]],
+            SubjectKind::AllProducts => [PageKind::AllProducts, []],
             default => throw new LogicException("A {$one->kind->value} holds no products."),
         };
 

@@ -46,6 +46,7 @@ final readonly class Definition
      * @param  list<Starter>  $starters  what the shelf inserts; without any, a bare block
      * @param  list<SubjectKind>  $subjects  what a page has to be about for it; none: anything
      * @param  Essential|null  $essential  what the page cannot do without, and this is
+     * @param  array<string, string|bool>  $essentialWhile  it is that only while this setting has this value
      * @param  int|null  $headingLevel  of the heading that it brings where it has a title
      * @param  bool  $wordsMayStay  whether the words that it comes with stand for themselves
      * @param  FilledWith|null  $filledWith  what is kept elsewhere and stands in it
@@ -66,6 +67,7 @@ final readonly class Definition
         public string $searchWords = '',
         public array $subjects = [],
         public ?Essential $essential = null,
+        public array $essentialWhile = [],
         public ?int $headingLevel = null,
         public ?WordsRoom $room = null,
         public bool $wordsMayStay = false,
@@ -108,6 +110,18 @@ final readonly class Definition
     public function setting(Question $question, string $name): ?Setting
     {
         return $this->settings[self::key($question, $name)] ?? null;
+    }
+
+    /** What a page cannot do without, and a block of this kind is as it is set. */
+    public function essentialOf(Node $node): ?Essential
+    {
+        foreach ($this->essentialWhile as $name => $value) {
+            if (($node->what[$name] ?? $this->setting(Question::What, $name)?->default) !== $value) {
+                return null;
+            }
+        }
+
+        return $this->essential;
     }
 
     /** Whether it says something on a page about such a subject. */

@@ -16,11 +16,12 @@ use Vestibra\Core\Templates\Types\RichText;
  * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
  *
  * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
- *     string|null, sourced: bool, takes: list<string>, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
+ *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
  *     bool, things?: string, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>}
  */
 final readonly class Setting
 {
+    /** @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to count */
     private function __construct(
         public string $name,
         public string $label,
@@ -31,7 +32,14 @@ final readonly class Setting
         public ?string $houseToken,
         public bool $sourced,
         public ?string $says = null,
+        public ?array $while = null,
     ) {
+    }
+
+    /** It counts only while another setting of the block has one of these values: the panel shows it then. */
+    public function while(string $name, string|bool ...$values): self
+    {
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)]);
     }
 
     public static function what(string $name, string $label, SettingType $type, mixed $default): self
@@ -102,6 +110,7 @@ final readonly class Setting
             'houseToken' => $this->houseToken,
             'sourced' => $this->sourced,
             'takes' => array_column($this->takes(), 'value'),
+            'while' => $this->while,
             ...$this->type->describe(),
         ];
     }

@@ -28,6 +28,7 @@ enum SettingProblem: string implements ProblemCode
     case NotNumbers = 'setting.not-numbers';
     case NotProducts = 'setting.not-products';
     case NotConditions = 'setting.not-conditions';
+    case NotARule = 'setting.not-a-rule';
     case NotDays = 'setting.not-days';
     case DaysEndFirst = 'setting.days-end-first';
     case UnknownSource = 'setting.unknown-source';

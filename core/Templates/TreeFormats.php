@@ -7,7 +7,7 @@ namespace Vestibra\Core\Templates;
 /** Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers. */
 final class TreeFormats
 {
-    public const CURRENT = 2;
+    public const CURRENT = 3;
 
     /**
      * @param  mixed  $node  a block as it was stored, with everything in it
@@ -15,7 +15,9 @@ final class TreeFormats
      */
     public static function node(mixed $node, int $format): mixed
     {
-        return $format < 2 ? self::nodeFromFormat1($node) : $node;
+        $node = $format < 2 ? self::nodeFromFormat1($node) : $node;
+
+        return $format < 3 ? self::nodeFromFormat2($node) : $node;
     }
 
     /**
@@ -24,7 +26,12 @@ final class TreeFormats
      */
     public static function edit(array $edit, int $format): array
     {
-        return $format < 2 ? self::editFromFormat1($edit) : $edit;
+        $edit = $format < 2 ? self::editFromFormat1($edit) : $edit;
+        if ($format < 3 && isset($edit['node'])) {
+            $edit['node'] = self::nodeFromFormat2($edit['node']);
+        }
+
+        return $edit;
     }
 
     /** @phpstan-assert-if-true int $format */
@@ -45,6 +52,23 @@ final class TreeFormats
         }
         if (is_array($node['children'] ?? null)) {
             $node['children'] = array_map(self::nodeFromFormat1(...), $node['children']);
+        }
+
+        return $node;
+    }
+
+    /** Format 2 had a kind of block for picked products alone; since then a product grid says itself what feeds it. */
+    private static function nodeFromFormat2(mixed $node): mixed
+    {
+        if (! is_array($node)) {
+            return $node;
+        }
+        if (($node['kind'] ?? null) === 'product-cards') {
+            $node['kind'] = 'product-grid';
+            $node['what'] = ['feed' => 'chosen', 'titled' => true] + (is_array($node['what'] ?? null) ? $node['what'] : []);
+        }
+        if (is_array($node['children'] ?? null)) {
+            $node['children'] = array_map(self::nodeFromFormat2(...), $node['children']);
         }
 
         return $node;

@@ -1,10 +1,21 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import NamePicker from './NamePicker.svelte';
     import { NameChoice } from './names.svelte';
 
-    let { may, values, change }: { may: boolean; values: number[]; change: (next: number[]) => void } = $props();
+    interface Props {
+        may: boolean;
+        values: number[];
+        /** What they are: products, categories, … */
+        things?: string;
+        /** Of them in plain words. */
+        many?: string;
+        change: (next: number[]) => void;
+    }
+
+    let { may, values, things = 'product', many = 'products', change }: Props = $props();
     let open = $state(false);
-    const choice = new NameChoice('product');
+    const choice = untrack(() => new NameChoice(things));
     const names = $derived(choice.known);
 
     $effect(() => void choice.learn(values));
@@ -45,6 +56,6 @@
     {/each}
 </ol>
 {#if may}
-    <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Done' : 'Pick products…'}</button>
-    {#if open}<NamePicker things="product" {names} {values} set={change} />{/if}
+    <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Done' : `Pick ${many}…`}</button>
+    {#if open}<NamePicker {things} {names} {values} set={change} />{/if}
 {/if}

@@ -115,7 +115,7 @@ test('two windows on one product: other fields go together, the same field is as
     const other = await context.newPage();
     for (const one of [page, other]) await one.goto(`/studio/products/${product}`);
     await page.getByLabel('Title').first().fill('Night Mail, dark');
-    await other.getByLabel('Short description').fill('Blue as the last post.');
+    await other.getByRole('textbox', { name: 'Short description' }).fill('Blue as the last post.');
     for (const one of [page, other]) {
         await save(one).click();
         await expect(one.getByText(/^Saved\./)).toBeVisible();
@@ -321,11 +321,11 @@ test('what is typed while a save is on its way is kept, and not said to be saved
     await page.getByLabel('Title').first().fill('Night Mail, first');
     await save(page).click();
     await page.getByLabel('Title').first().fill('Night Mail, second');
-    await page.getByLabel('Short description').fill('Typed meanwhile.');
+    await page.getByRole('textbox', { name: 'Short description' }).fill('Typed meanwhile.');
     go();
     await expect(page.getByText(/^Saved\./)).toBeVisible();
     await expect(page.getByLabel('Title').first()).toHaveValue('Night Mail, second');
-    await expect(page.getByLabel('Short description')).toHaveValue('Typed meanwhile.');
+    await expect(page.getByRole('textbox', { name: 'Short description' })).toHaveText('Typed meanwhile.');
     await expect(page.getByText('1 change not saved')).toBeVisible();
     await page.unroute('**/catalogue/save');
     await save(page).click();

@@ -98,7 +98,7 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
         const fact = (name: string): number => data.facts.find((one) => one.name === name)?.id ?? 0;
         const { files } = (await (await fetch('/studio/files?use=film')).json()) as { files: { id: number }[] };
         const filled: Record<string, object> = {
-            'product-cards': { products: [2, 3, 4, 5], fact: fact('Also try') },
+            'product-grid': { feed: 'chosen', products: [2, 3, 4, 5], fact: fact('Also try') },
             'own-blocks': { fact: fact('Story') },
             downloads: { fact: fact('Leaflet') },
             film: { film: files[0]?.id, said: 'A pen writes' },
@@ -142,7 +142,7 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
         for (const file of own) bytes += gzipSync(await (await request.get(file)).body()).length;
         expect(bytes).toBeGreaterThan(5_000);
         expect(bytes).toBeLessThanOrEqual(40_000);
-        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-cards .card', '.film', '.downloads a', '.note']) {
+        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-grid .card', '.film', '.downloads a', '.note']) {
             await expect(page.locator(block).first()).toBeVisible();
         }
     }

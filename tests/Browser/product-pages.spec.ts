@@ -85,7 +85,7 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     for (const name of ['Daybook', 'Amber Post bottled ink', 'Archive Blue bottled ink', 'Birdwatcher’s log']) {
         await counted.click(name, settings(page).getByLabel(name, { exact: true }));
     }
-    await expect(studio.block('.product-cards .card')).toHaveCount(4);
+    await expect(studio.block('.product-grid .card')).toHaveCount(4);
     await studio.saved();
 
     console.log(counted.done.map((action, at) => `${String(at + 1).padStart(2)}. ${action}`).join('\n'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages\Kinds;
 
+use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
@@ -11,8 +12,12 @@ use Vestibra\Core\Pages\SubjectKind;
 /** Pages of which there is one, such as the cart: their rules know nothing but the season. */
 final readonly class SinglePages implements KindOfPage
 {
-    public function __construct(private PageKind $kind)
-    {
+    /** @param  list<Essential>  $essentials */
+    public function __construct(
+        private PageKind $kind,
+        private SubjectKind $subject = SubjectKind::Nothing,
+        private array $essentials = [],
+    ) {
     }
 
     public function kind(): PageKind
@@ -22,7 +27,7 @@ final readonly class SinglePages implements KindOfPage
 
     public function subject(): SubjectKind
     {
-        return SubjectKind::Nothing;
+        return $this->subject;
     }
 
     public function rules(): array
@@ -37,6 +42,6 @@ final readonly class SinglePages implements KindOfPage
 
     public function essentials(): array
     {
-        return [];
+        return $this->essentials;
     }
 }

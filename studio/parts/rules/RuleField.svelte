@@ -7,7 +7,18 @@
     import { RuleState } from './rule.svelte';
     import type { Terms } from './terms';
 
-    let { terms, rule, set }: { terms: Terms; rule: Reach; set: (rule: Reach) => void } = $props();
+    interface Props {
+        terms: Terms;
+        rule: Reach;
+        /** In a narrow panel. */
+        small?: boolean;
+        /** Whether what it comes to is said. */
+        counted?: boolean;
+        set: (rule: Reach) => void;
+    }
+
+    let { terms, rule, small = false, counted: says = true, set }: Props = $props();
+    const look = $derived(small ? 'text-sm leading-6' : 'text-lg leading-9');
     const state = new RuleState(
         () => rule,
         untrack(() => set),
@@ -32,7 +43,7 @@
         />
     {/each}
     {#if terms.mayEdit}
-        <p class="text-base">
+        <p class={small ? '' : 'text-base'}>
             <span class="text-quiet"
                 >{rule[part].length === 0 ? (part === 'show' ? 'products where' : 'nothing so far. Leave out products where') : 'or products where'}</span
             >
@@ -41,15 +52,15 @@
     {/if}
 {/snippet}
 
-<section class="text-lg leading-9" aria-label="It holds">
+<section class={look} aria-label="It holds">
     <h3 class="font-sans text-base font-semibold">It holds</h3>
     {@render clauses('show')}
 </section>
-<section class="mt-3 border-t border-dashed border-hair pt-3 text-lg leading-9" aria-label="It leaves out">
+<section class="mt-3 border-t border-dashed border-hair pt-3 {look}" aria-label="It leaves out">
     <h3 class="font-sans text-base font-semibold">It leaves out</h3>
     {@render clauses('keepOff')}
 </section>
-{#if state.preview}
+{#if state.preview && says}
     <p class="mt-3" role="status" data-rule-count>{counted(state.preview.count, 'product')}, as things stand now.</p>
     <div class="mt-2"><PagePictures pages={state.preview.pages} size={40} /></div>
 {/if}

@@ -331,6 +331,12 @@ export class Table {
         return values?.[setting.name] ?? setting.default;
     }
 
+    /** Whether a setting says anything as the others of its block are. */
+    counts(node: TreeNode, setting: Setting): boolean {
+        const other = setting.while && this.kinds.of(node.kind)?.settings.find((one) => one.name === setting.while?.name);
+        return !other || (setting.while?.values ?? []).some((value) => value === this.valueOf(node, other));
+    }
+
     /** A style as it is at the width that is looked at, with where it comes from. */
     styleOf(node: TreeNode, name: string): { value: Value; from: WidthName | null } {
         const key = `${node.id} how ${name} ${this.widthName}`;

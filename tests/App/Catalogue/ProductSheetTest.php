@@ -94,7 +94,7 @@ final class ProductSheetTest extends TestCase
         foreach ([
             ['id' => 'one', 'kind' => 'picture', 'what' => ['picture' => ['source' => 'product.fact-picture', 'of' => $of('In use')]]],
             ['id' => 'two', 'kind' => 'button', 'what' => ['text' => 'More', 'link' => ['source' => 'product.fact-link', 'of' => $of('More about it')]]],
-            ['id' => 'three', 'kind' => 'product-cards', 'what' => ['fact' => $of('Also try')]],
+            ['id' => 'three', 'kind' => 'product-grid', 'what' => ['feed' => 'chosen', 'fact' => $of('Also try')]],
         ] as $node) {
             $this->edit($template, ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => $node]);
         }

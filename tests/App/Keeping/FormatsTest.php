@@ -185,6 +185,11 @@ final class FormatsTest extends TestCase
         $tree = (new TreeReader($this->app->make(Composer::class)->schema, $this->app->make(\Vestibra\Core\Templates\Ids::class)))->parseTree($stored['tree']);
         self::assertInstanceOf(Node::class, $tree);
         self::assertSame(TreeReader::FORMAT, TreeReader::write($tree)['format']);
+        if (basename($file) !== '1.json') {
+            $this->get('/p/teal-tide-cartridges')->assertSee('Also nice');
+            $picked = array_values(array_filter(iterator_to_array($tree->walk(), false), static fn (Node $node): bool => $node->id === 'picked'))[0];
+            self::assertSame(['product-grid', 'chosen', true, [2, 3], 3], [$picked->kind, $picked->what['feed'], $picked->what['titled'], $picked->what['products'], $picked->how['desktop']['perRow']]);
+        }
     }
 
     public function test_there_is_a_file_of_every_format(): void

@@ -64,7 +64,7 @@ final class PagesSqlTest extends TestCase
 
     private function shuffle(FindsPages $pages, Chance $chance): void
     {
-        foreach (DB::table($pages->table())->pluck('id') as $id) {
+        foreach (str_starts_with($pages->table(), '(') ? [] : DB::table($pages->table())->pluck('id') as $id) {
             $name = $chance->pick(self::NAMES);
             DB::table($pages->table())->where('id', $id)->update(['name' => $name, 'name_folded' => Folding::fold($name), 'picture_id' => $chance->oneIn(2) ? null : 1]);
         }
@@ -97,7 +97,7 @@ final class PagesSqlTest extends TestCase
     private function subjects(FindsPages $pages): array
     {
         $subjects = [];
-        foreach (DB::table($pages->table())->orderBy('id')->pluck('id') as $id) {
+        foreach (array_column(DB::select("select p.id from {$pages->table()} p order by p.id"), 'id') as $id) {
             $subject = $pages->read($id);
             self::assertNotNull($subject);
             $subjects[$id] = $subject;

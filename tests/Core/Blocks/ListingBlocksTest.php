@@ -12,6 +12,9 @@ use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\SinglePage;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Templates\Node;
@@ -65,7 +68,7 @@ final class ListingBlocksTest extends TestCase
 
     public function test_an_order_that_was_asked_for_stays_from_page_to_page(): void
     {
-        self::assertSame('?sort=cheap&page=2', self::block(new Node('b', 'paging'), listed: new Listed([], 30, 1, 3, 'cheap', [], true))->data['next']);
+        self::assertSame('?sort=cheap&page=2', self::block(new Node('b', 'paging'), listed: new Listed([], 30, 1, 3, 'cheap', [], asked: ['sort' => 'cheap']))->data['next']);
         self::assertSame('all products stand on one page', self::block(new Node('b', 'paging'), listed: new Listed([], 3, 1, 1, 'new', []))->absent);
     }
 
@@ -76,7 +79,84 @@ final class ListingBlocksTest extends TestCase
         $full = self::block(new Node('b', 'beneath', ['pictures' => true, 'counts' => true]))->data;
         self::assertSame([4, 0], array_column($full['links'], 'count'));
         self::assertSame(['/pictures/file1-400.webp', null], array_map(static fn (array $one): ?string => $one['picture']['small'] ?? null, $full['links']));
-        self::assertSame('works on pages of categories', self::block(new Node('b', 'beneath'), new Assortment(SubjectKind::Brand, 3, 'o', 'Ostrelve'))->absent);
+        self::assertSame(['It glints.', ''], array_column(self::block(new Node('b', 'beneath', ['words' => true]))->data['links'], 'words'));
+        self::assertSame(['', ''], array_column($full['links'], 'words'));
+    }
+
+    public function test_ways_lead_to_what_was_picked_in_that_order(): void
+    {
+        $names = static fn (array $what): array => array_column((array) (self::block(new Node('b', 'beneath', $what), new SinglePage(SubjectKind::Home, 'Home', 'home'))->data['links'] ?? []), 'name');
+        self::assertSame(['collection 7', 'collection 2'], $names(['from' => 'collection', 'collections' => [7, 2]]));
+        self::assertSame(['category 3'], $names(['from' => 'category', 'categories' => [3], 'collections' => [7]]));
+        self::assertSame(['brand 4'], $names(['from' => 'brand', 'brands' => [4]]));
+        self::assertSame(['collection 1', 'collection 2'], $names(['from' => 'collections']));
+        self::assertSame(['Shimmer', 'Permanent'], $names([]), 'The categories at the top.');
+        self::assertSame('nothing is picked that customers can see', self::block(new Node('b', 'beneath', ['from' => 'brand']))->absent);
+    }
+
+    public function test_a_grid_is_fed_by_a_rule_a_collection_or_by_hand_wherever_it_stands(): void
+    {
+        $home = new SinglePage(SubjectKind::Home, 'Home', 'home');
+        $titles = static fn (array $what): array => array_column((array) (self::block(new Node('b', 'product-grid', $what), $home)->data['cards'] ?? []), 'title');
+        $ofInk = ['format' => 2, 'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]], 'keepOff' => []];
+        self::assertSame(['Product 1', 'Product 2'], $titles(['feed' => 'rule', 'perPage' => 2]), 'Without a rule: everything there is.');
+        self::assertSame(['Product 3', 'Product 2'], $titles(['feed' => 'collection', 'collection' => 4]));
+        self::assertSame(['Product 3'], $titles(['feed' => 'collection', 'collection' => 4, 'perPage' => 1]));
+        self::assertSame(['Product 2'], $titles(['feed' => 'chosen', 'products' => [2]]));
+        foreach ([
+            'this home page has no products of its own: choose what it shows' => [],
+            'no product fits the rule' => ['feed' => 'rule', 'rule' => $ofInk],
+            'no collection is chosen' => ['feed' => 'collection'],
+            'the collection has no products in the shop' => ['feed' => 'collection', 'collection' => 9],
+        ] as $why => $what) {
+            self::assertSame($why, self::block(new Node('b', 'product-grid', $what), $home)->absent);
+        }
+        $fed = self::block(new Node('b', 'product-grid', ['feed' => 'rule']))->data;
+        self::assertSame([null, [], null], [$fed['total'], $fed['sorts'], $fed['page']], 'Only the one fed by the page pages and sorts.');
+    }
+
+    public function test_a_grid_has_a_title_where_one_is_wanted(): void
+    {
+        $title = static fn (array $what): string => (string) self::block(new Node('b', 'product-grid', $what))->data['title'];
+        self::assertSame(['', Pages::messages()->say('cards.title'), 'New'], [$title(['title' => 'Unused']), $title(['titled' => true]), $title(['titled' => true, 'title' => 'New'])]);
+    }
+
+    public function test_only_a_grid_fed_by_the_page_is_what_the_page_cannot_do_without(): void
+    {
+        $essential = static fn (string $kind, array $what): ?Essential => self::block(new Node('b', $kind, $what))->essential;
+        self::assertSame(Essential::Products, $essential('product-grid', []));
+        self::assertNull($essential('product-grid', ['feed' => 'rule']));
+        self::assertSame(Essential::Title, $essential('page-banner', []));
+        self::assertNull($essential('page-banner', ['title' => false]));
+    }
+
+    public function test_the_banner_has_the_pages_own_picture_or_one_chosen_here(): void
+    {
+        $plain = new Assortment(SubjectKind::Tag, 4, 'gift', 'Gift');
+        $banner = self::block(new Node('b', 'page-banner'))->data;
+        self::assertSame([5, 'Bottled', 'In glass.'], [$banner['picture']['id'], $banner['title'], $banner['words']]);
+        self::assertSame([null, 'Gift', ''], array_values(self::block(new Node('b', 'page-banner'), $plain)->data));
+        self::assertSame('this tag has no picture', self::block(new Node('b', 'page-banner', ['title' => false, 'words' => false]), $plain)->absent);
+    }
+
+    public function test_which_products_stand_here_and_how_many_there_are(): void
+    {
+        $count = static fn (Listed $listed): array => self::block(new Node('b', 'result-count'), listed: $listed)->data;
+        self::assertSame(['from' => 13, 'to' => 24, 'total' => 57, 'all' => false], $count(new Listed([], 57, 2, 5, 'new', [], 12)));
+        self::assertSame(['from' => 49, 'to' => 57, 'total' => 57, 'all' => false], $count(new Listed([], 57, 5, 5, 'new', [], 12)));
+        self::assertSame(['from' => 1, 'to' => 3, 'total' => 3, 'all' => true], $count(new Listed([], 3, 1, 1, 'new', [], 12)));
+        self::assertSame('there are no products here', self::block(new Node('b', 'result-count'), listed: new Listed([], 0, 1, 1, 'new', [], 12))->absent);
+    }
+
+    public function test_order_and_number_keep_what_else_was_asked_for(): void
+    {
+        $listed = new Listed([], 57, 1, 3, 'cheap', ['new', 'cheap'], 24, [12, 24, 48], ['sort' => 'cheap', 'show' => 24]);
+        self::assertSame(['value' => 'cheap', 'values' => ['new', 'cheap'], 'asked' => ['show' => 24]], self::block(new Node('b', 'list-order'), listed: $listed)->data);
+        self::assertSame(['value' => 24, 'values' => [12, 24, 48], 'asked' => ['sort' => 'cheap']], self::block(new Node('b', 'per-page'), listed: $listed)->data);
+        self::assertSame(['show' => 24], self::block(new Node('b', 'product-grid'), listed: $listed)->data['asked']);
+        self::assertSame('?sort=cheap&show=24&page=2', $listed->address(2));
+        self::assertSame('there is nothing to put in order', self::block(new Node('b', 'list-order'), listed: new Listed([], 1, 1, 1, 'new', ['new']))->absent);
+        self::assertSame('all products stand on one page', self::block(new Node('b', 'per-page'), listed: new Listed([], 12, 1, 1, 'new', [], 12, [12, 24, 48]))->absent);
     }
 
     public function test_the_way_to_a_category_ends_with_itself(): void
@@ -107,7 +187,7 @@ final class ListingBlocksTest extends TestCase
     #[DataProvider('everyKind')]
     public function test_no_block_fails_on_a_page_of_another_kind(string $kind): void
     {
-        foreach ([self::category(), new Assortment(SubjectKind::Tag, 4, 'gift', 'gift')] as $subject) {
+        foreach ([self::category(), new Assortment(SubjectKind::Tag, 4, 'gift', 'gift'), new SinglePage(SubjectKind::Home, 'Home', 'home'), new Assortment(SubjectKind::AllProducts, 1, 'all', 'All')] as $subject) {
             self::assertNotSame('this block failed', self::block(new Node('b', $kind), $subject)->absent);
         }
     }
@@ -134,7 +214,7 @@ final class ListingBlocksTest extends TestCase
         return new Assortment(SubjectKind::Category, World::BOTTLED, 'bottled', 'Bottled', $description, Pages::pictureNumber(5), 27);
     }
 
-    private static function block(Node $block, ?Assortment $subject = null, ?Listed $listed = null): ComposedNode
+    private static function block(Node $block, ?Subject $subject = null, ?Listed $listed = null): ComposedNode
     {
         $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed), Pages::messages());
         $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);

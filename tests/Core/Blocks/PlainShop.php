@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Node;
 
 /** A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others do not. */
@@ -65,11 +66,26 @@ final readonly class PlainShop implements Shop
         return $this->listed ?? new Listed($this->cards([1, 2, 3]), 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
     }
 
+    public function byRule(?Reach $rule, string $sort, int $most): array
+    {
+        return array_slice($this->cards($rule === null ? [1, 2, 3] : []), 0, $most);
+    }
+
+    public function ofCollection(int $collection, string $sort, int $most): array
+    {
+        return array_slice($this->cards($collection === 4 ? [3, 2] : []), 0, $most);
+    }
+
+    public function shelves(string $things, ?array $ids): array
+    {
+        return array_map(static fn (int $id): array => ['name' => "$things $id", 'address' => "/$things/$id", 'words' => '', 'picture' => null, 'products' => $id], $ids ?? [1, 2]);
+    }
+
     public function beneath(bool $details): array
     {
         return [
-            ['name' => 'Shimmer', 'address' => '/c/shimmer', 'picture' => Pages::pictureNumber(1), 'products' => 4],
-            ['name' => 'Permanent', 'address' => '/c/permanent', 'picture' => null, 'products' => 0],
+            ['name' => 'Shimmer', 'address' => '/c/shimmer', 'words' => 'It glints.', 'picture' => Pages::pictureNumber(1), 'products' => 4],
+            ['name' => 'Permanent', 'address' => '/c/permanent', 'words' => '', 'picture' => null, 'products' => 0],
         ];
     }
 

@@ -88,9 +88,9 @@ final class ThingsTest extends TestCase
 
     public function test_products_of_a_fact_come_before_those_picked_for_every_product_and_never_the_product_itself(): void
     {
-        $block = Pages::block(new Node('b', 'product-cards', ['fact' => 1, 'products' => [1, 2]]), self::with(FactKind::Products, ['2', '7', '3']));
+        $block = Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'fact' => 1, 'products' => [1, 2]]), self::with(FactKind::Products, ['2', '7', '3']));
         self::assertSame(['/p/2', '/p/3', '/p/1'], array_column((array) ($block->data['cards'] ?? []), 'address'));
-        self::assertSame('this product has nothing in Care', self::absent('product-cards', ['fact' => 1], Pages::ink()));
+        self::assertSame('this product has nothing in Care', self::absent('product-grid', ['feed' => 'chosen', 'fact' => 1], Pages::ink()));
     }
 
     public function test_a_number_comes_from_a_fact_where_the_setting_takes_it(): void

@@ -57,7 +57,7 @@ final class UntilTest extends TestCase
     public function test_what_a_kind_says_of_itself_counts_too_also_where_it_is_absent(): void
     {
         $soon = self::at('2026-11-25 00:00')->getTimestamp();
-        $page = static fn (?string $absent): ComposedNode => new ComposedNode('p', 'page', [], [new ComposedNode('c', 'product-cards', [], [], $absent, until: $soon)]);
+        $page = static fn (?string $absent): ComposedNode => new ComposedNode('p', 'page', [], [new ComposedNode('c', 'product-grid', [], [], $absent, until: $soon)]);
         $context = Pages::context(Pages::ink());
         self::assertSame($soon, Until::of(new Node('p', 'page'), $page(null), $context));
         self::assertSame($soon, Until::of(new Node('p', 'page'), $page('not today'), $context));
@@ -65,9 +65,9 @@ final class UntilTest extends TestCase
 
     public function test_cards_hold_until_the_first_of_their_prices_changes(): void
     {
-        $block = Pages::block(new Node('b', 'product-cards', ['products' => [1, 2, 3]]), Pages::ink());
+        $block = Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => [1, 2, 3]]), Pages::ink());
         self::assertSame(1_800_000_000, $block->until);
-        self::assertNull(Pages::block(new Node('b', 'product-cards', ['products' => [1]]), Pages::ink())->until);
+        self::assertNull(Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => [1]]), Pages::ink())->until);
     }
 
     public function test_a_badge_is_new_until_the_product_is_too_old_for_it_and_only_where_new_is_wanted(): void

@@ -46,6 +46,9 @@ final readonly class RandomRules
         }
 
         $large = $this->chance->oneIn(15);
+        if (Fields::standard()->on($this->kind) === []) {
+            return ['format' => 2, 'show' => $this->chance->oneIn(3) ? [] : [[]], 'keepOff' => [], 'season' => $season, 'goesFirst' => $this->chance->oneIn(5)];
+        }
 
         return [
             'format' => 2,

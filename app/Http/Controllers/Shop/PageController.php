@@ -53,7 +53,9 @@ final readonly class PageController
         $kind = PageKind::from($pageKind);
         $subject = $this->pages->get($kind)->bySlug($slug);
         if ($subject === null) {
-            return $this->addresses->lead($request, Thing::from($kind->value), $slug) ?? abort(404);
+            $thing = Thing::tryFrom($kind->value);
+
+            return ($thing === null ? null : $this->addresses->lead($request, $thing, $slug)) ?? abort(404);
         }
         if (! $subject->isShown()) {
             abort(404);

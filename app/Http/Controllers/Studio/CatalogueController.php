@@ -15,6 +15,7 @@ use Vestibra\App\Catalogue\RulePreview;
 use Vestibra\App\Catalogue\SafeHtml;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\CatalogueAnswer;
+use Vestibra\App\Http\RuleTerms;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\ShopClock;
@@ -23,6 +24,7 @@ use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\EntryReader;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Selling\MoneyFormat;
 
@@ -54,6 +56,12 @@ final readonly class CatalogueController
         $entry = $this->entry($request);
 
         return $this->answer->foreseen($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
+    }
+
+    /** What a rule about products can be made of. */
+    public function terms(RuleTerms $terms): JsonResponse
+    {
+        return new JsonResponse($terms->of(PageKind::Product));
     }
 
     /** What a rule of a collection comes to, while it is being edited; nothing is stored. */

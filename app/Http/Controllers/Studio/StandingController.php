@@ -89,7 +89,7 @@ final readonly class StandingController
     public function pin(Request $request): JsonResponse
     {
         $given = $request->validate([
-            'pageKind' => ['required', Rule::in(array_keys(PagesOfTheShop::paths()))],
+            'pageKind' => ['required', Rule::in(PagesOfTheShop::names())],
             'subject' => ['required', 'integer', 'min:1'],
             'template' => ['nullable', 'integer'],
         ]);

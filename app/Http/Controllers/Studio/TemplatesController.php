@@ -42,10 +42,10 @@ final readonly class TemplatesController
         $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
         $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->oldest('hand_order')->get()
-            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...array_keys(PagesOfTheShop::paths()), $one->page_kind], true))->values();
+            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PagesOfTheShop::names(), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
-            'starts' => array_map($starts->list(...), array_combine(array_keys(PagesOfTheShop::paths()), PagesOfTheShop::kinds())),
+            'starts' => array_map($starts->list(...), array_combine(PagesOfTheShop::names(), PagesOfTheShop::kinds())),
             'parts' => $parts->overview(),
             'templates' => $templates->map(static fn (Template $template): array => [
                 'known' => $template->pageKind() !== null,
@@ -70,7 +70,7 @@ final readonly class TemplatesController
         $given = $request->validate(self::NAME + [
             'start' => ['required_without:copyOf', 'string', 'max:60'],
             'copyOf' => ['integer'],
-            'pageKind' => ['sometimes', Rule::in(array_keys(PagesOfTheShop::paths()))],
+            'pageKind' => ['sometimes', Rule::in(PagesOfTheShop::names())],
         ], self::WORDS);
         $template = isset($given['copyOf'])
             ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())

@@ -43,7 +43,9 @@
             {#if position > 0}<span class="text-sm text-quiet">part {position} of {all.length}</span>{/if}
         </div>
         {#each sections as section (section.question)}
-            {@const settings = definition.settings.filter((setting) => setting.question === section.question && setting.name !== 'called')}
+            {@const settings = definition.settings.filter(
+                (setting) => setting.question === section.question && setting.name !== 'called' && table.counts(node, setting),
+            )}
             {#if settings.length > 0}
                 <div class="mt-2.5 border-t border-dashed border-hair px-4 pt-2.5">
                     <h3 class="font-sans text-base font-semibold">

@@ -6,6 +6,9 @@
 
     let { table, setting, id, value, set }: FieldProps = $props();
     const numbers = $derived(typeof value === 'number' ? [value] : Array.isArray(value) ? (value as number[]) : []);
+    /** What is picked by name, and not from a list that is there already. */
+    const MANY: Record<string, string> = { product: 'products', category: 'categories', collection: 'collections', brand: 'brands' };
+    const things = $derived(setting.type === 'products' ? 'product' : (setting.things ?? ''));
     const several = $derived(setting.type === 'numbers' || setting.type === 'products');
 </script>
 
@@ -19,8 +22,14 @@
         change={(next) => set(several ? next : (next[0] ?? null))}
         described={() => table.canvas.window?.location.reload()}
     />
-{:else if several || setting.things === 'product'}
-    <ProductsField may={table.mayEdit} values={numbers} change={(next) => set(several ? next : (next.at(-1) ?? null))} />
+{:else if MANY[things]}
+    <ProductsField
+        may={table.mayEdit}
+        values={numbers}
+        {things}
+        many={several ? MANY[things] : `a ${things}`}
+        change={(next) => set(several ? next.slice(0, setting.max ?? next.length) : (next.at(-1) ?? null))}
+    />
 {:else}
     <ThingChoice {table} {id} {setting} value={numbers[0] ?? null} change={(next) => set(next)} />
 {/if}

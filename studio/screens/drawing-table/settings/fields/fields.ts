@@ -13,6 +13,7 @@ import HtmlCodeField from './HtmlCodeField.svelte';
 import PictureChoiceField from './PictureChoiceField.svelte';
 import type { FieldProps, StyleProps } from './props';
 import RichTextField from './RichTextField.svelte';
+import RuleSetting from './RuleSetting.svelte';
 import SeveralField from './SeveralField.svelte';
 import StepStyle from './StepStyle.svelte';
 import ThingsField from './ThingsField.svelte';
@@ -48,6 +49,7 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     picture: { field: PictureChoiceField },
     products: { field: ThingsField },
     'rich-text': { field: RichTextField },
+    rule: { field: RuleSetting, wide: true },
     several: { field: SeveralField },
     step: { style: StepStyle },
     text: { field: WordsField },

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+/** Starts for the page that the shop begins with. */
+final class HomeStarts
+{
+    public const LIST = [
+        ['name' => 'front', 'title' => 'Welcome, shelves, news', 'words' => 'A few words and a way in, the main categories as pictures, what is new, and your collections.'],
+        ['name' => 'window', 'title' => 'Shop window', 'words' => 'Words over a picture as high as most of the screen, then what is new in a row that slides.'],
+        ['name' => 'counter', 'title' => 'Straight to the goods', 'words' => 'One line of welcome, then products, many at once, and the categories beside them.'],
+    ];
+
+    private const WELCOME = 'For people who still write things down';
+
+    private const WORDS = 'Pens that start at once, inks with names worth saying, and paper that takes both.';
+
+    /** @return list<array<string, mixed>>|null null when there is no such start */
+    public static function tree(string $name): ?array
+    {
+        return match ($name) {
+            'front' => self::front(),
+            'window' => self::window(),
+            'counter' => self::counter(),
+            default => null,
+        };
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function front(): array
+    {
+        return [
+            ['how' => ['desktop' => ['background' => 'surface', 'width' => 'content', 'paddingAbove' => 6, 'paddingBelow' => 6]]] + Starts::band([
+                self::heading('h1', self::WELCOME, ['size' => 46]),
+                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20]]],
+                ['kind' => 'button', 'what' => ['text' => 'See everything', 'link' => '/all']],
+            ]),
+            Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true], 'how' => ['desktop' => ['perRow' => 4], 'phone' => ['perRow' => 2]]]]),
+            Starts::band([self::news('grid', 8)]),
+            Starts::band([
+                self::heading('h2', 'Put together by us', []),
+                ['kind' => 'beneath', 'what' => ['from' => 'collections', 'pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 1]]],
+            ]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function window(): array
+    {
+        return [
+            ['how' => ['desktop' => ['background' => 'ink', 'colour' => 'ground', 'minScreen' => 80, 'align' => 'center']]] + Starts::band([
+                self::heading('h1', self::WELCOME, ['size' => 64, 'align' => 'center', 'colour' => 'ground']),
+                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20, 'align' => 'center', 'colour' => 'ground']]],
+            ]),
+            Starts::band([self::news('row', 12)]),
+            Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 2], 'phone' => ['perRow' => 1]]]]),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function counter(): array
+    {
+        return [
+            Starts::band([self::heading('h1', self::WELCOME, ['size' => 30])]),
+            Starts::band(
+                ['share' => 1, ['kind' => 'beneath', 'what' => ['counts' => true]], ['kind' => 'beneath', 'what' => ['from' => 'collections']]],
+                ['share' => 3, ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 12], 'how' => ['desktop' => ['perRow' => 3]]]],
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> the newest of all products */
+    private static function news(string $layout, int $most): array
+    {
+        return ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => $most, 'layout' => $layout, 'titled' => true, 'title' => 'New on the shelves'], 'how' => ['desktop' => ['perRow' => 4]]];
+    }
+
+    /**
+     * @param  array<string, mixed>  $how
+     * @return array<string, mixed>
+     */
+    private static function heading(string $level, string $words, array $how): array
+    {
+        return array_filter(['kind' => 'heading', 'what' => ['text' => $words, 'level' => $level], 'how' => $how === [] ? [] : ['desktop' => $how]]);
+    }
+}

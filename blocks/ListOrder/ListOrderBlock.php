@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\ListOrder;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Choice;
+
+/** In which order customers see the page's products. */
+final readonly class ListOrderBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'list-order',
+            'Order of products',
+            Shelf::More,
+            [
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'sort sorting list select',
+            messages: ['list'],
+            subjects: SubjectKind::LISTINGS,
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $listed = $context->shop->listed();
+
+        return $listed->total < 2
+            ? Composed::absent('there is nothing to put in order')
+            : Composed::shown(['value' => $listed->sort, 'values' => $listed->sorts, 'asked' => array_diff_key($listed->asked, ['sort' => true])]);
+    }
+}

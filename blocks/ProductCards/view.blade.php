@@ -1,1 +1,0 @@
-<section {!! $root !!} class="product-cards">@if ($d['title'] !== '')<h2 class="product-cards-title" data-words="title">{{ $d['title'] }}</h2>@endif<ul class="product-cards-row">@foreach ($d['cards'] as $card)@include('shop::parts.card')@endforeach</ul></section>

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\ResultCount;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Types\Colour;
+
+/** Which of the page's products stand on it, and how many there are. */
+final readonly class ResultCountBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'result-count',
+            'How many products',
+            Shelf::More,
+            [
+                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
+                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
+                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            searchWords: 'count results number list',
+            messages: ['list'],
+            subjects: SubjectKind::LISTINGS,
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $listed = $context->shop->listed();
+
+        return $listed->total === 0 ? Composed::absent('there are no products here') : Composed::shown(['from' => $listed->from(), 'to' => $listed->to(), 'total' => $listed->total, 'all' => $listed->pages === 1]);
+    }
+}
