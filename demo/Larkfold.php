@@ -60,6 +60,8 @@ final class Larkfold
         'New on the shelf' => ['What came in last.', [['field' => 'added', 'comparison' => 'withinDays', 'values' => [60]]]],
     ];
 
+    private const TEAL = "title like '%Teal%' or id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id join option_values o on o.id = x.option_value_id where o.label = 'Teal')";
+
     private const REVIEWS = [
         5 => ['Exactly as in the picture.', 'The best I have had so far, and I have had many.', 'Bought a second one for my sister.'],
         4 => ['Very good; the box was a little dented.', 'Does what it says.', 'I had hoped for one more size.'],
@@ -173,8 +175,8 @@ final class Larkfold
     private function categoryPictures(): void
     {
         DB::update(
-            'update categories set picture_id = (select pp.picture_id from categories d join category_product cp on cp.category_id = d.id join products p on p.id = cp.product_id'
-            .' join product_pictures pp on pp.product_id = p.id where p.published = 1 and d.lower between categories.lower and categories.upper and pp.position > 0'
+            'update categories set picture_id = (select pp.picture_id from categories d join products p on p.main_category_id = d.id'
+            .' join product_pictures pp on pp.product_id = p.id where p.published = 1 and d.lower between categories.lower and categories.upper'
             .' order by p.id, pp.position desc limit 1)',
         );
     }
@@ -331,9 +333,13 @@ final class Larkfold
             }
             $products = $tag !== null
                 ? DB::table('product_tag')->where('tag_id', $this->tags[$tag])->orderBy('product_id')->limit(18)->pluck('product_id')
-                : DB::table('products')->whereRaw('id % 11 = ?', [$id % 11])->orderBy('id')->limit(12)->pluck('id');
+                : DB::table('products')->whereRaw($name === 'Everything teal' ? self::TEAL : 'id % 11 = ?', $name === 'Everything teal' ? [] : [$id % 11])->orderBy('id')->limit(12)->pluck('id');
             foreach ($products as $position => $productId) {
                 DB::table('collection_product')->insert(['collection_id' => $id, 'product_id' => $productId, 'position' => $position]);
+            }
+            if ($name !== 'Staff favourites') {
+                $shown = $products[$id % 3 * 2] ?? $products[0] ?? 0;
+                DB::table('collections')->where('id', $id)->update(['picture_id' => DB::table('product_pictures')->where('product_id', $shown)->orderByDesc('position')->value('picture_id')]);
             }
         }
     }

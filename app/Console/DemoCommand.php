@@ -15,6 +15,7 @@ use Vestibra\Demo\Extras;
 use Vestibra\Demo\Larkfold;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Demo\PictureFiles;
+use Vestibra\Demo\Showcase;
 
 final class DemoCommand extends Command
 {
@@ -26,11 +27,11 @@ final class DemoCommand extends Command
 
     private const SHARES = 2;
 
-    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
+    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Fallbacks $fallbacks, Extras $extras): int
+    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase): int
     {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -52,11 +53,12 @@ final class DemoCommand extends Command
         if (DB::table('products')->doesntExist()) {
             $this->saysWhere();
             $this->pictures();
-            DB::transaction(function () use ($fallbacks, $extras): void {
+            DB::transaction(function () use ($fallbacks, $extras, $showcase): void {
                 $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
                 (new Larkfold)->fill();
                 $fallbacks->see($owner);
                 $extras->add($owner);
+                $this->option('bare') || $showcase->add($owner);
                 StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
             });
         }

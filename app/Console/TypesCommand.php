@@ -55,13 +55,13 @@ final class TypesCommand extends Command
         return self::SUCCESS;
     }
 
-    /** @return array<string, array<string, string>> */
+    /** @return array<string, array<string, string|bool>> */
     private static function pageKinds(): array
     {
         $kinds = [];
         foreach (PagesOfTheShop::names() as $name) {
             $subject = PageKinds::standard()->get(PageKind::from($name))->subject();
-            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages()];
+            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'single' => $subject->isSingle()];
         }
 
         return $kinds;

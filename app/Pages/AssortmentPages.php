@@ -68,7 +68,7 @@ abstract readonly class AssortmentPages implements FindsPages
 
     public function sql(int $at, array $ruleCollections): PageSql
     {
-        return new AssortmentSql($this->count($at), $this->any(...));
+        return new AssortmentSql(fn (): string => $this->count($at), $this->any(...));
     }
 
     public function read(int $id): ?Subject

@@ -17,11 +17,11 @@ use Vestibra\Core\Reach\Quantity;
 final readonly class AssortmentSql implements PageSql
 {
     /**
-     * @param  string  $count  SQL, how many products `p` holds that customers see
+     * @param  Closure(): string  $count  SQL, how many products `p` holds that customers see
      * @param  Closure(Aspect, list<int>): ?string  $any  null where such pages have no such aspect
      */
     public function __construct(
-        private string $count,
+        private Closure $count,
         private Closure $any,
     ) {
     }
@@ -39,7 +39,7 @@ final readonly class AssortmentSql implements PageSql
     public function inRange(InRange $check): Sql
     {
         return new Sql('(1'.QuantitySql::bounds(match ($check->quantity) {
-            Quantity::Products => $this->count,
+            Quantity::Products => ($this->count)(),
             Quantity::Pictures => '(p.picture_id is not null)',
             Quantity::Described => "(p.description <> '')",
             default => throw new LogicException("Such pages have no {$check->quantity->value}."),

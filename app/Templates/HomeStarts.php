@@ -41,7 +41,7 @@ final class HomeStarts
             Starts::band([self::news('grid', 8)]),
             Starts::band([
                 self::heading('h2', 'Put together by us', []),
-                ['kind' => 'beneath', 'what' => ['from' => 'collections', 'pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 1]]],
+                ['kind' => 'beneath', 'what' => ['from' => 'collections', 'most' => 6, 'pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 1]]],
             ]),
         ];
     }

@@ -40,6 +40,7 @@ final readonly class BeneathBlock implements BlockKind
                 Setting::what('categories', 'Categories', new Numbers('category', self::MOST), [])->while('from', 'category'),
                 Setting::what('collections', 'Collections', new Numbers('collection', self::MOST), [])->while('from', 'collection'),
                 Setting::what('brands', 'Brands', new Numbers('brand', self::MOST), [])->while('from', 'brand'),
+                Setting::what('most', 'At most', new Amount(1, self::MOST, ''), self::MOST),
                 Setting::what('pictures', 'With their pictures', new Toggle, false),
                 Setting::what('counts', 'With how many products', new Toggle, false),
                 Setting::what('words', 'With their words', new Toggle, false),
@@ -68,7 +69,7 @@ final readonly class BeneathBlock implements BlockKind
                 $context->subject->kind() === SubjectKind::Category => 'there are no categories beneath this one',
                 default => 'there are no categories yet',
             })
-            : Composed::shown(['links' => array_map(static fn (array $one): array => self::link($one, $settings, $context), $shelves), 'pictures' => $settings->bool('pictures')]);
+            : Composed::shown(['links' => array_map(static fn (array $one): array => self::link($one, $settings, $context), array_slice($shelves, 0, max(1, $settings->amount('most')))), 'pictures' => $settings->bool('pictures')]);
     }
 
     /**

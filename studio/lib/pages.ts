@@ -10,9 +10,11 @@ export interface PageWords {
     many: string;
     page: string;
     pages: string;
+    /** There is one such page. */
+    single: boolean;
 }
 
-const ANY: PageWords = { one: 'page', many: 'pages', page: 'page', pages: 'pages' };
+const ANY: PageWords = { one: 'page', many: 'pages', page: 'page', pages: 'pages', single: false };
 
 export function pageWords(kind: string): PageWords {
     return kind in pageKinds ? pageKinds[kind as Known] : ANY;

@@ -11,7 +11,10 @@
     import type { TemplateRow, TemplatesData } from './types';
 
     let { screen }: { screen: Screen<TemplatesData> } = $props();
-    const templates = new Templates(untrack(() => screen.data));
+    const templates = new Templates(
+        untrack(() => screen.data),
+        new URLSearchParams(location.search).get('kind') ?? '',
+    );
     const deeds = templates.deeds;
     let making = $state<{ copyOf: TemplateRow | null } | null>(null);
     const ordering = new Ordering((id, before) => void deeds.ask(templates.order(id, before)));
@@ -26,6 +29,13 @@
             <p class="mt-1 text-quiet">How the pages of {screen.shop} are laid out, and which of them each layout is for.</p>
         </div>
         <label class="ml-auto">
+            <span class="unseen">Templates of</span>
+            <select class="field" value={templates.kind} onchange={(event) => templates.lookAt(event.currentTarget.value)}>
+                <option value="">every kind of page</option>
+                {#each templates.kinds as one (one.kind)}<option value={one.kind}>{one.title} · {one.count}</option>{/each}
+            </select>
+        </label>
+        <label>
             <span class="unseen">Find a template by name</span>
             <input class="field" type="search" placeholder="Find by name" bind:value={templates.query} />
         </label>
@@ -48,7 +58,9 @@
         <section class="mt-8" aria-labelledby="kind-{group.kind}">
             <h2 id="kind-{group.kind}" class="text-lg">{group.title}</h2>
             {#if group.known}
-                <p class="text-sm text-quiet">Where two rules are equally close, the template further up takes the page.</p>
+                {#if group.templates.length > 1}
+                    <p class="text-sm text-quiet">Where two rules are equally close, the template further up takes the page.</p>
+                {/if}
                 <table class="mt-2 w-full border-collapse text-left">
                     <thead class="text-quiet">
                         <tr class="border-b border-hair">

@@ -12,24 +12,48 @@ interface Group {
     title: string;
 }
 
+function titleOf(kind: string): string {
+    const { page, pages, single } = pageWords(kind);
+    const words = single ? page : pages;
+    return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 /** The templates and kept parts of the shop, and what can be done with them. */
 export class Templates {
     list = $state.raw<TemplateRow[]>([]);
     parts = $state.raw<PartRow[]>([]);
     query = $state('');
+    /** The kind of pages that is looked at; empty: every one. */
+    kind = $state('');
     /** Every number on the page may be another one afterwards: it is loaded anew, and then says what was done. */
     readonly deeds = new Deeds((release, deed) => {
         sessionStorage.setItem('said', JSON.stringify({ words: `Done: ${deed.words}.`, release: release.id }));
         location.reload();
     });
 
-    constructor(data: TemplatesData) {
+    /** @param asked the kind of pages to look at, as the address has it */
+    constructor(data: TemplatesData, asked: string) {
         this.list = data.templates;
         this.parts = data.parts;
+        this.kind = this.kinds.some((one) => one.kind === asked) ? asked : '';
+    }
+
+    /** Every kind of pages that there are templates of, with how many. */
+    get kinds(): { kind: string; title: string; count: number }[] {
+        const kinds = this.list.map((template) => template.pageKind).filter((kind, at, all) => all.indexOf(kind) === at);
+        return kinds.map((kind) => ({ kind, title: titleOf(kind), count: this.list.filter((one) => one.pageKind === kind).length }));
+    }
+
+    lookAt(kind: string): void {
+        this.kind = kind;
+        history.replaceState(null, '', kind === '' ? location.pathname : `?kind=${kind}`);
     }
 
     get shown(): TemplateRow[] {
-        return this.list.filter((template) => `${template.name} ${template.note}`.toLowerCase().includes(this.query.trim().toLowerCase()));
+        const words = this.query.trim().toLowerCase();
+        return this.list.filter(
+            (template) => (this.kind === '' || template.pageKind === this.kind) && `${template.name} ${template.note}`.toLowerCase().includes(words),
+        );
     }
 
     get shownParts(): PartRow[] {
@@ -40,9 +64,8 @@ export class Templates {
         const kinds = this.shown.map((template) => template.pageKind).filter((kind, at, all) => all.indexOf(kind) === at);
         return kinds.map((kind) => {
             const templates = this.shown.filter((template) => template.pageKind === kind);
-            const { pages } = pageWords(kind);
             const known = templates.every((template) => template.known);
-            return { kind, known, templates, title: known ? pages.charAt(0).toUpperCase() + pages.slice(1) : `Pages of the kind “${kind}”` };
+            return { kind, known, templates, title: known ? titleOf(kind) : `Pages of the kind “${kind}”` };
         });
     }
 

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Demo;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\Releases;
+use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Templates\Drafting;
+use Vestibra\App\Templates\Templates;
+use Vestibra\Core\Pages\PageKind;
+
+/** The demo shop's own templates: what rules do, one draft that has moved on, and one campaign that waits. */
+final readonly class Showcase
+{
+    private const DAYS_TO_THE_CAMPAIGN = 12;
+
+    public function __construct(
+        private Templates $templates,
+        private Drafting $drafting,
+        private Releases $releases,
+    ) {
+    }
+
+    public function add(User $owner): void
+    {
+        $named = fn (string $table, string ...$names): array => array_map(static fn (string $name): int => (int) DB::table($table)->where($table === 'products' ? 'title' : 'name', $name)->value('id'), array_values($names));
+        $inks = $this->made($owner, 'Bottled inks', 'gallery-and-buy', PageKind::Product, ['category', 'isIn', $named('categories', 'Bottled inks')]);
+        $shimmer = $this->made($owner, 'Shimmer inks', 'launch', PageKind::Product, ['category', 'isIn', $named('categories', 'Shimmer inks')]);
+        $pens = $this->made($owner, 'Pens', 'story', PageKind::Product, ['category', 'isIn', $named('categories', 'Pens')]);
+        $brand = $this->made($owner, 'Pellinray, facts first', 'compact', PageKind::Product, ['brand', 'isOneOf', $named('brands', 'Pellinray')]);
+        $this->published($owner, 'Pages of their own for inks, pens and Pellinray', $inks, $shimmer, $pens, $brand);
+
+        $offer = $this->made($owner, 'On offer', 'gallery-and-buy', PageKind::Product, ['sale', 'isOn', []], first: true);
+        $this->inserted($owner, $offer, 'price', ['id' => 'offerbadge', 'kind' => 'badges']);
+        $card = $this->made($owner, 'The gift card alone', 'compact', PageKind::Product, ['product', 'isOneOf', $named('products', 'Gift card')]);
+        $this->published($owner, 'What is on offer comes first', $offer, $card);
+
+        $shelf = $this->made($owner, 'Inks under a banner', 'banner', PageKind::Category, ['category', 'isIn', $named('categories', 'Inks')]);
+        $collection = $this->made($owner, 'Two collections with a banner', 'banner', PageKind::Collection, ['collection', 'isOneOf', $named('collections', 'Winter letters', 'On the train')]);
+        $this->published($owner, 'Banners for inks and two collections', $shelf, $collection);
+
+        $this->inserted($owner, $pens, 'rating', ['id' => 'pensnote', 'kind' => 'note', 'what' => ['text' => 'Every nib is tried by hand before it leaves us.']]);
+        $winter = $this->made($owner, 'Winter letters, the campaign', 'launch', PageKind::Product, ['collection', 'isIn', $named('collections', 'Winter letters')], first: true);
+        $due = new DateTimeImmutable('+'.self::DAYS_TO_THE_CAMPAIGN.' days 08:00');
+        $this->releases->wait(Changes::of(TemplateChange::publish($winter)), $owner, 'Winter letters begins', $due);
+    }
+
+    /** @param  array{string, string, list<int>}  $condition */
+    private function made(User $owner, string $name, string $start, PageKind $kind, array $condition, bool $first = false): Template
+    {
+        $template = $this->templates->fromStart($name, $start, $owner, $kind) ?? throw new RuntimeException("There is no start $start.");
+        [$field, $comparison, $values] = $condition;
+        $reach = ['format' => 2, 'show' => [[['field' => $field, 'comparison' => $comparison, 'values' => $values]]], 'keepOff' => [], 'season' => [], 'goesFirst' => $first];
+        $this->drafting->apply($template->id, $owner, [['edit' => 'reach', 'reach' => $reach]]);
+
+        return $template->refresh();
+    }
+
+    /** @param  array<string, mixed>  $node */
+    private function inserted(User $owner, Template $template, string $behind, array $node): void
+    {
+        [$parent, $after] = self::place((array) $template->draft_tree['page'], $behind) ?? throw new RuntimeException("There is no $behind.");
+        $this->drafting->apply($template->id, $owner, [['edit' => 'insert', 'parent' => $parent, 'after' => $after, 'node' => $node]]);
+        $template->refresh();
+    }
+
+    private function published(User $owner, string $note, Template ...$templates): void
+    {
+        $this->releases->make(Changes::of(...array_map(TemplateChange::publish(...), array_values($templates))), $owner, $note);
+        array_map(static fn (Template $template): Template => $template->refresh(), $templates);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $node
+     * @return array{string, string}|null the block that the first of a kind stands in, and that one itself
+     */
+    private static function place(array $node, string $kind): ?array
+    {
+        foreach (array_filter((array) ($node['children'] ?? []), is_array(...)) as $child) {
+            if (($child['kind'] ?? null) === $kind && is_string($node['id'] ?? null) && is_string($child['id'] ?? null)) {
+                return [$node['id'], $child['id']];
+            }
+            $found = self::place($child, $kind);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return null;
+    }
+}
