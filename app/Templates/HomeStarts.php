@@ -9,7 +9,7 @@ final class HomeStarts
 {
     public const LIST = [
         ['name' => 'front', 'title' => 'Welcome, shelves, news', 'words' => 'A few words and a way in, the main categories as pictures, what is new, and your collections.'],
-        ['name' => 'window', 'title' => 'Shop window', 'words' => 'Words over a picture as high as most of the screen, then what is new in a row that slides.'],
+        ['name' => 'window', 'title' => 'Shop window', 'words' => 'A few words on a deep colour as high as most of the screen, then what is new in a row that slides.'],
         ['name' => 'counter', 'title' => 'Straight to the goods', 'words' => 'One line of welcome, then products, many at once, and the categories beside them.'],
     ];
 

@@ -10,6 +10,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
@@ -55,7 +56,8 @@ final readonly class Templates
     public function fallback(string $name, Node $tree, ?User $author, PageKind $kind): Template
     {
         $template = $this->make($name, $tree, $author, null, $kind);
-        $reach = (new Reach([Clause::of()]))->toArray();
+        // Of pages of which there is one, another template takes it by being live: the fallback claims nothing.
+        $reach = ($this->isSingle($kind) ? new Reach : new Reach([Clause::of()]))->toArray();
         $template->update([
             'draft_reach' => $reach,
             'live_tree' => $template->draft_tree,
@@ -111,6 +113,11 @@ final readonly class Templates
         });
     }
 
+    private function isSingle(PageKind $kind): bool
+    {
+        return PageKinds::standard()->get($kind)->subject()->isSingle();
+    }
+
     /** @param  PageKind|TemplateRole  $what  the kind of pages that it lays out, or what else it is */
     private function make(string $name, Node $tree, ?User $author, ?int $after, PageKind|TemplateRole $what): Template
     {
@@ -129,7 +136,7 @@ final readonly class Templates
                 'name' => $name,
                 'hand_order' => $order,
                 'draft_tree' => TreeReader::write($tree),
-                'draft_reach' => (new Reach)->toArray(),
+                'draft_reach' => ($what instanceof PageKind && $this->isSingle($what) ? new Reach([Clause::of()]) : new Reach)->toArray(),
                 'draft_revision' => 1,
                 'changed_by' => $author?->id,
                 'changed_at' => now(),

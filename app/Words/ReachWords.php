@@ -96,7 +96,9 @@ final class ReachWords
     /** @return string as "every product" */
     public static function every(PageKind $kind): string
     {
-        return 'every '.PageKinds::standard()->get($kind)->subject()->one();
+        $subject = PageKinds::standard()->get($kind)->subject();
+
+        return ($subject->isSingle() ? 'the ' : 'every ').$subject->one();
     }
 
     /** @return string the whole of a clause; "every product" without conditions */

@@ -59,8 +59,8 @@ test('one category gets a page of its own, another does not change, why does it 
 
     await test.step('three in a row and nine on a page', async () => {
         await studio.block('.product-grid').click({ position: { x: 8, y: 8 } });
-        const grid = page.getByRole('region', { name: 'Settings of Products of the page' });
-        await grid.getByLabel('On a page', { exact: true }).fill('9');
+        const grid = page.getByRole('region', { name: 'Settings of Products' });
+        await grid.getByLabel('At once', { exact: true }).fill('9');
         await grid.getByLabel('In a row', { exact: true }).fill('3');
         await expect(studio.block('.product-grid .card-link')).toHaveCount(9);
         await expect(studio.block('.product-grid-cards')).toHaveCSS('grid-template-columns', /^\S+ \S+ \S+$/);

@@ -12,10 +12,11 @@ export class Studio {
         await this.page.waitForURL(/\/studio\/today$/);
     }
 
-    async newTemplate(name: string, start = 'Gallery and buy box'): Promise<void> {
+    async newTemplate(name: string, start = 'Gallery and buy box', pages?: string): Promise<void> {
         await this.page.goto('/studio/templates');
         await this.page.getByRole('button', { name: 'New template…' }).click();
         await this.page.getByLabel('What is it called?').fill(name);
+        if (pages) await this.page.getByRole('radio', { name: pages, exact: true }).check();
         await this.page.getByText(start, { exact: true }).click();
         await this.page.getByRole('button', { name: 'Make it' }).click();
         await this.page.waitForURL(/\/studio\/templates\/\d+$/);

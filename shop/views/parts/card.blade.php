@@ -8,7 +8,7 @@
 @endforelse
 @if (! $card['inStock'])<span class="card-badge">{{ $say('badge.out') }}</span>@elseif ($card['saving'] > 0)<span class="card-badge card-badge-sale">−{{ $card['saving'] }} %</span>@endif
 </div>
-<p class="card-brand">{{ $card['brand'] ?? ' ' }}</p>
+<p class="card-brand">{{ $card['brand'] ?? '' }}</p>
 <h3 class="card-title">{{ $card['title'] }}</h3>
 <p class="card-price">
 @if ($card['now'] === null)<span class="card-was">{{ $say('price.not-for-sale') }}</span>

@@ -16,6 +16,11 @@
     let wrong = $state('');
     let busy = $state(false);
 
+    function forWhat(kind: string): string {
+        const words = pageWords(kind);
+        return words.single ? `the ${words.page}` : words.pages;
+    }
+
     async function make(event: SubmitEvent): Promise<void> {
         event.preventDefault();
         busy = true;
@@ -34,7 +39,7 @@
             <legend class="font-semibold">What is it for?</legend>
             <div class="mt-1 flex flex-wrap gap-x-6">
                 {#each kindsOfPages as kind (kind)}
-                    <label class="flex gap-2 py-0.5"><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{pageWords(kind).pages}</label>
+                    <label class="flex gap-2 py-0.5"><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{forWhat(kind)}</label>
                 {/each}
             </div>
         </fieldset>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { subjects } from '../../../lib/pages';
+    import { pageWords, subjects } from '../../../lib/pages';
     import { counted, number } from '../../../lib/words';
     import { untrack } from 'svelte';
     import type { Reach } from '../../../lib/types';
@@ -16,6 +16,9 @@
     const sentence = $derived(state.sentence);
     const preview = $derived(state.preview);
     const kind = $derived(table.data.template.pageKind);
+    const everyOne = $derived(`${pageWords(kind).single ? 'the' : 'every'} ${table.words.one}`);
+    /** Of some pages rules know nothing but the season. */
+    const askable = $derived(table.data.fields.length > 0);
     const latest = $derived(table.draft.reach);
     const change = (next: (now: Reach) => Partial<Reach>): void => void state.change(next);
 
@@ -50,35 +53,37 @@
 
         <section class="mt-7 text-lg leading-9" aria-label="Show on">
             <h3 class="font-sans text-base font-semibold">Show on</h3>
-            {@render clauses('show', `every ${table.words.one}`)}
+            {@render clauses('show', everyOne)}
             {#if reach.show.length === 0}<p class="text-quiet">nothing yet: only pinned {table.words.many} would get it.</p>{/if}
             {#if table.mayEdit}
                 <p class="text-base">
                     {#if reach.show.length === 0}
-                        <button class="word" onclick={() => change(() => ({ show: [[]] }))}>every {table.words.one}</button>
-                        <span class="mx-1 text-quiet">or {table.words.many} where</span>
-                    {:else}
-                        <span class="text-quiet">or {table.words.many} where</span>
+                        <button class="word" onclick={() => change(() => ({ show: [[]] }))}>{everyOne}</button>
                     {/if}
-                    {@render adding('show')}
+                    {#if askable}
+                        <span class="mx-1 text-quiet">or {table.words.many} where</span>
+                        {@render adding('show')}
+                    {/if}
                 </p>
             {/if}
         </section>
 
-        <section class="mt-5 border-t border-dashed border-hair pt-4 text-lg leading-9" aria-label="Keep off">
-            <h3 class="font-sans text-base font-semibold">Keep off</h3>
-            {@render clauses('keepOff', '')}
-            {#if table.mayEdit}
-                <p class="text-base">
-                    <span class="text-quiet"
-                        >{reach.keepOff.length === 0
-                            ? `no ${table.words.one} so far. Keep off ${table.words.many} where`
-                            : `or ${table.words.many} where`}</span
-                    >
-                    {@render adding('keepOff')}
-                </p>
-            {/if}
-        </section>
+        {#if askable}
+            <section class="mt-5 border-t border-dashed border-hair pt-4 text-lg leading-9" aria-label="Keep off">
+                <h3 class="font-sans text-base font-semibold">Keep off</h3>
+                {@render clauses('keepOff', '')}
+                {#if table.mayEdit}
+                    <p class="text-base">
+                        <span class="text-quiet"
+                            >{reach.keepOff.length === 0
+                                ? `no ${table.words.one} so far. Keep off ${table.words.many} where`
+                                : `or ${table.words.many} where`}</span
+                        >
+                        {@render adding('keepOff')}
+                    </p>
+                {/if}
+            </section>
+        {/if}
 
         <section class="mt-5 border-t border-dashed border-hair pt-4 text-lg leading-9" aria-label="Season">
             <h3 class="font-sans text-base font-semibold">When</h3>
