@@ -44,7 +44,7 @@ final readonly class ThingUses
         foreach (DB::table('collections')->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
             self::asks($row->rule, $thing, $ids) && $collections[] = (string) $row->name;
         }
-        $pages = in_array($thing, [Thing::Product, Thing::Collection], true) ? $this->named->places($id, $thing->value) : [];
+        $pages = in_array($thing, [Thing::Product, Thing::Collection, Thing::Category, Thing::Brand], true) ? $this->named->places($id, $thing->value) : [];
 
         return [
             'products' => $this->products($thing, $id),

@@ -9,6 +9,7 @@ use stdClass;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\Changing\Touched;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
@@ -89,12 +90,25 @@ abstract readonly class AssortmentPages implements FindsPages
      */
     public function several(array $ids): array
     {
+        $ids = $this->living($ids);
         $found = [];
         foreach ($ids === [] ? [] : DB::select($this->columns($this->count()).'p.id in ('.implode(',', $ids).')') as $row) {
             $found[$row->subject_id] = $this->made($row);
         }
 
         return array_values(array_filter(array_map(static fn (int $id): ?Assortment => $found[$id] ?? null, $ids)));
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<int> with what some were merged into in their place; one query
+     */
+    public function living(array $ids): array
+    {
+        [$table, $into] = LivingNames::MERGED[$this->subject()->value] ?? ['', ''];
+        $merged = $table === '' || $ids === [] ? [] : DB::table($table)->whereIntegerInRaw('merged_id', $ids)->pluck($into, 'merged_id')->all();
+
+        return array_values(array_unique(array_map(static fn (int $id): int => is_int($merged[$id] ?? null) ? $merged[$id] : $id, $ids)));
     }
 
     public function features(Subject $subject): Features

@@ -75,7 +75,8 @@ final readonly class Listing
     public function ofCollection(int $collection, string $sort, int $most): array
     {
         $finds = $this->pages->get(PageKind::Collection);
-        $subject = new Assortment(SubjectKind::Collection, $collection, '', '');
+        $living = $finds instanceof AssortmentPages ? $finds->living([$collection])[0] : $collection;
+        $subject = new Assortment(SubjectKind::Collection, $living, '', '');
 
         return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most);
     }
