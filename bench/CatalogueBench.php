@@ -20,8 +20,6 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 /** What an owner waits for in the catalogue: lists over HTTP, saving with its statement of moves. Ratios are to the limit that was set. */
 final class CatalogueBench
 {
-    private const ROUNDS = 9;
-
     /** @return list<array<string, mixed>> */
     public function run(int $size): array
     {
@@ -34,14 +32,14 @@ final class CatalogueBench
             'hidden' => 'state=hidden', 'the newest' => 'sort=new', 'the dearest' => 'sort=dear', 'from the middle' => 'from='.intdiv($size, 2), 'from the end' => 'from='.($size - 50), 'a category, from far down' => "category=$category&from=".intdiv($size, 8),
         ];
         foreach ($queries as $name => $query) {
-            $rows[] = $this->row("products, $name", $size, 200, fn () => $this->get("/studio/catalogue/rows?$query"));
+            $rows[] = Timing::limited("products, $name", $size, 200, fn () => $this->get("/studio/catalogue/rows?$query"));
         }
-        $rows[] = $this->row('a product saved: its brand', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'brand', [$brand, $brand + 1]));
-        $rows[] = $this->row('a product saved: its title', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'title', ['Sheet of one kind', 'Sheet of another kind']));
+        $rows[] = Timing::limited('a product saved: its brand', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'brand', [$brand, $brand + 1]));
+        $rows[] = Timing::limited('a product saved: its title', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'title', ['Sheet of one kind', 'Sheet of another kind']));
         [$moved, $beneath] = self::large();
         $roots = array_values(array_map(intval(...), DB::table('categories')->whereNull('parent_id')->where('id', '<>', $moved)->limit(2)->pluck('id')->all()));
         $back = $this->saving(Thing::Category, $moved, 'parent', [null, null]);
-        $rows[] = $this->row('a category moved, '.number_format($beneath).' products beneath', $size, 2000, $this->saving(Thing::Category, $moved, 'parent', $roots), 3);
+        $rows[] = Timing::limited('a category moved, '.number_format($beneath).' products beneath', $size, 2000, $this->saving(Thing::Category, $moved, 'parent', $roots), 3);
         $back();
 
         return $rows;
@@ -79,18 +77,5 @@ final class CatalogueBench
         Auth::login(User::query()->firstOrFail());
         $answer = app(Kernel::class)->handle(Request::create($address, server: ['HTTP_ACCEPT' => 'application/json']));
         $answer->getStatusCode() === 200 || throw new RuntimeException("$address answers {$answer->getStatusCode()}.");
-    }
-
-    /**
-     * @param  callable(): mixed  $work
-     * @return array<string, mixed>
-     */
-    private function row(string $what, int $size, int $limit, callable $work, int $rounds = self::ROUNDS): array
-    {
-        $work();
-        $samples = array_map(static fn (): float => Timing::once($work), range(1, $rounds));
-        $median = Timing::median($samples);
-
-        return ['what' => $what, 'products' => $size, 'ratio' => round($median / $limit, 2), 'goal' => "under $limit ms", 'ours' => round($median, 1), 'samples' => $samples];
     }
 }

@@ -40,4 +40,20 @@ final class Timing
 
         return $samples[intdiv(count($samples), 2)];
     }
+
+    /**
+     * Against the limit that was set.
+     *
+     * @param  int  $limit  in milliseconds
+     * @param  callable(): mixed  $work
+     * @return array<string, mixed>
+     */
+    public static function limited(string $what, int $size, int $limit, callable $work, int $rounds = 9): array
+    {
+        $work();
+        $samples = array_map(static fn (): float => self::once($work), range(1, $rounds));
+        $median = self::median($samples);
+
+        return ['what' => $what, 'products' => $size, 'ratio' => round($median / $limit, 2), 'goal' => "under $limit ms", 'ours' => round($median, 1), 'samples' => $samples];
+    }
 }

@@ -11,6 +11,7 @@ use Symfony\Component\Process\Process;
 use Vestibra\Bench\CatalogueBench;
 use Vestibra\Bench\FolderBench;
 use Vestibra\Bench\ImpactBench;
+use Vestibra\Bench\ListBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
 use Vestibra\Bench\VerdictBench;
@@ -19,11 +20,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'catalogue', 'folder', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'catalogue', 'folder', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -40,7 +41,7 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'catalogue'] : [$name] as $one) {
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'catalogue'] : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
@@ -75,6 +76,7 @@ final class BenchCommand extends Command
                 'reach' => (new ReachBench)->run($this->seed(), $size),
                 'impact' => (new ImpactBench)->run($this->seed(), $size),
                 'catalogue' => (new CatalogueBench)->run($size),
+                'list' => (new ListBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });
         }

@@ -30,7 +30,7 @@ final readonly class AllProductsPages extends SinglePages
 
     public function holding(Subject $subject): string
     {
-        return 'select id from products';
+        return self::EVERYTHING;
     }
 
     protected function subject(): Subject

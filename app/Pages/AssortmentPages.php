@@ -204,13 +204,18 @@ abstract readonly class AssortmentPages implements FindsPages
 
     protected function one(string $where, string|int $value): ?Assortment
     {
-        return $this->counted($value, $this->count(), $where);
+        [$id, $from, $held] = $this->holds();
+
+        return $this->counted($value, "(select count(*) from products x where x.published = 1 and x.id in (select $id from {$this->table()} p cross join $from where $where and $held))", $where, [$value]);
     }
 
-    /** @param  string  $count  SQL, how many products it holds */
-    protected function counted(string|int $value, string $count, string $where = 'p.id = ?'): ?Assortment
+    /**
+     * @param  string  $count  SQL, how many products it holds
+     * @param  list<string|int>  $bindings  of the count
+     */
+    protected function counted(string|int $value, string $count, string $where = 'p.id = ?', array $bindings = []): ?Assortment
     {
-        $row = DB::selectOne($this->columns($count).$where, [$value]);
+        $row = DB::selectOne($this->columns($count).$where, [...$bindings, $value]);
 
         return $row instanceof stdClass ? $this->made($row) : null;
     }

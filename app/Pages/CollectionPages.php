@@ -98,14 +98,13 @@ final readonly class CollectionPages extends AssortmentPages
     {
         $id = DB::scalar("select p.id from collections p where $where", [$value]);
 
-        return is_int($id) ? $this->counted($id, $this->countOf($id)) : null;
-    }
+        $rule = is_int($id) ? $this->byRule()[$id] ?? null : null;
 
-    private function countOf(int $id): string
-    {
-        $rule = $this->byRule()[$id] ?? null;
-
-        return $rule === null ? parent::count() : "(select count(*) from products p where p.published = 1 and $rule)";
+        return match (true) {
+            ! is_int($id) => null,
+            $rule === null => parent::one('p.id = ?', $id),
+            default => $this->counted($id, "(select count(*) from products p where p.published = 1 and $rule)"),
+        };
     }
 
     /** @return array<int, string> by number: SQL, true for the products called `p` that are in it */

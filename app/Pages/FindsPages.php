@@ -20,6 +20,9 @@ use Vestibra\Core\Templates\Source;
  */
 interface FindsPages
 {
+    /** The ids of all products, where a subject holds them all. */
+    public const EVERYTHING = 'select id from products';
+
     public function kind(): PageKind;
 
     /** The table of what the pages are about. */

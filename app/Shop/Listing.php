@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Pages\AssortmentPages;
+use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
@@ -42,6 +43,8 @@ final readonly class Listing
     public const SORTS = ['new', 'title', 'cheap', 'dear'];
 
     private const SHELVES = 24;
+
+    private const MANY = 2_000;
 
     /** The order that the owner gave the products of a collection. */
     public const OWN = 'own';
@@ -120,8 +123,11 @@ final readonly class Listing
         $pages = max(1, (int) ceil($subject->products / $perPage));
         $page = max(1, min($pages, $visit->page));
         [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
+        $holding = $finds->holding($subject);
+        // Many are looked for among all in their order, few are put in order themselves.
+        $held = $holding === FindsPages::EVERYTHING ? '1' : ($subject->products > self::MANY ? '+' : '')."p.id in ($holding)";
         $ids = array_column(DB::select(
-            "select p.id from products p where p.published = 1 and p.id in ({$finds->holding($subject)}) order by $order, p.id limit ? offset ?",
+            "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
             [...$bindings, $perPage, ($page - 1) * $perPage],
         ), 'id');
         $kept = ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);

@@ -5,11 +5,15 @@ export function start(): void {
         const list = document.querySelector<HTMLElement>('[data-list]');
         if (!more || !list || event.metaKey || event.ctrlKey || event.shiftKey || event.button !== 0) return;
         event.preventDefault();
-        if (more.ariaBusy !== 'true') void add(more, list);
+        if (more.ariaBusy === 'true') return;
+        void add(more, list).then((first) => first?.focus({ preventScroll: true }));
     });
+    addEventListener('pagehide', keep);
+    void comeBack();
 }
 
-async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<void> {
+/** @returns the link of the first product that was added; null when the next page was opened instead */
+async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<HTMLElement | null> {
     more.ariaBusy = 'true';
     try {
         const answer = await fetch(more.href, { headers: { Accept: 'text/html' } });
@@ -18,16 +22,43 @@ async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<void> {
         if (!answer.ok || !next) throw new Error('no list');
         const added = [...next.children].map((card) => document.importNode(card, true));
         list.append(...added);
-        const further = page.querySelector<HTMLAnchorElement>('a[data-list-more]');
-        const count = page.querySelector('[data-list-count]')?.textContent ?? '';
+        list.dataset.added = String(Number(list.dataset.added ?? 0) + 1);
         const said = more.parentElement?.querySelector<HTMLElement>('[data-list-said]');
-        if (said) said.textContent = count;
-        added[0]?.querySelector<HTMLElement>('a')?.focus({ preventScroll: true });
+        if (said) said.textContent = page.querySelector('[data-list-count]')?.textContent ?? '';
+        const further = page.querySelector<HTMLAnchorElement>('a[data-list-more]');
         if (further) more.href = further.href;
         else more.hidden = true;
+        return added[0]?.querySelector<HTMLElement>('a') ?? null;
     } catch {
         location.assign(more.href);
+        return null;
     } finally {
         more.ariaBusy = null;
     }
+}
+
+const place = (): string => `list ${location.pathname}${location.search}`;
+
+/** What was added, where somebody stood and what they had opened, for when they come back. */
+function keep(): void {
+    const added = document.querySelector<HTMLElement>('[data-list]')?.dataset.added;
+    if (!added) return;
+    const opened = document.activeElement instanceof HTMLAnchorElement ? document.activeElement.getAttribute('href') : null;
+    sessionStorage.setItem(place(), JSON.stringify({ added: Number(added), top: scrollY, opened }));
+}
+
+async function comeBack(): Promise<void> {
+    const [how] = performance.getEntriesByType('navigation');
+    const kept = sessionStorage.getItem(place());
+    sessionStorage.removeItem(place());
+    const list = document.querySelector<HTMLElement>('[data-list]');
+    if (!kept || !list || !(how instanceof PerformanceNavigationTiming) || how.type !== 'back_forward') return;
+    const { added, top, opened } = JSON.parse(kept) as { added: number; top: number; opened: string | null };
+    for (let page = 0; page < added; page++) {
+        const more = document.querySelector<HTMLAnchorElement>('a[data-list-more]:not([hidden])');
+        if (!more || !(await add(more, list))) break;
+    }
+    scrollTo({ top, behavior: 'instant' });
+    const link = [...list.querySelectorAll('a')].find((one) => one.getAttribute('href') === opened);
+    link?.focus({ preventScroll: true });
 }

@@ -150,6 +150,13 @@ test('“more” adds below and says so; without scripts it leads on; back bring
     await expect(cards(page)).not.toHaveCount(12);
     await expect(cards(page).nth(12)).toBeFocused();
     await expectAccessible(page);
+    const all = await cards(page).count();
+    await cards(page).nth(13).click();
+    await page.waitForURL(/\/p\//);
+    await page.goBack();
+    await expect(cards(page)).toHaveCount(all);
+    await expect(cards(page).nth(13)).toBeFocused();
+    await expect(cards(page).nth(13)).toBeInViewport();
 
     const plain = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 800 }, baseURL: baseURL ?? '' });
     const phone = await plain.newPage();

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Bench;
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use RuntimeException;
+
+/** What a customer waits for in lists: the first page and one far down, over HTTP. Ratios are to the limit that was set. */
+final class ListBench
+{
+    private const LIMIT = 150;
+
+    private const PER_PAGE = 12;
+
+    private const FAR = 2_000;
+
+    /** @return list<array<string, mixed>> */
+    public function run(int $size): array
+    {
+        $category = DB::selectOne('select t.slug from categories t join categories d on d.lower between t.lower and t.upper join category_product h on h.category_id = d.id group by t.id order by count(*) desc limit 1');
+        $slug = static fn (string $table): string => (string) DB::table($table)->orderBy('id')->value('slug');
+        $lists = [
+            'all products' => '/all', 'all products by title' => '/all?sort=title', 'the largest category' => '/c/'.($category->slug ?? ''),
+            'a brand' => '/brand/'.$slug('brands'), 'a tag' => '/tag/'.$slug('tags'), 'a collection by rule' => '/collection/on-offer-now',
+        ];
+        $rows = [];
+        foreach ($lists as $what => $address) {
+            $rows[] = Timing::limited("$what, page 1", $size, self::LIMIT, fn () => $this->get($address));
+            $far = min(self::FAR, max(2, intdiv($size, 2 * self::PER_PAGE)));
+            $rows[] = Timing::limited("$what, page ".number_format($far), $size, self::LIMIT, fn () => $this->get($address.(str_contains($address, '?') ? '&' : '?')."page=$far"));
+        }
+
+        return $rows;
+    }
+
+    private function get(string $address): void
+    {
+        app()->forgetScopedInstances();
+        foreach (Route::getRoutes()->getRoutes() as $route) {
+            $route->flushController();
+        }
+        $answer = app(Kernel::class)->handle(Request::create($address));
+        $answer->getStatusCode() === 200 || throw new RuntimeException("$address answers {$answer->getStatusCode()}.");
+    }
+}
