@@ -10,8 +10,8 @@
         untrack(() => screen.data),
         new URLSearchParams(location.search),
     );
-    const { pageKind } = who;
-    const words = pageWords(pageKind);
+    const { kind: asked } = who;
+    const words = pageWords(asked);
     const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 </script>
 
@@ -20,7 +20,8 @@
     <p class="mt-3 text-lg">
         <label>
             <span class="unseen">Kind of page</span>
-            <select class="field mr-1 text-base" value={pageKind} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
+            <select class="field mr-1 text-base" value={asked} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
+                <option value="all">Pages of every kind</option>
                 {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(pageWords(kind).many)}</option>{/each}
             </select>
         </label>
@@ -43,7 +44,7 @@
         </label>
         <label class="text-base"><input type="checkbox" bind:checked={who.pinned} onchange={() => void who.load()} /> pinned ones only</label>
     </p>
-    <p class="mt-2 text-quiet" role="status">{subjects(pageKind, who.total)}</p>
+    <p class="mt-2 text-quiet" role="status">{subjects(asked, who.total)}</p>
     {#if who.rows.length === 0}
         <p class="mt-4">No {words.one} fits this sentence. Take something out of it.</p>
     {:else}
@@ -56,7 +57,7 @@
                 </tr>
             </thead>
             <tbody>
-                {#each who.rows as row (row.id)}
+                {#each who.rows as row (`${row.pageKind} ${row.id}`)}
                     <tr class="border-b border-hair">
                         <td class="py-1.5 pr-4">
                             <span class="flex items-center gap-3">
@@ -65,15 +66,18 @@
                                 {:else}
                                     <span class="unpictured grid size-8 place-items-center rounded border border-hair text-xs" aria-hidden="true">–</span>
                                 {/if}
-                                {#if pageKind === 'product'}<a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a>{:else}{row.title}{/if}
+                                {#if row.pageKind === 'product'}<a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a
+                                    >{:else}{row.title}{/if}
                                 <a class="word shrink-0 text-sm text-quiet" href={row.address}>in the shop<span class="unseen">: {row.title}</span></a>
                             </span>
                         </td>
-                        <td class="py-1.5 pr-4 text-quiet">{row.filed || 'nothing'}</td>
+                        <td class="py-1.5 pr-4 text-quiet"
+                            >{asked === 'all' && row.pageKind !== 'product' ? pageWords(row.pageKind).page : row.filed || 'nothing'}</td
+                        >
                         <td class="py-1.5">
                             <a class="hover:underline" href="/studio/templates/{row.template}?sample={row.id}">{row.templateName}</a>
                             <span class="text-quiet">· {row.by} ·</span>
-                            <a class="word text-sm" href="/studio/why/{pageKind}/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
+                            <a class="word text-sm" href="/studio/why/{row.pageKind}/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
                         </td>
                     </tr>
                 {/each}

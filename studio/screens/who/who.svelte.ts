@@ -1,6 +1,6 @@
 import { get } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { PageKind, WhoData, WhoPage } from '../../lib/types';
+import type { WhoData, WhoPage } from '../../lib/types';
 
 /** Which page gets which template: a page of rows at a time, by words, template and pin. */
 export class Who {
@@ -10,14 +10,15 @@ export class Who {
     query = $state('');
     template = $state('');
     pinned = $state(false);
-    readonly pageKind: PageKind;
+    /** The kind of pages that is looked at, or `all`. */
+    readonly kind: string;
     private page = 1;
     private asking = 0;
 
     /** @param asked what the address asks for */
     constructor(data: WhoData, asked: URLSearchParams) {
         ({ rows: this.rows, total: this.total, more: this.more } = data.first);
-        this.pageKind = data.pageKind;
+        this.kind = data.kind;
         this.template = asked.get('template') ?? '';
         this.pinned = asked.get('pinned') === '1';
     }
@@ -26,7 +27,7 @@ export class Who {
         const mine = ++this.asking;
         try {
             const answer = await get<WhoPage>(
-                `/studio/who/rows?kind=${this.pageKind}&q=${encodeURIComponent(this.query)}&template=${this.template}&pinned=${this.pinned ? 1 : 0}&page=${page}`,
+                `/studio/who/rows?kind=${this.kind}&q=${encodeURIComponent(this.query)}&template=${this.template}&pinned=${this.pinned ? 1 : 0}&page=${page}`,
             );
             if (mine !== this.asking) return;
             this.page = page;

@@ -163,6 +163,26 @@ final class EveryKindTest extends TestCase
         self::assertSame(json_decode((string) json_encode($this->template->refresh()->draft_reach), true), json_decode((string) json_encode($made->draft_reach), true));
     }
 
+    public function test_who_gets_what_looks_at_one_kind_or_at_all_of_them_and_every_page_stands_there_once(): void
+    {
+        $this->actingAs($this->owner);
+        $seen = [];
+        for ($page = 1; ; $page++) {
+            $answer = $this->getJson("/studio/who/rows?kind=all&page=$page")->assertOk();
+            array_push($seen, ...array_map(static fn (array $row): string => "{$row['pageKind']} {$row['id']}", $answer->json('rows')));
+            if (! $answer->json('more')) {
+                break;
+            }
+        }
+        $expected = 0;
+        foreach (PagesOfTheShop::names() as $kind) {
+            $expected += $this->getJson("/studio/who/rows?kind=$kind")->json('total');
+        }
+        self::assertSame([$expected, $expected], [count($seen), count(array_unique($seen))]);
+        self::assertSame(['collection 6'], array_values(array_map(static fn (array $row): string => "{$row['pageKind']} {$row['id']}", $this->getJson('/studio/who/rows?kind=all&q=everything+teal')->json('rows'))));
+        $this->get('/studio/who?kind=all')->assertOk()->assertSee('Every other collection');
+    }
+
     public function test_every_kind_has_starts_that_can_be_read_and_a_fallback(): void
     {
         $starts = $this->app->make(Starts::class);

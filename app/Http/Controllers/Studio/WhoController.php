@@ -25,12 +25,14 @@ use Vestibra\Core\Reach\CompiledReach;
 /**
  * Who gets what: which page gets which template.
  *
- * @shape WhoRow PageRow&array{filed: string, template: int, templateName: string, by: string}
+ * @shape WhoRow PageRow&array{pageKind: PageKind, filed: string, template: int, templateName: string, by: string}
  * @shape WhoPage array{rows: list<WhoRow>, total: int, more: bool}
- * @shape WhoData array{pageKind: PageKind, templates: list<array{id: int, name: string}>, first: WhoPage}
+ * @shape WhoData array{kind: string, templates: list<array{id: int, name: string}>, first: WhoPage}
  */
 final readonly class WhoController
 {
+    private const ALL = 'all';
+
     public function __construct(
         private KindRulesReader $contests,
         private PagesOfTheShop $pages,
@@ -39,11 +41,11 @@ final readonly class WhoController
 
     public function index(Request $request): View
     {
-        $kind = self::kind($request);
+        $kinds = array_column(self::kinds($request), 'value');
 
         return Screen::show('who', 'Who gets what', [
-            'pageKind' => $kind->value,
-            'templates' => DB::table('templates')->where('page_kind', $kind->value)->orderBy('hand_order')->get(['id', 'name'])->all(),
+            'kind' => count($kinds) === 1 ? $kinds[0] : self::ALL,
+            'templates' => array_merge([], ...array_map(static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->orderBy('hand_order')->get(['id', 'name'])->all(), $kinds)),
             'first' => $this->page($request),
         ]);
     }
@@ -53,17 +55,40 @@ final readonly class WhoController
         return new JsonResponse($this->page($request));
     }
 
-    private static function kind(Request $request): PageKind
+    /** @return list<PageKind> that are asked for, one or all */
+    private static function kinds(Request $request): array
     {
         $asked = Asked::text($request, 'kind', 40);
 
-        return PagesOfTheShop::knows($asked) ? PageKind::from($asked) : PageKind::Product;
+        return match (true) {
+            $asked === self::ALL => PagesOfTheShop::kinds(),
+            PagesOfTheShop::knows($asked) => [PageKind::from($asked)],
+            default => [PageKind::Product],
+        };
     }
 
     /** @return array{rows: list<array<string, mixed>>, total: int, more: bool} */
     private function page(Request $request): array
     {
-        $kind = self::kind($request);
+        $page = Asked::page($request);
+        $skip = ($page - 1) * PageRows::PAGE;
+        $rows = [];
+        $total = 0;
+        foreach (self::kinds($request) as $kind) {
+            [$some, $count] = $this->ofKind($kind, $request, max(0, $skip - $total), PageRows::PAGE - count($rows));
+            array_push($rows, ...$some);
+            $total += $count;
+        }
+
+        return ['rows' => $rows, 'total' => $total, 'more' => $total > $page * PageRows::PAGE];
+    }
+
+    /**
+     * @param  int  $from  how many stand before the first that is wanted
+     * @return array{list<array<string, mixed>>, int} some of the pages of a kind, and how many there are
+     */
+    private function ofKind(PageKind $kind, Request $request, int $from, int $most): array
+    {
         $pages = $this->pages->get($kind);
         $contest = $this->contests->live($kind);
         $winners = WinnersSql::of($contest);
@@ -77,23 +102,26 @@ final readonly class WhoController
         if (Asked::flag($request, 'pinned')) {
             $parts[] = new Sql('pin.template_id is not null');
         }
-        $from = Sql::join('', [
+        $found = Sql::join('', [
             $winners->wrap('from (', ") w join {$pages->table()} p on p.id = w.page_id left join pins pin on pin.page_kind = '$kind->value' and pin.subject_id = p.id where "),
             Sql::join(' and ', $parts),
         ]);
-        $page = Asked::page($request);
+        $total = (int) DB::scalar("select count(*) $found->text", $found->bindings);
+        if ($most < 1 || $from >= $total) {
+            return [[], $total];
+        }
         $rows = DB::select(
-            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $from->text order by {$pages->title()}, p.id limit ? offset ?",
-            [...$from->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
+            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $found->text order by {$pages->title()}, p.id limit ? offset ?",
+            [...$found->bindings, $most, $from],
         );
         $ids = array_column($rows, 'id');
         $shown = array_column($pages->rows($ids), null, 'id');
         $names = DB::table('templates')->pluck('name', 'id');
         $ruled = $this->ruled($contest, $ids);
-        $total = (int) DB::scalar("select count(*) $from->text", $from->bindings);
 
         return [
-            'rows' => array_values(array_map(static fn (stdClass $row): array => $shown[$row->id] + [
+            array_values(array_map(static fn (stdClass $row): array => $shown[$row->id] + [
+                'pageKind' => $kind->value,
                 'filed' => $row->filed ?? '',
                 'template' => $row->template_id,
                 'templateName' => $names[$row->template_id],
@@ -103,8 +131,7 @@ final readonly class WhoController
                     default => 'by its rule',
                 },
             ], $rows)),
-            'total' => $total,
-            'more' => $total > $page * PageRows::PAGE,
+            $total,
         ];
     }
 
