@@ -66,7 +66,7 @@ final class HomeStarts
             Starts::band([self::heading('h1', self::WELCOME, ['size' => 30])]),
             Starts::band(
                 ['share' => 1, ['kind' => 'beneath', 'what' => ['counts' => true]], ['kind' => 'beneath', 'what' => ['from' => 'collections']]],
-                ['share' => 3, ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 12], 'how' => ['desktop' => ['perRow' => 3]]]],
+                ['share' => 3, ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 12], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 2]]]],
             ),
         ];
     }
@@ -74,7 +74,7 @@ final class HomeStarts
     /** @return array<string, mixed> the newest of all products */
     private static function news(string $layout, int $most): array
     {
-        return ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => $most, 'layout' => $layout, 'titled' => true, 'title' => 'New on the shelves'], 'how' => ['desktop' => ['perRow' => 4]]];
+        return ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => $most, 'layout' => $layout, 'titled' => true, 'title' => 'New on the shelves'], 'how' => $layout === 'row' ? ['desktop' => ['perRow' => 4]] : ['desktop' => ['perRow' => 4], 'tablet' => ['perRow' => 3], 'phone' => ['perRow' => 2]]];
     }
 
     /**

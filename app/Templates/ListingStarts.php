@@ -73,7 +73,7 @@ final class ListingStarts
     {
         $what += $kind === PageKind::Collection ? ['sort' => 'own'] : [];
 
-        return array_filter(['kind' => 'product-grid', 'what' => $what, 'how' => $how === [] ? [] : ['desktop' => $how]]);
+        return array_filter(['kind' => 'product-grid', 'what' => $what, 'how' => $how === [] ? [] : ['desktop' => $how, 'phone' => ['perRow' => 2]]]);
     }
 
     /**

@@ -38,7 +38,7 @@ final readonly class PageBannerBlock implements BlockKind
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--banner-tint-strength'),
                 Setting::how('colour', 'Words’ colour', new Colour, 'color'),
                 Setting::how('size', 'Size of the title', new Amount(12, 96), '--banner-title', 'title-size'),
-                Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+                Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), '--banner-align'),
             ],
             searchWords: 'hero header picture title category collection',
             subjects: SubjectKind::LISTINGS,
