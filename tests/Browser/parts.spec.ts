@@ -150,7 +150,7 @@ test('parts of the page are named and found, a holder shows another product, and
     await page.getByPlaceholder('Find a block…').fill('holder');
     await page.locator('[data-shelf="Holder"]').click();
     await studio.saved();
-    await page.getByRole('button', { name: 'Pick products…' }).click();
+    await page.getByRole('button', { name: 'Pick a product…' }).click();
     await page.getByPlaceholder('Find…').fill('wherry fountain');
     await page.getByLabel('Wherry fountain pen').check();
     await studio.saved();
