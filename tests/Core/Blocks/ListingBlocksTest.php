@@ -136,6 +136,7 @@ final class ListingBlocksTest extends TestCase
         $banner = self::block(new Node('b', 'page-banner'))->data;
         self::assertSame([5, 'Bottled', 'In glass.'], [$banner['picture']['id'], $banner['title'], $banner['words']]);
         self::assertSame([null, 'Gift', ''], array_values(self::block(new Node('b', 'page-banner'), $plain)->data));
+        self::assertSame(['', ''], array_values(array_diff_key(self::block(new Node('b', 'page-banner', ['title' => false, 'words' => false]))->data, ['picture' => true])));
         self::assertSame('this tag has no picture', self::block(new Node('b', 'page-banner', ['title' => false, 'words' => false]), $plain)->absent);
     }
 
@@ -145,6 +146,7 @@ final class ListingBlocksTest extends TestCase
         self::assertSame(['from' => 13, 'to' => 24, 'total' => 57, 'all' => false], $count(new Listed([], 57, 2, 5, 'new', [], 12)));
         self::assertSame(['from' => 49, 'to' => 57, 'total' => 57, 'all' => false], $count(new Listed([], 57, 5, 5, 'new', [], 12)));
         self::assertSame(['from' => 1, 'to' => 3, 'total' => 3, 'all' => true], $count(new Listed([], 3, 1, 1, 'new', [], 12)));
+        self::assertSame([0, 0], [(new Listed([], 0, 1, 1, 'new', [], 12))->from(), (new Listed([], 0, 1, 1, 'new', [], 12))->to()]);
         self::assertSame('there are no products here', self::block(new Node('b', 'result-count'), listed: new Listed([], 0, 1, 1, 'new', [], 12))->absent);
     }
 

@@ -87,7 +87,7 @@ final class Pages implements Addresses
             id: 7,
             slug: 'teal-tide',
             title: 'Teal Tide <b>ink</b>',
-            shortDescription: 'Blue-green.',
+            shortDescription: '<p>Blue-green.</p>',
             description: '<p>Flows.</p>',
             published: true,
             brand: new Brand(1, 'Ostrelve', 'ostrelve'),

@@ -21,7 +21,9 @@ use Vestibra\Core\Templates\Types\Overlap;
 use Vestibra\Core\Templates\Types\Part;
 use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\RichText;
+use Vestibra\Core\Templates\Types\Rule;
 use Vestibra\Core\Templates\Types\Several;
+use Vestibra\Tests\Core\Blocks\Pages;
 
 /** Which values settings take, and which they refuse. */
 final class TypesTest extends TestCase
@@ -82,6 +84,28 @@ final class TypesTest extends TestCase
         self::assertSame([null, null], [(new Extent)->problem('100%'), (new Extent)->problem('2000px')]);
         self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new Part)->problem(...), [4, 5, 95, 96]));
         self::assertSame([null, null, SettingProblem::NumberOutside, SettingProblem::NumberOutside], array_map((new Overlap)->problem(...), [0, 400, 401, -1]));
+    }
+
+    public function test_a_rule_says_which_products_are_meant_and_what_it_names(): void
+    {
+        $rule = new Rule;
+        $good = ['format' => 2, 'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]], 'keepOff' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [4, 5]], ['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]];
+        self::assertSame([null, null], array_map($rule->problem(...), [null, $good]));
+        foreach (['every', 7, true, ['show' => 'x'], ['format' => 99], ['format' => 2, 'show' => [[['field' => 'products', 'comparison' => 'atLeast', 'values' => [1]]]]]] as $bad) {
+            self::assertSame(SettingProblem::NotARule, $rule->problem($bad), (string) json_encode($bad));
+        }
+        self::assertSame([['brand', 3], ['category', 4], ['category', 5]], $rule->names($good));
+        self::assertSame([[], []], [$rule->names(null), $rule->names('x')]);
+        self::assertCount(1, Rule::read($good)->show ?? []);
+    }
+
+    public function test_a_setting_counts_while_another_has_one_of_its_values(): void
+    {
+        $grid = Kinds::composer()->schema->definition('product-grid');
+        $described = array_column($grid?->describe(Pages::messages())['settings'] ?? [], 'while', 'name');
+        self::assertSame(['name' => 'feed', 'values' => ['rule']], $described['rule']);
+        self::assertSame(['name' => 'titled', 'values' => [true]], $described['title']);
+        self::assertNull($described['feed']);
     }
 
     /** @return iterable<string, array{string, string, mixed, bool}> */
