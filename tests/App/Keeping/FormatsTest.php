@@ -55,6 +55,13 @@ final class FormatsTest extends TestCase
         foreach (DB::table('categories')->pluck('slug') as $slug) {
             $this->get("/c/$slug")->assertOk();
         }
+        foreach (['collections' => 'collection', 'brands' => 'brand', 'tags' => 'tag'] as $table => $path) {
+            foreach (DB::table($table)->pluck('slug') as $slug) {
+                $this->get("/$path/$slug")->assertOk();
+            }
+        }
+        $this->get('/')->assertOk();
+        $this->get('/all')->assertOk();
         $this->get('/p/teal-tide-bottled-ink')->assertSee('Told of this ink alone.');
         $this->get('/p/harbour-fountain-pen')->assertSee('Packed in paper.');
         $this->get('/studio/templates')->assertOk()->assertSee('Our promise')->assertDontSee('Let go');
