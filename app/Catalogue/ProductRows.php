@@ -50,11 +50,12 @@ final readonly class ProductRows
         'no-picture' => ['field' => 'picture', 'comparison' => 'atMost', 'values' => [0]],
     ];
 
+    /** By order: its column, and whether it goes down. */
     private const SORTS = [
-        'title' => 'p.title_order, p.id',
-        'new' => 'p.added_at desc, p.id desc',
-        'cheap' => 'p.price_low, p.id',
-        'dear' => 'p.price_low desc, p.id desc',
+        'title' => ['title_order', ''],
+        'new' => ['added_at', ' desc'],
+        'cheap' => ['price_low', ''],
+        'dear' => ['price_low', ' desc'],
     ];
 
     public function __construct(
@@ -87,12 +88,35 @@ final readonly class ProductRows
     public function ids(array $filter, int $from, int $most): array
     {
         $where = $this->where($filter);
-        $order = self::SORTS[$filter['sort']] ?? self::SORTS['title'];
+        [$column, $down] = self::SORTS[$filter['sort']] ?? self::SORTS['title'];
+        if (! self::isNarrow($filter)) {
+            return [
+                array_column(DB::select("select p.id from products p where $where->text order by p.$column$down, p.id$down limit ? offset ?", [...$where->bindings, $most, $from]), 'id'),
+                $this->total($where),
+            ];
+        }
+        // What has to be asked of every product is asked once, for the rows and for their number.
+        $rows = DB::select(
+            "with found as materialized (select p.id, p.$column as place from products p where $where->text) select id, (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
+            [...$where->bindings, $most, $from],
+        );
 
-        return [
-            array_column(DB::select("select p.id from products p where $where->text order by $order limit ? offset ?", [...$where->bindings, $most, $from]), 'id'),
-            (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings),
-        ];
+        return [array_column($rows, 'id'), $rows === [] && $from > 0 ? $this->total($where) : (int) ($rows[0]->total ?? 0)];
+    }
+
+    private function total(Sql $where): int
+    {
+        return (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings);
+    }
+
+    /**
+     * Whether something is asked that no order of products knows beforehand.
+     *
+     * @param  Filter  $filter
+     */
+    private static function isNarrow(array $filter): bool
+    {
+        return $filter['q'] !== '' || $filter['where'] !== '' || isset(self::CONDITIONS[$filter['state']]) || $filter['category'] + $filter['brand'] + $filter['tag'] > 0;
     }
 
     /** @return list<string> */

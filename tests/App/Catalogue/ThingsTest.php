@@ -101,6 +101,11 @@ final class ThingsTest extends TestCase
             self::assertSame(DB::table('products')->count(), count($seen));
         }
         self::assertSame([], $this->rows('from=100000')['rows']);
+        $category = 'category='.$this->id('categories', 'Inks');
+        $all = $this->rows($category);
+        self::assertSame([[], $all['total']], [$this->rows("$category&from=100000")['rows'], $this->rows("$category&from=100000")['total']], 'Beyond the end their number is known still.');
+        self::assertSame(array_reverse(array_column($this->rows("$category&sort=cheap")['rows'], 'id')), array_column($this->rows("$category&sort=dear")['rows'], 'id'));
+        self::assertSame(0, $this->rows('q=nothing-is-called-that')['total']);
     }
 
     public function test_lists_and_forms_have_the_shapes_that_were_promised(): void
