@@ -48,7 +48,9 @@ abstract readonly class SinglePages implements FindsPages
 
     public function bySlug(string $slug): ?Subject
     {
-        return $slug === $this->subject()->slug() ? $this->subject() : null;
+        $subject = $this->subject();
+
+        return $slug === $subject->slug() ? $subject : null;
     }
 
     public function features(Subject $subject): Features

@@ -46,6 +46,8 @@ final readonly class Listing
 
     private const MANY = 2_000;
 
+    private const MOST_AT_ONCE = 192;
+
     /** The order that the owner gave the products of a collection. */
     public const OWN = 'own';
 
@@ -113,7 +115,7 @@ final readonly class Listing
             return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
         }
         $now = $this->clock->now();
-        $choices = $list->choosable ? [$list->perPage, 2 * $list->perPage, 4 * $list->perPage] : [];
+        $choices = $list->choosable ? array_values(array_filter([$list->perPage, 2 * $list->perPage, 4 * $list->perPage], static fn (int $choice): bool => $choice <= self::MOST_AT_ONCE)) : [];
         $perPage = in_array($visit->perPage, $choices, true) ? $visit->perPage : $list->perPage;
         $finds = $this->pages->get($kind);
         $own = $finds->ownOrder($subject);

@@ -134,6 +134,19 @@ test('an all-products page: a tall hero, count and order above, three columns, n
     });
 });
 
+test('what a search found is put in another order at once, and the page of another list too', async ({ page }) => {
+    for (const address of ['/search?q=ink', '/c/inks']) {
+        await page.goto(address);
+        await page.getByLabel('In order').selectOption('dear');
+        await page.waitForURL(/sort=dear/);
+        await expect(page.getByLabel('In order')).toHaveValue('dear');
+        await expect(page.locator('.card-link').first()).toBeVisible();
+    }
+    await page.goto('/search?q=ink');
+    await page.getByLabel('In order').selectOption('title');
+    await expect(page).toHaveURL(/q=ink&sort=title/);
+});
+
 test('“more” adds below and says so; without scripts it leads on; back brings the place again', async ({ browser, page, baseURL }) => {
     const studio = new Studio(page);
     await studio.signIn();

@@ -78,6 +78,9 @@ final class ListsTest extends TestCase
         self::assertCount(10, $this->slugs('/all?show=30'), 'What was not offered is not given.');
         $this->get('/all?show=20&sort=title')->assertSee('href="?sort=title&amp;show=20&amp;page=2"', false);
         $this->get('/all?show=20&page=2')->assertSee('21 to 40 of ');
+        $this->edit($template, $set('what', 'rows', 0), $set('what', 'perPage', 96));
+        $this->publish($template);
+        self::assertCount(96, $this->slugs('/all?show=384'), 'However many there are, a page stays one that can be looked at.');
     }
 
     public function test_a_second_grid_keeps_to_itself(): void
