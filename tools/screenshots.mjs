@@ -245,7 +245,10 @@ async function example(page) {
                     },
                 ],
             },
-            { kind: 'band', children: [{ kind: 'column', children: [{ kind: 'product-cards', what: { products: [2, 5, 8, 12] } }] }] },
+            {
+                kind: 'band',
+                children: [{ kind: 'column', children: [{ kind: 'product-grid', what: { feed: 'chosen', titled: true, products: [2, 5, 8, 12] } }] }],
+            },
         ];
         const parent = page.state.tree.id;
         await ask(`/studio/templates/${made.id}/edits`, { edits: bands.reverse().map((node) => ({ edit: 'insert', node, parent, after: null })), sample: 1 });
