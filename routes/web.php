@@ -79,6 +79,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\KeptPartsController::class, 'nodes']);
     Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start']);
+    Route::get('cards/{template}/drawn', [Studio\DrawingTableController::class, 'card']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show']);
     Route::get('templates/{template}/look', [Studio\PagesController::class, 'look']);
@@ -117,6 +118,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\HtmlController::class, 'check']);
+        Route::post('cards', [Studio\CardsController::class, 'store']);
+        Route::post('cards/{card}/back', [Studio\CardsController::class, 'takeBack'])->whereNumber('card');
+        Route::delete('cards/{card}', [Studio\CardsController::class, 'delete'])->whereNumber('card');
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
         Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack']);
         Route::delete('parts/{part}', [Studio\KeptPartsController::class, 'delete']);
@@ -148,6 +152,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('publish', [Studio\PublishController::class, 'store']);
         Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->middleware(PagesOnly::class);
+        Route::post('cards/{template}/fallback', [Studio\StandingController::class, 'fallback']);
         Route::post('templates/order', [Studio\StandingController::class, 'order']);
         Route::post('pins', [Studio\StandingController::class, 'pin']);
         Route::delete('templates/{template}', [Studio\StandingController::class, 'delete']);

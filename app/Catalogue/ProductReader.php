@@ -19,36 +19,52 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 
-/** Reads whole products: five queries each, however large the catalogue is. */
+/** Reads whole products: five queries for one or for many, however large the catalogue is. */
 final readonly class ProductReader
 {
+    private const PRODUCTS = 'select products.*, brands.name as brand_name, brands.slug as brand_slug from products'
+        .' left join brands on brands.id = products.brand_id where ';
+
     public function bySlug(string $slug): ?Product
     {
-        return $this->read('products.slug = ?', $slug);
+        return $this->products(DB::select(self::PRODUCTS.'products.slug = ?', [$slug]))[0] ?? null;
     }
 
     public function byId(int $id): ?Product
     {
-        return $this->read('products.id = ?', $id);
+        return $this->several([$id])[0] ?? null;
     }
 
-    private function read(string $where, string|int $value): ?Product
+    /**
+     * @param  list<int>  $ids
+     * @return list<Product> those that there are, in the order asked for
+     */
+    public function several(array $ids): array
     {
-        $row = DB::selectOne(
-            'select products.*, brands.name as brand_name, brands.slug as brand_slug from products'
-            ." left join brands on brands.id = products.brand_id where $where",
-            [$value],
-        );
+        if ($ids === []) {
+            return [];
+        }
+        $rows = array_column(DB::select(self::PRODUCTS.'products.id in ('.implode(',', $ids).')'), null, 'id');
 
-        return $row instanceof stdClass ? $this->product($row) : null;
+        return $this->products(array_values(array_filter(array_map(static fn (int $id): ?stdClass => $rows[$id] ?? null, $ids))));
     }
 
-    private function product(stdClass $row): Product
+    /**
+     * @param  array<stdClass>  $rows
+     * @return list<Product>
+     */
+    private function products(array $rows): array
     {
-        $member = $this->memberships($row->id);
-        [$options, $values] = $this->options($row->id);
+        if ($rows === []) {
+            return [];
+        }
+        $ids = implode(',', array_column($rows, 'id'));
+        $member = $this->memberships($ids);
+        [$options, $values] = $this->options($ids);
+        $variants = $this->variants($ids, $values);
+        $pictures = $this->pictures($ids);
 
-        return new Product(
+        return array_values(array_map(static fn (stdClass $row): Product => new Product(
             id: $row->id,
             slug: $row->slug,
             title: $row->title,
@@ -57,36 +73,35 @@ final readonly class ProductReader
             published: (bool) $row->published,
             brand: $row->brand_id === null ? null : new Brand($row->brand_id, $row->brand_name, $row->brand_slug),
             mainCategoryId: $row->main_category_id,
-            categoryIds: array_column($member['category'] ?? [], 'id'),
-            collectionIds: array_column($member['collection'] ?? [], 'id'),
-            tags: array_column($member['tag'] ?? [], 'name', 'id'),
-            options: $options,
-            variants: $this->variants($row->id, $values),
-            pictures: $this->pictures($row->id),
+            categoryIds: array_column($member[$row->id]['category'] ?? [], 'id'),
+            collectionIds: array_column($member[$row->id]['collection'] ?? [], 'id'),
+            tags: array_column($member[$row->id]['tag'] ?? [], 'name', 'id'),
+            options: $options[$row->id] ?? [],
+            variants: $variants[$row->id] ?? [],
+            pictures: $pictures[$row->id] ?? [],
             reviewCount: $row->review_count,
             starSum: $row->star_sum,
-            facts: self::facts($member['fact'] ?? []),
+            facts: self::facts($member[$row->id]['fact'] ?? []),
             addedAt: self::instant($row->added_at),
-            collectionNames: array_column($member['collection'] ?? [], 'name'),
+            collectionNames: array_column($member[$row->id]['collection'] ?? [], 'name'),
             ownSearchTitle: $row->search_title,
             ownSearchDescription: $row->search_description,
-        );
+        ), $rows));
     }
 
-    /** @return array<string, list<stdClass>> by what it is a member of; facts with their values */
-    private function memberships(int $productId): array
+    /** @return array<int, array<string, list<stdClass>>> by product, and by what it is a member of; facts with their values */
+    private function memberships(string $ids): array
     {
         $rows = DB::select(
-            "select 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as decimals, '' as written from category_product where product_id = ?1"
-            ." union all select 'collection', c.id, c.name, '', '', 0, '' from collection_product cp join collections c on c.id = cp.collection_id where cp.product_id = ?1"
-            ." union all select 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on tags.id = tag_id where product_id = ?1"
-            ." union all select 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from (select * from fact_values where product_id = ?1 order by position) v"
-            .' join facts f on f.id = v.fact_id order by 2',
-            [$productId],
+            "select product_id, 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as decimals, '' as written from category_product where product_id in ($ids)"
+            ." union all select product_id, 'collection', c.id, c.name, '', '', 0, '' from collection_product cp join collections c on c.id = cp.collection_id where cp.product_id in ($ids)"
+            ." union all select product_id, 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on tags.id = tag_id where product_id in ($ids)"
+            ." union all select v.product_id, 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from (select * from fact_values where product_id in ($ids) order by position) v"
+            .' join facts f on f.id = v.fact_id order by 3',
         );
         $member = [];
         foreach ($rows as $row) {
-            $member[$row->what][] = $row;
+            $member[$row->product_id][$row->what][] = $row;
         }
 
         return $member;
@@ -110,43 +125,43 @@ final readonly class ProductReader
         )));
     }
 
-    /** @return array{list<Option>, array<int, array<int, int>>} the options, and by variant option id => value id */
-    private function options(int $productId): array
+    /** @return array{array<int, list<Option>>, array<int, array<int, int>>} the options by product, and by variant option id => value id */
+    private function options(string $ids): array
     {
         $rows = DB::select(
-            'select x.variant_id, options.id, options.name, v.id as value_id, v.label, v.swatch from variants'
+            'select variants.product_id, x.variant_id, options.id, options.name, v.id as value_id, v.label, v.swatch from variants'
             .' join variant_values x on x.variant_id = variants.id join options on options.id = x.option_id'
-            .' join option_values v on v.id = x.option_value_id where variants.product_id = ? and variants.published = 1'
+            ." join option_values v on v.id = x.option_value_id where variants.product_id in ($ids) and variants.published = 1"
             .' order by options.position, options.id, v.position, v.id',
-            [$productId],
         );
-        $names = $options = $values = [];
+        $names = $found = $values = [];
         foreach ($rows as $row) {
             $names[$row->id] = $row->name;
-            $options[$row->id][$row->value_id] = new OptionValue($row->value_id, $row->label, $row->swatch);
+            $found[$row->product_id][$row->id][$row->value_id] ??= new OptionValue($row->value_id, $row->label, $row->swatch);
             $values[$row->variant_id][$row->id] = $row->value_id;
         }
+        $options = [];
+        foreach ($found as $product => $ofProduct) {
+            foreach ($ofProduct as $id => $its) {
+                $options[$product][] = new Option($id, $names[$id], array_values($its));
+            }
+        }
 
-        return [array_map(
-            static fn (int $id, string $name): Option => new Option($id, $name, array_values($options[$id])),
-            array_keys($names),
-            array_values($names),
-        ), $values];
+        return [$options, $values];
     }
 
     /**
      * @param  array<int, array<int, int>>  $values  by variant
-     * @return list<Variant>
+     * @return array<int, list<Variant>> by product
      */
-    private function variants(int $productId, array $values): array
+    private function variants(string $ids, array $values): array
     {
-        return array_values(array_map(
-            static fn (stdClass $row): Variant => self::variant($row, $values[$row->id] ?? []),
-            DB::select(
-                'select * from variants where product_id = ? and published = 1 order by position, id',
-                [$productId],
-            ),
-        ));
+        $variants = [];
+        foreach (DB::select("select * from variants where product_id in ($ids) and published = 1 order by position, id") as $row) {
+            $variants[$row->product_id][] = self::variant($row, $values[$row->id] ?? []);
+        }
+
+        return $variants;
     }
 
     /** @param  array<int, int>  $values option id => value id */
@@ -167,14 +182,18 @@ final readonly class ProductReader
         );
     }
 
-    /** @return list<Picture> */
-    private function pictures(int $productId): array
+    /** @return array<int, list<Picture>> by product */
+    private function pictures(string $ids): array
     {
-        return array_values(array_map(self::picture(...), DB::select(
-            'select pictures.* from product_pictures join pictures on pictures.id = picture_id'
-            .' where product_id = ? order by position',
-            [$productId],
-        )));
+        $pictures = [];
+        foreach (DB::select(
+            'select product_id, pictures.* from product_pictures join pictures on pictures.id = picture_id'
+            ." where product_id in ($ids) order by position",
+        ) as $row) {
+            $pictures[$row->product_id][] = self::picture($row);
+        }
+
+        return $pictures;
     }
 
     public static function picture(stdClass $row): Picture

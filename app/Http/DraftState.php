@@ -9,7 +9,10 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\CanvasParts;
+use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
+use Vestibra\App\Templates\CardBook;
+use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\App\Templates\StepResult;
@@ -34,9 +37,9 @@ use Vestibra\Core\Templates\Types\Conditions;
  * How a draft stands, as the drawing table is told.
  *
  * @shape DraftState array{revision: int, tree: TreeNode, reach: Reach, live: bool, liveRevision: int|null, unpublished: int,
- *     undo: string|null, redo: string|null, conditions: array<string, list<Phrase>>, unreplaced: list<string>, names?: Names,
+ *     undo: string|null, redo: string|null, undoStep: int, redoStep: int, conditions: array<string, list<Phrase>>, unreplaced: list<string>, names?: Names,
  *     sentence?: Sentence|null, fallback?: bool, counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null,
- *     places?: list<string>}
+ *     places?: list<string>, grids?: int|null}
  * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, notice: string|null}
  */
 final readonly class DraftState
@@ -52,6 +55,8 @@ final readonly class DraftState
         private CanvasParts $parts,
         private ReachWords $reachWords,
         private Composer $composer,
+        private CardRoom $room,
+        private CardPlaces $places,
     ) {
     }
 
@@ -73,7 +78,8 @@ final readonly class DraftState
             return $state;
         }
         if (! $template->isPage()) {
-            return $state + ['names' => [], 'sentence' => null, 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)];
+            return $state + ['names' => [], 'sentence' => null, 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)]
+                + ($template->role === TemplateRole::Card ? ['grids' => $this->places->grids($template->id)] : []);
         }
 
         $kind = $template->knownKind();
@@ -96,7 +102,11 @@ final readonly class DraftState
     /** @return list<string> the templates where a kept part, or what a product has as a fact, can be seen */
     private function places(Template $template): array
     {
-        $ids = $template->role === TemplateRole::OwnBlocks ? PartPlaces::showing((int) $template->fact_id) : array_column(PartPlaces::ofPart($template->id), 'id');
+        $ids = match ($template->role) {
+            TemplateRole::OwnBlocks => PartPlaces::showing((int) $template->fact_id),
+            TemplateRole::Card => array_column($this->places->of($template->id), 'id'),
+            default => array_column(PartPlaces::ofPart($template->id), 'id'),
+        };
 
         return array_values(Template::query()->whereIntegerInRaw('id', $ids)->oldest('name')->pluck('name')->all());
     }
@@ -122,20 +132,37 @@ final readonly class DraftState
     /**
      * With the parts of the canvas that changed.
      *
+     * @param  int  $on  for a card: the template of pages on whose canvas it is seen; 0 for its own
      * @return array<string, mixed>
      */
-    public function after(StepResult $done, Template $template, int $sampleId, Visit $visit): array
+    public function after(StepResult $done, Template $template, int $sampleId, Visit $visit, int $on = 0): array
     {
+        if ($template->role === TemplateRole::Card) {
+            return $this->afterCard($done, $template, $on, $sampleId, $visit);
+        }
         $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($sampleId);
         if ($subject === null) {
             return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'notice' => $done->notice];
         }
-        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true);
+        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true, drafts: CardBook::ids());
 
         return $this->of($template, draft: $done->draft) + [
             'parts' => $this->parts->of($composed, $done),
             'css' => $composed->css,
             'notice' => $done->notice,
         ];
+    }
+
+    /** @return array<string, mixed> with every grid on the canvas that shows the card; where nothing but its styles changed, with those alone */
+    private function afterCard(StepResult $done, Template $card, int $on, int $sampleId, Visit $visit): array
+    {
+        $state = $this->of($card, draft: $done->draft) + ['notice' => $done->notice];
+        $room = $this->room->of($card, $on, $sampleId);
+        if ($room === null) {
+            return $state + ['parts' => [], 'css' => null];
+        }
+        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids());
+
+        return $state + ['parts' => $done->stylesOnly ? [] : $this->parts->grids($composed, $done->draft->tree->id), 'css' => $composed->css];
     }
 }

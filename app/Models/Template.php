@@ -12,8 +12,8 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
- * A template with its draft and, once published, what is live. Trees and reaches are in their stored form. Kept parts and
- * the blocks that one product has as a fact are laid out and released the same way; they have no reach.
+ * A template with its draft and, once published, what is live. Trees and reaches are in their stored form. Cards, kept
+ * parts and the blocks that one product has as a fact are laid out and released the same way; they have no reach.
  *
  * @property int $id
  * @property string $page_kind empty unless it lays out pages
@@ -56,6 +56,12 @@ final class Template extends Model
     public function pageKind(): ?PageKind
     {
         return $this->isPage() && PagesOfTheShop::knows($this->page_kind) ? PageKind::from($this->page_kind) : null;
+    }
+
+    /** @return PageKind|null by which starts and files know it: of a card its own, else that of its pages */
+    public function exchangeKind(): ?PageKind
+    {
+        return $this->role === TemplateRole::Card ? PageKind::Card : $this->pageKind();
     }
 
     /** Of a page, in a place where its kind is known. */

@@ -37,13 +37,13 @@ use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\BlockPrinter;
+use Vestibra\App\Rendering\LiveCards;
 use Vestibra\App\Rendering\LiveParts;
 use Vestibra\App\Rendering\NamedThings;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageShops;
 use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\AroundPages;
-use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
@@ -65,7 +65,7 @@ final class VestibraProvider extends ServiceProvider
 {
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
-        Cards::class, Categories::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        LiveCards::class, Categories::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
         ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];

@@ -83,7 +83,7 @@ final readonly class Changes
         return array_values(array_filter(PagesOfTheShop::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)));
     }
 
-    /** @return list<TemplateChange> of what stands on pages: kept parts, and products' own blocks */
+    /** @return list<TemplateChange> of what stands on pages: cards, kept parts, and products' own blocks */
     public function parts(): array
     {
         return array_values(array_filter($this->list, static fn (Change $change): bool => $change instanceof TemplateChange && ! $change->isPage()));

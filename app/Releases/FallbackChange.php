@@ -6,11 +6,12 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\CardPlaces;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Supposed;
 
-/** Another live template takes what no rule takes. */
+/** Another live template takes what no rule takes; or another card is that of every grid that chose none. */
 final readonly class FallbackChange implements Change
 {
     public function __construct(
@@ -34,7 +35,7 @@ final readonly class FallbackChange implements Change
     {
         $template = Template::query()->where('page_kind', $this->pageKind)->find($this->after);
 
-        return $template?->isLive() === true ? null : ReleaseProblem::FallbackNotLive->at('', ['name' => $template->name ?? '']);
+        return $template?->isLive() === true && $template->let_go_at === null ? null : ReleaseProblem::FallbackNotLive->at('', ['name' => $template->name ?? '']);
     }
 
     public function now(): self
@@ -54,12 +55,20 @@ final readonly class FallbackChange implements Change
 
     public function suppose(Supposed $supposed): Supposed
     {
-        return $supposed->withFallback($this->pageKind, $this->after);
+        return $this->pageKind === PageKind::Card->value ? $supposed : $supposed->withFallback($this->pageKind, $this->after);
     }
 
     public function kinds(): array
     {
-        return array_filter([PageKind::tryFrom($this->pageKind)]);
+        $kind = PageKind::tryFrom($this->pageKind);
+
+        return $kind === PageKind::Card ? CardPlaces::kinds($this->newLooks()) : array_filter([$kind]);
+    }
+
+    /** @return list<int> templates that keep their pages, which look different */
+    public function newLooks(): array
+    {
+        return $this->pageKind === PageKind::Card->value && $this->before !== $this->after ? app(CardPlaces::class)->withoutChoice() : [];
     }
 
     public function touches(): array
@@ -69,7 +78,7 @@ final readonly class FallbackChange implements Change
 
     public function words(): string
     {
-        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made the fallback';
+        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made '.($this->pageKind === PageKind::Card->value ? 'the fallback card' : 'the fallback');
     }
 
     public function toArray(): array

@@ -6,6 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Vestibra\App\Messages\Speaking;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\TemplateRole;
@@ -35,21 +36,47 @@ final readonly class NewLooks
             if ($change->role === TemplateRole::Part && $change->isNewLook()) {
                 array_push($templates, ...PartPlaces::liveTemplates($change->template));
             }
+            if ($change->role === TemplateRole::Card && $change->isNewLook()) {
+                $cards = app(CardPlaces::class);
+                array_push($templates, ...$cards->liveTemplates($change->template));
+                $products = self::more($products, $cards->products($change->template));
+            }
             $content = $change->role === TemplateRole::OwnBlocks ? Template::query()->find($change->template) : null;
             if ($content !== null && ($change->before['tree'] ?? null) !== ($change->after['tree'] ?? null)) {
                 $products[(int) $content->product_id] = [...$products[(int) $content->product_id] ?? [], ...PartPlaces::showing((int) $content->fact_id)];
             }
         }
 
+        foreach ($changes->list as $change) {
+            array_push($templates, ...($change instanceof FallbackChange ? $change->newLooks() : []));
+        }
         foreach ($changes->messages() === [] ? [] : app(Speaking::class)->of($changes->messages()) as $speaking) {
             if ($speaking->role === TemplateRole::OwnBlocks->value) {
                 $products[(int) $speaking->product_id] = [...$products[(int) $speaking->product_id] ?? [], ...PartPlaces::showing((int) $speaking->fact_id)];
             } else {
-                array_push($templates, ...($speaking->role === TemplateRole::Part->value ? PartPlaces::liveTemplates((int) $speaking->id) : [(int) $speaking->id]));
+                array_push($templates, ...match ($speaking->role) {
+                    TemplateRole::Part->value => PartPlaces::liveTemplates((int) $speaking->id),
+                    TemplateRole::Card->value => app(CardPlaces::class)->liveTemplates((int) $speaking->id),
+                    default => [(int) $speaking->id],
+                });
             }
         }
 
         return new self(array_values(array_unique($templates)), $products);
+    }
+
+    /**
+     * @param  array<int, list<int>>  $products
+     * @param  array<int, list<int>>  $more
+     * @return array<int, list<int>>
+     */
+    private static function more(array $products, array $more): array
+    {
+        foreach ($more as $product => $templates) {
+            $products[$product] = [...$products[$product] ?? [], ...$templates];
+        }
+
+        return $products;
     }
 
     /** As SQL on `before_id` and `page_id`. Templates have numbers of their own, so that no page of another kind has one of these. */

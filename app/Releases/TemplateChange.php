@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
+use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\PartPlaces;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
@@ -15,7 +16,7 @@ use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
- * A template goes live, changes, or is taken off; or a kept part or the blocks that one product has as a fact.
+ * A template goes live, changes, or is taken off; or a card, a kept part or the blocks that one product has as a fact.
  *
  * @phpstan-type Live array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}
  */
@@ -50,7 +51,11 @@ final readonly class TemplateChange implements Change
         $old = ['part' => TemplateRole::Part, 'content' => TemplateRole::OwnBlocks][$stored['pageKind'] ?? ''] ?? null;
         $role = $old ?? TemplateRole::from($stored['role'] ?? TemplateRole::Page->value);
 
-        return new self($stored['template'], $stored['name'], $stored['before'], $stored['after'], $role === TemplateRole::Page ? $stored['pageKind'] ?? PageKind::Product->value : '', $role);
+        return new self($stored['template'], $stored['name'], $stored['before'], $stored['after'], match ($role) {
+            TemplateRole::Page => $stored['pageKind'] ?? PageKind::Product->value,
+            TemplateRole::Card => PageKind::Card->value,
+            default => '',
+        }, $role);
     }
 
     public static function publish(Template $template): self
@@ -120,6 +125,7 @@ final readonly class TemplateChange implements Change
     {
         return match ($this->role) {
             TemplateRole::Page => $this->isKnown() ? [$this->kind()] : [],
+            TemplateRole::Card => CardPlaces::kinds(app(CardPlaces::class)->liveTemplates($this->template)),
             TemplateRole::Part => PartPlaces::kinds($this->template),
             TemplateRole::OwnBlocks => [PageKind::Product],
         };

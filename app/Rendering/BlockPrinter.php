@@ -36,7 +36,7 @@ final readonly class BlockPrinter
             return $canvas ? $this->mark($node->id, $node->absent) : '';
         }
         $slot = '';
-        foreach ($node->children as $child) {
+        foreach ($node->children === [] ? $node->cards : $node->children as $child) {
             $slot .= $this->print($child, $canvas);
         }
         try {

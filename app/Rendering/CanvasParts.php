@@ -78,6 +78,19 @@ final readonly class CanvasParts
         return ['id' => $column->id, 'order' => $order, 'fresh' => $html];
     }
 
+    /** @return list<Part> the grids whose products stand as one card */
+    public function grids(ComposedPage $composed, string $card): array
+    {
+        $parts = [];
+        foreach ($composed->page->walk() as $node) {
+            if (($node->cards[0]->id ?? null) === $card) {
+                $parts[] = ['id' => $node->id, 'html' => $this->page->print($node, true)];
+            }
+        }
+
+        return $parts;
+    }
+
     private function partOf(Node $tree, string $id): string
     {
         $node = $tree->find($id);

@@ -27,19 +27,21 @@ final readonly class NamedThings
     }
 
     /** @return array{pictures: array<int, Picture>, files: array<int, ShopFile>} */
-    public function of(Node $tree, Subject $subject): array
+    public function of(Node $tree, Subject ...$subjects): array
     {
         $named = Named::in($tree, $this->composer->schema);
         $pictures = array_keys($named['picture'] ?? []);
         $files = [...array_keys($named['film'] ?? []), ...array_keys($named['file'] ?? [])];
         $all = $this->showsAllFacts($tree);
-        foreach ($subject instanceof Product ? $subject->facts : [] as $fact) {
-            $isNamed = isset($named['fact'][$fact->fact->id]);
-            match (true) {
-                $fact->fact->kind === FactKind::Picture && $isNamed => array_push($pictures, ...$fact->numbers()),
-                $fact->fact->kind === FactKind::Files && ($isNamed || $all) => array_push($files, ...$fact->numbers()),
-                default => null,
-            };
+        foreach ($subjects as $subject) {
+            foreach ($subject instanceof Product ? $subject->facts : [] as $fact) {
+                $isNamed = isset($named['fact'][$fact->fact->id]);
+                match (true) {
+                    $fact->fact->kind === FactKind::Picture && $isNamed => array_push($pictures, ...$fact->numbers()),
+                    $fact->fact->kind === FactKind::Files && ($isNamed || $all) => array_push($files, ...$fact->numbers()),
+                    default => null,
+                };
+            }
         }
         $read = Files::read(array_values(array_unique($files)));
         foreach ($read as $file) {

@@ -6,6 +6,7 @@ namespace Vestibra\App\Rendering;
 
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\ShopSettings;
@@ -13,6 +14,7 @@ use Vestibra\App\ShopClock;
 use Vestibra\App\Troubles;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
@@ -37,6 +39,8 @@ final readonly class PageMaker
         private Troubles $troubles,
         private PageShops $shops,
         private LiveParts $filler,
+        private LiveCards $cards,
+        private ProductReader $products,
         private PagesOfTheShop $pages,
         private NamedThings $things,
         private ShopMessages $messages,
@@ -47,12 +51,12 @@ final readonly class PageMaker
      * @param  int|null  $templateId  the template whose tree it is, so that a block that breaks is raised on Today
      * @param  bool  $isDraft  whether it is that template's draft
      * @param  bool  $explain  whether blocks that do not appear have to say why in words
-     * @param  list<int>  $drafts  parts whose drafts are taken instead of what is live
+     * @param  list<int>  $drafts  parts and cards whose drafts are taken instead of what is live
      */
     public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false): ComposedPage
     {
         $tree = $this->filler->fill($tree, $subject, $drafts);
-        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain));
+        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts));
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for {$subject->kind()->value} {$subject->id()}.", ['exception' => $failure->error]);
             if ($templateId !== null) {
@@ -69,8 +73,11 @@ final readonly class PageMaker
         return $this->filler->fill($tree, $subject);
     }
 
-    /** @param  Node  $tree  filled */
-    public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false): Context
+    /**
+     * @param  Node  $tree  filled
+     * @param  list<int>  $drafts  cards whose drafts are taken instead of what is live
+     */
+    public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false, array $drafts = []): Context
     {
         return new Context(
             $subject,
@@ -79,14 +86,32 @@ final readonly class PageMaker
             new ShopAddresses,
             $this->settings->format(),
             $this->clock->now(),
-            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain)),
+            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $ids, $explain)),
             $this->messages->live(),
             ...$this->things->of($tree, $subject),
         );
     }
 
-    /** Another product that customers can see, for the blocks in one holder. */
-    private function about(int $productId, Node $holder, bool $explain): ?About
+    /** @param  list<int>  $ids  of products, of which customers can see those that are published */
+    private function cards(Node $tree, array $ids, bool $explain): CardList
+    {
+        $products = array_values(array_filter($this->products->several($ids), static fn (Product $one): bool => $one->isShown()));
+        $things = $this->things->of($tree, ...$products);
+        $shops = $this->shops->forCards($tree, $explain);
+        [$categories, $addresses, $money, $now, $messages] = [$this->categories->tree(), new ShopAddresses, $this->settings->format(), $this->clock->now(), $this->messages->live()];
+
+        return new CardList($tree, array_map(
+            static fn (Product $product): Context => new Context($product, self::choose($product, new Visit), $categories, $addresses, $money, $now, $shops($product), $messages, ...$things),
+            $products,
+        ));
+    }
+
+    /**
+     * Another product that customers can see, for the blocks in one holder.
+     *
+     * @param  list<int>  $drafts
+     */
+    private function about(int $productId, Node $holder, bool $explain, array $drafts): ?About
     {
         $product = $this->pages->get(PageKind::Product)->read($productId);
         if ($product === null || ! $product->isShown()) {
@@ -94,7 +119,7 @@ final readonly class PageMaker
         }
         $inside = $this->filler->fillInside($holder, $product);
 
-        return new About($this->context($inside, $product, explain: $explain), $inside);
+        return new About($this->context($inside, $product, explain: $explain, drafts: $drafts), $inside);
     }
 
     /** @return Chosen|null the variant that a product is shown with; null for any other subject */

@@ -9,13 +9,13 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\SafeHtml;
-use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
@@ -39,12 +39,12 @@ final class PageShop implements Shop
      * @param  PageKind|null  $explain  the kind of page, where what does not hold has to be put into words
      * @param  Closure(list<Condition>): list<Condition>  $judge  those that do not hold
      * @param  Closure(int, Node): ?About  $about
+     * @param  Closure(int|null, list<int>): CardList  $cards
      */
     public function __construct(
         private readonly Subject $subject,
         private readonly Visit $visit,
         private readonly ShopClock $clock,
-        private readonly Cards $cards,
         private readonly Listing $listing,
         private readonly Categories $categories,
         private readonly ReachWords $words,
@@ -53,6 +53,7 @@ final class PageShop implements Shop
         private readonly Messages $messages,
         private readonly Closure $judge,
         private readonly Closure $about,
+        private readonly Closure $cards,
     ) {
     }
 
@@ -95,14 +96,9 @@ final class PageShop implements Shop
         return SafeHtml::markup($html);
     }
 
-    public function cards(array $ids): array
+    public function cards(?int $card, array $ids): CardList
     {
-        if ($ids === []) {
-            return [];
-        }
-        $published = DB::table('products')->whereIn('id', $ids)->where('published', true)->pluck('id')->all();
-
-        return $this->cards->of(array_values(array_intersect($ids, $published)), $this->clock->now());
+        return ($this->cards)($card, $ids);
     }
 
     public function about(int $product, Node $holder): ?About

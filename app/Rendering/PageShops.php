@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Closure;
+use LogicException;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
-use Vestibra\App\Shop\Cards;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
@@ -34,7 +36,6 @@ final readonly class PageShops
         private Categories $categories,
         private LiveRules $live,
         private PagesOfTheShop $pages,
-        private Cards $cards,
         private Listing $listing,
         private ReachWords $words,
         private ShopClock $clock,
@@ -46,8 +47,9 @@ final readonly class PageShops
     /**
      * @param  bool  $explain  whether what does not hold has to be put into words
      * @param  Closure(int, Node): ?About  $about  another subject, for the blocks in one holder
+     * @param  Closure(int|null, list<int>): CardList  $cards  products, each as a card
      */
-    public function for(Subject $subject, Node $tree, Visit $visit, bool $explain, Closure $about): PageShop
+    public function for(Subject $subject, Node $tree, Visit $visit, bool $explain, Closure $about, Closure $cards): PageShop
     {
         $kind = PageKind::from($subject->kind()->value);
 
@@ -55,7 +57,6 @@ final readonly class PageShops
             $subject,
             $visit,
             $this->clock,
-            $this->cards,
             $this->listing,
             $this->categories,
             $this->words,
@@ -64,6 +65,33 @@ final readonly class PageShops
             $this->messages->live(),
             $this->judge($kind, $subject, $tree),
             $about,
+            $cards,
+        );
+    }
+
+    /**
+     * What the blocks of a card may ask: as of a page about its product, without anything that would ask the shop for each.
+     *
+     * @return Closure(Product): PageShop
+     */
+    public function forCards(Node $tree, bool $explain): Closure
+    {
+        $list = new PageList;
+        $none = static fn (): never => throw new LogicException('Nothing on a card is about another product, or lists any.');
+
+        return fn (Product $product): PageShop => new PageShop(
+            $product,
+            new Visit,
+            $this->clock,
+            $this->listing,
+            $this->categories,
+            $this->words,
+            $explain ? PageKind::Product : null,
+            $list,
+            $this->messages->live(),
+            $this->judge(PageKind::Product, $product, $tree),
+            $none,
+            $none,
         );
     }
 

@@ -33,7 +33,6 @@ use Vestibra\Core\Reach\ReachCompiler;
 /**
  * A page of products of a listing, with its order and its paging; and what other lists of products are fed with.
  *
- * @phpstan-import-type Card from Cards
  * @phpstan-import-type Shelf from Shop
  */
 final readonly class Listing
@@ -56,7 +55,6 @@ final readonly class Listing
         .' where v.product_id = p.id and v.published = 1)';
 
     public function __construct(
-        private Cards $cards,
         private ShopClock $clock,
         private PagesOfTheShop $pages,
         private Categories $categories,
@@ -64,7 +62,7 @@ final readonly class Listing
     ) {
     }
 
-    /** @return list<Card> products that a rule takes */
+    /** @return list<int> products that a rule takes */
     public function byRule(?Reach $rule, string $sort, int $most): array
     {
         if ($rule === null) {
@@ -76,7 +74,7 @@ final readonly class Listing
         return $this->some($sql->covers($compiled), $sort, null, $most);
     }
 
-    /** @return list<Card> products of a collection */
+    /** @return list<int> products of a collection */
     public function ofCollection(int $collection, string $sort, int $most): array
     {
         $finds = $this->pages->get(PageKind::Collection);
@@ -134,10 +132,10 @@ final readonly class Listing
         ), 'id');
         $kept = ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
-        return new Listed($this->cards->of($ids, $now), $subject->products, $page, $pages, $sort, $sorts, $perPage, $choices, $kept);
+        return new Listed($ids, $subject->products, $page, $pages, $sort, $sorts, $perPage, $choices, $kept);
     }
 
-    /** @return array<string, mixed> cards, total, page, pages, sort */
+    /** @return array{ids: list<int>, total: int, page: int, pages: int, sort: string, sorts: list<string>, keep: array<string, string>} */
     public function page(Sql $where, Request $request, string $usualSort = 'new'): array
     {
         $now = $this->clock->now();
@@ -153,7 +151,7 @@ final readonly class Listing
         ), 'id');
 
         return [
-            'cards' => $this->cards->of($ids, $now),
+            'ids' => $ids,
             'total' => $total,
             'page' => $page,
             'pages' => $pages,
@@ -178,17 +176,17 @@ final readonly class Listing
 
     /**
      * @param  string|null  $own  SQL, the owner's own order
-     * @return list<Card>
+     * @return list<int>
      */
     private function some(Sql $where, string $sort, ?string $own, int $most): array
     {
         $now = $this->clock->now();
         [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
 
-        return $this->cards->of(array_column(DB::select(
+        return array_column(DB::select(
             "select p.id from products p where p.published = 1 and ($where->text) order by $order, p.id limit ?",
             [...$where->bindings, ...$bindings, $most],
-        ), 'id'), $now);
+        ), 'id');
     }
 
     /** @return array{string, list<string>} */

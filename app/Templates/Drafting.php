@@ -119,13 +119,13 @@ final readonly class Drafting
         return $done instanceof Stepped ? $done->draft->tree : null;
     }
 
-    /** @return array{undo: string|null, redo: string|null} what the next undo and redo would do, in words */
+    /** @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int} what the next undo and redo would do, in words, and when it was done */
     public function next(Template $template, User $user): array
     {
-        return [
-            'undo' => $this->log($template)->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]),
-            'redo' => $this->log($template)->lastWords($template, $user, [DraftStep::UNDONE]),
-        ];
+        ['words' => $undo, 'step' => $undoStep] = $this->log($template)->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        ['words' => $redo, 'step' => $redoStep] = $this->log($template)->lastWords($template, $user, [DraftStep::UNDONE]);
+
+        return ['undo' => $undo, 'redo' => $redo, 'undoStep' => $undoStep, 'redoStep' => $redoStep];
     }
 
     /**

@@ -12,10 +12,14 @@ use Vestibra\App\ShopClock;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Formats\TemplateFile;
 use Vestibra\Core\Formats\TemplateFileReader;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
@@ -33,7 +37,7 @@ final readonly class Exchange
         Ids $ids,
         ShopClock $clock,
     ) {
-        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, PagesOfTheShop::kinds());
+        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, [...PagesOfTheShop::kinds(), PageKind::Card]);
     }
 
     /** @return array<string, mixed> with the names of its pictures */
@@ -41,7 +45,7 @@ final readonly class Exchange
     {
         $draft = $this->stored->draft($template);
 
-        return (new TemplateFile($template->name, $template->knownKind(), $draft->tree, $draft->reach, $this->pictures($draft->tree)))->toArray();
+        return (new TemplateFile($template->name, $template->exchangeKind() ?? abort(404), $draft->tree, $draft->reach, $this->pictures($draft->tree)))->toArray();
     }
 
     /**
@@ -53,6 +57,10 @@ final readonly class Exchange
         $read = $this->reader->parse($file, $withReach);
         if (is_array($read)) {
             return $read;
+        }
+        $inside = InTemplate::problem($read->kind === PageKind::Card ? TemplateRole::Card : TemplateRole::Page, new Draft($read->tree, $read->reach), $this->composer->schema);
+        if ($inside !== null) {
+            return [$inside];
         }
         $template = $this->templates->fromTree($read->name, $read->tree, $author, $read->kind);
         $template->update(['draft_reach' => $read->reach->toArray()]);

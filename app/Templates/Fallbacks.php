@@ -12,7 +12,7 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 
-/** Sees to it that every kind of page has a fallback: the shop is never left without a page. */
+/** Sees to it that every kind of page, and cards, have a fallback: the shop is never left without a page. */
 final readonly class Fallbacks
 {
     public function __construct(
@@ -26,7 +26,7 @@ final readonly class Fallbacks
     public function see(?User $author = null): void
     {
         $there = DB::table('fallbacks')->pluck('page_kind')->all();
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach ([PageKind::Card, ...PagesOfTheShop::kinds()] as $kind) {
             if (! in_array($kind->value, $there, true)) {
                 $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
                 $this->templates->fallback(self::name($kind), $tree, $author, $kind);
@@ -36,6 +36,9 @@ final readonly class Fallbacks
 
     private static function name(PageKind $kind): string
     {
+        if ($kind === PageKind::Card) {
+            return 'Plain card';
+        }
         $subject = PageKinds::standard()->get($kind)->subject();
 
         return match (true) {

@@ -7,6 +7,7 @@ namespace Vestibra\App\Templates;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
@@ -33,8 +34,9 @@ final readonly class Starts
                 ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
             ],
             PageKind::Home => HomeStarts::LIST,
+            PageKind::Card => CardStarts::LIST,
             default => ListingStarts::LIST,
-        }, ['name' => 'blank', 'title' => 'Blank', 'words' => 'One empty band, for your own order of things.']];
+        }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
     }
 
     /** The one that every shop begins with. */
@@ -43,6 +45,7 @@ final readonly class Starts
         return match ($kind) {
             PageKind::Product => 'gallery-and-buy',
             PageKind::Home => 'front',
+            PageKind::Card => CardStarts::USUAL,
             default => 'shelves',
         };
     }
@@ -54,7 +57,7 @@ final readonly class Starts
         $holds = static function (mixed $node) use (&$holds): bool {
             $children = is_array($node) && is_array($node['children'] ?? null) ? $node['children'] : [];
 
-            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column'], true) || array_filter($children, $holds) !== [];
+            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column', InTemplate::CARD], true) || array_filter($children, $holds) !== [];
         };
 
         return ! $holds($page);
@@ -65,6 +68,9 @@ final readonly class Starts
         if (! in_array($name, array_column($this->list($kind), 'name'), true)) {
             return null;
         }
+        if ($kind === PageKind::Card) {
+            return $this->made(CardStarts::tree($name), $schema);
+        }
         $bands = match ($name) {
             'gallery-and-buy' => self::galleryAndBuy(),
             'story' => self::story(),
@@ -73,10 +79,17 @@ final readonly class Starts
             'blank' => [self::band([])],
             default => $kind === PageKind::Home ? HomeStarts::tree($name) : ListingStarts::tree($kind, $name),
         };
-        if ($bands === null) {
+
+        return $this->made($bands === null ? null : ['kind' => 'page', 'children' => $bands], $schema);
+    }
+
+    /** @param  array<string, mixed>|null  $root  in the stored form, without ids */
+    private function made(?array $root, Schema $schema): ?Node
+    {
+        if ($root === null) {
             return null;
         }
-        $page = ['id' => $this->ids->next(), 'kind' => 'page', 'children' => $bands];
+        $page = ['id' => $this->ids->next()] + $root;
         $read = (new TreeReader($schema, $this->ids))->parseTree(['format' => TreeReader::FORMAT, 'page' => $page]);
 
         return $read instanceof Node ? (new Copying($this->ids))->copy($read) : null;

@@ -121,13 +121,16 @@ final readonly class StepLog
         return $steps;
     }
 
-    /** @param  list<string>  $origins */
-    public function lastWords(Template $template, User $user, array $origins): ?string
+    /**
+     * @param  list<string>  $origins
+     * @return array{words: string|null, step: int} its number grows with time, over all templates; 0 where there is none
+     */
+    public function lastWords(Template $template, User $user, array $origins): array
     {
-        $words = DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('spent', false)
-            ->whereIn('origin', $origins)->orderByDesc('id')->limit(1)->value('words');
+        $last = DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('spent', false)
+            ->whereIn('origin', $origins)->orderByDesc('id')->limit(1)->first(['id', 'words']);
 
-        return is_string($words) ? $words : null;
+        return ['words' => $last === null ? null : (string) $last->words, 'step' => (int) ($last->id ?? 0)];
     }
 
     /** A new step ends what could be done again. */

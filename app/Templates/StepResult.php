@@ -6,6 +6,8 @@ namespace Vestibra\App\Templates;
 
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Stepped;
 
 /** What a step of work came to. */
@@ -17,6 +19,7 @@ final readonly class StepResult
      * @param  list<string>  $arranged  ids of what had blocks put in, taken out or moved
      * @param  list<string>  $fresh  ids of blocks put in
      * @param  string|null  $notice  what the person should know of it
+     * @param  bool  $stylesOnly  whether nothing but styles is another one
      */
     public function __construct(
         public Draft $draft,
@@ -26,11 +29,12 @@ final readonly class StepResult
         public array $arranged = [],
         public array $fresh = [],
         public ?string $notice = null,
+        public bool $stylesOnly = false,
     ) {
     }
 
     public static function of(Stepped $done, int $revision, ?string $notice = null): self
     {
-        return new self($done->draft, $done->inverses, $done->touched, $revision, $done->arranged, $done->fresh, $notice);
+        return new self($done->draft, $done->inverses, $done->touched, $revision, $done->arranged, $done->fresh, $notice, $done->edits !== [] && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue || $edit->question !== Question::How) === []);
     }
 }

@@ -18,6 +18,9 @@ enum TemplateProblem: string implements ProblemCode
     case Waits = 'template.waits';
     case PartNotAlone = 'part.not-alone';
     case PartStands = 'part.stands';
+    case CardTooMany = 'card.too-many';
+    case CardStands = 'card.stands';
+    case CardIsFallback = 'card.is-fallback';
     case NotEmpty = 'template.not-empty';
     case UnknownStart = 'template.unknown-start';
 }

@@ -52,12 +52,20 @@ final readonly class Templates
         return $this->make($name, $tree, $author, $original->hand_order, $original->knownKind());
     }
 
+    /** A card that is there at once: it stands nowhere yet. */
+    public function live(Template $card): Template
+    {
+        $card->update(['live_tree' => $card->draft_tree, 'live_reach' => $card->draft_reach, 'live_revision' => $card->draft_revision]);
+
+        return $card;
+    }
+
     /** The template that takes what no rule takes, live from the beginning. */
     public function fallback(string $name, Node $tree, ?User $author, PageKind $kind): Template
     {
         $template = $this->make($name, $tree, $author, null, $kind);
-        // Of pages of which there is one, another template takes it by being live: the fallback claims nothing.
-        $reach = ($this->isSingle($kind) ? new Reach : new Reach([Clause::of()]))->toArray();
+        // Of pages of which there is one, another template takes it by being live: the fallback claims nothing. Cards have no reach.
+        $reach = ($kind === PageKind::Card || $this->isSingle($kind) ? new Reach : new Reach([Clause::of()]))->toArray();
         $template->update([
             'draft_reach' => $reach,
             'live_tree' => $template->draft_tree,
@@ -73,9 +81,8 @@ final readonly class Templates
     public function part(string $name, Node $tree, User $author): Template
     {
         $template = $this->make($name, $tree, $author, null, TemplateRole::Part);
-        $template->update(['live_tree' => $template->draft_tree, 'live_reach' => $template->draft_reach, 'live_revision' => $template->draft_revision]);
 
-        return $template;
+        return $this->live($template);
     }
 
     /** The blocks that one product has as a fact: those that are there, or an empty stage for them. */
@@ -115,7 +122,7 @@ final readonly class Templates
 
     private function isSingle(PageKind $kind): bool
     {
-        return PageKinds::standard()->get($kind)->subject()->isSingle();
+        return $kind !== PageKind::Card && PageKinds::standard()->get($kind)->subject()->isSingle();
     }
 
     /** @param  PageKind|TemplateRole  $what  the kind of pages that it lays out, or what else it is */
@@ -132,7 +139,11 @@ final readonly class Templates
 
             return Template::query()->create([
                 'page_kind' => $kind,
-                'role' => $what instanceof TemplateRole ? $what : TemplateRole::Page,
+                'role' => match (true) {
+                    $what instanceof TemplateRole => $what,
+                    $what === PageKind::Card => TemplateRole::Card,
+                    default => TemplateRole::Page,
+                },
                 'name' => $name,
                 'hand_order' => $order,
                 'draft_tree' => TreeReader::write($tree),

@@ -20,11 +20,27 @@ final readonly class WhereNamed
     /** @return list<Place> by name; in their draft, live, or both */
     public function places(int $number, string ...$things): array
     {
+        return $this->listed(array_merge([], ...array_map(fn (string $thing): array => $this->names->holding($thing, [$number]), array_values($things))));
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return list<Place> where one of several things of a sort is named
+     */
+    public function anyOf(string $thing, array $numbers): array
+    {
+        return $this->listed($this->names->holding($thing, $numbers));
+    }
+
+    /**
+     * @param  array<array{template: int, live: bool}>  $trees
+     * @return list<Place>
+     */
+    private function listed(array $trees): array
+    {
         $in = [];
-        foreach ($things as $thing) {
-            foreach ($this->names->holding($thing, [$number]) as $tree) {
-                $in[$tree['template']][$tree['live'] ? 'live' : 'draft'] = true;
-            }
+        foreach ($trees as $tree) {
+            $in[$tree['template']][$tree['live'] ? 'live' : 'draft'] = true;
         }
         $places = [];
         foreach (DB::table('templates')->whereIntegerInRaw('id', array_keys($in))->orderBy('name')->orderBy('id')->get(['id', 'name', 'role', 'page_kind']) as $row) {

@@ -31,6 +31,7 @@ final readonly class AccordionBlock implements BlockKind
                 ['kind' => 'fold', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
             ]])],
             searchWords: 'fold disclosure sections',
+            onCards: false,
         );
     }
 

@@ -30,6 +30,7 @@ final readonly class AddedNoticeBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'cart message confirm',
+            onCards: false,
             messages: ['notice'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],

@@ -47,6 +47,7 @@ final readonly class BeneathBlock implements BlockKind
                 Setting::how('perRow', 'In a row, with pictures', new Amount(1, 8, ''), '--beneath-per-row'),
             ],
             searchWords: 'sub-categories children shelves navigation collections brands cards',
+            onCards: false,
         );
     }
 

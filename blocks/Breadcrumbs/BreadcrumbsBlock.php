@@ -29,6 +29,7 @@ final readonly class BreadcrumbsBlock implements BlockKind
                 Setting::what('title', 'End with the title', new Toggle, true),
             ],
             searchWords: 'path category way navigation',
+            onCards: false,
             messages: ['way'],
         );
     }

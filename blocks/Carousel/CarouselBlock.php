@@ -37,6 +37,7 @@ final readonly class CarouselBlock implements BlockKind
                 ['kind' => 'picture'], ['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]],
             ]])],
             searchWords: 'slides pictures slider',
+            onCards: false,
             messages: ['carousel'],
         );
     }

@@ -30,6 +30,7 @@ final readonly class FilmBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), 'border-radius', 'corner'),
             ],
             searchWords: 'video movie clip',
+            onCards: false,
             messages: ['film'],
             wordsMayStay: true,
         );

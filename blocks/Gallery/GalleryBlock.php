@@ -41,6 +41,7 @@ final readonly class GalleryBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--gallery-corner', 'corner'),
             ],
             searchWords: 'pictures photos images thumbnails',
+            onCards: false,
             messages: ['gallery'],
             subjects: [SubjectKind::Product],
         );

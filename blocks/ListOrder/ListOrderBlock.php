@@ -27,6 +27,7 @@ final readonly class ListOrderBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'sort sorting list select',
+            onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
         );

@@ -28,6 +28,7 @@ final readonly class NeighboursBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'previous next browse',
+            onCards: false,
             messages: ['way'],
             subjects: [SubjectKind::Product],
         );

@@ -26,6 +26,7 @@ final readonly class OwnBlocksBlock implements BlockKind
             Shelf::Show,
             [Setting::what('fact', 'The fact', new Numbered('blocks-fact'), null)],
             searchWords: 'story fact rich content single product',
+            onCards: false,
             subjects: [SubjectKind::Product],
             filledWith: FilledWith::OwnBlocks,
         );

@@ -41,6 +41,7 @@ final readonly class PageBannerBlock implements BlockKind
                 Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), '--banner-align'),
             ],
             searchWords: 'hero header picture title category collection',
+            onCards: false,
             subjects: SubjectKind::LISTINGS,
             essential: Essential::Title,
             essentialWhile: ['title' => true],

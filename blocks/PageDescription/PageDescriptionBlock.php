@@ -34,6 +34,7 @@ final readonly class PageDescriptionBlock implements BlockKind
                 ), 'margin'),
             ],
             searchWords: 'words text category introduction',
+            onCards: false,
             subjects: SubjectKind::LISTINGS,
         );
     }

@@ -36,6 +36,7 @@ final readonly class PageTitleBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'name heading category collection brand',
+            onCards: false,
             subjects: SubjectKind::LISTINGS,
             essential: Essential::Title,
             room: new WordsRoom('text', 'title-size', 3),

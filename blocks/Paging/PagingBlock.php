@@ -31,6 +31,7 @@ final readonly class PagingBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), '--paging-align'),
             ],
             searchWords: 'pages next before numbers more load',
+            onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
             wordsMayStay: true,

@@ -27,6 +27,7 @@ final readonly class PerPageBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'number list page select',
+            onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
         );

@@ -33,6 +33,7 @@ final readonly class PopUpBlock implements BlockKind
             accepts: Role::Block,
             starters: [new Starter('Pop-up', ['kind' => 'pop-up', 'children' => [['kind' => 'rich-text']]])],
             searchWords: 'size guide dialog window',
+            onCards: false,
             messages: ['pop-up'],
             wordsMayStay: true,
         );

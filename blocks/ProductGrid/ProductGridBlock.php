@@ -6,16 +6,17 @@ namespace Vestibra\Blocks\ProductGrid;
 
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\CardChoice;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Products;
@@ -24,11 +25,7 @@ use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
-/**
- * Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand.
- *
- * @phpstan-import-type Card from Shop
- */
+/** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
 final readonly class ProductGridBlock implements BlockKind
 {
     private const ORDERS = ['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'own' => 'a collection’s own order'];
@@ -49,6 +46,7 @@ final readonly class ProductGridBlock implements BlockKind
                 Setting::what('rows', 'or so many rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
                 Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'new')->while('feed', 'page', 'rule', 'collection'),
                 Setting::what('layout', 'Stand', new Choice(['grid' => 'side by side', 'list' => 'one below another', 'row' => 'in a row that slides']), 'grid'),
+                Setting::what('card', 'As the card', new CardChoice, null),
                 Setting::what('titled', 'With a title', new Toggle, false),
                 Setting::words('title', 'Title', new Text(80), 'cards.title')->while('titled', true),
                 Setting::what('count', 'Say how many there are', new Toggle, true)->while('feed', 'page'),
@@ -65,6 +63,7 @@ final readonly class ProductGridBlock implements BlockKind
                 new Starter('Picked products', ['kind' => 'product-grid', 'what' => ['feed' => 'chosen', 'titled' => true]], self::drawing('M8 40l3 3 5-6M28 40l3 3 5-6M48 40l3 3 5-6')),
             ],
             searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
+            onCards: false,
             messages: ['badge', 'cards', 'list', 'price'],
             essential: Essential::Products,
             essentialWhile: ['feed' => 'page'],
@@ -77,9 +76,10 @@ final readonly class ProductGridBlock implements BlockKind
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         return match ($settings->text('feed')) {
-            'rule' => $this->cards($settings, $context->shop->byRule($settings->rule('rule'), $settings->text('sort'), $this->most($settings)), 'no product fits the rule'),
+            'rule' => $this->cards($settings, $context, $context->shop->byRule($settings->rule('rule'), $settings->text('sort'), $this->most($settings)), 'no product fits the rule'),
             'collection' => $this->cards(
                 $settings,
+                $context,
                 $settings->number('collection') === null ? [] : $context->shop->ofCollection($settings->number('collection'), $settings->text('sort'), $this->most($settings)),
                 $settings->number('collection') === null ? 'no collection is chosen' : 'the collection has no products in the shop',
             ),
@@ -92,13 +92,13 @@ final readonly class ProductGridBlock implements BlockKind
     {
         $listed = $context->shop->listed();
 
-        return Composed::shown($this->data($settings, $listed->cards, [
+        return $this->shown($settings, $context->shop->cards($settings->number('card'), $listed->ids), [
             'total' => $settings->bool('count') ? $listed->total : null,
             'sort' => $listed->sort,
             'sorts' => $settings->bool('order') && $listed->total > 1 ? $listed->sorts : [],
             'asked' => array_diff_key($listed->asked, ['sort' => true]),
             'page' => $listed->page,
-        ]))->until(self::until($listed->cards));
+        ]);
     }
 
     /** Those in a fact of the product first, then those picked for every page; never the product of the page itself. */
@@ -110,28 +110,26 @@ final readonly class ProductGridBlock implements BlockKind
             $context->subject instanceof Product ? [$context->subject->id] : [],
         )));
 
-        return $this->cards($settings, $context->shop->cards($ids), match (true) {
+        return $this->cards($settings, $context, $ids, match (true) {
             $ids !== [] => 'none of the picked products can be seen in the shop',
             $fact === null => 'no products are picked',
             default => "this {$context->subject->kind()->one()} has nothing in ".($context->shop->nameOf('fact', $fact) ?? 'this fact'),
         });
     }
 
-    /** @param  list<Card>  $cards */
-    private function cards(Settings $settings, array $cards, string $none): Composed
+    /** @param  list<int>  $ids */
+    private function cards(Settings $settings, Context $context, array $ids, string $none): Composed
     {
-        return $cards === [] ? Composed::absent($none) : Composed::shown($this->data($settings, $cards, []))->until(self::until($cards));
+        $cards = $ids === [] ? null : $context->shop->cards($settings->number('card'), $ids);
+
+        return $cards === null || $cards->contexts === [] ? Composed::absent($none) : $this->shown($settings, $cards, []);
     }
 
-    /**
-     * @param  list<Card>  $cards
-     * @param  array<string, mixed>  $more
-     * @return array<string, mixed>
-     */
-    private function data(Settings $settings, array $cards, array $more): array
+    /** @param  array<string, mixed>  $more */
+    private function shown(Settings $settings, CardList $cards, array $more): Composed
     {
-        return $more + [
-            'cards' => $cards,
+        return Composed::shown($more + [
+            'none' => $cards->contexts === [],
             'title' => $settings->bool('titled') ? $settings->text('title') : '',
             'layout' => $settings->text('layout'),
             'empty' => $settings->named('empty'),
@@ -140,20 +138,12 @@ final readonly class ProductGridBlock implements BlockKind
             'sorts' => [],
             'asked' => [],
             'page' => null,
-        ];
+        ])->with($cards);
     }
 
     private function most(Settings $settings): int
     {
         return max(1, $settings->amount('perPage'));
-    }
-
-    /** @param  list<Card>  $cards */
-    private static function until(array $cards): ?int
-    {
-        $instants = array_filter(array_column($cards, 'until'), is_int(...));
-
-        return $instants === [] ? null : min($instants);
     }
 
     private static function drawing(string $mark): string

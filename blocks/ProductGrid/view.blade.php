@@ -1,6 +1,6 @@
 <section {!! $root !!} @class(['product-grid', 'product-grid-'.$d['layout']])>
 @if ($d['title'] !== '')<h2 class="product-grid-title" data-words="title">{{ $d['title'] }}</h2>@endif
-@if ($d['cards'] === [])
+@if ($d['none'])
 <p class="product-grid-none" data-words="empty">{{ $d['empty'] }}</p>
 @else
 @if ($d['total'] !== null || $d['sorts'] !== [])
@@ -9,6 +9,7 @@
 @if ($d['sorts'] !== [])<form method="get" class="list-choice" data-list-choice>@foreach ($d['asked'] as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<label>{{ $say('list.order') }} <select name="sort">@foreach ($d['sorts'] as $value)<option value="{{ $value }}" @selected($value === $d['sort'])>{{ $say("list.$value") }}</option>@endforeach</select></label><button type="submit" class="go">{{ $say('list.show') }}</button></form>@endif
 </div>
 @endif
-<ul class="product-grid-cards"@if ($d['page'] !== null) data-list="{{ $d['page'] }}"@endif @if ($d['layout'] === 'row') tabindex="0"@endif>@foreach ($d['cards'] as $card)@include('shop::parts.card', ['eager' => $d['page'] !== null && $loop->index < 4])@endforeach</ul>
+<ul class="product-grid-cards"@if ($d['page'] !== null) data-list="{{ $d['page'] }}"@endif @if ($d['layout'] === 'row') tabindex="0"@endif>
+{!! \Vestibra\Blocks\ProductGrid\Pictures::eager($slot, $d['page'] !== null) !!}</ul>
 @endif
 </section>

@@ -35,6 +35,7 @@ final readonly class QuestionsBlock implements BlockKind
                 ['kind' => 'fold', 'what' => ['title' => 'And another one?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
             ]])],
             searchWords: 'faq ask help answers',
+            onCards: false,
             messages: ['questions'],
             headingLevel: 2,
         );

@@ -31,6 +31,7 @@ final readonly class ResultCountBlock implements BlockKind
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'count results number list',
+            onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
         );

@@ -33,6 +33,7 @@ final readonly class ReviewsBlock implements BlockKind
                 Setting::what('none', 'Without reviews', new Choice(['absent' => 'leave it out', 'form' => 'show the form alone']), 'absent'),
             ],
             searchWords: 'stars opinions write form',
+            onCards: false,
             messages: ['reviews'],
             wordsMayStay: true,
             headingLevel: 2,

@@ -29,6 +29,7 @@ final readonly class ShareBlock implements BlockKind
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'link e-mail copy recommend',
+            onCards: false,
             messages: ['share'],
             wordsMayStay: true,
         );

@@ -31,6 +31,7 @@ final readonly class TabsBlock implements BlockKind
                 ['kind' => 'tab', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
             ]])],
             searchWords: 'panels sections',
+            onCards: false,
         );
     }
 

@@ -13,9 +13,11 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\WordsRoom;
 
 final readonly class TitleBlock implements BlockKind
@@ -27,10 +29,15 @@ final readonly class TitleBlock implements BlockKind
             'Title',
             Shelf::Show,
             [
-                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']), 'h1'),
+                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'p' => 'no heading']), 'h1'),
+                Setting::what('linked', 'Leads to the product', new Toggle, false),
                 Setting::how('size', 'Size', new Amount(12, 96), '--title-own-size', 'title-size'),
                 Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
                 Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
+            ],
+            starters: [
+                new Starter('Title', ['kind' => 'title']),
+                new Starter('Title on a card', ['kind' => 'title', 'what' => ['level' => 'h3', 'linked' => true], 'how' => ['desktop' => ['size' => 16]]]),
             ],
             searchWords: 'name heading product',
             essential: Essential::Title,
@@ -41,6 +48,8 @@ final readonly class TitleBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::shown(['text' => $context->product()->title, 'level' => $settings->text('level')]);
+        $product = $context->product();
+
+        return Composed::shown(['text' => $product->title, 'level' => $settings->text('level'), 'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '']);
     }
 }

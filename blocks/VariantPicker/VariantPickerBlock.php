@@ -35,6 +35,7 @@ final readonly class VariantPickerBlock implements BlockKind
                 Setting::what('others', 'Others as', new Choice(['buttons' => 'buttons', 'pictures' => 'pictures', 'list' => 'drop-down']), 'buttons'),
             ],
             searchWords: 'options colour size choose swatches',
+            onCards: false,
             messages: ['choice'],
             subjects: [SubjectKind::Product],
         );

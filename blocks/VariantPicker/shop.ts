@@ -23,6 +23,7 @@ async function follow(form: HTMLFormElement): Promise<void> {
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         if (mine !== latest) return;
         for (const block of document.querySelectorAll<HTMLElement>('[data-follows]')) {
+            if (block.closest('.card')) continue;
             const changed = page.querySelector(`[data-b="${block.dataset.b ?? ''}"]`);
             if (changed) Idiomorph.morph(block, changed.outerHTML);
             block.querySelector('.gallery-stage')?.scrollTo({ left: 0 });

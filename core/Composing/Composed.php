@@ -13,6 +13,7 @@ final readonly class Composed
         public ?string $absent,
         public ?string $note = null,
         public ?int $until = null,
+        public ?CardList $cards = null,
     ) {
     }
 
@@ -46,7 +47,13 @@ final readonly class Composed
     /** The same, but only until an instant, in seconds of Unix time: then it has to be computed anew. */
     public function until(?int $instant): self
     {
-        return new self($this->data, $this->absent, $this->note, $instant);
+        return new self($this->data, $this->absent, $this->note, $instant, $this->cards);
+    }
+
+    /** With products, each as a card, which stand in it. */
+    public function with(CardList $cards): self
+    {
+        return new self($this->data, $this->absent, $this->note, $this->until, $cards);
     }
 
     /** @param  string  $why in the shopkeeper's words, as "nothing to show here" */

@@ -15,6 +15,7 @@ final readonly class ComposedNode
      * @param  bool  $wanted  absent because the owner asked for it: switched off, or not for this product or day
      * @param  string|null  $note  what the owner should know about it; customers never see it
      * @param  Essential|null  $essential  what the page cannot do without, and this is as it is set
+     * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not bring
      * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class ComposedNode
         public bool $wanted = false,
         public ?int $until = null,
         public ?Essential $essential = null,
+        public array $cards = [],
     ) {
     }
 
@@ -75,6 +77,6 @@ final readonly class ComposedNode
             'data' => $this->data,
             'absent' => $this->absent,
             'children' => array_map(static fn (ComposedNode $child): array => $child->toArray(), $this->children),
-        ];
+        ] + ($this->cards === [] ? [] : ['cards' => array_map(static fn (ComposedNode $card): array => $card->toArray(), $this->cards)]);
     }
 }

@@ -50,8 +50,11 @@ final readonly class Composer
         return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context));
     }
 
-    /** @param  list<Failure>  $failures */
-    private function node(Node $node, Context $context, StyleSheet $sheet, array &$failures): ComposedNode
+    /**
+     * @param  StyleSheet|null  $sheet  null on a card, whose styles are declared once for all products
+     * @param  list<Failure>  $failures
+     */
+    private function node(Node $node, Context $context, ?StyleSheet $sheet, array &$failures): ComposedNode
     {
         $subject = $this->another($node);
         $about = $subject === null ? new About($context, $node) : $context->shop->about($subject, $node);
@@ -75,7 +78,9 @@ final readonly class Composer
             if ($absent !== null) {
                 return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
-            $this->style($node, $definition, $sheet);
+            if ($sheet !== null) {
+                $this->style($node, $definition, $sheet);
+            }
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
         } catch (Throwable $error) {
             $failures[] = new Failure($node->id, $node->kind, $error);
@@ -83,7 +88,55 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        return new ComposedNode($node->id, $node->kind, $composed->data, $children, $composed->absent, $composed->note, until: $composed->until, essential: $definition->essentialOf($node));
+        $cards = $composed->cards === null || $sheet === null ? [] : $this->cards($node, $composed->cards, $sheet, $failures);
+
+        return new ComposedNode(
+            $node->id,
+            $node->kind,
+            $composed->data,
+            $children,
+            $composed->absent,
+            $composed->note,
+            until: $composed->until,
+            essential: $sheet === null ? null : $definition->essentialOf($node),
+            cards: $cards,
+        );
+    }
+
+    /**
+     * A card for each product. What stands on the same line of the card's tree stands on common lines across a row.
+     *
+     * @param  list<Failure>  $failures
+     * @return list<ComposedNode>
+     */
+    private function cards(Node $grid, CardList $list, StyleSheet $sheet, array &$failures): array
+    {
+        $card = $list->tree;
+        $sheet->declare($grid->id, Width::Desktop, '--card-lines', (string) max(1, count($card->children)));
+        if ($sheet->begins($card->id)) {
+            foreach ($card->children as $line => $block) {
+                $sheet->declare($block->id, Width::Desktop, '--line', (string) ($line + 1));
+                if ($line === 0) {
+                    $sheet->declare($block->id, Width::Desktop, 'margin-top', '0');
+                }
+            }
+            foreach ($card->walk() as $node) {
+                $definition = $this->definitions[$node->kind] ?? null;
+                if ($definition !== null) {
+                    $this->style($node, $definition, $sheet);
+                }
+            }
+        }
+        $days = Until::days($card, $list->contexts[0] ?? null);
+        $broken = $cards = [];
+        foreach ($list->contexts as $context) {
+            $composed = $this->node($card, $context, null, $broken);
+            $cards[] = new ComposedNode($composed->id, $composed->kind, $composed->data, $composed->children, $composed->absent, until: Until::ofCard($composed, $days, $context));
+        }
+        // The same block on every card is one trouble.
+        array_push($failures, ...array_values(array_column($broken, null, 'blockId')));
+
+        return $cards;
     }
 
     /** The number of what a holder's blocks are about, where the owner chose something else than the page is about. */

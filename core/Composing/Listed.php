@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/**
- * The products of a page as far as it shows them.
- *
- * @phpstan-import-type Card from Shop
- */
+/** The products of a page as far as it shows them. */
 final readonly class Listed
 {
     /**
-     * @param  list<Card>  $cards
+     * @param  list<int>  $ids  of the products
      * @param  int  $total  of all its pages
      * @param  int  $page  from 1, never beyond the last
      * @param  int  $pages  at least 1
@@ -22,7 +18,7 @@ final readonly class Listed
      * @param  array<string, string|int>  $asked  what somebody asked for, as it stands in the address: it stays
      */
     public function __construct(
-        public array $cards,
+        public array $ids,
         public int $total,
         public int $page,
         public int $pages,

@@ -13,9 +13,7 @@ use Vestibra\Core\Templates\Node;
 /**
  * What a block may ask of the shop beyond the page's subject itself. Lists cost at most two queries each.
  *
- * A card is what the shop's card view prints; its `until` is when its price changes next, in seconds of Unix time.
- *
- * @phpstan-type Card array<string, mixed>
+ * @phpstan-type Neighbour array{title: string, address: string}
  * @phpstan-type Review array{author: string, stars: int, words: string, day: string}
  * @phpstan-type Shelf array{name: string, address: string, words: string, picture: Picture|null, products: int}
  */
@@ -41,10 +39,13 @@ interface Shop
     public function safeMarkup(string $html): string;
 
     /**
+     * Products as cards: as many queries for one as for all.
+     *
+     * @param  int|null  $card  the number of the card; the fallback card for null, and for one that is gone
      * @param  list<int>  $ids
-     * @return list<Card> published ones, in the order asked for
+     * @return CardList of those that customers can see, in the order asked for
      */
-    public function cards(array $ids): array;
+    public function cards(?int $card, array $ids): CardList;
 
     /**
      * Another product, for the blocks in one holder: as many queries as a page of its own.
@@ -53,7 +54,7 @@ interface Shop
      */
     public function about(int $product, Node $holder): ?About;
 
-    /** @return array{previous: Card|null, next: Card|null} in the main category, by title */
+    /** @return array{previous: Neighbour|null, next: Neighbour|null} in the main category, by title */
     public function neighbours(): array;
 
     /** The products of the page, as somebody asked for them. The same every time it is asked. */
@@ -62,13 +63,13 @@ interface Shop
     /**
      * @param  Reach|null  $rule  null for all products of the shop
      * @param  string  $sort  `new`, `title`, `cheap` or `dear`
-     * @return list<Card> published ones that a rule takes
+     * @return list<int> published ones that a rule takes
      */
     public function byRule(?Reach $rule, string $sort, int $most): array;
 
     /**
      * @param  string  $sort  as of rules, or `own`
-     * @return list<Card> published ones of a collection
+     * @return list<int> published ones of a collection
      */
     public function ofCollection(int $collection, string $sort, int $most): array;
 

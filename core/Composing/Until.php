@@ -19,18 +19,47 @@ final readonly class Until
     /** @return int|null in seconds of Unix time; null when the clock changes nothing */
     public static function of(Node $tree, ComposedNode $page, Context $context): ?int
     {
-        $now = $context->now->getTimestamp();
-        $later = array_filter(
-            [$context->subject instanceof Product ? PriceChanges::after($context->subject->variants, $context->now) : null, ...self::days($tree, $context), ...array_map(static fn (ComposedNode $node): ?int => $node->until, [...$page->walk()])],
-            static fn (?int $instant): bool => $instant !== null && $instant > $now,
-        );
-
-        return $later === [] ? null : min($later);
+        return self::next($context, self::days($tree, $context), $page);
     }
 
-    /** @return list<int|null> */
-    private static function days(Node $tree, Context $context): array
+    /**
+     * @param  list<int|null>  $days  when the days of the card's blocks begin and end
+     * @return int|null as of a page
+     */
+    public static function ofCard(ComposedNode $card, array $days, Context $context): ?int
     {
+        return self::next($context, $days, $card);
+    }
+
+    /** @param  list<int|null>  $days */
+    private static function next(Context $context, array $days, ComposedNode $composed): ?int
+    {
+        $now = $context->now->getTimestamp();
+        $next = $context->subject instanceof Product ? PriceChanges::after($context->subject->variants, $context->now) : null;
+        foreach ($days as $instant) {
+            $next = self::sooner($next, $instant, $now);
+        }
+        foreach ($composed->walk() as $node) {
+            $next = self::sooner($next, $node->until, $now);
+            foreach ($node->cards as $card) {
+                $next = self::sooner($next, $card->until, $now);
+            }
+        }
+
+        return $next;
+    }
+
+    private static function sooner(?int $next, ?int $instant, int $now): ?int
+    {
+        return $instant === null || $instant <= $now || ($next !== null && $next <= $instant) ? $next : $instant;
+    }
+
+    /** @return list<int|null> when the days of blocks begin and end */
+    public static function days(Node $tree, ?Context $context): array
+    {
+        if ($context === null) {
+            return [];
+        }
         $zone = $context->shop->zone();
         $instants = [];
         foreach ($tree->walk() as $node) {

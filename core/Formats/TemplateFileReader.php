@@ -10,6 +10,7 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -46,7 +47,7 @@ final readonly class TemplateFileReader
         if (! $tree instanceof Node) {
             return $tree;
         }
-        if ($tree->kind !== 'page') {
+        if ($tree->kind !== ($kind === PageKind::Card ? InTemplate::CARD : 'page')) {
             return [FileFormatProblem::NotAPage->at('tree', ['kind' => $tree->kind])];
         }
         $reach = $withReach ? (new ReachReader(Fields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;

@@ -13,6 +13,18 @@ final class StyleSheet
     /** @var array<string, list<string>> width => ids of blocks hidden on it */
     private array $hidden = [];
 
+    /** @var array<string, true> */
+    private array $begun = [];
+
+    /** Whether something is declared for the first time: what stands on a page several times is declared once. */
+    public function begins(string $id): bool
+    {
+        $first = ! isset($this->begun[$id]);
+        $this->begun[$id] = true;
+
+        return $first;
+    }
+
     public function declare(string $blockId, Width $width, string $property, string $value): void
     {
         $this->rules[$width->value][$blockId][] = "$property:$value";

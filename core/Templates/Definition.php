@@ -24,7 +24,7 @@ use Vestibra\Core\Templates\Types\Widths;
  * What a kind of block is: its place in the tree, its settings, its place on the shelf.
  *
  * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
- *     string, subjects: list<string>, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null,
+ *     string, subjects: list<string>, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
  *     settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
  */
 final readonly class Definition
@@ -53,6 +53,7 @@ final readonly class Definition
      * @param  bool  $listsProducts  whether it shows the products of the page
      * @param  list<string>  $messages  families of what it says to customers of its own accord, such as `price`
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
+     * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
      *
      * @throws LogicException when two settings have one name
      */
@@ -75,6 +76,7 @@ final readonly class Definition
         public bool $listsProducts = false,
         public bool $showsAllFacts = false,
         public array $messages = [],
+        public bool $onCards = true,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -156,6 +158,7 @@ final readonly class Definition
             'essential' => $this->essential?->value,
             'another' => $this->another()?->name,
             'filledWith' => $this->filledWith?->value,
+            'onCards' => $this->onCards,
             'settings' => array_map(static fn (Setting $setting): array => $setting->describe($messages), $this->settings()),
             'starters' => array_map(
                 static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],

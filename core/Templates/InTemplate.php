@@ -6,17 +6,41 @@ namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Problem;
 
-/** What may stand in a template, a kept part and a product's own blocks, besides what may stand in each block. */
+/** What may stand in a template, a card, a kept part and a product's own blocks, besides what may stand in each block. */
 final readonly class InTemplate
 {
+    /** What the tree of a card begins with. */
+    public const CARD = 'card';
+
     public static function problem(TemplateRole $role, Draft $draft, Schema $schema): ?Problem
     {
         return match (true) {
+            $role === TemplateRole::Card => self::onCard($draft, $schema),
             $role === TemplateRole::Page => $draft->tree->kind === 'page' ? null : TreeProblem::NotAPage->at('', ['kind' => $draft->tree->kind]),
             PlacedParts::parts($draft->tree, $schema) !== [] => TreeProblem::PartInPart->at(),
             $role === TemplateRole::OwnBlocks && PlacedParts::facts($draft->tree, $schema) !== [] => TreeProblem::OwnBlocksInOwn->at(),
             $draft->reach->show !== [] => TreeProblem::PartWithReach->at(),
             default => null,
         };
+    }
+
+    /** A card is of one product: nothing on it lists others, is about another one, or is kept elsewhere. */
+    private static function onCard(Draft $draft, Schema $schema): ?Problem
+    {
+        if ($draft->tree->kind !== self::CARD) {
+            return TreeProblem::NotACard->at('', ['kind' => $draft->tree->kind]);
+        }
+        foreach ($draft->tree->walk() as $node) {
+            $definition = $schema->definition($node->kind);
+            $another = $definition?->another();
+            if ($definition?->onCards === false) {
+                return TreeProblem::NotOnCards->at($node->id, ['name' => $definition->name]);
+            }
+            if ($another !== null && is_int($node->what[$another->name] ?? null)) {
+                return TreeProblem::OtherOnCard->at($node->id);
+            }
+        }
+
+        return $draft->reach->show === [] ? null : TreeProblem::PartWithReach->at();
     }
 }

@@ -9,6 +9,8 @@ enum TemplateRole: string
 {
     /** Lays out pages of its kind, by its reach. */
     case Page = 'page';
+    /** How one product looks in a grid. */
+    case Card = 'card';
     /** A kept part. */
     case Part = 'part';
     /** The blocks that one product has as a fact. */

@@ -24,6 +24,9 @@ enum TreeProblem: string implements ProblemCode
     case UnknownSetting = 'tree.unknown-setting';
     case BadId = 'tree.bad-id';
     case IdTwice = 'tree.id-twice';
+    case NotACard = 'card.not-a-card';
+    case NotOnCards = 'card.not-on-cards';
+    case OtherOnCard = 'card.other-product';
     case PartInPart = 'part.in-part';
     case OwnBlocksInOwn = 'part.own-in-own';
     case PartWithReach = 'part.no-reach';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 /** Was Kundinnen und Kunden lesen, auf Deutsch: dieselben Schlüssel wie in en.php. */
 return [
+    'buy.choose' => 'Auswählen …',
+    'buy.gone' => 'Ausverkauft',
     'buy.label' => 'In den Korb',
     'buy.now' => 'Gleich kaufen',
     'buy.quantity' => 'Menge',
@@ -64,6 +66,7 @@ return [
     'film.play' => 'Film abspielen',
     'film.captions' => 'Untertitel',
     'film.link' => 'Der Film',
+    'option.more' => '+{count}',
     'rating.none' => 'Noch keine Stimmen',
     'rating.rated' => 'Bewertet mit',
     'rating.of-five' => 'von 5',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 /** What customers read, in English: ICU MessageFormat patterns by key. What stands before the first dot is where it stands. */
 return [
+    'buy.choose' => 'Choose…',
+    'buy.gone' => 'Sold out',
     'buy.label' => 'Add to cart',
     'buy.now' => 'Buy now',
     'buy.quantity' => 'Quantity',
@@ -64,6 +66,7 @@ return [
     'film.play' => 'Play the film',
     'film.captions' => 'Captions',
     'film.link' => 'The film',
+    'option.more' => '+{count}',
     'rating.none' => 'No reviews yet',
     'rating.rated' => 'Rated',
     'rating.of-five' => 'out of 5',

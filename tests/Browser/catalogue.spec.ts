@@ -83,7 +83,7 @@ test('a new ink with twelve variants and pictures, from nothing to its page in t
         await expect(page.locator('.price').first()).toContainText('£4.50');
         await expect(page.locator('.gallery img').first()).toHaveAttribute('alt', /bottle/i);
         await page.goto('/search?q=dusk+post');
-        await expect(page.locator('.card-link')).toHaveCount(1);
+        await expect(page.locator('.card-cover')).toHaveCount(1);
     });
 });
 
@@ -218,7 +218,7 @@ test('a collection by hand is made and ordered, a tag is deleted after what it w
     await page.waitForURL(/\/studio\/catalogue\/collection\/\d+$/);
     await expectAccessible(page);
     await page.goto('/collection/for-the-night-train');
-    await expect(page.locator('.card-link')).toHaveCount(2);
+    await expect(page.locator('.card-cover')).toHaveCount(2);
 
     await page.goto(`/studio/catalogue/tag/${await studio.id('tag', 'gift')}`);
     await page.getByRole('button', { name: 'Delete this tag…' }).click();

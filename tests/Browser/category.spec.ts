@@ -5,7 +5,7 @@ import { Studio } from './studio';
 test('one category gets a page of its own, another does not change, why does it look like that, and back', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    const cards = page.locator('.card-link');
+    const cards = page.locator('.card-cover');
     let paper = '';
 
     await test.step('as it is: four in a row, twelve on a page', async () => {
@@ -62,7 +62,7 @@ test('one category gets a page of its own, another does not change, why does it 
         const grid = page.getByRole('region', { name: 'Settings of Products' });
         await grid.getByLabel('At once', { exact: true }).fill('9');
         await grid.getByLabel('In a row', { exact: true }).fill('3');
-        await expect(studio.block('.product-grid .card-link')).toHaveCount(9);
+        await expect(studio.block('.product-grid .card-cover')).toHaveCount(9);
         await expect(studio.block('.product-grid-cards')).toHaveCSS('grid-template-columns', /^\S+ \S+ \S+$/);
         await studio.saved();
     });

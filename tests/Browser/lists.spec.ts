@@ -3,7 +3,7 @@ import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
-const cards = (page: Page) => page.locator('.product-grid .card-link');
+const cards = (page: Page) => page.locator('.product-grid .card-cover');
 
 test('a collection page from a start, with a banner, for two collections and not for a third; then the fallback', async ({ page }) => {
     const studio = new Studio(page);
@@ -28,7 +28,7 @@ test('a collection page from a start, with a banner, for two collections and not
     });
 
     await test.step('three in a row and nine on a page', async () => {
-        await expect(studio.block('.product-grid .card-link')).toHaveCount(9);
+        await expect(studio.block('.product-grid .card-cover')).toHaveCount(9);
         await expect(studio.block('.product-grid-cards')).toHaveCSS('grid-template-columns', /^\S+ \S+ \S+$/);
     });
 
@@ -140,7 +140,7 @@ test('what a search found is put in another order at once, and the page of anoth
         await page.getByLabel('In order').selectOption('dear');
         await page.waitForURL(/sort=dear/);
         await expect(page.getByLabel('In order')).toHaveValue('dear');
-        await expect(page.locator('.card-link').first()).toBeVisible();
+        await expect(page.locator('.card-cover').first()).toBeVisible();
     }
     await page.goto('/search?q=ink');
     await page.getByLabel('In order').selectOption('title');

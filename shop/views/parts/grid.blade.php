@@ -6,5 +6,5 @@
 <button type="submit" class="go">{{ $say('list.show') }}</button>
 </form>
 </div>
-<ul class="cards">@foreach ($cards as $card)@include('shop::parts.card', ['eager' => $loop->index < 4])@endforeach</ul>
+{!! $products !!}
 @include('shop::parts.pager')

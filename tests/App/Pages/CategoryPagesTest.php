@@ -38,7 +38,7 @@ final class CategoryPagesTest extends TestCase
         self::assertSame(['Inks'], array_column($release->json('look.changed'), 'title'));
         self::assertSame(3, count($release->json('look.same')));
         $this->get('/c/inks')->assertOk()->assertSee($this->block($template, 'product-grid'))->assertSee('band-pictured', false);
-        self::assertSame(9, substr_count((string) $this->get('/c/inks')->getContent(), 'class="card-link"'));
+        self::assertSame(9, substr_count((string) $this->get('/c/inks')->getContent(), 'class="card-cover"'));
         self::assertSame(self::withoutNonces($before), self::withoutNonces((string) $this->get('/c/paper')->getContent()), 'Another category did not change.');
 
         $why = $this->getJson("/studio/ladder/category/$this->inks")->assertOk();
@@ -161,7 +161,7 @@ final class CategoryPagesTest extends TestCase
     {
         $html = (string) $this->get("/c/inks?$query")->assertOk()->getContent();
         self::assertMatchesRegularExpression('/aria-current="page"><span class="unseen">Page <\/span>[1-3]</', $html);
-        self::assertGreaterThan(0, substr_count($html, 'class="card-link"'));
+        self::assertGreaterThan(0, substr_count($html, 'class="card-cover"'));
     }
 
     public function test_a_category_that_is_deleted_meanwhile_is_a_plain_404_and_its_template_still_opens(): void
@@ -217,7 +217,7 @@ final class CategoryPagesTest extends TestCase
         $this->anew();
         DB::enableQueryLog();
         $html = (string) $this->get('/c/inks')->assertOk()->getContent();
-        self::assertSame(24, substr_count($html, 'class="card-link"'));
+        self::assertSame(24, substr_count($html, 'class="card-cover"'));
         self::assertLessThanOrEqual(8, count(DB::getQueryLog()), implode("\n", array_column(DB::getQueryLog(), 'query')));
     }
 

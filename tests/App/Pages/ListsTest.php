@@ -31,8 +31,8 @@ final class ListsTest extends TestCase
     public function test_whatever_is_asked_for_the_nearest_sensible_page_comes(string $address, string $query): void
     {
         $html = (string) $this->get("$address?$query")->assertOk()->getContent();
-        self::assertGreaterThan(0, substr_count($html, 'class="card-link"'));
-        self::assertLessThanOrEqual(12, substr_count($html, 'class="card-link"'));
+        self::assertGreaterThan(0, substr_count($html, 'class="card-cover"'));
+        self::assertLessThanOrEqual(12, substr_count($html, 'class="card-cover"'));
     }
 
     public function test_a_collection_stands_in_the_owners_order_until_somebody_asks_for_another(): void
@@ -174,7 +174,7 @@ final class ListsTest extends TestCase
             return [];
         }
         $ul = (int) strpos($html, '<li', $from);
-        preg_match_all('~class="card-link" href="/p/([^"]+)"~', substr($html, $ul, (int) strpos($html, '</ul>', $ul) - $ul), $found);
+        preg_match_all('~class="card-cover" href="/p/([^"]+)"~', substr($html, $ul, (int) strpos($html, '</ul>', $ul) - $ul), $found);
 
         return $found[1];
     }

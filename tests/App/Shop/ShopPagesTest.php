@@ -98,7 +98,7 @@ final class ShopPagesTest extends TestCase
     {
         $seen = [];
         foreach ([1, 2] as $page) {
-            preg_match_all('#class="card-link" href="([^"]+)"#', (string) $this->get("/c/bottled-inks?page=$page&sort=cheap")->getContent(), $found);
+            preg_match_all('#class="card-cover" href="([^"]+)"#', (string) $this->get("/c/bottled-inks?page=$page&sort=cheap")->getContent(), $found);
             array_push($seen, ...$found[1]);
         }
 

@@ -6,6 +6,8 @@ namespace Vestibra\Tests\Core\Blocks;
 
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\CardList;
+use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Reach\Condition;
@@ -51,9 +53,14 @@ final readonly class PlainShop implements Shop
         return preg_replace('~<script.*?</script>~is', '', $html) ?? '';
     }
 
-    public function cards(array $ids): array
+    public function cards(?int $card, array $ids): CardList
     {
-        return array_map(static fn (int $id): array => ['title' => "Product $id", 'address' => "/p/$id", 'until' => [1 => null, 2 => 1_900_000_000, 3 => 1_800_000_000][$id]], array_values(array_intersect($ids, [1, 2, 3])));
+        $there = array_values(array_intersect($ids, [1, 2, 3]));
+
+        return new CardList(
+            new Node("card$card", 'card', [], ['desktop' => ['gap' => 10]], [], [new Node('cardtitle', 'title', ['level' => 'h3', 'linked' => true]), new Node('cardprice', 'price')]),
+            array_map(static fn (int $id): Context => Pages::context(Pages::numbered($id)), $there),
+        );
     }
 
     public function about(int $product, Node $holder): ?About
@@ -63,17 +70,17 @@ final readonly class PlainShop implements Shop
 
     public function listed(): Listed
     {
-        return $this->listed ?? new Listed($this->cards([1, 2, 3]), 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
+        return $this->listed ?? new Listed([1, 2, 3], 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
     }
 
     public function byRule(?Reach $rule, string $sort, int $most): array
     {
-        return array_slice($this->cards($rule === null ? [1, 2, 3] : []), 0, $most);
+        return array_slice($rule === null ? [1, 2, 3] : [], 0, $most);
     }
 
     public function ofCollection(int $collection, string $sort, int $most): array
     {
-        return array_slice($this->cards($collection === 4 ? [3, 2] : []), 0, $most);
+        return array_slice($collection === 4 ? [3, 2] : [], 0, $most);
     }
 
     public function shelves(string $things, ?array $ids): array

@@ -8,8 +8,13 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\Request;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Shop\Listing;
+use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Templates\Node;
 
 /** What a search finds. */
 final readonly class ListingController
@@ -18,6 +23,8 @@ final readonly class ListingController
         private Listing $listing,
         private Categories $categories,
         private Messages $messages,
+        private PageMaker $maker,
+        private PagesOfTheShop $pages,
     ) {
     }
 
@@ -25,10 +32,27 @@ final readonly class ListingController
     {
         $query = Asked::text($request, 'q', 200);
 
+        ['ids' => $ids] = $found = $this->listing->page(Listing::searchWhere($query), $request, 'title');
+        $grid = $this->found($ids);
+
         return view('shop::search', [
             'title' => trim($query) === '' ? $this->messages->say('search.title') : $this->messages->say('search.title-of', ['query' => $query]),
             'query' => $query,
             'roots' => $this->categories->tree()->children(null),
-        ] + $this->listing->page(Listing::searchWhere($query), $request, 'title'));
+            'products' => $grid === null ? '' : $this->maker->print($grid->page),
+            'css' => $grid->css ?? null,
+        ] + $found);
+    }
+
+    /**
+     * As the fallback card, like any products for which no other was chosen.
+     *
+     * @param  list<int>  $ids
+     */
+    private function found(array $ids): ?ComposedPage
+    {
+        $shop = $ids === [] ? null : $this->pages->get(PageKind::AllProducts)->read(1);
+
+        return $shop === null ? null : $this->maker->compose(new Node('found', 'product-grid', ['feed' => 'chosen', 'products' => $ids]), $shop);
     }
 }

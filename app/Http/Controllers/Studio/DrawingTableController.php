@@ -15,9 +15,11 @@ use Vestibra\App\Http\Screen;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Sql;
+use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\Visits;
+use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\DraftSources;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
@@ -30,14 +32,18 @@ use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\Types\Conditions;
 
 /**
- * @shape TableData array{template: array{id: int, name: string, role: 'page'|'part'|'own-blocks', pageKind: PageKind,
+ * @shape TableData array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
  *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, house:
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
  *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
- *     string, digits: int}}
+ *     string, digits: int}, cards: list<CardOption>}
+ * @shape CardDrawn array{template: array{id: int, name: string, role: 'card', pageKind: PageKind, productId: null}, state: DraftState,
+ *     starts: list<Start>, sources: list<array{name: string, of: int|null, words: string, gives: string}>, fields: list<Field>,
+ *     whenFields: list<string>}
  */
 final readonly class DrawingTableController
 {
@@ -46,33 +52,55 @@ final readonly class DrawingTableController
         private Composer $composer,
         private PagesOfTheShop $pages,
         private Messages $messages,
+        private DraftState $state,
+        private FactBook $facts,
+        private RuleTerms $terms,
+        private Starts $starts,
     ) {
     }
 
-    public function show(Request $request, Template $template, Samples $samples, DraftState $state, FactBook $facts, RuleTerms $terms, KeptParts $parts, Starts $starts): View
+    public function show(Request $request, Template $template, Samples $samples, KeptParts $parts, CardBook $cards): View
     {
         $kind = $this->kind($template);
         $asked = Asked::id($request, 'sample');
 
         return Screen::show('drawing-table', $template->name, [
-            'template' => ['id' => $template->id, 'name' => $template->name, 'role' => $template->role->value, 'pageKind' => $kind->value, 'productId' => $template->product_id],
-            'state' => $state->of($template, withCounts: true),
             'samples' => $samples->page($kind, $samples->compiled($kind, $this->stored->draft($template)->reach), '', 1, self::only($template)),
             'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags($kind, [$asked])[0] ?? null : null,
             'definitions' => array_map($this->definition(...), $this->composer->schema->all()),
             'house' => PageView::house()->tokens(),
             'parts' => $parts->all(),
-            'starts' => array_values(array_filter($starts->list($kind), static fn (array $start): bool => $start['name'] !== 'blank')),
-            'sources' => DraftSources::of($kind, $facts->all()),
-            'whenFields' => Conditions::fields($kind),
-        ] + $terms->of($kind));
+            'cards' => $cards->all(),
+        ] + $this->drawn($template));
     }
 
-    public function canvas(Request $request, Template $template, int $subjectId, PageMaker $maker, PageView $view): View
+    /** What somebody needs to work on a card where it stands on a page. */
+    public function card(Template $template): JsonResponse
     {
-        $subject = $this->pages->get($this->kind($template))->read($subjectId) ?? abort(404);
+        return $template->role === TemplateRole::Card && $template->let_go_at === null ? new JsonResponse($this->drawn($template)) : abort(404);
+    }
 
-        return $view->canvas($maker->compose($this->stored->tree($template->draft_tree), $subject, Visits::from($request), explain: true), $subject);
+    /** @return array<string, mixed> the draft, and what its settings may take */
+    private function drawn(Template $template): array
+    {
+        $kind = $this->kind($template);
+
+        return [
+            'template' => ['id' => $template->id, 'name' => $template->name, 'role' => $template->role->value, 'pageKind' => $kind->value, 'productId' => $template->product_id],
+            'state' => $this->state->of($template, withCounts: true),
+            'starts' => array_values(array_filter($this->starts->list($template->exchangeKind() ?? $kind), static fn (array $start): bool => $start['name'] !== 'blank')),
+            'sources' => DraftSources::of($kind, $this->facts->all()),
+            'whenFields' => Conditions::fields($kind),
+        ] + $this->terms->of($kind);
+    }
+
+    public function canvas(Request $request, Template $template, int $subjectId, PageMaker $maker, PageView $view, CardRoom $room): View
+    {
+        [$tree, $subject] = $template->role === TemplateRole::Card
+            ? $room->of($template, 0, $subjectId) ?? abort(404)
+            : [$this->stored->tree($template->draft_tree), $this->pages->get($this->kind($template))->read($subjectId) ?? abort(404)];
+
+        return $view->canvas($maker->compose($tree, $subject, Visits::from($request), explain: true, drafts: CardBook::ids()), $subject);
     }
 
     /** What it is looked at with: its own kind of pages, and products where it stands on pages. */

@@ -77,7 +77,8 @@ final readonly class EditsController
     /** Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken back. */
     public function start(Request $request, Template $template, Starts $starts, Composer $composer): JsonResponse
     {
-        $tree = $template->pageKind() !== null ? $starts->tree($template->pageKind(), Asked::text($request, 'start', 400), $composer->schema) : null;
+        $kind = $template->exchangeKind();
+        $tree = $kind !== null ? $starts->tree($kind, Asked::text($request, 'start', 400), $composer->schema) : null;
 
         return $this->answer($request, $template->id, match (true) {
             $tree === null => [TemplateProblem::UnknownStart->at()],
@@ -126,6 +127,6 @@ final readonly class EditsController
             return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code->value : null, 'state' => $this->state->of($template)], $status);
         }
 
-        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Visits::from($request)));
+        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Visits::from($request), Asked::id($request, 'on')));
     }
 }

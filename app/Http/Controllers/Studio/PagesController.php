@@ -12,6 +12,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\Visits;
@@ -22,6 +23,7 @@ use Vestibra\App\Words\DifferenceWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Difference;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * A page through a given template, live or draft, for looking at before and after.
@@ -35,11 +37,17 @@ final readonly class PagesController
         private StoredDrafts $stored,
         private PageMaker $maker,
         private PageView $view,
+        private CardRoom $room,
     ) {
     }
 
     public function show(Request $request, Template $template, int $subjectId, Drafting $drafting): View
     {
+        if ($template->role === TemplateRole::Card) {
+            [$room, $subject] = $this->room->of($template, 0, $subjectId) ?? abort(404);
+
+            return $this->view->look($this->maker->compose($room, $subject, drafts: Asked::flag($request, 'draft') ? [$template->id] : []), $subject);
+        }
         $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($subjectId) ?? abort(404);
         $tree = match (true) {
             Asked::given($request, 'before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),

@@ -16,8 +16,10 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
+use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
@@ -37,7 +39,7 @@ use Vestibra\Core\Templates\TemplateRole;
  */
 final readonly class TemplatesController
 {
-    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View
+    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, CardBook $cards, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View
     {
         $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
@@ -45,7 +47,8 @@ final readonly class TemplatesController
             ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PagesOfTheShop::names(), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
-            'starts' => array_map($starts->list(...), array_combine(PagesOfTheShop::names(), PagesOfTheShop::kinds())),
+            'starts' => array_map($starts->list(...), array_combine(PagesOfTheShop::names(), PagesOfTheShop::kinds())) + ['card' => $starts->list(PageKind::Card)],
+            'cards' => $cards->overview(),
             'parts' => $parts->overview(),
             'templates' => $templates->map(static fn (Template $template): array => [
                 'known' => $template->pageKind() !== null,
@@ -82,10 +85,15 @@ final readonly class TemplatesController
     }
 
     /** A start as it looks with one of the shop's own pages: an ordinary one. */
-    public function start(string $pageKind, string $start, Starts $starts, Composer $composer, Samples $samples, PagesOfTheShop $pages, PageMaker $maker, PageView $view): View
+    public function start(string $pageKind, string $start, Starts $starts, Composer $composer, Samples $samples, PagesOfTheShop $pages, PageMaker $maker, PageView $view, CardRoom $room): View
     {
         $kind = PageKind::from($pageKind);
         $tree = $starts->tree($kind, $start, $composer->schema) ?? abort(404);
+        if ($kind === PageKind::Card) {
+            [$room, $shop] = $room->start($tree) ?? abort(404);
+
+            return $view->look($maker->compose($room, $shop), $shop);
+        }
         $subject = $pages->get($kind)->read($samples->best($kind)) ?? abort(404);
 
         return $view->look($maker->compose($tree, $subject), $subject);

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Templates;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Named;
+use Vestibra\Core\Templates\TemplateRole;
+
+/**
+ * The cards of the shop. Each has a draft and, unless it came from a file, is live from the beginning, which changes
+ * nothing in the shop: it stands nowhere yet.
+ *
+ * @phpstan-import-type Place from WhereNamed
+ *
+ * @phpstan-type Card array{id: int, name: string, live: bool, changed: bool, fallback: bool}
+ *
+ * @shape CardOption Card
+ * @shape CardRow CardOption&array{unpublished: int, changedBy: string|null, changedAt: string, places: list<array{id: int,
+ *     name: string, live: bool, draft: bool}>}
+ */
+final readonly class CardBook
+{
+    public const MOST = 100;
+
+    private const KEPT_DAYS = 30;
+
+    public function __construct(
+        private Composer $composer,
+        private StoredDrafts $stored,
+        private Templates $make,
+        private CardPlaces $places,
+        private Unpublished $changes,
+    ) {
+    }
+
+    /** @return list<Card> by name, the fallback first */
+    public function all(): array
+    {
+        return array_map(self::option(...), $this->rows());
+    }
+
+    /** @return list<int> the numbers of all cards, whose drafts the drawing table shows */
+    public static function ids(): array
+    {
+        return array_map(intval(...), array_values(DB::table('templates')->where('role', TemplateRole::Card)->whereNull('let_go_at')->limit(self::MOST)->pluck('id')->all()));
+    }
+
+    /** @return list<array<string, mixed>> with where each stands */
+    public function overview(): array
+    {
+        return array_map(fn (Template $card): array => self::option($card) + [
+            'unpublished' => $this->changes->unpublished($card),
+            'changedBy' => $card->changer?->name,
+            'changedAt' => $card->changed_at->toIso8601String(),
+            'places' => $this->places->of($card->id),
+        ], $this->rows());
+    }
+
+    /** @return int|Problem its number */
+    public function begin(string $name, string $start, User $author): int|Problem
+    {
+        $full = $this->full();
+        if ($full !== null) {
+            return $full;
+        }
+        $card = $this->make->fromStart($name, $start, $author, PageKind::Card);
+
+        return $card === null ? TemplateProblem::UnknownStart->at() : $this->make->live($card)->id;
+    }
+
+    /** A copy as the original is live, with what its draft has changed as its own draft. */
+    public function copy(string $name, int $original, User $author): int|Problem
+    {
+        $full = $this->full();
+        if ($full !== null) {
+            return $full;
+        }
+        $card = $this->cards()->findOrFail($original);
+
+        return DB::transaction(function () use ($name, $card, $author): int {
+            $copy = $this->make->fromTree($name, $this->stored->tree($card->draft_tree), $author, PageKind::Card);
+
+            return $this->make->live($copy)->id;
+        });
+    }
+
+    /**
+     * It can be taken back for a month.
+     *
+     * @return Problem|null why it stays: it stands somewhere, is the fallback, or a release that waits holds it
+     */
+    public function letGo(int $id): ?Problem
+    {
+        return DB::transaction(function () use ($id): ?Problem {
+            $card = $this->cards()->findOrFail($id);
+            $places = $this->places->of($id);
+            $waits = Release::query()->where('state', Release::WAITING)->get()->contains(fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
+                || $this->isNamedIn($release, $id));
+            $problem = match (true) {
+                $id === CardPlaces::fallback() => TemplateProblem::CardIsFallback->at('', ['name' => $card->name]),
+                $places !== [] => TemplateProblem::CardStands->at('', ['name' => $card->name, 'where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]),
+                $waits => TemplateProblem::Waits->at('', ['name' => $card->name]),
+                default => null,
+            };
+            if ($problem === null) {
+                $card->update(['let_go_at' => now()]);
+            }
+
+            return $problem;
+        });
+    }
+
+    public function takeBack(int $id): void
+    {
+        Template::query()->where('role', TemplateRole::Card)->where('id', $id)->update(['let_go_at' => null]);
+    }
+
+    private function isNamedIn(Release $release, int $card): bool
+    {
+        foreach ($release->changes()->templates() as $change) {
+            if ($change->after !== null && isset(Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)['card'][$card])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function full(): ?Problem
+    {
+        DB::table('templates')->where('role', TemplateRole::Card)->where('let_go_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
+
+        return $this->cards()->count() < self::MOST ? null : TemplateProblem::CardTooMany->at('', ['most' => self::MOST]);
+    }
+
+    /** @return list<Template> */
+    private function rows(): array
+    {
+        $fallback = CardPlaces::fallback();
+
+        /** @var list<Template> $rows */
+        $rows = array_values($this->cards()->with('changer')->orderByRaw('id = ? desc', [$fallback])->oldest('name')->oldest('id')->limit(self::MOST)->get()->all());
+
+        return $rows;
+    }
+
+    /** @return Builder<Template> */
+    private function cards(): Builder
+    {
+        $cards = Template::query()->where('role', TemplateRole::Card);
+        $cards->whereNull('let_go_at');
+
+        return $cards;
+    }
+
+    /** @return Card */
+    private static function option(Template $card): array
+    {
+        return ['id' => $card->id, 'name' => $card->name, 'live' => $card->isLive(), 'changed' => $card->isChanged(), 'fallback' => $card->id === CardPlaces::fallback()];
+    }
+}

@@ -1,0 +1,1 @@
+<li {!! $root !!} class="card">@if ($d['cover'] !== null)<a class="card-cover" href="{{ $d['cover'] }}"@if ($d['named']) tabindex="-1" aria-hidden="true"@endif>@if (! $d['named'])<span class="unseen">{{ $d['title'] }}</span>@endif</a>@endif{!! $slot !!}</li>

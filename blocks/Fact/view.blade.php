@@ -1,0 +1,1 @@
+<p {!! $root !!} class="fact">@if ($d['before'] !== '')<span data-words="before">{{ $d['before'] }}</span> @endif{{ $d['value'] }}@if ($d['after'] !== '') <span data-words="after">{{ $d['after'] }}</span>@endif</p>

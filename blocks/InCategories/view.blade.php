@@ -1,0 +1,1 @@
+<ul {!! $root !!} class="in-categories">@foreach ($d['categories'] as $one)<li>@if ($one['address'] !== null)<a href="{{ $one['address'] }}">{{ $one['name'] }}</a>@else{{ $one['name'] }}@endif</li>@endforeach</ul>

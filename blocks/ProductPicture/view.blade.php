@@ -1,0 +1,12 @@
+<div {!! $root !!} class="product-picture">@if ($d['link'] !== '')<a class="product-picture-room" href="{{ $d['link'] }}">@else<div class="product-picture-room">@endif
+
+@forelse ($d['more'] === 'row' ? array_slice($d['pictures'], 0, 1) : $d['pictures'] as $picture)
+<img src="{{ $picture['small'] }}" srcset="{{ $picture['small'] }} 400w, {{ $picture['large'] }} 800w" sizes="(max-width: 639px) 46vw, 280px" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" class="{{ $picture['focus'] }}" alt="{{ $loop->first && $d['link'] !== '' ? $d['title'] : '' }}" loading="lazy"@if ($loop->first) data-card @endif>
+@empty
+<svg class="product-picture-none" viewBox="0 0 64 48" aria-hidden="true"><rect x="2" y="2" width="60" height="44" rx="4"/><path d="M8 38l14-16 11 12 8-7 15 14"/><circle cx="46" cy="14" r="5"/></svg>@if ($d['link'] !== '')<span class="unseen">{{ $d['title'] }}</span>@endif
+
+@endforelse
+@if ($d['link'] !== '')</a>@else</div>@endif
+
+@if ($d['more'] === 'row' && count($d['pictures']) > 1)<div class="product-picture-row">@foreach (array_slice($d['pictures'], 1) as $picture)<img src="{{ $picture['tiny'] }}" width="{{ $picture['width'] }}" height="{{ $picture['height'] }}" alt="" loading="lazy">@endforeach</div>@endif
+</div>
