@@ -15,7 +15,7 @@
     const padding = 20;
     const widest = $derived(Math.max(320, room - 2 * padding));
     const width = $derived(table.width || widest);
-    const address = $derived(table.sample ? `${table.base}/canvas/${table.sample.id}` : null);
+    const address = $derived(table.sample ? `${table.page.base}/canvas/${table.sample.id}` : null);
     const hands = untrack(() => new CanvasHands(table, drag));
 
     $effect(() => {

@@ -5,7 +5,10 @@
     let { table }: { table: Table } = $props();
     const which = untrack(() => table.glance);
     const words = which === 'live' ? 'As it is live' : 'Before the last change';
-    const address = untrack(() => `${table.base}/page/${table.sample?.id}${which === 'live' ? '' : `?before=${table.draft.revision}`}`);
+    const address = untrack(
+        () =>
+            `${table.page.base}/page/${table.sample?.id}${which === 'live' ? '' : `?before=${table.draft.revision}${table.cards.open ? `&card=${table.cards.open.data.template.id}` : ''}`}`,
+    );
     let there = $state(false);
 
     /** It stands where the page stands. */

@@ -4,6 +4,7 @@
     import type { TreeNode } from '../../lib/types';
     import { departures, rows } from './tree';
     import { proportionsOf } from './proportions';
+    import CardHead from './CardHead.svelte';
     import type { Row } from './tree';
     import type { Table } from './table.svelte';
 
@@ -43,6 +44,7 @@
         const own = departures(node);
         if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null) return proportionsOf(node);
         if (table.kinds.of(node.kind).filledWith === 'part') return 'shared part';
+        if (table.cards.of(node) && table.isPage) return `card: ${table.cards.of(node)?.name ?? ''}`;
         if (table.kinds.role(node.kind) === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? counted(own, 'departure') : '';
     }
@@ -62,6 +64,7 @@
 </script>
 
 <section class="flex h-full flex-col" aria-labelledby="outline-title" data-area="outline">
+    {#if table.isCard}<CardHead {table} />{/if}
     <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>
         <input class="field h-7 min-w-0 flex-1 text-sm" type="search" placeholder="Find in it…" aria-label="Find a part of the page" bind:value={query} />
@@ -70,7 +73,7 @@
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
         role="tree"
-        aria-label="Outline of the page"
+        aria-label="Outline of the {table.isCard ? 'card' : 'page'}"
         tabindex="-1"
         bind:this={list}
         {onkeydown}
@@ -107,7 +110,9 @@
                 <span class="shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
             </div>
         {:else}
-            <p class="px-2 text-quiet">{query === '' ? 'Nothing is on the page yet. Open the shelf below.' : 'Nothing on this page is called that.'}</p>
+            <p class="px-2 text-quiet">
+                {query === '' ? `Nothing is on the ${table.isCard ? 'card' : 'page'} yet. Open the shelf below.` : 'Nothing on this page is called that.'}
+            </p>
         {/each}
     </div>
 </section>

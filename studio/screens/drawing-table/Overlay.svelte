@@ -25,6 +25,12 @@
         const isNote = box && box.height < NOTE && canvas.element(table.selected ?? '')?.dataset.absent !== undefined;
         return isNote ? { ...box, top: box.top - NOTE / 2, height: NOTE } : box;
     });
+    /** The very card that is worked on, framed while one of its blocks is selected. */
+    const card = $derived.by(() => {
+        void canvas.tick;
+        void table.draft;
+        return table.isCard ? canvas.box(table.draft.tree.id) : null;
+    });
     const besides = $derived.by(() => {
         void canvas.tick;
         return table.besides.flatMap((id) => canvas.box(id) ?? []);
@@ -32,7 +38,8 @@
     const absent = $derived.by(() => {
         void canvas.tick;
         void table.draft;
-        const marks = [...(canvas.document?.querySelectorAll<HTMLElement>('[data-absent]') ?? [])];
+        // Of cards, what does not appear is told of the one that is looked at.
+        const marks = [...((canvas.card ?? canvas.document)?.querySelectorAll<HTMLElement>('[data-absent]') ?? [])];
         return marks.flatMap((mark) => {
             const id = mark.dataset.b ?? '';
             const box = canvas.box(id);
@@ -55,6 +62,8 @@
     const from = $derived.by(() => {
         const definition = table.node && table.kinds.of(table.node.kind);
         if (table.sharedPart) return 'shared';
+        if (table.isCard && table.kinds.isRoot(table.node?.kind ?? 'page')) return 'all others follow';
+        if (table.isPage && table.cards.of(table.node)) return 'click a product to edit its card';
         if (!definition || definition.role !== 'block') return '';
         const sourced = definition.settings.filter((setting) => setting.sourced);
         if (sourced.length === 0) return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
@@ -105,6 +114,11 @@
         >
     {/each}
     {#each besides as box, index (index)}<div class="absolute rounded border-[1.5px] border-dashed border-[#1b2233]" style={put(box, 3)}></div>{/each}
+    {#if card && !drag.load && table.selected !== table.draft.tree.id}<div
+            class="absolute rounded-lg border border-[#1b2233]"
+            style={put(card, 7)}
+            data-card-frame
+        ></div>{/if}
     {#if selected && table.node && !drag.load}
         <div class="absolute rounded border-[1.5px] border-[#1b2233]" style={put(selected, 3)}></div>
         <Caption {table} {drag} box={selected} {from} />

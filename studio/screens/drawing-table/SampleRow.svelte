@@ -7,9 +7,10 @@
     let { table }: { table: Table } = $props();
     const found = untrack(() => new Samples(table));
     const samples = $derived(found.samples);
+    const words = $derived(table.pageWords);
     let list = $state<HTMLElement | null>(null);
 
-    const reach = $derived(JSON.stringify(table.draft.reach));
+    const reach = $derived(JSON.stringify(table.page.draft.reach));
     $effect(() => {
         void [reach, found.query, table.lacking];
         const wait = setTimeout(() => void found.load(), 150);
@@ -30,8 +31,8 @@
 <div class="flex min-w-0 gap-3 py-2.5 pr-4">
     <label class="flex w-36 shrink-0 flex-col gap-1">
         {#if table.data.template.productId === null}
-            <span class="unseen">Find a {table.words.one} to see the page with</span>
-            <input class="field w-full" type="search" placeholder="Any {table.words.one}…" bind:value={found.query} />
+            <span class="unseen">Find a {words.one} to see the page with</span>
+            <input class="field w-full" type="search" placeholder="Any {words.one}…" bind:value={found.query} />
         {/if}
         <span class="text-xs text-quiet">
             {#if table.lacking}
@@ -41,7 +42,7 @@
                     ? 'It stands on this product’s page alone.'
                     : found.query !== ''
                       ? `${number(found.total)} found`
-                      : table.draft.reach.show.length > 0
+                      : table.page.draft.reach.show.length > 0
                         ? `${number(found.total)} that it covers`
                         : `${number(found.total)} in the shop`}
             {/if}
@@ -71,7 +72,7 @@
                 {/if}
             </button>
         {:else}
-            <p class="self-center text-quiet">No {table.words.one} is called that. Try fewer words.</p>
+            <p class="self-center text-quiet">No {words.one} is called that. Try fewer words.</p>
         {/each}
         {#if found.more}<button class="word shrink-0 px-3" onclick={() => found.next()}>More</button>{/if}
     </div>

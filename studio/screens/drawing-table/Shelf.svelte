@@ -15,7 +15,7 @@
         [
             ...Object.entries(groups).map(([shelf, words]) => ({ words, items: itemsOf(shelf) })),
             { words: 'Kept', items: kept() },
-            { words: elsewhere, items: Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)) },
+            { words: elsewhere, items: table.isCard ? [] : Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)) },
         ].filter((group) => group.items.length > 0),
     );
 

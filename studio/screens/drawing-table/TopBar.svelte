@@ -5,9 +5,11 @@
     import type { Table } from './table.svelte';
 
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
-    const draft = $derived(table.draft);
+    const draft = $derived(table.page.draft);
+    const isPage = $derived(table.data.template.role === 'page');
+    const changed = $derived(table.drawn.filter((one) => one.draft.unpublished > 0).length);
     const counts = $derived(draft.liveCounts);
-    const kind = $derived({ page: table.words.page, part: 'kept part', 'own-blocks': 'one product’s own blocks' }[table.data.template.role]);
+    const kind = $derived({ page: table.pageWords.page, card: 'card', part: 'kept part', 'own-blocks': 'one product’s own blocks' }[table.data.template.role]);
     const where = $derived(
         (draft.places ?? []).length === 0
             ? 'stands on no template yet'
@@ -35,7 +37,7 @@
                 · <button class="word" onclick={() => (table.view = 'reach')}>{counted(counts.elsewhere, 'goes elsewhere', 'go elsewhere')}</button>
             {/if}
             {#if draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
-        {:else if !table.isPage}
+        {:else if !isPage}
             {draft.live ? 'live' : 'draft, not in the shop'} · {where}
             {#if draft.live && draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if draft.counts}
@@ -48,29 +50,29 @@
         {#if table.mayEdit}
             <button
                 class="button"
-                disabled={draft.undo === null}
+                disabled={table.undoable === null}
                 onclick={() => table.undo()}
-                title={draft.undo ? `Undo: ${draft.undo} (Ctrl Z)` : 'Nothing to take back'}
+                title={table.undoable ? `Undo: ${table.undoable.draft.undo} (Ctrl Z)` : 'Nothing to take back'}
             >
                 Undo
             </button>
             <button
                 class="button"
-                disabled={draft.redo === null}
+                disabled={table.redoable === null}
                 onclick={() => table.redo()}
-                title={draft.redo ? `Do again: ${draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
+                title={table.redoable ? `Do again: ${table.redoable.draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
             >
                 Redo
             </button>
         {/if}
         <MoreMenu {table} />
-        {#if table.view === 'page' && table.isPage}
+        {#if table.view === 'page' && isPage}
             <button class="button" onclick={() => (table.view = 'reach')}>Where it appears</button>
         {:else if table.view !== 'page'}
             <button class="button" onclick={() => (table.view = 'page')}>Back to the page</button>
         {/if}
         {#if mayPublish && table.view !== 'publish'}
-            <button class="button button-next" onclick={() => (table.view = 'publish')}>Publish…</button>
+            <button class="button button-next" onclick={() => (table.view = 'publish')}>{changed > 1 ? `Publish ${changed}…` : 'Publish…'}</button>
         {/if}
     </div>
 </header>

@@ -34,6 +34,9 @@ export class Canvas {
     /** The block whose words are being typed in place, which must not be drawn over. */
     typing: HTMLElement | null = null;
 
+    /** The very card that is worked on: the ids of its blocks stand on every card. */
+    scope = $state.raw<{ grid: string; root: () => string; index: number } | null>(null);
+
     /** A page is on its way that may have been drawn before what is taken over meanwhile. */
     private coming = true;
     private missed = false;
@@ -87,7 +90,30 @@ export class Canvas {
     }
 
     element(id: string): HTMLElement | null {
-        return this.document?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? null;
+        const card = this.card;
+        if (card?.dataset.b === id) return card;
+        return card?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? this.document?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? null;
+    }
+
+    /** The card that is worked on, as it stands on the page. */
+    get card(): HTMLElement | null {
+        if (!this.scope) return null;
+        const all = this.cardsIn(this.scope.grid, this.scope.root());
+        return all[this.scope.index] ?? all[0] ?? null;
+    }
+
+    /** Which card of which grid is under a point, with its root and the block on it; null where there is none. */
+    cardAt(x: number, y: number, isGrid: (id: string) => boolean): { grid: string; root: string; index: number; block: string } | null {
+        const ids = this.idsAt(x, y);
+        const at = ids.findIndex(isGrid);
+        const [grid, root, block] = [ids[at], ids[at - 1], ids[0]];
+        if (at < 1 || grid === undefined || root === undefined || block === undefined) return null;
+        const under = this.document?.elementFromPoint(x, y)?.closest(`[data-b="${root}"]`);
+        return { grid, root, index: this.cardsIn(grid, root).findIndex((card) => card === under), block };
+    }
+
+    private cardsIn(grid: string, root: string): HTMLElement[] {
+        return [...(this.document?.querySelectorAll<HTMLElement>(`[data-b="${grid}"] [data-b="${root}"]`) ?? [])];
     }
 
     /** In the iframe's own coordinates. */

@@ -101,12 +101,22 @@ export const blockCommands: Command[] = [
         do: (table) => (table.open = 'keep'),
     },
     { words: 'Open the shared part', can: (table) => isShared(table), do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`) },
+    {
+        words: 'Edit the card of these products',
+        can: (table) => table.cards.of(table.isPage ? table.node : null) !== null,
+        do: (table) => onSelected(table, (id) => table.cards.enter(id)),
+    },
+    { words: 'Back to the page around the card', can: (table) => table.cards.open !== null, do: (table) => table.cards.leave() },
     { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void table.unshare() },
     {
         words: 'Select what holds it',
         keys: 'Escape',
-        can: (table) => table.node !== null,
-        do: (table) => onSelected(table, (id) => table.select(parentOf(table.draft.tree, id)?.id ?? null)),
+        can: (table) => table.node !== null || table.cards.open !== null,
+        do: (table) => {
+            const holder = table.selected === null ? null : parentOf(table.draft.tree, table.selected);
+            if (holder === null && table.cards.open) table.cards.leave();
+            else table.select(holder?.id ?? null);
+        },
         matches: (event) => event.key === 'Escape',
     },
     {
@@ -130,7 +140,7 @@ export const pageCommands: Command[] = [
     {
         words: 'Undo',
         keys: 'Ctrl Z',
-        can: (table) => table.mayEdit && table.draft.undo !== null,
+        can: (table) => table.mayEdit && table.undoable !== null,
         do: (table) => void table.undo(),
         matches: (event) => control(event) && !event.shiftKey && key(event, 'z'),
         everywhere: true,
@@ -138,7 +148,7 @@ export const pageCommands: Command[] = [
     {
         words: 'Do again',
         keys: 'Ctrl Shift Z',
-        can: (table) => table.mayEdit && table.draft.redo !== null,
+        can: (table) => table.mayEdit && table.redoable !== null,
         do: (table) => void table.redo(),
         matches: (event) => control(event) && (key(event, 'y') || (event.shiftKey && key(event, 'z'))),
         everywhere: true,

@@ -46,6 +46,7 @@ export class CanvasHands {
     private press(event: PointerEvent): void {
         const target = event.target as Element;
         if (event.button !== 0 || target.closest('[contenteditable]')) return;
+        if (this.pressCard(event)) return;
         const { canvas, draft } = this.table;
         const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(draft.tree, one));
         const node = id === undefined ? null : find(draft.tree, id);
@@ -53,10 +54,31 @@ export class CanvasHands {
             this.table.selectToo(node.id);
             return;
         }
-        this.table.select(node && !this.table.kinds.isRoot(node.kind) ? node.id : null);
+        this.table.select(node && (!this.table.kinds.isRoot(node.kind) || this.table.isCard) ? node.id : null);
         if (!node || this.table.kinds.isRoot(node.kind)) return;
         const { x, y } = this.screen(event);
         this.drag.press({ id: node.id, kind: node.kind, name: this.table.kinds.of(node.kind).name }, x, y);
+    }
+
+    /**
+     * A press on a card: of another card of the same kind, that one is looked at; on the page, a grid that is selected already
+     * opens the card that was pressed. Answers whether nothing is left to do.
+     */
+    private pressCard(event: PointerEvent): boolean {
+        const { canvas, cards, page } = this.table;
+        const isGrid = (id: string): boolean => {
+            const node = find(page.draft.tree, id);
+            return page.isCard ? id === cards.grid : node !== null && cards.settingOf(node) !== null;
+        };
+        const pressed = canvas.cardAt(event.clientX, event.clientY, isGrid);
+        if (this.table.isCard) {
+            if (pressed?.root === this.table.draft.tree.id) cards.look(pressed.grid, pressed.index);
+            else if (!page.isCard) cards.leave(false);
+            return false;
+        }
+        if (!pressed || pressed.grid !== this.table.selected || event.ctrlKey || event.metaKey) return false;
+        void cards.enter(pressed.grid, pressed.index, pressed.block);
+        return true;
     }
 
     private move(event: PointerEvent): void {

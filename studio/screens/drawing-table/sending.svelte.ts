@@ -10,12 +10,14 @@ const NEWS = 4000;
 
 export type Saving = 'saved' | 'saving' | 'waiting' | 'failing' | 'signed-out' | 'kept';
 
-interface Handlers {
+export interface Handlers {
     /** The state that a request is made on. */
     revision: () => number;
     /** The live revision, null when not live. */
     live: () => number | null;
     sample: () => number;
+    /** The template on whose canvas a card is seen; 0 where it is not on another one's. */
+    on: () => number;
     adopt: (answer: EditAnswer, othersWorked: boolean) => Promise<void>;
     /** The server refused; here is the draft as it stands. */
     refused: (error: Refused, parcel: Parcel) => void;
@@ -112,6 +114,7 @@ export class Sending {
                     author: parcel.author.id,
                     window: this.outbox.window,
                     sample: this.handlers.sample(),
+                    on: this.handlers.on(),
                 });
                 this.outbox.supersede(parcel);
                 await this.handlers.adopt(answer, answer.revision > before + 1);

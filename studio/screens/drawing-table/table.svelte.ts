@@ -3,11 +3,13 @@ import { pageWords, type PageWords } from '../../lib/pages';
 import { counted } from '../../lib/words';
 import { get, type Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { BlockKind, DraftState, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
+import type { BlockKind, DraftState, Drawing, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
+import { Cards } from './cards.svelte';
 import { refusalNotice } from './conflicts';
 import { decides, editsOf, type Author, type Parcel } from './outbox';
-import { Sending } from './sending.svelte';
+import { Drawn } from './drawn.svelte';
+import type { Sending } from './sending.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeInside, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
 
@@ -21,13 +23,13 @@ const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 
 export class Table {
     readonly kinds: Kinds;
     readonly canvas = new Canvas();
-    readonly sending: Sending;
-    draft = $state.raw<DraftState>({} as DraftState);
+    readonly page: Drawn;
+    readonly cards: Cards;
     selected = $state<string | null>(null);
     /** Selected besides, in the order in which they were chosen. */
     besides = $state.raw<string[]>([]);
     sample = $state.raw<Sample | null>(null);
-    view = $state<View>('page');
+    private shown = $state<View>('page');
     row = $state<'samples' | 'shelf'>('samples');
     width = $state(0);
     /** What is open above everything: the list of things to do, or the shortcuts. */
@@ -60,25 +62,52 @@ export class Table {
     constructor(
         readonly data: TableData,
         readonly mayEdit: boolean,
-        author: Author,
+        readonly author: Author,
     ) {
         this.kinds = new Kinds(data.definitions);
-        this.draft = data.state;
         this.parts = data.parts;
         this.samples = data.samples;
         this.sample = data.sample ?? data.samples.samples[0] ?? null;
-        this.view = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
-        this.sending = new Sending(this.base, data.template.id, author, {
-            revision: () => this.draft.revision,
-            live: () => this.draft.liveRevision,
+        this.shown = VIEWS.find((view) => location.search.includes(`view=${view}`)) ?? 'page';
+        this.page = this.draw(data);
+        this.cards = new Cards(this);
+    }
+
+    /** A template that is drawn on this table, and taken over from the server as it is told. */
+    draw(data: Drawing): Drawn {
+        return new Drawn(data, this.author, (drawn) => ({
             sample: () => this.sample?.id ?? 0,
-            adopt: (answer, othersWorked) => this.adopt(answer, othersWorked),
-            refused: (error, parcel) => this.refused(error, parcel),
-        });
+            on: () => (drawn.isCard && this.data.template.role === 'page' ? this.data.template.id : 0),
+            adopt: (answer, othersWorked) => this.adopt(drawn, answer, othersWorked),
+            refused: (error, parcel) => this.refused(drawn, error, parcel),
+        }));
+    }
+
+    /** What is worked on: the page, or the card that was opened on it. */
+    get now(): Drawn {
+        return this.cards.open ?? this.page;
+    }
+
+    get draft(): DraftState {
+        return this.now.draft;
+    }
+
+    get sending(): Sending {
+        return this.now.sending;
     }
 
     get base(): string {
-        return `/studio/templates/${this.data.template.id}`;
+        return this.now.base;
+    }
+
+    get view(): View {
+        return this.shown;
+    }
+
+    /** What is not the page itself is about the page: a card that was opened on it is left. */
+    set view(view: View) {
+        if (view !== 'page') this.cards.leave();
+        this.shown = view;
     }
 
     get node(): TreeNode | null {
@@ -95,7 +124,21 @@ export class Table {
     }
 
     get saving() {
-        return this.sending.saving;
+        return this.drawn.map((one) => one.sending.saving).find((saving) => saving !== 'saved') ?? 'saved';
+    }
+
+    /** Everything that was worked on here: the page, and the cards that were opened on it. */
+    get drawn(): Drawn[] {
+        return [this.page, ...this.cards.opened];
+    }
+
+    /** What the next undo takes back, and the next redo does again: the latest step of all that was worked on here. */
+    get undoable(): Drawn | null {
+        return latest(this.drawn, (one) => (one.draft.undo === null ? 0 : one.draft.undoStep));
+    }
+
+    get redoable(): Drawn | null {
+        return latest(this.drawn, (one) => (one.draft.redo === null ? 0 : one.draft.redoStep));
     }
 
     nameOf(id: string): string {
@@ -110,6 +153,11 @@ export class Table {
 
     /** What its pages, and what they are about, are called. */
     get words(): PageWords {
+        return pageWords(this.now.data.template.pageKind);
+    }
+
+    /** What the pages of the template are called, whatever is worked on. */
+    get pageWords(): PageWords {
         return pageWords(this.data.template.pageKind);
     }
 
@@ -120,17 +168,22 @@ export class Table {
             const another = this.kinds.of(node.kind).another;
             return another !== null && typeof node.what?.[another] === 'number' && (node.id !== this.selected || this.inside);
         });
-        return holder ? 'product' : this.data.template.pageKind;
+        return holder ? 'product' : this.now.data.template.pageKind;
     }
 
     /** Whether a kind of block says something where the next one would go. */
     fits(kind: string): boolean {
+        if (this.isCard) return this.kinds.of(kind).onCards && this.kinds.fits(kind, 'product');
         return !this.isPage || this.kinds.fits(kind, this.subject);
     }
 
     /** Whether it lays out pages, rather than a part or a product's own blocks. */
     get isPage(): boolean {
-        return this.data.template.role === 'page';
+        return this.now.data.template.role === 'page';
+    }
+
+    get isCard(): boolean {
+        return this.now.isCard;
     }
 
     /** The kept part that the selected block shares. */
@@ -193,21 +246,27 @@ export class Table {
 
     /** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
     undo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.sending.send('undo', how);
+        return this.goTo(this.undoable).sending.send('undo', how);
     }
 
     redo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.sending.send('redo', how);
+        return this.goTo(this.redoable).sending.send('redo', how);
+    }
+
+    /** What is taken back is what is worked on then. */
+    private goTo(drawn: Drawn | null): Drawn {
+        if (drawn !== null && drawn !== this.now) this.cards.turnTo(drawn);
+        return this.now;
     }
 
     /** Whether nothing but bands and columns is on the page, so that a start can take its place. */
     get isEmpty(): boolean {
-        return this.isPage && rows(this.draft.tree).every((row) => this.kinds.of(row.node.kind).role !== 'block');
+        return (this.isPage || this.isCard) && rows(this.draft.tree).every((row) => this.kinds.of(row.node.kind).role !== 'block');
     }
 
     async begin(start: { name: string; title: string }): Promise<void> {
         if (await this.sending.send('start', { start: start.name })) {
-            notices.say(`“${start.title}” is on the page.`, { words: 'Take this back', do: () => void this.undo() });
+            notices.say(`“${start.title}” is on the ${this.isCard ? 'card' : 'page'}.`, { words: 'Take this back', do: () => void this.undo() });
         }
     }
 
@@ -229,7 +288,7 @@ export class Table {
             this.asked = rest;
         });
         // The shop's header and footer stand outside the page that is drawn anew.
-        if (id === this.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
+        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
         return sent;
     }
 
@@ -353,28 +412,35 @@ export class Table {
         return undefined;
     }
 
-    private refused(error: Refused, parcel: Parcel): void {
+    private refused(drawn: Drawn, error: Refused, parcel: Parcel): void {
         const state = error.body.state as DraftState | undefined;
-        if (state) void this.adopt({ ...state, parts: [], css: null, notice: null }, false);
+        if (state) void this.adopt(drawn, { ...state, parts: [], css: null, notice: null }, false);
         if (error.status === 409) this.canvas.window?.location.reload();
         refusalNotice(this, error, parcel);
     }
 
     /** The page first: what was done is painted there before the outline and the settings follow. */
-    private async adopt(answer: EditAnswer, othersWorked: boolean): Promise<void> {
+    private async adopt(drawn: Drawn, answer: EditAnswer, othersWorked: boolean): Promise<void> {
         const { parts, css, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
         // With another root the page is another one: after a start, and after taking it back.
-        if (othersWorked || draft.tree.id !== this.draft.tree.id) this.canvas.window?.location.reload();
+        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.canvas.window?.location.reload();
         else {
             this.canvas.apply(parts, css);
             if (parts.length > 0 || css !== null) await painted();
             this.canvas.moved();
         }
-        this.draft = { ...this.draft, ...draft };
+        drawn.draft = { ...drawn.draft, ...draft };
+        this.cards.follow();
+        if (drawn !== this.now) return;
         if (this.selected !== null && pathTo(draft.tree, this.selected).length === 0) this.select(null);
         this.besides = this.besides.filter((id) => pathTo(draft.tree, id).length > 0);
     }
+}
+
+function latest(drawn: Drawn[], step: (one: Drawn) => number): Drawn | null {
+    const last = drawn.toSorted((one, other) => step(other) - step(one))[0];
+    return last !== undefined && step(last) > 0 ? last : null;
 }
 
 /** What is being typed in a setting goes on its way before the setting gives way to another block's. */

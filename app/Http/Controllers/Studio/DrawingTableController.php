@@ -20,6 +20,7 @@ use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Templates\CardBook;
+use Vestibra\App\Templates\CardStarts;
 use Vestibra\App\Templates\DraftSources;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
@@ -40,10 +41,11 @@ use Vestibra\Core\Templates\Types\Conditions;
  *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, house:
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
  *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
- *     string, digits: int}, cards: list<CardOption>}
- * @shape CardDrawn array{template: array{id: int, name: string, role: 'card', pageKind: PageKind, productId: null}, state: DraftState,
- *     starts: list<Start>, sources: list<array{name: string, of: int|null, words: string, gives: string}>, fields: list<Field>,
- *     whenFields: list<string>}
+ *     string, digits: int}, cards: list<CardOption>,
+ *     cardStarts: list<Start>}
+ * @shape Drawing array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
+ *     productId: int|null}, state: DraftState, starts: list<Start>, sources: list<array{name: string, of: int|null, words: string,
+ *     gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code: string, digits: int}}
  */
 final readonly class DrawingTableController
 {
@@ -71,6 +73,7 @@ final readonly class DrawingTableController
             'house' => PageView::house()->tokens(),
             'parts' => $parts->all(),
             'cards' => $cards->all(),
+            'cardStarts' => CardStarts::LIST,
         ] + $this->drawn($template));
     }
 

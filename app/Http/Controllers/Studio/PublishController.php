@@ -134,9 +134,10 @@ final readonly class PublishController
     /** @return array<int, int> template id => the revision of its draft now */
     private function draftsOf(Template $template, Request $request): array
     {
-        return [$template->id => $template->draft_revision] + Template::query()
-            ->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))
-            ->pluck('draft_revision', 'id')->all();
+        $also = Template::query()->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
+
+        // Where nothing of it changed, what is published with it goes alone.
+        return $also !== [] && ! $template->isChanged() ? $also : [$template->id => $template->draft_revision] + $also;
     }
 
     private function time(Request $request): ?DateTimeImmutable

@@ -4,6 +4,7 @@
     import { untrack } from 'svelte';
     import { notices } from '../../../lib/notices.svelte';
     import Moves from '../../../parts/Moves.svelte';
+    import type { PublishLook } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import { placeForEssential, rows } from '../tree';
     import FittingLine from '../fitting/FittingLine.svelte';
@@ -16,7 +17,7 @@
     const look = $derived(state.look);
     const impact = $derived(state.impact);
     const name = $derived(table.data.template.name);
-    const revision = $derived(table.draft.revision);
+    const revision = $derived(table.drawn.map((one) => one.draft.revision).join());
 
     $effect(() => {
         void revision;
@@ -55,6 +56,7 @@
             <h2 class="text-2xl">Publish “{name}”</h2>
             {#if !impact}
                 <p class="mt-2">{look.message ?? 'Draft and live are the same. There is nothing to publish.'}</p>
+                {@render others(look)}
                 <button class="button mt-4" onclick={() => (table.view = 'page')}>Back to the page</button>
             {:else}
                 <p class="mt-1 text-quiet" data-impact role="status">
@@ -101,19 +103,7 @@
                         {/each}
                     </section>
                 {/if}
-                {#if look.others.length > 0}
-                    <fieldset class="mt-5">
-                        <legend class="text-quiet">Together with</legend>
-                        {#each look.others as other (other.id)}
-                            <label class="flex gap-2 py-0.5">
-                                <input type="checkbox" checked={state.also.includes(other.id)} onchange={() => state.toggle(other.id)} />
-                                {other.name}{other.role === 'page' && other.pageKind !== table.data.template.pageKind
-                                    ? `, for ${pageWords(other.pageKind).pages}`
-                                    : ''}{other.live ? '' : ', not in the shop yet'}
-                            </label>
-                        {/each}
-                    </fieldset>
-                {/if}
+                {@render others(look)}
                 <label class="mt-5 block">
                     <span class="unseen">What is this for?</span>
                     <input class="field w-full" bind:value={state.note} maxlength="300" placeholder="What is this for? “Bigger price, gallery on the right”" />
@@ -141,3 +131,19 @@
         {/if}
     </div>
 </div>
+
+{#snippet others(of: PublishLook)}
+    {#if of.others.length > 0}
+        <fieldset class="mt-5">
+            <legend class="text-quiet">Together with</legend>
+            {#each of.others as other (other.id)}
+                <label class="flex gap-2 py-0.5">
+                    <input type="checkbox" checked={state.also.includes(other.id)} onchange={() => state.toggle(other.id)} />
+                    {other.name}{other.role === 'card' ? ', a card' : ''}{other.role === 'page' && other.pageKind !== table.data.template.pageKind
+                        ? `, for ${pageWords(other.pageKind).pages}`
+                        : ''}{other.live ? '' : ', not in the shop yet'}
+                </label>
+            {/each}
+        </fieldset>
+    {/if}
+{/snippet}

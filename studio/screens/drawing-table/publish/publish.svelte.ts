@@ -24,10 +24,14 @@ export class Publishing {
     readonly impact = $derived(this.look?.changed ? (this.look as Impact) : null);
     private readonly unspoken = $derived((this.look?.concerns ?? []).filter((concern) => !this.spoken.includes(concern.spoken)));
 
-    constructor(private readonly table: Table) {}
+    constructor(private readonly table: Table) {
+        // A card that was worked on here goes with the page, unless somebody says otherwise.
+        this.also = table.cards.opened.filter((card) => card.draft.unpublished > 0).map((card) => card.data.template.id);
+    }
 
     get ready(): boolean {
-        const fresh = this.look?.revisions[this.table.data.template.id] === this.table.draft.revision;
+        const seen = this.look?.revisions ?? {};
+        const fresh = this.look !== null && this.table.drawn.every((one) => (seen[one.data.template.id] ?? one.draft.revision) === one.draft.revision);
         return !this.busy && fresh && this.table.saving === 'saved' && this.unspoken.length === 0 && (!this.later || this.due !== '');
     }
 

@@ -41,7 +41,7 @@ export class Reaching {
             ({ reach: this.reach, sentence: this.sentence, names: this.names } = answer);
             this.shown = page === 1 ? answer.pages : [...this.shown, ...answer.pages];
             this.page = page;
-            this.table.draft = { ...this.table.draft, names: answer.names, sentence: answer.sentence, counts: answer };
+            this.table.page.draft = { ...this.table.page.draft, names: answer.names, sentence: answer.sentence, counts: answer };
         } catch (error) {
             notices.trouble(error);
         }

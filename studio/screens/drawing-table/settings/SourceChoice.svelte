@@ -12,7 +12,7 @@
     }
 
     let { table, setting, source, choose }: Props = $props();
-    const sources = $derived(table.data.sources.filter((one) => setting.takes.includes(one.gives)));
+    const sources = $derived(table.now.data.sources.filter((one) => setting.takes.includes(one.gives)));
     const chosen = $derived(source && sources.find((one) => one.name === source.source && (one.of ?? undefined) === source.of));
     const state = new Missing();
     const missing = $derived(state.count);
@@ -56,6 +56,6 @@
 </select>
 {#if missing && missing.missing > 0}
     <p class="mb-1 text-xs text-quiet" data-missing>
-        missing on {missing.missing} of {missing.of}: <button type="button" class="word" onclick={see}>see them</button>
+        missing on {missing.missing} of {missing.of}{#if !table.cards.open}: <button type="button" class="word" onclick={see}>see them</button>{/if}
     </p>
 {/if}

@@ -17,7 +17,13 @@
     {#if conditions.length === 0}<span>on every {table.words.one}</span>{/if}
     {#each conditions as condition, index (index)}
         {#if index > 0}<span class="text-quiet"> and </span>{/if}
-        <ConditionPicker terms={table} {condition} names={table.draft.names ?? {}} only={table.data.whenFields} change={(next) => replace(index, next)}>
+        <ConditionPicker
+            terms={{ mayEdit: table.mayEdit, data: table.now.data }}
+            {condition}
+            names={table.draft.names ?? {}}
+            only={table.now.data.whenFields}
+            change={(next) => replace(index, next)}
+        >
             {#snippet words()}{phrases[index]?.what ?? condition.field}
                 {#if phrases[index]?.values}<strong>{phrases[index].values}</strong>{/if}{/snippet}
         </ConditionPicker>
@@ -25,10 +31,10 @@
     {#if table.mayEdit}
         <span class="ml-1">
             <ConditionPicker
-                terms={table}
+                terms={{ mayEdit: table.mayEdit, data: table.now.data }}
                 condition={null}
                 names={table.draft.names ?? {}}
-                only={table.data.whenFields}
+                only={table.now.data.whenFields}
                 change={(next) => next && set([...conditions, next])}
             >
                 {#snippet words()}{conditions.length === 0 ? 'only where…' : 'and…'}{/snippet}

@@ -16,7 +16,7 @@
             {id}
             label={setting.label}
             editable={table.mayEdit}
-            values={table.data.sources.filter((one) => one.gives === 'words')}
+            values={table.now.data.sources.filter((one) => one.gives === 'words')}
             value={String(value ?? '')}
             change={set}
         />

@@ -16,7 +16,9 @@
     const choices = $derived(
         setting.things === 'part'
             ? table.parts.filter((part) => part.bands === bands).map(({ id: number, name }) => ({ id: number, name }))
-            : table.data.facts.filter((fact) => fact.kind === factKind).map(({ id: number, name }) => ({ id: number, name })),
+            : table.data.facts
+                  .filter((fact) => (factKind === 'fact' ? !['picture', 'files', 'products', 'blocks'].includes(fact.kind) : fact.kind === factKind))
+                  .map(({ id: number, name }) => ({ id: number, name })),
     );
 </script>
 
@@ -27,7 +29,9 @@
     value={String(value ?? '')}
     onchange={(event) => change(event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}
 >
-    {#if setting.things !== 'part' || value === null}<option value="">{choices.length === 0 ? 'there is none yet' : 'none'}</option>{/if}
+    {#if setting.things !== 'part' || value === null}<option value=""
+            >{setting.things === 'option' ? 'its colours, else its first' : choices.length === 0 ? 'there is none yet' : 'none'}</option
+        >{/if}
     {#each choices as choice (choice.id)}<option value={String(choice.id)}>{choice.name}</option>{/each}
     {#if value !== null && !choices.some((choice) => choice.id === value)}<option value={String(value)}>something deleted</option>{/if}
 </select>
@@ -36,7 +40,7 @@
         It looks the same wherever it is shared. <a class="word" href="/studio/templates/{value}">Open it</a>{#if table.mayEdit}
             · <button type="button" class="word" onclick={() => void table.unshare()}>make it a copy here</button>{/if}
     </p>
-{:else if setting.things !== 'part' && choices.length === 0}
+{:else if !['part', 'option'].includes(setting.things ?? '') && choices.length === 0}
     <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/facts">Define such a fact</a>; then fill it on the product’s own page.</p>
 {:else if setting.things === 'blocks-fact' && value !== null && table.sample}
     <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/products/{table.sample.id}">Lay them out for {table.sample.title}</a></p>

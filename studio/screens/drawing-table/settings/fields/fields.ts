@@ -2,6 +2,7 @@ import type { Component } from 'svelte';
 import type { SettingTypeName } from '../../../../lib/types';
 import AmountField from './AmountField.svelte';
 import AmountStyle from './AmountStyle.svelte';
+import CardField from './CardField.svelte';
 import ChoiceField from './ChoiceField.svelte';
 import ChoiceStyle from './ChoiceStyle.svelte';
 import ColourStyle from './ColourStyle.svelte';
@@ -36,6 +37,7 @@ interface Entry {
 /** How each type of setting is set: the one table. A type that PHP has and this has not does not compile. */
 export const FIELDS: Record<SettingTypeName, Entry> = {
     amount: { field: AmountField, style: AmountStyle },
+    card: { field: CardField },
     choice: { field: ChoiceField, style: ChoiceStyle },
     colour: { style: ColourStyle },
     conditions: { field: ConditionsField },
