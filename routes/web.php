@@ -9,6 +9,7 @@ use Vestibra\App\Http\Middleware\InTheShop;
 use Vestibra\App\Http\Middleware\PagesOnly;
 use Vestibra\App\Http\Middleware\SameAuthor;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
 foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
@@ -78,7 +79,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/page/{subjectId}', [Studio\PagesController::class, 'show']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\KeptPartsController::class, 'nodes']);
-    Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start']);
+    Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start'])->whereIn('pageKind', [...PagesOfTheShop::names(), PageKind::Card->value]);
     Route::get('cards/{template}/drawn', [Studio\DrawingTableController::class, 'card']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show']);

@@ -23,6 +23,9 @@ final readonly class CardRoom
 
     private const PRODUCTS = 12;
 
+    /** As many as can be told apart on a drawing of the size of a stamp. */
+    private const FEW = 2;
+
     public function __construct(
         private StoredDrafts $stored,
         private PagesOfTheShop $pages,
@@ -34,13 +37,14 @@ final readonly class CardRoom
     /**
      * @param  int  $on  the template of pages; 0 for none
      * @param  int  $sample  the number of its subject, or of the product that stands first
+     * @param  bool  $few  where it is drawn small
      * @return array{Node, Subject}|null null where there is no such page
      */
-    public function of(Template $card, int $on, int $sample): ?array
+    public function of(Template $card, int $on, int $sample, bool $few = false): ?array
     {
         $page = $on === 0 ? null : Template::query()->find($on);
         if ($page?->pageKind() === null) {
-            return $this->alone($card->id, $sample);
+            return $this->alone($card->id, $sample, $few);
         }
         $subject = $this->pages->get($page->pageKind())->read($sample);
 
@@ -52,16 +56,16 @@ final readonly class CardRoom
     {
         $this->cards->lend(LiveCards::START, $tree);
 
-        return $this->alone(LiveCards::START, $this->samples->best(PageKind::Product));
+        return $this->alone(LiveCards::START, $this->samples->best(PageKind::Product), true);
     }
 
     /** @return array{Node, Subject}|null */
-    private function alone(int $card, int $sample): ?array
+    private function alone(int $card, int $sample, bool $few): ?array
     {
         $shop = $this->pages->get(PageKind::AllProducts)->read(1);
         $ids = array_column($this->samples->page(PageKind::Product, $this->samples->compiled(PageKind::Product, new Reach), '', 1)['samples'], 'id');
-        $products = array_slice(array_values(array_unique([...($sample > 0 ? [$sample] : []), ...$ids])), 0, self::PRODUCTS);
-        $grid = new Node(self::GRID, 'product-grid', ['feed' => 'chosen', 'products' => $products, 'card' => $card]);
+        $products = array_slice(array_values(array_unique([...($sample > 0 ? [$sample] : []), ...$ids])), 0, $few ? self::FEW : self::PRODUCTS);
+        $grid = new Node(self::GRID, 'product-grid', ['feed' => 'chosen', 'products' => $products, 'card' => $card], $few ? ['desktop' => ['perRow' => self::FEW]] : []);
 
         return $shop === null ? null : [
             new Node('cardroom', 'page', ['header' => false, 'footer' => false], [], [], [

@@ -6,6 +6,7 @@ namespace Vestibra\App\Rendering;
 
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Node;
@@ -41,8 +42,8 @@ final class LiveCards
      */
     public function tree(?int $card, array $drafts = []): Node
     {
-        if ($card !== null && isset($this->lent[$card])) {
-            return $this->lent[$card];
+        if ($this->lent !== [] && isset($this->lent[$card ?? CardPlaces::fallback()])) {
+            return $this->lent[$card ?? CardPlaces::fallback()];
         }
         $rows = DB::select(
             'select t.id, f.template_id is not null as fallback, t.draft_revision, t.live_revision, t.draft_tree, t.live_tree from templates t'

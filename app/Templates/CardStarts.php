@@ -32,7 +32,6 @@ final class CardStarts
                 ['kind' => 'swatches'],
                 $title(),
                 ['kind' => 'rating'],
-                ['kind' => 'stock', 'what' => ['bar' => false]],
                 ['kind' => 'holder', 'how' => ['desktop' => ['gap' => 2]], 'children' => [$price(18), ['kind' => 'quick-buy']]],
             ]],
             'framed' => ['kind' => 'card', 'how' => ['desktop' => ['padding' => 3, 'line' => 'line', 'gap' => 8]], 'children' => [

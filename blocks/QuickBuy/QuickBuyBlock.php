@@ -39,7 +39,7 @@ final readonly class QuickBuyBlock implements BlockKind
                 Setting::how('corner', 'Corners', new Amount(0, 48), '--quick-buy-corner', 'corner'),
             ],
             searchWords: 'cart button add card',
-            messages: ['buy', 'notice'],
+            messages: ['buy', 'notice', 'price'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
         );
@@ -48,11 +48,9 @@ final readonly class QuickBuyBlock implements BlockKind
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         $product = $context->product();
-        if ($product->variants === []) {
-            return Composed::absent('nothing to buy: this product has no variant');
-        }
         $inStock = array_values(array_filter($product->variants, static fn (Variant $one): bool => $one->isInStock()));
         $state = match (true) {
+            $product->variants === [] => 'none',
             $inStock === [] => 'gone',
             isset($product->variants[1]) => 'choose',
             default => 'buy',
@@ -60,7 +58,7 @@ final readonly class QuickBuyBlock implements BlockKind
 
         return Composed::shown([
             'state' => $state,
-            'words' => $settings->named(['gone' => 'soldOut', 'choose' => 'choose', 'buy' => 'label'][$state]),
+            'words' => $state === 'none' ? $context->messages->say('price.not-for-sale') : $settings->named(['gone' => 'soldOut', 'choose' => 'choose', 'buy' => 'label'][$state]),
             'title' => $product->title,
             'page' => $context->addresses->product($product->slug),
             'action' => $context->addresses->addToCart(),

@@ -3,7 +3,7 @@
     import { focus } from '../../lib/focus';
     import { kindsOfPages, pageWords } from '../../lib/pages';
     import StartDrawing from './StartDrawing.svelte';
-    import type { Templates } from './templates.svelte';
+    import { CARDS, type Templates } from './templates.svelte';
     import type { Start, TemplateRow } from './types';
 
     let { templates, starts, copyOf, close }: { templates: Templates; starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } =
@@ -17,6 +17,7 @@
     let busy = $state(false);
 
     function forWhat(kind: string): string {
+        if (kind === CARDS) return 'cards: a product in a list';
         const words = pageWords(kind);
         return words.single ? `the ${words.page}` : words.pages;
     }
@@ -38,7 +39,7 @@
         <fieldset class="mt-5">
             <legend class="font-semibold">What is it for?</legend>
             <div class="mt-1 flex flex-wrap gap-x-6">
-                {#each kindsOfPages as kind (kind)}
+                {#each [...kindsOfPages, CARDS] as kind (kind)}
                     <label class="flex gap-2 py-0.5"><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{forWhat(kind)}</label>
                 {/each}
             </div>
@@ -63,6 +64,8 @@
     <div class="mt-5 flex items-center gap-3">
         <button class="button button-next" disabled={busy}>{copyOf ? 'Make the copy' : 'Make it'}</button>
         <button type="button" class="button" onclick={close}>Not now</button>
-        <span class="text-quiet">Nothing changes in the shop until you publish.</span>
+        <span class="text-quiet"
+            >{pageKind === CARDS && !copyOf ? 'It stands nowhere until a list of products chooses it.' : 'Nothing changes in the shop until you publish.'}</span
+        >
     </div>
 </form>

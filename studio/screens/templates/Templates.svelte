@@ -3,11 +3,12 @@
     import type { Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
+    import Cards from './Cards.svelte';
     import NewTemplate from './NewTemplate.svelte';
     import Parts from './Parts.svelte';
     import { Ordering } from './ordering.svelte';
     import Row from './Row.svelte';
-    import { Templates } from './templates.svelte';
+    import { CARDS, Templates } from './templates.svelte';
     import type { TemplateRow, TemplatesData } from './types';
 
     let { screen }: { screen: Screen<TemplatesData> } = $props();
@@ -33,6 +34,7 @@
             <select class="field" value={templates.kind} onchange={(event) => templates.lookAt(event.currentTarget.value)}>
                 <option value="">every kind of page</option>
                 {#each templates.kinds as one (one.kind)}<option value={one.kind}>{one.title} · {one.count}</option>{/each}
+                <option value={CARDS}>Cards · {templates.cards.list.length}</option>
             </select>
         </label>
         <label>
@@ -40,7 +42,7 @@
             <input class="field" type="search" placeholder="Find by name" bind:value={templates.query} />
         </label>
         {#if screen.may.edit && !making}
-            <button class="button button-next" onclick={() => (making = { copyOf: null })}>New template…</button>
+            <button class="button button-next shrink-0" onclick={() => (making = { copyOf: null })}>New template…</button>
         {/if}
     </div>
 
@@ -53,7 +55,9 @@
         </div>
     {/if}
 
-    {#if templates.shown.length === 0}<p class="mt-8 text-quiet">No template is called that. Try another word, or make a new one.</p>{/if}
+    {#if templates.shown.length === 0 && templates.kind !== CARDS}<p class="mt-8 text-quiet">
+            No template is called that. Try another word, or make a new one.
+        </p>{/if}
     {#each templates.groups as group (group.kind)}
         <section class="mt-8" aria-labelledby="kind-{group.kind}">
             <h2 id="kind-{group.kind}" class="text-lg">{group.title}</h2>
@@ -96,5 +100,6 @@
             {/if}
         </section>
     {/each}
-    <Parts {templates} may={screen.may.edit} />
+    {#if templates.kind === '' || templates.kind === CARDS}<Cards cards={templates.cards} query={templates.query} may={screen.may} />{/if}
+    {#if templates.kind === ''}<Parts {templates} may={screen.may.edit} />{/if}
 </Frame>

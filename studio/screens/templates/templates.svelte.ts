@@ -3,7 +3,11 @@ import { post, remove } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import { pageWords } from '../../lib/pages';
 import { saveSeen } from '../../lib/sameTime';
+import { CardList } from './cards.svelte';
 import type { PartRow, TemplateRow, TemplatesData } from '../../lib/types';
+
+/** What stands on pages, among the kinds of pages that can be looked at. */
+export const CARDS = 'card';
 
 interface Group {
     kind: string;
@@ -22,6 +26,7 @@ function titleOf(kind: string): string {
 export class Templates {
     list = $state.raw<TemplateRow[]>([]);
     parts = $state.raw<PartRow[]>([]);
+    readonly cards: CardList;
     query = $state('');
     /** The kind of pages that is looked at; empty: every one. */
     kind = $state('');
@@ -35,7 +40,8 @@ export class Templates {
     constructor(data: TemplatesData, asked: string) {
         this.list = data.templates;
         this.parts = data.parts;
-        this.kind = this.kinds.some((one) => one.kind === asked) ? asked : '';
+        this.cards = new CardList(data.cards, this.deeds);
+        this.kind = asked === CARDS || this.kinds.some((one) => one.kind === asked) ? asked : '';
     }
 
     /** Every kind of pages that there are templates of, with how many. */
@@ -92,7 +98,7 @@ export class Templates {
     /** Opens what was made; answers why nothing was. */
     async make(body: object): Promise<string> {
         try {
-            const made = await post<{ id: number }>('/studio/templates', body);
+            const made = await post<{ id: number }>('pageKind' in body && body.pageKind === CARDS ? '/studio/cards' : '/studio/templates', body);
             location.assign(`/studio/templates/${made.id}`);
             return '';
         } catch (error) {

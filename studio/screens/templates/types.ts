@@ -1,1 +1,1 @@
-export type { PartRow, Start, TemplateRow, TemplatesData } from '../../lib/types';
+export type { CardRow, PartRow, Start, TemplateRow, TemplatesData } from '../../lib/types';

@@ -13,8 +13,9 @@ final class BlocksTest extends TestCase
 {
     public function test_the_title_is_the_products(): void
     {
-        self::assertSame(['text' => 'Teal Tide <b>ink</b>', 'level' => 'h1'], Pages::block(new Node('b', 'title'), Pages::ink())->data);
+        self::assertSame(['text' => 'Teal Tide <b>ink</b>', 'level' => 'h1', 'link' => ''], Pages::block(new Node('b', 'title'), Pages::ink())->data);
         self::assertSame('h3', Pages::block(new Node('b', 'title', ['level' => 'h3']), Pages::ink())->data['level']);
+        self::assertSame('/p/teal-tide', Pages::block(new Node('b', 'title', ['linked' => true]), Pages::ink())->data['link']);
     }
 
     /** @return iterable<string, array{array<string, string>, array<int, int>, array<string, mixed>}> */

@@ -39,9 +39,9 @@ final class ListingBlocksTest extends TestCase
     public function test_the_grid_shows_the_products_of_the_page(): void
     {
         $grid = self::block(new Node('b', 'product-grid'));
-        self::assertSame(['Product 1', 'Product 2', 'Product 3'], array_column($grid->data['cards'], 'title'));
+        self::assertSame(['Product 1', 'Product 2', 'Product 3'], Pages::titles($grid));
         self::assertSame([27, 'new', ['new', 'title']], [$grid->data['total'], $grid->data['sort'], array_keys($grid->data['sorts'])]);
-        self::assertSame(1_800_000_000, $grid->until, 'The first card whose price changes.');
+        self::assertSame([null, 1_900_000_000, 1_800_000_000], array_column($grid->cards, 'until'), 'When the price on each changes.');
         $plain = self::block(new Node('b', 'product-grid', ['count' => false, 'order' => false, 'empty' => 'Come back.']));
         self::assertSame([null, [], 'Come back.'], [$plain->data['total'], $plain->data['sorts'], $plain->data['empty']]);
         self::assertSame('There is nothing on this shelf at the moment.', self::block(new Node('b', 'product-grid', ['empty' => ' ']))->data['empty'], 'It is never without words.');
@@ -97,7 +97,7 @@ final class ListingBlocksTest extends TestCase
     public function test_a_grid_is_fed_by_a_rule_a_collection_or_by_hand_wherever_it_stands(): void
     {
         $home = new SinglePage(SubjectKind::Home, 'Home', 'home');
-        $titles = static fn (array $what): array => array_column((array) (self::block(new Node('b', 'product-grid', $what), $home)->data['cards'] ?? []), 'title');
+        $titles = static fn (array $what): array => Pages::titles(self::block(new Node('b', 'product-grid', $what), $home));
         $ofInk = ['format' => 2, 'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]], 'keepOff' => []];
         self::assertSame(['Product 1', 'Product 2'], $titles(['feed' => 'rule', 'perPage' => 2]), 'Without a rule: everything there is.');
         self::assertSame(['Product 3', 'Product 2'], $titles(['feed' => 'collection', 'collection' => 4]));

@@ -149,7 +149,7 @@ final class MoreBlocksTest extends TestCase
 
     public function test_picked_products_are_those_that_can_be_seen_and_not_the_product_itself(): void
     {
-        $titles = static fn (array $ids): array => array_column((array) (Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => $ids]), Pages::ink())->data['cards'] ?? []), 'title');
+        $titles = static fn (array $ids): array => Pages::titles(Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => $ids]), Pages::ink()));
 
         self::assertSame(['Product 3', 'Product 1'], $titles([3, 7, 1]));
         self::assertSame('none of the picked products can be seen in the shop', $this->absent('product-grid', ['feed' => 'chosen', 'products' => [99]], Pages::ink()));

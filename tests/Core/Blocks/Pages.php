@@ -108,6 +108,21 @@ final class Pages implements Addresses
         );
     }
 
+    /** One of three plain ones: the price of the second and the third changes some day. */
+    public static function numbered(int $id): Product
+    {
+        $until = [2 => 1_900_000_000, 3 => 1_800_000_000][$id] ?? null;
+        $ends = $until === null ? null : new DateTimeImmutable("@$until");
+
+        return new Product($id, (string) $id, "Product $id", '', '', true, variants: [new Variant(200 + $id, "P-$id", [], 1000, $ends === null ? null : 800, saleUntil: $ends, stock: 4)]);
+    }
+
+    /** @return list<string> the titles of the cards in a grid */
+    public static function titles(ComposedNode $grid): array
+    {
+        return array_map(static fn (ComposedNode $card): string => is_string($card->data['title']) ? $card->data['title'] : '', $grid->cards);
+    }
+
     public static function bare(): Product
     {
         return new Product(8, 'bare', 'Bare', '', '', true);

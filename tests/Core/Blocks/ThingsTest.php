@@ -89,7 +89,7 @@ final class ThingsTest extends TestCase
     public function test_products_of_a_fact_come_before_those_picked_for_every_product_and_never_the_product_itself(): void
     {
         $block = Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'fact' => 1, 'products' => [1, 2]]), self::with(FactKind::Products, ['2', '7', '3']));
-        self::assertSame(['/p/2', '/p/3', '/p/1'], array_column((array) ($block->data['cards'] ?? []), 'address'));
+        self::assertSame(['Product 2', 'Product 3', 'Product 1'], Pages::titles($block));
         self::assertSame('this product has nothing in Care', self::absent('product-grid', ['feed' => 'chosen', 'fact' => 1], Pages::ink()));
     }
 

@@ -65,9 +65,10 @@ final class UntilTest extends TestCase
 
     public function test_cards_hold_until_the_first_of_their_prices_changes(): void
     {
-        $block = Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => [1, 2, 3]]), Pages::ink());
-        self::assertSame(1_800_000_000, $block->until);
-        self::assertNull(Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => [1]]), Pages::ink())->until);
+        $until = static fn (int ...$products): ?int => Pages::compose(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => array_values($products)]), Pages::bare())->until;
+        self::assertSame(1_800_000_000, $until(1, 2, 3));
+        self::assertSame(1_900_000_000, $until(2, 1));
+        self::assertNull($until(1));
     }
 
     public function test_a_badge_is_new_until_the_product_is_too_old_for_it_and_only_where_new_is_wanted(): void

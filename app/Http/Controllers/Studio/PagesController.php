@@ -13,6 +13,7 @@ use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Rendering\CardRoom;
+use Vestibra\App\Rendering\LiveCards;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\Visits;
@@ -38,13 +39,14 @@ final readonly class PagesController
         private PageMaker $maker,
         private PageView $view,
         private CardRoom $room,
+        private LiveCards $cards,
     ) {
     }
 
     public function show(Request $request, Template $template, int $subjectId, Drafting $drafting): View
     {
         if ($template->role === TemplateRole::Card) {
-            [$room, $subject] = $this->room->of($template, 0, $subjectId) ?? abort(404);
+            [$room, $subject] = $this->room->of($template, 0, $subjectId, Asked::flag($request, 'few')) ?? abort(404);
 
             return $this->view->look($this->maker->compose($room, $subject, drafts: Asked::flag($request, 'draft') ? [$template->id] : []), $subject);
         }
@@ -54,6 +56,11 @@ final readonly class PagesController
             Asked::flag($request, 'draft') => $this->stored->tree($template->draft_tree),
             default => $this->stored->tree($template->live_tree ?? abort(404)),
         };
+        $card = Asked::given($request, 'before') ? Template::query()->where('role', TemplateRole::Card)->find(Asked::id($request, 'card')) : null;
+        if ($card !== null) {
+            $tree = $this->stored->tree($template->draft_tree);
+            $this->cards->lend($card->id, $drafting->before($card, SignedIn::user()) ?? $this->stored->tree($card->draft_tree));
+        }
 
         return $this->view->look($this->maker->compose($tree, $subject, Visits::from($request), drafts: Asked::ids($request, 'with', 50)), $subject);
     }
@@ -65,7 +72,7 @@ final readonly class PagesController
         $reach = ($this->stored->live($template) ?? $this->stored->draft($template))->reach;
         $subject = $samples->page($kind, $samples->compiled($kind, $reach), '', 1)['samples'][0]['id'] ?? abort(404);
 
-        return redirect("/studio/templates/$template->id/page/$subject".($template->isLive() ? '' : '?draft=1'));
+        return redirect("/studio/templates/$template->id/page/$subject?".http_build_query(($template->isLive() ? [] : ['draft' => 1]) + ($template->role === TemplateRole::Card ? ['few' => 1] : [])));
     }
 
     /** What the draft changes, as a list in words. */

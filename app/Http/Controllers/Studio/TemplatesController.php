@@ -35,7 +35,7 @@ use Vestibra\Core\Templates\TemplateRole;
 /**
  * @shape TemplateRow array{id: int, pageKind: string, known: bool, name: string, note: string, live: bool, fallback: bool,
  *     unpublished: int|null, goesFirst: bool, season: string, counts: Counts|null, changedBy: string|null, changedAt: string}
- * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, starts: array<string, list<Start>>}
+ * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, cards: list<CardRow>, starts: array<string, list<Start>>}
  */
 final readonly class TemplatesController
 {
