@@ -12,6 +12,7 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
@@ -25,6 +26,7 @@ final readonly class Showcase
         private Templates $templates,
         private Drafting $drafting,
         private Releases $releases,
+        private CardBook $cards,
     ) {
     }
 
@@ -42,14 +44,35 @@ final readonly class Showcase
         $card = $this->made($owner, 'The gift card alone', 'compact', PageKind::Product, ['product', 'isOneOf', $named('products', 'Gift card')]);
         $this->published($owner, 'What is on offer comes first', $offer, $card);
 
+        $ink = $this->card($owner, 'Ink with its drying time', 'to-buy');
+        $this->inserted($owner, $ink, 'title', ['id' => 'dryingtime', 'kind' => 'fact', 'what' => ['fact' => $named('facts', 'Drying time')[0], 'before' => 'dries in']]);
+        $framed = $this->card($owner, 'Framed, with words', 'framed');
+
         $shelf = $this->made($owner, 'Inks under a banner', 'banner', PageKind::Category, ['category', 'isIn', $named('categories', 'Inks')]);
         $collection = $this->made($owner, 'Two collections with a banner', 'banner', PageKind::Collection, ['collection', 'isOneOf', $named('collections', 'Winter letters', 'On the train')]);
-        $this->published($owner, 'Banners for inks and two collections', $shelf, $collection);
+        $this->shownAs($owner, $shelf, $ink);
+        $this->shownAs($owner, $collection, $framed);
+        $this->published($owner, 'Banners for inks and two collections, with cards of their own', $shelf, $collection, $ink);
 
         $this->inserted($owner, $pens, 'rating', ['id' => 'pensnote', 'kind' => 'note', 'what' => ['text' => 'Every nib is tried by hand before it leaves us.']]);
         $winter = $this->made($owner, 'Winter letters, the campaign', 'launch', PageKind::Product, ['collection', 'isIn', $named('collections', 'Winter letters')], first: true);
         $due = new DateTimeImmutable('+'.self::DAYS_TO_THE_CAMPAIGN.' days 08:00');
         $this->releases->wait(Changes::of(TemplateChange::publish($winter)), $owner, 'Winter letters begins', $due);
+    }
+
+    private function card(User $owner, string $name, string $start): Template
+    {
+        $card = $this->cards->begin($name, $start, $owner);
+
+        return is_int($card) ? Template::query()->findOrFail($card) : throw new RuntimeException("There is no start $start.");
+    }
+
+    /** The products in the first grid of a template stand as a card. */
+    private function shownAs(User $owner, Template $template, Template $card): void
+    {
+        [, $grid] = self::place((array) $template->draft_tree['page'], 'product-grid') ?? throw new RuntimeException('There is no grid.');
+        $this->drafting->apply($template->id, $owner, [['edit' => 'set', 'id' => $grid, 'question' => 'what', 'setting' => 'card', 'value' => $card->id, 'width' => 'desktop']]);
+        $template->refresh();
     }
 
     /** @param  array{string, string, list<int>}  $condition */

@@ -153,7 +153,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('publish', [Studio\PublishController::class, 'store']);
         Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/fallback', [Studio\StandingController::class, 'fallback'])->middleware(PagesOnly::class);
-        Route::post('cards/{template}/fallback', [Studio\StandingController::class, 'fallback']);
+        Route::post('cards/{template}/fallback', [Studio\StandingController::class, 'card']);
         Route::post('templates/order', [Studio\StandingController::class, 'order']);
         Route::post('pins', [Studio\StandingController::class, 'pin']);
         Route::delete('templates/{template}', [Studio\StandingController::class, 'delete']);

@@ -77,6 +77,8 @@ final readonly class PageShops
     public function forCards(Node $tree, bool $explain): Closure
     {
         $list = new PageList;
+        $judges = $this->judges(PageKind::Product, $tree);
+        $messages = $this->messages->live();
         $none = static fn (): never => throw new LogicException('Nothing on a card is about another product, or lists any.');
 
         return fn (Product $product): PageShop => new PageShop(
@@ -88,8 +90,8 @@ final readonly class PageShops
             $this->words,
             $explain ? PageKind::Product : null,
             $list,
-            $this->messages->live(),
-            $this->judge(PageKind::Product, $product, $tree),
+            $messages,
+            $judges($product),
             $none,
             $none,
         );
@@ -98,6 +100,12 @@ final readonly class PageShops
     /** @return Closure(list<Condition>): list<Condition> those that do not hold for the page's subject */
     private function judge(PageKind $kind, Subject $subject, Node $tree): Closure
     {
+        return $this->judges($kind, $tree)($subject);
+    }
+
+    /** @return Closure(Subject): (Closure(list<Condition>): list<Condition>) for each subject that the tree is shown with */
+    private function judges(PageKind $kind, Node $tree): Closure
+    {
         $clauses = [];
         foreach ($tree->walk() as $node) {
             $stored = $node->when['where'] ?? null;
@@ -105,16 +113,23 @@ final readonly class PageShops
         }
         $all = new Reach(array_values(array_filter($clauses, static fn (Clause $clause): bool => $clause->conditions !== [])));
         if ($all->show === []) {
-            return static fn (array $conditions): array => [];
+            $holds = static fn (array $conditions): array => [];
+
+            return static fn (Subject $subject): Closure => $holds;
         }
         $compiler = new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$all]), $kind);
-        $features = $this->live->of($kind)->collections->judge($this->pages->get($kind)->features($subject));
+        $pages = $this->pages->get($kind);
+        $collections = $this->live->of($kind)->collections;
 
-        return static function (array $conditions) use ($compiler, $features, $kind): array {
-            // What cannot be asked of such a page does not hold.
-            $strange = array_values(array_filter($conditions, static fn (Condition $one): bool => Fields::standard()->comparison($kind, $one->field, $one->comparison) === null));
+        return static function (Subject $subject) use ($compiler, $pages, $collections, $kind): Closure {
+            $features = $collections->judge($pages->features($subject));
 
-            return $strange === [] ? $compiler->compile(new Reach([Clause::of(...$conditions)]))->show[0]->failed($features) : $strange;
+            return static function (array $conditions) use ($compiler, $features, $kind): array {
+                // What cannot be asked of such a page does not hold.
+                $strange = array_values(array_filter($conditions, static fn (Condition $one): bool => Fields::standard()->comparison($kind, $one->field, $one->comparison) === null));
+
+                return $strange === [] ? $compiler->compile(new Reach([Clause::of(...$conditions)]))->show[0]->failed($features) : $strange;
+            };
         };
     }
 }

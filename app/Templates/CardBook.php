@@ -25,7 +25,7 @@ use Vestibra\Core\Templates\TemplateRole;
  *
  * @shape CardOption Card
  * @shape CardRow CardOption&array{unpublished: int, changedBy: string|null, changedAt: string, places: list<array{id: int,
- *     name: string, live: bool, draft: bool}>}
+ *     name: string, role: string, pageKind: string, live: bool, draft: bool}>}
  */
 final readonly class CardBook
 {
@@ -45,7 +45,9 @@ final readonly class CardBook
     /** @return list<Card> by name, the fallback first */
     public function all(): array
     {
-        return array_map(self::option(...), $this->rows());
+        $fallback = CardPlaces::fallback();
+
+        return array_map(static fn (Template $card): array => self::option($card, $fallback), $this->rows());
     }
 
     /** @return list<int> the numbers of all cards, whose drafts the drawing table shows */
@@ -57,11 +59,14 @@ final readonly class CardBook
     /** @return list<array<string, mixed>> with where each stands */
     public function overview(): array
     {
-        return array_map(fn (Template $card): array => self::option($card) + [
+        $fallback = CardPlaces::fallback();
+        $places = $this->places->all();
+
+        return array_map(fn (Template $card): array => self::option($card, $fallback) + [
             'unpublished' => $this->changes->unpublished($card),
             'changedBy' => $card->changer?->name,
             'changedAt' => $card->changed_at->toIso8601String(),
-            'places' => $this->places->of($card->id),
+            'places' => $places[$card->id] ?? [],
         ], $this->rows());
     }
 
@@ -163,8 +168,8 @@ final readonly class CardBook
     }
 
     /** @return Card */
-    private static function option(Template $card): array
+    private static function option(Template $card, int $fallback): array
     {
-        return ['id' => $card->id, 'name' => $card->name, 'live' => $card->isLive(), 'changed' => $card->isChanged(), 'fallback' => $card->id === CardPlaces::fallback()];
+        return ['id' => $card->id, 'name' => $card->name, 'live' => $card->isLive(), 'changed' => $card->isChanged(), 'fallback' => $card->id === $fallback];
     }
 }

@@ -41,6 +41,19 @@ final readonly class CardPlaces
         return $this->named->anyOf('card', $this->numbers($card));
     }
 
+    /** @return array<int, list<Place>> of every card that stands somewhere */
+    public function all(): array
+    {
+        $fallback = self::fallback();
+        $places = [];
+        foreach ($this->named->each('card') as $number => $some) {
+            $card = $number === CardChoice::FALLBACK ? $fallback : $number;
+            $places[$card] = array_values(array_column([...$places[$card] ?? [], ...$some], null, 'id'));
+        }
+
+        return $places;
+    }
+
     /** How many grids it stands in, as the drafts are; null where it stands on too many templates to count them. */
     public function grids(int $card): ?int
     {

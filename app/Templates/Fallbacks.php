@@ -26,7 +26,7 @@ final readonly class Fallbacks
     public function see(?User $author = null): void
     {
         $there = DB::table('fallbacks')->pluck('page_kind')->all();
-        foreach ([PageKind::Card, ...PagesOfTheShop::kinds()] as $kind) {
+        foreach ([...PagesOfTheShop::kinds(), PageKind::Card] as $kind) {
             if (! in_array($kind->value, $there, true)) {
                 $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
                 $this->templates->fallback(self::name($kind), $tree, $author, $kind);

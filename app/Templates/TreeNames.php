@@ -44,6 +44,18 @@ final readonly class TreeNames
         ));
     }
 
+    /** @return array<int, list<array{template: int, live: bool}>> everything of a sort that stands in trees, by its number */
+    public function all(string $thing): array
+    {
+        $this->catchUp();
+        $all = [];
+        foreach (DB::table('tree_names')->where('thing', $thing)->orderBy('template_id')->get(['template_id', 'live', 'name']) as $row) {
+            $all[(int) $row->name][] = ['template' => (int) $row->template_id, 'live' => (bool) $row->live];
+        }
+
+        return $all;
+    }
+
     private function catchUp(): void
     {
         if (DB::select(self::BEHIND.' limit 1') === []) {

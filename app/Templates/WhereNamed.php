@@ -32,6 +32,25 @@ final readonly class WhereNamed
         return $this->listed($this->names->holding($thing, $numbers));
     }
 
+    /** @return array<int, list<Place>> everything of a sort that is named, by its number */
+    public function each(string $thing): array
+    {
+        $trees = $this->names->all($thing);
+        $known = array_column($this->listed(array_merge([], ...array_values($trees))), null, 'id');
+        $each = [];
+        foreach ($trees as $number => $some) {
+            $in = [];
+            foreach ($some as $tree) {
+                $in[$tree['template']][$tree['live'] ? 'live' : 'draft'] = true;
+            }
+            foreach (array_intersect_key($known, $in) as $id => $place) {
+                $each[$number][] = ['live' => isset($in[$id]['live']), 'draft' => isset($in[$id]['draft'])] + $place;
+            }
+        }
+
+        return $each;
+    }
+
     /**
      * @param  array<array{template: int, live: bool}>  $trees
      * @return list<Place>

@@ -31,5 +31,7 @@ final class ShowcaseTest extends TestCase
         foreach (['/', '/all', '/c/inks', '/collection/winter-letters', '/p/gift-card', '/tag/gift'] as $address) {
             $this->get($address)->assertOk();
         }
+        $this->get('/c/bottled-inks?sort=title')->assertSee('dries in');
+        $this->get('/collection/winter-letters')->assertSee('product-picture-row', false);
     }
 }

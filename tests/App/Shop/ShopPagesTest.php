@@ -108,7 +108,7 @@ final class ShopPagesTest extends TestCase
 
     public function test_sorting_by_price_uses_what_is_paid_now(): void
     {
-        $first = static fn (string $html): string => preg_match('#card-title">([^<]+)<#', $html, $found) === 1 ? $found[1] : '';
+        $first = static fn (string $html): string => preg_match('#title-h3"><a href="[^"]+">([^<]+)<#', $html, $found) === 1 ? $found[1] : '';
         DB::table('variants')->where('product_id', $this->id('products', 'Heather bottled ink'))
             ->update(['sale_price' => 10, 'sale_from' => null, 'sale_until' => null]);
         DB::table('variants')->where('product_id', $this->id('products', 'Lamp Black bottled ink'))

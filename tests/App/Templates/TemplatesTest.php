@@ -70,7 +70,7 @@ final class TemplatesTest extends TestCase
         $answer = $this->postJson('/studio/templates', $body)->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
-        self::assertSame(count(PagesOfTheShop::kinds()), Template::query()->count(), 'The fallbacks, and nothing else.');
+        self::assertSame(count(PagesOfTheShop::kinds()) + 1, Template::query()->count(), 'The fallbacks, with that of cards, and nothing else.');
     }
 
     public function test_renaming(): void

@@ -25,6 +25,7 @@ use Vestibra\App\Releases\TemplateChange;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * How templates stand to one another in the shop: taken off, made the fallback, put in order, pinned to. Each is asked
@@ -50,6 +51,12 @@ final readonly class StandingController
     public function fallback(Request $request, Template $template): JsonResponse
     {
         return $this->release($request, FallbackChange::to($template));
+    }
+
+    /** Another card stands wherever no other was chosen. */
+    public function card(Request $request, Template $template): JsonResponse
+    {
+        return $template->role === TemplateRole::Card ? $this->fallback($request, $template) : abort(404);
     }
 
     public function order(Request $request): JsonResponse
