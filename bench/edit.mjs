@@ -1,11 +1,13 @@
 // From pointer-up or last key to the server's confirmed HTML painted, on the drawing table, served by bin/start.
 // node bench/edit.mjs [--blocks=60] [--edits=300] [--seed=1]
+// node bench/edit.mjs --cards=48: the card of that many products, edited where it stands
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { launchOptions } from '../tools/chromium.mjs';
 
 const option = (name, otherwise) => Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
+const cards = option('cards', 0);
 const [blocks, edits, warmUp] = [option('blocks', 60), option('edits', 300), 20];
 let seed = option('seed', 1);
 const draw = (below) => (seed = (seed * 48271) % 2147483647) % below;
@@ -42,10 +44,11 @@ try {
     await page.waitForURL('**/studio/today');
     await page.goto(`${base}/studio/templates`);
     await page.getByRole('button', { name: 'New template…' }).click();
-    await page.fill('#new-name', `Benchmark of ${blocks}`);
+    await page.fill('#new-name', `Benchmark of ${cards || blocks}`);
+    if (cards > 0) await page.getByLabel('the all-products page').check();
     await page.getByRole('button', { name: 'Make it' }).click();
     await page.waitForURL(/templates\/\d+$/);
-    await fill(page);
+    await (cards > 0 ? openCard(page) : fill(page));
     const samples = await measure(page);
     await browser.close();
     report(samples);
@@ -82,6 +85,21 @@ async function fill(page) {
     }, blocks);
     await page.reload();
     await page.frameLocator('iframe').locator('.heading').first().waitFor();
+}
+
+/** So many products in the grid of the page, and the card of one of them opened, with eight blocks. */
+async function openCard(page) {
+    const frame = page.frameLocator('iframe');
+    const shown = frame.locator('.product-grid .card');
+    await page.getByRole('treeitem', { name: /^Products/ }).click();
+    await page.getByLabel('At once').fill(String(cards));
+    await page.getByLabel('At once').press('Enter');
+    await shown.nth(cards - 1).waitFor();
+    await page.getByLabel('As the card').selectOption({ label: 'With a way to buy' });
+    await page.getByRole('region', { name: 'The card' }).waitFor();
+    await page.reload();
+    await page.getByRole('region', { name: 'The card' }).waitFor();
+    await frame.locator('.quick-buy').first().waitFor();
 }
 
 async function measure(page) {
@@ -130,12 +148,38 @@ async function measure(page) {
             return () => page.keyboard.press('Delete');
         },
     };
+    const ofCard = {
+        size: async (round) => {
+            await inOutline('Title', 0).click();
+            return () => settings.getByLabel('Size', { exact: true }).fill(String(14 + (round % 20)));
+        },
+        level: async (round) => {
+            await inOutline('Title', 0).click();
+            return () => settings.getByLabel('Heading level').selectOption(round % 2 === 0 ? 'p' : 'h3');
+        },
+        insert: async () => {
+            await inOutline('Title', 0).click();
+            return () => page.locator('[data-shelf="Text"]').click();
+        },
+        move: async () => {
+            await inOutline('Rating', 0).click();
+            return (round) => page.keyboard.press(round % 2 === 0 ? 'Alt+ArrowDown' : 'Alt+ArrowUp');
+        },
+        remove: async () => {
+            await inOutline('Text', 0).click();
+            return () => page.keyboard.press('Delete');
+        },
+    };
+    if (cards > 0) {
+        for (const kind of Object.keys(kinds)) delete kinds[kind];
+        Object.assign(kinds, ofCard);
+    }
     const names = Object.keys(kinds);
     for (let at = 0; at < edits + warmUp; at++) {
         const name = names[at % names.length];
         const act = await kinds[name](at);
         await page.evaluate(() => (window.marks = { began: 0, painted: 0 }));
-        await act();
+        await act(at);
         await page.waitForFunction(() => window.marks.began > 0 && window.marks.painted > window.marks.began, undefined, { polling: 5 });
         const took = await page.evaluate(() => window.marks.painted - window.marks.began);
         if (at >= warmUp) samples.push({ name, took });
@@ -147,7 +191,7 @@ function report(samples) {
     const at = (list, part) => list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * part))].toFixed(1);
     const line = (words, list) =>
         console.log(`${words.padEnd(12)} median ${at(list, 0.5).padStart(6)} ms   95th percentile ${at(list, 0.95).padStart(6)} ms   (${list.length})`);
-    console.log(`edit: ${blocks} blocks, seed ${option('seed', 1)}`);
+    console.log(`edit: ${cards > 0 ? `the card of ${cards} products` : `${blocks} blocks`}, seed ${option('seed', 1)}`);
     for (const name of new Set(samples.map((sample) => sample.name)))
         line(
             name,
@@ -158,5 +202,5 @@ function report(samples) {
         samples.map((sample) => sample.took),
     );
     mkdirSync('storage/app/bench', { recursive: true });
-    writeFileSync(`storage/app/bench/edit-${blocks}.json`, JSON.stringify(samples));
+    writeFileSync(`storage/app/bench/edit-${cards > 0 ? `card-${cards}` : blocks}.json`, JSON.stringify(samples));
 }

@@ -16,7 +16,9 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\View\Engines\CompilerEngine;
 use Illuminate\View\Factory;
+use LogicException;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\FactBook;
@@ -91,7 +93,7 @@ final class VestibraProvider extends ServiceProvider
         $this->app->bind(Messages::class, fn (): Messages => $this->app->make(ShopMessages::class)->live());
         $this->app->scoped(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
-            $this->app->make(Factory::class)->getEngineResolver()->resolve('blade'),
+            self::blade($this->app->make(Factory::class)),
             $this->app->make(LoggerInterface::class),
             base_path('blocks'),
             array_values(array_map(static fn (Definition $one): string => $one->kind, array_filter(
@@ -100,6 +102,13 @@ final class VestibraProvider extends ServiceProvider
             ))),
             $this->app->make(ShopMessages::class),
         ));
+    }
+
+    private static function blade(Factory $views): CompilerEngine
+    {
+        $engine = $views->getEngineResolver()->resolve('blade');
+
+        return $engine instanceof CompilerEngine ? $engine : throw new LogicException('Views are compiled by Blade.');
     }
 
     public function boot(): void

@@ -16,14 +16,11 @@ use Vestibra\Core\Templates\Types\Rule;
 /** A block's own values with its defaults behind them and its sources filled from the page's subject. */
 final readonly class Settings
 {
-    private Sources $sources;
-
     public function __construct(
         private Node $node,
         private Definition $definition,
         private Context $context,
     ) {
-        $this->sources = new Sources($context);
     }
 
     /** @return string empty where nothing but spaces is left */
@@ -33,7 +30,7 @@ final readonly class Settings
         $source = Source::of($value);
         $words = is_string($value) ? $value : '';
         if ($source !== null) {
-            $filled = $this->sources->words($source, Source::numberOf($value));
+            $filled = $this->sources()->words($source, Source::numberOf($value));
             $words = $filled === '' ? self::otherwise($value) : $filled;
         }
 
@@ -54,10 +51,10 @@ final readonly class Settings
     {
         $value = $this->value($name);
         $source = Source::of($value);
-        $html = $source === null ? $value : $this->sources->html($source, Source::numberOf($value));
+        $html = $source === null ? $value : $this->sources()->html($source, Source::numberOf($value));
         $html = is_string($html) && $html !== '' ? $html : self::otherwise($value);
 
-        return FactValue::plain($html) === '' && stripos($html, '<img') === false ? '' : $this->context->shop->safe($this->sources->withValues($html));
+        return FactValue::plain($html) === '' && stripos($html, '<img') === false ? '' : $this->context->shop->safe($this->sources()->withValues($html));
     }
 
     /** HTML as somebody wrote it, made safe; empty when nothing that shows is left. */
@@ -74,7 +71,7 @@ final readonly class Settings
     {
         $value = $this->value($name);
         $source = Source::of($value);
-        $link = $source === null ? $value : $this->sources->link($source, Source::numberOf($value));
+        $link = $source === null ? $value : $this->sources()->link($source, Source::numberOf($value));
 
         return is_string($link) && $link !== '' ? $link : self::otherwise($value);
     }
@@ -91,7 +88,7 @@ final readonly class Settings
         $setting = $this->definition->setting(Question::What, $name);
         $source = Source::of($value);
         if ($source !== null) {
-            $filled = $this->sources->number(Source::numberOf($value) ?? 0);
+            $filled = $this->sources()->number(Source::numberOf($value) ?? 0);
             $otherwise = is_array($value) ? $value['otherwise'] ?? $setting?->default : null;
             $value = $filled !== null && $setting?->type->problem($filled) === null ? $filled : $otherwise;
         }
@@ -137,7 +134,7 @@ final readonly class Settings
         $source = Source::of($value);
         $chosen = $source === null ? $value : (is_array($value) ? $value['otherwise'] ?? null : null);
 
-        return ($source === null ? null : $this->sources->picture($source, Source::numberOf($value)))
+        return ($source === null ? null : $this->sources()->picture($source, Source::numberOf($value)))
             ?? (is_int($chosen) ? $this->context->pictures[$chosen] ?? null : null);
     }
 
@@ -147,7 +144,13 @@ final readonly class Settings
         $value = $this->value($name);
         $source = Source::of($value);
 
-        return $source === null ? $typed : "this {$this->context->subject->kind()->one()} has no ".$this->sources->name($source, Source::numberOf($value));
+        return $source === null ? $typed : "this {$this->context->subject->kind()->one()} has no ".$this->sources()->name($source, Source::numberOf($value));
+    }
+
+    /** Made where a value comes from one: most are typed in. */
+    private function sources(): Sources
+    {
+        return new Sources($this->context);
     }
 
     private function value(string $name): mixed
