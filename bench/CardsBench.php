@@ -90,7 +90,7 @@ final class CardsBench
         [$one, $other] = array_map(static function (string $html): string {
             $list = preg_match('~<ul class="product-grid-cards".*?</ul>\s*</section>~s', $html, $part) === 1 ? $part[0] : '';
 
-            return trim((string) preg_replace(['~ data-b="[^"]*"~', '~\s+~', '~> <~', '~ >~'], ['', ' ', '><', '>'], $list));
+            return trim((string) preg_replace(['~ data-(b|line|lines)="[^"]*"~', '~\s+~', '~> <~', '~ >~'], ['', ' ', '><', '>'], $list));
         }, [$ours, $theirs]);
         if ($one === '' || $one !== $other) {
             $at = strspn($one ^ $other, "\0");

@@ -161,8 +161,12 @@ final readonly class DraftState
         if ($room === null) {
             return $state + ['parts' => [], 'css' => null];
         }
-        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids());
+        $changed = CanvasParts::changedOn($done);
+        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids(), only: $changed);
 
-        return $state + ['parts' => $done->stylesOnly ? [] : $this->parts->grids($composed, $done->draft->tree->id), 'css' => $composed->css];
+        return $state + [
+            'parts' => $done->stylesOnly ? [] : $this->parts->grids($composed, $done, $changed),
+            'css' => $composed->css,
+        ];
     }
 }

@@ -35,18 +35,31 @@ final class BlockPrinter
 
     public function print(ComposedNode $node, bool $canvas): string
     {
+        return $this->node($node, $canvas, null, false);
+    }
+
+    /**
+     * @param  int|null  $line  of a block right on a card: what has the same stands on common lines across a row
+     * @param  bool  $isCard  whether its own blocks have lines
+     */
+    private function node(ComposedNode $node, bool $canvas, ?int $line, bool $isCard): string
+    {
         if ($node->absent !== null && ! ($canvas && $this->holdsBlocks($node))) {
             return $canvas ? $this->mark($node->id, $node->absent) : '';
         }
         $slot = '';
-        foreach ($node->children === [] ? $node->cards : $node->children as $child) {
-            $slot .= $this->print($child, $canvas);
+        foreach ($node->children as $at => $child) {
+            $slot .= $this->node($child, $canvas, $isCard ? $at + 1 : null, false);
+        }
+        foreach ($node->cards as $card) {
+            $slot .= $this->node($card, $canvas, null, true);
         }
         try {
             return $this->view($node->kind, [
                 '__env' => $this->views,
                 'id' => $node->id,
-                'root' => $this->root($node, $canvas),
+                'root' => $this->root($node, $canvas, $line),
+                'lines' => count($node->children),
                 'd' => $node->data,
                 'slot' => new HtmlString($slot),
                 ...$this->messages->forViews(),
@@ -69,13 +82,14 @@ final class BlockPrinter
         return '<div data-b="'.e($id).'" data-absent="'.e($why).'"></div>';
     }
 
-    private function root(ComposedNode $node, bool $canvas): HtmlString
+    private function root(ComposedNode $node, bool $canvas, ?int $line): HtmlString
     {
+        $stands = $line === null ? '' : " data-line=\"$line\"";
         $absent = $node->absent === null ? '' : ' data-absent="'.e($node->absent).'"';
 
         $note = $canvas && $node->note !== null ? ' data-note="'.e($node->note).'"' : '';
 
-        return new HtmlString('data-b="'.e($node->id).'"'.$absent.$note);
+        return new HtmlString('data-b="'.e($node->id).'"'.$stands.$absent.$note);
     }
 
     /**

@@ -52,11 +52,12 @@ final readonly class PageMaker
      * @param  bool  $isDraft  whether it is that template's draft
      * @param  bool  $explain  whether blocks that do not appear have to say why in words
      * @param  list<int>  $drafts  parts and cards whose drafts are taken instead of what is live
+     * @param  list<string>|null  $only  of cards, the blocks that are wanted besides all styles; null for all
      */
-    public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false): ComposedPage
+    public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false, ?array $only = null): ComposedPage
     {
         $tree = $this->filler->fill($tree, $subject, $drafts);
-        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts));
+        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts, $only));
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for {$subject->kind()->value} {$subject->id()}.", ['exception' => $failure->error]);
             if ($templateId !== null) {
@@ -76,8 +77,9 @@ final readonly class PageMaker
     /**
      * @param  Node  $tree  filled
      * @param  list<int>  $drafts  cards whose drafts are taken instead of what is live
+     * @param  list<string>|null  $only  of cards, the blocks that are wanted; null for all
      */
-    public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false, array $drafts = []): Context
+    public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false, array $drafts = [], ?array $only = null): Context
     {
         return new Context(
             $subject,
@@ -86,14 +88,17 @@ final readonly class PageMaker
             new ShopAddresses,
             $this->settings->format(),
             $this->clock->now(),
-            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $ids, $explain)),
+            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $only === [] ? [] : $ids, $explain, $only)),
             $this->messages->live(),
             ...$this->things->of($tree, $subject),
         );
     }
 
-    /** @param  list<int>  $ids  of products, of which customers can see those that are published */
-    private function cards(Node $tree, array $ids, bool $explain): CardList
+    /**
+     * @param  list<int>  $ids  of products, of which customers can see those that are published
+     * @param  list<string>|null  $only
+     */
+    private function cards(Node $tree, array $ids, bool $explain, ?array $only): CardList
     {
         $products = array_values(array_filter($this->products->several($ids), static fn (Product $one): bool => $one->isShown()));
         $things = $this->things->of($tree, ...$products);
@@ -103,7 +108,7 @@ final readonly class PageMaker
         return new CardList($tree, array_map(
             static fn (Product $product): Context => new Context($product, self::choose($product, new Visit), $categories, $addresses, $money, $now, $shops($product), $messages, ...$things),
             $products,
-        ));
+        ), $only);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Vestibra\App\Templates;
 
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Stepped;
@@ -19,6 +20,8 @@ final readonly class StepResult
      * @param  list<string>  $arranged  ids of what had blocks put in, taken out or moved
      * @param  list<string>  $fresh  ids of blocks put in
      * @param  string|null  $notice  what the person should know of it
+     * @param  list<string>  $moved  ids of blocks that moved
+     * @param  int  $edits  how many there were
      * @param  bool  $stylesOnly  whether nothing but styles is another one
      */
     public function __construct(
@@ -30,11 +33,32 @@ final readonly class StepResult
         public array $fresh = [],
         public ?string $notice = null,
         public bool $stylesOnly = false,
+        public array $moved = [],
+        private int $edits = 0,
     ) {
+    }
+
+    /** Whether blocks moved, and nothing else happened. */
+    public function movesOnly(): bool
+    {
+        return $this->edits > 0 && count($this->moved) === $this->edits;
     }
 
     public static function of(Stepped $done, int $revision, ?string $notice = null): self
     {
-        return new self($done->draft, $done->inverses, $done->touched, $revision, $done->arranged, $done->fresh, $notice, $done->edits !== [] && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue || $edit->question !== Question::How) === []);
+        $moved = array_map(static fn (Edit $edit): string => $edit instanceof Move ? $edit->id : '', $done->edits);
+
+        return new self(
+            $done->draft,
+            $done->inverses,
+            $done->touched,
+            $revision,
+            $done->arranged,
+            $done->fresh,
+            $notice,
+            $done->edits !== [] && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue || $edit->question !== Question::How) === [],
+            array_values(array_filter($moved)),
+            count($done->edits),
+        );
     }
 }

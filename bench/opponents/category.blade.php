@@ -39,7 +39,7 @@
     }
     $colours ??= $product->options[0] ?? null;
 @endphp
-<li class="card"><a class="card-cover" href="{{ $address }}" tabindex="-1" aria-hidden="true"></a><div class="product-picture"><a class="product-picture-room" href="{{ $address }}">
+<li class="card card-linked"><a class="card-cover" href="{{ $address }}" tabindex="-1" aria-hidden="true"></a><div class="product-picture"><a class="product-picture-room" href="{{ $address }}">
 @forelse (array_slice($product->pictures, 0, 2) as $picture)
 <img src="/pictures/{{ $picture->file }}-400.webp" srcset="/pictures/{{ $picture->file }}-400.webp 400w, /pictures/{{ $picture->file }}-800.webp 800w" sizes="(max-width: 639px) 46vw, 280px" width="{{ $picture->width }}" height="{{ $picture->height }}" class="focus-x{{ $picture->focusX }} focus-y{{ $picture->focusY }}" alt="{{ $loop->first ? $product->title : '' }}"@if ($loop->parent->index > 3 || ! $loop->first) loading="lazy"@endif>
 @empty

@@ -122,7 +122,11 @@ final readonly class ProductGridBlock implements BlockKind
     {
         $cards = $ids === [] ? null : $context->shop->cards($settings->number('card'), $ids);
 
-        return $cards === null || $cards->contexts === [] ? Composed::absent($none) : $this->shown($settings, $cards, []);
+        return match (true) {
+            $cards === null => Composed::absent($none),
+            $cards->contexts === [] => Composed::absent($none)->with($cards),
+            default => $this->shown($settings, $cards, []),
+        };
     }
 
     /** @param  array<string, mixed>  $more */

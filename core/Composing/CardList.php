@@ -9,10 +9,14 @@ use Vestibra\Core\Templates\Node;
 /** Products to be shown as cards: the card's tree, and what is known of each product. */
 final readonly class CardList
 {
-    /** @param  list<Context>  $contexts  one for each product, in order */
+    /**
+     * @param  list<Context>  $contexts  one for each product, in order
+     * @param  list<string>|null  $only  the blocks right on it that are wanted; null for all
+     */
     public function __construct(
         public Node $tree,
         public array $contexts,
+        public ?array $only = null,
     ) {
     }
 }

@@ -88,7 +88,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        $cards = $composed->cards === null || $sheet === null ? [] : $this->cards($node, $composed->cards, $sheet, $failures);
+        $cards = $composed->cards === null || $sheet === null ? [] : $this->cards($composed->cards, $sheet, $failures);
 
         return new ComposedNode(
             $node->id,
@@ -100,26 +100,20 @@ final readonly class Composer
             until: $composed->until,
             essential: $sheet === null ? null : $definition->essentialOf($node),
             cards: $cards,
+            card: $composed->cards?->tree->id,
         );
     }
 
     /**
-     * A card for each product. What stands on the same line of the card's tree stands on common lines across a row.
+     * A card for each product, with styles that are declared once for all.
      *
      * @param  list<Failure>  $failures
      * @return list<ComposedNode>
      */
-    private function cards(Node $grid, CardList $list, StyleSheet $sheet, array &$failures): array
+    private function cards(CardList $list, StyleSheet $sheet, array &$failures): array
     {
         $card = $list->tree;
-        $sheet->declare($grid->id, Width::Desktop, '--card-lines', (string) max(1, count($card->children)));
         if ($sheet->begins($card->id)) {
-            foreach ($card->children as $line => $block) {
-                $sheet->declare($block->id, Width::Desktop, '--line', (string) ($line + 1));
-                if ($line === 0) {
-                    $sheet->declare($block->id, Width::Desktop, 'margin-top', '0');
-                }
-            }
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
@@ -128,9 +122,10 @@ final readonly class Composer
             }
         }
         $days = Until::days($card, $list->contexts[0] ?? null);
+        $shown = $list->only === null ? $card : $card->withChildren(array_values(array_filter($card->children, static fn (Node $block): bool => in_array($block->id, $list->only, true))));
         $broken = $cards = [];
         foreach ($list->contexts as $context) {
-            $composed = $this->node($card, $context, null, $broken);
+            $composed = $this->node($shown, $context, null, $broken);
             $cards[] = new ComposedNode($composed->id, $composed->kind, $composed->data, $composed->children, $composed->absent, until: Until::ofCard($composed, $days, $context));
         }
         // The same block on every card is one trouble.

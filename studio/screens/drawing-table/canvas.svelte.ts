@@ -139,7 +139,8 @@ export class Canvas {
         for (const part of parts) {
             const element = this.element(part.id);
             if (!element) continue;
-            if ('order' in part) leaving.push(...this.arrange(element, part.order, part.fresh));
+            if ('card' in part) this.redraw(part);
+            else if ('order' in part) leaving.push(...this.arrange(element, part.order, part.fresh));
             else if (!(this.typing && element.contains(this.typing))) this.window?.vestibra?.morph(element, part.html);
         }
         for (const element of leaving) {
@@ -174,6 +175,32 @@ export class Canvas {
         return leaving;
     }
 
+    /** On each card of a grid the blocks that changed, in the order of all. */
+    private redraw(part: Extract<CanvasPart, { card: string }>): void {
+        const cards = this.cardsIn(part.id, part.card);
+        if (Object.values(part.blocks).some((all) => all.length !== cards.length)) {
+            this.window?.location.reload();
+            return;
+        }
+        for (const [at, card] of cards.entries()) {
+            const known = (id: string): HTMLElement | null => (card.dataset.b === id ? card : card.querySelector<HTMLElement>(`[data-b="${id}"]`));
+            const fresh = (id: string): HTMLElement | null => {
+                const [before, html] = [known(id), part.blocks[id]?.[at]];
+                const typed = before !== null && this.typing !== null && before.contains(this.typing);
+                const block = html === undefined || typed ? before : this.made(html);
+                if (before && block && before !== block) before.replaceWith(block);
+                return block;
+            };
+            for (const [id, order] of Object.entries(part.orders)) {
+                const holder = known(id);
+                if (holder) arrangeIn(holder, order.map(fresh), order);
+            }
+            const top = part.orders[part.card] ?? [];
+            card.dataset.lines = String(top.length);
+            for (const block of card.querySelectorAll<HTMLElement>(':scope > [data-b]')) block.dataset.line = String(top.indexOf(block.dataset.b ?? '') + 1);
+        }
+    }
+
     private made(html: string): HTMLElement | null {
         const template = this.document?.createElement('template');
         if (!template) return null;
@@ -197,4 +224,18 @@ export class Canvas {
         const over = clientX >= rect.left && clientX <= rect.right && clientY >= rect.top && clientY <= rect.bottom;
         return { x: (clientX - rect.left) / this.scale, y: (clientY - rect.top) / this.scale, over };
     }
+}
+
+/** Puts the blocks of a card, or of a holder on it, in order; those that stand there no more go, unless they stand elsewhere by then. */
+function arrangeIn(holder: HTMLElement, blocks: (HTMLElement | null)[], order: string[]): void {
+    let behind: Element | null = holder.querySelector(':scope > :not([data-b])');
+    for (const block of blocks) {
+        if (!block) continue;
+        if (block.previousElementSibling !== behind || block.parentElement !== holder) {
+            if (behind) behind.after(block);
+            else holder.prepend(block);
+        }
+        behind = block;
+    }
+    for (const gone of holder.querySelectorAll<HTMLElement>(':scope > [data-b]')) if (!order.includes(gone.dataset.b ?? '')) gone.remove();
 }

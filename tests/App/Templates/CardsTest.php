@@ -54,7 +54,7 @@ final class CardsTest extends TestCase
         $release = $this->postJson('/studio/publish', ['revisions' => $impact->json('revisions'), 'note' => 'Words'])->assertStatus(201)->json('id');
         $this->anew();
         $html = (string) $this->get(self::INKS)->getContent();
-        self::assertSame(substr_count($html, 'class="card"'), substr_count($html, 'Said on every card'));
+        self::assertSame(substr_count($html, 'class="card card-linked"'), substr_count($html, 'Said on every card'));
         $this->postJson("/studio/releases/$release/bring-back")->assertSuccessful();
         $this->anew();
         $this->get(self::INKS)->assertDontSee('Said on every card');
@@ -129,12 +129,12 @@ final class CardsTest extends TestCase
             DB::beginTransaction();
             DB::table('templates')->where('id', $card->id)->update([$column => $value]);
             $this->anew();
-            $this->get(self::INKS)->assertOk()->assertSee('class="card"', false)->assertDontSee('quick-buy-button');
+            $this->get(self::INKS)->assertOk()->assertSee('class="card card-linked"', false)->assertDontSee('quick-buy-button');
             DB::rollBack();
         }
         DB::table('templates')->where('id', $card->id)->update(['live_tree' => '{"format":3,"page":{"id":"p","kind":"of-a-later-version"}}']);
         $this->anew();
-        $this->get(self::INKS)->assertOk()->assertSee('class="card"', false);
+        $this->get(self::INKS)->assertOk()->assertSee('class="card card-linked"', false);
     }
 
     public function test_what_cannot_stand_on_a_card_is_refused_in_words_and_nothing_is_lost(): void
@@ -164,14 +164,31 @@ final class CardsTest extends TestCase
         $grid = $this->block($page, 'product-grid');
         $words = $send(['edit' => 'insert', 'parent' => $root, 'after' => null, 'node' => ['id' => 'words', 'kind' => 'text', 'what' => ['text' => 'Said on every card']]], ['on' => $page->id, 'sample' => $sample]);
         self::assertSame([$grid], array_column($words->json('parts'), 'id'));
-        self::assertStringContainsString('Said on every card', $words->json('parts.0.html'));
+        self::assertSame('words', $words->json("parts.0.orders.$root.0"));
+        self::assertSame(['words'], array_keys($words->json('parts.0.blocks')), 'The others stay as they are.');
+        self::assertCount(12, $words->json('parts.0.blocks.words'));
+        self::assertStringContainsString('Said on every card', $words->json('parts.0.blocks.words.11'));
         $style = $send(['edit' => 'set', 'id' => $root, 'question' => 'how', 'setting' => 'gap', 'value' => 10, 'width' => 'desktop'], ['on' => $page->id, 'sample' => $sample]);
         self::assertSame([], $style->json('parts'));
         self::assertStringContainsString('--card-gap:10px', $style->json('css'));
         $alone = $send(['edit' => 'set', 'id' => 'words', 'question' => 'what', 'setting' => 'text', 'value' => 'Said alone', 'width' => 'desktop'], ['sample' => $this->id('products', 'Gift card')]);
         self::assertSame([CardRoom::GRID], array_column($alone->json('parts'), 'id'));
-        self::assertStringContainsString('Gift card', substr($alone->json('parts.0.html'), 0, (int) strpos($alone->json('parts.0.html'), '</li>')), 'The chosen product stands first.');
-        self::assertSame([], $send(['edit' => 'set', 'id' => 'words', 'question' => 'what', 'setting' => 'text', 'value' => 'Nowhere', 'width' => 'desktop'], ['on' => $page->id, 'sample' => 99_999])->json('parts'));
+        $whole = $send(['edit' => 'set', 'id' => $root, 'question' => 'what', 'setting' => 'linked', 'value' => false, 'width' => 'desktop'], ['sample' => $this->id('products', 'Gift card')])->json('parts.0.html');
+        self::assertStringContainsString('Gift card', substr($whole, 0, (int) strpos($whole, '</li>')), 'The chosen product stands first.');
+        $holder = (string) array_column($card->refresh()->draft_tree['page']['children'], 'id', 'kind')['holder'];
+        $moved = $send(['edit' => 'move', 'id' => 'words', 'parent' => $holder, 'after' => null], ['on' => $page->id, 'sample' => $sample]);
+        self::assertSame([], $moved->json('parts.0.blocks'), 'What moves stays as it is.');
+        self::assertSame('words', $moved->json("parts.0.orders.$holder.0"));
+        self::assertNotContains('words', $moved->json("parts.0.orders.$root"));
+        $back = $send(['edit' => 'move', 'id' => 'words', 'parent' => $root, 'after' => null], ['on' => $page->id, 'sample' => $sample]);
+        self::assertSame('words', $back->json("parts.0.orders.$root.0"));
+        $send(['edit' => 'move', 'id' => 'words', 'parent' => $holder, 'after' => null], ['on' => $page->id, 'sample' => $sample]);
+        $inside = $send(['edit' => 'set', 'id' => 'words', 'question' => 'what', 'setting' => 'text', 'value' => 'In the holder', 'width' => 'desktop'], ['on' => $page->id, 'sample' => $sample]);
+        self::assertSame([$holder], array_keys($inside->json('parts.0.blocks')));
+        $gone = $send(['edit' => 'remove', 'id' => $holder], ['on' => $page->id, 'sample' => $sample]);
+        self::assertSame([], $gone->json('parts.0.blocks'));
+        self::assertNotContains($holder, $gone->json("parts.0.orders.$root"));
+        self::assertSame([], $send(['edit' => 'set', 'id' => $root, 'question' => 'what', 'setting' => 'linked', 'value' => true, 'width' => 'desktop'], ['on' => $page->id, 'sample' => 99_999])->json('parts'));
     }
 
     public function test_the_drawing_table_shows_the_draft_of_a_card_and_customers_what_is_live(): void

@@ -53,7 +53,7 @@ final class CardsTest extends TestCase
         self::assertSame(['card', 'card5'], [$root([]), $root(['card' => 5])]);
     }
 
-    public function test_styles_and_lines_are_declared_once_for_all_cards_of_all_grids(): void
+    public function test_styles_are_declared_once_for_all_cards_of_all_grids(): void
     {
         $twice = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [
             new Node('one', 'product-grid', self::GRID),
@@ -61,9 +61,6 @@ final class CardsTest extends TestCase
         ])])]);
         $css = Pages::page($twice, Pages::bare())->css;
         self::assertSame(1, substr_count($css, '--card-gap:10px'));
-        self::assertSame(1, substr_count($css, '[data-b="cardprice"][data-b]{--line:2}'));
-        self::assertStringContainsString('[data-b="cardtitle"][data-b]{--line:1;margin-top:0}', $css);
-        self::assertSame(2, substr_count($css, '--card-lines:2'), 'Each grid knows how many lines its cards have.');
         self::assertTrue((new StyleSheet)->begins('card'));
     }
 
