@@ -28,7 +28,7 @@ async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<HTMLElem
         const further = page.querySelector<HTMLAnchorElement>('a[data-list-more]');
         if (further) more.href = further.href;
         else more.hidden = true;
-        return added[0]?.querySelector<HTMLElement>('a') ?? null;
+        return added[0]?.querySelector<HTMLElement>('a:not([aria-hidden])') ?? null;
     } catch {
         location.assign(more.href);
         return null;
@@ -59,6 +59,6 @@ async function comeBack(): Promise<void> {
         if (!more || !(await add(more, list))) break;
     }
     scrollTo({ top, behavior: 'instant' });
-    const link = [...list.querySelectorAll('a')].find((one) => one.getAttribute('href') === opened);
+    const link = [...list.querySelectorAll<HTMLElement>('a:not([aria-hidden])')].find((one) => one.getAttribute('href') === opened);
     link?.focus({ preventScroll: true });
 }

@@ -52,7 +52,7 @@ final readonly class ProductGridBlock implements BlockKind
                 Setting::what('count', 'Say how many there are', new Toggle, true)->while('feed', 'page'),
                 Setting::what('order', 'Let customers choose the order', new Toggle, true)->while('feed', 'page'),
                 Setting::words('empty', 'When there are none', new Text(160), 'list.none')->while('feed', 'page'),
-                Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row'),
+                Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')->eased(tablet: 4, phone: 2),
                 Setting::how('shape', 'Pictures are', new Choice(['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'], ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3']), '--card-shape'),
                 Setting::how('fit', 'and', new Choice(['cover' => 'fill their shape', 'contain' => 'are seen whole']), '--card-fit'),
                 Setting::how('gap', 'Between cards', new Step, '--grid-gap'),

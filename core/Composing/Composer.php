@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
+use Vestibra\Core\Templates\Setting;
 
 /** Template and page's subject in, composed page out. One bad block never takes the page down. */
 final readonly class Composer
@@ -161,6 +162,9 @@ final readonly class Composer
                 }
             }
         }
+        foreach ($definition->eased as $setting) {
+            $this->ease($node, $setting, $sheet);
+        }
         $shownOn = $node->when['widths'] ?? null;
         if (is_array($shownOn)) {
             foreach (Width::cases() as $width) {
@@ -168,6 +172,21 @@ final readonly class Composer
                     $sheet->hide($node->id, $width);
                 }
             }
+        }
+    }
+
+    /** A number that would be too large on narrower widths counts there as the most that they take. */
+    private function ease(Node $node, Setting $setting, StyleSheet $sheet): void
+    {
+        $value = null;
+        foreach (Width::cases() as $width) {
+            $own = $node->how[$width->value][$setting->name] ?? null;
+            $most = $setting->eased[$width->value] ?? null;
+            if ($own === null && $most !== null && $value > $most && $setting->property !== null && $setting->type instanceof StyleValue) {
+                $sheet->declare($node->id, $width, $setting->property, $setting->type->css($most));
+                $own = $most;
+            }
+            $value = is_int($own) ? $own : $value;
         }
     }
 }

@@ -35,6 +35,9 @@ final readonly class Definition
     /** @var list<Setting> whose values may name things of the shop, by themselves or by their source */
     public array $naming;
 
+    /** @var list<Setting> styles that narrower widths take over with a limit */
+    public array $eased;
+
     private ?Setting $another;
 
     /**
@@ -105,6 +108,7 @@ final readonly class Definition
         }
         $this->settings = $byName;
         $this->naming = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof Names || $one->sourced));
+        $this->eased = array_values(array_filter($byName, static fn (Setting $one): bool => $one->eased !== []));
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;
     }

@@ -16,12 +16,15 @@ use Vestibra\Core\Templates\Types\RichText;
  * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
  *
  * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
- *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
+ *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
  *     bool, things?: string, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>}
  */
 final readonly class Setting
 {
-    /** @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to count */
+    /**
+     * @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to count
+     * @param  array<string, int>  $eased  by width: the most that a wider one may say for it
+     */
     private function __construct(
         public string $name,
         public string $label,
@@ -33,13 +36,20 @@ final readonly class Setting
         public bool $sourced,
         public ?string $says = null,
         public ?array $while = null,
+        public array $eased = [],
     ) {
+    }
+
+    /** A number that a wider width says counts on a narrower one as so many at most, unless that says one itself. */
+    public function eased(int $tablet, int $phone): self
+    {
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, ['tablet' => $tablet, 'phone' => $phone]);
     }
 
     /** It counts only while another setting of the block has one of these values: the panel shows it then. */
     public function while(string $name, string|bool ...$values): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)]);
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)], $this->eased);
     }
 
     public static function what(string $name, string $label, SettingType $type, mixed $default): self
@@ -111,6 +121,7 @@ final readonly class Setting
             'sourced' => $this->sourced,
             'takes' => array_column($this->takes(), 'value'),
             'while' => $this->while,
+            'eased' => (object) $this->eased,
             ...$this->type->describe(),
         ];
     }

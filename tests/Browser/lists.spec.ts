@@ -161,15 +161,16 @@ test('“more” adds below and says so; without scripts it leads on; back bring
     await expect(cards(page)).toHaveCount(12);
     await page.getByRole('link', { name: 'More', exact: true }).press('Enter');
     await expect(cards(page)).not.toHaveCount(12);
-    await expect(cards(page).nth(12)).toBeFocused();
+    await expect(page.locator('.product-grid .card').nth(12).getByRole('link').first()).toBeFocused();
     await expectAccessible(page);
     const all = await cards(page).count();
-    await cards(page).nth(13).click();
+    await page.locator('.product-grid .card').nth(13).locator('.title a').click();
     await page.waitForURL(/\/p\//);
     await page.goBack();
     await expect(cards(page)).toHaveCount(all);
-    await expect(cards(page).nth(13)).toBeFocused();
-    await expect(cards(page).nth(13)).toBeInViewport();
+    const thirteenth = page.locator('.product-grid .card').nth(13).getByRole('link').first();
+    await expect(thirteenth).toBeFocused();
+    await expect(thirteenth).toBeInViewport();
 
     const plain = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 800 }, baseURL: baseURL ?? '' });
     const phone = await plain.newPage();

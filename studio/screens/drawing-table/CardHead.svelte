@@ -22,12 +22,8 @@
             › <button class="word" onclick={() => table.cards.leave()}>{grid}</button> ›
             <strong class="font-semibold">Card</strong>
         </p>
-        <p class="mt-1.5 flex items-baseline justify-between gap-2">
-            <span class="truncate font-name text-lg">{card.data.template.name}</span>
-            <span class="shrink-0 text-sm text-quiet"
-                >card · {card.draft.unpublished > 0 ? `${counted(card.draft.unpublished, 'change')} not published` : 'live'}</span
-            >
-        </p>
+        <p class="mt-1.5 truncate font-name text-lg" title={card.data.template.name}>{card.data.template.name}</p>
+        <p class="text-sm text-quiet">card · {card.draft.unpublished > 0 ? `${counted(card.draft.unpublished, 'change')} not published` : 'live'}</p>
     {/if}
     <p class="mt-0.5 text-sm">
         {#if places.length === 0}Stands on no template yet.

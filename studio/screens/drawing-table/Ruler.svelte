@@ -54,10 +54,12 @@
             aria-valuenow={Math.round(width)}
             aria-valuemin="320"
             aria-valuemax="1920"
-            class="absolute right-0 bottom-0 h-5 w-1.25 translate-x-1/2 cursor-ew-resize touch-none rounded-sm bg-ink"
+            class="absolute right-0 bottom-0 flex size-6 translate-x-1/2 cursor-ew-resize touch-none items-end justify-center"
             onpointerdown={slide}
             {onkeydown}
-        ></div>
+        >
+            <span class="h-5 w-1.25 rounded-sm bg-ink"></span>
+        </div>
     </div>
     <div class="absolute top-1 left-1/2 flex -translate-x-1/2 items-center gap-3 whitespace-nowrap">
         {#each stops as stop (stop.words)}
@@ -74,7 +76,7 @@
             >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
         >
     </div>
-    <div class="absolute top-1 right-3 flex gap-2" role="group" aria-label="While held, see the page">
+    <div class="absolute top-0 right-10 flex gap-2" role="group" aria-label="While held, see the page">
         {#each glances as one (one.glance)}
             <button
                 class="rounded px-1 hover:text-ink disabled:opacity-50"

@@ -51,6 +51,11 @@ export class Sending {
         return this.now === 'saved' && this.kept.length > 0 ? 'kept' : this.now;
     }
 
+    /** When everything that is on its way has been answered. */
+    get idle(): Promise<void> {
+        return this.working ?? Promise.resolve();
+    }
+
     /** Answers whether the step was taken. */
     send(what: Parcel['what'], body: object): Promise<boolean> {
         return this.post({ key: freshId(), what, body, base: this.handlers.revision(), author: this.author });

@@ -46,6 +46,8 @@ export class Table {
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
     typeIn: (id: string) => void = () => undefined;
+    /** The last of the steps that are taken back or done again one after another. */
+    private turns: Promise<unknown> = Promise.resolve();
     /** What was asked for and is not confirmed yet: the next change builds on it. */
     private asked = $state.raw<Record<string, Value>>({});
     /** A source whose lack is looked at: the sample row shows the pages that have nothing there. */
@@ -246,11 +248,19 @@ export class Table {
 
     /** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
     undo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.goTo(this.undoable).sending.send('undo', how);
+        return this.inOrder(() => this.goTo(this.undoable).sending.send('undo', how));
     }
 
     redo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.goTo(this.redoable).sending.send('redo', how);
+        return this.inOrder(() => this.goTo(this.redoable).sending.send('redo', how));
+    }
+
+    /** Of several that were worked on, which comes next is known once everything before has been answered. */
+    private inOrder(step: () => Promise<boolean>): Promise<boolean> {
+        if (this.drawn.length === 1) return step();
+        const turn = this.turns.then(() => Promise.all(this.drawn.map((one) => one.sending.idle))).then(step);
+        this.turns = turn.catch(() => false);
+        return turn;
     }
 
     /** What is taken back is what is worked on then. */
@@ -400,8 +410,17 @@ export class Table {
     styleOf(node: TreeNode, name: string): { value: Value; from: WidthName | null } {
         const key = `${node.id} how ${name} ${this.widthName}`;
         const asked = key in this.asked ? this.asked[key] : this.undecided(key);
-        if (asked === undefined) return styleAt(node, name, this.widthName);
-        return asked === null ? styleAt(withoutStyle(node, name, this.widthName), name, this.widthName) : { value: asked, from: this.widthName };
+        if (asked === undefined) return this.eased(node, name, styleAt(node, name, this.widthName));
+        if (asked !== null) return { value: asked, from: this.widthName };
+        return this.eased(node, name, styleAt(withoutStyle(node, name, this.widthName), name, this.widthName));
+    }
+
+    /** What a wider width says counts on a narrower one as the most that this takes. */
+    private eased(node: TreeNode, name: string, style: { value: Value; from: WidthName | null }): { value: Value; from: WidthName | null } {
+        const limits = this.kinds.of(node.kind).settings.find((one) => one.question === 'how' && one.name === name)?.eased;
+        const most = this.widthName === 'desktop' ? undefined : limits?.[this.widthName];
+        const over = most !== undefined && style.from !== this.widthName && typeof style.value === 'number' && style.value > most;
+        return over ? { value: most, from: style.from } : style;
     }
 
     /** One's own value of a setting that somebody else has set differently, until it is decided. */

@@ -23,6 +23,7 @@ use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Styling\StyleSheet;
+use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\InTemplate;
@@ -163,5 +164,37 @@ final class CardsTest extends TestCase
     {
         $named = static fn (array $what): array => Named::in(new Node('b', 'product-grid', $what), Kinds::composer()->schema)['card'] ?? [];
         self::assertSame([[0 => true], [7 => true]], [$named([]), $named(['card' => 7])]);
+    }
+
+    /** @return iterable<string, array{array<string, int>, list<string>}> */
+    public static function columns(): iterable
+    {
+        yield 'too many for both' => [['desktop' => 6], ['desktop 6', 'tablet 4', 'phone 2']];
+        yield 'too many for a phone' => [['desktop' => 3], ['desktop 3', 'phone 2']];
+        yield 'few enough everywhere' => [['desktop' => 2], ['desktop 2']];
+        yield 'a phone says itself' => [['desktop' => 5, 'phone' => 3], ['desktop 5', 'tablet 4', 'phone 3']];
+        yield 'a tablet says itself' => [['desktop' => 2, 'tablet' => 3], ['desktop 2', 'tablet 3', 'phone 2']];
+        yield 'nothing is said' => [[], []];
+    }
+
+    /**
+     * @param  array<string, int>  $perRow
+     * @param  list<string>  $declared
+     */
+    #[DataProvider('columns')]
+    public function test_no_width_takes_over_more_columns_than_it_has_room_for(array $perRow, array $declared): void
+    {
+        $how = array_map(static fn (int $columns): array => ['perRow' => $columns], $perRow);
+        $css = Pages::compose(new Node('b', 'product-grid', self::GRID, $how), Pages::bare())->css;
+        $found = [];
+        foreach (Width::cases() as $width) {
+            $media = $width->media();
+            $of = $media === null ? explode('@media', $css)[0] : (explode("@media $media{", $css)[1] ?? '');
+            $of = $media === null ? $of : explode('}}', $of)[0];
+            if (preg_match('/--grid-per-row:(\d)/', $of, $part) === 1) {
+                $found[] = "$width->value $part[1]";
+            }
+        }
+        self::assertSame($declared, $found);
     }
 }

@@ -16,7 +16,6 @@
     const state = untrack(() => new Publishing(table));
     const look = $derived(state.look);
     const impact = $derived(state.impact);
-    const name = $derived(table.data.template.name);
     const revision = $derived(table.drawn.map((one) => one.draft.revision).join());
 
     $effect(() => {
@@ -53,7 +52,7 @@
         {#if state.done}
             <Published {table} {state} release={state.done} />
         {:else if look}
-            <h2 class="text-2xl">Publish “{name}”</h2>
+            <h2 class="text-2xl">Publish “{state.name}”</h2>
             {#if !impact}
                 <p class="mt-2">{look.message ?? 'Draft and live are the same. There is nothing to publish.'}</p>
                 {@render others(look)}

@@ -9,7 +9,7 @@
 
     let { table, state, release }: { table: Table; state: Publishing; release: ReleaseRow } = $props();
     // What stands in the bar above is of before the release.
-    untrack(() => void table.sending.news());
+    untrack(() => table.drawn.forEach((one) => void one.sending.news()));
     const changed = $derived(release.look?.changed ?? []);
     const same = $derived(release.look?.same ?? []);
 </script>
@@ -20,7 +20,7 @@
         {willMove(release.impact)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
     </p>
 {:else}
-    <h2 class="text-2xl">“{table.data.template.name}” is live</h2>
+    <h2 class="text-2xl">“{state.name}” {state.name.includes('”, “') ? 'are' : 'is'} live</h2>
     <p class="mt-1 text-quiet" role="status">
         {willMove(release.impact)} moved, {release.impact.look} got a new look, {counted(release.impact.stays, 'stays as it was', 'stay as they were')}.
     </p>

@@ -35,6 +35,13 @@ export class Publishing {
         return !this.busy && fresh && this.table.saving === 'saved' && this.unspoken.length === 0 && (!this.later || this.due !== '');
     }
 
+    /** What goes live: as a rule the page, alone or with others; where nothing of it changed, those alone. */
+    get name(): string {
+        const { id, name } = this.table.data.template;
+        const others = (this.look?.others ?? []).filter((other) => this.also.includes(other.id)).map((other) => other.name);
+        return this.look && !(id in this.look.revisions) && others.length > 0 ? others.join('”, “') : name;
+    }
+
     async see(query: string): Promise<void> {
         const mine = ++this.asked;
         try {
