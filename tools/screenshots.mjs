@@ -129,9 +129,14 @@ try {
     await page.goto(`${base}/studio/templates/${banner}`);
     await canvas.locator('.page-title').waitFor();
     await page.getByRole('button', { name: 'Samples', exact: true }).click();
-    await canvas.locator('.page-title').click();
+    await page.getByRole('treeitem', { name: /^Products/ }).click();
+    await page.getByLabel('As the card').selectOption('start to-buy');
+    await page.getByRole('region', { name: 'The card' }).waitFor();
+    await canvas.locator('.quick-buy').first().waitFor();
+    await canvas.locator('.product-grid .card').nth(1).locator('.title').scrollIntoViewIfNeeded();
+    await canvas.locator('.product-grid .card').nth(1).locator('.title').click();
     await page.mouse.move(5, 5);
-    await shoot('category-table');
+    await shoot('card');
     await page.goto(`${base}/c/inks`);
     await shoot('category');
     await page.goto(`${base}/studio/words?`);

@@ -12,6 +12,7 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * Where a card is seen while somebody works on it: on the page whose drawing table it was opened from, else in a row of
@@ -35,7 +36,7 @@ final readonly class CardRoom
     }
 
     /**
-     * @param  int  $on  the template of pages; 0 for none
+     * @param  int  $on  the template, kept part or product's own blocks; 0 for none
      * @param  int  $sample  the number of its subject, or of the product that stands first
      * @param  bool  $few  where it is drawn small
      * @return array{Node, Subject}|null null where there is no such page
@@ -43,10 +44,11 @@ final readonly class CardRoom
     public function of(Template $card, int $on, int $sample, bool $few = false): ?array
     {
         $page = $on === 0 ? null : Template::query()->find($on);
-        if ($page?->pageKind() === null) {
+        if ($page === null || $page->role === TemplateRole::Card) {
             return $this->alone($card->id, $sample, $few);
         }
-        $subject = $this->pages->get($page->pageKind())->read($sample);
+        // What stands on pages is looked at with products.
+        $subject = $this->pages->get($page->pageKind() ?? PageKind::Product)->read($sample);
 
         return $subject === null ? null : [$this->stored->tree($page->draft_tree), $subject];
     }

@@ -79,7 +79,7 @@ export class Table {
     draw(data: Drawing): Drawn {
         return new Drawn(data, this.author, (drawn) => ({
             sample: () => this.sample?.id ?? 0,
-            on: () => (drawn.isCard && this.data.template.role === 'page' ? this.data.template.id : 0),
+            on: () => (drawn.isCard && !this.page.isCard ? this.data.template.id : 0),
             adopt: (answer, othersWorked) => this.adopt(drawn, answer, othersWorked),
             refused: (error, parcel) => this.refused(drawn, error, parcel),
         }));

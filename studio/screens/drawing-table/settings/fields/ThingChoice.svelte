@@ -1,6 +1,9 @@
 <script lang="ts">
     import type { Setting } from '../../../../lib/types';
+    import { untrack } from 'svelte';
+    import { counted } from '../../../../lib/words';
     import type { Table } from '../../table.svelte';
+    import { Missing } from '../missing.svelte';
 
     interface Props {
         table: Table;
@@ -12,6 +15,11 @@
 
     let { table, id, setting, value, change }: Props = $props();
     const bands = $derived(table.node !== null && table.kinds.role(table.node.kind) === 'band');
+    const lacking = new Missing();
+    $effect(() => {
+        const of = setting.things === 'fact' ? value : null;
+        untrack(() => void lacking.ask(table.base, of === null ? null : { source: 'product.fact', of }));
+    });
     const factKind = $derived(setting.things?.replace('-fact', ''));
     const choices = $derived(
         setting.things === 'part'
@@ -42,6 +50,8 @@
     </p>
 {:else if !['part', 'option'].includes(setting.things ?? '') && choices.length === 0}
     <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/facts">Define such a fact</a>; then fill it on the product’s own page.</p>
+{:else if setting.things === 'fact' && lacking.count && lacking.count.missing > 0}
+    <p class="mt-1 text-xs text-quiet" data-missing>missing on {lacking.count.missing} of {counted(lacking.count.of, 'product')}</p>
 {:else if setting.things === 'blocks-fact' && value !== null && table.sample}
     <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/products/{table.sample.id}">Lay them out for {table.sample.title}</a></p>
 {/if}
