@@ -12,7 +12,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
@@ -120,8 +120,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\HtmlController::class, 'check']);
         Route::post('cards', [Studio\CardsController::class, 'store']);
-        Route::post('cards/{card}/back', [Studio\CardsController::class, 'takeBack'])->whereNumber('card');
-        Route::delete('cards/{card}', [Studio\CardsController::class, 'delete'])->whereNumber('card');
+        Route::post('cards/{card}/back', [Studio\CardsController::class, 'takeBack']);
+        Route::delete('cards/{card}', [Studio\CardsController::class, 'delete']);
         Route::post('parts', [Studio\KeptPartsController::class, 'store']);
         Route::post('parts/{part}/back', [Studio\KeptPartsController::class, 'takeBack']);
         Route::delete('parts/{part}', [Studio\KeptPartsController::class, 'delete']);
