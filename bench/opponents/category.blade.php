@@ -48,7 +48,7 @@
 </a>
 </div>
 @if ($badges !== [])<ul class="badges" data-follows>@foreach ($badges as $kind => $words)<li class="badge badge-{{ $kind }}">{{ $words }}</li>@endforeach</ul>@endif
-@if ($colours !== null)<ul class="swatches" aria-label="{{ $colours->name }}">@foreach (array_slice($colours->values, 0, 6) as $value)<li>@if ($value->swatch)<svg viewBox="0 0 32 32" role="img" aria-label="{{ $value->label }}"><title>{{ $value->label }}</title><circle cx="16" cy="16" r="15" fill="{{ $value->swatch }}"/></svg>@else{{ $value->label }}@endif</li>@endforeach @if (count($colours->values) > 6)<li>{{ $say('option.more', ['count' => count($colours->values) - 6]) }}</li>@endif</ul>@endif
+@if ($colours !== null)<div class="swatches"><span class="unseen">{{ $colours->name }}</span><ul>@foreach (array_slice($colours->values, 0, 6) as $value)<li>@if ($value->swatch)<svg viewBox="0 0 32 32" role="img" aria-label="{{ $value->label }}"><title>{{ $value->label }}</title><circle cx="16" cy="16" r="15" fill="{{ $value->swatch }}"/></svg>@else{{ $value->label }}@endif</li>@endforeach @if (count($colours->values) > 6)<li>{{ $say('option.more', ['count' => count($colours->values) - 6]) }}</li>@endif</ul></div>@endif
 @if ($product->brand !== null)<p class="brand">{{ $product->brand->name }}</p>@endif
 <h3 class="title title-h3"><a href="{{ $address }}">{{ $product->title }}</a></h3>
 @if ($product->reviewCount > 0)
