@@ -76,7 +76,7 @@
             >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
         >
     </div>
-    <div class="absolute top-0 right-10 flex gap-2" role="group" aria-label="While held, see the page">
+    <div class="absolute top-1 right-10 flex gap-2" role="group" aria-label="While held, see the page">
         {#each glances as one (one.glance)}
             <button
                 class="rounded px-1 hover:text-ink disabled:opacity-50"
