@@ -208,6 +208,38 @@ final class CardsTest extends TestCase
         $this->get('/studio/starts/card/castle')->assertNotFound();
     }
 
+    public function test_a_draft_of_a_card_is_walked_through_and_seen_by_the_private_link_to_a_page_that_shows_it(): void
+    {
+        $card = $this->card();
+        $page = $this->pageWith($card);
+        $this->edit($card, ['edit' => 'insert', 'parent' => $card->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'words', 'kind' => 'text', 'what' => ['text' => 'Said on every card']]]);
+        $this->get('/studio/today')->assertOk()->assertSee('Ready to buy');
+        $this->postJson('/studio/walk', ['drafts' => [$card->id]])->assertOk();
+        $this->get(self::INKS)->assertSee('Said on every card');
+        $this->post('/studio/walk/end');
+        $this->get(self::INKS)->assertDontSee('Said on every card');
+        $link = $this->postJson("/studio/templates/$page->id/links", ['days' => 3, 'sample' => $this->id('categories', 'Bottled inks')])->assertCreated()->json('address');
+        $this->app->make('auth')->logout();
+        $this->get(self::INKS)->assertDontSee('Said on every card');
+        $this->get($link)->assertRedirect(self::INKS);
+        $this->get(self::INKS)->assertOk()->assertSee('Said on every card');
+    }
+
+    public function test_a_card_on_a_kept_part_is_edited_there(): void
+    {
+        $card = $this->card();
+        $part = $this->postJson('/studio/parts', ['name' => 'Goes well', 'node' => ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 3, 'card' => $card->id]]])->assertCreated()->json('id');
+        self::assertSame(['Goes well'], array_column($this->row($card)['places'], 'name'));
+        $words = ['edit' => 'insert', 'parent' => $card->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'words', 'kind' => 'text', 'what' => ['text' => 'Said on every card']]];
+        $answer = $this->postJson("/studio/templates/$card->id/edits", ['edits' => [$words], 'format' => 3, 'on' => $part, 'sample' => $this->id('products', 'Gift card')])->assertOk();
+        self::assertCount(3, $answer->json('parts.0.blocks.words'));
+        $template = $this->template();
+        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'shared', 'kind' => 'shared', 'what' => ['part' => $part]]]);
+        $this->edit($template, $this->reach([['product', 'isOneOf', [$this->id('products', 'Gift card')]]]));
+        $this->publish($template);
+        self::assertSame([['product', 1]], array_map(static fn (array $of): array => [$of['pageKind'], $of['look']], $this->getJson("/studio/templates/$card->id/impact")->assertOk()->json('kinds')), 'Also where the list stands in a shared part.');
+    }
+
     public function test_a_step_knows_its_place_among_those_of_other_templates(): void
     {
         $card = $this->card();

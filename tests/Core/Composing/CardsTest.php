@@ -87,43 +87,23 @@ final class CardsTest extends TestCase
                 throw new RuntimeException('It broke.');
             }
         };
-        $lists = new class implements BlockKind
-        {
-            public function definition(): Definition
-            {
-                return new Definition('lists', 'Lists', null);
-            }
-
-            public function compose(Settings $settings, Context $context, array $children): Composed
-            {
-                return Composed::shown()->with(new CardList(
-                    new Node('root', 'root', children: [new Node('bad', 'breaks'), new Node('good', 'fine')]),
-                    [Pages::context(Pages::numbered(1)), Pages::context(Pages::numbered(2))],
-                ));
-            }
-        };
-        $fine = static fn (string $kind, Role $role): BlockKind => new class($kind, $role) implements BlockKind
-        {
-            public function __construct(private readonly string $kind, private readonly Role $role)
-            {
-            }
-
-            public function definition(): Definition
-            {
-                return new Definition($this->kind, $this->kind, null, [], $this->role, Role::Block);
-            }
-
-            public function compose(Settings $settings, Context $context, array $children): Composed
-            {
-                return Composed::shown(['title' => $context->product()->title])->until($context->product()->id === 2 ? 1_950_000_000 : null);
-            }
-        };
-        $composed = (new Composer($breaks, $lists, $fine('root', Role::Page), $fine('fine', Role::Block)))->compose(new Node('l', 'lists'), Pages::context(Pages::bare()));
+        $list = new CardList(new Node('root', 'root', children: [new Node('bad', 'breaks'), new Node('good', 'fine')]), [Pages::context(Pages::numbered(1)), Pages::context(Pages::numbered(2))]);
+        $composed = (new Composer($breaks, self::lists($list), self::fine('root', Role::Page), self::fine('fine', Role::Block)))->compose(new Node('l', 'lists'), Pages::context(Pages::bare()));
         self::assertSame(['bad'], array_column($composed->failures, 'blockId'));
         self::assertSame(['this block failed', null], array_column($composed->page->cards[1]->children, 'absent'));
         self::assertSame(1_900_000_000, $composed->until, 'Its price changes before anything else.');
         self::assertSame([null, 1_900_000_000], array_column($composed->page->cards, 'until'));
         self::assertSame('root', ((array) ($composed->page->toArray()['cards'] ?? []))[0]['id'] ?? null);
+    }
+
+    public function test_of_a_card_only_the_blocks_that_are_wanted_are_composed_and_all_styles_declared(): void
+    {
+        $tree = new Node('root', 'root', children: [new Node('one', 'fine', how: ['desktop' => ['layer' => 3]]), new Node('two', 'fine')]);
+        $composed = (new Composer(self::lists(new CardList($tree, [Pages::context(Pages::numbered(1))], ['two'])), self::fine('root', Role::Page), self::fine('fine', Role::Block)))
+            ->compose(new Node('l', 'lists'), Pages::context(Pages::bare()));
+        self::assertSame(['two'], array_column($composed->page->cards[0]->children, 'id'));
+        self::assertSame('root', $composed->page->card);
+        self::assertStringContainsString('[data-b="one"][data-b]{z-index:3}', $composed->css);
     }
 
     public function test_the_days_of_a_block_on_a_card_are_when_the_page_is_made_anew(): void
@@ -196,5 +176,47 @@ final class CardsTest extends TestCase
             }
         }
         self::assertSame($declared, $found);
+    }
+
+    /** A kind that shows products as cards. */
+    private static function lists(CardList $list): BlockKind
+    {
+        return new class($list) implements BlockKind
+        {
+            public function __construct(private readonly CardList $list)
+            {
+            }
+
+            public function definition(): Definition
+            {
+                return new Definition('lists', 'Lists', null);
+            }
+
+            public function compose(Settings $settings, Context $context, array $children): Composed
+            {
+                return Composed::shown()->with($this->list);
+            }
+        };
+    }
+
+    /** A kind that shows the title of a product. */
+    private static function fine(string $kind, Role $role): BlockKind
+    {
+        return new class($kind, $role) implements BlockKind
+        {
+            public function __construct(private readonly string $kind, private readonly Role $role)
+            {
+            }
+
+            public function definition(): Definition
+            {
+                return new Definition($this->kind, $this->kind, null, [], $this->role, Role::Block);
+            }
+
+            public function compose(Settings $settings, Context $context, array $children): Composed
+            {
+                return Composed::shown(['title' => $context->product()->title])->until($context->product()->id === 2 ? 1_950_000_000 : null);
+            }
+        };
     }
 }

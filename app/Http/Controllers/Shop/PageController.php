@@ -22,6 +22,7 @@ use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Shop\Walk;
+use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
@@ -78,7 +79,12 @@ final readonly class PageController
             $subject,
             $visit,
             $looksAtDraft ? (int) $link->template_id : $verdict->templateId,
-            drafts: $walking ? $this->walk->drafts() : [],
+            drafts: match (true) {
+                $walking => $this->walk->drafts(),
+                // As on the drawing table: with the cards that stand on it as they are drawn.
+                $looksAtDraft => CardBook::ids(),
+                default => [],
+            },
             isDraft: $draft || $looksAtDraft,
         );
 
