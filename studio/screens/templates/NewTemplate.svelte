@@ -9,7 +9,7 @@
     let { templates, starts, copyOf, close }: { templates: Templates; starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } =
         $props();
     let name = $state(untrack(() => (copyOf ? `${copyOf.name}, copy` : '')));
-    let pageKind = $state<string>(kindsOfPages[0] ?? '');
+    let pageKind = $state<string>(untrack(() => templates.kind) || (kindsOfPages[0] ?? ''));
     const offered = $derived(starts[pageKind] ?? []);
     let chosen = $state('');
     const start = $derived(offered.some((one) => one.name === chosen) ? chosen : (offered[0]?.name ?? ''));

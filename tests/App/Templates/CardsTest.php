@@ -100,6 +100,8 @@ final class CardsTest extends TestCase
         $card = $this->card();
         $page = $this->pageWith($card);
         $this->deleteJson("/studio/cards/$card->id")->assertStatus(409)->assertJsonPath('message', 'Products stand as “Ready to buy” on “Inks by card”. Choose another card there first; nothing was deleted.');
+        DB::table('templates')->where('id', $card->id)->update(['live_tree' => null, 'live_reach' => null, 'live_revision' => null]);
+        $this->deleteJson("/studio/templates/$card->id")->assertStatus(409);
         $this->edit($page, $this->choose($page, null));
         $this->deleteJson("/studio/cards/$card->id")->assertStatus(409);
         $this->publish($page);

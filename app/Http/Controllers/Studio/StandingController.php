@@ -22,6 +22,7 @@ use Vestibra\App\Releases\PinsChange;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -107,10 +108,10 @@ final readonly class StandingController
         return $this->release($request, PinsChange::to([$given['pageKind'].'/'.(int) $given['subject'] => isset($given['template']) ? (int) $given['template'] : null]));
     }
 
-    /** Deletes a template that is not live, pinned nowhere and in no waiting release. */
-    public function delete(Template $template, Templates $templates): JsonResponse
+    /** Deletes a template that is not live, pinned nowhere and in no waiting release; a card that stands nowhere. */
+    public function delete(Template $template, Templates $templates, CardBook $cards): JsonResponse
     {
-        $problem = $templates->delete($template);
+        $problem = $template->role === TemplateRole::Card ? $cards->letGo($template->id) : $templates->delete($template);
 
         return $problem === null ? new JsonResponse(['deleted' => $template->id]) : self::refuse($problem);
     }
