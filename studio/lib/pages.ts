@@ -37,7 +37,14 @@ export function pagesOf(kind: string, count: number): string {
 
 /** As "3 category pages move"; of several kinds each by itself. */
 export function movesOf(impact: Pick<Impact, 'moved' | 'kinds'>): string {
+    if (impact.moved === 0) return 'No page moves';
     return impact.kinds.length === 0 ? counted(impact.moved, 'page moves', 'pages move') : impact.kinds.map((of) => moving(of.pageKind, of.moved)).join(', ');
+}
+
+/** As "3 category pages and 1 home page get a new look". */
+export function looksOf(impact: Pick<Impact, 'look' | 'kinds'>): string {
+    const looks = impact.kinds.filter((of) => of.look > 0).map((of) => pagesOf(of.pageKind, of.look));
+    return `${looks.length === 0 ? 'none' : listed(looks)} ${impact.look === 1 || looks.length === 0 ? 'gets' : 'get'} a new look`;
 }
 
 export function moving(kind: string, count: number): string {

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Deeds } from '../lib/deeds.svelte';
-    import { movesOf } from '../lib/pages';
+    import { looksOf, movesOf } from '../lib/pages';
     import { counted } from '../lib/words';
     import type { Impact } from '../lib/types';
     import Moves from './Moves.svelte';
@@ -17,7 +17,7 @@
 <section class="float p-5" aria-label="What this would do">
     <h2 class="text-lg">{words}</h2>
     <p class="text-quiet" role="status">
-        {movesOf(impact)}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
+        {movesOf(impact)}{impact.look > 0 ? `, ${looksOf(impact)}` : ''}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
     </p>
     <Moves {impact} compact />
     <div class="mt-3 flex gap-3">

@@ -287,6 +287,16 @@ final class CardsTest extends TestCase
         self::assertSame($back->id, Template::query()->max('id'));
     }
 
+    public function test_what_has_nothing_to_choose_is_bought_from_the_list_without_scripts(): void
+    {
+        $this->postJson("/studio/cards/{$this->card()->id}/fallback")->assertCreated();
+        $this->anew();
+        $html = (string) $this->get('/search?q=mixing+set')->assertOk()->assertSee('aria-label="Add to cart: Mixing set of six inks"', false)->getContent();
+        self::assertSame(1, preg_match('~<form method="post" action="([^"]+)" data-buy[^>]*><input type="hidden" name="variant" value="(\d+)">~', $html, $form));
+        $this->post($form[1], ['variant' => $form[2]])->assertRedirect();
+        $this->get('/cart')->assertOk()->assertSee('Mixing set of six inks');
+    }
+
     public function test_words_of_the_shop_are_escaped_on_cards(): void
     {
         DB::table('products')->where('id', $this->id('products', 'Gift card'))->update(['title' => '<script>alert(1)</script>"x']);
