@@ -13,6 +13,8 @@ body { user-select: none; }
 .column-inner:empty, .holder[data-absent], .tab[data-absent], .fold[data-absent], .carousel[data-absent], .pop-up[data-absent] { min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px; }
 .column-inner:empty::after { content: 'Empty column: drag a block here'; margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center; }
 .card-cover { pointer-events: none; }
+.card[data-lines='0'] { min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px; }
+.card[data-lines='0']::after { content: 'Empty card: put a block here'; margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center; }
 .fold::details-content { content-visibility: visible; block-size: auto; }
 .pop-up-sheet { display: block; position: static; margin-top: 8px; border-style: dashed; }
 .added-notice, .added-notice p[hidden] { display: block !important; }
