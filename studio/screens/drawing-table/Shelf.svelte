@@ -2,6 +2,7 @@
     import { drawing } from '../../lib/drawing';
     import type { Definition, NewNode } from '../../lib/types';
     import type { Drag } from './drag.svelte';
+    import { insertPart } from './placing';
     import type { Table } from './table.svelte';
     import type { KeptPart } from './types';
 
@@ -135,7 +136,7 @@
                             data-shelf={item.name}
                             disabled={!table.mayEdit}
                             onpointerdown={(event) => press(event, item)}
-                            onclick={() => void ('part' in item.what ? table.insertPart(item.what.part) : table.insert(item.what.node))}
+                            onclick={() => void ('part' in item.what ? insertPart(table, item.what.part) : table.insert(item.what.node))}
                         >
                             <span class="mx-auto block w-18 rounded border border-hair bg-sheet" aria-hidden="true" {@attach drawing(item.drawing)}></span>
                             <span class="mt-0.5 block text-xs leading-tight">{item.name}</span>

@@ -50,17 +50,17 @@
         {#if table.mayEdit}
             <button
                 class="button"
-                disabled={table.undoable === null}
+                disabled={table.steps.undoable === null}
                 onclick={() => table.undo()}
-                title={table.undoable ? `Undo: ${table.undoable.draft.undo} (Ctrl Z)` : 'Nothing to take back'}
+                title={table.steps.undoable ? `Undo: ${table.steps.undoable.draft.undo} (Ctrl Z)` : 'Nothing to take back'}
             >
                 Undo
             </button>
             <button
                 class="button"
-                disabled={table.redoable === null}
+                disabled={table.steps.redoable === null}
                 onclick={() => table.redo()}
-                title={table.redoable ? `Do again: ${table.redoable.draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
+                title={table.steps.redoable ? `Do again: ${table.steps.redoable.draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
             >
                 Redo
             </button>

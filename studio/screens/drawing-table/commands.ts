@@ -1,4 +1,5 @@
 import { copy, cut, pasteFromMemory } from './clipboard';
+import { unshare } from './placing';
 import type { Table } from './table.svelte';
 import { parentOf, placeAcross, placeAfter, placeBeside, rows } from './tree';
 
@@ -107,7 +108,7 @@ export const blockCommands: Command[] = [
         do: (table) => onSelected(table, (id) => table.cards.enter(id)),
     },
     { words: 'Back to the page around the card', can: (table) => table.cards.open !== null, do: (table) => table.cards.leave() },
-    { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void table.unshare() },
+    { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void unshare(table) },
     {
         words: 'Select what holds it',
         keys: 'Escape',
@@ -140,7 +141,7 @@ export const pageCommands: Command[] = [
     {
         words: 'Undo',
         keys: 'Ctrl Z',
-        can: (table) => table.mayEdit && table.undoable !== null,
+        can: (table) => table.mayEdit && table.steps.undoable !== null,
         do: (table) => void table.undo(),
         matches: (event) => control(event) && !event.shiftKey && key(event, 'z'),
         everywhere: true,
@@ -148,7 +149,7 @@ export const pageCommands: Command[] = [
     {
         words: 'Do again',
         keys: 'Ctrl Shift Z',
-        can: (table) => table.mayEdit && table.redoable !== null,
+        can: (table) => table.mayEdit && table.steps.redoable !== null,
         do: (table) => void table.redo(),
         matches: (event) => control(event) && (key(event, 'y') || (event.shiftKey && key(event, 'z'))),
         everywhere: true,

@@ -1,5 +1,6 @@
 import type { NewNode } from '../../lib/types';
 import { isWhereItIs, landingAt, type Landing } from './landing';
+import { insertPart } from './placing';
 import type { Table } from './table.svelte';
 import type { KeptPart } from './types';
 
@@ -45,7 +46,7 @@ export class Drag {
         if (!load) return false;
         if (landing && 'id' in load) void this.table.move(load.id, landing.place);
         if (landing && 'node' in load) void this.table.insert(load.node, landing.place);
-        if (landing && 'part' in load) void this.table.insertPart(load.part, landing.place);
+        if (landing && 'part' in load) void insertPart(this.table, load.part, landing.place);
         return true;
     }
 

@@ -1,23 +1,22 @@
 import { treeFormat } from '../../generated/names';
 import { pageWords, type PageWords } from '../../lib/pages';
 import { counted } from '../../lib/words';
-import { get, type Refused } from '../../lib/http';
+import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { BlockKind, DraftState, Drawing, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
+import { painted } from '../../lib/painted';
+import type { DraftState, Drawing, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
 import { Cards } from './cards.svelte';
 import { refusalNotice } from './conflicts';
 import { decides, editsOf, type Author, type Parcel } from './outbox';
 import { Drawn } from './drawn.svelte';
 import type { Sending } from './sending.svelte';
+import { Steps, type How } from './steps.svelte';
 import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeInside, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree';
 import type { KeptPart, SamplePage, TableData } from './types';
 
-export type View = 'page' | 'reach' | 'publish' | 'why' | 'compare' | 'fitting' | 'links';
-
-/** Kinds that stand for a kept part. */
-
-const VIEWS: View[] = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'];
+const VIEWS = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'] as const;
+export type View = (typeof VIEWS)[number];
 
 /** The state of the drawing table. All edits go through `send`, one after another, and the server's answer wins. */
 export class Table {
@@ -25,6 +24,7 @@ export class Table {
     readonly canvas = new Canvas();
     readonly page: Drawn;
     readonly cards: Cards;
+    readonly steps = new Steps(this);
     selected = $state<string | null>(null);
     /** Selected besides, in the order in which they were chosen. */
     besides = $state.raw<string[]>([]);
@@ -46,8 +46,6 @@ export class Table {
     place = $state.raw<Place | null>(null);
     /** Types in place where a block has words; the canvas sets it. */
     typeIn: (id: string) => void = () => undefined;
-    /** The last of the steps that are taken back or done again one after another. */
-    private turns: Promise<unknown> = Promise.resolve();
     /** What was asked for and is not confirmed yet: the next change builds on it. */
     private asked = $state.raw<Record<string, Value>>({});
     /** A source whose lack is looked at: the sample row shows the pages that have nothing there. */
@@ -134,15 +132,6 @@ export class Table {
         return [this.page, ...this.cards.opened];
     }
 
-    /** What the next undo takes back, and the next redo does again: the latest step of all that was worked on here. */
-    get undoable(): Drawn | null {
-        return latest(this.drawn, (one) => (one.draft.undo === null ? 0 : one.draft.undoStep));
-    }
-
-    get redoable(): Drawn | null {
-        return latest(this.drawn, (one) => (one.draft.redo === null ? 0 : one.draft.redoStep));
-    }
-
     nameOf(id: string): string {
         const node = find(this.draft.tree, id);
         return node ? this.nameOfNode(node) : '';
@@ -197,28 +186,6 @@ export class Table {
         return (this.kinds.of(node.kind).filledWith === 'part' && this.parts.find((part) => part.id === node.what?.part)) || null;
     }
 
-    /** Puts a copy of a shared part in its place. */
-    async unshare(): Promise<void> {
-        const { node, sharedPart } = this;
-        const parent = node && parentOf(this.draft.tree, node.id);
-        if (!node || !sharedPart || !parent) return;
-        const copies = (await this.nodesOf(sharedPart.id)).map((one) => withIds(one, true));
-        if (copies.length === 0) return;
-        let after = node.id;
-        const edits = copies.map((copy): Edit => {
-            const edit: Edit = { edit: 'insert', node: copy, parent: parent.id, after };
-            after = copy.id;
-            return edit;
-        });
-        if (await this.send([...edits, { edit: 'remove', id: node.id }])) {
-            this.selectAll(copies.map((copy) => copy.id));
-            notices.say(`“${sharedPart.name}” is a copy here now: it no longer changes with the others.`, {
-                words: 'Take this back',
-                do: () => void this.undo(),
-            });
-        }
-    }
-
     select(id: string | null, reveal = false): void {
         if (id !== this.selected) {
             leaveField();
@@ -246,27 +213,12 @@ export class Table {
         return this.sending.edit(edits, format, gesture, knowingly);
     }
 
-    /** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
-    undo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.inOrder(() => this.goTo(this.undoable).sending.send('undo', how));
+    undo(how: How = {}): Promise<boolean> {
+        return this.steps.undo(how);
     }
 
-    redo(how: { knowingly?: boolean; passOver?: boolean } = {}): Promise<boolean> {
-        return this.inOrder(() => this.goTo(this.redoable).sending.send('redo', how));
-    }
-
-    /** Of several that were worked on, which comes next is known once everything before has been answered. */
-    private inOrder(step: () => Promise<boolean>): Promise<boolean> {
-        if (this.drawn.length === 1) return step();
-        const turn = this.turns.then(() => Promise.all(this.drawn.map((one) => one.sending.idle))).then(step);
-        this.turns = turn.catch(() => false);
-        return turn;
-    }
-
-    /** What is taken back is what is worked on then. */
-    private goTo(drawn: Drawn | null): Drawn {
-        if (drawn !== null && drawn !== this.now) this.cards.turnTo(drawn);
-        return this.now;
+    redo(how: How = {}): Promise<boolean> {
+        return this.steps.redo(how);
     }
 
     /** Whether nothing but bands and columns is on the page, so that a start can take its place. */
@@ -300,22 +252,6 @@ export class Table {
         // The shop's header and footer stand outside the page that is drawn anew.
         if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
         return sent;
-    }
-
-    /** What a copy of a kept part brings; none, with a notice, when the server cannot say. */
-    private async nodesOf(part: number): Promise<NewNode[]> {
-        try {
-            return (await get<{ nodes: NewNode[] }>(`/studio/parts/${part}/nodes`)).nodes;
-        } catch (error) {
-            notices.trouble(error);
-            return [];
-        }
-    }
-
-    /** Puts a kept part in, shared or as a copy. */
-    async insertPart(part: KeptPart, place?: Place | null): Promise<void> {
-        if (this.sharing && this.isPage) await this.insert({ kind: this.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } }, place);
-        else await this.insert(await this.nodesOf(part.id), place);
     }
 
     async insert(nodes: NewNode | NewNode[], place?: Place | null): Promise<void> {
@@ -457,21 +393,8 @@ export class Table {
     }
 }
 
-function latest(drawn: Drawn[], step: (one: Drawn) => number): Drawn | null {
-    const last = drawn.toSorted((one, other) => step(other) - step(one))[0];
-    return last !== undefined && step(last) > 0 ? last : null;
-}
-
 /** What is being typed in a setting goes on its way before the setting gives way to another block's. */
 function leaveField(): void {
     const field = document.activeElement;
     if (field instanceof HTMLElement && field.matches('[data-settings] :is(input, textarea, [contenteditable])')) field.blur();
-}
-
-/** When the next frame is on the screen; in a window that nobody looks at, which paints no frames, a moment later. */
-function painted(): Promise<void> {
-    return new Promise((resolve) => {
-        requestAnimationFrame(() => setTimeout(() => setTimeout(resolve)));
-        setTimeout(resolve, 60);
-    });
 }

@@ -2,6 +2,7 @@
     import type { Setting } from '../../../../lib/types';
     import { untrack } from 'svelte';
     import { counted } from '../../../../lib/words';
+    import { unshare } from '../../placing';
     import type { Table } from '../../table.svelte';
     import { Missing } from '../missing.svelte';
 
@@ -46,7 +47,7 @@
 {#if setting.things === 'part' && value !== null}
     <p class="mt-1 text-xs text-quiet">
         It looks the same wherever it is shared. <a class="word" href="/studio/templates/{value}">Open it</a>{#if table.mayEdit}
-            · <button type="button" class="word" onclick={() => void table.unshare()}>make it a copy here</button>{/if}
+            · <button type="button" class="word" onclick={() => void unshare(table)}>make it a copy here</button>{/if}
     </p>
 {:else if !['part', 'option'].includes(setting.things ?? '') && choices.length === 0}
     <p class="mt-1 text-xs text-quiet"><a class="word" href="/studio/facts">Define such a fact</a>; then fill it on the product’s own page.</p>
