@@ -6,13 +6,10 @@ namespace Vestibra\App\Templates;
 
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
-use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
@@ -34,8 +31,8 @@ final readonly class CardBook
     private const KEPT_DAYS = 30;
 
     public function __construct(
-        private Composer $composer,
         private StoredDrafts $stored,
+        private InWaiting $waiting,
         private Templates $make,
         private CardPlaces $places,
         private Unpublished $changes,
@@ -108,12 +105,10 @@ final readonly class CardBook
         return DB::transaction(function () use ($id): ?Problem {
             $card = $this->cards()->findOrFail($id);
             $places = $this->places->of($id);
-            $waits = Release::query()->where('state', Release::WAITING)->get()->contains(fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
-                || $this->isNamedIn($release, $id));
             $problem = match (true) {
                 $id === CardPlaces::fallback() => TemplateProblem::CardIsFallback->at('', ['name' => $card->name]),
                 $places !== [] => TemplateProblem::CardStands->at('', ['name' => $card->name, 'where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]),
-                $waits => TemplateProblem::Waits->at('', ['name' => $card->name]),
+                $this->waiting->holds('card', $id) => TemplateProblem::Waits->at('', ['name' => $card->name]),
                 default => null,
             };
             if ($problem === null) {
@@ -127,17 +122,6 @@ final readonly class CardBook
     public function takeBack(int $id): void
     {
         Template::query()->where('role', TemplateRole::Card)->where('id', $id)->update(['let_go_at' => null]);
-    }
-
-    private function isNamedIn(Release $release, int $card): bool
-    {
-        foreach ($release->changes()->templates() as $change) {
-            if ($change->after !== null && isset(Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)['card'][$card])) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function full(): ?Problem

@@ -7,14 +7,12 @@ namespace Vestibra\App\Templates;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
-use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Role;
@@ -45,6 +43,7 @@ final readonly class KeptParts
         private Ids $ids,
         private StoredDrafts $stored,
         private Templates $make,
+        private InWaiting $waiting,
     ) {
     }
 
@@ -135,29 +134,16 @@ final readonly class KeptParts
         return DB::transaction(function () use ($id): ?Problem {
             $part = self::kept()->find($id);
             $places = $part === null ? [] : PartPlaces::ofPart($id);
-            $waits = Release::query()->where('state', Release::WAITING)->get()->contains(fn (Release $release): bool => in_array("template $id", $release->changes()->touches(), true)
-                || $this->isNamedIn($release, $id));
             if ($places !== []) {
                 return TemplateProblem::PartStands->at('', ['where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]);
             }
-            if ($waits) {
+            if ($this->waiting->holds('part', $id)) {
                 return TemplateProblem::Waits->at('', ['name' => $part->name ?? '']);
             }
             $part?->update(['let_go_at' => now()]);
 
             return null;
         });
-    }
-
-    private function isNamedIn(Release $release, int $part): bool
-    {
-        foreach ($release->changes()->templates() as $change) {
-            if ($change->after !== null && isset(Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)['part'][$part])) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** What was let go of stands on the shelf again. */
