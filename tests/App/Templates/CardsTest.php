@@ -242,6 +242,15 @@ final class CardsTest extends TestCase
         self::assertSame([['product', 1]], array_map(static fn (array $of): array => [$of['pageKind'], $of['look']], $this->getJson("/studio/templates/$card->id/impact")->assertOk()->json('kinds')), 'Also where the list stands in a shared part.');
     }
 
+    public function test_on_how_many_products_a_fact_is_missing_is_said_while_it_is_chosen(): void
+    {
+        $fact = $this->id('facts', 'Drying time');
+        $with = DB::table('fact_values')->where('fact_id', $fact)->distinct()->join('products', 'products.id', '=', 'product_id')->where('published', true)->count('product_id');
+        $shown = DB::table('products')->where('published', true)->count();
+        self::assertGreaterThan(0, $with);
+        $this->getJson("/studio/templates/{$this->card()->id}/missing?lacking=product.fact&of=$fact")->assertOk()->assertExactJson(['missing' => $shown - $with, 'of' => $shown]);
+    }
+
     public function test_a_step_knows_its_place_among_those_of_other_templates(): void
     {
         $card = $this->card();
