@@ -10,7 +10,10 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\Ids;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TemplateRole;
+use Vestibra\Core\Templates\TreeReader;
 
 /**
  * The cards of the shop. Each has a draft and, unless it came from a file, is live from the beginning, which changes
@@ -36,6 +39,7 @@ final readonly class CardBook
         private Templates $make,
         private CardPlaces $places,
         private Unpublished $changes,
+        private Ids $ids,
     ) {
     }
 
@@ -89,10 +93,25 @@ final readonly class CardBook
         $card = $this->cards()->findOrFail($original);
 
         return DB::transaction(function () use ($name, $card, $author): int {
-            $copy = $this->make->fromTree($name, $this->stored->tree($card->draft_tree), $author, PageKind::Card);
+            $ids = [];
+            $draft = $this->renamed($this->stored->tree($card->draft_tree), $ids);
+            $live = $this->renamed($this->stored->tree($card->live_tree ?? $card->draft_tree), $ids);
+            $copy = $this->make->live($this->make->card($name, $live, $author));
+            $copy->update(['draft_tree' => TreeReader::write($draft), 'draft_revision' => $copy->draft_revision + ($draft == $live ? 0 : 1)]);
 
-            return $this->make->live($copy)->id;
+            return $copy->id;
         });
+    }
+
+    /** @param  array<string, string>  $ids  of the original => of the copy, the same in its draft and what is live */
+    private function renamed(Node $node, array &$ids): Node
+    {
+        $children = [];
+        foreach ($node->children as $child) {
+            $children[] = $this->renamed($child, $ids);
+        }
+
+        return new Node($ids[$node->id] ??= $this->ids->next(), $node->kind, $node->what, $node->how, $node->when, $children);
     }
 
     /**

@@ -52,6 +52,12 @@ final readonly class Templates
         return $this->make($name, $tree, $author, $original->hand_order, $original->knownKind());
     }
 
+    /** With the ids of the tree as they are. */
+    public function card(string $name, Node $tree, User $author): Template
+    {
+        return $this->make($name, $tree, $author, null, PageKind::Card);
+    }
+
     /** A card that is there at once: it stands nowhere yet. */
     public function live(Template $card): Template
     {

@@ -43,7 +43,7 @@ export class Steps {
     /** What is taken back is what is worked on then. */
     private goTo(drawn: Drawn | null): Drawn {
         if (drawn !== null && drawn !== this.table.now) this.table.cards.turnTo(drawn);
-        return this.table.now;
+        return drawn ?? this.table.now;
     }
 }
 

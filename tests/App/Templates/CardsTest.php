@@ -267,9 +267,12 @@ final class CardsTest extends TestCase
     public function test_a_copy_begins_like_the_original_and_goes_its_own_way(): void
     {
         $card = $this->card();
+        $this->edit($card, ['edit' => 'insert', 'parent' => $card->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'words', 'kind' => 'text', 'what' => ['text' => 'Half done']]]);
         $id = $this->postJson('/studio/cards', ['name' => 'Only here', 'copyOf' => $card->id])->assertStatus(201)->json('id');
         $copy = Template::query()->findOrFail($id);
-        self::assertTrue($copy->isLive());
+        self::assertTrue($copy->isLive() && $copy->isChanged());
+        self::assertStringNotContainsString('Half done', json_encode($copy->live_tree, JSON_THROW_ON_ERROR), 'What is half done stays a draft.');
+        self::assertSame($copy->live_tree['page']['children'][0]['id'] ?? '', $copy->draft_tree['page']['children'][1]['id'], 'What did not change is the same block in both.');
         $kinds = static fn (Template $one): array => array_column($one->draft_tree['page']['children'], 'kind');
         self::assertSame($kinds($card), $kinds($copy));
         self::assertNotSame($card->draft_tree['page']['id'], $copy->draft_tree['page']['id'], 'Both can stand on one page.');

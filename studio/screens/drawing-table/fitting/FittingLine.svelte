@@ -18,9 +18,9 @@
 </script>
 
 <!-- Its line is there from the beginning: what stands below does not move away from under a click. -->
-{#if !report}
+{#if !report && !fitting.gaveUp}
     <p class="mt-4 text-quiet">Fitting: trying it on…</p>
-{:else if report.state !== 'none' && (report.total > 0 || report.state === 'running')}
+{:else if report && report.state !== 'none' && (report.total > 0 || report.state === 'running')}
     <p class="mt-4 text-quiet" data-fitting-line={report.state}>
         {#if report.state === 'running'}
             Fitting: tried on {number(report.done)} of {subjects(table.data.template.pageKind, report.total)}…

@@ -19,6 +19,8 @@ export const MATTERS: { matter: string; title: string; todo: string }[] = [
 /** The fitting of the draft as it stands; asked again whenever the draft has changed. */
 export class Fitting {
     report = $state.raw<FittingReport | null>(null);
+    /** Whether it could not be asked for: a notice said so. */
+    gaveUp = $state(false);
     private asked = 0;
 
     constructor(private readonly table: Table) {}
@@ -34,6 +36,7 @@ export class Fitting {
                 report = await get<FittingReport>(`${this.table.base}/fitting`);
             }
         } catch (error) {
+            this.gaveUp = true;
             notices.trouble(error);
         }
     }
