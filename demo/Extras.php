@@ -48,7 +48,7 @@ final readonly class Extras
         $this->facts->fill($id, $facts['More about it'], ['/c/bottled-inks']);
         $this->facts->fill($id, $facts['Also try'], array_values(array_map(strval(...), DB::table('products')->where('slug', 'like', '%fountain-pen')->where('published', true)->orderBy('id')->limit(3)->pluck('id')->all())));
         $this->story($facts['Story'], $id, $film, $owner);
-        $this->parts->keep('Our promise', ['kind' => 'band', 'how' => ['desktop' => ['background' => 'surface', 'paddingAbove' => 5, 'paddingBelow' => 5]], 'children' => array_map(
+        $this->parts->keep('Our promise', ['kind' => 'band', 'how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-5', 'paddingBelow' => 'step-5']], 'children' => array_map(
             static fn (array $note): array => ['kind' => 'column', 'children' => [['kind' => 'note', 'what' => ['icon' => $note[0], 'text' => $note[1]]]]],
             [['leaf', 'Packed in paper, nothing else'], ['clock', 'On its way the next working day'], ['return', 'Thirty days to change your mind']],
         )], $owner);

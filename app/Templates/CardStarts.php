@@ -20,9 +20,9 @@ final class CardStarts
     public static function tree(string $name): ?array
     {
         $title = static fn (int $size = 16): array => ['kind' => 'title', 'what' => ['level' => 'h3', 'linked' => true], 'how' => ['desktop' => ['size' => $size]]];
-        $price = static fn (int $size = 16): array => ['kind' => 'price', 'what' => ['ranges' => 'from', 'saving' => 'none'], 'how' => ['desktop' => ['size' => $size]]];
+        $price = static fn (int $size = 16): array => ['kind' => 'price', 'what' => ['ranges' => 'from', 'saving' => 'none'], 'how' => ['desktop' => ['now.size' => $size]]];
         $brand = ['kind' => 'brand', 'how' => ['desktop' => ['size' => 13]]];
-        $badge = ['kind' => 'badges', 'what' => ['badges' => ['sale', 'out']], 'how' => ['desktop' => ['overlap' => 36, 'layer' => 2]]];
+        $badge = ['kind' => 'badges', 'what' => ['badges' => ['sale', 'out']], 'how' => ['desktop' => ['marginAbove' => -36, 'layer' => 2]]];
 
         return match ($name) {
             self::USUAL => ['kind' => 'card', 'children' => [['kind' => 'product-picture'], $badge, $brand, $title(), $price()]],
@@ -34,7 +34,7 @@ final class CardStarts
                 ['kind' => 'rating'],
                 ['kind' => 'holder', 'how' => ['desktop' => ['gap' => 2]], 'children' => [$price(18), ['kind' => 'quick-buy']]],
             ]],
-            'framed' => ['kind' => 'card', 'how' => ['desktop' => ['padding' => 3, 'line' => 'line', 'gap' => 8]], 'children' => [
+            'framed' => ['kind' => 'card', 'how' => ['desktop' => ['padding' => 'step-3', 'line' => 1, 'lineColour' => 'line', 'gap' => 8]], 'children' => [
                 ['kind' => 'product-picture', 'what' => ['more' => 'row'], 'how' => ['desktop' => ['shape' => 'wide']]],
                 $title(18),
                 ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 15]]],
@@ -43,7 +43,7 @@ final class CardStarts
             'quiet' => ['kind' => 'card', 'how' => ['desktop' => ['align' => 'center', 'gap' => 8]], 'children' => [
                 ['kind' => 'product-picture', 'how' => ['desktop' => ['shape' => 'tall']]],
                 $title(),
-                ['kind' => 'price', 'what' => ['ranges' => 'from', 'saving' => 'none'], 'how' => ['desktop' => ['size' => 15, 'align' => 'center']]],
+                ['kind' => 'price', 'what' => ['ranges' => 'from', 'saving' => 'none'], 'how' => ['desktop' => ['now.size' => 15, 'align' => 'center']]],
             ]],
             'blank' => ['kind' => 'card'],
             default => null,

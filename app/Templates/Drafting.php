@@ -57,10 +57,10 @@ final readonly class Drafting
      */
     public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): StepResult|array
     {
-        $kind = self::kind(Template::query()->findOrFail($templateId));
+        $template = Template::query()->findOrFail($templateId);
         $read = [];
         foreach ($edits as $edit) {
-            $parsed = $this->read($edit, $kind, $attempt->format);
+            $parsed = $this->read($edit, $template, $attempt->format);
             if (is_array($parsed)) {
                 return $parsed;
             }
@@ -183,30 +183,51 @@ final readonly class Drafting
     }
 
     /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */
-    private function read(mixed $edit, PageKind $kind, int $format): Edit|array
+    private function read(mixed $edit, Template $template, int $format): Edit|array
     {
         $isReach = is_array($edit) && ($edit['edit'] ?? null) === SetReach::name();
         if (! $isReach) {
-            return $this->reader($kind)->parse($edit, $format);
+            return $this->reader($template)->parse($edit, $format);
         }
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse($edit['reach'] ?? null);
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, self::kind($template), $this->facts->all()))->parse($edit['reach'] ?? null);
 
         return is_array($reach) ? $reach : new SetReach($reach);
     }
 
-    private function reader(PageKind $kind): EditReader
+    private function reader(Template $template): EditReader
     {
-        return new EditReader($this->trees, new ReachReader(Fields::standard(), $this->clock->zone, $kind));
+        $kindOf = static fn (string $id): ?string => self::kindIn($template->draft_tree['page'] ?? null, $id);
+
+        return new EditReader($this->trees, new ReachReader(Fields::standard(), $this->clock->zone, self::kind($template)), $kindOf);
     }
 
     private function log(Template $template): StepLog
     {
-        return new StepLog($this->reader(self::kind($template)));
+        return new StepLog($this->reader($template));
+    }
+
+    /** The kind of the block with an id in a stored tree; null where there is none. */
+    private static function kindIn(mixed $node, string $id): ?string
+    {
+        if (! is_array($node)) {
+            return null;
+        }
+        if (($node['id'] ?? null) === $id) {
+            return is_string($node['kind'] ?? null) ? $node['kind'] : null;
+        }
+        foreach (is_array($node['children'] ?? null) ? $node['children'] : [] as $child) {
+            $kind = self::kindIn($child, $id);
+            if ($kind !== null) {
+                return $kind;
+            }
+        }
+
+        return null;
     }
 
     private function crossing(Template $template): Crossing
     {
-        return new Crossing($this->reader(self::kind($template)));
+        return new Crossing($this->reader($template));
     }
 
     /** By whose rules a reach is read; what stands on pages has an empty one, which every kind reads. */

@@ -32,7 +32,7 @@ final class HomeStarts
     private static function front(): array
     {
         return [
-            ['how' => ['desktop' => ['background' => 'surface', 'width' => 'content', 'paddingAbove' => 6, 'paddingBelow' => 6]]] + Starts::band([
+            ['how' => ['desktop' => ['ground' => 'surface', 'width' => 'content', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + Starts::band([
                 self::heading('h1', self::WELCOME, ['size' => 46]),
                 ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20]]],
                 ['kind' => 'button', 'what' => ['text' => 'See everything', 'link' => '/all']],
@@ -50,7 +50,7 @@ final class HomeStarts
     private static function window(): array
     {
         return [
-            ['how' => ['desktop' => ['background' => 'ink', 'colour' => 'ground', 'minScreen' => 80, 'align' => 'center']]] + Starts::band([
+            ['how' => ['desktop' => ['ground' => 'ink', 'colour' => 'ground', 'minScreen' => 80, 'align' => 'center']]] + Starts::band([
                 self::heading('h1', self::WELCOME, ['size' => 64, 'align' => 'center', 'colour' => 'ground']),
                 ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20, 'align' => 'center', 'colour' => 'ground']]],
             ]),

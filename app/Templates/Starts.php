@@ -162,7 +162,7 @@ final readonly class Starts
                 ['share' => 1, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
             ),
             self::band([['kind' => 'description']]),
-            ['how' => ['desktop' => ['background' => 'surface', 'paddingAbove' => 6, 'paddingBelow' => 6]]] + self::band([
+            ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + self::band([
                 ['kind' => 'quote', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => $centred],
             ]),
             self::band([['kind' => 'facts-table', 'what' => ['title' => 'In detail']]], [['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]]]),

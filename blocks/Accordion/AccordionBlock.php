@@ -8,12 +8,12 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 
 final readonly class AccordionBlock implements BlockKind
 {
@@ -23,7 +23,7 @@ final readonly class AccordionBlock implements BlockKind
             'accordion',
             'Accordion',
             Shelf::Arrange,
-            [Setting::how('line', 'Lines', new Colour, '--fold-line', 'colour-line')],
+            [],
             role: Role::Block,
             accepts: Role::Fold,
             starters: [new Starter('Accordion', ['kind' => 'accordion', 'children' => [
@@ -32,6 +32,11 @@ final readonly class AccordionBlock implements BlockKind
             ]])],
             searchWords: 'fold disclosure sections',
             onCards: false,
+            pieces: [
+                Piece::box('fold', 'Folds', '> .fold')->withLines(),
+                Piece::pressed('summary', 'Headings', '> .fold > summary')->when(PieceState::Chosen, '> .fold[open] > summary'),
+                Piece::box('answer', 'Inside', '> .fold > .fold-inner'),
+            ],
         );
     }
 

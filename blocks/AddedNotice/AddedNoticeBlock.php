@@ -12,7 +12,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class AddedNoticeBlock implements BlockKind
@@ -26,14 +26,15 @@ final readonly class AddedNoticeBlock implements BlockKind
             [
                 Setting::words('words', 'Words', new Text(120), 'notice.words'),
                 Setting::words('label', 'Words on the way to the cart', new Text(60), 'notice.label'),
-                Setting::how('background', 'Background', new Colour, 'background-color', 'colour-surface'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'cart message confirm',
             onCards: false,
             messages: ['notice'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::link('link', 'Link', 'a'),
+            ],
         );
     }
 

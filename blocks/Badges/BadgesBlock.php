@@ -13,8 +13,8 @@ use Vestibra\Core\Selling\Price;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Several;
 
 final readonly class BadgesBlock implements BlockKind
@@ -29,12 +29,17 @@ final readonly class BadgesBlock implements BlockKind
                 Setting::what('badges', 'Badges', new Several(['sale' => 'on sale', 'new' => 'new', 'low' => 'few left', 'out' => 'sold out']), ['sale', 'new', 'low', 'out']),
                 Setting::what('newDays', 'New for', new Amount(1, 365, 'days'), 30),
                 Setting::sourced('lowStock', 'Few are', new Amount(1, 99, ''), 5),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--badge-own-corner'),
-                Setting::how('background', 'Colour', new Colour, '--badge-own-background'),
             ],
             searchWords: 'sale new label flag',
             messages: ['badge'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::box('badge', 'Badges', '.badge'),
+                Piece::box('sale', 'On sale', '.badge.badge-sale'),
+                Piece::box('fresh', 'New', '.badge.badge-new'),
+                Piece::box('low', 'Few left', '.badge.badge-low'),
+                Piece::box('out', 'Sold out', '.badge.badge-out'),
+            ],
         );
     }
 

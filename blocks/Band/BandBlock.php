@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
@@ -36,15 +37,8 @@ final readonly class BandBlock implements BlockKind
                 Setting::what('film', 'Film behind', new Numbered('film'), null),
                 Setting::what('fit', 'The picture', new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']), 'cover'),
                 Setting::what('still', 'Stays still on scrolling', new Toggle, false),
-                Setting::how('background', 'Background', new Colour, '--band-colour'),
-                Setting::how('gradient', 'Changing to', new Colour, '--band-to'),
-                Setting::how('direction', 'Changing', new Choice(
-                    ['down' => 'downwards', 'right' => 'to the right', 'corner' => 'to the corner'],
-                    ['down' => '180deg', 'right' => '90deg', 'corner' => '135deg'],
-                ), '--band-direction-of-change'),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--band-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--band-tint-strength'),
-                Setting::how('colour', 'Words’ colour', new Colour, 'color'),
                 Setting::how('width', 'Width', new Choice(
                     ['content' => 'content width', 'full' => 'full width'],
                     ['content' => 'var(--content-width)', 'full' => 'none'],
@@ -58,8 +52,6 @@ final readonly class BandBlock implements BlockKind
                 Setting::how('align', 'Columns stand', new Choice(
                     ['stretch' => 'as high as the row', 'flex-start' => 'at the top', 'center' => 'in the middle'],
                 ), '--band-align'),
-                Setting::how('paddingAbove', 'Room above', new Step, 'padding-top'),
-                Setting::how('paddingBelow', 'Room below', new Step, 'padding-bottom'),
             ],
             Role::Band,
             Role::Column,
@@ -73,6 +65,9 @@ final readonly class BandBlock implements BlockKind
             ],
             'row section strip columns',
             messages: ['film'],
+            pieces: [
+                Piece::pressed('stop', 'Film’s button', '> .band-film-stop')->withLines(),
+            ],
         );
     }
 

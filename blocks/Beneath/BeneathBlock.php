@@ -14,6 +14,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Numbers;
@@ -48,6 +49,12 @@ final readonly class BeneathBlock implements BlockKind
             ],
             searchWords: 'sub-categories children shelves navigation collections brands cards',
             onCards: false,
+            pieces: [
+                Piece::pressed('entry', 'Entries', 'a')->withLines(),
+                Piece::picture('picture', 'Pictures', '.beneath-picture'),
+                Piece::letters('count', 'Counts', 'small'),
+                Piece::letters('words', 'Words', '.beneath-words'),
+            ],
         );
     }
 

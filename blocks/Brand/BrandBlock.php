@@ -12,9 +12,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -28,13 +26,13 @@ final readonly class BrandBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::what('before', 'Words before', new Text(40), ''),
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
-                Setting::how('letters', 'Letters', new Choice(['none' => 'as written', 'uppercase' => 'capitals']), 'text-transform'),
             ],
             searchWords: 'maker label',
             room: new WordsRoom('name', 'text-size', 1),
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('before', 'Words before', '[data-words=before]'),
+            ],
         );
     }
 

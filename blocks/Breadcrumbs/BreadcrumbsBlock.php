@@ -14,6 +14,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class BreadcrumbsBlock implements BlockKind
@@ -31,6 +32,10 @@ final readonly class BreadcrumbsBlock implements BlockKind
             searchWords: 'path category way navigation',
             onCards: false,
             messages: ['way'],
+            pieces: [
+                Piece::link('link', 'Links', 'a'),
+                Piece::letters('here', 'This page', '[aria-current]'),
+            ],
         );
     }
 

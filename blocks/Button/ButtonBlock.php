@@ -11,9 +11,8 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -32,15 +31,14 @@ final readonly class ButtonBlock implements BlockKind
                 Setting::sourced('link', 'Leads to', new Link, '/all'),
                 Setting::what('newWindow', 'In a new window', new Toggle, false),
                 Setting::what('look', 'Look', new Choice(['full' => 'filled', 'line' => 'outlined', 'words' => 'words only']), 'full'),
-                Setting::how('background', 'Button colour', new Colour, '--button-own-background', 'colour-accent'),
-                Setting::how('colour', 'Words’ colour', new Colour, '--button-own-colour', 'colour-on-accent'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--button-own-corner', 'corner'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'link call leads',
             messages: ['button'],
             room: new WordsRoom('text', 'text-size', 1),
             wordsMayStay: true,
+            pieces: [
+                Piece::pressed('button', 'Button', 'a')->withLines(),
+            ],
         );
     }
 

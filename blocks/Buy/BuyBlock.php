@@ -13,9 +13,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -35,15 +34,20 @@ final readonly class BuyBlock implements BlockKind
                 Setting::words('buyNowLabel', 'Words on the second', new Text(40), 'buy.now'),
                 Setting::words('soldOut', 'When sold out', new Text(160), 'buy.sold-out'),
                 Setting::how('wide', 'Button fills the row', new Toggle('1', '0'), '--buy-grow'),
-                Setting::how('background', 'Button colour', new Colour, '--buy-own-background', 'colour-accent'),
-                Setting::how('colour', 'Words’ colour', new Colour, '--buy-own-colour', 'colour-on-accent'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--buy-own-corner', 'corner'),
             ],
             searchWords: 'cart button add quantity order',
             messages: ['buy', 'notice'],
             essential: Essential::Buy,
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::pressed('button', 'Button', '.buy-button:not(.buy-now)'),
+                Piece::pressed('now', 'Buy now', '.buy-button.buy-now')->withLines(),
+                Piece::box('quantity', 'Quantity', '.buy-quantity')->withLines(),
+                Piece::letters('left', 'How many are left', '.buy-left'),
+                Piece::box('out', 'Sold out', '.buy-out'),
+                Piece::letters('said', 'What it says', '.buy-said'),
+            ],
         );
     }
 

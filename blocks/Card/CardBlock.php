@@ -10,13 +10,11 @@ use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
-use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /** One product in a grid: what a card's tree begins with. */
@@ -31,15 +29,11 @@ final readonly class CardBlock implements BlockKind
             [
                 Setting::what('linked', 'The whole card leads to the product', new Toggle, true),
                 Setting::how('gap', 'Between its lines', new Amount(0, 64), '--card-gap'),
-                Setting::how('padding', 'Room inside', new Step, '--card-padding'),
-                Setting::how('background', 'Background', new Colour, 'background-color'),
-                Setting::how('line', 'Line around it', new Colour, '--card-line'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), 'border-radius', 'corner'),
-                Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             Role::Page,
             Role::Block,
             subjects: [SubjectKind::Product],
+            whole: [StyleGroup::Text, StyleGroup::Box, StyleGroup::Movement],
         );
     }
 

@@ -14,6 +14,7 @@ use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Text;
@@ -39,6 +40,9 @@ final readonly class CarouselBlock implements BlockKind
             searchWords: 'slides pictures slider',
             onCards: false,
             messages: ['carousel'],
+            pieces: [
+                Piece::pressed('arrow', 'Arrows', '> .carousel-buttons button')->withLines(),
+            ],
         );
     }
 

@@ -13,7 +13,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Several;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -28,11 +28,15 @@ final readonly class CodesBlock implements BlockKind
             [
                 Setting::what('codes', 'Shows', new Several(['sku' => 'SKU', 'barcode' => 'barcode', 'categories' => 'categories', 'tags' => 'tags']), ['sku', 'barcode', 'categories', 'tags']),
                 Setting::what('bars', 'Bars above the barcode', new Toggle, true),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'sku barcode gtin number tags categories',
             messages: ['codes'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('name', 'Names', 'dt'),
+                Piece::letters('value', 'Values', 'dd'),
+                Piece::drawing('bars', 'Bars', '.codes-bars'),
+            ],
         );
     }
 

@@ -13,8 +13,6 @@ use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Part;
 use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Toggle;
@@ -32,12 +30,8 @@ final readonly class ColumnBlock implements BlockKind
                 Setting::how('width', 'or of its width', new Part, 'flex'),
                 Setting::how('order', 'Order', new Amount(0, 9, ''), 'order'),
                 Setting::how('gap', 'Between blocks', new Step, '--column-gap'),
-                Setting::how('align', 'Text stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
                 Setting::how('staysInView', 'Stays in view', new Toggle('sticky', 'static'), '--column-position'),
                 Setting::how('staysAt', 'at a distance of', new Amount(0, 400), '--column-top'),
-                Setting::how('padding', 'Room inside', new Step, 'padding'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), 'border-radius'),
-                Setting::how('background', 'Background', new Colour, 'background-color'),
             ],
             Role::Column,
             Role::Block,

@@ -13,9 +13,8 @@ use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Day;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -31,12 +30,14 @@ final readonly class CountdownBlock implements BlockKind
                 Setting::what('to', 'Counts to', new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']), 'sale'),
                 Setting::sourced('day', 'The day', new Day, ''),
                 Setting::words('words', 'Words before', new Text(80), 'countdown.words', true),
-                Setting::how('size', 'Size', new Amount(12, 64), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-sale'),
             ],
             searchWords: 'timer sale ends clock',
             messages: ['countdown'],
             wordsMayStay: true,
+            pieces: [
+                Piece::letters('words', 'Words', '[data-words=words]'),
+                Piece::letters('time', 'Time left', 'time'),
+            ],
         );
     }
 

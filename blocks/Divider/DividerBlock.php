@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -30,6 +31,7 @@ final readonly class DividerBlock implements BlockKind
                 Setting::how('length', 'Length', new Amount(5, 100, '%'), 'width'),
             ],
             searchWords: 'line rule separator',
+            whole: [StyleGroup::Box, StyleGroup::Place],
         );
     }
 

@@ -12,7 +12,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Numbers;
 use Vestibra\Core\Templates\Types\Text;
@@ -29,11 +29,16 @@ final readonly class DownloadsBlock implements BlockKind
                 Setting::words('title', 'Title', new Text(80), 'downloads.title'),
                 Setting::what('fact', 'From the fact', new Numbered('files-fact'), null),
                 Setting::what('files', 'and on every product', new Numbers('file', 12), []),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'files pdf leaflet manual',
             messages: ['downloads', 'file'],
             wordsMayStay: true,
+            pieces: [
+                Piece::letters('title', 'Heading', 'h2'),
+                Piece::box('row', 'Rows', 'li')->withLines(),
+                Piece::link('link', 'Names', 'a'),
+                Piece::letters('kind', 'Kind and size', 'li > span'),
+            ],
         );
     }
 

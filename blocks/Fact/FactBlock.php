@@ -12,9 +12,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -32,12 +30,13 @@ final readonly class FactBlock implements BlockKind
                 Setting::what('before', 'Words before it', new Text(60), ''),
                 Setting::what('after', 'Words after it', new Text(60), ''),
                 Setting::what('otherwise', 'Otherwise', new Text(120), ''),
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'value property detail attribute',
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('before', 'Words before', '[data-words=before]'),
+                Piece::letters('after', 'Words after', '[data-words=after]'),
+            ],
         );
     }
 

@@ -14,8 +14,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class FactsTableBlock implements BlockKind
@@ -29,14 +29,19 @@ final readonly class FactsTableBlock implements BlockKind
             [
                 Setting::what('title', 'Title', new Text(80), ''),
                 Setting::what('which', 'Facts', new Choice(['all' => 'all that are filled', 'short' => 'all but long texts']), 'short'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('line', 'Lines', new Colour, '--facts-line', 'colour-line'),
             ],
             searchWords: 'specifications details data table',
             messages: ['fact'],
             headingLevel: 2,
             showsAllFacts: true,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('title', 'Heading', 'h2'),
+                Piece::box('row', 'Rows', ':is(th, td)')->withLines(),
+                Piece::letters('name', 'Names', 'th'),
+                Piece::letters('value', 'Values', 'td'),
+                Piece::link('link', 'Links', 'a'),
+            ],
         );
     }
 

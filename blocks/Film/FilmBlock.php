@@ -9,10 +9,10 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\FilmData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -27,12 +27,12 @@ final readonly class FilmBlock implements BlockKind
             [
                 Setting::what('film', 'Film', new Numbered('film'), null),
                 Setting::what('said', 'What it shows', new Text(120), ''),
-                Setting::how('corner', 'Corners', new Amount(0, 48), 'border-radius', 'corner'),
             ],
             searchWords: 'video movie clip',
             onCards: false,
             messages: ['film'],
             wordsMayStay: true,
+            whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Place],
         );
     }
 

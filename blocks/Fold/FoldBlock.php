@@ -8,10 +8,12 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -30,6 +32,10 @@ final readonly class FoldBlock implements BlockKind
             Role::Fold,
             Role::Block,
             messages: ['fold'],
+            pieces: [
+                Piece::pressed('summary', 'Heading', '> summary')->when(PieceState::Chosen, '&[open] > summary'),
+                Piece::box('answer', 'Inside', '> .fold-inner'),
+            ],
         );
     }
 

@@ -11,10 +11,11 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -38,12 +39,19 @@ final readonly class GalleryBlock implements BlockKind
                     ['square' => 'square', 'tall' => 'tall, 4 : 5', 'wide' => 'wide, 4 : 3'],
                     ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3'],
                 ), '--gallery-shape'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--gallery-corner', 'corner'),
             ],
             searchWords: 'pictures photos images thumbnails',
             onCards: false,
             messages: ['gallery'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::picture('main', 'Main picture', '.gallery-stage'),
+                Piece::picture('picture', 'Pictures in it', '.gallery-stage img'),
+                Piece::pressed('small', 'Small pictures', '.gallery-thumbs a')->when(PieceState::Chosen, '.gallery-thumbs a[aria-current]')->withLines(),
+                Piece::picture('thumb', 'Pictures in those', '.gallery-thumbs img'),
+                Piece::pressed('enlarge', 'Enlarge', '.gallery-enlarge')->withLines(),
+                Piece::letters('none', 'Without pictures', '.gallery-stand-in'),
+            ],
         );
     }
 

@@ -11,9 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -28,9 +26,6 @@ final readonly class HeadingBlock implements BlockKind
             [
                 Setting::words('text', 'Words', new Text(200), 'heading.text', true),
                 Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)']), 'h2'),
-                Setting::how('size', 'Size', new Amount(12, 96), '--heading-own-size', 'heading-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'words title section',
             messages: ['heading'],

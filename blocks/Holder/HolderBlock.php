@@ -14,7 +14,6 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\AnotherSubject;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Step;
 
 final readonly class HolderBlock implements BlockKind
@@ -34,8 +33,6 @@ final readonly class HolderBlock implements BlockKind
                 Setting::how('align', 'Across', new Choice(
                     ['stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end'],
                 ), 'align-items'),
-                Setting::how('background', 'Background', new Colour, 'background-color'),
-                Setting::how('padding', 'Room inside', new Step, 'padding'),
             ],
             Role::Block,
             Role::Block,

@@ -11,6 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Html;
 
 final readonly class HtmlBlock implements BlockKind
@@ -24,6 +25,11 @@ final readonly class HtmlBlock implements BlockKind
             [Setting::what('html', 'HTML', new Html(50_000), '<p>Words in HTML.</p>')],
             searchWords: 'code markup',
             wordsMayStay: true,
+            pieces: [
+                Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
+                Piece::link('link', 'Links', 'a'),
+                Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
+            ],
         );
     }
 

@@ -13,7 +13,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -29,10 +29,12 @@ final readonly class InCategoriesBlock implements BlockKind
             [
                 Setting::what('which', 'Which', new Choice(['main' => 'the main one', 'all' => 'all of them']), 'main'),
                 Setting::what('linked', 'Lead to their pages', new Toggle, true),
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
             ],
             searchWords: 'category collection belongs',
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::link('link', 'Categories', 'a'),
+            ],
         );
     }
 

@@ -10,9 +10,8 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Styles\Piece;
 
 /** In which order customers see the page's products. */
 final readonly class ListOrderBlock implements BlockKind
@@ -24,12 +23,14 @@ final readonly class ListOrderBlock implements BlockKind
             'Order of products',
             Shelf::More,
             [
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'sort sorting list select',
             onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
+            pieces: [
+                Piece::box('field', 'Field', 'select')->withLines(),
+            ],
         );
     }
 

@@ -12,8 +12,8 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Several;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -40,11 +40,14 @@ final readonly class MarksBlock implements BlockKind
             [
                 Setting::what('marks', 'Marks', new Several(self::MARKS), ['card', 'bank', 'bill', 'lock']),
                 Setting::what('words', 'With words', new Toggle, true),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
                 Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'payment trust card bank secure',
             messages: ['marks'],
+            pieces: [
+                Piece::drawing('mark', 'Marks', 'svg'),
+                Piece::letters('words', 'Words', 'li > span'),
+            ],
         );
     }
 

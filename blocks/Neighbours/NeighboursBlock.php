@@ -12,7 +12,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class NeighboursBlock implements BlockKind
@@ -25,12 +25,14 @@ final readonly class NeighboursBlock implements BlockKind
             Shelf::More,
             [
                 Setting::what('titles', 'With their titles', new Toggle, true),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'previous next browse',
             onCards: false,
             messages: ['way'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::link('link', 'Links', 'a'),
+            ],
         );
     }
 

@@ -9,12 +9,12 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Icons;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class NoteBlock implements BlockKind
@@ -29,11 +29,14 @@ final readonly class NoteBlock implements BlockKind
                 Setting::what('icon', 'Icon', new Choice(Icons::NAMES), 'parcel'),
                 Setting::words('text', 'Words', new Text(200), 'note.text', true),
                 Setting::sourced('more', 'Smaller words', new Text(300), ''),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('size', 'Icon’s size', new Amount(16, 64), '--note-own-icon'),
             ],
             searchWords: 'icon delivery returns reassurance',
             messages: ['note'],
+            pieces: [
+                Piece::box('icon', 'Icon', '.note-icon')->and(StyleGroup::Movement),
+                Piece::letters('words', 'Words', '.note-text'),
+                Piece::letters('more', 'Small words', '.note-more'),
+            ],
         );
     }
 

@@ -11,7 +11,6 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class PageBlock implements BlockKind
@@ -25,7 +24,6 @@ final readonly class PageBlock implements BlockKind
             [
                 Setting::what('header', 'The shop’s header', new Toggle, true),
                 Setting::what('footer', 'The shop’s footer', new Toggle, true),
-                Setting::how('background', 'Background', new Colour, 'background-color', 'colour-ground'),
             ],
             Role::Page,
             Role::Band,

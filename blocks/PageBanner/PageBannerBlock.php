@@ -14,6 +14,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
@@ -36,8 +37,6 @@ final readonly class PageBannerBlock implements BlockKind
                 Setting::how('height', 'At least high', new Amount(80, 900), '--banner-min'),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--banner-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--banner-tint-strength'),
-                Setting::how('colour', 'Words’ colour', new Colour, 'color'),
-                Setting::how('size', 'Size of the title', new Amount(12, 96), '--banner-title', 'title-size'),
                 Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), '--banner-align'),
             ],
             searchWords: 'hero header picture title category collection',
@@ -45,6 +44,11 @@ final readonly class PageBannerBlock implements BlockKind
             subjects: SubjectKind::LISTINGS,
             essential: Essential::Title,
             essentialWhile: ['title' => true],
+            pieces: [
+                Piece::letters('title', 'Title', 'h1'),
+                Piece::letters('words', 'Words', '.page-banner-words p'),
+                Piece::picture('picture', 'Picture', '.page-banner-picture'),
+            ],
         );
     }
 

@@ -10,11 +10,7 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 
 /** The words about a category, collection, brand or tag. Without any it is not there. */
 final readonly class PageDescriptionBlock implements BlockKind
@@ -26,12 +22,6 @@ final readonly class PageDescriptionBlock implements BlockKind
             'Page description',
             Shelf::Show,
             [
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
-                Setting::how('align', 'Stands', new Choice(
-                    ['start' => 'left', 'center' => 'centred', 'end' => 'right'],
-                    ['start' => '0 auto 0 0', 'center' => '0 auto', 'end' => '0 0 0 auto'],
-                ), 'margin'),
             ],
             searchWords: 'words text category introduction',
             onCards: false,

@@ -13,9 +13,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -31,15 +30,15 @@ final readonly class PageTitleBlock implements BlockKind
             [
                 Setting::what('before', 'Words before it', new Text(60), ''),
                 Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']), 'h1'),
-                Setting::how('size', 'Size', new Amount(12, 96), '--title-own-size', 'title-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'name heading category collection brand',
             onCards: false,
             subjects: SubjectKind::LISTINGS,
             essential: Essential::Title,
             room: new WordsRoom('text', 'title-size', 3),
+            pieces: [
+                Piece::letters('before', 'Words before', '[data-words=before]'),
+            ],
         );
     }
 

@@ -10,9 +10,11 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -35,6 +37,9 @@ final readonly class PagingBlock implements BlockKind
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
             wordsMayStay: true,
+            pieces: [
+                Piece::pressed('page', 'Pages', 'a')->when(PieceState::Chosen, 'a[aria-current]'),
+            ],
         );
     }
 

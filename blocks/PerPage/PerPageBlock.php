@@ -10,9 +10,8 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Choice;
+use Vestibra\Core\Templates\Styles\Piece;
 
 /** How many of the page's products customers see at once: as many as the page has it, twice or four times as many. */
 final readonly class PerPageBlock implements BlockKind
@@ -24,12 +23,14 @@ final readonly class PerPageBlock implements BlockKind
             'How many at once',
             Shelf::More,
             [
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'number list page select',
             onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
+            pieces: [
+                Piece::box('field', 'Field', 'select')->withLines(),
+            ],
         );
     }
 

@@ -9,10 +9,11 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\PictureChoice;
@@ -35,9 +36,12 @@ final readonly class PictureBlock implements BlockKind
                     ['own' => 'auto', 'square' => '1', 'wide' => '4 / 3', 'strip' => '3 / 1'],
                 ), '--picture-shape'),
                 Setting::how('fit', 'The picture', new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']), '--picture-fit'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--picture-corner', 'corner'),
             ],
             searchWords: 'image photo',
+            whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
+            pieces: [
+                Piece::picture('picture', 'Picture', '.picture'),
+            ],
         );
     }
 

@@ -13,7 +13,7 @@ use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class PopUpBlock implements BlockKind
@@ -27,7 +27,6 @@ final readonly class PopUpBlock implements BlockKind
             [
                 Setting::words('label', 'Words on the link', new Text(60), 'pop-up.label'),
                 Setting::words('title', 'Title', new Text(80), 'pop-up.title'),
-                Setting::how('colour', 'Link’s colour', new Colour, 'color', 'colour-ink'),
             ],
             role: Role::Block,
             accepts: Role::Block,
@@ -36,6 +35,12 @@ final readonly class PopUpBlock implements BlockKind
             onCards: false,
             messages: ['pop-up'],
             wordsMayStay: true,
+            pieces: [
+                Piece::link('open', 'Link', '.pop-up-open'),
+                Piece::box('sheet', 'Sheet', '.pop-up-sheet')->withLines(),
+                Piece::letters('title', 'Heading', '.pop-up-head h2'),
+                Piece::link('close', 'Close', '.pop-up-close'),
+            ],
         );
     }
 

@@ -16,9 +16,8 @@ use Vestibra\Core\Selling\PriceRange;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 
 final readonly class PriceBlock implements BlockKind
 {
@@ -40,14 +39,20 @@ final readonly class PriceBlock implements BlockKind
                     'from' => '“from” the lowest',
                     'range' => 'lowest to highest',
                 ]), 'chosen'),
-                Setting::how('size', 'Size', new Amount(12, 96), '--price-own-size', 'price-size'),
-                Setting::how('colour', 'Colour', new Colour, '--price-own-colour', 'colour-ink'),
                 Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'cost sale saving money',
             messages: ['price', 'measure', 'tax'],
             essential: Essential::Price,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('now', 'Now', '.price-now'),
+                Piece::letters('was', 'Was', '.price-was'),
+                Piece::box('saving', 'Saving', '.price-saving'),
+                Piece::letters('from', 'From', '.price-from'),
+                Piece::letters('unit', 'Per unit', '.price-unit'),
+                Piece::letters('tax', 'Tax', '.price-tax'),
+            ],
         );
     }
 

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\CardChoice;
 use Vestibra\Core\Templates\Types\Choice;
@@ -70,6 +71,12 @@ final readonly class ProductGridBlock implements BlockKind
             headingLevel: 2,
             wordsMayStay: true,
             listsProducts: true,
+            pieces: [
+                Piece::letters('title', 'Heading', '> .product-grid-title'),
+                Piece::box('bar', 'Line above', '> .product-grid-bar')->withLines(),
+                Piece::box('field', 'Field', '.list-choice select')->withLines(),
+                Piece::letters('none', 'When there are none', '> .product-grid-none'),
+            ],
         );
     }
 

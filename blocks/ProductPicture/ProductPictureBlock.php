@@ -11,13 +11,13 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /** The product's own picture as it stands on a card: in one shape whatever the file, with the next ones on hover or in a small row. */
@@ -36,8 +36,6 @@ final readonly class ProductPictureBlock implements BlockKind
                 Setting::what('more', 'Its other pictures', new Choice(['hover' => 'the second, while the pointer is over it', 'row' => 'in a small row', 'none' => 'not']), 'hover'),
                 Setting::how('shape', 'Shape', new Choice(['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'], ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3']), '--card-shape'),
                 Setting::how('fit', 'The picture', new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']), '--card-fit'),
-                Setting::how('ground', 'Behind it', new Colour, '--picture-ground'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--picture-corner', 'corner'),
             ],
             starters: [
                 new Starter('Product’s picture', ['kind' => 'product-picture']),
@@ -45,6 +43,12 @@ final readonly class ProductPictureBlock implements BlockKind
             ],
             searchWords: 'image photo thumbnail card hover',
             subjects: [SubjectKind::Product],
+            whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
+            pieces: [
+                Piece::picture('room', 'Picture', '.product-picture-room'),
+                Piece::picture('picture', 'In its room', '.product-picture-room img'),
+                Piece::picture('small', 'Small pictures', '.product-picture-row img'),
+            ],
         );
     }
 

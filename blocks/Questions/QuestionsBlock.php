@@ -8,12 +8,13 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class QuestionsBlock implements BlockKind
@@ -26,7 +27,6 @@ final readonly class QuestionsBlock implements BlockKind
             Shelf::Reassure,
             [
                 Setting::words('title', 'Title', new Text(80), 'questions.title'),
-                Setting::how('line', 'Lines', new Colour, '--fold-line', 'colour-line'),
             ],
             role: Role::Block,
             accepts: Role::Fold,
@@ -38,6 +38,12 @@ final readonly class QuestionsBlock implements BlockKind
             onCards: false,
             messages: ['questions'],
             headingLevel: 2,
+            pieces: [
+                Piece::letters('title', 'Heading', '> .questions-title'),
+                Piece::box('fold', 'Folds', '> .accordion > .fold')->withLines(),
+                Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')->when(PieceState::Chosen, '> .accordion > .fold[open] > summary'),
+                Piece::box('answer', 'Inside', '> .accordion > .fold > .fold-inner'),
+            ],
         );
     }
 

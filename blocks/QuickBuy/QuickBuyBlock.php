@@ -13,9 +13,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -34,14 +33,15 @@ final readonly class QuickBuyBlock implements BlockKind
                 Setting::words('soldOut', 'When sold out', new Text(60), 'buy.gone'),
                 Setting::what('look', 'Look', new Choice(['line' => 'outlined', 'full' => 'filled']), 'line'),
                 Setting::how('wide', 'Fills the row', new Toggle('1', '0'), '--quick-buy-grow'),
-                Setting::how('background', 'Button colour', new Colour, '--quick-buy-background', 'colour-accent'),
-                Setting::how('colour', 'Words’ colour', new Colour, '--quick-buy-colour', 'colour-on-accent'),
-                Setting::how('corner', 'Corners', new Amount(0, 48), '--quick-buy-corner', 'corner'),
             ],
             searchWords: 'cart button add card',
             messages: ['buy', 'notice', 'price'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::pressed('button', 'Button', '.quick-buy-button')->withLines(),
+                Piece::letters('gone', 'Sold out', '.quick-buy-gone'),
+            ],
         );
     }
 

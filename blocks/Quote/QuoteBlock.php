@@ -11,9 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -28,13 +26,14 @@ final readonly class QuoteBlock implements BlockKind
             [
                 Setting::words('text', 'Words', new Text(1000, true), 'quote.text', true),
                 Setting::sourced('by', 'Who said it', new Text(120), ''),
-                Setting::how('size', 'Size', new Amount(14, 64), '--quote-own-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'said words praise',
             messages: ['quote'],
             room: new WordsRoom('text', 'heading-size', 12),
+            pieces: [
+                Piece::letters('words', 'Words', 'blockquote'),
+                Piece::letters('by', 'By', 'figcaption'),
+            ],
         );
     }
 

@@ -12,8 +12,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class RatingBlock implements BlockKind
@@ -30,11 +30,17 @@ final readonly class RatingBlock implements BlockKind
                     'absent' => 'leave it out',
                     'words' => 'say “No reviews yet”',
                 ]), 'absent'),
-                Setting::how('colour', 'Stars', new Colour, '--star-own-colour', 'colour-star'),
             ],
             searchWords: 'stars reviews score',
             messages: ['rating'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::drawing('full', 'Full stars', '.rating-on'),
+                Piece::drawing('empty', 'Empty stars', '.rating-off'),
+                Piece::box('stars', 'Stars', '.rating-stars'),
+                Piece::letters('words', 'Words', '.rating-words'),
+                Piece::letters('none', 'Without reviews', '.rating-none'),
+            ],
         );
     }
 

@@ -10,11 +10,7 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 
 /** Which of the page's products stand on it, and how many there are. */
 final readonly class ResultCountBlock implements BlockKind
@@ -26,9 +22,6 @@ final readonly class ResultCountBlock implements BlockKind
             'How many products',
             Shelf::More,
             [
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'count results number list',
             onCards: false,

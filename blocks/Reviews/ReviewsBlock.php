@@ -12,6 +12,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
@@ -38,6 +39,18 @@ final readonly class ReviewsBlock implements BlockKind
             wordsMayStay: true,
             headingLevel: 2,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('title', 'Heading', '.reviews-title'),
+                Piece::link('order', 'Orders', '.reviews-order a'),
+                Piece::box('review', 'Reviews', 'ul > li'),
+                Piece::letters('stars', 'Stars', '.reviews-stars'),
+                Piece::letters('author', 'Names', '.reviews-head strong'),
+                Piece::letters('day', 'Small words', '.reviews-day'),
+                Piece::letters('words', 'Words', '.reviews-words'),
+                Piece::pressed('write', 'Write one', '.reviews-write summary'),
+                Piece::box('field', 'Fields', '.reviews-write :is(input:not([type=radio]), textarea)')->withLines(),
+                Piece::pressed('send', 'Button', '.reviews-write button'),
+            ],
         );
     }
 

@@ -11,9 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\RichText;
 
 final readonly class RichTextBlock implements BlockKind
@@ -26,12 +24,14 @@ final readonly class RichTextBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::words('text', 'Words', new RichText, 'rich-text.text', true),
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             searchWords: 'words paragraph bold list link table',
             messages: ['rich-text'],
+            pieces: [
+                Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
+                Piece::link('link', 'Links', 'a'),
+                Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
+            ],
         );
     }
 

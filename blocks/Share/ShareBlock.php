@@ -11,7 +11,7 @@ use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Several;
 use Vestibra\Core\Templates\Types\Text;
 
@@ -26,12 +26,15 @@ final readonly class ShareBlock implements BlockKind
             [
                 Setting::what('ways', 'Ways', new Several(['letter' => 'by e-mail', 'copy' => 'copy the address', 'device' => 'the device’s own sharing']), ['letter', 'copy', 'device']),
                 Setting::words('before', 'Words before', new Text(40), 'share.before'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-quiet'),
             ],
             searchWords: 'link e-mail copy recommend',
             onCards: false,
             messages: ['share'],
             wordsMayStay: true,
+            pieces: [
+                Piece::link('way', 'Ways', ':is(a, button)'),
+                Piece::letters('before', 'Words before', '[data-words=before]'),
+            ],
         );
     }
 

@@ -10,10 +10,8 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
-use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
-use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Colour;
+use Vestibra\Core\Templates\Styles\Piece;
 
 final readonly class ShortDescriptionBlock implements BlockKind
 {
@@ -24,11 +22,14 @@ final readonly class ShortDescriptionBlock implements BlockKind
             'Short description',
             Shelf::Show,
             [
-                Setting::how('size', 'Size', new Amount(12, 48), 'font-size', 'text-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
             ],
             searchWords: 'summary teaser text',
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
+                Piece::link('link', 'Links', 'a'),
+                Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
+            ],
         );
     }
 

@@ -12,8 +12,8 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -31,12 +31,17 @@ final readonly class StockBlock implements BlockKind
                 Setting::sourced('low', 'Few are', new Amount(1, 99, ''), 5),
                 Setting::words('in', 'When in stock', new Text(60), 'stock.in'),
                 Setting::words('out', 'When sold out', new Text(60), 'stock.out'),
-                Setting::how('colour', 'Bar’s colour', new Colour, '--stock-own-colour', 'colour-accent'),
             ],
             searchWords: 'left few available bar level',
             messages: ['stock'],
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('words', 'Words', 'p'),
+                Piece::box('bar', 'Bar', '.stock-bar'),
+                Piece::drawing('left', 'What is left', '.stock-left'),
+                Piece::drawing('all', 'Behind it', '.stock-all'),
+            ],
         );
     }
 

@@ -14,6 +14,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Numbered;
@@ -30,12 +31,14 @@ final readonly class SwatchesBlock implements BlockKind
             [
                 Setting::what('option', 'Option', new Numbered('option'), null),
                 Setting::what('most', 'At most', new Amount(1, 24, ''), 6),
-                Setting::how('size', 'Size', new Amount(10, 48), '--swatch-size'),
                 Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],
             searchWords: 'colours sizes variants patches card',
             subjects: [SubjectKind::Product],
             messages: ['option'],
+            pieces: [
+                Piece::drawing('swatch', 'Swatches', 'svg'),
+            ],
         );
     }
 

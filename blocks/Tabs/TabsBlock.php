@@ -8,11 +8,13 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 
 final readonly class TabsBlock implements BlockKind
@@ -32,6 +34,11 @@ final readonly class TabsBlock implements BlockKind
             ]])],
             searchWords: 'panels sections',
             onCards: false,
+            pieces: [
+                Piece::box('row', 'Row', '> .tabs-list')->withLines(),
+                Piece::pressed('tab', 'Tabs', '> .tabs-list a')->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')->withLines(),
+                Piece::box('panel', 'Panel', '> .tab'),
+            ],
         );
     }
 

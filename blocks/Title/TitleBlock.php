@@ -14,9 +14,8 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\WordsRoom;
 
@@ -31,9 +30,6 @@ final readonly class TitleBlock implements BlockKind
             [
                 Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'p' => 'no heading']), 'h1'),
                 Setting::what('linked', 'Leads to the product', new Toggle, false),
-                Setting::how('size', 'Size', new Amount(12, 96), '--title-own-size', 'title-size'),
-                Setting::how('colour', 'Colour', new Colour, 'color', 'colour-ink'),
-                Setting::how('align', 'Stands', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), 'text-align'),
             ],
             starters: [
                 new Starter('Title', ['kind' => 'title']),
@@ -43,6 +39,9 @@ final readonly class TitleBlock implements BlockKind
             essential: Essential::Title,
             room: new WordsRoom('text', 'title-size', 3),
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::link('link', 'Link', 'a'),
+            ],
         );
     }
 

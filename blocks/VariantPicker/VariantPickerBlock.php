@@ -12,9 +12,11 @@ use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\VariantMatrix;
+use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 
 final readonly class VariantPickerBlock implements BlockKind
@@ -38,6 +40,15 @@ final readonly class VariantPickerBlock implements BlockKind
             onCards: false,
             messages: ['choice'],
             subjects: [SubjectKind::Product],
+            pieces: [
+                Piece::letters('label', 'Labels', ':is(legend, .picker-option > label)'),
+                Piece::letters('current', 'Chosen word', '.picker-chosen'),
+                Piece::pressed('value', 'Values', '.picker-buttons > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.picker-buttons:hover > span:not(.unseen)')->when(PieceState::Focused, '.picker-buttons:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.picker-buttons:active > span:not(.unseen)')->when(PieceState::Chosen, '.picker-buttons:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.picker-buttons:is(.is-sold-out, .is-not-made) > span:not(.unseen)'),
+                Piece::drawing('swatch', 'Swatches', '.picker-swatches svg')->when(PieceState::Chosen, '.picker-swatches:has(:checked) svg')->withLines(),
+                Piece::picture('picture', 'Pictures', '.picker-pictures img')->when(PieceState::Chosen, '.picker-pictures input:checked + img'),
+                Piece::box('list', 'Drop-down', 'select')->withLines(),
+                Piece::pressed('go', 'Button without scripts', '.picker-go'),
+            ],
         );
     }
 

@@ -8,13 +8,9 @@ use LogicException;
 use Throwable;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\StyleSheet;
-use Vestibra\Core\Styling\StyleValue;
-use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
-use Vestibra\Core\Templates\Setting;
 
 /** Template and page's subject in, composed page out. One bad block never takes the page down. */
 final readonly class Composer
@@ -80,7 +76,7 @@ final readonly class Composer
                 return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
             if ($sheet !== null) {
-                $this->style($node, $definition, $sheet);
+                (new Styling($definition, $sheet))->of($node);
             }
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
         } catch (Throwable $error) {
@@ -118,7 +114,7 @@ final readonly class Composer
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
-                    $this->style($node, $definition, $sheet);
+                    (new Styling($definition, $sheet))->of($node);
                 }
             }
         }
@@ -150,43 +146,5 @@ final readonly class Composer
         return in_array(SubjectKind::Product, $definition->subjects, true)
             ? 'works inside a card or a holder that shows a product'
             : 'works on pages of '.implode(', ', array_map(static fn (SubjectKind $one): string => $one->many(), $definition->subjects));
-    }
-
-    private function style(Node $node, Definition $definition, StyleSheet $sheet): void
-    {
-        foreach ($node->how as $width => $values) {
-            foreach ($values as $name => $value) {
-                $setting = $definition->setting(Question::How, $name);
-                if ($setting?->property !== null && $setting->type instanceof StyleValue) {
-                    $sheet->declare($node->id, Width::from($width), $setting->property, $setting->type->css($value));
-                }
-            }
-        }
-        foreach ($definition->eased as $setting) {
-            $this->ease($node, $setting, $sheet);
-        }
-        $shownOn = $node->when['widths'] ?? null;
-        if (is_array($shownOn)) {
-            foreach (Width::cases() as $width) {
-                if (! in_array($width->value, $shownOn, true)) {
-                    $sheet->hide($node->id, $width);
-                }
-            }
-        }
-    }
-
-    /** A number that would be too large on narrower widths counts there as the most that they take. */
-    private function ease(Node $node, Setting $setting, StyleSheet $sheet): void
-    {
-        $value = null;
-        foreach (Width::cases() as $width) {
-            $own = $node->how[$width->value][$setting->name] ?? null;
-            $most = $setting->eased[$width->value] ?? null;
-            if ($own === null && $most !== null && $value > $most && $setting->property !== null && $setting->type instanceof StyleValue) {
-                $sheet->declare($node->id, $width, $setting->property, $setting->type->css($most));
-                $own = $most;
-            }
-            $value = is_int($own) ? $own : $value;
-        }
     }
 }

@@ -58,7 +58,12 @@ final readonly class Room
     {
         $own = ($phone ? $node->how['phone']['size'] ?? $node->how['tablet']['size'] ?? null : null) ?? $node->how['desktop']['size'] ?? null;
 
-        return is_int($own) ? $own : (int) HouseStyle::standard()->token($token);
+        return match (true) {
+            is_int($own) => $own,
+            is_string($own) && preg_match('/^\d+(?:\.\d+)?px$/D', $own) === 1 => (int) $own,
+            is_string($own) && str_ends_with($own, 'rem') => (int) (16 * (float) $own),
+            default => (int) HouseStyle::standard()->token($token),
+        };
     }
 
     private function width(Node $tree, Node $node): float

@@ -10,79 +10,105 @@ namespace Vestibra\Core\Styling;
  */
 final readonly class HouseStyle
 {
-    /** Distances in pixels, by step. */
+    /** Distances in pixels by step, where a house style says no others. */
     public const STEPS = [0, 4, 8, 12, 20, 32, 48, 72, 112];
 
-    /** @param  array<string, string>  $tokens name => CSS value */
-    private function __construct(private array $tokens)
+    /** How many sizes of letters there are: the second is that of plain words. */
+    public const SIZES = 8;
+
+    /** Shadows that a style can name => in words. */
+    public const SHADOWS = ['shadow-soft' => 'soft', 'shadow-lifted' => 'lifted'];
+
+    /** @param  array<string, string>  $own token => value, where it differs from what is usual */
+    private function __construct(private array $own)
     {
     }
 
     public static function standard(): self
     {
-        return new self([
-            'colour-ink' => '#1f2a30',
-            'colour-quiet' => '#5d666b',
-            'colour-ground' => '#ffffff',
-            'colour-surface' => '#eef1ef',
-            'colour-line' => '#d8ddda',
-            'colour-accent' => '#20343f',
-            'colour-on-accent' => '#ffffff',
-            'colour-sale' => '#a3262a',
-            'colour-star' => '#9a6a12',
-            'title-size' => '34px',
-            'heading-size' => '24px',
-            'price-size' => '26px',
-            'text-size' => '16px',
-            'corner' => '8px',
-            'content-width' => '1200px',
-        ]);
+        return new self([]);
     }
 
     /** @return list<string> the roles a colour can be named by */
     public static function roles(): array
     {
-        return ['ink', 'quiet', 'ground', 'surface', 'line', 'accent', 'on-accent', 'sale', 'star'];
+        return HouseTokens::roles();
     }
 
     /**
-     * Unknown tokens and values that are not plain CSS values are left out; what is missing comes from the standard.
+     * Unknown tokens and values that they do not take are left out; what is missing is as usual.
      *
      * @param  array<array-key, mixed>  $stored
      */
     public static function fromStored(array $stored): self
     {
-        $tokens = self::standard()->tokens;
-        foreach ($stored as $name => $value) {
-            if (isset($tokens[$name]) && is_string($value) && preg_match('/^(#[0-9a-f]{6}|\d{1,4}px)$/D', $value) === 1) {
-                $tokens[$name] = $value;
+        $own = [];
+        foreach (HouseTokens::all() as $name => $token) {
+            $value = $stored[$name] ?? null;
+            $value = is_string($value) && $token->kind === TokenKind::Pixels ? preg_replace('/px$/D', '', $value) : $value;
+            if (is_string($value) && ($value !== $token->usual || $token->follows !== '') && $token->takes($value)) {
+                $own[$name] = $value;
             }
         }
 
-        return new self($tokens);
+        return new self($own);
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> every token with its value */
     public function tokens(): array
     {
-        return $this->tokens;
+        return array_map(fn (HouseToken $token): string => (string) $this->token($token->name), HouseTokens::all());
+    }
+
+    /** @return array<string, string> what differs from the usual */
+    public function own(): array
+    {
+        return $this->own;
     }
 
     public function token(string $name): ?string
     {
-        return $this->tokens[$name] ?? null;
+        $token = HouseTokens::all()[$name] ?? null;
+
+        return $this->own[$name] ?? ($token === null || $token->follows === '' ? $token?->usual : $this->token($token->follows));
+    }
+
+    /** @return array<string, string> token => CSS, for showing what stands behind a setting */
+    public function shown(): array
+    {
+        $shown = [];
+        foreach (HouseTokens::all() as $name => $token) {
+            $shown[$name] = $token->kind->css((string) $this->token($name));
+        }
+
+        return [...$shown, ...$this->sizes()];
     }
 
     public function css(): string
     {
         $declarations = [];
-        foreach ($this->tokens as $name => $value) {
-            $declarations[] = "--$name:$value";
+        foreach (HouseTokens::all() as $name => $token) {
+            if ($token->always || isset($this->own[$name])) {
+                $declarations[] = $token->css($this->own[$name] ?? $token->usual);
+            }
         }
-        foreach (self::STEPS as $step => $pixels) {
-            $declarations[] = "--step-$step:{$pixels}px";
+        foreach ($this->sizes() as $name => $value) {
+            $declarations[] = "--$name:$value";
         }
 
         return ':root{'.implode(';', $declarations).'}';
+    }
+
+    /** @return array<string, string> sizes of letters: plain words times the ratio to the power of the step; one step below to six above */
+    private function sizes(): array
+    {
+        $base = (float) $this->token('text-size');
+        $ratio = (float) $this->token('scale-ratio');
+        $sizes = [];
+        for ($at = 0; $at < self::SIZES; $at++) {
+            $sizes["size-$at"] = round($base * $ratio ** ($at - 1), 1).'px';
+        }
+
+        return $sizes;
     }
 }

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** Collects the declarations of a page's blocks and prints them, wider widths before narrower ones. */
+/**
+ * Collects the declarations of a page's blocks and prints them: states in the order of their weight, in each of them wider
+ * widths before narrower ones. What says the same is said once.
+ */
 final class StyleSheet
 {
-    /** @var array<string, array<string, list<string>>> width => block id => declarations */
+    /** Of what moves: it stands still for those who ask for less motion (Media Queries 5, prefers-reduced-motion). */
+    private const MOVING = ['translate' => true, 'scale' => true, 'transition-duration' => true];
+
+    /** @var array<string, array<string, array<string, array<string, string>>>> state => width => selector => CSS property => value */
     private array $rules = [];
 
     /** @var array<string, list<string>> width => ids of blocks hidden on it */
@@ -25,9 +31,10 @@ final class StyleSheet
         return $first;
     }
 
-    public function declare(string $blockId, Width $width, string $property, string $value): void
+    /** @param  string  $within  what is meant within the block; empty for the block itself */
+    public function declare(string $blockId, Width $width, string $property, string $value, string $within = '', PieceState $state = PieceState::Usual): void
     {
-        $this->rules[$width->value][$blockId][] = "$property:$value";
+        $this->rules[$state->value][$width->value][self::selector($blockId, $within)][$property] = $value;
     }
 
     public function hide(string $blockId, Width $width): void
@@ -38,13 +45,10 @@ final class StyleSheet
     public function css(): string
     {
         $css = '';
-        foreach (Width::cases() as $width) {
-            $rules = '';
-            foreach ($this->rules[$width->value] ?? [] as $id => $declarations) {
-                $rules .= self::selector((string) $id).'{'.implode(';', $declarations).'}';
+        foreach (PieceState::cases() as $state) {
+            foreach (Width::cases() as $width) {
+                $css .= self::printed($this->rules[$state->value][$width->value] ?? [], $state, $width->media());
             }
-            $media = $width->media();
-            $css .= $media === null || $rules === '' ? $rules : "@media $media{{$rules}}";
         }
         foreach (Width::cases() as $width) {
             $ids = $this->hidden[$width->value] ?? [];
@@ -56,9 +60,50 @@ final class StyleSheet
         return $css;
     }
 
-    /** Twice the attribute: a departure outweighs the block's own style sheet wherever that stands. */
-    private static function selector(string $id): string
+    /** @param  array<string, array<string, string>>  $rules */
+    private static function printed(array $rules, PieceState $state, ?string $media): string
     {
-        return "[data-b=\"$id\"][data-b]";
+        $still = $moving = [];
+        foreach ($rules as $selector => $declarations) {
+            $moves = $state === PieceState::Usual ? ['transition-duration' => true] : self::MOVING;
+            $still[$selector] = Shorthands::of(array_diff_key($declarations, $moves));
+            $moving[$selector] = array_intersect_key($declarations, $moves);
+        }
+
+        return self::within($media, self::grouped($still))
+            .self::within('(prefers-reduced-motion: no-preference)'.($media === null ? '' : " and $media"), self::grouped($moving));
+    }
+
+    private static function within(?string $media, string $rules): string
+    {
+        return $media === null || $rules === '' ? $rules : "@media $media{{$rules}}";
+    }
+
+    /** @param  array<string, array<string, string>>  $rules */
+    private static function grouped(array $rules): string
+    {
+        $selectors = [];
+        foreach ($rules as $selector => $declarations) {
+            if ($declarations !== []) {
+                $said = implode(';', array_map(static fn (string $property, string $value): string => "$property:$value", array_keys($declarations), $declarations));
+                $selectors[$said][] = $selector;
+            }
+        }
+        $css = '';
+        foreach ($selectors as $said => $those) {
+            $css .= implode(',', $those)."{{$said}}";
+        }
+
+        return $css;
+    }
+
+    /** Twice the attribute: a departure outweighs the block's own style sheet wherever that stands. */
+    private static function selector(string $id, string $within = ''): string
+    {
+        return "[data-b=\"$id\"][data-b]".match (true) {
+            $within === '' => '',
+            $within[0] === '&' => substr($within, 1),
+            default => " $within",
+        };
     }
 }

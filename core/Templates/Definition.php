@@ -8,14 +8,14 @@ use LogicException;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
-use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Styling\PieceState;
+use Vestibra\Core\Styling\StyleGroup;
+use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Styles\StyleKey;
+use Vestibra\Core\Templates\Styles\StyleProperties;
 use Vestibra\Core\Templates\Types\AnotherSubject;
-use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Conditions;
 use Vestibra\Core\Templates\Types\Days;
-use Vestibra\Core\Templates\Types\Extent;
-use Vestibra\Core\Templates\Types\Overlap;
-use Vestibra\Core\Templates\Types\Step;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\Types\Widths;
@@ -25,7 +25,7 @@ use Vestibra\Core\Templates\Types\Widths;
  *
  * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
  *     string, subjects: list<string>, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
- *     settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
+ *     pieces: list<Piece>, settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
  */
 final readonly class Definition
 {
@@ -37,6 +37,9 @@ final readonly class Definition
 
     /** @var list<Setting> styles that narrower widths take over with a limit */
     public array $eased;
+
+    /** @var list<Piece> the block itself first */
+    public array $pieces;
 
     private ?Setting $another;
 
@@ -57,8 +60,10 @@ final readonly class Definition
      * @param  list<string>  $messages  families of what it says to customers of its own accord, such as `price`
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
+     * @param  list<Piece>  $pieces  parts of it that can be styled on their own
+     * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
      *
-     * @throws LogicException when two settings have one name
+     * @throws LogicException when two settings or two pieces have one name
      */
     public function __construct(
         public string $kind,
@@ -80,6 +85,8 @@ final readonly class Definition
         public bool $showsAllFacts = false,
         public array $messages = [],
         public bool $onCards = true,
+        array $pieces = [],
+        ?array $whole = null,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -88,16 +95,6 @@ final readonly class Definition
             Setting::when('where', 'Only where', new Conditions, []),
             Setting::when('days', 'On the days', new Days, []),
         ];
-        if ($role === Role::Block) {
-            array_unshift(
-                $common,
-                Setting::how('spaceAbove', 'Space above', new Step, 'margin-top'),
-                Setting::how('overlap', 'Stands over', new Overlap, 'margin-top'),
-                Setting::how('layer', 'Layer', new Amount(0, 9, ''), 'z-index'),
-                Setting::how('ownWidth', 'Width', new Extent, 'width'),
-                Setting::how('place', 'Place', new Choice(['flex-start' => 'left', 'center' => 'in the middle', 'flex-end' => 'right']), 'align-self'),
-            );
-        }
         $byName = [];
         foreach ([...$settings, ...$common] as $setting) {
             $key = self::key($setting->question, $setting->name);
@@ -111,11 +108,51 @@ final readonly class Definition
         $this->eased = array_values(array_filter($byName, static fn (Setting $one): bool => $one->eased !== []));
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;
+        $this->pieces = [Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]), ...$pieces];
+        if (count(array_column($this->pieces, null, 'name')) !== count($this->pieces)) {
+            throw new LogicException("The kind $kind has two pieces of one name.");
+        }
     }
 
+    /** A setting that it declares itself, or the style of one of its pieces. */
     public function setting(Question $question, string $name): ?Setting
     {
+        return $this->own($question, $name) ?? ($question === Question::How ? $this->style($name) : null);
+    }
+
+    /** A setting that it declares itself. */
+    public function own(Question $question, string $name): ?Setting
+    {
         return $this->settings[self::key($question, $name)] ?? null;
+    }
+
+    public function piece(string $name): ?Piece
+    {
+        return array_column($this->pieces, null, 'name')[$name] ?? null;
+    }
+
+    private function style(string $name): ?Setting
+    {
+        $key = StyleKey::parse($name);
+        $property = $key === null ? null : StyleProperties::find($key->property);
+        $piece = $key === null ? null : $this->piece($key->piece);
+        if ($key === null || $property === null || $piece === null || ! $piece->takes($property, $key->state) || $this->own(Question::How, $key->property) !== null && $piece->name === Piece::WHOLE) {
+            return null;
+        }
+        $of = $piece->name === Piece::WHOLE ? $property->label : "$piece->label, ".lcfirst($property->label);
+
+        return Setting::style($name, $of.($key->state === PieceState::Usual ? '' : ", {$key->state->value}"), $property->type);
+    }
+
+    /** @return list<StyleGroup> */
+    private static function ofRole(Role $role): array
+    {
+        return match ($role) {
+            Role::Page, Role::Band => [StyleGroup::Text, StyleGroup::Box],
+            Role::Column => [StyleGroup::Text, StyleGroup::Box, StyleGroup::Movement],
+            Role::Block => [StyleGroup::Text, StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
+            default => [StyleGroup::Text, StyleGroup::Box],
+        };
     }
 
     /** What a page cannot do without, and a block of this kind is as it is set. */
@@ -163,6 +200,7 @@ final readonly class Definition
             'another' => $this->another()?->name,
             'filledWith' => $this->filledWith?->value,
             'onCards' => $this->onCards,
+            'pieces' => array_map(static fn (Piece $piece): array => $piece->describe(), $this->pieces),
             'settings' => array_map(static fn (Setting $setting): array => $setting->describe($messages), $this->settings()),
             'starters' => array_map(
                 static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],

@@ -69,7 +69,7 @@ final readonly class Difference
     private static function settings(Node $before, Node $after, Schema $schema): array
     {
         $differences = [];
-        foreach ($schema->definition($after->kind)?->settings() ?? [] as $setting) {
+        foreach (self::ofKind($schema->definition($after->kind), $before, $after) as $setting) {
             $widths = $setting->question === Question::How ? array_keys($before->how + $after->how) : [''];
             foreach ($widths as $width) {
                 [$old, $new] = [$before->value($setting->question, $width, $setting->name), $after->value($setting->question, $width, $setting->name)];
@@ -80,6 +80,20 @@ final readonly class Difference
         }
 
         return $differences;
+    }
+
+    /** @return list<Setting> those of the kind, and the styles of its pieces that either has set */
+    private static function ofKind(?Definition $definition, Node $before, Node $after): array
+    {
+        $settings = $definition?->settings() ?? [];
+        $names = array_keys(array_merge(...array_values($before->how), ...array_values($after->how)));
+        foreach ($names as $name) {
+            if ($definition?->own(Question::How, $name) === null) {
+                $settings[] = $definition?->setting(Question::How, $name);
+            }
+        }
+
+        return array_values(array_filter($settings));
     }
 
     /**

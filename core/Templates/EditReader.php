@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Closure;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Styling\Width;
@@ -24,9 +25,11 @@ use Vestibra\Core\Templates\Edits\SetValue;
  */
 final readonly class EditReader
 {
+    /** @param  (Closure(string): (string|null))|null  $kindOf  the kind of the block with an id, for edits that an older format wrote about it */
     public function __construct(
         private TreeReader $trees,
         private ReachReader $reaches,
+        private ?Closure $kindOf = null,
     ) {
     }
 
@@ -39,7 +42,7 @@ final readonly class EditReader
         if (! is_array($input)) {
             return [EditProblem::NotAnEdit->at()];
         }
-        $input = TreeFormats::edit($input, $format);
+        $input = TreeFormats::edit($input, $format, $this->kindOf);
 
         return match ($input['edit'] ?? null) {
             Insert::name() => $this->insert($input),

@@ -17,7 +17,8 @@ use Vestibra\Core\Templates\Types\RichText;
  *
  * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
  *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
- *     bool, things?: string, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>}
+ *     bool, things?: string, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>,
+ *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
  */
 final readonly class Setting
 {
@@ -87,6 +88,16 @@ final readonly class Setting
         ?string $houseToken = null,
     ): self {
         return new self($name, $label, Question::How, $type, null, $property, $houseToken, false);
+    }
+
+    /**
+     * A style of one of a block's pieces. Unset means that the house style decides, or the kind of block.
+     *
+     * @param  string  $name  as StyleKey writes it
+     */
+    public static function style(string $name, string $label, SettingType&StyleValue $type): self
+    {
+        return new self($name, $label, Question::How, $type, null, null, null, false);
     }
 
     public static function when(string $name, string $label, SettingType $type, mixed $default): self

@@ -19,6 +19,9 @@ enum SettingProblem: string implements ProblemCode
     case NotAWholeNumber = 'setting.not-a-whole-number';
     case NumberOutside = 'setting.number-outside';
     case NotAColour = 'setting.not-a-colour';
+    case NotAMeasure = 'setting.not-a-measure';
+    case NotAShadow = 'setting.not-a-shadow';
+    case NotAProportion = 'setting.not-a-proportion';
     case NotAStep = 'setting.not-a-step';
     case NotAPicture = 'setting.not-a-picture';
     case NoWidths = 'setting.no-widths';

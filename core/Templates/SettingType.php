@@ -9,7 +9,7 @@ namespace Vestibra\Core\Templates;
  *
  * @shape Value string|int|bool|list<string>|list<int>|list<Condition>|Days|Source|Reach|null
  * @shape SettingTypeName
- *     'amount'|'card'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'numbered'|'numbers'|'picture'|'products'|'rich-text'|'rule'|'several'|'step'|'text'|'toggle'|'widths'
+ *     'amount'|'card'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'measure'|'numbered'|'numbers'|'picture'|'products'|'proportion'|'rich-text'|'rule'|'several'|'shadow'|'step'|'text'|'toggle'|'widths'
  */
 interface SettingType
 {

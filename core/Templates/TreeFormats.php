@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Closure;
+
 /** Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers. */
 final class TreeFormats
 {
-    public const CURRENT = 3;
+    public const CURRENT = 4;
 
     /**
      * @param  mixed  $node  a block as it was stored, with everything in it
@@ -17,21 +19,24 @@ final class TreeFormats
     {
         $node = $format < 2 ? self::nodeFromFormat1($node) : $node;
 
-        return $format < 3 ? self::nodeFromFormat2($node) : $node;
+        $node = $format < 3 ? self::nodeFromFormat2($node) : $node;
+
+        return $format < 4 ? OlderStyles::node($node) : $node;
     }
 
     /**
      * @param  array<array-key, mixed>  $edit  as it was stored
+     * @param  (Closure(string): (string|null))|null  $kindOf  the kind of the block with an id
      * @return array<array-key, mixed> the same in the current format; trees in it say their own
      */
-    public static function edit(array $edit, int $format): array
+    public static function edit(array $edit, int $format, ?Closure $kindOf = null): array
     {
         $edit = $format < 2 ? self::editFromFormat1($edit) : $edit;
         if ($format < 3 && isset($edit['node'])) {
             $edit['node'] = self::nodeFromFormat2($edit['node']);
         }
 
-        return $edit;
+        return $format < 4 ? OlderStyles::edit($edit, $kindOf) : $edit;
     }
 
     /** @phpstan-assert-if-true int $format */

@@ -113,8 +113,10 @@ test('the first task by keyboard alone: sign in, make, lay out, style, say where
         await page.keyboard.type('40');
         await expect(studio.block('.price-now')).toHaveCSS('font-size', '40px');
         await tabTo(page, /^Colour/);
-        if (await page.evaluate(() => document.activeElement?.tagName !== 'SELECT')) await page.keyboard.press('Tab');
-        await page.keyboard.type('sale');
+        await page.keyboard.press('Enter');
+        await tabTo(page, /^sale/);
+        await page.keyboard.press('Enter');
+        await page.keyboard.press('Escape');
         await expect(studio.block('.price-now')).toHaveCSS('color', 'rgb(163, 38, 42)');
         await studio.saved();
         await area(page, 'outline');

@@ -37,8 +37,8 @@ test('every declaration of a styled page is accepted by the lexer of npm css-tre
     await studio.block('.price').click();
     const settings = page.getByRole('region', { name: 'Settings of Price' });
     await settings.getByLabel('Size', { exact: true }).fill('41');
-    await settings.getByLabel('Colour', { exact: true }).selectOption('sale');
-    await settings.getByLabel('Space above').selectOption('4');
+    await studio.colour(settings, 'Colour', 'sale');
+    await settings.getByLabel('Room outside above').fill('step 4');
     await studio.saved();
     const id = page.url().split('/').at(-1) ?? '';
     const sample = await page.locator('[data-sample]').first().getAttribute('data-sample');

@@ -35,7 +35,7 @@ test('the owner makes a page for bottled inks, by mouse, from sign-in to the sho
         const settings = page.getByRole('region', { name: 'Settings of Price' });
         await settings.getByLabel('Size', { exact: true }).fill('40');
         await expect(studio.block('.price-now')).toHaveCSS('font-size', '40px');
-        await settings.getByLabel('Colour', { exact: true }).selectOption('sale');
+        await studio.colour(settings, 'Colour', 'sale');
         await expect(studio.block('.price-now')).toHaveCSS('color', 'rgb(163, 38, 42)');
         await page.keyboard.press('Escape');
         await page.getByRole('button', { name: 'Undo' }).click();

@@ -101,7 +101,7 @@ test('draft and live are compared in words and side by side, and the draft is th
     await page.getByRole('button', { name: 'More…' }).click();
     await page.getByRole('menuitem', { name: 'Draft and live beside each other' }).click();
     await expect(page.getByText('2 things are different.')).toBeVisible();
-    await expect(page.getByRole('button', { name: 'Price: size, from the house style to 50 px' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'Price: now, size, from the house style to 50 px' })).toBeVisible();
     await expect(page.getByRole('button', { name: 'Short description taken out' })).toBeVisible();
     await expect(page.frameLocator('iframe[title="The draft"]').locator('.price-now')).toHaveCSS('font-size', '50px');
     await page.getByRole('button', { name: 'Throw the draft away' }).click();

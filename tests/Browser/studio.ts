@@ -10,10 +10,27 @@ export class Studio {
         await this.page.getByLabel('Password').fill(password);
         await this.page.getByRole('button', { name: 'Sign in' }).click();
         await this.page.waitForURL(/\/studio\/today$/);
+        await this.keepOutlineOpen();
+    }
+
+    /** As an owner does who likes it beside the settings; by itself it folds to the path of what is selected. */
+    async keepOutlineOpen(open = true): Promise<void> {
+        await this.page.evaluate((words) => localStorage.setItem('vestibra-column', words), open ? '344 260 open' : '344 260');
+    }
+
+    /** Picks a colour of the house style in the field of a setting. */
+    async colour(settings: Locator, label: string, role: string): Promise<void> {
+        await settings.getByLabel(label, { exact: true }).click();
+        await this.page
+            .getByRole('group', { name: 'Colours of the house style' })
+            .getByRole('button', { name: new RegExp(`^${role}\\b`) })
+            .click();
+        await this.page.keyboard.press('Escape');
     }
 
     async newTemplate(name: string, start = 'Gallery and buy box', pages?: string): Promise<void> {
         await this.page.goto('/studio/templates');
+        await this.keepOutlineOpen();
         await this.page.getByRole('button', { name: 'New template…' }).click();
         await this.page.getByLabel('What is it called?').fill(name);
         if (pages) await this.page.getByRole('radio', { name: pages, exact: true }).check();

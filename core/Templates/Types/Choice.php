@@ -12,8 +12,8 @@ use Vestibra\Core\Templates\SettingType;
 final readonly class Choice implements SettingType, StyleValue
 {
     /**
-     * @param  array<string, string>  $options  value => words
-     * @param  array<string, string>  $css  value => CSS, where it differs from the value
+     * @param  array<array-key, string>  $options  value => words
+     * @param  array<array-key, string>  $css  value => CSS, where it differs from the value
      */
     public function __construct(
         private array $options,

@@ -9,13 +9,17 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A role of the house style, such as `sale`, or a colour as `#rrggbb` (CSS Color 4, hexadecimal notation). */
+/**
+ * A role of the house style as `sale`, or with its opacity in per cent as `sale/40`; a colour as `#rrggbb` or `#rrggbbaa`
+ * (CSS Color 4, hexadecimal notation); or `none`.
+ */
 final readonly class Colour implements SettingType, StyleValue
 {
     public function problem(mixed $value): ?SettingProblem
     {
-        $fits = is_string($value)
-            && (in_array($value, HouseStyle::roles(), true) || preg_match('/^#[0-9a-f]{6}$/D', $value) === 1);
+        $fits = is_string($value) && ($value === 'none'
+            || preg_match('/^#(?:[0-9a-f]{6}|[0-9a-f]{8})$/D', $value) === 1
+            || preg_match('#^([a-z-]+)(?:/(?:[1-9]\d?|0))?$#D', $value, $part) === 1 && in_array($part[1], HouseStyle::roles(), true));
 
         return $fits ? null : SettingProblem::NotAColour;
     }
@@ -30,7 +34,13 @@ final readonly class Colour implements SettingType, StyleValue
         if (! is_string($value)) {
             return '';
         }
+        [$role, $opacity] = explode('/', $value.'/');
 
-        return str_starts_with($value, '#') ? $value : "var(--colour-$value)";
+        return match (true) {
+            $value === 'none' => 'transparent',
+            str_starts_with($value, '#') => $value,
+            $opacity === '' => "var(--colour-$role)",
+            default => "color-mix(in srgb,var(--colour-$role) $opacity%,transparent)",
+        };
     }
 }

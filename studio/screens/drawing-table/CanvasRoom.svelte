@@ -12,8 +12,10 @@
     const canvas = $derived(table.canvas);
     let room = $state(0);
     let height = $state(0);
-    const padding = 20;
-    const widest = $derived(Math.max(320, room - 2 * padding));
+    const padding = 12;
+    /** Where there is room for a desktop but for a few pixels, the page is drawn a little smaller. */
+    const DESKTOP = 900;
+    const widest = $derived(Math.max(room > 760 ? DESKTOP : 320, room - 2 * padding));
     const width = $derived(table.width || widest);
     const address = $derived(table.sample ? `${table.page.base}/canvas/${table.sample.id}` : null);
     const hands = untrack(() => new CanvasHands(table, drag));
@@ -22,7 +24,7 @@
         if (room > 0 && table.width === 0) table.width = widest;
     });
     $effect(() => {
-        canvas.scale = Math.min(1, widest / width);
+        canvas.scale = Math.min(1, (room - 2 * padding) / width);
         canvas.moved();
     });
 

@@ -12,10 +12,9 @@
     import Palette from './help/Palette.svelte';
     import Shortcuts from './help/Shortcuts.svelte';
     import LinksView from './links/LinksView.svelte';
-    import Outline from './Outline.svelte';
+    import LeftColumn from './LeftColumn.svelte';
     import PublishView from './publish/PublishView.svelte';
     import ReachView from './reach/ReachView.svelte';
-    import Settings from './settings/Settings.svelte';
     import StatusLine from './StatusLine.svelte';
     import { Table } from './table.svelte';
     import TopBar from './TopBar.svelte';
@@ -26,33 +25,6 @@
     let { screen }: { screen: Screen<TableData> } = $props();
     const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));
     const drag = new Drag(table);
-    let outlineHeight = $state(300);
-    let settings = $state<HTMLElement | null>(null);
-
-    // What is selected anew is read from its beginning.
-    $effect(() => {
-        void table.selected;
-        settings?.scrollTo({ top: 0, behavior: 'instant' });
-    });
-
-    function slide(event: PointerEvent): void {
-        const bar = event.currentTarget as HTMLElement;
-        bar.setPointerCapture(event.pointerId);
-        const start = event.clientY - outlineHeight;
-        bar.onpointermove = (move) => (outlineHeight = clamp(move.clientY - start));
-        bar.onpointerup = () => (bar.onpointermove = null);
-    }
-
-    function clamp(height: number): number {
-        return Math.max(40, Math.min(window.innerHeight - 240, height));
-    }
-
-    function slideByKey(event: KeyboardEvent): void {
-        const step = { ArrowUp: -24, ArrowDown: 24 }[event.key];
-        if (step === undefined) return;
-        event.preventDefault();
-        outlineHeight = clamp(outlineHeight + step);
-    }
 </script>
 
 <svelte:window
@@ -87,21 +59,8 @@
     {:else if table.view === 'links'}
         <LinksView {table} />
     {/if}
-    <div class="grid min-h-0 grid-cols-[304px_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
-        <div class="flex min-h-0 flex-col border-r border-hair">
-            <div class="min-h-0 shrink-0 overflow-hidden" style:height="{outlineHeight}px"><Outline {table} /></div>
-            <div
-                role="slider"
-                aria-label="Room for the outline"
-                aria-orientation="vertical"
-                aria-valuenow={outlineHeight}
-                tabindex="0"
-                class="h-1.5 cursor-row-resize border-t border-hair hover:bg-glow"
-                onpointerdown={slide}
-                onkeydown={slideByKey}
-            ></div>
-            <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1" bind:this={settings}><Settings {table} /></div>
-        </div>
+    <div class="grid min-h-0 grid-cols-[auto_minmax(0,1fr)] {table.view === 'page' ? '' : 'hidden'}">
+        <LeftColumn {table} />
         <CanvasRoom {table} {drag} />
     </div>
     <div>

@@ -63,7 +63,7 @@
     }
 </script>
 
-<section class="flex h-full flex-col" aria-labelledby="outline-title" data-area="outline">
+<section class="flex h-full flex-col" aria-labelledby="outline-title">
     {#if table.isCard}<CardHead {table} />{/if}
     <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>

@@ -88,6 +88,29 @@ export class Canvas {
         );
     }
 
+    private held = $state.raw<{ sheet: CSSStyleSheet; elements: HTMLElement[] } | null>(null);
+
+    /** Shows elements of a block in a state, as if a hand were on them. What the server draws anew is marked again by whoever asks. */
+    hold(elements: HTMLElement[], id: string, state: string, selector: string): void {
+        this.letGo();
+        const page = this.document;
+        if (!page || !this.window || elements.length === 0) return;
+        const sheet = new (this.window as unknown as typeof globalThis).CSSStyleSheet();
+        sheet.replaceSync(heldRules(page, id, state, selector));
+        page.adoptedStyleSheets.push(sheet);
+        for (const element of elements) element.dataset.held = state;
+        this.held = { sheet, elements };
+    }
+
+    letGo(): void {
+        const held = untrack(() => this.held);
+        if (!held) return;
+        const page = this.document;
+        if (page) page.adoptedStyleSheets = page.adoptedStyleSheets.filter((one) => one !== held.sheet);
+        for (const element of held.elements) delete element.dataset.held;
+        this.held = null;
+    }
+
     moved(): void {
         this.tick = untrack(() => this.tick) + 1;
     }
@@ -241,4 +264,33 @@ function arrangeIn(holder: HTMLElement, blocks: (HTMLElement | null)[], order: s
         behind = block;
     }
     for (const gone of holder.querySelectorAll<HTMLElement>(':scope > [data-b]')) if (!order.includes(gone.dataset.b ?? '')) gone.remove();
+}
+
+const PSEUDO: Record<string, RegExp> = { hovered: /:hover/g, focused: /:focus-visible/g, pressed: /:active/g };
+
+/** The rules of a page for a state, said of what is held: those of a hand or the keyboard by their pseudo-class, others by the piece's own selector. */
+function heldRules(page: Document, id: string, state: string, selector: string): string {
+    const pseudo = PSEUDO[state];
+    const own = `[data-b="${id}"][data-b] ${selector}`.replace(' &', '');
+    const rules: string[] = [];
+    const walk = (list: CSSRuleList): void => {
+        for (const rule of list) {
+            if (rule instanceof (page.defaultView as unknown as typeof globalThis).CSSMediaRule) {
+                if (page.defaultView?.matchMedia(rule.conditionText).matches) walk(rule.cssRules);
+            } else if (rule instanceof (page.defaultView as unknown as typeof globalThis).CSSStyleRule) {
+                const said = rule.selectorText;
+                if (pseudo?.test(said)) rules.push(`${said.replace(pseudo, `[data-held="${state}"]`)}{${rule.style.cssText}}`);
+                else if (!pseudo && same(said, own)) rules.push(`[data-b="${id}"][data-b][data-b] [data-held="${state}"]{${rule.style.cssText}}`);
+                if (pseudo) pseudo.lastIndex = 0;
+            }
+        }
+    };
+    for (const sheet of page.styleSheets) walk(sheet.cssRules);
+    return rules.join('\n');
+}
+
+/** Whether one of a rule's selectors is this one, however its quotes and spaces are written. */
+function same(said: string, own: string): boolean {
+    const plain = (text: string): string => text.replace(/["'\s]/g, '');
+    return said.split(/,(?![^(]*\))/).some((one) => plain(one) === plain(own));
 }

@@ -301,10 +301,10 @@ function nextArea(table: Table): void {
 export function onKey(event: KeyboardEvent, table: Table): void {
     const target = event.target as Element | null;
     const typing = target?.closest?.(
-        'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"]',
+        'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"], [role="listbox"], [data-popover-content]',
     );
     const command = [...pageCommands, ...blockCommands].find((one) => one.matches?.(event) && (one.everywhere || table.view === 'page'));
-    if (!command || (typing && !['F6', 'F7', 'F8', '.'].includes(event.key))) return;
+    if (!command || event.defaultPrevented || (typing && !['F6', 'F7', 'F8', '.'].includes(event.key))) return;
     if (command.can(table)) {
         event.preventDefault();
         command.do(table);

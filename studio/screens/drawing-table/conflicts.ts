@@ -35,10 +35,17 @@ export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
     const name = node ? table.nameOfNode(node) : 'A block that is not there any more';
     if (edit.edit !== 'set') return `${name} ${edit.edit === 'move' ? 'moved' : 'taken out'}`;
     const definition = node && table.kinds.of(node.kind).settings.find((setting) => setting.question === edit.question && setting.name === edit.setting);
-    const label = definition?.label.toLowerCase() ?? edit.setting;
+    const label = (definition?.label ?? (edit.question === 'how' && node ? styleWords(table, node.kind, edit.setting) : edit.setting)).toLowerCase();
     if (why !== 'conflict') return `${name}, ${label}: ${shown(edit.value)}`;
     const theirs = edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
     return `${name}, ${label}: theirs is ${shown(theirs)}, yours ${shown(edit.value)}.`;
+}
+
+/** The name of a style in words: `now.size:hovered` is *now, size, hovered*. */
+function styleWords(table: Table, kind: string, key: string): string {
+    const [, piece = '', property = '', state] = /^(?:([A-Za-z]+)\.)?([A-Za-z]+)(?::([a-z]+))?$/.exec(key) ?? [];
+    const label = table.data.styles.find((one) => one.name === property)?.label ?? key;
+    return [piece && table.kinds.of(kind).pieces.find((one) => one.name === piece)?.label, label, state].filter(Boolean).join(', ');
 }
 
 function shown(value: unknown): string {

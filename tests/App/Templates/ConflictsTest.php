@@ -35,7 +35,7 @@ final class ConflictsTest extends TestCase
         $this->send($this->other, [$this->set('colour', 'sale')], base: 1)->assertOk();
         $this->send($this->other, [$this->set('size', 30, 'phone')], base: 1)->assertOk();
 
-        self::assertSame(['desktop' => ['colour' => 'sale', 'size' => 40], 'phone' => ['size' => 30]], $this->how());
+        self::assertSame(['desktop' => ['now.colour' => 'sale', 'now.size' => 40], 'phone' => ['now.size' => 30]], $this->how());
     }
 
     public function test_the_same_setting_twice_tells_the_second_keeps_the_first_and_can_be_decided(): void
@@ -45,9 +45,9 @@ final class ConflictsTest extends TestCase
             ->assertJsonPath('conflict', 'conflict.same-setting')
             ->assertJsonPath('message', 'Robin set this to something else meanwhile. Theirs is kept; yours is still here.')
             ->assertJsonPath('state.revision', 2);
-        self::assertSame(['desktop' => ['size' => 40]], $this->how());
+        self::assertSame(['desktop' => ['now.size' => 40]], $this->how());
         $this->send($this->other, [$this->set('size', 30)], base: 1, more: ['knowingly' => true])->assertOk();
-        self::assertSame(['desktop' => ['size' => 30]], $this->how());
+        self::assertSame(['desktop' => ['now.size' => 30]], $this->how());
     }
 
     public function test_the_same_person_in_two_windows_is_told_too_and_the_same_value_is_no_conflict(): void
@@ -63,7 +63,7 @@ final class ConflictsTest extends TestCase
         $column = $this->parentOf($this->price);
         $this->send($this->owner, [$this->set('size', 40)])->assertOk();
         $this->send($this->other, [['edit' => 'remove', 'id' => $column]], base: 1)->assertStatus(409)->assertJsonPath('conflict', 'conflict.removes-newer');
-        self::assertSame(['desktop' => ['size' => 40]], $this->how());
+        self::assertSame(['desktop' => ['now.size' => 40]], $this->how());
     }
 
     public function test_moving_the_same_block_twice_and_two_rules_are_conflicts(): void
@@ -83,7 +83,7 @@ final class ConflictsTest extends TestCase
         $this->send($this->other, [$this->set('colour', 'sale')]);
         $this->actingAs($this->owner)->postJson($this->address('undo'))->assertOk();
 
-        self::assertSame(['desktop' => ['colour' => 'sale']], $this->how());
+        self::assertSame(['desktop' => ['now.colour' => 'sale']], $this->how());
     }
 
     public function test_undo_does_not_take_away_what_somebody_else_has_set_since_unless_decided(): void
@@ -91,7 +91,7 @@ final class ConflictsTest extends TestCase
         $this->send($this->owner, [$this->set('size', 40)]);
         $this->send($this->other, [$this->set('size', 50)]);
         $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409)->assertJsonPath('conflict', 'conflict.same-setting');
-        self::assertSame(['desktop' => ['size' => 50]], $this->how());
+        self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
         $this->actingAs($this->owner)->postJson($this->address('undo'), ['knowingly' => true])->assertOk();
         self::assertNull($this->how());
     }
@@ -116,7 +116,7 @@ final class ConflictsTest extends TestCase
         $this->send($this->owner, [$this->set('size', 40)])->assertOk();
         $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
         $said = $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409)->assertJsonPath('problems.0.code', 'undo.passed-over');
-        self::assertStringStartsWith('“Price: size” cannot be taken back any more', $said->json('message'));
+        self::assertStringStartsWith('“Price: now, size” cannot be taken back any more', $said->json('message'));
         self::assertSame('Title: size', $said->json('state.undo'));
         $this->postJson($this->address('undo'))->assertOk()->assertJsonPath('undo', null);
     }
@@ -138,7 +138,7 @@ final class ConflictsTest extends TestCase
         $this->send($this->other, [$this->set('size', 50)]);
         $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409);
         $this->postJson($this->address('undo'), ['passOver' => true])->assertOk()->assertJsonPath('undo', null);
-        self::assertSame(['desktop' => ['size' => 50]], $this->how());
+        self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
     }
 
     public function test_what_somebody_set_and_took_back_again_stands_in_nobodys_way(): void

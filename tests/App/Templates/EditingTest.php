@@ -30,10 +30,10 @@ final class EditingTest extends TestCase
     {
         $price = $this->block($this->template, 'price');
         $answer = $this->send([$this->set($price, 'how', 'size', 44)])->assertOk();
-        self::assertStringContainsString("[data-b=\"$price\"][data-b]{--price-own-size:44px}", $answer->json('css'));
+        self::assertStringContainsString("[data-b=\"$price\"][data-b] .price-now{font-size:44px}", $answer->json('css'));
         self::assertSame([], $answer->json('parts'));
         self::assertSame(2, $answer->json('revision'));
-        self::assertSame('Price: size', $answer->json('undo'));
+        self::assertSame('Price: now, size', $answer->json('undo'));
 
         $answer = $this->send([$this->set($price, 'what', 'saving', 'none')]);
         self::assertCount(1, $answer->json('parts'));
@@ -60,7 +60,7 @@ final class EditingTest extends TestCase
         $after = $this->template->refresh()->draft_tree;
 
         $this->anew();
-        $this->postJson("$this->address/undo")->assertJsonPath('undo', 'Price: size')->assertJsonPath('redo', 'Price taken out');
+        $this->postJson("$this->address/undo")->assertJsonPath('undo', 'Price: now, size')->assertJsonPath('redo', 'Price taken out');
         $this->postJson("$this->address/undo")->assertJsonPath('undo', null);
         self::assertSame($before, $this->template->refresh()->draft_tree);
         $this->postJson("$this->address/undo")->assertStatus(422)->assertJsonPath('message', 'There is nothing of yours to take back here.');

@@ -25,10 +25,10 @@ final class ComposerTest extends TestCase
 {
     public function test_styles_become_css_by_width(): void
     {
-        $css = Pages::compose(new Node('b', 'price', how: ['phone' => ['size' => 20], 'desktop' => ['size' => 40, 'colour' => 'sale']]), Pages::ink())->css;
+        $css = Pages::compose(new Node('b', 'price', how: ['phone' => ['now.size' => 20], 'desktop' => ['now.size' => 40, 'now.colour' => 'sale']]), Pages::ink())->css;
 
         self::assertSame(
-            '[data-b="b"][data-b]{--price-own-size:40px;--price-own-colour:var(--colour-sale)}@media (max-width: 639px){[data-b="b"][data-b]{--price-own-size:20px}}',
+            '[data-b="b"][data-b] .price-now{font-size:40px;color:var(--colour-sale)}@media (max-width: 639px){[data-b="b"][data-b] .price-now{font-size:20px}}',
             $css,
         );
     }

@@ -79,7 +79,8 @@ final class StylingTest extends TestCase
 
         self::assertStringStartsWith(':root{--colour-ink:#1f2a30;', $css);
         self::assertStringContainsString(';--step-0:0px;--step-1:4px;', $css);
-        self::assertStringEndsWith('--step-8:112px}', $css);
+        self::assertStringContainsString(';--size-0:12.8px;--size-1:16px;--size-2:20px;', $css);
+        self::assertStringNotContainsString('--main-', $css, 'What is as usual stands in the style sheets.');
         foreach (HouseStyle::roles() as $role) {
             self::assertStringContainsString("--colour-$role:#", $css);
         }
@@ -98,11 +99,11 @@ final class StylingTest extends TestCase
         ]);
 
         self::assertSame('#000000', $house->token('colour-ink'));
-        self::assertSame('30px', $house->token('price-size'));
+        self::assertSame('30', $house->token('price-size'));
         self::assertSame('#a3262a', $house->token('colour-sale'));
-        self::assertSame('8px', $house->token('corner'));
-        self::assertSame('16px', $house->token('text-size'));
-        self::assertSame('24px', $house->token('heading-size'));
+        self::assertSame('8', $house->token('corner'));
+        self::assertSame('16', $house->token('text-size'));
+        self::assertSame('24', $house->token('heading-size'));
         self::assertNull($house->token('unknown'));
     }
 }

@@ -85,7 +85,7 @@ final class SchemaTest extends TestCase
 
         self::assertNotNull($definition->setting(Question::When, 'widths'));
         self::assertNotNull($definition->setting(Question::When, 'off'));
-        self::assertNotNull($definition->setting(Question::How, 'spaceAbove'));
+        self::assertNotNull($definition->setting(Question::How, 'marginAbove'));
         self::assertNull($definition->setting(Question::What, 'widths'));
     }
 }

@@ -35,8 +35,37 @@ final class TreeFormatsTest extends TestCase
         self::assertSame('product', TreeFormats::edit(['edit' => 'set', 'question' => 'when', 'setting' => 'product'], 2)['setting']);
     }
 
+    public function test_styles_go_to_the_piece_that_they_were_about(): void
+    {
+        $desktop = static fn (string $kind, array $how, array $what = []): array => TreeFormats::node(['id' => 'c', 'kind' => 'column', 'children' => [['id' => 'b', 'kind' => $kind, 'what' => $what, 'how' => ['desktop' => $how]]]], 3)['children'][0]['how']['desktop'];
+
+        self::assertSame(['now.size' => 40, 'now.colour' => 'sale', 'align' => 'center'], $desktop('price', ['size' => 40, 'colour' => 'sale', 'align' => 'center']));
+        self::assertSame(['size' => 40], $desktop('title', ['size' => 40]), 'What is about the whole keeps its name.');
+        self::assertSame(['marginAbove' => 'step-4', 'width' => '40%'], $desktop('text', ['spaceAbove' => 4, 'ownWidth' => '40%']));
+        self::assertSame(['marginAbove' => -36, 'layer' => 2], $desktop('badges', ['overlap' => 36, 'layer' => 2]));
+        self::assertSame(['padding' => 'step-3', 'lineColour' => 'line', 'line' => 1], $desktop('card', ['padding' => 3, 'line' => 'line']));
+        self::assertSame(['icon.width' => '40px'], $desktop('note', ['size' => 40]));
+        self::assertSame(['button.ground' => 'sale'], $desktop('button', ['background' => 'sale']));
+        self::assertSame(['button.colour' => 'sale', 'button.lineColour' => 'sale'], $desktop('button', ['background' => 'sale'], ['look' => 'line']));
+        foreach (['x', 3, null] as $strange) {
+            self::assertSame(['id' => 'b', 'kind' => 'price', 'how' => ['desktop' => $strange]], TreeFormats::node(['id' => 'b', 'kind' => 'price', 'how' => ['desktop' => $strange]], 3));
+        }
+    }
+
+    public function test_so_do_edits_that_set_them(): void
+    {
+        $set = ['edit' => 'set', 'id' => 'b', 'question' => 'how', 'setting' => 'size', 'value' => 40];
+        $price = static fn (string $id): ?string => $id === 'b' ? 'price' : null;
+
+        self::assertSame('now.size', TreeFormats::edit($set, 3, $price)['setting']);
+        self::assertSame('size', TreeFormats::edit(['id' => 'a'] + $set, 3, $price)['setting'], 'A block that is gone keeps its name.');
+        self::assertSame('size', TreeFormats::edit($set, 4, $price)['setting']);
+        self::assertSame(['marginAbove', 'step-2'], array_values(array_intersect_key(TreeFormats::edit(['setting' => 'spaceAbove', 'value' => 2] + $set, 3), ['setting' => 1, 'value' => 1])));
+        self::assertNull(TreeFormats::edit(['setting' => 'overlap', 'value' => null] + $set, 3)['value']);
+    }
+
     public function test_which_formats_are_known(): void
     {
-        self::assertSame([false, true, true, true, false, false], array_map(TreeFormats::knows(...), [0, 1, 2, 3, 4, '3']));
+        self::assertSame([false, true, true, true, true, false, false], array_map(TreeFormats::knows(...), [0, 1, 2, 3, 4, 5, '3']));
     }
 }

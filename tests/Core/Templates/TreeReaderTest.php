@@ -38,9 +38,9 @@ final class TreeReaderTest extends TestCase
         yield 'an id twice' => [$block(['kind' => 'title', 'id' => 'p']), 'tree.id-twice', $at];
         yield 'a colour that is CSS' => [$block(['kind' => 'title', 'how' => ['desktop' => ['colour' => 'red;}body{display:none']]]), 'setting.not-a-colour', "$at/how/desktop"];
         yield 'a colour with a line end' => [$block(['kind' => 'title', 'how' => ['desktop' => ['colour' => "#aabbcc\n"]]]), 'setting.not-a-colour', "$at/how/desktop"];
-        yield 'a number in words' => [$block(['kind' => 'title', 'how' => ['desktop' => ['size' => '20']]]), 'setting.not-a-whole-number', "$at/how/desktop"];
-        yield 'a number too small' => [$block(['kind' => 'title', 'how' => ['desktop' => ['size' => 11]]]), 'setting.number-outside', "$at/how/desktop"];
-        yield 'a step too far' => [$block(['kind' => 'title', 'how' => ['desktop' => ['spaceAbove' => 9]]]), 'setting.not-a-step', "$at/how/desktop"];
+        yield 'a number in words' => [$block(['kind' => 'title', 'how' => ['desktop' => ['size' => '20']]]), 'setting.not-a-measure', "$at/how/desktop"];
+        yield 'a number too small' => [$block(['kind' => 'title', 'how' => ['desktop' => ['size' => 7]]]), 'setting.number-outside', "$at/how/desktop"];
+        yield 'a step too far' => [$block(['kind' => 'title', 'how' => ['desktop' => ['spaceAbove' => 9]]]), 'setting.not-a-measure', "$at/how/desktop"];
         yield 'a choice not offered' => [$block(['kind' => 'title', 'what' => ['level' => 'h9']]), 'setting.not-a-choice', "$at/what"];
         yield 'yes in words' => [$block(['kind' => 'buy', 'what' => ['quantity' => 'yes']]), 'setting.not-yes-or-no', "$at/what"];
         yield 'words too long' => [$block(['kind' => 'heading', 'what' => ['text' => str_repeat('é', 201)]]), 'setting.text-too-long', "$at/what"];

@@ -17,7 +17,6 @@ use Vestibra\Core\Templates\Types\Day;
 use Vestibra\Core\Templates\Types\Days;
 use Vestibra\Core\Templates\Types\Extent;
 use Vestibra\Core\Templates\Types\Link;
-use Vestibra\Core\Templates\Types\Overlap;
 use Vestibra\Core\Templates\Types\Part;
 use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\RichText;
@@ -73,17 +72,15 @@ final class TypesTest extends TestCase
         self::assertSame($fits, $type->problem($value) === null);
     }
 
-    public function test_widths_columns_and_overlaps_as_css(): void
+    public function test_widths_and_columns_as_css(): void
     {
         self::assertSame(['100%', 'fit-content', '40%', 'min(320px, 100%)'], array_map((new Extent)->css(...), ['fill', 'content', '40%', '320px']));
         self::assertSame('0 1 40%', (new Part)->css(40));
-        self::assertSame('max(-60px, -12.5vw)', (new Overlap)->css(60));
         foreach (['0%', '101%', '2001px', '1.5px', 'auto', 12] as $value) {
             self::assertSame(SettingProblem::NotAWidth, (new Extent)->problem($value), (string) $value);
         }
         self::assertSame([null, null], [(new Extent)->problem('100%'), (new Extent)->problem('2000px')]);
         self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new Part)->problem(...), [4, 5, 95, 96]));
-        self::assertSame([null, null, SettingProblem::NumberOutside, SettingProblem::NumberOutside], array_map((new Overlap)->problem(...), [0, 400, 401, -1]));
     }
 
     public function test_a_rule_says_which_products_are_meant_and_what_it_names(): void

@@ -31,14 +31,17 @@ use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Styling\StyleGroup;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Styles\StyleProperties;
+use Vestibra\Core\Templates\Styles\StyleProperty;
 use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\Types\Conditions;
 
 /**
  * @shape TableData array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
- *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, house:
+ *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, styles: list<StyleProperty>, styleGroups: array<StyleGroupName, string>, house:
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
  *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
  *     string, digits: int}, cards: list<CardOption>,
@@ -70,7 +73,9 @@ final readonly class DrawingTableController
             'samples' => $samples->page($kind, $samples->compiled($kind, $this->stored->draft($template)->reach), '', 1, self::only($template)),
             'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags($kind, [$asked])[0] ?? null : null,
             'definitions' => array_map($this->definition(...), $this->composer->schema->all()),
-            'house' => PageView::house()->tokens(),
+            'styles' => array_map(static fn (StyleProperty $property): array => $property->describe(), array_values(StyleProperties::all())),
+            'styleGroups' => array_combine(array_column(StyleGroup::cases(), 'value'), array_map(static fn (StyleGroup $group): string => $group->label(), StyleGroup::cases())),
+            'house' => PageView::house()->shown(),
             'parts' => $parts->all(),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,

@@ -29,7 +29,7 @@
     }
 </script>
 
-<div class="mt-2 grid grid-cols-[92px_minmax(0,1fr)] items-start gap-x-2 gap-y-1">
+<div class="mt-2 grid grid-cols-[96px_minmax(0,1fr)] items-start gap-x-2 gap-y-1">
     {#if entry.labelled && entry.field}
         <entry.field {...given} />
     {:else}

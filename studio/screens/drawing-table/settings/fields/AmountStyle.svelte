@@ -1,31 +1,9 @@
 <script lang="ts">
+    import NumberBox from './NumberBox.svelte';
     import type { StyleProps } from './props';
 
-    let { table, setting, id, value, house, choose, slide, settle }: StyleProps = $props();
-    /** A number while it is being typed: its first digit alone may be less than the least. */
-    let typing = $state<string | null>(null);
-
-    function take(text: string): void {
-        typing = text;
-        const typed = Number.parseInt(text, 10);
-        if (text.trim() === '') choose(null);
-        else if (!Number.isNaN(typed)) slide(Math.max(setting.min ?? 0, Math.min(setting.max ?? typed, typed)));
-    }
+    let { table, setting, id, value, placeholder, choose, slide, settle }: StyleProps = $props();
 </script>
 
-<input
-    {id}
-    class="field figures w-18"
-    type="number"
-    min={setting.min}
-    max={setting.max}
-    placeholder={house.replace('px', '') || '–'}
-    value={typing ?? value ?? ''}
-    disabled={!table.mayEdit}
-    oninput={(event) => take(event.currentTarget.value)}
-    onblur={() => {
-        settle();
-        typing = null;
-    }}
-/>
+<NumberBox {id} {setting} {value} {placeholder} disabled={!table.mayEdit} {choose} {slide} {settle} />
 <span class="text-xs text-quiet">{setting.unit}</span>

@@ -1,16 +1,22 @@
 <script lang="ts">
+    import Pick from './Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, choose }: StyleProps = $props();
+    const choices = $derived([
+        { value: '', words: 'as usual' },
+        ...(setting.steps ?? []).map((pixels, step) => ({
+            value: String(step),
+            words: (table.data.house[`step-${step}`] ?? `${pixels}px`).replace('px', ' px'),
+        })),
+    ]);
 </script>
 
-<select
+<Pick
     {id}
-    class="field w-full"
+    label={setting.label}
     value={value === null ? '' : String(value)}
+    {choices}
     disabled={!table.mayEdit}
-    onchange={(event) => choose(event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}
->
-    <option value="">as usual</option>
-    {#each setting.steps ?? [] as pixels, step (step)}<option value={String(step)}>{pixels} px</option>{/each}
-</select>
+    choose={(next) => choose(next === '' ? null : Number(next))}
+/>

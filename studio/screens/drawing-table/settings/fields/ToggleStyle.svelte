@@ -1,15 +1,20 @@
 <script lang="ts">
+    import Pick from './Pick.svelte';
     import type { StyleProps } from './props';
 
-    let { table, id, value, choose }: StyleProps = $props();
+    let { table, setting, id, value, choose }: StyleProps = $props();
+    const choices = [
+        { value: '', words: 'as usual' },
+        { value: 'true', words: 'yes' },
+        { value: 'false', words: 'no' },
+    ];
 </script>
 
-<select
+<Pick
     {id}
-    class="field w-full"
+    label={setting.label}
     value={value === null ? '' : String(value)}
+    {choices}
     disabled={!table.mayEdit}
-    onchange={(event) => choose(event.currentTarget.value === '' ? null : event.currentTarget.value === 'true')}
->
-    <option value="">as usual</option><option value="true">yes</option><option value="false">no</option>
-</select>
+    choose={(next) => choose(next === '' ? null : next === 'true')}
+/>

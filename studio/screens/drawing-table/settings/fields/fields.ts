@@ -11,11 +11,14 @@ import DayField from './DayField.svelte';
 import DaysField from './DaysField.svelte';
 import ExtentStyle from './ExtentStyle.svelte';
 import HtmlCodeField from './HtmlCodeField.svelte';
+import MeasureStyle from './MeasureStyle.svelte';
 import PictureChoiceField from './PictureChoiceField.svelte';
 import type { FieldProps, StyleProps } from './props';
+import ProportionStyle from './ProportionStyle.svelte';
 import RichTextField from './RichTextField.svelte';
 import RuleSetting from './RuleSetting.svelte';
 import SeveralField from './SeveralField.svelte';
+import ShadowStyle from './ShadowStyle.svelte';
 import StepStyle from './StepStyle.svelte';
 import ThingsField from './ThingsField.svelte';
 import ToggleField from './ToggleField.svelte';
@@ -46,13 +49,16 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     extent: { style: ExtentStyle },
     html: { field: HtmlCodeField, wide: true },
     link: { field: WordsField },
+    measure: { style: MeasureStyle },
     numbered: { field: ThingsField },
     numbers: { field: ThingsField },
     picture: { field: PictureChoiceField },
+    proportion: { style: ProportionStyle },
     products: { field: ThingsField },
     'rich-text': { field: RichTextField },
     rule: { field: RuleSetting, wide: true },
     several: { field: SeveralField },
+    shadow: { style: ShadowStyle },
     step: { style: StepStyle },
     text: { field: WordsField },
     toggle: { field: ToggleField, style: ToggleStyle, labelled: true },

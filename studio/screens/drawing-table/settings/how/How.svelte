@@ -1,0 +1,59 @@
+<script lang="ts">
+    import { counted } from '../../../../lib/words';
+    import type { Setting, TreeNode } from '../../../../lib/types';
+    import type { Table } from '../../table.svelte';
+    import { departures } from '../../tree';
+    import Proportions from '../Proportions.svelte';
+    import StyleRow from '../StyleRow.svelte';
+    import { panel } from './panel.svelte';
+    import PieceFold from './PieceFold.svelte';
+    import { elementsOf } from './styles';
+
+    let { table, node, settings }: { table: Table; node: TreeNode; settings: Setting[] } = $props();
+    const pieces = $derived(table.kinds.of(node.kind).pieces);
+    const own = $derived(departures(node));
+    const first = $derived(pieces[1] ?? pieces[0]);
+
+    /** While a state is looked at, the page shows it. */
+    $effect(() => {
+        void table.canvas.ready;
+        void table.draft;
+        const piece = pieces.find((one) => panel.stateOf(node.id, one.name) !== 'usual');
+        const state = piece && panel.stateOf(node.id, piece.name);
+        if (!piece || !state) table.canvas.letGo();
+        else table.canvas.hold(elementsOf(table.canvas.element(node.id), piece.selectors.usual ?? ''), node.id, state, piece.selectors[state] ?? '');
+    });
+
+    function allBack(): void {
+        void table.send(
+            Object.entries(node.how ?? {}).flatMap(([width, layer]) =>
+                Object.keys(layer).map((setting) => ({
+                    edit: 'set' as const,
+                    id: node.id,
+                    question: 'how' as const,
+                    width: width as typeof table.widthName,
+                    setting,
+                    value: null,
+                })),
+            ),
+        );
+    }
+</script>
+
+<h3 class="flex items-baseline gap-2 font-sans text-base font-semibold">
+    How it looks
+    {#if table.widthName !== 'desktop'}<span class="font-normal">on the {table.widthName}</span>{/if}
+    {#if own > 0}
+        <span class="own ml-auto rounded px-1.5 text-xs font-normal">
+            {counted(own, 'departure')}{#if table.mayEdit}
+                · <button class="word" onclick={allBack}>all back<span class="unseen"> to the house style</span></button>{/if}
+        </span>
+    {/if}
+</h3>
+{#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions {table} band={node} />{/if}
+{#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
+    <StyleRow {table} {node} {setting} />
+{/each}
+{#each pieces as piece (`${node.id}.${piece.name}`)}
+    <PieceFold {table} {node} {piece} usually={piece === first} />
+{/each}
