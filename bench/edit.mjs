@@ -133,7 +133,10 @@ async function measure(page) {
         },
         colour: async (round) => {
             await inOutline('Price', draw(4)).click();
-            return () => settings.getByLabel('Colour', { exact: true }).selectOption(['sale', 'quiet', 'ink', 'accent'][round % 4]);
+            await page.keyboard.press('Escape');
+            await settings.getByLabel('Colour', { exact: true }).click();
+            const roles = page.getByRole('group', { name: 'Colours of the house style' });
+            return () => roles.getByRole('button', { name: ['sale', 'quiet', 'ink', 'star'][round % 4] }).click();
         },
         insert: async () => {
             await inOutline('Heading', draw(4)).click();

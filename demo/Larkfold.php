@@ -13,6 +13,7 @@ use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\Gtin;
+use Vestibra\Core\Styling\ShippedStyles;
 use Vestibra\Demo\Goods\DeskThings;
 use Vestibra\Demo\Goods\Facts;
 use Vestibra\Demo\Goods\Inks;
@@ -111,7 +112,10 @@ final class Larkfold
             }
             $this->collections();
             $this->categoryPictures();
-            DB::table('house_styles')->insert(['live' => json_encode(['colour-accent' => '#20343f'])]);
+            DB::table('house_styles')->insert(['name' => 'Larkfold plain', 'live' => '{}', 'draft' => '{}', 'in_use' => true]);
+            foreach (array_slice(ShippedStyles::ALL, 1) as $name => [, $tokens]) {
+                DB::table('house_styles')->insert(['name' => $name, 'live' => json_encode($tokens), 'draft' => json_encode($tokens), 'in_use' => false]);
+            }
         });
 
         return DB::table('products')->count();

@@ -12,7 +12,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
@@ -64,6 +64,11 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('facts', [Studio\FactsController::class, 'index']);
     Route::get('facts/rows', [Studio\FactsController::class, 'rows']);
     Route::get('facts/{fact}/uses', [Studio\FactsController::class, 'uses']);
+    Route::get('house-style', [Studio\HouseStyleController::class, 'show']);
+    Route::get('house-style/pieces', [Studio\HouseStyleController::class, 'pieces'])->middleware(InTheShop::class);
+    Route::get('house-style/cart', [Studio\HouseStyleController::class, 'cart'])->middleware(InTheShop::class);
+    Route::get('house-style/{house}/impact', [Studio\HouseStyleController::class, 'impact']);
+    Route::get('house-style/{house}/tokens', [Studio\HouseStyleController::class, 'file']);
     Route::get('words', [Studio\WordsController::class, 'index']);
     Route::get('words/rows', [Studio\WordsController::class, 'rows']);
     Route::get('words/impact', [Studio\WordsController::class, 'impact']);
@@ -139,6 +144,12 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('facts/values', [Studio\FactsController::class, 'fill']);
         Route::patch('facts/{fact}', [Studio\FactsController::class, 'change']);
         Route::delete('facts/{fact}', [Studio\FactsController::class, 'delete']);
+        Route::post('house-style', [Studio\HouseStyleController::class, 'store']);
+        Route::post('house-style/import', [Studio\HouseStyleController::class, 'import']);
+        Route::patch('house-style/{house}', [Studio\HouseStyleController::class, 'set']);
+        Route::patch('house-style/{house}/name', [Studio\HouseStyleController::class, 'rename']);
+        Route::post('house-style/{house}/throw-away', [Studio\HouseStyleController::class, 'throwAway']);
+        Route::delete('house-style/{house}', [Studio\HouseStyleController::class, 'delete']);
         Route::patch('words/{key}', [Studio\WordsController::class, 'set']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
@@ -149,6 +160,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {
+        Route::post('house-style/{house}/publish', [Studio\HouseStyleController::class, 'publish']);
         Route::post('words/publish', [Studio\WordsController::class, 'publish']);
         Route::post('publish', [Studio\PublishController::class, 'store']);
         Route::post('templates/{template}/take-off', [Studio\StandingController::class, 'takeOff'])->middleware(PagesOnly::class);

@@ -6,6 +6,7 @@ import CatalogueThings from './screens/catalogue/Things.svelte';
 import CatalogueProducts from './screens/catalogue/Products.svelte';
 import CatalogueSheet from './screens/catalogue/Sheet.svelte';
 import CatalogueHistory from './screens/catalogue/History.svelte';
+import HouseStyle from './screens/house-style/HouseStyle.svelte';
 import Facts from './screens/facts/Facts.svelte';
 import Money from './screens/catalogue/Money.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
@@ -25,6 +26,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     why: Why,
     templates: Templates,
     facts: Facts,
+    'house-style': HouseStyle,
     history: CatalogueHistory,
     money: Money,
     products: CatalogueProducts,

@@ -76,7 +76,9 @@ try {
     await canvas.locator('.price').click();
     const settings = page.getByRole('region', { name: 'Settings of Price' });
     await settings.getByLabel('Size', { exact: true }).fill('38');
-    await settings.getByLabel('Colour', { exact: true }).selectOption('sale');
+    await settings.getByLabel('Colour', { exact: true }).click();
+    await page.getByRole('group', { name: 'Colours of the house style' }).getByRole('button', { name: 'sale' }).click();
+    await page.keyboard.press('Escape');
     await canvas.locator('.gallery').click();
     await page.getByRole('region', { name: 'Settings of Gallery' }).getByLabel('Small pictures').selectOption('left');
     await saved();

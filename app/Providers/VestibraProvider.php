@@ -51,6 +51,7 @@ use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\RandomIds;
 use Vestibra\App\Templates\StoredDrafts;
@@ -67,7 +68,7 @@ final class VestibraProvider extends ServiceProvider
 {
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
-        LiveCards::class, Categories::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
         ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];

@@ -30,6 +30,7 @@ final readonly class Changes
             TemplateChange::name() => TemplateChange::stored($one),
             FallbackChange::name() => new FallbackChange($one['pageKind'], $one['before'], $one['after']),
             HandOrderChange::name() => new HandOrderChange($one['pageKind'], $one['before'], $one['after']),
+            HouseStyleChange::name() => new HouseStyleChange($one['before'], $one['after']),
             MessagesChange::name() => new MessagesChange($one['before'], $one['after']),
             PinsChange::name() => new PinsChange($one['before'], $one['after']),
             default => throw new LogicException('A release holds an unknown change.'),

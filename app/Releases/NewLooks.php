@@ -48,7 +48,12 @@ final readonly class NewLooks
         }
 
         foreach ($changes->list as $change) {
-            array_push($templates, ...($change instanceof FallbackChange ? $change->newLooks() : []));
+            array_push($templates, ...match (true) {
+                $change instanceof FallbackChange => $change->newLooks(),
+                // Every page stands in the house style.
+                $change instanceof HouseStyleChange => Template::query()->where('role', TemplateRole::Page->value)->whereNotNull('live_revision')->pluck('id')->map(intval(...))->all(),
+                default => [],
+            });
         }
         foreach ($changes->messages() === [] ? [] : app(Speaking::class)->of($changes->messages()) as $speaking) {
             if ($speaking->role === TemplateRole::OwnBlocks->value) {

@@ -49,7 +49,7 @@ final readonly class FontFaces
         return array_values(array_filter(array_unique($chosen), static fn (string $family): bool => isset(Families::ALL[$family])));
     }
 
-    private function file(string $family, string $script): string
+    public function file(string $family, string $script): string
     {
         return $this->vite->asset("node_modules/@fontsource-variable/$family/files/$family-$script-wght-normal.woff2");
     }

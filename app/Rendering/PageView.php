@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Illuminate\Contracts\View\View;
-use Illuminate\Support\Facades\DB;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\Subject;
-use Vestibra\Core\Styling\HouseStyle;
 
 /** The one maker of what the view of a composed page prints: in the shop, on the canvas, and for looking at before and after. */
 final readonly class PageView
@@ -23,9 +21,9 @@ final readonly class PageView
      *
      * @param  array{name: string, until: string, one: string, would: bool}|null  $looking  what somebody who came by a private link is told
      */
-    public function shop(ComposedPage $page, Subject $subject, Visit $visit, HouseStyle $house, ?array $looking): View
+    public function shop(ComposedPage $page, Subject $subject, Visit $visit, ?array $looking): View
     {
-        return $this->view($page, $subject, $house, false, [
+        return $this->view($page, $subject, false, [
             'title' => $subject->searchTitle() ?: null,
             'description' => $subject->searchDescription(),
             'looking' => $looking,
@@ -36,22 +34,17 @@ final readonly class PageView
     /** On the drawing table's canvas. */
     public function canvas(ComposedPage $page, Subject $subject): View
     {
-        return $this->view($page, $subject, self::house(), true, ['canvas' => true]);
+        return $this->view($page, $subject, true, ['canvas' => true]);
     }
 
     /** To be looked at beside the Studio: as customers would see it, with nothing around it from the Studio. */
     public function look(ComposedPage $page, Subject $subject): View
     {
-        return $this->view($page, $subject, self::house(), false, ['canvas' => true]);
-    }
-
-    public static function house(): HouseStyle
-    {
-        return HouseStyle::fromStored((array) json_decode((string) DB::table('house_styles')->value('live'), true));
+        return $this->view($page, $subject, false, ['canvas' => true]);
     }
 
     /** @param  array<string, mixed>  $more */
-    private function view(ComposedPage $page, Subject $subject, HouseStyle $house, bool $marks, array $more): View
+    private function view(ComposedPage $page, Subject $subject, bool $marks, array $more): View
     {
         return view('shop::page', $more + [
             'title' => $subject->title(),
@@ -60,7 +53,6 @@ final readonly class PageView
             'css' => $page->css,
             'withHeader' => $page->page->data['header'] ?? true,
             'withFooter' => $page->page->data['footer'] ?? true,
-            'house' => $house,
             'looking' => null,
             'notAsWished' => false,
         ]);

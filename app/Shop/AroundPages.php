@@ -6,6 +6,7 @@ namespace Vestibra\App\Shop;
 
 use Illuminate\Contracts\View\View;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Styling\HouseBook;
 
 /** What stands around every page of the shop: its top with the first categories and the cart, and the Studio's tag. */
 final readonly class AroundPages
@@ -14,6 +15,7 @@ final readonly class AroundPages
         private Categories $categories,
         private Cart $cart,
         private ShopTag $tag,
+        private HouseBook $house,
     ) {
     }
 
@@ -22,7 +24,9 @@ final readonly class AroundPages
         $view->with([
             'shelves' => $this->categories->tree()->children(null),
             'inCart' => $this->cart->count(),
-            'tag' => $this->tag->data(),
+            // Beside the decisions of a house style nothing but the shop is shown.
+            'tag' => $this->house->isLookedWith() ? null : $this->tag->data(),
+            'house' => $this->house->now(),
         ]);
     }
 }

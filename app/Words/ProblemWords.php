@@ -19,6 +19,7 @@ use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\Reach\ReachProblem;
+use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Templates\ConflictProblem;
 use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\SettingProblem;
@@ -31,7 +32,7 @@ use Vestibra\Core\Templates\TreeProblem;
 final class ProblemWords
 {
     /** By what a code begins with, as in kept releases. */
-    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class, WordsProblem::class, CatalogueProblem::class, MoneyProblem::class, FileFormatProblem::class];
+    private const FAMILIES = [TreeProblem::class, SettingProblem::class, AccountProblem::class, TemplateProblem::class, PictureProblem::class, FactProblem::class, EditProblem::class, ConflictProblem::class, ReachProblem::class, ReleaseProblem::class, WalkProblem::class, FileProblem::class, WordsProblem::class, CatalogueProblem::class, MoneyProblem::class, FileFormatProblem::class, HouseProblem::class];
 
     public static function of(Problem $problem): string
     {
@@ -93,6 +94,7 @@ final class ProblemWords
             $code instanceof WalkProblem => self::walk($code),
             $code instanceof FileProblem => self::file($code),
             $code instanceof FileFormatProblem => FileFormatWords::of($code),
+            $code instanceof HouseProblem => HouseWords::of($code),
             $code instanceof WordsProblem => self::ofWords($code),
             $code instanceof CatalogueProblem => self::catalogue($code),
             $code instanceof MoneyProblem => self::money($code),

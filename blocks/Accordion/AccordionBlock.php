@@ -34,7 +34,7 @@ final readonly class AccordionBlock implements BlockKind
             onCards: false,
             pieces: [
                 Piece::box('fold', 'Folds', '> .fold')->withLines(),
-                Piece::pressed('summary', 'Headings', '> .fold > summary')->when(PieceState::Chosen, '> .fold[open] > summary'),
+                Piece::pressed('summary', 'Headings', '> .fold > summary')->when(PieceState::Chosen, '> .fold[open] > summary')->asChief(),
                 Piece::box('answer', 'Inside', '> .fold > .fold-inner'),
             ],
         );

@@ -34,7 +34,7 @@ final readonly class BadgesBlock implements BlockKind
             messages: ['badge'],
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::box('badge', 'Badges', '.badge'),
+                Piece::box('badge', 'Badges', '.badge')->asChief(),
                 Piece::box('sale', 'On sale', '.badge.badge-sale'),
                 Piece::box('fresh', 'New', '.badge.badge-new'),
                 Piece::box('low', 'Few left', '.badge.badge-low'),

@@ -50,7 +50,7 @@ final readonly class BeneathBlock implements BlockKind
             searchWords: 'sub-categories children shelves navigation collections brands cards',
             onCards: false,
             pieces: [
-                Piece::pressed('entry', 'Entries', 'a')->withLines(),
+                Piece::pressed('entry', 'Entries', 'a')->withLines()->asChief(),
                 Piece::picture('picture', 'Pictures', '.beneath-picture'),
                 Piece::letters('count', 'Counts', 'small'),
                 Piece::letters('words', 'Words', '.beneath-words'),

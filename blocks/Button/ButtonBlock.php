@@ -37,7 +37,7 @@ final readonly class ButtonBlock implements BlockKind
             room: new WordsRoom('text', 'text-size', 1),
             wordsMayStay: true,
             pieces: [
-                Piece::pressed('button', 'Button', 'a')->withLines(),
+                Piece::pressed('button', 'Button', 'a')->withLines()->asChief(),
             ],
         );
     }

@@ -41,7 +41,7 @@ final readonly class BuyBlock implements BlockKind
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::pressed('button', 'Button', '.buy-button:not(.buy-now)'),
+                Piece::pressed('button', 'Button', '.buy-button:not(.buy-now)')->asChief(),
                 Piece::pressed('now', 'Buy now', '.buy-button.buy-now')->withLines(),
                 Piece::box('quantity', 'Quantity', '.buy-quantity')->withLines(),
                 Piece::letters('left', 'How many are left', '.buy-left'),

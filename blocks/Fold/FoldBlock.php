@@ -33,7 +33,7 @@ final readonly class FoldBlock implements BlockKind
             Role::Block,
             messages: ['fold'],
             pieces: [
-                Piece::pressed('summary', 'Heading', '> summary')->when(PieceState::Chosen, '&[open] > summary'),
+                Piece::pressed('summary', 'Heading', '> summary')->when(PieceState::Chosen, '&[open] > summary')->asChief(),
                 Piece::box('answer', 'Inside', '> .fold-inner'),
             ],
         );

@@ -45,7 +45,7 @@ final readonly class GalleryBlock implements BlockKind
             messages: ['gallery'],
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::picture('main', 'Main picture', '.gallery-stage'),
+                Piece::picture('main', 'Main picture', '.gallery-stage')->asChief(),
                 Piece::picture('picture', 'Pictures in it', '.gallery-stage img'),
                 Piece::pressed('small', 'Small pictures', '.gallery-thumbs a')->when(PieceState::Chosen, '.gallery-thumbs a[aria-current]')->withLines(),
                 Piece::picture('thumb', 'Pictures in those', '.gallery-thumbs img'),

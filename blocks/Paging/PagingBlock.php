@@ -38,7 +38,7 @@ final readonly class PagingBlock implements BlockKind
             subjects: SubjectKind::LISTINGS,
             wordsMayStay: true,
             pieces: [
-                Piece::pressed('page', 'Pages', 'a')->when(PieceState::Chosen, 'a[aria-current]'),
+                Piece::pressed('page', 'Pages', 'a')->when(PieceState::Chosen, 'a[aria-current]')->asChief(),
             ],
         );
     }

@@ -40,7 +40,7 @@ final readonly class PictureBlock implements BlockKind
             searchWords: 'image photo',
             whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
             pieces: [
-                Piece::picture('picture', 'Picture', '.picture'),
+                Piece::picture('picture', 'Picture', '.picture')->asChief(),
             ],
         );
     }

@@ -46,7 +46,7 @@ final readonly class PriceBlock implements BlockKind
             essential: Essential::Price,
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::letters('now', 'Now', '.price-now'),
+                Piece::letters('now', 'Now', '.price-now')->asChief(),
                 Piece::letters('was', 'Was', '.price-was'),
                 Piece::box('saving', 'Saving', '.price-saving'),
                 Piece::letters('from', 'From', '.price-from'),

@@ -45,7 +45,7 @@ final readonly class ProductPictureBlock implements BlockKind
             subjects: [SubjectKind::Product],
             whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
             pieces: [
-                Piece::picture('room', 'Picture', '.product-picture-room'),
+                Piece::picture('room', 'Picture', '.product-picture-room')->asChief(),
                 Piece::picture('picture', 'In its room', '.product-picture-room img'),
                 Piece::picture('small', 'Small pictures', '.product-picture-row img'),
             ],

@@ -41,7 +41,7 @@ final readonly class QuestionsBlock implements BlockKind
             pieces: [
                 Piece::letters('title', 'Heading', '> .questions-title'),
                 Piece::box('fold', 'Folds', '> .accordion > .fold')->withLines(),
-                Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')->when(PieceState::Chosen, '> .accordion > .fold[open] > summary'),
+                Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')->when(PieceState::Chosen, '> .accordion > .fold[open] > summary')->asChief(),
                 Piece::box('answer', 'Inside', '> .accordion > .fold > .fold-inner'),
             ],
         );

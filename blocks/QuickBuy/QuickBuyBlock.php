@@ -39,7 +39,7 @@ final readonly class QuickBuyBlock implements BlockKind
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::pressed('button', 'Button', '.quick-buy-button')->withLines(),
+                Piece::pressed('button', 'Button', '.quick-buy-button')->withLines()->asChief(),
                 Piece::letters('gone', 'Sold out', '.quick-buy-gone'),
             ],
         );

@@ -31,7 +31,7 @@ final readonly class QuoteBlock implements BlockKind
             messages: ['quote'],
             room: new WordsRoom('text', 'heading-size', 12),
             pieces: [
-                Piece::letters('words', 'Words', 'blockquote'),
+                Piece::letters('words', 'Words', 'blockquote')->asChief(),
                 Piece::letters('by', 'By', 'figcaption'),
             ],
         );

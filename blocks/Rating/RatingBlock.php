@@ -35,7 +35,7 @@ final readonly class RatingBlock implements BlockKind
             messages: ['rating'],
             subjects: [SubjectKind::Product],
             pieces: [
-                Piece::drawing('full', 'Full stars', '.rating-on'),
+                Piece::drawing('full', 'Full stars', '.rating-on')->asChief(),
                 Piece::drawing('empty', 'Empty stars', '.rating-off'),
                 Piece::box('stars', 'Stars', '.rating-stars'),
                 Piece::letters('words', 'Words', '.rating-words'),

@@ -36,7 +36,7 @@ final readonly class TabsBlock implements BlockKind
             onCards: false,
             pieces: [
                 Piece::box('row', 'Row', '> .tabs-list')->withLines(),
-                Piece::pressed('tab', 'Tabs', '> .tabs-list a')->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')->withLines(),
+                Piece::pressed('tab', 'Tabs', '> .tabs-list a')->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')->withLines()->asChief(),
                 Piece::box('panel', 'Panel', '> .tab'),
             ],
         );

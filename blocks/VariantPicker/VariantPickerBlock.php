@@ -43,7 +43,7 @@ final readonly class VariantPickerBlock implements BlockKind
             pieces: [
                 Piece::letters('label', 'Labels', ':is(legend, .picker-option > label)'),
                 Piece::letters('current', 'Chosen word', '.picker-chosen'),
-                Piece::pressed('value', 'Values', '.picker-buttons > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.picker-buttons:hover > span:not(.unseen)')->when(PieceState::Focused, '.picker-buttons:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.picker-buttons:active > span:not(.unseen)')->when(PieceState::Chosen, '.picker-buttons:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.picker-buttons:is(.is-sold-out, .is-not-made) > span:not(.unseen)'),
+                Piece::pressed('value', 'Values', '.picker-buttons > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.picker-buttons:hover > span:not(.unseen)')->when(PieceState::Focused, '.picker-buttons:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.picker-buttons:active > span:not(.unseen)')->when(PieceState::Chosen, '.picker-buttons:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.picker-buttons:is(.is-sold-out, .is-not-made) > span:not(.unseen)')->asChief(),
                 Piece::drawing('swatch', 'Swatches', '.picker-swatches svg')->when(PieceState::Chosen, '.picker-swatches:has(:checked) svg')->withLines(),
                 Piece::picture('picture', 'Pictures', '.picker-pictures img')->when(PieceState::Chosen, '.picker-pictures input:checked + img'),
                 Piece::box('list', 'Drop-down', 'select')->withLines(),

@@ -9,11 +9,10 @@
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 <script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
 @php ($letters = app(\Vestibra\App\Rendering\FontFaces::class))
-@php ($house ??= \Vestibra\Core\Styling\HouseStyle::standard())
 @foreach ($letters->first($house) as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>@endforeach
 
 @vite('shop/shop.ts')
-<style nonce="{{ Vite::cspNonce() }}">{!! $letters->css($house).$house->css() !!}</style>
+<style nonce="{{ Vite::cspNonce() }}" id="house">{!! $letters->css($house).$house->css() !!}</style>
 @isset($css)<style nonce="{{ Vite::cspNonce() }}" id="departures">{!! $css !!}</style>@endisset
 </head>
 <body>

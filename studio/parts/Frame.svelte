@@ -9,15 +9,18 @@
         /** Where in the catalogue. */
         place?: string;
         wide?: boolean;
+        /** The window is the screen's room; nothing of it scrolls but what is in it. */
+        whole?: boolean;
         children: Snippet;
     }
 
-    let { screen, here, place = '', wide = false, children }: Props = $props();
+    let { screen, here, place = '', wide = false, whole = false, children }: Props = $props();
     const token = document.querySelector<HTMLMetaElement>('meta[name="csrf-token"]')?.content ?? '';
     const places = [
         { name: 'Today', address: '/studio/today' },
         { name: 'Templates', address: '/studio/templates' },
         { name: 'Who gets what', address: '/studio/who' },
+        { name: 'House style', address: '/studio/house-style' },
         { name: 'Catalogue', address: '/studio/catalogue' },
         { name: 'Releases', address: '/studio/releases' },
         { name: 'Words', address: '/studio/words' },
@@ -68,7 +71,7 @@
         {/each}
     </nav>
 {/if}
-<main class="mx-auto {wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9">
+<main class={whole ? 'flex h-[calc(100vh-53px)] min-h-0 flex-col' : `mx-auto ${wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9`}>
     {@render children()}
 </main>
 <NoticeLine />

@@ -37,7 +37,7 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
     await test.step('picture and title lead to the product, the picture in one size', async () => {
         await page.getByRole('treeitem', { name: /^Product’s picture/ }).click();
         await expect(page.getByLabel('Leads to the product')).toBeChecked();
-        await page.getByLabel('Shape').selectOption('wide');
+        await studio.pick(page, 'Shape', 'wide');
         await expect(card.nth(3).locator('.product-picture-room')).toHaveCSS('aspect-ratio', '4 / 3');
         await page.getByRole('treeitem', { name: /^Title/ }).click();
         await page.getByLabel('Heading level').selectOption('p');

@@ -114,7 +114,7 @@ test('the first task by keyboard alone: sign in, make, lay out, style, say where
         await expect(studio.block('.price-now')).toHaveCSS('font-size', '40px');
         await tabTo(page, /^Colour/);
         await page.keyboard.press('Enter');
-        await tabTo(page, /^sale/);
+        await tabTo(page, /\bsale\b/);
         await page.keyboard.press('Enter');
         await page.keyboard.press('Escape');
         await expect(studio.block('.price-now')).toHaveCSS('color', 'rgb(163, 38, 42)');

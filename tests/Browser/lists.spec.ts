@@ -93,7 +93,8 @@ test('an all-products page: a tall hero, count and order above, three columns, n
             .getByRole('button', { name: /Choose a picture|otherwise/ })
             .click();
         await settings('Picture').locator('ul button').first().click();
-        await settings('Picture').getByLabel('Stands over', { exact: true }).fill('80');
+        await settings('Picture').getByRole('button', { name: 'The whole' }).click();
+        await settings('Picture').getByRole('group', { name: 'Distances and corners of the whole' }).getByLabel('Room outside above').fill('-80');
         await studio.saved();
     });
 

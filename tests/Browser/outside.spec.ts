@@ -47,8 +47,8 @@ test('every declaration of a styled page is accepted by the lexer of npm css-tre
     expect(css).toContain('41px');
     const filled = css.replace(/var\((--[\w-]+)\)/g, (_, name: string) => new RegExp(`${name}:([^;}]+)`).exec(css)?.[1] ?? 'missing');
     let declarations = 0;
-    walk(parse(filled), (node) => {
-        if (node.type !== 'Declaration') return;
+    walk(parse(filled), function (node) {
+        if (node.type !== 'Declaration' || this.atrule?.name === 'font-face') return;
         declarations++;
         if (node.property.startsWith('--')) return;
         const { error } = lexer.matchDeclaration(node);

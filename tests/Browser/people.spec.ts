@@ -102,10 +102,10 @@ test('work that the server refuses is kept, said, sent again or given up', async
     await studio.block('.price').click();
     await size(studio).fill('44');
     await expect(page.getByRole('status').getByText('not saved')).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, size: 44. Your account may look at this but not change it.');
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, now, size: 44. Your account may look at this but not change it.');
     await page.reload();
     await studio.loaded();
-    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, size: 44');
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, now, size: 44');
     await page.unroute('**/edits');
     await page.getByRole('button', { name: 'Send again' }).click();
     await studio.saved();

@@ -20,7 +20,11 @@ class Counted {
 
     async choose(words: string, what: Locator, label: string): Promise<void> {
         this.done.push(`choose ${words}: ${label}`);
-        await what.selectOption({ label });
+        if ((await what.evaluate((element) => element.tagName)) === 'SELECT') await what.selectOption({ label });
+        else {
+            await what.click();
+            await this.studio.page.getByRole('option', { name: label, exact: true }).click();
+        }
         await this.studio.saved();
     }
 

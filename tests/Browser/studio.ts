@@ -18,6 +18,12 @@ export class Studio {
         await this.page.evaluate((words) => localStorage.setItem('vestibra-column', words), open ? '344 260 open' : '344 260');
     }
 
+    /** Picks from a list whose choices show themselves. */
+    async pick(settings: Locator | Page, label: string, words: string): Promise<void> {
+        await settings.getByLabel(label, { exact: true }).click();
+        await this.page.getByRole('option', { name: words, exact: true }).click();
+    }
+
     /** Picks a colour of the house style in the field of a setting. */
     async colour(settings: Locator, label: string, role: string): Promise<void> {
         await settings.getByLabel(label, { exact: true }).click();

@@ -10,7 +10,7 @@ use Vestibra\Core\Styling\StyleGroup;
 /**
  * A part of a block that can be styled on its own.
  *
- * @shape Piece array{name: string, label: string, groups: list<StyleGroupName>, states: list<PieceStateName>, selectors: array<PieceStateName, string>, lined: bool}
+ * @shape Piece array{name: string, label: string, groups: list<StyleGroupName>, states: list<PieceStateName>, selectors: array<PieceStateName, string>, lined: bool, chief: bool}
  * @shape PieceStateName 'usual'|'hovered'|'focused'|'chosen'|'pressed'|'unavailable'
  */
 final readonly class Piece
@@ -28,6 +28,7 @@ final readonly class Piece
      * @param  string  $selector  within the block; empty for the block itself, with `>` for what stands right in it
      * @param  list<StyleGroup>  $groups
      * @param  array<string, string>  $states  state => its selector within the block
+     * @param  bool  $chief  whether it is what is styled first about such a block; else the block itself is
      * @param  bool  $lined  whether it has a line of its own, so that a width alone keeps its colour
      */
     private function __construct(
@@ -37,6 +38,7 @@ final readonly class Piece
         public array $groups,
         public array $states = [],
         public bool $lined = false,
+        public bool $chief = false,
     ) {
     }
 
@@ -84,17 +86,22 @@ final readonly class Piece
     /** With a state that another selector tells. */
     public function when(PieceState $state, string $selector): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined);
+        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief);
     }
 
     public function withLines(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief);
+    }
+
+    public function asChief(): self
+    {
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true);
     }
 
     public function and(StyleGroup ...$groups): self
     {
-        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined);
+        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief);
     }
 
     public function takes(StyleProperty $property, PieceState $state): bool
@@ -129,6 +136,7 @@ final readonly class Piece
             'states' => array_keys($selectors),
             'selectors' => $selectors,
             'lined' => $this->lined,
+            'chief' => $this->chief,
         ];
     }
 

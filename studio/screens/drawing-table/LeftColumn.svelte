@@ -112,8 +112,11 @@
         aria-valuemin={304}
         aria-valuemax={520}
         tabindex="0"
-        class="absolute top-0 -right-1 z-10 h-full w-2 cursor-col-resize touch-none hover:bg-glow"
+        class="absolute top-1 -right-3 z-10 flex h-7 w-6 cursor-col-resize touch-none items-center justify-center text-quiet hover:text-ink"
+        title="Drag for more room"
         onpointerdown={(event) => slide(event, 'x')}
         onkeydown={(event) => slideByKey(event, 'x')}
-    ></div>
+    >
+        <span class="h-4 w-1.5 border-x border-current" aria-hidden="true"></span>
+    </div>
 </div>

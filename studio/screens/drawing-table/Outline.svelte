@@ -86,7 +86,7 @@
                 role="treeitem"
                 aria-level={row.depth}
                 aria-selected={chosen}
-                tabindex={row.node.id === table.selected || (index === 0 && table.selected === null) ? 0 : -1}
+                tabindex={row.node.id === table.selected || (index === 0 && !shown.some((one) => one.node.id === table.selected)) ? 0 : -1}
                 data-row={row.node.id}
                 class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 {chosen ? 'bg-ink text-paper' : 'hover:bg-room'}"
                 style:padding-left="{row.depth * 14 - 6}px"

@@ -22,6 +22,7 @@ use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Visits;
 use Vestibra\App\Shop\Walk;
+use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -29,7 +30,6 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
-use Vestibra\Core\Styling\HouseStyle;
 
 /** A page of any kind that has templates, by the address name of what it is about. */
 final readonly class PageController
@@ -46,6 +46,7 @@ final readonly class PageController
         private ShopMessages $messages,
         private ShopSettings $settings,
         private OldAddresses $addresses,
+        private HouseBook $house,
     ) {
     }
 
@@ -68,12 +69,13 @@ final readonly class PageController
         $link = $this->links->current();
         $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
         $live = DB::selectOne(
-            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles order by id limit 1) as house,'
+            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles where in_use = 1) as house,'
             .' (select live from own_words) as words, (select value from shop_settings where name = \'money\') as money from templates where id = ?',
             [$verdict->templateId],
         );
         $this->messages->are($live->words);
         $this->settings->are($live->money);
+        $this->house->are($live->house);
         $composed = $this->maker->compose(
             $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true)),
             $subject,
@@ -92,7 +94,6 @@ final readonly class PageController
             $composed,
             $subject,
             $visit,
-            HouseStyle::fromStored((array) json_decode($live->house ?? '{}', true)),
             $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
         );
     }

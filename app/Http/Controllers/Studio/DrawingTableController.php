@@ -19,6 +19,7 @@ use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\Visits;
+use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\CardStarts;
 use Vestibra\App\Templates\DraftSources;
@@ -75,7 +76,7 @@ final readonly class DrawingTableController
             'definitions' => array_map($this->definition(...), $this->composer->schema->all()),
             'styles' => array_map(static fn (StyleProperty $property): array => $property->describe(), array_values(StyleProperties::all())),
             'styleGroups' => array_combine(array_column(StyleGroup::cases(), 'value'), array_map(static fn (StyleGroup $group): string => $group->label(), StyleGroup::cases())),
-            'house' => PageView::house()->shown(),
+            'house' => HouseBook::live()->shown(),
             'parts' => $parts->all(),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,

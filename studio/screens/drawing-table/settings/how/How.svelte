@@ -12,7 +12,7 @@
     let { table, node, settings }: { table: Table; node: TreeNode; settings: Setting[] } = $props();
     const pieces = $derived(table.kinds.of(node.kind).pieces);
     const own = $derived(departures(node));
-    const first = $derived(pieces[1] ?? pieces[0]);
+    const first = $derived(pieces.find((one) => one.chief) ?? pieces[0]);
 
     /** While a state is looked at, the page shows it. */
     $effect(() => {

@@ -59,7 +59,7 @@
 {/snippet}
 
 {#if !seeking || rows.length > 0}
-    <div class="mt-1.5" role="group" aria-label={piece.label}>
+    <div class="mt-1.5" role="group" aria-label="{piece.label}, how it looks">
         <button
             class="flex min-h-7 w-full items-baseline gap-1.5 text-left font-semibold"
             aria-expanded={open}
@@ -68,7 +68,7 @@
         >
             <span class="w-3 text-xs" aria-hidden="true">{open ? '▾' : '▸'}</span>{piece.label}
             <span class="ml-auto text-xs font-normal {own > 0 ? 'own rounded px-1' : 'text-quiet'}"
-                >{own > 0 ? `${own} ${own === 1 ? 'differs' : 'differ'}` : element ? '' : 'not on this page'}</span
+                >{own > 0 ? counted(own, 'differs', 'differ') : element ? '' : 'not on this page'}</span
             >
         </button>
         {#if open}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Styling;
+
+use stdClass;
+use Vestibra\App\Rendering\FontFaces;
+use Vestibra\Core\Styling\Families;
+use Vestibra\Core\Styling\Fonts;
+use Vestibra\Core\Styling\HouseToken;
+use Vestibra\Core\Styling\HouseTokens;
+
+/**
+ * What the Studio is told of a house style, and what can be decided in one.
+ *
+ * @shape HouseState array{style: HouseRow, kept: list<HouseRow>, values: array<string, string>, own: list<string>, changed: list<string>, css: string, sizes: list<string>}
+ * @shape HouseFont array{key: string, name: string, kind: 'serif'|'sans', file: string, stack: string, kilobytes: int}
+ * @shape HouseStyleData array{state: HouseState, tokens: list<HouseToken>, fonts: list<HouseFont>, specimens: list<Specimen>}
+ */
+final readonly class HouseState
+{
+    public function __construct(
+        private HouseBook $book,
+        private FontFaces $faces,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function of(stdClass $row): array
+    {
+        $draft = HouseBook::read($row->draft);
+        $kept = $this->book->all();
+        $shown = $draft->shown();
+
+        return [
+            'style' => array_column($kept, null, 'id')[(int) $row->id],
+            'kept' => $kept,
+            'values' => $draft->tokens(),
+            'own' => array_keys($draft->own()),
+            'changed' => HouseBook::difference($draft, HouseBook::read($row->live)),
+            'css' => $this->faces->css($draft).$draft->css(),
+            'sizes' => array_values(array_filter($shown, static fn (string $name): bool => preg_match('/^size-\d$/D', $name) === 1, ARRAY_FILTER_USE_KEY)),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function tokens(): array
+    {
+        return array_map(static fn (HouseToken $token): array => $token->describe() + ['groupWords' => HouseTokens::GROUPS[$token->group] ?? ''], array_values(HouseTokens::all()));
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function fonts(): array
+    {
+        $faces = app(FontFaces::class);
+
+        return array_map(static fn (string $key): array => [
+            'key' => $key,
+            'name' => Families::ALL[$key][0],
+            'kind' => Families::ALL[$key][1],
+            'file' => $faces->file($key, 'latin'),
+            'stack' => Fonts::stack($key),
+            'kilobytes' => (int) ceil((int) @filesize(public_path((string) parse_url($faces->file($key, 'latin'), PHP_URL_PATH))) / 1000),
+        ], array_keys(Families::ALL));
+    }
+
+    /** What was looked at, so that nothing else is published. */
+    public static function mark(stdClass $row): string
+    {
+        return sha1("$row->id $row->draft");
+    }
+}

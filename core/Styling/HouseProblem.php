@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Styling;
+
+use Vestibra\Core\ProblemCode;
+use Vestibra\Core\ProblemFamily;
+
+/** Why a house style is not changed, kept or read. Their words are in one place outside: `Words\ProblemWords`. */
+enum HouseProblem: string implements ProblemCode
+{
+    use ProblemFamily;
+
+    case NoToken = 'house.no-token';
+    case NotAValue = 'house.not-a-value';
+    case Outside = 'house.outside';
+    case NoName = 'house.no-name';
+    case NameTaken = 'house.name-taken';
+    case TooMany = 'house.too-many';
+    case InUse = 'house.in-use';
+    case Awaited = 'house.awaited';
+    case NothingToPublish = 'house.nothing-to-publish';
+    case ChangedSince = 'house.changed-since';
+    case FileNotJson = 'house.file-not-json';
+    case FileTooLarge = 'house.file-too-large';
+    case FileNoTokens = 'house.file-no-tokens';
+    case FileTooMany = 'house.file-too-many';
+    case FileCycle = 'house.file-cycle';
+    case FileReference = 'house.file-reference';
+    case FileType = 'house.file-type';
+    case FileUnit = 'house.file-unit';
+    case FileValue = 'house.file-value';
+    case FileUnknown = 'house.file-unknown';
+}

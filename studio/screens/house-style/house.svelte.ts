@@ -1,0 +1,242 @@
+import { get, patch, post, Refused, remove } from '../../lib/http';
+import { notices } from '../../lib/notices.svelte';
+import type { HouseState, HouseStyleData, HouseToken, Impact, ReleaseRow } from '../../lib/types';
+
+type Values = Record<string, string | null>;
+
+interface Step {
+    words: string;
+    before: Values;
+}
+
+/** A house style while it is decided: what was decided goes to the server, and what it answers is painted at once. */
+export class House {
+    state = $state.raw<HouseState>({} as HouseState);
+    /** What is on its way, so that a field shows what was chosen. */
+    asked = $state.raw<Values>({});
+    impact = $state.raw<(Impact & { seen: string }) | null>(null);
+    busy = $state(false);
+    steps = $state.raw<Step[]>([]);
+    readonly frames: HTMLIFrameElement[] = [];
+    private sending = false;
+    private waiting: Values = {};
+
+    constructor(
+        private readonly data: HouseStyleData,
+        readonly mayEdit: boolean,
+    ) {
+        this.state = data.state;
+    }
+
+    get id(): number {
+        return this.state.style.id;
+    }
+
+    get tokens(): HouseToken[] {
+        return this.data.tokens;
+    }
+
+    token(name: string): HouseToken | undefined {
+        return this.data.tokens.find((one) => one.name === name);
+    }
+
+    value(name: string): string {
+        const asked = this.asked[name];
+        return asked ?? this.state.values[name] ?? '';
+    }
+
+    own(name: string): boolean {
+        return this.state.own.includes(name);
+    }
+
+    /** Decides something; null for as usual. A run of the same decision is one step. */
+    set(values: Values, words: string): void {
+        if (!this.mayEdit) return;
+        const last = this.steps.at(-1);
+        const names = Object.keys(values);
+        const same = last?.words === words && names.every((name) => name in last.before);
+        if (!same || Object.keys(this.asked).length === 0) {
+            const before = Object.fromEntries(names.map((name) => [name, this.own(name) ? (this.state.values[name] ?? null) : null]));
+            this.steps = [...this.steps.slice(-99), { words, before }];
+        }
+        this.ask(values);
+    }
+
+    undo(): void {
+        const last = this.steps.at(-1);
+        if (!last) return;
+        this.steps = this.steps.slice(0, -1);
+        this.ask(last.before);
+    }
+
+    private ask(values: Values): void {
+        this.asked = { ...this.asked, ...values };
+        this.waiting = { ...this.waiting, ...values };
+        if (!this.sending) void this.send();
+    }
+
+    private async send(): Promise<void> {
+        this.sending = true;
+        while (Object.keys(this.waiting).length > 0) {
+            const tokens = this.waiting;
+            this.waiting = {};
+            try {
+                const seen = Object.fromEntries(Object.keys(tokens).map((name) => [name, this.state.values[name]]));
+                this.take(await patch<HouseState>(`/studio/house-style/${this.id}`, { tokens, seen }));
+            } catch (error) {
+                this.refused(tokens, error);
+            }
+        }
+        this.asked = {};
+        this.sending = false;
+    }
+
+    private refused(tokens: Values, error: unknown): void {
+        const crossed = error instanceof Refused ? (error.body.crossed as Record<string, { theirs: string }> | undefined) : undefined;
+        if (!crossed) {
+            this.steps = this.steps.slice(0, -1);
+            notices.trouble(error);
+            return;
+        }
+        const names = Object.keys(crossed);
+        const theirs = names
+            .map((name) => `${this.token(name)?.label ?? name}: theirs is ${crossed[name]?.theirs ?? ''}, yours ${tokens[name] ?? 'as usual'}`)
+            .join('; ');
+        notices.ask(
+            `Somebody has decided this meanwhile. ${theirs}.`,
+            { words: 'Use mine', do: () => void this.knowingly(tokens) },
+            { words: 'Keep theirs', do: () => void this.open(this.id) },
+        );
+    }
+
+    private async knowingly(tokens: Values): Promise<void> {
+        try {
+            this.take(await patch<HouseState>(`/studio/house-style/${this.id}`, { tokens, knowingly: true }));
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    private take(state: HouseState): void {
+        this.state = state;
+        this.impact = null;
+        this.paint();
+    }
+
+    /** Every specimen stands in the style as it is now. */
+    paint(): void {
+        for (const frame of this.frames) {
+            const style = frame.contentDocument?.getElementById('house');
+            if (style && style.textContent !== this.state.css) style.textContent = this.state.css;
+        }
+    }
+
+    open(id: number): Promise<void> {
+        window.location.assign(`/studio/house-style?style=${id}`);
+        return Promise.resolve();
+    }
+
+    async keep(name: string): Promise<void> {
+        await this.done(async () => {
+            const made = await post<HouseState>('/studio/house-style', { from: this.id, name });
+            await this.open(made.style.id);
+        });
+    }
+
+    async rename(name: string): Promise<void> {
+        await this.done(async () => this.take(await patch<HouseState>(`/studio/house-style/${this.id}/name`, { name })));
+    }
+
+    async throwAway(): Promise<void> {
+        const before = Object.fromEntries(this.state.changed.map((name) => [name, this.own(name) ? (this.state.values[name] ?? null) : null]));
+        await this.done(async () => {
+            this.take(await post<HouseState>(`/studio/house-style/${this.id}/throw-away`));
+            this.steps = [...this.steps, { words: 'thrown away', before }];
+            notices.say('The draft is as it was published.', { words: 'Take this back', do: () => this.undo() });
+        });
+    }
+
+    async letGo(): Promise<void> {
+        const { name } = this.state.style;
+        const tokens = this.state.values;
+        await this.done(async () => {
+            await remove(`/studio/house-style/${this.id}`);
+            sessionStorage.setItem('vestibra-house-gone', JSON.stringify({ name, tokens }));
+            window.location.assign('/studio/house-style');
+        });
+    }
+
+    /** After a style was let go of, it can be taken back. */
+    sayGone(): void {
+        const kept = sessionStorage.getItem('vestibra-house-gone');
+        sessionStorage.removeItem('vestibra-house-gone');
+        if (kept === null) return;
+        const gone = JSON.parse(kept) as { name: string; tokens: Values };
+        notices.say(`“${gone.name}” is let go of.`, { words: 'Take this back', do: () => void this.again(gone) });
+    }
+
+    private async again(gone: { name: string; tokens: Values }): Promise<void> {
+        await this.done(async () => {
+            const made = await post<HouseState>('/studio/house-style', { name: gone.name });
+            await patch(`/studio/house-style/${made.style.id}`, { tokens: gone.tokens });
+            await this.open(made.style.id);
+        });
+    }
+
+    async read(file: File): Promise<void> {
+        if (file.size > 1_000_000) {
+            notices.warn('The file is larger than 1,000 kB. Nothing was kept; take out what is no style.');
+            return;
+        }
+        await this.done(async () => {
+            const name = file.name.replace(/(\.tokens)?\.json$/i, '').slice(0, 50);
+            const made = await post<HouseState & { passedOver: string[] }>('/studio/house-style/import', { file: await file.text(), name });
+            sessionStorage.setItem(
+                'vestibra-house-read',
+                made.passedOver.length === 0 ? 'The file was read whole.' : `${made.passedOver.length} of its styles are not the shop’s and were passed over.`,
+            );
+            await this.open(made.style.id);
+        });
+    }
+
+    sayRead(): void {
+        const words = sessionStorage.getItem('vestibra-house-read');
+        sessionStorage.removeItem('vestibra-house-read');
+        if (words !== null) notices.say(`“${this.state.style.name}” is kept, and not in use. ${words}`);
+    }
+
+    async askImpact(): Promise<void> {
+        await this.done(async () => {
+            this.impact = await get<Impact & { seen: string }>(`/studio/house-style/${this.id}/impact`);
+        });
+    }
+
+    async publish(note: string): Promise<void> {
+        const seen = this.impact?.seen ?? '';
+        await this.done(async () => {
+            const { release, state } = await post<{ release: ReleaseRow; state: HouseState }>(`/studio/house-style/${this.id}/publish`, { seen, note });
+            this.take(state);
+            notices.say(`The shop stands in “${state.style.name}” now. It is release ${release.id}, and can be brought back under Releases.`, {
+                words: 'Bring back what was',
+                do: () => void this.bringBack(release.id),
+            });
+        });
+    }
+
+    private async bringBack(release: number): Promise<void> {
+        await this.done(async () => {
+            await post(`/studio/releases/${release}/bring-back`);
+            await this.open(this.id);
+        });
+    }
+
+    private async done(what: () => Promise<void>): Promise<void> {
+        this.busy = true;
+        try {
+            await what();
+        } catch (error) {
+            notices.trouble(error);
+        }
+        this.busy = false;
+    }
+}

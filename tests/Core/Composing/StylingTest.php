@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Composing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Styling\PieceState;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Styles\StyleKey;
+use Vestibra\Core\Templates\Styles\StyleProperties;
+use Vestibra\Tests\Core\Blocks\Pages;
+use Vestibra\Tests\Core\Templates\Trees;
+
+/** What is set about the pieces of a block, as the CSS of its page. */
+final class StylingTest extends TestCase
+{
+    private const AT = '[data-b="b"][data-b]';
+
+    /** @return iterable<string, array{string, array<string, array<string, mixed>>, string}> */
+    public static function styles(): iterable
+    {
+        $at = self::AT;
+        $phone = '@media (max-width: 639px)';
+        $moves = '@media (prefers-reduced-motion: no-preference)';
+
+        yield 'a piece, not the whole' => ['price', ['desktop' => ['now.weight' => '700']], "$at .price-now{font-weight:700}"];
+        yield 'a state' => ['button', ['desktop' => ['button.ground:hovered' => 'ink']], "$at a:hover{background-color:var(--colour-ink)}"];
+        yield 'the block itself, hovered' => ['note', ['desktop' => ['ground:hovered' => 'surface']], "$at:hover{background-color:var(--colour-surface)}"];
+        yield 'one for all sides is one' => ['note', ['desktop' => ['padding' => 20]], "{$at}{padding:20px}"];
+        yield 'pairs' => ['note', ['desktop' => ['paddingAbove' => 8, 'paddingBelow' => 8, 'paddingLeft' => 12, 'paddingRight' => 12]], "{$at}{padding:8px 12px}"];
+        yield 'a side of its own beside all' => ['note', ['desktop' => ['padding' => 20, 'paddingLeft' => 4]], "{$at}{padding:20px 20px 20px 4px}"];
+        yield 'one side alone' => ['note', ['desktop' => ['paddingLeft' => 4]], "{$at}{padding-inline-start:4px}"];
+        yield 'two opposite sides' => ['note', ['desktop' => ['paddingAbove' => 4, 'paddingBelow' => 6]], "{$at}{padding-block:4px 6px}"];
+        yield 'all on the phone outweigh a side on the desktop' => ['note', ['desktop' => ['paddingLeft' => 4], 'phone' => ['padding' => 10]], "{$at}{padding-inline-start:4px}$phone{{$at}{padding:10px}}"];
+        yield 'a step of the house style' => ['note', ['desktop' => ['marginAbove' => 'step-4']], "{$at}{margin-block-start:var(--step-4)}"];
+        yield 'over what is above, never far on a phone' => ['note', ['desktop' => ['marginAbove' => -60]], "{$at}{margin-block-start:max(-60px, -12.5vw)}"];
+        yield 'a line is plain and of the colour of lines' => ['note', ['desktop' => ['line' => 1]], "{$at}{border:1px solid var(--colour-line)}"];
+        yield 'a line on one side' => ['note', ['desktop' => ['lineBelow' => 2, 'lineColourBelow' => 'sale']], "{$at}{border-block-end:2px solid var(--colour-sale)}"];
+        yield 'a piece with a line keeps its kind and colour' => ['button', ['desktop' => ['button.line' => 2]], "$at a{border-width:2px}"];
+        yield 'corners' => ['note', ['desktop' => ['corner' => 10]], "{$at}{border-radius:10px}"];
+        yield 'one corner' => ['note', ['desktop' => ['corner' => 10, 'cornerBelowLeft' => 0]], "{$at}{border-radius:10px 10px 10px 0}"];
+        yield 'a soft shadow' => ['note', ['desktop' => ['shadow' => '0 8 24 0 ink/12']], "{$at}{box-shadow:0 8px 24px 0 color-mix(in srgb,var(--colour-ink) 12%,transparent)}"];
+        yield 'a ground that changes' => ['note', ['desktop' => ['ground' => 'surface', 'groundTo' => '#ffffff80', 'groundTurn' => 'right']], "{$at}{background-color:var(--colour-surface);background-image:linear-gradient(90deg,var(--colour-surface),#ffffff80)}"];
+        yield 'nothing it could change from' => ['note', ['desktop' => ['groundTo' => 'surface']], ''];
+        yield 'filters together' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.brightness' => 90]], "$at .picture{filter:grayscale(100%) brightness(90%)}"];
+        yield 'one filter in a state keeps the others' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.blur' => 2, 'picture.grey:hovered' => 0]], "$at .picture{filter:grayscale(100%) blur(2px)}$at .picture:hover{filter:grayscale(0%) blur(2px)}"];
+        yield 'what rises moves in a moment, and stands still for those who ask' => ['note', ['desktop' => ['rise:hovered' => 4]], "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}"];
+        yield 'narrower widths say only what differs' => ['title', ['desktop' => ['size' => 40], 'tablet' => ['size' => 40], 'phone' => ['size' => 30]], "{$at}{font-size:40px}$phone{{$at}{font-size:30px}}"];
+        yield 'a state that says the same says nothing' => ['button', ['desktop' => ['button.ground' => 'ink', 'button.ground:hovered' => 'ink']], "$at a{background-color:var(--colour-ink)}"];
+        yield 'a filter that changes on the phone changes under a hand too' => ['picture', ['desktop' => ['picture.grey' => 50, 'picture.blur' => 2, 'picture.grey:hovered' => 0], 'phone' => ['picture.blur' => 9]],
+            "$at .picture{filter:grayscale(50%) blur(2px)}$phone{{$at} .picture{filter:grayscale(50%) blur(9px)}}$at .picture:hover{filter:grayscale(0%) blur(2px)}$phone{{$at} .picture:hover{filter:grayscale(0%) blur(9px)}}"];
+    }
+
+    /** @param  array<string, array<string, mixed>>  $how */
+    #[DataProvider('styles')]
+    public function test_styles_as_css(string $kind, array $how, string $css): void
+    {
+        self::assertSame($css, Pages::compose(new Node('b', $kind, ['text' => 'Words', 'label' => 'Words', 'picture' => 1], how: $how), Pages::ink())->css);
+    }
+
+    public function test_of_two_states_at_once_the_weightier_comes_last(): void
+    {
+        $css = Pages::compose(new Node('b', 'tabs', how: ['desktop' => ['tab.colour:pressed' => 'sale', 'tab.colour:chosen' => 'ink', 'tab.colour:hovered' => 'quiet'], 'phone' => ['tab.colour:hovered' => 'star']], children: [new Node('t', 'tab', ['title' => 'One'], children: [new Node('x', 'text', ['text' => 'Words'])])]), Pages::ink())->css;
+        $places = array_map(static fn (string $part): int => (int) strpos($css, $part), ['a:hover{color:var(--colour-quiet)', 'a:hover{color:var(--colour-star)', 'a[aria-selected=true]{', 'a:active{']);
+
+        $sorted = $places;
+        sort($sorted);
+        self::assertSame($sorted, $places);
+        self::assertNotContains(0, $places);
+    }
+
+    public function test_what_says_the_same_is_said_once(): void
+    {
+        $note = static fn (string $id): Node => new Node($id, 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 20]]);
+        $css = Pages::compose(new Node('c', 'holder', children: [$note('a'), $note('b')]), Pages::ink())->css;
+
+        self::assertSame('[data-b="a"][data-b],[data-b="b"][data-b]{padding:20px}', $css);
+    }
+
+    /** @return iterable<string, array{string, Piece}> */
+    public static function pieces(): iterable
+    {
+        foreach (Trees::schema()->all() as $definition) {
+            foreach ($definition->pieces as $piece) {
+                yield "$definition->kind, ".($piece->name ?: 'the whole') => [$definition->kind, $piece];
+            }
+        }
+    }
+
+    #[DataProvider('pieces')]
+    public function test_every_piece_takes_its_groups_in_its_states_and_nothing_else(string $kind, Piece $piece): void
+    {
+        $definition = Trees::schema()->definition($kind);
+        foreach (StyleProperties::all() as $property) {
+            foreach (PieceState::cases() as $state) {
+                $key = StyleKey::of($piece->name, $property->name, $state);
+                $own = $piece->name === Piece::WHOLE && $definition?->own(Question::How, $property->name) !== null;
+                $setting = $definition?->setting(Question::How, $key);
+                self::assertSame($own && $state === PieceState::Usual || ! $own && $piece->takes($property, $state), $setting !== null, $key);
+            }
+        }
+        self::assertNotSame('', $piece->label);
+        self::assertContains('usual', array_column($piece->inStates(), 'value'));
+    }
+
+    public function test_names_of_styles_that_are_none(): void
+    {
+        foreach (['', '.size', 'now.', 'now.size:', 'now.size:usual', 'now.size:flying', 'now.size.weight', 'size;color', "size\n", 'now:hovered.size', str_repeat('a', 30)] as $name) {
+            self::assertNull(StyleKey::parse($name), $name);
+        }
+        self::assertEquals(['now', 'size', PieceState::Hovered], array_values((array) StyleKey::parse('now.size:hovered')));
+        self::assertSame('size', StyleKey::of('', 'size'));
+        self::assertSame('now.size:hovered', StyleKey::of('now', 'size', PieceState::Hovered));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Formats\Tokens;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Formats\Tokens\ReadTokens;
+use Vestibra\Core\Formats\Tokens\TokensReader;
+use Vestibra\Core\Formats\Tokens\TokensWriter;
+use Vestibra\Core\Styling\HouseProblem;
+use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Styling\ShippedStyles;
+
+/** House styles as files of the Design Tokens Format Module (DTCG). */
+final class TokensTest extends TestCase
+{
+    public function test_what_is_written_is_read_as_the_same(): void
+    {
+        foreach (ShippedStyles::ALL as $name => [, $tokens]) {
+            $style = HouseStyle::fromStored(['card-shadow' => '0 4 16 -2 ink/14', 'tab-words' => 'ink/60'] + $tokens);
+            $read = TokensReader::parse((string) json_encode(TokensWriter::write($style)));
+            self::assertInstanceOf(ReadTokens::class, $read, $name);
+            self::assertSame($style->tokens(), $read->style->tokens(), $name);
+            self::assertSame([], $read->passedOver);
+        }
+    }
+
+    public function test_roles_are_references(): void
+    {
+        $written = TokensWriter::write(HouseStyle::fromStored(['link-words' => 'accent']));
+
+        self::assertSame(['$type' => 'color', '$value' => '{colours.colour-accent}', '$description' => 'links'], $written['links']['link-words']);
+        self::assertSame(['colorSpace' => 'srgb', 'components' => [0.12157, 0.16471, 0.18824], 'alpha' => 1, 'hex' => '#1f2a30'], $written['colours']['colour-ink']['$value']);
+    }
+
+    public function test_files_of_others(): void
+    {
+        $read = TokensReader::parse((string) json_encode([
+            'brand' => ['$type' => 'color', 'sea' => ['$value' => '#1F5B50'], 'colour-accent' => ['$value' => '{brand.sea}'], 'colour-ink' => ['$value' => ['colorSpace' => 'srgb', 'components' => [0, 0, 0]]]],
+            'text-size' => ['$type' => 'dimension', '$value' => ['value' => 1.125, 'unit' => 'rem']],
+            'corner' => ['$type' => 'dimension', '$value' => '12px'],
+            'main-weight' => ['$type' => 'fontWeight', '$value' => 700],
+            'font-names' => ['$type' => 'fontFamily', '$value' => ['Unknown', 'Lora', 'serif']],
+        ]));
+
+        self::assertInstanceOf(ReadTokens::class, $read);
+        $own = $read->style->own();
+        ksort($own);
+        self::assertSame(['colour-accent' => '#1f5b50', 'colour-ink' => '#000000', 'corner' => '12', 'font-names' => 'lora', 'main-weight' => '700', 'text-size' => '18'], $own);
+        self::assertSame(['brand.sea'], array_map(static fn ($problem): string => $problem->path, $read->passedOver));
+    }
+
+    /** @return iterable<string, array{string, HouseProblem}> */
+    public static function bad(): iterable
+    {
+        $file = static fn (array $tokens): string => (string) json_encode($tokens);
+        $colour = static fn (mixed $value): array => ['colour-ink' => ['$type' => 'color', '$value' => $value]];
+
+        yield 'no JSON' => ['{"a":', HouseProblem::FileNotJson];
+        yield 'words' => ['"a"', HouseProblem::FileNotJson];
+        yield 'nested without end' => [str_repeat('[', 5000), HouseProblem::FileNotJson];
+        yield 'nothing of ours' => [$file(['a' => ['$type' => 'color', '$value' => '#ffffff']]), HouseProblem::FileNoTokens];
+        yield 'empty' => ['{}', HouseProblem::FileNoTokens];
+        yield 'in a circle' => [$file(['colour-ink' => ['$type' => 'color', '$value' => '{a}'], 'a' => ['$type' => 'color', '$value' => '{b}'], 'b' => ['$value' => '{a}']]), HouseProblem::FileCycle];
+        yield 'itself' => [$file($colour('{colour-ink}')), HouseProblem::FileCycle];
+        yield 'to nothing' => [$file($colour('{gone}')), HouseProblem::FileReference];
+        yield 'an unknown type' => [$file(['colour-ink' => ['$type' => 'smell', '$value' => 'rose']]), HouseProblem::FileType];
+        yield 'another type' => [$file(['colour-ink' => ['$type' => 'dimension', '$value' => '12px']]), HouseProblem::FileType];
+        yield 'no type' => [$file(['colour-ink' => ['$value' => '#ffffff']]), HouseProblem::FileType];
+        yield 'a strange unit' => [$file(['corner' => ['$type' => 'dimension', '$value' => ['value' => 2, 'unit' => 'parsec']]]), HouseProblem::FileUnit];
+        yield 'a colour in words' => [$file($colour('red')), HouseProblem::FileValue];
+        yield 'five digits' => [$file($colour('#12345')), HouseProblem::FileValue];
+        yield 'an address' => [$file($colour('url(https://evil.example)')), HouseProblem::FileValue];
+        yield 'a colour without channels' => [$file($colour(['colorSpace' => 'srgb', 'components' => [1, 2, 3]])), HouseProblem::FileValue];
+        yield 'too large' => [$file(['corner' => ['$type' => 'dimension', '$value' => ['value' => 1_000_000_000, 'unit' => 'px']]]), HouseProblem::FileValue];
+        yield 'past all numbers' => ['{"corner":{"$type":"dimension","$value":{"value":1e999,"unit":"px"}}}', HouseProblem::FileValue];
+        yield 'a family that does not ship' => [$file(['font-names' => ['$type' => 'fontFamily', '$value' => 'Comic']]), HouseProblem::FileValue];
+        yield '50,000 tokens' => [$file(array_fill_keys(array_map(static fn (int $n): string => "t$n", range(1, 50_000)), ['$value' => 1])), HouseProblem::FileTooLarge];
+        yield 'more than are read' => [$file(array_fill_keys(array_map(static fn (int $n): string => "t$n", range(1, TokensReader::MOST + 1)), ['$value' => 1])), HouseProblem::FileTooMany];
+    }
+
+    #[DataProvider('bad')]
+    public function test_a_bad_file_is_refused_whole(string $file, HouseProblem $why): void
+    {
+        $read = TokensReader::parse($file);
+
+        self::assertIsArray($read);
+        self::assertSame($why, $read[0]->code);
+    }
+}
