@@ -4,6 +4,7 @@
     import type { Drag } from './drag.svelte';
     import Glance from './Glance.svelte';
     import Overlay from './Overlay.svelte';
+    import PhoneBeside from './PhoneBeside.svelte';
     import Ruler from './Ruler.svelte';
     import { sameOnEvery } from './same';
     import type { Table } from './table.svelte';
@@ -12,6 +13,9 @@
     const canvas = $derived(table.canvas);
     let room = $state(0);
     let height = $state(0);
+    /** The room of the wide page: beside a phone, what that leaves. */
+    const phoneRoom = $derived(table.beside.on ? Math.min(390, Math.round(room * 0.3)) : 0);
+    const pageRoom = $derived(room - (phoneRoom === 0 ? 0 : phoneRoom + 16));
     const padding = 12;
     /** Where there is room for a desktop but for a few pixels, the page is drawn a little smaller. */
     const DESKTOP = 900;
@@ -24,7 +28,7 @@
         if (room > 0 && table.width === 0) table.width = widest;
     });
     $effect(() => {
-        canvas.scale = Math.min(1, (room - 2 * padding) / width);
+        canvas.scale = Math.min(1, (pageRoom - 2 * padding) / width);
         canvas.moved();
     });
 
@@ -40,11 +44,12 @@
 </script>
 
 <div class="relative flex min-h-0 min-w-0 flex-col bg-room" data-area="page" tabindex="-1" bind:clientWidth={room}>
-    <Ruler {table} {width} {widest} />
+    <div style:width="{pageRoom}px"><Ruler {table} {width} {widest} /></div>
     <div class="relative min-h-0 flex-1 overflow-hidden" bind:clientHeight={height}>
         {#if address}
             <div
-                class="absolute top-0 left-1/2 origin-top-left"
+                class="absolute top-0 origin-top-left"
+                style:left="{pageRoom / 2}px"
                 style:width="{width}px"
                 style:height="{height / canvas.scale}px"
                 style:transform="translateX({(-width * canvas.scale) / 2}px) scale({canvas.scale})"
@@ -59,6 +64,7 @@
                 {#if table.glance}<Glance {table} />{/if}
                 {#if canvas.ready && !table.plain && !table.glance}<Overlay {table} {drag} />{/if}
             </div>
+            {#if table.beside.on}<PhoneBeside {table} {address} room={phoneRoom} {height} />{/if}
         {:else}
             <p class="p-10">There is no {table.words.one} in the shop yet to see this page with. Add one to the catalogue first.</p>
         {/if}

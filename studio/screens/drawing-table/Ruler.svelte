@@ -61,7 +61,7 @@
             <span class="h-5 w-1.25 rounded-sm bg-ink"></span>
         </div>
     </div>
-    <div class="absolute top-1 left-1/2 flex -translate-x-1/2 items-center gap-3 whitespace-nowrap">
+    <div class="absolute top-1 left-3 flex items-center gap-3 whitespace-nowrap">
         {#each stops as stop (stop.words)}
             <button
                 class="rounded px-1 {Math.round(width) === stop.width ? 'font-semibold text-ink' : 'hover:text-ink'}"
@@ -69,14 +69,26 @@
                 onclick={() => resize(stop.width)}>{stop.words} <span class="figures">{stop.width}</span></button
             >
         {/each}
-        <button class="rounded px-1 {Math.round(width) === Math.round(widest) ? 'font-semibold text-ink' : 'hover:text-ink'}" onclick={() => resize(widest)}>
-            all the room <span class="figures">{Math.round(widest)}</span>
-        </button>
-        <span class="figures text-ink"
-            >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
+        {#if !table.beside.on}<button
+                class="rounded px-1 {Math.round(width) === Math.round(widest) ? 'font-semibold text-ink' : 'hover:text-ink'}"
+                onclick={() => resize(widest)}
+            >
+                all the room <span class="figures">{Math.round(widest)}</span>
+            </button>{/if}
+        <button
+            class="rounded px-1 {table.beside.on ? 'font-semibold text-ink' : 'hover:text-ink'}"
+            aria-pressed={table.beside.on}
+            onclick={() => {
+                table.beside.toggle();
+                if (table.beside.on) resize(1280);
+                else resize(widest);
+            }}>phone beside desktop</button
         >
+        {#if !table.beside.on}<span class="figures text-ink"
+                >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
+            >{/if}
     </div>
-    <div class="absolute top-1 right-10 flex gap-2" role="group" aria-label="While held, see the page">
+    <div class="absolute top-1 right-10 gap-2 {table.beside.on ? 'hidden' : 'flex'}" role="group" aria-label="While held, see the page">
         {#each glances as one (one.glance)}
             <button
                 class="rounded px-1 hover:text-ink disabled:opacity-50"

@@ -1,4 +1,5 @@
 import { copy, cut, pasteFromMemory } from './clipboard';
+import { giveFinish, keptFinish, takeFinish } from './finish';
 import { unshare } from './placing';
 import type { Table } from './table.svelte';
 import { parentOf, placeAcross, placeAfter, placeBeside, rows } from './tree';
@@ -108,6 +109,20 @@ export const blockCommands: Command[] = [
         do: (table) => onSelected(table, (id) => table.cards.enter(id)),
     },
     { words: 'Back to the page around the card', can: (table) => table.cards.open !== null, do: (table) => table.cards.leave() },
+    {
+        words: 'Take its finish',
+        keys: 'Alt Shift C',
+        can: (table) => table.node !== null && table.besides.length === 0,
+        do: (table) => table.node && takeFinish(table, table.node),
+        matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyC',
+    },
+    {
+        words: 'Give it the finish that was taken',
+        keys: 'Alt Shift V',
+        can: (table) => table.mayEdit && table.node !== null && keptFinish() !== null,
+        do: (table) => void giveFinish(table, table.chosen),
+        matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyV',
+    },
     { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void unshare(table) },
     {
         words: 'Select what holds it',

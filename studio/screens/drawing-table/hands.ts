@@ -46,6 +46,7 @@ export class CanvasHands {
     private press(event: PointerEvent): void {
         const target = event.target as Element;
         if (event.button !== 0 || target.closest('[contenteditable]')) return;
+        this.table.beside.touched = false;
         if (this.pressCard(event)) return;
         const { canvas, draft } = this.table;
         const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(draft.tree, one));

@@ -1,11 +1,13 @@
 import { treeFormat } from '../../generated/names';
 import { pageWords, type PageWords } from '../../lib/pages';
 import { counted } from '../../lib/words';
+import { leaveField } from '../../lib/focus';
 import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import { painted } from '../../lib/painted';
 import type { DraftState, Drawing, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
 import { Canvas } from './canvas.svelte';
+import { Beside } from './beside.svelte';
 import { Cards } from './cards.svelte';
 import { refusalNotice } from './conflicts';
 import { decides, editsOf, type Author, type Parcel } from './outbox';
@@ -32,6 +34,7 @@ export class Table {
     private shown = $state<View>('page');
     row = $state<'samples' | 'shelf'>('samples');
     width = $state(0);
+    readonly beside = new Beside();
     /** What is open above everything: the list of things to do, or the shortcuts. */
     open = $state<'palette' | 'shortcuts' | 'keep' | null>(null);
     /** Parts that are kept for other pages. */
@@ -119,8 +122,13 @@ export class Table {
         return this.selected === null ? [] : outermost(this.draft.tree, [this.selected, ...this.besides]);
     }
 
+    private reload(): void {
+        this.canvas.window?.location.reload();
+        this.beside.reload();
+    }
+
     get widthName(): WidthName {
-        return this.width < 640 ? 'phone' : this.width < 900 ? 'tablet' : 'desktop';
+        return this.beside.phone || this.width < 640 ? 'phone' : this.width < 900 ? 'tablet' : 'desktop';
     }
 
     get saving() {
@@ -235,7 +243,7 @@ export class Table {
     async throwAway(): Promise<void> {
         if (await this.sending.send('throw-away', {})) {
             notices.say('The draft is as what is live.', { words: 'Take this back', do: () => void this.undo() });
-            this.canvas.window?.location.reload();
+            this.reload();
         }
     }
 
@@ -245,12 +253,10 @@ export class Table {
         const sent = this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
         void sent.then(() => {
             if (this.asked[key] !== value) return;
-            const { [key]: answered, ...rest } = this.asked;
-            void answered;
-            this.asked = rest;
+            this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
         });
         // The shop's header and footer stand outside the page that is drawn anew.
-        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.canvas.window?.location.reload());
+        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.reload());
         return sent;
     }
 
@@ -370,7 +376,7 @@ export class Table {
     private refused(drawn: Drawn, error: Refused, parcel: Parcel): void {
         const state = error.body.state as DraftState | undefined;
         if (state) void this.adopt(drawn, { ...state, parts: [], css: null, notice: null }, false);
-        if (error.status === 409) this.canvas.window?.location.reload();
+        if (error.status === 409) this.reload();
         refusalNotice(this, error, parcel);
     }
 
@@ -379,9 +385,10 @@ export class Table {
         const { parts, css, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
         // With another root the page is another one: after a start, and after taking it back.
-        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.canvas.window?.location.reload();
+        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.reload();
         else {
             this.canvas.apply(parts, css);
+            this.beside.apply(parts, css);
             if (parts.length > 0 || css !== null) await painted();
             this.canvas.moved();
         }
@@ -391,10 +398,4 @@ export class Table {
         if (this.selected !== null && pathTo(draft.tree, this.selected).length === 0) this.select(null);
         this.besides = this.besides.filter((id) => pathTo(draft.tree, id).length > 0);
     }
-}
-
-/** What is being typed in a setting goes on its way before the setting gives way to another block's. */
-function leaveField(): void {
-    const field = document.activeElement;
-    if (field instanceof HTMLElement && field.matches('[data-settings] :is(input, textarea, [contenteditable])')) field.blur();
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { counted } from '../../../../lib/words';
     import type { Piece, StyleGroupName, StyleProperty, TreeNode } from '../../../../lib/types';
+    import { giveFinish, keptFinish, takeFinish } from '../../finish';
     import type { Table } from '../../table.svelte';
     import StyleRow from '../StyleRow.svelte';
     import Measured from './Measured.svelte';
@@ -9,9 +10,15 @@
     import { elementsOf, idle, keyOf, ownOf, propertiesOf, read, settingOf } from './styles';
 
     let { table, node, piece, usually }: { table: Table; node: TreeNode; piece: Piece; usually: boolean } = $props();
+    let taken = $state(0);
+    const finish = $derived.by(() => {
+        void taken;
+        void table.draft;
+        return keptFinish();
+    });
     const name = $derived(`${node.kind} ${piece.name}`);
     const seeking = $derived((panel.query ?? '').trim() !== '');
-    const state = $derived(panel.stateOf(node.id, piece.name));
+    const moment = $derived(panel.stateOf(node.id, piece.name));
     const own = $derived(ownOf(node, piece.name));
     const element = $derived.by(() => {
         void table.canvas.tick;
@@ -26,7 +33,7 @@
         ),
     );
     const rows = $derived(
-        all.filter((one) => (seeking ? panel.finds(one.label, piece.label) : !drawn.test(one.name)) && (state === 'usual' || one.group !== 'place')),
+        all.filter((one) => (seeking ? panel.finds(one.label, piece.label) : !drawn.test(one.name)) && (moment === 'usual' || one.group !== 'place')),
     );
     const open = $derived(seeking ? rows.length > 0 : panel.isOpen(name, usually));
     const groups = $derived([...new Set(rows.map((one) => one.group))]);
@@ -36,7 +43,7 @@
 
     /** Those that are set often, and those that are set. */
     function near(group: StyleGroupName): StyleProperty[] {
-        return rows.filter((one) => one.group === group && (seeking || one.common || read(table, node, piece.name, one.name, state).own));
+        return rows.filter((one) => one.group === group && (seeking || one.common || read(table, node, piece.name, one.name, moment).own));
     }
 
     function far(group: StyleGroupName): StyleProperty[] {
@@ -45,16 +52,16 @@
 </script>
 
 {#snippet row(property: StyleProperty)}
-    {@const key = keyOf(piece.name, property.name, state)}
+    {@const key = keyOf(piece.name, property.name, moment)}
     <StyleRow
         {table}
         {node}
         setting={settingOf(property, key)}
         piece={piece.name}
         property={property.name}
-        {state}
+        state={moment}
         {element}
-        idle={idle(table, node, piece, property, state)}
+        idle={idle(table, node, piece, property, moment)}
     />
 {/snippet}
 
@@ -73,10 +80,23 @@
         </button>
         {#if open}
             <div class="pb-2 pl-0.5">
+                {#if !seeking && (own > 0 || finish)}
+                    <p class="flex flex-wrap gap-x-3 text-xs text-quiet">
+                        finish:
+                        {#if own > 0}<button class="word" onclick={() => (takeFinish(table, node, piece), (taken += 1))}
+                                >take it<span class="unseen"> from {piece.label.toLowerCase()}</span></button
+                            >{/if}
+                        {#if finish && table.mayEdit}<button
+                                class="word max-w-56 truncate"
+                                title="The finish of {finish.from}"
+                                onclick={() => void giveFinish(table, [node.id], piece)}>give it that of {finish.from}</button
+                            >{/if}
+                    </p>
+                {/if}
                 {#if !seeking}<StateRow {table} {node} {piece} {element} />{/if}
-                {#if hasBox && !letters && !seeking}<Measured {table} {node} {piece} moment={state} {element} />{/if}
+                {#if hasBox && !letters && !seeking}<Measured {table} {node} {piece} {moment} {element} />{/if}
                 {#each groups as group (group)}
-                    {#if letters && group === 'box' && !seeking}<Measured {table} {node} {piece} moment={state} {element} />{/if}
+                    {#if letters && group === 'box' && !seeking}<Measured {table} {node} {piece} {moment} {element} />{/if}
                     {#each near(group) as property (property.name)}{@render row(property)}{/each}
                 {/each}
                 {#if !seeking}

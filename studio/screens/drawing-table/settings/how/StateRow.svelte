@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Piece, PieceStateName, TreeNode } from '../../../../lib/types';
+    import { groundOf, hexOf } from '../../../../lib/colours';
     import type { Table } from '../../table.svelte';
     import { panel } from './panel.svelte';
     import { ownOf, read } from './styles';
@@ -46,6 +47,12 @@
         return alike;
     }
 
+    /** The specimens stand on what is behind the piece on the page. */
+    const behind = $derived.by((): Record<string, string> => {
+        void table.canvas.tick;
+        return { backgroundColor: element?.parentElement ? hexOf(groundOf(element.parentElement)) : '' };
+    });
+
     function paint(value: string): string {
         const [role = '', share] = value.split('/');
         const base = value.startsWith('#') ? value : (table.data.house[`colour-${role}`] ?? value);
@@ -68,7 +75,7 @@
                 aria-pressed={state === now}
                 onclick={() => panel.look(node.id, piece.name, state)}
             >
-                <span class="block rounded-md border p-1 {state === now ? 'border-ink' : 'border-transparent group-hover:border-hair'}">
+                <span class="block rounded-md border p-1 {state === now ? 'border-ink' : 'border-transparent group-hover:border-hair'}" use:dress={behind}>
                     <span
                         class="flex h-6.5 w-15 items-center justify-center overflow-hidden text-xs {state === 'focused'
                             ? 'outline-focus outline-2 outline-offset-1'

@@ -1,0 +1,90 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { lexer, parse, walk } from 'css-tree';
+
+interface Case {
+    id: string;
+    kind: string;
+    selector: string;
+    how: object;
+    holds: { state: string; width: string; css: Record<string, string> }[];
+}
+interface Generated {
+    house: string;
+    css: string;
+    cases: Case[];
+    declarations: number;
+}
+
+const SEED = process.env.STYLES_SEED ?? String(Math.floor(Date.now() / 1000) % 100_000);
+const PSEUDO: Record<string, string[]> = { usual: [], hovered: ['hover'], focused: ['focus', 'focus-visible'], pressed: ['active'] };
+const generated = JSON.parse(execFileSync('php', ['tests/Browser/styles/generated.php', SEED], { maxBuffer: 50_000_000 }).toString()) as Generated;
+
+test('what Chromium computes for 1,000 generated styles is what the core resolved', async ({ page }) => {
+    test.setTimeout(120_000);
+    expect(generated.declarations).toBeGreaterThanOrEqual(1000);
+    const made = generated.cases.map(({ id, selector }) => {
+        const name = selector.replace('> ', '');
+        const tag = name.startsWith('.') || name === '' ? 'div' : name;
+        const inner = `<${tag} ${name.startsWith('.') ? `class="${name.slice(1)}"` : ''} data-is="${id}">Words</${tag}>`;
+        return `<div class="room"><div data-b="${id}" ${name === '' ? `data-is="${id}"` : ''}>${name === '' ? 'Words' : inner}</div></div>`;
+    });
+    await page.setContent(
+        `<style>${generated.house} *{transition-property:none!important} .room{width:600px;font-size:16px}</style><style>${generated.css}</style>${made.join('')}`,
+    );
+    const client = await page.context().newCDPSession(page);
+    await client.send('DOM.enable');
+    await client.send('CSS.enable');
+    const { root } = await client.send('DOM.getDocument', { depth: 0 });
+    const wrong: string[] = [];
+    for (const [width, pixels] of [
+        ['desktop', 1280],
+        ['tablet', 800],
+        ['phone', 390],
+    ] as const) {
+        await page.setViewportSize({ width: pixels, height: 800 });
+        for (const one of generated.cases) {
+            const { nodeId } = await client.send('DOM.querySelector', { nodeId: root.nodeId, selector: `[data-is="${one.id}"]` });
+            for (const holds of one.holds.filter((each) => each.width === width && each.state in PSEUDO)) {
+                if (holds.state !== 'usual') await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: PSEUDO[holds.state] ?? [] });
+                const differs = await page.evaluate(
+                    ([id, css]) => {
+                        const element = document.querySelector<HTMLElement>(`[data-is="${id}"]`);
+                        const room = element?.closest('.room')?.cloneNode(true) as HTMLElement | undefined;
+                        const probe = room?.querySelector<HTMLElement>('[data-is]');
+                        if (!element || !room || !probe) return ['no such element'];
+                        for (const one of room.querySelectorAll('*')) for (const name of ['data-b', 'data-is', 'class']) one.removeAttribute(name);
+                        for (const [name, value] of Object.entries(css)) probe.style.setProperty(name, value);
+                        document.body.append(room);
+                        const read = (from: HTMLElement): string[] => Object.keys(css).map((name) => getComputedStyle(from).getPropertyValue(name));
+                        const [is, should] = [read(element), read(probe)];
+                        room.remove();
+                        return Object.keys(css).flatMap((name, at) =>
+                            is[at] === should[at] && should[at] !== '' ? [] : [`${name}: ${is[at] ?? ''} instead of ${should[at] ?? ''}`],
+                        );
+                    },
+                    [one.id, holds.css] as const,
+                );
+                if (differs.length > 0) wrong.push(`${one.kind} ${one.selector} ${holds.state} ${width}: ${differs.join('; ')} ${JSON.stringify(one.how)}`);
+                if (holds.state !== 'usual') await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: [] });
+            }
+        }
+    }
+    expect(wrong.slice(0, 5), `seed ${SEED}`).toEqual([]);
+});
+
+test('every declaration of generated styles is accepted by the lexer of npm css-tree, and none wants to be important', () => {
+    const all = generated.house + generated.css;
+    const filled = all
+        .replace(/var\((--[\w-]+)\)/g, (_, name: string) => new RegExp(`${name}:([^;}]+)`).exec(generated.house)?.[1] ?? 'missing')
+        .replace(/var\((--[\w-]+)\)/g, '#123456');
+    let declarations = 0;
+    walk(parse(filled), (node) => {
+        if (node.type !== 'Declaration' || node.property.startsWith('--')) return;
+        declarations++;
+        const { error } = lexer.matchDeclaration(node);
+        expect(error === null ? null : `${node.property}: ${error.message}`, `seed ${SEED}`).toBeNull();
+    });
+    expect(declarations).toBeGreaterThan(500);
+    expect(generated.css).not.toContain('!important');
+});
