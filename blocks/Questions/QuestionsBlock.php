@@ -40,6 +40,7 @@ final readonly class QuestionsBlock implements BlockKind
             headingLevel: 2,
             pieces: [
                 Piece::letters('title', 'Heading', '> .questions-title'),
+                Piece::box('folds', 'Around the folds', '> .accordion')->withLines(),
                 Piece::box('fold', 'Folds', '> .accordion > .fold')->withLines(),
                 Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')->when(PieceState::Chosen, '> .accordion > .fold[open] > summary')->asChief(),
                 Piece::box('answer', 'Inside', '> .accordion > .fold > .fold-inner'),

@@ -42,6 +42,7 @@ final readonly class ReviewsBlock implements BlockKind
             pieces: [
                 Piece::letters('title', 'Heading', '.reviews-title'),
                 Piece::link('order', 'Orders', '.reviews-order a'),
+                Piece::letters('ordered', 'Order that is on', '.reviews-order strong'),
                 Piece::box('review', 'Reviews', 'ul > li'),
                 Piece::letters('stars', 'Stars', '.reviews-stars'),
                 Piece::letters('author', 'Names', '.reviews-head strong'),

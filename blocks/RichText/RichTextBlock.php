@@ -29,6 +29,7 @@ final readonly class RichTextBlock implements BlockKind
             messages: ['rich-text'],
             pieces: [
                 Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
+                Piece::letters('strong', 'Strong words', ':is(strong, b)'),
                 Piece::link('link', 'Links', 'a'),
                 Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
             ],

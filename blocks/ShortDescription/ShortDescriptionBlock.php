@@ -27,6 +27,7 @@ final readonly class ShortDescriptionBlock implements BlockKind
             subjects: [SubjectKind::Product],
             pieces: [
                 Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
+                Piece::letters('strong', 'Strong words', ':is(strong, b)'),
                 Piece::link('link', 'Links', 'a'),
                 Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
             ],

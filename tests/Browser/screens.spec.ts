@@ -46,6 +46,9 @@ test('Studio: every screen is accessible', async ({ page }) => {
     await page.getByRole('button', { name: 'Not now' }).click();
     await page.goto('/studio/releases');
     await expectAccessible(page);
+    await page.goto('/studio/house-style');
+    await page.frameLocator('[data-specimen="cart"] iframe').locator('.cart').waitFor();
+    await expectAccessible(page);
     await page.goto('/studio/who');
     await expectAccessible(page);
     await page.goto('/studio/why/product/teal-tide-bottled-ink');
@@ -193,6 +196,9 @@ test('Studio: the evening light is readable too', async ({ page }) => {
     await page.emulateMedia({ colorScheme: 'dark' });
     const studio = new Studio(page);
     await studio.signIn();
+    await expectAccessible(page);
+    await page.goto('/studio/house-style');
+    await page.frameLocator('[data-specimen="cart"] iframe').locator('.cart').waitFor();
     await expectAccessible(page);
     await studio.newTemplate('By lamplight');
     await studio.block('.price').click();

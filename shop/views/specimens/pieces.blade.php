@@ -3,7 +3,7 @@
 <div class="wrap specimens">
 <section><h2 class="heading">Buttons in every state</h2>
 @foreach (['main' => ['Buy', 'buy-button'], 'second' => ['Look', 'button button-quiet'], 'quiet' => ['More', 'button-words']] as $name => [$words, $class])
-<div class="specimen-row" data-specimen="{{ $name }}">@foreach (['usual', 'hovered', 'focused', 'pressed', 'unavailable'] as $state)<span @class(['button-block' => $name === 'quiet'])>@if ($name === 'quiet')<a class="button-words" href="#" data-held="{{ $state }}">{{ $words }}</a>@else<button type="button" class="{{ $class }}" data-held="{{ $state }}" @disabled($state === 'unavailable')>{{ $words }}</button>@endif<small>{{ $state }}</small></span>@endforeach</div>
+<div class="specimen-row" data-specimen="{{ $name }}">@foreach (['usual', 'hovered', 'focused', 'pressed', 'unavailable'] as $state)<span @class(['button-block' => $name === 'quiet'])>@if ($name === 'quiet')<a class="button-words" href="#" data-held="{{ $state }}"@if ($state === 'unavailable') aria-disabled="true"@endif>{{ $words }}</a>@else<button type="button" class="{{ $class }}" data-held="{{ $state }}" @disabled($state === 'unavailable')>{{ $words }}</button>@endif<small>{{ $state }}</small></span>@endforeach</div>
 @endforeach
 </section>
 <section><h2 class="heading">A form</h2>

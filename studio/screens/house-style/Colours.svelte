@@ -53,9 +53,8 @@
                     >
                     <ul class="mt-1">
                         {#each pairs as pair (`${pair.of} ${pair.on}`)}
-                            <li class={pair.reaches < pair.wants ? 'text-trouble' : 'text-quiet'}>
-                                {pair.for}: <span class="figures">{pair.reaches.toFixed(1)}</span>
-                                {pair.reaches < pair.wants ? `, wants ${pair.wants}` : ', fine'}
+                            <li class="figures {pair.reaches < pair.wants ? 'text-trouble' : 'text-quiet'}">
+                                {pair.for}: {pair.reaches.toFixed(1)}{pair.reaches < pair.wants ? `, wants ${pair.wants}` : ', fine'}
                             </li>
                         {/each}
                     </ul>

@@ -146,6 +146,7 @@
                 </div>
             {/each}
         </section>
-        <div class="min-h-0 overflow-y-auto bg-room" role="region" aria-label="Specimens" tabindex="-1"><Wall {house} specimens={data.specimens} /></div>
+        <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+        <div class="min-h-0 overflow-y-auto bg-room" role="region" aria-label="Specimens" tabindex="0"><Wall {house} specimens={data.specimens} /></div>
     </div>
 </Frame>

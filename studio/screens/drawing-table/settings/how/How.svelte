@@ -20,8 +20,10 @@
         void table.draft;
         const piece = pieces.find((one) => panel.stateOf(node.id, one.name) !== 'usual');
         const state = piece && panel.stateOf(node.id, piece.name);
-        if (!piece || !state) table.canvas.letGo();
-        else table.canvas.hold(elementsOf(table.canvas.element(node.id), piece.selectors.usual ?? ''), node.id, state, piece.selectors[state] ?? '');
+        const block = table.canvas.element(node.id);
+        const there = piece && state && ['chosen', 'unavailable'].includes(state) && elementsOf(block, piece.selectors[state] ?? '').length > 0;
+        if (!piece || !state || there) table.canvas.letGo();
+        else table.canvas.hold(elementsOf(block, piece.selectors.usual ?? '').slice(0, 1), node.id, state, piece.selectors[state] ?? '');
     });
 
     function allBack(): void {

@@ -83,7 +83,8 @@ export function ownOf(node: TreeNode, piece: string, state?: PieceStateName): nu
 /** The elements that a piece is, in a block's element on the page. */
 export function elementsOf(block: Element | null, selector: string): HTMLElement[] {
     if (!block) return [];
-    return selector === '' ? [block as HTMLElement] : [...block.querySelectorAll<HTMLElement>(`:scope ${selector}`)];
+    if (selector === '' || selector.startsWith('&')) return selector === '' || block.matches(`*${selector.slice(1)}`) ? [block as HTMLElement] : [];
+    return [...block.querySelectorAll<HTMLElement>(`:scope ${selector}`)];
 }
 
 const COMPUTED: Record<string, string> = {
