@@ -1,5 +1,6 @@
 // From pointer-up or last key to the server's confirmed HTML painted, on the drawing table, served by bin/start.
 // node bench/edit.mjs [--blocks=60] [--edits=300] [--seed=1]
+// node bench/edit.mjs --blocks=200 --styled=1: each block with ten style values in two states
 // node bench/edit.mjs --cards=48: the card of that many products, edited where it stands
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
@@ -8,6 +9,32 @@ import { launchOptions } from '../tools/chromium.mjs';
 
 const option = (name, otherwise) => Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
 const cards = option('cards', 0);
+const STYLES = {
+    colour: 'ink',
+    corner: 6,
+    ground: 'surface',
+    letterSpacing: '0.01em',
+    line: 1,
+    lineColour: 'line',
+    opacity: 98,
+    padding: 8,
+    shadow: 'shadow-soft',
+    slant: 'italic',
+};
+/** Ten values, and ten others while a hand is on the block. */
+const styled =
+    option('styled', 0) === 0
+        ? {}
+        : {
+              how: {
+                  desktop: Object.fromEntries(
+                      Object.entries(STYLES).flatMap(([name, value]) => [
+                          [name, value],
+                          [`${name}:hovered`, typeof value === 'number' ? value - 1 : value === 'surface' ? 'line' : value],
+                      ]),
+                  ),
+              },
+          };
 const [blocks, edits, warmUp] = [option('blocks', 60), option('edits', 300), 20];
 let seed = option('seed', 1);
 const draw = (below) => (seed = (seed * 48271) % 2147483647) % below;
@@ -42,6 +69,7 @@ try {
     await page.fill('[name=password]', 'paper-and-ink');
     await page.click('button');
     await page.waitForURL('**/studio/today');
+    await page.evaluate(() => localStorage.setItem('vestibra-column', '344 260 open'));
     await page.goto(`${base}/studio/templates`);
     await page.getByRole('button', { name: 'New template…' }).click();
     await page.fill('#new-name', `Benchmark of ${cards || blocks}`);
@@ -58,31 +86,34 @@ try {
 
 /** Fills the template with headings, texts and prices up to the number of blocks. */
 async function fill(page) {
-    await page.evaluate(async (wanted) => {
-        const state = JSON.parse(document.getElementById('screen').textContent).data.state;
-        const columns = state.tree.children.flatMap((band) => band.children);
-        const count = (node) => 1 + (node.children ?? []).reduce((sum, child) => sum + count(child), 0);
-        const edit = (edits) =>
-            fetch(`${location.pathname}/edits`, {
-                method: 'POST',
-                headers: {
-                    'Content-Type': 'application/json',
-                    Accept: 'application/json',
-                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
-                },
-                body: JSON.stringify({ edits, sample: 1 }),
-            });
-        for (let made = count(state.tree) - 1; made < wanted; made += 20) {
-            await edit(
-                Array.from({ length: Math.min(20, wanted - made) }, (_, at) => ({
-                    edit: 'insert',
-                    parent: columns[(made + at) % columns.length].id,
-                    after: null,
-                    node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5] },
-                })),
-            );
-        }
-    }, blocks);
+    await page.evaluate(
+        async ([wanted, style, format]) => {
+            const state = JSON.parse(document.getElementById('screen').textContent).data.state;
+            const columns = state.tree.children.flatMap((band) => band.children);
+            const count = (node) => 1 + (node.children ?? []).reduce((sum, child) => sum + count(child), 0);
+            const edit = (edits) =>
+                fetch(`${location.pathname}/edits`, {
+                    method: 'POST',
+                    headers: {
+                        'Content-Type': 'application/json',
+                        Accept: 'application/json',
+                        'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                    },
+                    body: JSON.stringify({ edits, sample: 1, format }),
+                });
+            for (let made = count(state.tree) - 1; made < wanted; made += 20) {
+                await edit(
+                    Array.from({ length: Math.min(20, wanted - made) }, (_, at) => ({
+                        edit: 'insert',
+                        parent: columns[(made + at) % columns.length].id,
+                        after: null,
+                        node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5], ...style },
+                    })),
+                );
+            }
+        },
+        [blocks, styled, 4],
+    );
     await page.reload();
     await page.frameLocator('iframe').locator('.heading').first().waitFor();
 }

@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
+use Vestibra\Core\Templates\Styles\StyleProperties;
 
 /** The styles of one block on their way to the sheet: only what differs from what holds without it. */
 final readonly class Styling
@@ -34,7 +35,7 @@ final readonly class Styling
                 } elseif ($own === null) {
                     $key = StyleKey::parse($name);
                     if ($key !== null) {
-                        ($pieces[$key->piece] ??= new Resolved)->set($key->property, $key->state, Width::from($width), $value);
+                        ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))->set($key->property, $key->state, Width::from($width), $value);
                     }
                 }
             }
@@ -56,13 +57,11 @@ final readonly class Styling
         $usual = [];
         foreach ($resolved->states() as $state) {
             $own = [];
-            foreach (Width::cases() as $width) {
-                $holds = [...$usual[$width->value] ?? [], ...$own];
-                foreach ($css->at($state, $width) as $property => $value) {
-                    if (($holds[$property] ?? null) !== $value) {
-                        $this->sheet->declare($id, $width, $property, $value, $piece->selector($state), $state);
-                        $own[$property] = $value;
-                    }
+            foreach ($resolved->widths() as $width) {
+                $fresh = array_diff_assoc($css->at($state, $width), [...$usual[$width->value] ?? [], ...$own]);
+                if ($fresh !== []) {
+                    $this->sheet->rule($id, $width, $fresh, $piece->selector($state), $state);
+                    $own = [...$own, ...$fresh];
                 }
                 if ($state === PieceState::Usual) {
                     $usual[$width->value] = $own;

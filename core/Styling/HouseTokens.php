@@ -21,6 +21,8 @@ final class HouseTokens
         'cards' => 'Cards',
     ];
 
+    private const ROLES = ['ink', 'quiet', 'ground', 'surface', 'line', 'accent', 'on-accent', 'sale', 'star', 'focus'];
+
     private const PAINTS = [
         'ink' => ['words on ground and surface', '#1f2a30'],
         'quiet' => ['words that stand back', '#5d666b'],
@@ -46,7 +48,7 @@ final class HouseTokens
     /** @return list<string> the roles that a colour can be named by */
     public static function roles(): array
     {
-        return array_keys(self::PAINTS);
+        return self::ROLES;
     }
 
     /** @return list<HouseToken> */

@@ -6,7 +6,8 @@ namespace Vestibra\Core\Styling;
 
 /**
  * What was set about one piece of a block, by state and width, and what therefore holds: the state's own value, of the
- * nearest width that is as wide or wider; else what holds in the usual state.
+ * nearest width that is as wide or wider; else what holds in the usual state. What was set for all sides or corners at
+ * once stands for each that has nothing of its own there.
  */
 final class Resolved
 {
@@ -15,8 +16,17 @@ final class Resolved
     /** @var array<string, array<string, array<string, mixed>>> state => width => property => value */
     private array $own = [];
 
+    /** @var array<string, true> the widths at which anything was set */
+    private array $widths = [];
+
+    /** @param  array<string, list<string>>  $parts  the properties that one stands for */
+    public function __construct(private readonly array $parts)
+    {
+    }
+
     public function set(string $property, PieceState $state, Width $width, mixed $value): void
     {
+        $this->widths[$width->value] = true;
         $this->own[$state->value][$width->value][$property] = $value;
     }
 
@@ -26,13 +36,21 @@ final class Resolved
         return array_values(array_filter(PieceState::cases(), fn (PieceState $state): bool => $state === PieceState::Usual || isset($this->own[$state->value])));
     }
 
+    /** @return list<Width> at which something is set, wider ones first: nothing changes at the others */
+    public function widths(): array
+    {
+        return array_values(array_filter(Width::cases(), fn (Width $width): bool => isset($this->widths[$width->value])));
+    }
+
     /** Whether anything at all was set about one of these. */
     public function has(string ...$properties): bool
     {
         foreach ($this->own as $widths) {
             foreach ($widths as $values) {
-                if (array_intersect_key($values, array_flip($properties)) !== []) {
-                    return true;
+                foreach ($properties as $property) {
+                    if (isset($values[$property])) {
+                        return true;
+                    }
                 }
             }
         }
@@ -40,30 +58,29 @@ final class Resolved
         return false;
     }
 
-    public function value(string $property, PieceState $state, Width $width): mixed
+    /** @return array<string, mixed> property => the value that holds */
+    public function at(PieceState $state, Width $width): array
     {
-        return $this->first([$property], $state, $width);
-    }
-
-    /** What holds for a part that has values of its own beside those for all parts: of one width the part's own comes first. */
-    public function part(string $property, string $all, PieceState $state, Width $width): mixed
-    {
-        return $this->first([$property, $all], $state, $width);
-    }
-
-    /** @param  list<string>  $properties */
-    private function first(array $properties, PieceState $state, Width $width): mixed
-    {
+        $holds = [];
         foreach ($state === PieceState::Usual ? [PieceState::Usual] : [$state, PieceState::Usual] as $one) {
             foreach (self::WIDER[$width->value] as $wider) {
-                foreach ($properties as $property) {
-                    if (isset($this->own[$one->value][$wider][$property])) {
-                        return $this->own[$one->value][$wider][$property];
-                    }
-                }
+                $holds += $this->each($this->own[$one->value][$wider] ?? []);
             }
         }
 
-        return null;
+        return $holds;
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @return array<string, mixed> with those for all said of each
+     */
+    private function each(array $values): array
+    {
+        foreach (array_intersect_key($this->parts, $values) as $all => $parts) {
+            $values += array_fill_keys($parts, $values[$all]);
+        }
+
+        return $values;
     }
 }

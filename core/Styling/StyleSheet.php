@@ -31,10 +31,18 @@ final class StyleSheet
         return $first;
     }
 
-    /** @param  string  $within  what is meant within the block; empty for the block itself */
-    public function declare(string $blockId, Width $width, string $property, string $value, string $within = '', PieceState $state = PieceState::Usual): void
+    /** Of the block itself, in its usual state. */
+    public function declare(string $blockId, Width $width, string $property, string $value): void
     {
-        $this->rules[$state->value][$width->value][self::selector($blockId, $within)][$property] = $value;
+        $this->rules[PieceState::Usual->value][$width->value][self::selector($blockId)][$property] = $value;
+    }
+
+    /** @param  array<string, string>  $declarations  CSS property => value */
+    public function rule(string $blockId, Width $width, array $declarations, string $within, PieceState $state): void
+    {
+        $selector = self::selector($blockId, $within);
+        $rules = &$this->rules[$state->value][$width->value];
+        $rules[$selector] = [...$rules[$selector] ?? [], ...$declarations];
     }
 
     public function hide(string $blockId, Width $width): void
@@ -66,7 +74,7 @@ final class StyleSheet
         $still = $moving = [];
         foreach ($rules as $selector => $declarations) {
             $moves = $state === PieceState::Usual ? ['transition-duration' => true] : self::MOVING;
-            $still[$selector] = Shorthands::of(array_diff_key($declarations, $moves));
+            $still[$selector] = array_diff_key($declarations, $moves);
             $moving[$selector] = array_intersect_key($declarations, $moves);
         }
 
@@ -85,16 +93,28 @@ final class StyleSheet
         $selectors = [];
         foreach ($rules as $selector => $declarations) {
             if ($declarations !== []) {
-                $said = implode(';', array_map(static fn (string $property, string $value): string => "$property:$value", array_keys($declarations), $declarations));
-                $selectors[$said][] = $selector;
+                $same = self::said($declarations);
+                $selectors[$same][0] = $declarations;
+                $selectors[$same][1][] = $selector;
             }
         }
         $css = '';
-        foreach ($selectors as $said => $those) {
-            $css .= implode(',', $those)."{{$said}}";
+        foreach ($selectors as $those) {
+            $css .= implode(',', $those[1]).'{'.self::said(Shorthands::of($those[0])).'}';
         }
 
         return $css;
+    }
+
+    /** @param  array<string, string>  $declarations */
+    private static function said(array $declarations): string
+    {
+        $said = '';
+        foreach ($declarations as $property => $value) {
+            $said .= ($said === '' ? '' : ';')."$property:$value";
+        }
+
+        return $said;
     }
 
     /** Twice the attribute: a departure outweighs the block's own style sheet wherever that stands. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use ArrayObject;
 use LogicException;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\Essential;
@@ -40,6 +41,12 @@ final readonly class Definition
 
     /** @var list<Piece> the block itself first */
     public array $pieces;
+
+    /** @var array<string, Piece> */
+    private array $byPiece;
+
+    /** @var ArrayObject<string, Setting|false> styles of pieces by name; false for what is none */
+    private ArrayObject $styles;
 
     private ?Setting $another;
 
@@ -109,7 +116,11 @@ final readonly class Definition
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;
         $this->pieces = [Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]), ...$pieces];
-        if (count(array_column($this->pieces, null, 'name')) !== count($this->pieces)) {
+        $this->byPiece = array_column($this->pieces, null, 'name');
+        /** @var ArrayObject<string, Setting|false> $styles */
+        $styles = new ArrayObject;
+        $this->styles = $styles;
+        if (count($this->byPiece) !== count($this->pieces)) {
             throw new LogicException("The kind $kind has two pieces of one name.");
         }
     }
@@ -128,10 +139,20 @@ final readonly class Definition
 
     public function piece(string $name): ?Piece
     {
-        return array_column($this->pieces, null, 'name')[$name] ?? null;
+        return $this->byPiece[$name] ?? null;
     }
 
+    /** Made once for each name: a page asks for the same ones over and over. */
     private function style(string $name): ?Setting
+    {
+        if (! $this->styles->offsetExists($name)) {
+            $this->styles[$name] = $this->makeStyle($name) ?? false;
+        }
+
+        return $this->styles[$name] ?: null;
+    }
+
+    private function makeStyle(string $name): ?Setting
     {
         $key = StyleKey::parse($name);
         $property = $key === null ? null : StyleProperties::find($key->property);

@@ -21,6 +21,9 @@ final class StyleProperties
 
     public const CORNERS = ['AboveLeft' => 'start-start', 'AboveRight' => 'start-end', 'BelowRight' => 'end-end', 'BelowLeft' => 'end-start'];
 
+    /** @var array<string, list<string>>|null */
+    private static ?array $parts = null;
+
     /** @var array<string, StyleProperty>|null */
     private static ?array $all = null;
 
@@ -33,6 +36,19 @@ final class StyleProperties
     public static function find(string $name): ?StyleProperty
     {
         return self::all()[$name] ?? null;
+    }
+
+    /** @return array<string, list<string>> what is said for all sides or corners at once => the settings of each */
+    public static function parts(): array
+    {
+        if (self::$parts === null) {
+            self::$parts = [];
+            foreach (['padding' => self::SIDES, 'margin' => self::SIDES, 'line' => self::SIDES, 'lineKind' => self::SIDES, 'lineColour' => self::SIDES, 'corner' => self::CORNERS] as $all => $each) {
+                self::$parts[$all] = array_map(static fn (string $part): string => $all.$part, array_keys($each));
+            }
+        }
+
+        return self::$parts;
     }
 
     /** @return list<StyleProperty> */
@@ -79,9 +95,9 @@ final class StyleProperties
         ];
         foreach (self::SIDES as $side => $logical) {
             $needs = ['line', "line$side"];
-            $all[] = new StyleProperty("line$side", 'Line '.self::said($side), $group, $line);
-            $all[] = new StyleProperty("lineColour$side", 'Its colour '.self::said($side), $group, new Colour, needs: $needs, instead: 'there is no line on that side');
-            $all[] = new StyleProperty("lineKind$side", 'It is '.self::said($side), $group, $kind, needs: $needs, instead: 'there is no line on that side');
+            $all[] = new StyleProperty("line$side", 'Line '.self::said($side), $group, $line, "border-$logical-width");
+            $all[] = new StyleProperty("lineColour$side", 'Its colour '.self::said($side), $group, new Colour, "border-$logical-color", needs: $needs, instead: 'there is no line on that side');
+            $all[] = new StyleProperty("lineKind$side", 'It is '.self::said($side), $group, $kind, "border-$logical-style", needs: $needs, instead: 'there is no line on that side');
         }
 
         return [
@@ -155,7 +171,7 @@ final class StyleProperties
      */
     private static function each(array $parts, string $name, string $label, StyleGroup $group, Measure $type): array
     {
-        return array_map(static fn (string $part): StyleProperty => new StyleProperty($name.$part, "$label ".self::said($part), $group, $type), array_keys($parts));
+        return array_map(static fn (string $part): StyleProperty => new StyleProperty($name.$part, "$label ".self::said($part), $group, $type, $name === 'corner' ? "border-$parts[$part]-radius" : "$name-$parts[$part]"), array_keys($parts));
     }
 
     private static function said(string $part): string

@@ -17,7 +17,7 @@ final readonly class Colour implements SettingType, StyleValue
 {
     public function problem(mixed $value): ?SettingProblem
     {
-        $fits = is_string($value) && ($value === 'none'
+        $fits = is_string($value) && ($value === 'none' || in_array($value, HouseStyle::roles(), true)
             || preg_match('/^#(?:[0-9a-f]{6}|[0-9a-f]{8})$/D', $value) === 1
             || preg_match('#^([a-z-]+)(?:/(?:[1-9]\d?|0))?$#D', $value, $part) === 1 && in_array($part[1], HouseStyle::roles(), true));
 

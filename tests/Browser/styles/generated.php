@@ -58,7 +58,7 @@ $declarations = 0;
 while ($declarations < 1000) {
     [$definition, $piece] = $pick($pieces);
     $how = $own = [];
-    $resolved = new Resolved;
+    $resolved = new Resolved(StyleProperties::parts());
     for ($at = mt_rand(3, 9); $at > 0; $at--) {
         $property = $pick(array_filter(StyleProperties::all(), static fn ($one): bool => in_array($one->group, $piece->groups, true)));
         $state = $pick(array_filter([PieceState::Usual, PieceState::Usual, PieceState::Hovered, PieceState::Focused, PieceState::Pressed], static fn (PieceState $one): bool => $piece->takes($property, $one)));
