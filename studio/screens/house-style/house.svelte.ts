@@ -72,7 +72,16 @@ export class House {
     private ask(values: Values): void {
         this.asked = { ...this.asked, ...values };
         this.waiting = { ...this.waiting, ...values };
+        this.atOnce(values);
         if (!this.sending) void this.send();
+    }
+
+    /** What was decided is seen at once, until the server's answer stands in its place. */
+    private atOnce(values: Values): void {
+        for (const [name, value] of Object.entries(values)) {
+            const css = value === null ? null : cssOf(this.token(name)?.kind, value);
+            for (const frame of css === null ? [] : this.frames) frame.contentDocument?.querySelector('html')?.style.setProperty(`--${name}`, css);
+        }
     }
 
     private async send(): Promise<void> {
@@ -128,6 +137,7 @@ export class House {
         for (const frame of this.frames) {
             const style = frame.contentDocument?.getElementById('house');
             if (style && style.textContent !== this.state.css) style.textContent = this.state.css;
+            if (Object.keys(this.waiting).length === 0) frame.contentDocument?.querySelector('html')?.removeAttribute('style');
         }
     }
 
@@ -239,4 +249,11 @@ export class House {
         }
         this.busy = false;
     }
+}
+
+/** The value of a decision as CSS, where it is one as it stands. */
+function cssOf(kind: HouseToken['kind'] | undefined, value: string): string | null {
+    if (kind === 'paint' || kind === 'number') return value;
+    if (kind === 'pixels') return `${value}px`;
+    return kind === 'role' && /^[a-z-]+$/.test(value) ? (value === 'none' ? 'transparent' : `var(--colour-${value})`) : null;
 }
