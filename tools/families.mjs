@@ -3,7 +3,10 @@
 // the overrides is the formula of CSS Fonts 5 as capsize publishes it (average width of a letter against that of the stand-in).
 import { readFileSync, writeFileSync } from 'node:fs';
 
-const FAMILIES = 'newsreader source-serif-4 lora bitter literata eb-garamond instrument-sans work-sans karla figtree nunito-sans public-sans rubik jost hanken-grotesk'.split(' ');
+const FAMILIES =
+    'newsreader source-serif-4 lora bitter literata eb-garamond instrument-sans work-sans karla figtree nunito-sans public-sans rubik jost hanken-grotesk'.split(
+        ' ',
+    );
 const SCRIPTS = ['latin', 'latin-ext', 'cyrillic', 'greek'];
 const metrics = async (name) => (await import(`@capsizecss/metrics/${name}`)).default;
 const percent = (share) => `${Math.round(share * 1000) / 10}%`;
