@@ -12,7 +12,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
@@ -27,6 +27,7 @@ Route::middleware(InTheShop::class)->group(function (): void {
     }
     Route::get('/search', [Shop\ListingController::class, 'search']);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
+    Route::get('/letters/{font}-{hash}.woff2', Shop\LettersController::class)->where('hash', '[0-9a-f]{12}');
     Route::get('/pictures/{name}', Shop\PictureController::class);
     Route::get('/files/{name}', Shop\FileController::class);
     Route::get('/cart', [Shop\CartController::class, 'show']);
@@ -145,6 +146,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::patch('facts/{fact}', [Studio\FactsController::class, 'change']);
         Route::delete('facts/{fact}', [Studio\FactsController::class, 'delete']);
         Route::post('house-style', [Studio\HouseStyleController::class, 'store']);
+        Route::post('house-style/fonts', [Studio\OwnFontsController::class, 'store']);
+        Route::delete('house-style/fonts/{font}', [Studio\OwnFontsController::class, 'delete']);
         Route::post('house-style/import', [Studio\HouseStyleController::class, 'import']);
         Route::patch('house-style/{house}', [Studio\HouseStyleController::class, 'set']);
         Route::patch('house-style/{house}/name', [Studio\HouseStyleController::class, 'rename']);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Illuminate\Foundation\Vite;
+use Vestibra\App\Styling\OwnFonts;
 use Vestibra\Core\Styling\Families;
+use Vestibra\Core\Styling\Fonts;
 use Vestibra\Core\Styling\HouseStyle;
 
 /** The letters of a house style: only the families that it uses, each script in a file of its own that a browser fetches when a page needs it. */
@@ -17,7 +19,7 @@ final readonly class FontFaces
         'sans' => "local('Arial'),local('Liberation Sans'),local('Helvetica'),local('Arimo')",
     ];
 
-    public function __construct(private Vite $vite)
+    public function __construct(private Vite $vite, private OwnFonts $own)
     {
     }
 
@@ -32,6 +34,11 @@ final readonly class FontFaces
             $css .= "@font-face{font-family:'$name room';src:".self::STAND_INS[$kind].";size-adjust:$adjust;ascent-override:$ascent;descent-override:$descent;line-gap-override:$gap}";
         }
 
+        foreach (array_filter(self::chosen($house), Fonts::isOwn(...)) as $own) {
+            $file = $this->own->file($own);
+            $css .= $file === null ? '' : "@font-face{font-family:'$own';src:url($file) format('woff2');font-weight:100 900;font-display:swap}";
+        }
+
         return $css;
     }
 
@@ -44,9 +51,13 @@ final readonly class FontFaces
     /** @return list<string> families of names and words, and the third where it is another */
     private static function inUse(HouseStyle $house): array
     {
-        $chosen = array_map(static fn (string $role): string => (string) $house->token("font-$role"), ['names', 'words', 'third']);
+        return array_values(array_filter(self::chosen($house), static fn (string $family): bool => isset(Families::ALL[$family])));
+    }
 
-        return array_values(array_filter(array_unique($chosen), static fn (string $family): bool => isset(Families::ALL[$family])));
+    /** @return list<string> */
+    private static function chosen(HouseStyle $house): array
+    {
+        return array_values(array_unique(array_map(static fn (string $role): string => (string) $house->token("font-$role"), ['names', 'words', 'third'])));
     }
 
     public function file(string $family, string $script): string

@@ -55,14 +55,16 @@ final readonly class HouseState
     {
         $faces = app(FontFaces::class);
 
-        return array_map(static fn (string $key): array => [
+        $own = array_map(static fn (array $font): array => $font + ['stack' => Fonts::stack($font['key'])], app(OwnFonts::class)->all());
+
+        return [...$own, ...array_map(static fn (string $key): array => [
             'key' => $key,
             'name' => Families::ALL[$key][0],
             'kind' => Families::ALL[$key][1],
             'file' => $faces->file($key, 'latin'),
             'stack' => Fonts::stack($key),
             'kilobytes' => (int) ceil((int) @filesize(public_path((string) parse_url($faces->file($key, 'latin'), PHP_URL_PATH))) / 1000),
-        ], array_keys(Families::ALL));
+        ], array_keys(Families::ALL))];
     }
 
     /** What was looked at, so that nothing else is published. */

@@ -31,6 +31,12 @@ final class HouseWords
             HouseProblem::FileType => '“{name}” is of the type “{type}”, which is not the one that it is here. Nothing was kept.',
             HouseProblem::FileUnit => '“{name}” has the unit “{unit}”; px and rem are known. Nothing was kept.',
             HouseProblem::FileValue => '“{name}” has a value that it cannot have. Nothing was kept.',
+            HouseProblem::NotAFont => 'This is no WOFF2 file of letters, or it holds more than letters. Nothing was kept.',
+            HouseProblem::FontTooLarge => 'A file of letters can have {most} kB at most, for the sake of your customers’ phones. Nothing was kept.',
+            HouseProblem::FontTooMany => 'The shop keeps {most} families of its own at most. Let go of one first.',
+            HouseProblem::FontNoName => 'The letters need a name of 1 to 60 characters. Nothing was kept.',
+            HouseProblem::FontNameTaken => 'Other letters are called “{name}”. Give these another name.',
+            HouseProblem::FontInUse => 'The house style “{style}” uses these letters. Choose others there first.',
             HouseProblem::FileUnknown => '“{name}” is not a style of the shop and was passed over.',
         };
     }

@@ -31,5 +31,11 @@ enum HouseProblem: string implements ProblemCode
     case FileType = 'house.file-type';
     case FileUnit = 'house.file-unit';
     case FileValue = 'house.file-value';
+    case NotAFont = 'house.not-a-font';
+    case FontTooLarge = 'house.font-too-large';
+    case FontTooMany = 'house.font-too-many';
+    case FontNoName = 'house.font-no-name';
+    case FontNameTaken = 'house.font-name-taken';
+    case FontInUse = 'house.font-in-use';
     case FileUnknown = 'house.file-unknown';
 }

@@ -47,7 +47,7 @@ final readonly class TokensWriter
         return match ($token->kind) {
             TokenKind::Paint => ['$type' => 'color', '$value' => self::colour($value, 100)],
             TokenKind::Role => self::role($value, $style),
-            TokenKind::Font => ['$type' => 'fontFamily', '$value' => [Families::ALL[$value][0] ?? $value, Families::ALL[$value][1] === 'serif' ? 'serif' : 'sans-serif'], '$extensions' => self::own($value)],
+            TokenKind::Font => ['$type' => 'fontFamily', '$value' => [Families::ALL[$value][0] ?? $value, (Families::ALL[$value][1] ?? 'sans') === 'serif' ? 'serif' : 'sans-serif'], '$extensions' => self::own($value)],
             TokenKind::Pixels => ['$type' => 'dimension', '$value' => self::pixels($value)],
             TokenKind::Number => ['$type' => 'number', '$value' => (float) $value],
             TokenKind::Shadow => self::shadow($value, $style),

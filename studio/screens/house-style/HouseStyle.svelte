@@ -8,6 +8,7 @@
     import Colours from './Colours.svelte';
     import { Specimen } from './fonts.svelte';
     import { House } from './house.svelte';
+    import OwnLetters from './OwnLetters.svelte';
     import Publish from './Publish.svelte';
     import TokenRow from './TokenRow.svelte';
     import Wall from './Wall.svelte';
@@ -18,7 +19,7 @@
         data,
         untrack(() => screen.may.edit),
     );
-    const specimen = new Specimen(data.fonts);
+    const specimen = new Specimen(() => house.fonts);
     const style = $derived(house.state.style);
     const groups = $derived([...new Set(house.tokens.map((one) => one.group))].filter((one) => one !== 'colours'));
     let open = $state.raw<Record<string, boolean>>({ letters: true });
@@ -35,7 +36,7 @@
         const own = house.tokens.filter((one) => one.group === group && house.own(one.name)).length;
         if (group === 'letters') {
             const used = [...new Set(['font-names', 'font-words', 'font-third'].map((name) => house.value(name)))];
-            return `${counted(used.length, 'family', 'families')}, ${used.reduce((sum, key) => sum + (data.fonts.find((font) => font.key === key)?.kilobytes ?? 0), 0)} kB`;
+            return `${counted(used.length, 'family', 'families')}, ${used.reduce((sum, key) => sum + (house.fonts.find((font) => font.key === key)?.kilobytes ?? 0), 0)} kB`;
         }
         return own === 0 ? 'as usual' : `${own} decided`;
     }
@@ -136,11 +137,12 @@
                         </button>
                     </h2>
                     {#if isOpen}
-                        {#each tokens as token (token.name)}<TokenRow {house} {token} fonts={data.fonts} {specimen} />{/each}
+                        {#each tokens as token (token.name)}<TokenRow {house} {token} fonts={house.fonts} {specimen} />{/each}
                         {#if group === 'letters'}
                             <p class="mt-2 text-xs text-quiet">
                                 sizes <span class="figures">{house.state.sizes.map((one) => one.replace('px', '')).join(' · ')}</span>
                             </p>
+                            {#if house.mayEdit}<OwnLetters {house} />{/if}
                         {/if}
                     {/if}
                 </div>

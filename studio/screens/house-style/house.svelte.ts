@@ -1,6 +1,6 @@
-import { get, patch, post, Refused, remove } from '../../lib/http';
+import { get, patch, post, Refused, remove, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
-import type { HouseState, HouseStyleData, HouseToken, Impact, ReleaseRow } from '../../lib/types';
+import type { HouseFont, HouseState, HouseStyleData, HouseToken, Impact, ReleaseRow } from '../../lib/types';
 
 type Values = Record<string, string | null>;
 
@@ -16,6 +16,7 @@ export class House {
     asked = $state.raw<Values>({});
     impact = $state.raw<(Impact & { seen: string }) | null>(null);
     busy = $state(false);
+    fonts = $state.raw<HouseFont[]>([]);
     steps = $state.raw<Step[]>([]);
     readonly frames: HTMLIFrameElement[] = [];
     private sending = false;
@@ -26,6 +27,7 @@ export class House {
         readonly mayEdit: boolean,
     ) {
         this.state = data.state;
+        this.fonts = data.fonts;
     }
 
     get id(): number {
@@ -213,6 +215,22 @@ export class House {
         const words = sessionStorage.getItem('vestibra-house-read');
         sessionStorage.removeItem('vestibra-house-read');
         if (words !== null) notices.say(`“${this.state.style.name}” is kept, and not in use. ${words}`);
+    }
+
+    /** Letters of the owner's own. */
+    async bringLetters(file: File, kind: string): Promise<void> {
+        await this.done(async () => {
+            const name = file.name.replace(/\.woff2$/i, '').slice(0, 60);
+            this.fonts = (await upload<{ fonts: HouseFont[] }>('/studio/house-style/fonts', 'file', file, { name, kind })).fonts;
+            notices.say(`“${name}” is among the letters now.`);
+        });
+    }
+
+    async letGoOfLetters(font: HouseFont): Promise<void> {
+        await this.done(async () => {
+            this.fonts = (await remove<{ fonts: HouseFont[] }>(`/studio/house-style/fonts/${font.key.slice(4)}`)).fonts;
+            notices.say(`“${font.name}” is let go of.`);
+        });
     }
 
     async askImpact(): Promise<void> {

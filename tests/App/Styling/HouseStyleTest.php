@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App\Styling;
 
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -178,6 +179,29 @@ final class HouseStyleTest extends TestCase
         self::assertSame(DB::table('house_styles')->where('id', $this->house)->value('draft'), DB::table('house_styles')->where('name', 'From a file')->value('draft'));
         $this->postJson('/studio/house-style/import', ['file' => '{"colour-ink":{"$type":"color","$value":"red"}}', 'name' => 'Bad'])->assertStatus(422)->assertJsonPath('message', '“colour-ink” has a value that it cannot have. Nothing was kept.');
         self::assertNull(DB::table('house_styles')->where('name', 'Bad')->first());
+    }
+
+    public function test_letters_of_the_owners_own_are_sent_as_they_came(): void
+    {
+        $bytes = (string) file_get_contents(base_path('node_modules/@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2'));
+        $file = static fn (string $content): UploadedFile => UploadedFile::fake()->createWithContent('Harbour.woff2', $content);
+        $own = $this->post('/studio/house-style/fonts', ['file' => $file($bytes), 'name' => 'Harbour', 'kind' => 'sans'])->assertCreated()->json('fonts.0');
+        self::assertSame(['Harbour', 'sans'], [$own['name'], $own['kind']]);
+        $sent = $this->get($own['file'])->assertOk()->assertHeader('Content-Type', 'font/woff2')->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertSame($bytes, $sent->getContent());
+
+        $this->set(['font-words' => $own['key']])->assertOk();
+        $this->anew();
+        $this->get(self::INK."?house=$this->house")->assertSee("@font-face{font-family:'{$own['key']}';src:url({$own['file']})", false);
+        $this->deleteJson('/studio/house-style/fonts/'.substr($own['key'], 4))->assertStatus(409)->assertJsonPath('message', 'The house style “Larkfold plain” uses these letters. Choose others there first.');
+        $this->set(['font-words' => null]);
+        $this->deleteJson('/studio/house-style/fonts/'.substr($own['key'], 4))->assertOk();
+        $this->get($own['file'])->assertNotFound();
+
+        foreach (['<script>alert(1)</script>' => 'This is no WOFF2 file of letters', str_repeat('a', 400_001) => 'A file of letters can have 400 kB at most'] as $content => $words) {
+            self::assertStringStartsWith($words, $this->post('/studio/house-style/fonts', ['file' => $file((string) $content), 'name' => 'Bad', 'kind' => 'sans'])->assertStatus(422)->json('message'));
+        }
+        $this->postJson('/studio/house-style/fonts', ['name' => 'Bad'])->assertStatus(422);
     }
 
     public function test_a_style_that_is_gone_is_said_so(): void
