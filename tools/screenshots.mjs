@@ -115,7 +115,6 @@ try {
         ['facts', '/studio/facts'],
         ['pictures', '/studio/pictures'],
         ['products', '/studio/catalogue'],
-        ['categories', '/studio/catalogue/category'],
     ]) {
         await page.goto(base + address);
         await shoot(name);
@@ -141,6 +140,10 @@ try {
     await shoot('card');
     await page.goto(`${base}/c/inks`);
     await shoot('category');
+    await page.goto(`${base}/studio/house-style?style=2`);
+    await page.frameLocator('[data-specimen="cart"] iframe').locator('.cart').waitFor();
+    await page.getByRole('button', { name: /^main / }).click();
+    await shoot('house-style');
     await page.goto(`${base}/studio/words?`);
     await page.getByRole('searchbox').fill('quantity');
     const label = page.locator('[data-words-of="buy.label"] input');

@@ -15,17 +15,18 @@ use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\ListBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
+use Vestibra\Bench\StylesBench;
 use Vestibra\Bench\VerdictBench;
 
 final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'catalogue', 'folder', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, cards, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -42,7 +43,7 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'catalogue'] : [$name] as $one) {
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
@@ -66,6 +67,9 @@ final class BenchCommand extends Command
     {
         if ($name === 'verdict') {
             return (new VerdictBench)->run($this->seed());
+        }
+        if ($name === 'styles') {
+            return app(StylesBench::class)->run();
         }
         if ($name === 'folder') {
             return (new FolderBench)->run();

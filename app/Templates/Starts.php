@@ -19,6 +19,9 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class Starts
 {
+    /** A quiet box, in the corners and distances of the house style. */
+    private const BOX = ['ground' => 'surface', 'padding' => 'step-4', 'corner' => 'house'];
+
     public function __construct(private Ids $ids)
     {
     }
@@ -124,9 +127,9 @@ final readonly class Starts
             self::band([['kind' => 'picture', 'how' => ['desktop' => ['shape' => 'strip']]]]),
             self::band(
                 ['share' => 3, ['kind' => 'title', 'how' => ['desktop' => ['size' => 46]]], ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 20]]], ['kind' => 'description']],
-                ['share' => 2, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
+                ['share' => 2, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
             ),
-            self::band([['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide']]]]),
+            self::band([['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide', 'picture.fit' => 'cover']]]]),
         ];
     }
 
@@ -138,7 +141,7 @@ final readonly class Starts
             self::band(
                 ['share' => 2, ['kind' => 'gallery', 'what' => ['thumbs' => 'below'], 'how' => ['desktop' => ['shape' => 'square']]], ['kind' => 'rating']],
                 ['share' => 3, ['kind' => 'facts-table'], ['kind' => 'codes']],
-                ['share' => 2, ['kind' => 'badges'], ['kind' => 'price'], ['kind' => 'stock'], ['kind' => 'variant-picker'], ['kind' => 'buy']],
+                ['share' => 2, 'how' => self::BOX, ['kind' => 'badges'], ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'stock'], ['kind' => 'variant-picker'], ['kind' => 'buy']],
             ),
             self::band([['kind' => 'accordion', 'children' => [
                 ['kind' => 'fold', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
@@ -150,7 +153,7 @@ final readonly class Starts
     /** @return list<array<string, mixed>> */
     private static function launch(): array
     {
-        $centred = ['desktop' => ['align' => 'center']];
+        $centred = ['desktop' => ['align' => 'center', 'words.size' => 32]];
 
         return [
             ['what' => ['picture' => ['source' => 'product.picture']], 'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 72]]] + self::band([
@@ -159,7 +162,7 @@ final readonly class Starts
             ]),
             self::band(
                 ['share' => 1, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
-                ['share' => 1, ['kind' => 'price'], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
+                ['share' => 1, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.size' => 34]]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
             ),
             self::band([['kind' => 'description']]),
             ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + self::band([
@@ -172,18 +175,18 @@ final readonly class Starts
     }
 
     /**
-     * @param  array<array-key, mixed>  ...$columns  blocks, and `share`
+     * @param  array<array-key, mixed>  ...$columns  blocks, and `share` or `how`
      * @return array<string, mixed>
      */
     public static function band(array ...$columns): array
     {
         return ['kind' => 'band', 'children' => array_map(static function (array $column): array {
-            $share = $column['share'] ?? null;
-            unset($column['share']);
+            $how = array_filter(['share' => $column['share'] ?? null] + ($column['how'] ?? []), static fn (mixed $value): bool => $value !== null);
+            unset($column['share'], $column['how']);
 
             return array_filter([
                 'kind' => 'column',
-                'how' => $share === null ? null : ['desktop' => ['share' => $share]],
+                'how' => $how === [] ? null : ['desktop' => $how],
                 'children' => array_values($column),
             ]);
         }, array_values($columns))];

@@ -158,18 +158,42 @@ final class TokensReader
         if ($at !== $path && str_starts_with($last, 'colour-')) {
             return substr($last, 7);
         }
-        $hex = $this->written(TokenKind::Paint, $this->tokens[$at]['value'], $path);
-        foreach ($hex === null ? [] : HouseStyle::roles() as $role) {
-            $of = $this->tokens["colours.colour-$role"]['value'] ?? null;
-            if ($of !== null && $this->colour($of) === $hex) {
-                return $role;
-            }
-        }
-        if ($hex !== null) {
+        $role = $this->ofPalette($this->tokens[$at]['value']);
+        if ($role === null) {
             $this->problems[] = HouseProblem::FileValue->at($path, ['name' => $path]);
         }
 
+        return $role;
+    }
+
+    /** A colour that is one of the file's own roles, with its opacity; null for any other. */
+    private function ofPalette(mixed $value): ?string
+    {
+        $hex = $this->colour($value);
+        $alpha = is_array($value) && (is_int($value['alpha'] ?? 1) || is_float($value['alpha'] ?? 1)) ? (int) round(100 * ($value['alpha'] ?? 1)) : 100;
+        if ($alpha <= 0) {
+            return $hex === null ? null : 'none';
+        }
+        foreach ($hex === null ? [] : HouseStyle::roles() as $role) {
+            $of = $this->tokens["colours.colour-$role"]['value'] ?? null;
+            if ($of !== null && $this->colour($of) === $hex) {
+                return $alpha >= 100 ? $role : "$role/$alpha";
+            }
+        }
+
         return null;
+    }
+
+    private function shadow(mixed $value, string $path): ?string
+    {
+        $one = is_array($value) && array_is_list($value) ? $value[0] ?? null : $value;
+        $colour = is_array($one) ? $this->ofPalette($one['color'] ?? null) : null;
+        if (! is_array($one) || $colour === null) {
+            return null;
+        }
+        $pixels = array_map(fn (string $part): string => (string) round((float) $this->pixels($one[$part] ?? 0, $path)), ['offsetX', 'offsetY', 'blur', 'spread']);
+
+        return $colour === 'none' ? 'none' : implode(' ', $pixels).' '.(str_contains($colour, '/') ? $colour : "$colour/99");
     }
 
     private function written(TokenKind $kind, mixed $value, string $path): ?string
@@ -179,7 +203,7 @@ final class TokensReader
             TokenKind::Font => self::family($value),
             TokenKind::Pixels => $this->pixels($value, $path),
             TokenKind::Number => is_int($value) || is_float($value) && is_finite($value) ? self::plain((float) $value) : null,
-            TokenKind::Shadow => null,
+            TokenKind::Shadow => $this->shadow($value, $path),
         };
         if ($written === null && ($this->problems === [] || end($this->problems)->path !== $path)) {
             $this->problems[] = HouseProblem::FileValue->at($path, ['name' => $path]);
