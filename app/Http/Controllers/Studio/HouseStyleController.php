@@ -166,7 +166,7 @@ final readonly class HouseStyleController
     /** Pieces in every state, a form, and headings on every ground. */
     public function pieces(): View
     {
-        return view('shop::specimens.pieces', ['title' => 'Specimens', 'withHeader' => false, 'withFooter' => false]);
+        return view('studio::specimens.pieces', ['title' => 'Specimens', 'withHeader' => false, 'withFooter' => false]);
     }
 
     public function cart(MoneyFormat $money): View

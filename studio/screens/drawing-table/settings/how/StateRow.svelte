@@ -67,7 +67,7 @@
 </script>
 
 {#if piece.states.length > 1}
-    <div class="mt-2 flex flex-wrap gap-x-3 gap-y-1" role="group" aria-label="States of {piece.label.toLowerCase()}">
+    <div class="mt-2 flex flex-wrap gap-x-2 gap-y-1" role="group" aria-label="States of {piece.label.toLowerCase()}">
         {#each piece.states as state (state)}
             {@const own = ownOf(node, piece.name, state)}
             <button
@@ -77,7 +77,7 @@
             >
                 <span class="block rounded-md border p-1 {state === now ? 'border-ink' : 'border-transparent group-hover:border-hair'}" use:dress={behind}>
                     <span
-                        class="flex h-6.5 w-15 items-center justify-center overflow-hidden text-xs {state === 'focused'
+                        class="flex h-6.5 w-13.5 items-center justify-center overflow-hidden text-xs {state === 'focused'
                             ? 'outline-focus outline-2 outline-offset-1'
                             : ''}"
                         aria-hidden="true"
