@@ -80,7 +80,7 @@ try {
     await page.getByRole('group', { name: 'Colours of the house style' }).getByRole('button', { name: 'sale' }).click();
     await page.keyboard.press('Escape');
     await canvas.locator('.gallery').click();
-    await page.getByRole('region', { name: 'Settings of Gallery' }).getByLabel('Small pictures').selectOption('left');
+    await page.getByRole('region', { name: 'Settings of Gallery' }).getByLabel('Small pictures', { exact: true }).selectOption('left');
     await saved();
     await canvas.locator('.price').click();
     await page.getByRole('button', { name: 'Samples', exact: true }).click();

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { tick, untrack } from 'svelte';
+    import CardHead from './CardHead.svelte';
     import Outline from './Outline.svelte';
     import Path from './Path.svelte';
     import Settings from './settings/Settings.svelte';
@@ -79,6 +80,7 @@
 </script>
 
 <div class="relative flex min-h-0 flex-col border-r border-hair" style:width="{width}px">
+    {#if table.isCard}<CardHead {table} />{/if}
     {#if table.node}<Path {table} isOpen={shown} {toggle} />{/if}
     <div
         class="min-h-0 shrink-0 overflow-hidden"

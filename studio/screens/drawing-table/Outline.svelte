@@ -4,7 +4,6 @@
     import type { TreeNode } from '../../lib/types';
     import { departures, rows } from './tree';
     import { proportionsOf } from './proportions';
-    import CardHead from './CardHead.svelte';
     import type { Row } from './tree';
     import type { Table } from './table.svelte';
 
@@ -64,7 +63,6 @@
 </script>
 
 <section class="flex h-full flex-col" aria-labelledby="outline-title">
-    {#if table.isCard}<CardHead {table} />{/if}
     <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>
         <input class="field h-7 min-w-0 flex-1 text-sm" type="search" placeholder="Find in it…" aria-label="Find a part of the page" bind:value={query} />
