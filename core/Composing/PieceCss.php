@@ -38,7 +38,7 @@ final readonly class PieceCss
             }
         }
 
-        return [...$this->lines($css), ...self::ground($said), ...self::picture($said), ...$this->movement($said)];
+        return [...$this->lines($css), ...self::ground($said), ...self::picture($said), ...$this->movement($said, $width)];
     }
 
     /**
@@ -97,14 +97,14 @@ final readonly class PieceCss
      * @param  array<string, string>  $said
      * @return array<string, string>
      */
-    private function movement(array $said): array
+    private function movement(array $said, Width $width): array
     {
         $rise = isset($said['rise']) ? (int) $said['rise'] : null;
 
         return [
             ...$rise === null ? [] : ['translate' => '0 '.($rise === 0 ? '0' : -$rise.'px')],
             ...isset($said['grow']) ? ['scale' => $said['grow']] : [],
-            ...isset($said['duration']) || $this->resolved->has('rise', 'grow') ? ['transition-duration' => $said['duration'] ?? self::QUICK] : [],
+            ...isset($said['duration']) || $this->resolved->has($width, 'rise', 'grow') ? ['transition-duration' => $said['duration'] ?? self::QUICK] : [],
         ];
     }
 }

@@ -42,15 +42,13 @@ final class Resolved
         return array_values(array_filter(Width::cases(), fn (Width $width): bool => isset($this->widths[$width->value])));
     }
 
-    /** Whether anything at all was set about one of these. */
-    public function has(string ...$properties): bool
+    /** Whether anything was set about one of these at a width or a wider one, in whatever state. */
+    public function has(Width $width, string ...$properties): bool
     {
         foreach ($this->own as $widths) {
-            foreach ($widths as $values) {
-                foreach ($properties as $property) {
-                    if (isset($values[$property])) {
-                        return true;
-                    }
+            foreach (array_intersect_key($widths, array_flip(self::WIDER[$width->value])) as $values) {
+                if (array_intersect_key($values, array_flip($properties)) !== []) {
+                    return true;
                 }
             }
         }
