@@ -22,6 +22,7 @@ final class HouseWords
             HouseProblem::Awaited => 'A release that waits puts this house style into use. Call that release off first.',
             HouseProblem::NothingToPublish => 'The shop looks like this already. There is nothing to publish.',
             HouseProblem::ChangedSince => 'The house style was changed since you looked at what it would do. Look again before you publish.',
+            HouseProblem::DecidedSince => 'Somebody has decided something in this house style since you looked at it. Nothing was thrown away; load it anew to see what.',
             HouseProblem::FileNotJson => 'The file is no JSON that can be read. Nothing was kept.',
             HouseProblem::FileTooLarge => 'The file is larger than {most} kB. Nothing was kept; take out what is no style.',
             HouseProblem::FileNoTokens => 'The file holds no style that the shop knows by name. Nothing was kept.',

@@ -22,6 +22,7 @@ enum HouseProblem: string implements ProblemCode
     case Awaited = 'house.awaited';
     case NothingToPublish = 'house.nothing-to-publish';
     case ChangedSince = 'house.changed-since';
+    case DecidedSince = 'house.decided-since';
     case FileNotJson = 'house.file-not-json';
     case FileTooLarge = 'house.file-too-large';
     case FileNoTokens = 'house.file-no-tokens';

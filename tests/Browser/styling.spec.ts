@@ -246,6 +246,19 @@ test('all buttons and sale prices of the shop another colour, in one place, and 
         await expect(page.getByText(/words on buttons: 7\.\d, fine/)).toBeVisible();
     });
 
+    await test.step('what the server does not take is not shown as kept, and can be taken back still', async () => {
+        await page.route('**/studio/house-style/*', (route) =>
+            route.request().method() === 'PATCH' ? route.fulfill({ status: 500, json: { message: 'Something failed on our side.' } }) : route.continue(),
+        );
+        await page.getByLabel('as #rrggbb').fill('#a02020');
+        await page.getByLabel('as #rrggbb').press('Tab');
+        await expect(page.getByText('Something failed on our side.')).toBeVisible();
+        await expect(specimen.locator('.buy-button').first()).toHaveCSS('background-color', 'rgb(31, 91, 80)');
+        await expect(page.getByLabel('Colour: main')).toHaveValue('#1f5b50');
+        await page.unroute('**/studio/house-style/*');
+        await expect(page.getByText('2 changes not published')).toBeVisible();
+    });
+
     await test.step('the draft survives a reload and is nowhere in the shop', async () => {
         await page.reload();
         await expect(page.getByText('2 changes not published')).toBeVisible();

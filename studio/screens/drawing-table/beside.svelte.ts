@@ -21,7 +21,9 @@ export class Beside {
         if (this.on) this.canvas.apply(parts, css);
     }
 
-    reload(): void {
+    /** The wide page, and the phone where it stands beside it. */
+    reload(page: Canvas): void {
+        page.window?.location.reload();
         if (this.on) this.canvas.window?.location.reload();
     }
 }

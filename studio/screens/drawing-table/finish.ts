@@ -43,7 +43,7 @@ export function keptFinish(): Finish | null {
     try {
         const kept = JSON.parse(localStorage.getItem(MEMORY) ?? 'null') as Partial<Finish> | null;
         const fits = kept?.vestibra === 'finish' && typeof kept.format === 'number' && typeof kept.kind === 'string' && typeof kept.from === 'string';
-        return fits && typeof kept.how === 'object' ? ({ piece: null, ...kept } as Finish) : null;
+        return fits && typeof kept.how === 'object' && kept.how !== null ? ({ piece: null, ...kept } as Finish) : null;
     } catch {
         return null;
     }
@@ -99,7 +99,7 @@ function said(table: Table, finish: Finish, name: string): string {
     const [, , property = '', state] = KEY.exec(name) ?? [];
     const label =
         table.data.styles.find((one) => one.name === property)?.label ??
-        table.kinds.of(finish.kind).settings.find((one) => one.name === name)?.label ??
+        (table.kinds.knows(finish.kind) ? table.kinds.of(finish.kind).settings : []).find((one) => one.name === name)?.label ??
         property;
     return `${label.toLowerCase()}${state === undefined ? '' : ` when ${state}`}`;
 }

@@ -122,11 +122,6 @@ export class Table {
         return this.selected === null ? [] : outermost(this.draft.tree, [this.selected, ...this.besides]);
     }
 
-    private reload(): void {
-        this.canvas.window?.location.reload();
-        this.beside.reload();
-    }
-
     get widthName(): WidthName {
         return this.beside.phone || this.width < 640 ? 'phone' : this.width < 900 ? 'tablet' : 'desktop';
     }
@@ -243,7 +238,7 @@ export class Table {
     async throwAway(): Promise<void> {
         if (await this.sending.send('throw-away', {})) {
             notices.say('The draft is as what is live.', { words: 'Take this back', do: () => void this.undo() });
-            this.reload();
+            this.beside.reload(this.canvas);
         }
     }
 
@@ -256,7 +251,7 @@ export class Table {
             this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
         });
         // The shop's header and footer stand outside the page that is drawn anew.
-        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.reload());
+        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.beside.reload(this.canvas));
         return sent;
     }
 
@@ -376,7 +371,7 @@ export class Table {
     private refused(drawn: Drawn, error: Refused, parcel: Parcel): void {
         const state = error.body.state as DraftState | undefined;
         if (state) void this.adopt(drawn, { ...state, parts: [], css: null, notice: null }, false);
-        if (error.status === 409) this.reload();
+        if (error.status === 409) this.beside.reload(this.canvas);
         refusalNotice(this, error, parcel);
     }
 
@@ -385,7 +380,7 @@ export class Table {
         const { parts, css, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
         // With another root the page is another one: after a start, and after taking it back.
-        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.reload();
+        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.beside.reload(this.canvas);
         else {
             this.canvas.apply(parts, css);
             this.beside.apply(parts, css);

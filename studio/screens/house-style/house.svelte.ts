@@ -20,6 +20,8 @@ export class House {
     steps = $state.raw<Step[]>([]);
     readonly frames: HTMLIFrameElement[] = [];
     private sending = false;
+    /** The step that is being taken back, until the server has it. */
+    private undoing: Step | null = null;
     private waiting: Values = {};
 
     constructor(
@@ -68,6 +70,7 @@ export class House {
         const last = this.steps.at(-1);
         if (!last) return;
         this.steps = this.steps.slice(0, -1);
+        this.undoing = last;
         this.ask(last.before);
     }
 
@@ -94,6 +97,7 @@ export class House {
             try {
                 const seen = Object.fromEntries(Object.keys(tokens).map((name) => [name, this.state.values[name]]));
                 this.take(await patch<HouseState>(`/studio/house-style/${this.id}`, { tokens, seen }));
+                this.undoing = null;
             } catch (error) {
                 this.refused(tokens, error);
             }
@@ -103,9 +107,12 @@ export class House {
     }
 
     private refused(tokens: Values, error: unknown): void {
+        // What was shown at once is not what is kept.
+        this.paint();
         const crossed = error instanceof Refused ? (error.body.crossed as Record<string, { theirs: string }> | undefined) : undefined;
         if (!crossed) {
-            this.steps = this.steps.slice(0, -1);
+            this.steps = this.undoing ? [...this.steps, this.undoing] : this.steps.slice(0, -1);
+            this.undoing = null;
             notices.trouble(error);
             return;
         }
@@ -162,7 +169,7 @@ export class House {
     async throwAway(): Promise<void> {
         const before = Object.fromEntries(this.state.changed.map((name) => [name, this.own(name) ? (this.state.values[name] ?? null) : null]));
         await this.done(async () => {
-            this.take(await post<HouseState>(`/studio/house-style/${this.id}/throw-away`));
+            this.take(await post<HouseState>(`/studio/house-style/${this.id}/throw-away`, { seen: this.state.seen }));
             this.steps = [...this.steps, { words: 'thrown away', before }];
             notices.say('The draft is as it was published.', { words: 'Take this back', do: () => this.undo() });
         });
@@ -170,7 +177,7 @@ export class House {
 
     async letGo(): Promise<void> {
         const { name } = this.state.style;
-        const tokens = this.state.values;
+        const tokens = Object.fromEntries(this.state.own.map((one) => [one, this.state.values[one] ?? null]));
         await this.done(async () => {
             await remove(`/studio/house-style/${this.id}`);
             sessionStorage.setItem('vestibra-house-gone', JSON.stringify({ name, tokens }));
@@ -190,7 +197,7 @@ export class House {
     private async again(gone: { name: string; tokens: Values }): Promise<void> {
         await this.done(async () => {
             const made = await post<HouseState>('/studio/house-style', { name: gone.name });
-            await patch(`/studio/house-style/${made.style.id}`, { tokens: gone.tokens });
+            if (Object.keys(gone.tokens).length > 0) await patch(`/studio/house-style/${made.style.id}`, { tokens: gone.tokens });
             await this.open(made.style.id);
         });
     }

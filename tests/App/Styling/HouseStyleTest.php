@@ -122,8 +122,12 @@ final class HouseStyleTest extends TestCase
         $this->set(['corner' => '4', 'colour-ink' => '#000000']);
         $this->set(['corner' => null, 'colour-ink' => '#1f2a30'])->assertOk();
         self::assertSame([], $this->draft());
-        $this->set(['corner' => '4']);
-        $this->postJson("/studio/house-style/$this->house/throw-away")->assertOk()->assertJsonPath('changed', []);
+        $seen = $this->set(['corner' => '4'])->json('seen');
+        $this->set(['text-size' => '17']);
+        $this->postJson("/studio/house-style/$this->house/throw-away", ['seen' => $seen])->assertStatus(409);
+        self::assertSame(['corner' => '4', 'text-size' => '17'], $this->draft(), 'What somebody else decided since is not thrown away unseen.');
+        $seen = $this->set(['text-size' => null])->json('seen');
+        $this->postJson("/studio/house-style/$this->house/throw-away", ['seen' => $seen])->assertOk()->assertJsonPath('changed', []);
         self::assertSame([], $this->draft());
     }
 

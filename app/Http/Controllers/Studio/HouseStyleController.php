@@ -95,12 +95,17 @@ final readonly class HouseStyleController
         return $problem === null ? $this->answer($house) : new JsonResponse(ProblemWords::answer([$problem]), 422);
     }
 
-    public function throwAway(int $house): JsonResponse
+    /** Only what was looked at: what somebody else has decided since is not thrown away unseen. */
+    public function throwAway(Request $request, int $house): JsonResponse
     {
-        $this->row($house);
-        $this->book->throwAway($house);
+        return DB::transaction(function () use ($request, $house): JsonResponse {
+            if (Asked::text($request, 'seen') !== HouseState::mark($this->row($house))) {
+                return new JsonResponse(ProblemWords::answer([HouseProblem::DecidedSince->at()]), 409);
+            }
+            $this->book->throwAway($house);
 
-        return $this->answer($house);
+            return $this->answer($house);
+        });
     }
 
     public function delete(int $house): JsonResponse
