@@ -7,6 +7,7 @@ namespace Vestibra\Bench;
 use RuntimeException;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Styling;
+use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\Node;
@@ -26,11 +27,12 @@ final readonly class StylesBench
         if (! $page instanceof Node) {
             throw new RuntimeException('The page for writing sets was not read: '.$page[0]->path);
         }
-        $sheet = new StyleSheet;
+        $sheet = new StyleSheet(StyleMarks::short());
+        $styling = new Styling($sheet);
         foreach ($page->walk() as $node) {
             $definition = $this->composer->schema->definition($node->kind);
             if ($definition !== null) {
-                (new Styling($definition, $sheet))->of($node);
+                $styling->of($node, $definition);
             }
         }
         // As small as it would be sent.

@@ -1,6 +1,6 @@
 // From pointer-up or last key to the server's confirmed HTML painted, on the drawing table, served by bin/start.
 // node bench/edit.mjs [--blocks=60] [--edits=300] [--seed=1]
-// node bench/edit.mjs --blocks=200 --styled=1: each block with ten style values in two states
+// node bench/edit.mjs --blocks=200 --styled=1: each block with ten style values in two states; --styled=2: and no two of them alike
 // node bench/edit.mjs --cards=48: the card of that many products, edited where it stands
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
@@ -22,16 +22,18 @@ const STYLES = {
     slant: 'italic',
 };
 /** Ten values, and ten others while a hand is on the block. */
-const styled =
+const styled = (nth) =>
     option('styled', 0) === 0
         ? {}
         : {
               how: {
                   desktop: Object.fromEntries(
-                      Object.entries(STYLES).flatMap(([name, value]) => [
-                          [name, value],
-                          [`${name}:hovered`, typeof value === 'number' ? value - 1 : value === 'surface' ? 'line' : value],
-                      ]),
+                      Object.entries(option('styled', 0) === 2 ? { ...STYLES, padding: nth % 20, corner: Math.floor(nth / 10) } : STYLES).flatMap(
+                          ([name, value]) => [
+                              [name, value],
+                              [`${name}:hovered`, typeof value === 'number' ? Math.max(0, value - 1) : value === 'surface' ? 'line' : value],
+                          ],
+                      ),
                   ),
               },
           };
@@ -87,7 +89,7 @@ try {
 /** Fills the template with headings, texts and prices up to the number of blocks. */
 async function fill(page) {
     await page.evaluate(
-        async ([wanted, style, format]) => {
+        async ([wanted, styles, format]) => {
             const state = JSON.parse(document.getElementById('screen').textContent).data.state;
             const columns = state.tree.children.flatMap((band) => band.children);
             const count = (node) => 1 + (node.children ?? []).reduce((sum, child) => sum + count(child), 0);
@@ -107,12 +109,12 @@ async function fill(page) {
                         edit: 'insert',
                         parent: columns[(made + at) % columns.length].id,
                         after: null,
-                        node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5], ...style },
+                        node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5], ...styles[made + at] },
                     })),
                 );
             }
         },
-        [blocks, styled, 4],
+        [blocks, Array.from({ length: blocks }, (_, nth) => styled(nth)), 4],
     );
     await page.reload();
     await page.frameLocator('iframe').locator('.heading').first().waitFor();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Http;
 
 use Illuminate\Support\Facades\DB;
+use stdClass;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
@@ -19,6 +20,7 @@ use Vestibra\App\Templates\StepResult;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\App\Templates\Unpublished;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Composing\BlockStyles;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Fitting\Unreplaced;
@@ -40,10 +42,12 @@ use Vestibra\Core\Templates\Types\Conditions;
  *     undo: string|null, redo: string|null, undoStep: int, redoStep: int, conditions: array<string, list<Phrase>>, unreplaced: list<string>, names?: Names,
  *     sentence?: Sentence|null, fallback?: bool, counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null,
  *     places?: list<string>, grids?: int|null}
- * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, notice: string|null}
+ * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, styles: array<string, string>, notice: string|null}
  */
 final readonly class DraftState
 {
+    private BlockStyles $blockStyles;
+
     public function __construct(
         private StoredDrafts $stored,
         private Drafting $drafting,
@@ -58,6 +62,7 @@ final readonly class DraftState
         private CardRoom $room,
         private CardPlaces $places,
     ) {
+        $this->blockStyles = new BlockStyles($composer->schema);
     }
 
     /** @return array<string, mixed> */
@@ -142,15 +147,30 @@ final readonly class DraftState
         }
         $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($sampleId);
         if ($subject === null) {
-            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'notice' => $done->notice];
+            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'styles' => new stdClass, 'notice' => $done->notice];
         }
-        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true, drafts: CardBook::ids());
+        $state = $this->of($template, draft: $done->draft) + ['notice' => $done->notice];
+        if ($done->stylesOnly && $done->before !== null) {
+            return $state + ['parts' => []] + $this->styles($done, null);
+        }
+        $all = $this->all($done);
+        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true, drafts: CardBook::ids(), styled: $all);
 
-        return $this->of($template, draft: $done->draft) + [
-            'parts' => $this->parts->of($composed, $done),
-            'css' => $composed->css,
-            'notice' => $done->notice,
-        ];
+        return $state + ['parts' => $this->parts->of($composed, $done)] + $this->styles($done, $all ? $composed->css : null);
+    }
+
+    /** Whether the canvas needs all styles: it is not known which changed, or some of what is in no tree may have come in. */
+    private function all(StepResult $done): bool
+    {
+        return $done->before === null || $this->blockStyles->bringOthers($done->before, $done->draft->tree);
+    }
+
+    /** @return array{css: string|null, styles: array<string, string>|stdClass} of the blocks that changed, unless all are there */
+    private function styles(StepResult $done, ?string $all): array
+    {
+        $changed = $all !== null || $done->before === null ? [] : $this->blockStyles->changed($done->before, $done->draft->tree);
+
+        return ['css' => $all, 'styles' => $changed === [] ? new stdClass : $changed];
     }
 
     /** @return array<string, mixed> with every grid on the canvas that shows the card; where nothing but its styles changed, with those alone */
@@ -159,14 +179,15 @@ final readonly class DraftState
         $state = $this->of($card, draft: $done->draft) + ['notice' => $done->notice];
         $room = $this->room->of($card, $on, $sampleId);
         if ($room === null) {
-            return $state + ['parts' => [], 'css' => null];
+            return $state + ['parts' => [], 'css' => null, 'styles' => new stdClass];
         }
+        if ($done->stylesOnly && $done->before !== null) {
+            return $state + ['parts' => []] + $this->styles($done, null);
+        }
+        $all = $this->all($done);
         $changed = CanvasParts::changedOn($done);
-        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids(), only: $changed);
+        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids(), only: $changed, styled: $all);
 
-        return $state + [
-            'parts' => $done->stylesOnly ? [] : $this->parts->grids($composed, $done, $changed),
-            'css' => $composed->css,
-        ];
+        return $state + ['parts' => $this->parts->grids($composed, $done, $changed)] + $this->styles($done, $all ? $composed->css : null);
     }
 }

@@ -35,6 +35,8 @@ final class DraftStep extends Model
 
     public const REDONE = 'redone';
 
+    protected $table = 'draft_steps';
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

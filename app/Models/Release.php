@@ -36,6 +36,8 @@ final class Release extends Model
 
     public const FAILED = 'failed';
 
+    protected $table = 'releases';
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

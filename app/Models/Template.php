@@ -36,6 +36,8 @@ use Vestibra\Core\Templates\TemplateRole;
  */
 final class Template extends Model
 {
+    protected $table = 'templates';
+
     public $timestamps = false;
 
     protected $guarded = ['id'];

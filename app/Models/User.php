@@ -25,6 +25,8 @@ final class User extends Authenticatable
 
     public const VIEWER = 'viewer';
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password', 'role', 'closed_at'];
 
     protected $hidden = ['password', 'remember_token'];

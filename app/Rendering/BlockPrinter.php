@@ -89,7 +89,7 @@ final class BlockPrinter
 
         $note = $canvas && $node->note !== null ? ' data-note="'.e($node->note).'"' : '';
 
-        return new HtmlString('data-b="'.e($node->id).'"'.$stands.$absent.$note);
+        return new HtmlString('data-b="'.e($node->id).'"'.($node->mark === null ? '' : " $node->mark").$stands.$absent.$note);
     }
 
     /**

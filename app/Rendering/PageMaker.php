@@ -50,14 +50,15 @@ final readonly class PageMaker
     /**
      * @param  int|null  $templateId  the template whose tree it is, so that a block that breaks is raised on Today
      * @param  bool  $isDraft  whether it is that template's draft
-     * @param  bool  $explain  whether blocks that do not appear have to say why in words
+     * @param  bool  $explain  for the canvas: blocks that do not appear say why in words, and keep the marks of their styles
      * @param  list<int>  $drafts  parts and cards whose drafts are taken instead of what is live
      * @param  list<string>|null  $only  of cards, the blocks that are wanted besides all styles; null for all
+     * @param  bool  $styled  whether the styles are asked for
      */
-    public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false, ?array $only = null): ComposedPage
+    public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false, ?array $only = null, bool $styled = true): ComposedPage
     {
         $tree = $this->filler->fill($tree, $subject, $drafts);
-        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts, $only));
+        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts, $only), $explain, $styled);
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for {$subject->kind()->value} {$subject->id()}.", ['exception' => $failure->error]);
             if ($templateId !== null) {

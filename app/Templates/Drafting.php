@@ -87,13 +87,13 @@ final readonly class Drafting
                 return [$crossing];
             }
             if ($done->draft === $before) {
-                return StepResult::of($done, $template->draft_revision);
+                return StepResult::of($done, $before, $template->draft_revision);
             }
             $this->save($template, $user, $done->draft);
             $log->endRedo($template, $user);
             $log->record($template, $user, $done, new StepRecord(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
 
-            return StepResult::of($done, $template->draft_revision);
+            return StepResult::of($done, $before, $template->draft_revision);
         });
     }
 
@@ -170,7 +170,7 @@ final readonly class Drafting
             $stored->update(['spent' => true]);
             $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
-            return StepResult::of($done, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
+            return StepResult::of($done, $draft, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
         });
     }
 

@@ -8,6 +8,7 @@ use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Stepped;
 
@@ -23,6 +24,7 @@ final readonly class StepResult
      * @param  list<string>  $moved  ids of blocks that moved
      * @param  int  $edits  how many there were
      * @param  bool  $stylesOnly  whether nothing but styles is another one
+     * @param  Node|null  $before  the tree that it began with; null where that is not known any more
      */
     public function __construct(
         public Draft $draft,
@@ -35,6 +37,7 @@ final readonly class StepResult
         public bool $stylesOnly = false,
         public array $moved = [],
         private int $edits = 0,
+        public ?Node $before = null,
     ) {
     }
 
@@ -44,7 +47,7 @@ final readonly class StepResult
         return $this->edits > 0 && count($this->moved) === $this->edits;
     }
 
-    public static function of(Stepped $done, int $revision, ?string $notice = null): self
+    public static function of(Stepped $done, Draft $before, int $revision, ?string $notice = null): self
     {
         $moved = array_map(static fn (Edit $edit): string => $edit instanceof Move ? $edit->id : '', $done->edits);
 
@@ -59,6 +62,7 @@ final readonly class StepResult
             $done->edits !== [] && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue || $edit->question !== Question::How) === [],
             array_values(array_filter($moved)),
             count($done->edits),
+            $before->tree,
         );
     }
 }

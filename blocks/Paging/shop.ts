@@ -19,7 +19,8 @@ async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<HTMLElem
         const answer = await fetch(more.href, { headers: { Accept: 'text/html' } });
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         const next = page.querySelector('[data-list]');
-        if (!answer.ok || !next) throw new Error('no list');
+        const styles = [document, page].map((one) => one.getElementById('departures')?.textContent);
+        if (!answer.ok || !next || styles[0] !== styles[1]) throw new Error('no list, or one that looks otherwise');
         const added = [...next.children].map((card) => document.importNode(card, true));
         list.append(...added);
         list.dataset.added = String(Number(list.dataset.added ?? 0) + 1);

@@ -4,13 +4,21 @@ let latest = 0;
 
 /**
  * A choice of variant asks the server for the page with that choice and takes over the blocks that follow it (price,
- * picture, stock, picker), so that there is one renderer.
+ * picture, stock, picker), so that there is one renderer. Where that page has other styles, it is taken over whole.
  */
 export function start(): void {
     document.addEventListener('change', (event) => {
         const form = event.target instanceof Element ? event.target.closest<HTMLFormElement>('form[data-picker]') : null;
         if (form) void follow(form);
     });
+}
+
+/** @returns whether the styles of that page differ from those that are here */
+function takeStyles(page: Document): boolean {
+    const [mine, theirs] = [document, page].map((one) => one.getElementById('departures'));
+    if (!mine || !theirs || mine.textContent === theirs.textContent) return false;
+    mine.textContent = theirs.textContent;
+    return true;
 }
 
 async function follow(form: HTMLFormElement): Promise<void> {
@@ -22,6 +30,9 @@ async function follow(form: HTMLFormElement): Promise<void> {
         if (!answer.ok) throw new Error(String(answer.status));
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         if (mine !== latest) return;
+        const whole = document.getElementById('main');
+        const changedWhole = page.getElementById('main');
+        if (whole && changedWhole && takeStyles(page)) Idiomorph.morph(whole, changedWhole.outerHTML);
         for (const block of document.querySelectorAll<HTMLElement>('[data-follows]')) {
             if (block.closest('.card')) continue;
             const changed = page.querySelector(`[data-b="${block.dataset.b ?? ''}"]`);

@@ -17,6 +17,7 @@ final readonly class ComposedNode
      * @param  Essential|null  $essential  what the page cannot do without, and this is as it is set
      * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not bring
      * @param  string|null  $card  the id of the card that its products stand as
+     * @param  string|null  $mark  the attribute by which its styles find it
      * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class ComposedNode
         public ?Essential $essential = null,
         public array $cards = [],
         public ?string $card = null,
+        public ?string $mark = null,
     ) {
     }
 

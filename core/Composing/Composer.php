@@ -7,6 +7,7 @@ namespace Vestibra\Core\Composing;
 use LogicException;
 use Throwable;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
@@ -38,20 +39,31 @@ final readonly class Composer
         $this->definitions = array_column($definitions, null, 'kind');
     }
 
-    public function compose(Node $tree, Context $context): ComposedPage
+    /**
+     * @param  bool  $lasting  whether blocks keep the marks of their styles when only parts are drawn again
+     * @param  bool  $styled  whether the styles are asked for
+     */
+    public function compose(Node $tree, Context $context, bool $lasting = false, bool $styled = true): ComposedPage
     {
-        $sheet = new StyleSheet;
+        $sheet = new StyleSheet($lasting ? StyleMarks::lasting() : StyleMarks::short());
+        $styling = new Styling($sheet, $styled);
+        // In the order of the tree, whatever of it is on this page: what is taken over from another answer has the same.
+        foreach ($tree->walk() as $node) {
+            if ($node->how !== [] || isset($node->when['widths'])) {
+                $sheet->marks->of($node->id);
+            }
+        }
         $failures = [];
-        $page = $this->node($tree, $context, $sheet, $failures);
+        $page = $this->node($tree, $context, $styling, false, $failures);
 
         return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context));
     }
 
     /**
-     * @param  StyleSheet|null  $sheet  null on a card, whose styles are declared once for all products
+     * @param  bool  $isCard  on a card, styles are declared once for all products
      * @param  list<Failure>  $failures
      */
-    private function node(Node $node, Context $context, ?StyleSheet $sheet, array &$failures): ComposedNode
+    private function node(Node $node, Context $context, Styling $styling, bool $isCard, array &$failures): ComposedNode
     {
         $subject = $this->another($node);
         $about = $subject === null ? new About($context, $node) : $context->shop->about($subject, $node);
@@ -60,7 +72,7 @@ final readonly class Composer
         }
         $children = [];
         foreach ($about->inside->children as $child) {
-            $children[] = $this->node($child, $about->context, $sheet, $failures);
+            $children[] = $this->node($child, $about->context, $styling, $isCard, $failures);
         }
         $kind = $this->kinds[$node->kind] ?? null;
         if ($kind === null) {
@@ -75,8 +87,8 @@ final readonly class Composer
             if ($absent !== null) {
                 return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
-            if ($sheet !== null) {
-                (new Styling($definition, $sheet))->of($node);
+            if (! $isCard) {
+                $styling->of($node, $definition);
             }
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
         } catch (Throwable $error) {
@@ -85,7 +97,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        $cards = $composed->cards === null || $sheet === null ? [] : $this->cards($composed->cards, $sheet, $failures);
+        $cards = $composed->cards === null || $isCard ? [] : $this->cards($composed->cards, $styling, $failures);
 
         return new ComposedNode(
             $node->id,
@@ -95,9 +107,10 @@ final readonly class Composer
             $composed->absent,
             $composed->note,
             until: $composed->until,
-            essential: $sheet === null ? null : $definition->essentialOf($node),
+            essential: $isCard ? null : $definition->essentialOf($node),
             cards: $cards,
             card: $composed->cards?->tree->id,
+            mark: $styling->sheet->marks->known($node->id),
         );
     }
 
@@ -107,14 +120,14 @@ final readonly class Composer
      * @param  list<Failure>  $failures
      * @return list<ComposedNode>
      */
-    private function cards(CardList $list, StyleSheet $sheet, array &$failures): array
+    private function cards(CardList $list, Styling $styling, array &$failures): array
     {
         $card = $list->tree;
-        if ($sheet->begins($card->id)) {
+        if ($styling->sheet->begins($card->id)) {
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
-                    (new Styling($definition, $sheet))->of($node);
+                    $styling->of($node, $definition);
                 }
             }
         }
@@ -122,8 +135,8 @@ final readonly class Composer
         $shown = $list->only === null ? $card : $card->withChildren(array_values(array_filter($card->children, static fn (Node $block): bool => in_array($block->id, $list->only, true))));
         $broken = $cards = [];
         foreach ($list->contexts as $context) {
-            $composed = $this->node($shown, $context, null, $broken);
-            $cards[] = new ComposedNode($composed->id, $composed->kind, $composed->data, $composed->children, $composed->absent, until: Until::ofCard($composed, $days, $context));
+            $composed = $this->node($shown, $context, $styling, true, $broken);
+            $cards[] = new ComposedNode($composed->id, $composed->kind, $composed->data, $composed->children, $composed->absent, until: Until::ofCard($composed, $days, $context), mark: $composed->mark);
         }
         // The same block on every card is one trouble.
         array_push($failures, ...array_values(array_column($broken, null, 'blockId')));

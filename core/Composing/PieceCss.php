@@ -14,6 +14,13 @@ final readonly class PieceCss
 {
     private const FILTERS = ['grey' => 'grayscale', 'brightness' => 'brightness', 'blur' => 'blur'];
 
+    private const LINES = [
+        'border-block-start-width' => ['border-block-start-style', 'border-block-start-color'],
+        'border-inline-end-width' => ['border-inline-end-style', 'border-inline-end-color'],
+        'border-block-end-width' => ['border-block-end-style', 'border-block-end-color'],
+        'border-inline-start-width' => ['border-inline-start-style', 'border-inline-start-color'],
+    ];
+
     /** How long what moves takes where nothing else is said. */
     private const QUICK = '160ms';
 
@@ -25,20 +32,17 @@ final readonly class PieceCss
     /** @return array<string, string> CSS property => value */
     public function at(PieceState $state, Width $width): array
     {
-        $css = $said = [];
+        $css = [];
         $all = StyleProperties::all();
-        foreach ($this->resolved->at($state, $width) as $name => $value) {
-            $property = $all[$name] ?? null;
-            if ($property === null) {
-                continue;
-            }
-            $said[$name] = $property->type->css($value);
-            if ($property->css !== '') {
-                $css[$property->css] = $name === 'marginAbove' ? self::clamped($said[$name]) : $said[$name];
+        $said = $this->resolved->at($state, $width);
+        foreach ($said as $name => $value) {
+            $property = $all[$name]->css ?? '';
+            if ($property !== '') {
+                $css[$property] = $name === 'marginAbove' ? self::clamped($value) : $value;
             }
         }
 
-        return [...$this->lines($css), ...self::ground($said), ...self::picture($said), ...$this->movement($said, $width)];
+        return $this->lines($css) + self::ground($said) + self::picture($said) + $this->movement($said, $width);
     }
 
     /**
@@ -49,10 +53,10 @@ final readonly class PieceCss
      */
     private function lines(array $css): array
     {
-        foreach ($this->lined ? [] : StyleProperties::SIDES as $logical) {
-            if (isset($css["border-$logical-width"])) {
-                $css["border-$logical-style"] ??= 'solid';
-                $css["border-$logical-color"] ??= 'var(--colour-line)';
+        foreach ($this->lined ? [] : self::LINES as $width => [$style, $colour]) {
+            if (isset($css[$width])) {
+                $css[$style] ??= 'solid';
+                $css[$colour] ??= 'var(--colour-line)';
             }
         }
 

@@ -17,50 +17,76 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 
-/** The styles of one block on their way to the sheet: only what differs from what holds without it. */
-final readonly class Styling
+/**
+ * The styles of a page's blocks on their way to the sheet: only what differs from what holds without them. What is set
+ * alike is worked out once. A rule is its width, CSS property => value, its selector within the block, and the state.
+ *
+ * @phpstan-type Rules list<array{Width, array<string, string>, string, PieceState}>
+ */
+final class Styling
 {
-    public function __construct(private Definition $definition, private StyleSheet $sheet)
+    /** @var array<string, Rules> by kind and what is set */
+    private array $known = [];
+
+    /** @param  bool  $wanted  whether they are asked for at all */
+    public function __construct(public readonly StyleSheet $sheet, private readonly bool $wanted = true)
     {
     }
 
-    public function of(Node $node): void
+    public function of(Node $node, Definition $definition): void
     {
-        $pieces = [];
-        foreach ($node->how as $width => $values) {
-            foreach ($values as $name => $value) {
-                $own = $this->definition->own(Question::How, $name);
-                if ($own?->property !== null && $own->type instanceof StyleValue) {
-                    $this->sheet->declare($node->id, Width::from($width), $own->property, $own->type->css($value));
-                } elseif ($own === null) {
-                    $key = StyleKey::parse($name);
-                    if ($key !== null) {
-                        ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))->set($key->property, $key->state, Width::from($width), $value);
-                    }
-                }
-            }
+        if (! $this->wanted) {
+            return;
         }
-        foreach ($this->definition->pieces as $piece) {
-            if (isset($pieces[$piece->name])) {
-                $this->piece($node->id, $piece, $pieces[$piece->name]);
+        if ($node->how !== []) {
+            foreach ($this->known[$node->kind.serialize($node->how)] ??= self::rules($node, $definition) as [$width, $css, $within, $state]) {
+                $this->sheet->rule($node->id, $width, $css, $within, $state);
             }
-        }
-        foreach ($this->definition->eased as $setting) {
-            $this->ease($node, $setting);
+            foreach ($definition->eased as $setting) {
+                $this->ease($node, $setting);
+            }
         }
         $this->hide($node);
     }
 
-    private function piece(string $id, Piece $piece, Resolved $resolved): void
+    /** @return Rules */
+    private static function rules(Node $node, Definition $definition): array
+    {
+        $pieces = $rules = [];
+        $all = StyleProperties::all();
+        foreach ($node->how as $at => $values) {
+            $width = Width::from($at);
+            foreach ($values as $name => $value) {
+                $own = $definition->own(Question::How, $name);
+                $key = $own === null ? StyleKey::parse($name) : null;
+                $property = $key === null ? null : $all[$key->property] ?? null;
+                if ($own?->property !== null && $own->type instanceof StyleValue) {
+                    $rules[] = [$width, [$own->property => $own->type->css($value)], '', PieceState::Usual];
+                } elseif ($key !== null && $property !== null) {
+                    ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))->set($key->property, $key->state, $width, $property->type->css($value));
+                }
+            }
+        }
+        foreach ($definition->pieces as $piece) {
+            if (isset($pieces[$piece->name])) {
+                array_push($rules, ...self::piece($piece, $pieces[$piece->name]));
+            }
+        }
+
+        return $rules;
+    }
+
+    /** @return Rules */
+    private static function piece(Piece $piece, Resolved $resolved): array
     {
         $css = new PieceCss($resolved, $piece->lined);
-        $usual = [];
+        $usual = $rules = [];
         foreach ($resolved->states() as $state) {
             $own = [];
             foreach ($resolved->widths() as $width) {
                 $fresh = array_diff_assoc($css->at($state, $width), [...$usual[$width->value] ?? [], ...$own]);
                 if ($fresh !== []) {
-                    $this->sheet->rule($id, $width, $fresh, $piece->selector($state), $state);
+                    $rules[] = [$width, $fresh, $piece->selector($state), $state];
                     $own = [...$own, ...$fresh];
                 }
                 if ($state === PieceState::Usual) {
@@ -68,6 +94,8 @@ final readonly class Styling
                 }
             }
         }
+
+        return $rules;
     }
 
     /** A number that would be too large on narrower widths counts there as the most that they take. */

@@ -13,7 +13,7 @@ final class Resolved
 {
     private const WIDER = ['desktop' => ['desktop'], 'tablet' => ['tablet', 'desktop'], 'phone' => ['phone', 'tablet', 'desktop']];
 
-    /** @var array<string, array<string, array<string, mixed>>> state => width => property => value */
+    /** @var array<string, array<string, array<string, string>>> state => width => property => CSS */
     private array $own = [];
 
     /** @var array<string, true> the widths at which anything was set */
@@ -24,10 +24,10 @@ final class Resolved
     {
     }
 
-    public function set(string $property, PieceState $state, Width $width, mixed $value): void
+    public function set(string $property, PieceState $state, Width $width, string $css): void
     {
         $this->widths[$width->value] = true;
-        $this->own[$state->value][$width->value][$property] = $value;
+        $this->own[$state->value][$width->value][$property] = $css;
     }
 
     /** @return list<PieceState> in the order of their weight, the usual one always */
@@ -56,7 +56,7 @@ final class Resolved
         return false;
     }
 
-    /** @return array<string, mixed> property => the value that holds */
+    /** @return array<string, string> property => the CSS of the value that holds */
     public function at(PieceState $state, Width $width): array
     {
         $holds = [];
@@ -70,8 +70,8 @@ final class Resolved
     }
 
     /**
-     * @param  array<string, mixed>  $values
-     * @return array<string, mixed> with those for all said of each
+     * @param  array<string, string>  $values
+     * @return array<string, string> with those for all said of each
      */
     private function each(array $values): array
     {

@@ -9,7 +9,15 @@ final class Shorthands
 {
     private const SIDES = ['block-start', 'inline-end', 'block-end', 'inline-start'];
 
-    private const CORNERS = ['start-start', 'start-end', 'end-end', 'end-start'];
+    /** Those of four sides or corners, from the first one round. */
+    private const FOUR = [
+        'padding' => ['padding-block-start', 'padding-inline-end', 'padding-block-end', 'padding-inline-start'],
+        'margin' => ['margin-block-start', 'margin-inline-end', 'margin-block-end', 'margin-inline-start'],
+        'border-width' => ['border-block-start-width', 'border-inline-end-width', 'border-block-end-width', 'border-inline-start-width'],
+        'border-style' => ['border-block-start-style', 'border-inline-end-style', 'border-block-end-style', 'border-inline-start-style'],
+        'border-color' => ['border-block-start-color', 'border-inline-end-color', 'border-block-end-color', 'border-inline-start-color'],
+        'border-radius' => ['border-start-start-radius', 'border-start-end-radius', 'border-end-end-radius', 'border-end-start-radius'],
+    ];
 
     /**
      * @param  array<string, string>  $longhands  CSS property => value
@@ -18,25 +26,26 @@ final class Shorthands
     public static function of(array $longhands): array
     {
         $css = self::borders($longhands);
-        foreach (['padding' => 'padding-%s', 'margin' => 'margin-%s', 'border-width' => 'border-%s-width', 'border-style' => 'border-%s-style', 'border-color' => 'border-%s-color'] as $short => $pattern) {
-            $css = self::four($css, $short, array_map(static fn (string $side): string => sprintf($pattern, $side), self::SIDES));
-            $css = self::pairs($css, $pattern);
+        foreach (self::FOUR as $short => $parts) {
+            $has = array_map(static fn (string $part): bool => isset($css[$part]), $parts);
+            if (! in_array(false, $has, true)) {
+                $css = self::four($css, $short, $parts);
+            } elseif ($short !== 'border-radius') {
+                $css = $has[0] && $has[2] ? self::pair($css, $parts[0], $parts[2], str_replace('-start', '', $parts[0])) : $css;
+                $css = $has[1] && $has[3] ? self::pair($css, $parts[3], $parts[1], str_replace('-start', '', $parts[3])) : $css;
+            }
         }
 
-        return self::four($css, 'border-radius', array_map(static fn (string $corner): string => "border-$corner-radius", self::CORNERS));
+        return $css;
     }
 
     /**
      * @param  array<string, string>  $css
-     * @param  list<string>  $parts
+     * @param  array{string, string, string, string}  $parts
      * @return array<string, string>
      */
     private static function four(array $css, string $short, array $parts): array
     {
-        $values = array_values(array_intersect_key($css, array_flip($parts)));
-        if (count($values) !== 4) {
-            return $css;
-        }
         [$first, $second, $third, $fourth] = array_map(static fn (string $part): string => $css[$part], $parts);
         $said = match (true) {
             $second !== $fourth => "$first $second $third $fourth",
@@ -54,15 +63,11 @@ final class Shorthands
      * @param  array<string, string>  $css
      * @return array<string, string>
      */
-    private static function pairs(array $css, string $pattern): array
+    private static function pair(array $css, string $start, string $end, string $short): array
     {
-        foreach (['block', 'inline'] as $axis) {
-            [$start, $end] = [sprintf($pattern, "$axis-start"), sprintf($pattern, "$axis-end")];
-            if (isset($css[$start], $css[$end])) {
-                $said = $css[$start] === $css[$end] ? $css[$start] : "$css[$start] $css[$end]";
-                $css = [...array_diff_key($css, [$start => true, $end => true]), sprintf($pattern, $axis) => $said];
-            }
-        }
+        $said = $css[$start] === $css[$end] ? $css[$start] : "$css[$start] $css[$end]";
+        unset($css[$start], $css[$end]);
+        $css[$short] = $said;
 
         return $css;
     }

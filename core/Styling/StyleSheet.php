@@ -22,6 +22,10 @@ final class StyleSheet
     /** @var array<string, true> */
     private array $begun = [];
 
+    public function __construct(public readonly StyleMarks $marks)
+    {
+    }
+
     /** Whether something is declared for the first time: what stands on a page several times is declared once. */
     public function begins(string $id): bool
     {
@@ -34,13 +38,13 @@ final class StyleSheet
     /** Of the block itself, in its usual state. */
     public function declare(string $blockId, Width $width, string $property, string $value): void
     {
-        $this->rules[PieceState::Usual->value][$width->value][self::selector($blockId)][$property] = $value;
+        $this->rules[PieceState::Usual->value][$width->value][$this->selector($blockId)][$property] = $value;
     }
 
     /** @param  array<string, string>  $declarations  CSS property => value */
     public function rule(string $blockId, Width $width, array $declarations, string $within, PieceState $state): void
     {
-        $selector = self::selector($blockId, $within);
+        $selector = $this->selector($blockId, $within);
         $rules = &$this->rules[$state->value][$width->value];
         $rules[$selector] = [...$rules[$selector] ?? [], ...$declarations];
     }
@@ -61,7 +65,7 @@ final class StyleSheet
         foreach (Width::cases() as $width) {
             $ids = $this->hidden[$width->value] ?? [];
             if ($ids !== []) {
-                $css .= "@media {$width->onlyMedia()}{".implode(',', array_map(self::selector(...), $ids)).'{display:none}}';
+                $css .= "@media {$width->onlyMedia()}{".implode(',', array_map($this->selector(...), $ids)).'{display:none}}';
             }
         }
 
@@ -79,7 +83,7 @@ final class StyleSheet
         }
 
         return self::within($media, self::grouped($still))
-            .self::within('(prefers-reduced-motion: no-preference)'.($media === null ? '' : " and $media"), self::grouped($moving));
+            .self::within('(prefers-reduced-motion:no-preference)'.($media === null ? '' : " and $media"), self::grouped($moving));
     }
 
     private static function within(?string $media, string $rules): string
@@ -117,10 +121,10 @@ final class StyleSheet
         return $said;
     }
 
-    /** Twice the attribute: a departure outweighs the block's own style sheet wherever that stands. */
-    private static function selector(string $id, string $within = ''): string
+    /** Two attributes: a departure outweighs the block's own style sheet wherever that stands. */
+    private function selector(string $id, string $within = ''): string
     {
-        return "[data-b=\"$id\"][data-b]".match (true) {
+        return "[{$this->marks->of($id)}][data-b]".match (true) {
             $within === '' => '',
             $within[0] === '&' => substr($within, 1),
             default => " $within",

@@ -19,8 +19,8 @@ enum Width: string
     {
         return match ($this) {
             self::Desktop => null,
-            self::Tablet => '(max-width: 899px)',
-            self::Phone => '(max-width: 639px)',
+            self::Tablet => '(max-width:899px)',
+            self::Phone => '(max-width:639px)',
         };
     }
 
@@ -28,9 +28,9 @@ enum Width: string
     public function onlyMedia(): string
     {
         return match ($this) {
-            self::Desktop => '(min-width: 900px)',
-            self::Tablet => '(min-width: 640px) and (max-width: 899px)',
-            self::Phone => '(max-width: 639px)',
+            self::Desktop => '(min-width:900px)',
+            self::Tablet => '(min-width:640px) and (max-width:899px)',
+            self::Phone => '(max-width:639px)',
         };
     }
 }

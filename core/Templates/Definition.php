@@ -15,6 +15,7 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 use Vestibra\Core\Templates\Types\AnotherSubject;
+use Vestibra\Core\Templates\Types\CardChoice;
 use Vestibra\Core\Templates\Types\Conditions;
 use Vestibra\Core\Templates\Types\Days;
 use Vestibra\Core\Templates\Types\Text;
@@ -198,6 +199,13 @@ final readonly class Definition
     public function another(): ?Setting
     {
         return $this->another;
+    }
+
+    /** Whether blocks may stand in it that its tree does not hold: those of a card, of a kept part or of another product. */
+    public function bringsOthers(): bool
+    {
+        return $this->filledWith !== null || $this->another !== null
+            || array_filter($this->naming, static fn (Setting $one): bool => $one->type instanceof CardChoice) !== [];
     }
 
     /** @return list<Setting> */

@@ -1,6 +1,9 @@
+/** One for all: making such a thing takes longer than using it. */
+const numbers = new Intl.NumberFormat('en-GB');
+
 /** A number with its words, right for 0, 1 and many: `counted(1, 'page')`, `counted(2, 'page moves', 'pages move')`. */
 export function counted(count: number, one: string, many = `${one}s`): string {
-    return `${count.toLocaleString('en-GB')} ${count === 1 ? one : many}`;
+    return `${numbers.format(count)} ${count === 1 ? one : many}`;
 }
 
 const dates = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' });
@@ -10,7 +13,7 @@ export function when(instant: string): string {
 }
 
 export function number(count: number): string {
-    return count.toLocaleString('en-GB');
+    return numbers.format(count);
 }
 
 const lists = new Intl.ListFormat('en-GB');

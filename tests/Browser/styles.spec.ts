@@ -27,7 +27,7 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
         const name = selector.replace('> ', '');
         const tag = name.startsWith('.') || name === '' ? 'div' : name;
         const inner = `<${tag} ${name.startsWith('.') ? `class="${name.slice(1)}"` : ''} data-is="${id}">Words</${tag}>`;
-        return `<div class="room"><div data-b="${id}" ${name === '' ? `data-is="${id}"` : ''}>${name === '' ? 'Words' : inner}</div></div>`;
+        return `<div class="room"><div data-b="${id}" data-s-${id} ${name === '' ? `data-is="${id}"` : ''}>${name === '' ? 'Words' : inner}</div></div>`;
     });
     await page.setContent(
         `<style>${generated.house} *{transition-property:none!important} .room{width:600px;font-size:16px}</style><style>${generated.css}</style>${made.join('')}`,
@@ -53,7 +53,8 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
                         const room = element?.closest('.room')?.cloneNode(true) as HTMLElement | undefined;
                         const probe = room?.querySelector<HTMLElement>('[data-is]');
                         if (!element || !room || !probe) return ['no such element'];
-                        for (const one of room.querySelectorAll('*')) for (const name of ['data-b', 'data-is', 'class']) one.removeAttribute(name);
+                        for (const one of room.querySelectorAll('*'))
+                            for (const name of ['data-b', `data-s-${id}`, 'data-is', 'class']) one.removeAttribute(name);
                         for (const [name, value] of Object.entries(css)) probe.style.setProperty(name, value);
                         document.body.append(room);
                         const read = (from: HTMLElement): string[] => Object.keys(css).map((name) => getComputedStyle(from).getPropertyValue(name));

@@ -17,8 +17,8 @@ export class Beside {
         this.touched = false;
     }
 
-    apply(parts: CanvasPart[], css: string | null): void {
-        if (this.on) this.canvas.apply(parts, css);
+    apply(parts: CanvasPart[], css: string | null, styles: Record<string, string>): void {
+        if (this.on) this.canvas.apply(parts, css, styles);
     }
 
     /** The wide page, and the phone where it stands beside it. */

@@ -1,5 +1,6 @@
 import { untrack } from 'svelte';
 import type { CanvasPart } from '../../lib/types';
+import { restyle, selectors } from './restyle';
 
 interface ShopWindow extends Window {
     vestibra?: { enhance: () => void; openTab: (id: string) => void; morph: (element: Element, html: string) => void };
@@ -32,6 +33,8 @@ export class Canvas {
     frame = $state.raw<HTMLIFrameElement | null>(null);
     /** Grows whenever something on the page may have moved. */
     tick = $state(0);
+    /** As `tick`, a moment after the last one: for what may be read once the page has been painted. */
+    settled = $state(0);
     scale = $state(1);
     ready = $state(false);
     /** The block whose words are being typed in place, which must not be drawn over. */
@@ -111,8 +114,12 @@ export class Canvas {
         this.held = null;
     }
 
+    private settling: ReturnType<typeof setTimeout> | undefined;
+
     moved(): void {
         this.tick = untrack(() => this.tick) + 1;
+        clearTimeout(this.settling);
+        this.settling = setTimeout(() => (this.settled += 1), 60);
     }
 
     element(id: string): HTMLElement | null {
@@ -159,8 +166,10 @@ export class Canvas {
         return ids;
     }
 
-    apply(parts: CanvasPart[], css: string | null): void {
-        if (this.coming && (parts.length > 0 || css !== null)) this.missed = true;
+    /** @param css all styles of the page; null where those of the blocks that changed are enough */
+    apply(parts: CanvasPart[], css: string | null, styles: Record<string, string>): void {
+        const restyled = Object.keys(styles).length > 0;
+        if (this.coming && (parts.length > 0 || css !== null || restyled)) this.missed = true;
         const leaving: HTMLElement[] = [];
         for (const part of parts) {
             const element = this.element(part.id);
@@ -172,8 +181,9 @@ export class Canvas {
         for (const element of leaving) {
             if (element.dataset.leaving !== undefined) element.remove();
         }
-        const style = this.document?.getElementById('departures');
-        if (style && css !== null && style.textContent !== css) style.textContent = css;
+        const style = this.document?.getElementById('departures') as HTMLStyleElement | null;
+        if (style && css !== null) style.textContent = css;
+        else if (style?.sheet && restyled) restyle(style.sheet, styles);
         this.window?.vestibra?.enhance();
     }
 
@@ -271,7 +281,7 @@ const PSEUDO: Record<string, RegExp> = { hovered: /:hover/g, focused: /:focus-vi
 /** The rules of a page for a state, said of what is held: those of a hand or the keyboard by their pseudo-class, others by the piece's own selector. */
 function heldRules(page: Document, id: string, state: string, selector: string): string {
     const pseudo = PSEUDO[state];
-    const own = `[data-b="${id}"][data-b] ${selector}`.replace(' &', '');
+    const own = `[data-s-${id}][data-b] ${selector}`.replace(' &', '');
     const rules: string[] = [];
     const walk = (list: CSSRuleList): void => {
         for (const rule of list) {
@@ -280,7 +290,7 @@ function heldRules(page: Document, id: string, state: string, selector: string):
             } else if (rule instanceof (page.defaultView as unknown as typeof globalThis).CSSStyleRule) {
                 const said = rule.selectorText;
                 if (pseudo?.test(said)) rules.push(`${said.replace(pseudo, `[data-held="${state}"]`)}{${rule.style.cssText}}`);
-                else if (!pseudo && same(said, own)) rules.push(`[data-b="${id}"][data-b][data-b] [data-held="${state}"]{${rule.style.cssText}}`);
+                else if (!pseudo && same(said, own)) rules.push(`[data-s-${id}][data-b][data-b] [data-held="${state}"]{${rule.style.cssText}}`);
                 if (pseudo) pseudo.lastIndex = 0;
             }
         }
@@ -292,5 +302,5 @@ function heldRules(page: Document, id: string, state: string, selector: string):
 /** Whether one of a rule's selectors is this one, however its quotes and spaces are written. */
 function same(said: string, own: string): boolean {
     const plain = (text: string): string => text.replace(/["'\s]/g, '');
-    return said.split(/,(?![^(]*\))/).some((one) => plain(one) === plain(own));
+    return selectors(said).some((one) => plain(one) === plain(own));
 }

@@ -370,21 +370,21 @@ export class Table {
 
     private refused(drawn: Drawn, error: Refused, parcel: Parcel): void {
         const state = error.body.state as DraftState | undefined;
-        if (state) void this.adopt(drawn, { ...state, parts: [], css: null, notice: null }, false);
+        if (state) void this.adopt(drawn, { ...state, parts: [], css: null, styles: {}, notice: null }, false);
         if (error.status === 409) this.beside.reload(this.canvas);
         refusalNotice(this, error, parcel);
     }
 
     /** The page first: what was done is painted there before the outline and the settings follow. */
     private async adopt(drawn: Drawn, answer: EditAnswer, othersWorked: boolean): Promise<void> {
-        const { parts, css, notice, ...draft } = answer;
+        const { parts, css, styles, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
         // With another root the page is another one: after a start, and after taking it back.
         if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.beside.reload(this.canvas);
         else {
-            this.canvas.apply(parts, css);
-            this.beside.apply(parts, css);
-            if (parts.length > 0 || css !== null) await painted();
+            this.canvas.apply(parts, css, styles);
+            this.beside.apply(parts, css, styles);
+            if (parts.length > 0 || css !== null || Object.keys(styles).length > 0) await painted();
             this.canvas.moved();
         }
         drawn.draft = { ...drawn.draft, ...draft };

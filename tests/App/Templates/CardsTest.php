@@ -172,7 +172,7 @@ final class CardsTest extends TestCase
         self::assertStringContainsString('Said on every card', $words->json('parts.0.blocks.words.11'));
         $style = $send(['edit' => 'set', 'id' => $root, 'question' => 'how', 'setting' => 'gap', 'value' => 10, 'width' => 'desktop'], ['on' => $page->id, 'sample' => $sample]);
         self::assertSame([], $style->json('parts'));
-        self::assertStringContainsString('--card-gap:10px', $style->json('css'));
+        self::assertStringContainsString('--card-gap:10px', $style->json("styles.$root"));
         $alone = $send(['edit' => 'set', 'id' => 'words', 'question' => 'what', 'setting' => 'text', 'value' => 'Said alone', 'width' => 'desktop'], ['sample' => $this->id('products', 'Gift card')]);
         self::assertSame([CardRoom::GRID], array_column($alone->json('parts'), 'id'));
         $whole = $send(['edit' => 'set', 'id' => $root, 'question' => 'what', 'setting' => 'linked', 'value' => false, 'width' => 'desktop'], ['sample' => $this->id('products', 'Gift card')])->json('parts.0.html');

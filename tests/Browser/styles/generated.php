@@ -13,6 +13,7 @@ use Vestibra\Core\Composing\Styling;
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
+use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Node;
@@ -52,7 +53,8 @@ foreach ($schema->all() as $definition) {
         }
     }
 }
-$sheet = new StyleSheet;
+$sheet = new StyleSheet(StyleMarks::lasting());
+$styling = new Styling($sheet);
 $cases = [];
 $declarations = 0;
 while ($declarations < 1000) {
@@ -69,11 +71,11 @@ while ($declarations < 1000) {
         }
         $width = $pick(Width::cases());
         $how[$width->value][$key] = $given;
-        $resolved->set($property->name, $state, $width, $given);
+        $resolved->set($property->name, $state, $width, $property->type->css($given));
         $declarations++;
     }
     $id = 'c'.count($cases);
-    (new Styling($definition, $sheet))->of(new Node($id, $definition->kind, how: $how));
+    $styling->of(new Node($id, $definition->kind, how: $how), $definition);
     $css = new PieceCss($resolved, $piece->lined);
     $holds = [];
     foreach ($resolved->states() as $state) {

@@ -12,6 +12,7 @@ use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
@@ -22,6 +23,7 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
@@ -62,7 +64,7 @@ final class CardsTest extends TestCase
         ])])]);
         $css = Pages::page($twice, Pages::bare())->css;
         self::assertSame(1, substr_count($css, '--card-gap:10px'));
-        self::assertTrue((new StyleSheet)->begins('card'));
+        self::assertTrue((new StyleSheet(StyleMarks::short()))->begins('card'));
     }
 
     public function test_what_a_page_has_to_have_is_not_had_by_a_card_on_it(): void
@@ -103,7 +105,10 @@ final class CardsTest extends TestCase
             ->compose(new Node('l', 'lists'), Pages::context(Pages::bare()));
         self::assertSame(['two'], array_column($composed->page->cards[0]->children, 'id'));
         self::assertSame('root', $composed->page->card);
-        self::assertStringContainsString('[data-b="one"][data-b]{z-index:3}', $composed->css);
+        self::assertStringContainsString('[data-s1][data-b]{z-index:3}', $composed->css);
+        $both = (new Composer(self::lists(new CardList($tree, [Pages::context(Pages::numbered(1)), Pages::context(Pages::numbered(2))])), self::fine('root', Role::Page), self::fine('fine', Role::Block)))
+            ->compose(new Node('l', 'lists'), Pages::context(Pages::bare()));
+        self::assertSame(['data-s1', 'data-s1'], array_map(static fn (ComposedNode $card): ?string => $card->find('one')?->mark, $both->page->cards));
     }
 
     public function test_the_days_of_a_block_on_a_card_are_when_the_page_is_made_anew(): void

@@ -28,7 +28,7 @@ final class ComposerTest extends TestCase
         $css = Pages::compose(new Node('b', 'price', how: ['phone' => ['now.size' => 20], 'desktop' => ['now.size' => 40, 'now.colour' => 'sale']]), Pages::ink())->css;
 
         self::assertSame(
-            '[data-b="b"][data-b] .price-now{font-size:40px;color:var(--colour-sale)}@media (max-width: 639px){[data-b="b"][data-b] .price-now{font-size:20px}}',
+            '[data-s1][data-b] .price-now{font-size:40px;color:var(--colour-sale)}@media (max-width:639px){[data-s1][data-b] .price-now{font-size:20px}}',
             $css,
         );
     }
@@ -37,7 +37,7 @@ final class ComposerTest extends TestCase
     {
         $css = Pages::compose(new Node('b', 'price', when: ['widths' => ['desktop', 'tablet']]), Pages::ink())->css;
 
-        self::assertSame('@media (max-width: 639px){[data-b="b"][data-b]{display:none}}', $css);
+        self::assertSame('@media (max-width:639px){[data-s1][data-b]{display:none}}', $css);
     }
 
     public function test_a_switched_off_block_leaves_no_css(): void

@@ -6,6 +6,7 @@ namespace Vestibra\Tests\Core\Composing;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
@@ -18,14 +19,14 @@ use Vestibra\Tests\Core\Templates\Trees;
 /** What is set about the pieces of a block, as the CSS of its page. */
 final class StylingTest extends TestCase
 {
-    private const AT = '[data-b="b"][data-b]';
+    private const AT = '[data-s1][data-b]';
 
     /** @return iterable<string, array{string, array<string, array<string, mixed>>, string}> */
     public static function styles(): iterable
     {
         $at = self::AT;
-        $phone = '@media (max-width: 639px)';
-        $moves = '@media (prefers-reduced-motion: no-preference)';
+        $phone = '@media (max-width:639px)';
+        $moves = '@media (prefers-reduced-motion:no-preference)';
 
         yield 'a piece, not the whole' => ['price', ['desktop' => ['now.weight' => '700']], "$at .price-now{font-weight:700}"];
         yield 'a state' => ['button', ['desktop' => ['button.ground:hovered' => 'ink']], "$at a:hover{background-color:var(--colour-ink)}"];
@@ -49,7 +50,7 @@ final class StylingTest extends TestCase
         yield 'filters together' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.brightness' => 90]], "$at .picture{filter:grayscale(100%) brightness(90%)}"];
         yield 'one filter in a state keeps the others' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.blur' => 2, 'picture.grey:hovered' => 0]], "$at .picture{filter:grayscale(100%) blur(2px)}$at .picture:hover{filter:grayscale(0%) blur(2px)}"];
         yield 'what rises moves in a moment, and stands still for those who ask' => ['note', ['desktop' => ['rise:hovered' => 4]], "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}"];
-        yield 'what moves on the phone alone takes its moment there' => ['note', ['desktop' => ['ground' => 'surface'], 'phone' => ['rise:hovered' => 4]], "{$at}{background-color:var(--colour-surface)}@media (prefers-reduced-motion: no-preference) and (max-width: 639px){{$at}{transition-duration:160ms}}@media (prefers-reduced-motion: no-preference) and (max-width: 639px){{$at}:hover{translate:0 -4px}}"];
+        yield 'what moves on the phone alone takes its moment there' => ['note', ['desktop' => ['ground' => 'surface'], 'phone' => ['rise:hovered' => 4]], "{$at}{background-color:var(--colour-surface)}@media (prefers-reduced-motion:no-preference) and (max-width:639px){{$at}{transition-duration:160ms}}@media (prefers-reduced-motion:no-preference) and (max-width:639px){{$at}:hover{translate:0 -4px}}"];
         yield 'narrower widths say only what differs' => ['title', ['desktop' => ['size' => 40], 'tablet' => ['size' => 40], 'phone' => ['size' => 30]], "{$at}{font-size:40px}$phone{{$at}{font-size:30px}}"];
         yield 'a state that says the same says nothing' => ['button', ['desktop' => ['button.ground' => 'ink', 'button.ground:hovered' => 'ink']], "$at a{background-color:var(--colour-ink)}"];
         yield 'a filter that changes on the phone changes under a hand too' => ['picture', ['desktop' => ['picture.grey' => 50, 'picture.blur' => 2, 'picture.grey:hovered' => 0], 'phone' => ['picture.blur' => 9]],
@@ -79,7 +80,34 @@ final class StylingTest extends TestCase
         $note = static fn (string $id): Node => new Node($id, 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 20]]);
         $css = Pages::compose(new Node('c', 'holder', children: [$note('a'), $note('b')]), Pages::ink())->css;
 
-        self::assertSame('[data-b="a"][data-b],[data-b="b"][data-b]{padding:20px}', $css);
+        self::assertSame('[data-s1][data-b],[data-s2][data-b]{padding:20px}', $css);
+    }
+
+    public function test_a_block_has_a_mark_of_its_own_in_the_order_of_the_tree_whatever_of_it_is_on_the_page(): void
+    {
+        $wide = ['desktop' => ['padding' => 20]];
+        $page = static fn (bool $off): Node => new Node('c', 'holder', children: [
+            new Node('a', 'note', ['text' => 'Words'], how: $wide, when: $off ? ['off' => true] : []),
+            new Node('plain', 'note', ['text' => 'Words']),
+            new Node('b', 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 30]]),
+            new Node('hidden', 'note', ['text' => 'Words'], when: ['widths' => ['phone']]),
+        ]);
+        foreach ([false, true] as $off) {
+            $composed = Pages::compose($page($off), Pages::ink());
+            self::assertSame([$off ? null : 'data-s1', null, 'data-s2', 'data-s3'], array_map(static fn (string $id): ?string => $composed->page->find($id)?->mark, ['a', 'plain', 'b', 'hidden']));
+            self::assertStringContainsString('[data-s2][data-b]{padding:30px}', $composed->css);
+            self::assertStringContainsString('[data-s3][data-b]{display:none}', $composed->css);
+            self::assertSame(! $off, str_contains($composed->css, '[data-s1]'));
+        }
+    }
+
+    public function test_on_the_canvas_a_block_keeps_its_mark_whatever_is_drawn_again(): void
+    {
+        $tree = new Node('p', 'page', children: [new Node('a', 'note', ['text' => 'Words']), new Node('b', 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 30]])]);
+        $composed = Kinds::composer()->compose($tree, Pages::context(Pages::ink()), true);
+
+        self::assertSame('[data-s-b][data-b]{padding:30px}', $composed->css);
+        self::assertSame(['data-s-a', 'data-s-b'], array_column($composed->page->children, 'mark'));
     }
 
     /** @return iterable<string, array{string, Piece}> */

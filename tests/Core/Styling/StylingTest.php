@@ -7,6 +7,7 @@ namespace Vestibra\Tests\Core\Styling;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Styling\HouseStyle;
+use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Styling\Width;
@@ -20,37 +21,37 @@ final class StylingTest extends TestCase
 {
     public function test_wider_widths_come_before_narrower_ones_whatever_the_order_they_were_set_in(): void
     {
-        $sheet = new StyleSheet;
+        $sheet = new StyleSheet(StyleMarks::lasting());
         $sheet->declare('b', Width::Phone, 'font-size', '20px');
         $sheet->declare('b', Width::Desktop, 'font-size', '30px');
         $sheet->declare('b', Width::Tablet, 'font-size', '25px');
         $sheet->declare('b', Width::Desktop, 'color', 'red');
 
         self::assertSame(
-            '[data-b="b"][data-b]{font-size:30px;color:red}'
-            .'@media (max-width: 899px){[data-b="b"][data-b]{font-size:25px}}'
-            .'@media (max-width: 639px){[data-b="b"][data-b]{font-size:20px}}',
+            '[data-s-b][data-b]{font-size:30px;color:red}'
+            .'@media (max-width:899px){[data-s-b][data-b]{font-size:25px}}'
+            .'@media (max-width:639px){[data-s-b][data-b]{font-size:20px}}',
             $sheet->css(),
         );
     }
 
     public function test_hidden_widths_do_not_reach_into_one_another(): void
     {
-        $sheet = new StyleSheet;
+        $sheet = new StyleSheet(StyleMarks::lasting());
         $sheet->hide('a', Width::Tablet);
         $sheet->hide('b', Width::Tablet);
         $sheet->hide('c', Width::Desktop);
 
         self::assertSame(
-            '@media (min-width: 900px){[data-b="c"][data-b]{display:none}}'
-            .'@media (min-width: 640px) and (max-width: 899px){[data-b="a"][data-b],[data-b="b"][data-b]{display:none}}',
+            '@media (min-width:900px){[data-s-c][data-b]{display:none}}'
+            .'@media (min-width:640px) and (max-width:899px){[data-s-a][data-b],[data-s-b][data-b]{display:none}}',
             $sheet->css(),
         );
     }
 
     public function test_nothing_set_is_no_css(): void
     {
-        self::assertSame('', (new StyleSheet)->css());
+        self::assertSame('', (new StyleSheet(StyleMarks::lasting()))->css());
     }
 
     /** @return iterable<string, array{StyleValue, mixed, string}> */

@@ -22,7 +22,7 @@
     const id = $derived(`s-${node.id}-${setting.name.replace(/[.:]/g, '-')}`);
     const reading = $derived(piece === undefined ? plain() : read(table, node, piece, property, state));
     const house = $derived(setting.houseToken ? (table.data.house[setting.houseToken] ?? '') : '');
-    const placeholder = $derived(piece === undefined ? house.replace('px', '') : (void table.canvas.tick, seen(element, property)));
+    const placeholder = $derived(piece === undefined ? house.replace('px', '') : (void table.canvas.settled, seen(element, property)));
     const Field = $derived(FIELDS[setting.type].style);
     const drags = $derived(['amount', 'measure'].includes(setting.type) && table.mayEdit);
     const last = $derived(panel.last[property]);

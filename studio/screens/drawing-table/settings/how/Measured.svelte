@@ -47,7 +47,7 @@
     );
 
     function onPage(property: string): string {
-        void table.canvas.tick;
+        void table.canvas.settled;
         return seen(element, property);
     }
 

@@ -21,7 +21,7 @@
     const moment = $derived(panel.stateOf(node.id, piece.name));
     const own = $derived(ownOf(node, piece.name));
     const element = $derived.by(() => {
-        void table.canvas.tick;
+        void table.canvas.settled;
         return elementsOf(table.canvas.element(node.id), piece.selectors.usual ?? '')[0] ?? null;
     });
     /** What the drawing shows has no rows of its own. */
@@ -42,13 +42,9 @@
     const hasBox = $derived(piece.groups.includes('box'));
 
     /** Those that are set often, and those that are set. */
-    function near(group: StyleGroupName): StyleProperty[] {
-        return rows.filter((one) => one.group === group && (seeking || one.common || read(table, node, piece.name, one.name, moment).own));
-    }
-
-    function far(group: StyleGroupName): StyleProperty[] {
-        return rows.filter((one) => one.group === group && !near(group).includes(one));
-    }
+    const nearest = $derived(rows.filter((one) => seeking || one.common || read(table, node, piece.name, one.name, moment).own));
+    const near = (group: StyleGroupName): StyleProperty[] => nearest.filter((one) => one.group === group);
+    const far = (group: StyleGroupName): StyleProperty[] => rows.filter((one) => one.group === group && !nearest.includes(one));
 </script>
 
 {#snippet row(property: StyleProperty)}

@@ -26,7 +26,7 @@
 
     /** A small living likeness: as the piece is on the page, with what the state sets. */
     function likeness(state: PieceStateName): Record<string, string> {
-        void table.canvas.tick;
+        void table.canvas.settled;
         const style = element?.ownerDocument.defaultView?.getComputedStyle(element);
         const alike: Record<string, string> = {};
         for (const name of ALIKE) alike[name] = style?.[name] ?? '';
@@ -49,7 +49,7 @@
 
     /** The specimens stand on what is behind the piece on the page. */
     const behind = $derived.by((): Record<string, string> => {
-        void table.canvas.tick;
+        void table.canvas.settled;
         return { backgroundColor: element?.parentElement ? hexOf(groundOf(element.parentElement)) : '' };
     });
 

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\Core\Composing;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Composing\BlockStyles;
+use Vestibra\Core\Templates\Node;
+use Vestibra\Tests\Core\Templates\Trees;
+
+/** The styles of the blocks that an edit changed, which is all that a canvas needs to be told. */
+final class BlockStylesTest extends TestCase
+{
+    private const PADDED = ['desktop' => ['padding' => 20]];
+
+    public function test_only_what_looks_otherwise_is_said(): void
+    {
+        $before = self::page(self::note('same', self::PADDED), self::note('larger', self::PADDED), self::note('bare', self::PADDED), self::note('gone', self::PADDED), self::note('words', self::PADDED));
+        $after = self::page(self::note('same', self::PADDED), self::note('larger', ['desktop' => ['padding' => 30]]), self::note('bare'), self::note('words', self::PADDED, 'Others'), self::note('fresh', self::PADDED), self::note('plain'));
+
+        self::assertSame([
+            'larger' => '[data-s-larger][data-b]{padding:30px}',
+            'bare' => '',
+            'fresh' => '[data-s-fresh][data-b]{padding:20px}',
+        ], self::styles()->changed($before, $after));
+        self::assertSame([], self::styles()->changed($after, $after));
+    }
+
+    public function test_a_block_that_is_hidden_on_a_width_looks_otherwise(): void
+    {
+        $hidden = new Node('one', 'note', ['text' => 'Words'], when: ['widths' => ['desktop', 'tablet']]);
+
+        self::assertSame(['one' => '@media (max-width:639px){[data-s-one][data-b]{display:none}}'], self::styles()->changed(self::page(self::note('one')), self::page($hidden)));
+        self::assertSame(['one' => ''], self::styles()->changed(self::page($hidden), self::page(self::note('one'))));
+    }
+
+    /** @return iterable<string, array{Node, Node, bool}> */
+    public static function others(): iterable
+    {
+        $grid = new Node('g', 'product-grid');
+        yield 'words' => [self::page(self::note('one')), self::page(self::note('one', words: 'Others')), false];
+        yield 'a grid comes in, with its card' => [self::page(), self::page($grid), true];
+        yield 'a grid stays' => [self::page($grid), self::page($grid, self::note('one')), false];
+        yield 'a grid has another card' => [self::page($grid), self::page(new Node('g', 'product-grid', ['card' => 7])), true];
+        yield 'a grid appears' => [self::page(new Node('g', 'product-grid', when: ['off' => true])), self::page($grid), true];
+        yield 'a grid looks otherwise' => [self::page($grid), self::page(new Node('g', 'product-grid', how: ['desktop' => ['gap' => 8]])), false];
+        yield 'a kept part' => [self::page(), self::page(new Node('s', 'shared', ['part' => 1])), true];
+        yield 'another product' => [self::page(new Node('h', 'holder')), self::page(new Node('h', 'holder', ['product' => 3])), true];
+        yield 'something goes' => [self::page($grid), self::page(), false];
+    }
+
+    #[DataProvider('others')]
+    public function test_blocks_of_neither_tree_may_come_in(Node $before, Node $after, bool $may): void
+    {
+        self::assertSame($may, self::styles()->bringOthers($before, $after));
+    }
+
+    private static function styles(): BlockStyles
+    {
+        return new BlockStyles(Trees::schema());
+    }
+
+    private static function page(Node ...$blocks): Node
+    {
+        return new Node('p', 'page', children: array_values($blocks));
+    }
+
+    /** @param  array<string, array<string, mixed>>  $how */
+    private static function note(string $id, array $how = [], string $words = 'Words'): Node
+    {
+        return new Node($id, 'note', ['text' => $words], how: $how);
+    }
+}
