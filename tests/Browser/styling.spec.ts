@@ -72,6 +72,24 @@ class Counted {
     }
 }
 
+/** How each block and what is in it looks on the canvas, by the rules of the page's own styles. */
+function looks(page: Page): Promise<string[]> {
+    return page
+        .frameLocator('iframe[title^="The page with"]')
+        .locator('main')
+        .evaluate((main) =>
+            [...main.querySelectorAll('*')].flatMap((element) => {
+                if (element.closest('[data-held], form, svg *') || element.matches('source')) return [];
+                const style = getComputedStyle(element);
+                return [
+                    ['color', 'background-color', 'font-size', 'font-weight', 'padding', 'border', 'border-radius', 'box-shadow', 'display', 'order']
+                        .map((name) => style.getPropertyValue(name))
+                        .join(' | '),
+                ];
+            }),
+        );
+}
+
 test('a page for writing sets from blank, in at most 90 actions', async ({ page }) => {
     test.setTimeout(240_000);
     const studio = new Studio(page);
@@ -212,6 +230,13 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
         await expect(studio.block('.product-grid .card').nth(1)).not.toHaveCSS('box-shadow', 'none');
     });
 
+    await test.step('what was drawn bit by bit is what the whole page is', async () => {
+        const drawn = await looks(page);
+        await page.reload();
+        await expect(studio.block('.product-grid .card').nth(1)).toHaveCSS('border-top-left-radius', '10px');
+        expect(await looks(page)).toEqual(drawn);
+    });
+
     console.log(owner.done.map((action, at) => `${String(at + 1).padStart(2)}. ${action}`).join('\n'));
     expect(owner.done.length).toBeLessThanOrEqual(90);
     expect(owner.done.join('\n')).not.toMatch(/[{};]|#[0-9a-f]{6}/);
@@ -338,6 +363,16 @@ test('good on the phone, beside the desktop: pictures first, a smaller title, bo
     await test.step('on the wide page styles go to the desktop again', async () => {
         await wide.locator('.title').click();
         await expect(page.getByText('styles go to the desktop')).toBeVisible();
+    });
+    await test.step('what was taken back leaves nothing, and the wide page is as it is after a reload', async () => {
+        await page.keyboard.press('ControlOrMeta+z');
+        await studio.saved();
+        await page.getByRole('button', { name: 'phone beside desktop' }).click();
+        await expect(phone.locator('.title')).toHaveCount(0);
+        const drawn = await looks(page);
+        await page.reload();
+        await expect(wide.locator('.title')).toHaveCSS('font-size', '46px');
+        expect(await looks(page)).toEqual(drawn);
     });
 });
 
