@@ -14,7 +14,7 @@ use Vestibra\Core\Styling\HouseTokens;
 /**
  * What the Studio is told of a house style, and what can be decided in one.
  *
- * @shape HouseState array{style: HouseRow, kept: list<HouseRow>, values: array<string, string>, own: list<string>, changed: list<string>, css: string, sizes: list<string>, seen: string}
+ * @shape HouseState array{style: HouseRow, kept: list<HouseRow>, values: array<string, string>, own: list<string>, changed: list<string>, css: string, seen: string}
  * @shape HouseFont array{key: string, name: string, kind: 'serif'|'sans', file: string, stack: string, kilobytes: int}
  * @shape HouseStyleData array{state: HouseState, tokens: list<HouseToken>, fonts: list<HouseFont>, specimens: list<Specimen>}
  */
@@ -41,7 +41,6 @@ final readonly class HouseState
             'changed' => HouseBook::difference($draft, HouseBook::read($row->live)),
             'seen' => self::mark($row),
             'css' => $this->faces->css($draft).$draft->css(),
-            'sizes' => array_values(array_filter($shown, static fn (string $name): bool => preg_match('/^size-\d$/D', $name) === 1, ARRAY_FILTER_USE_KEY)),
         ];
     }
 

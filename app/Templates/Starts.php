@@ -104,12 +104,13 @@ final readonly class Starts
         return [
             self::band([['kind' => 'breadcrumbs']]),
             self::band(
-                ['share' => 3, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide']]]],
+                ['share' => 6, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
                 [
-                    'share' => 2,
+                    'share' => 5,
+                    'how' => ['staysInView' => true],
                     ['kind' => 'title'],
-                    ['kind' => 'price'],
-                    ['kind' => 'short-description'],
+                    ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]],
+                    ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-3']]],
                     ['kind' => 'variant-picker'],
                     ['kind' => 'buy'],
                 ],

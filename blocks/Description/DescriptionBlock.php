@@ -25,6 +25,7 @@ final readonly class DescriptionBlock implements BlockKind
             ],
             searchWords: 'full text details story',
             subjects: [SubjectKind::Product],
+            narrow: true,
             pieces: [
                 Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
                 Piece::letters('strong', 'Strong words', ':is(strong, b)'),

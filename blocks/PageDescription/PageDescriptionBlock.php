@@ -26,6 +26,7 @@ final readonly class PageDescriptionBlock implements BlockKind
             searchWords: 'words text category introduction',
             onCards: false,
             subjects: SubjectKind::LISTINGS,
+            narrow: true,
         );
     }
 

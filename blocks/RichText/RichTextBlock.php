@@ -27,6 +27,7 @@ final readonly class RichTextBlock implements BlockKind
             ],
             searchWords: 'words paragraph bold list link table',
             messages: ['rich-text'],
+            narrow: true,
             pieces: [
                 Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
                 Piece::letters('strong', 'Strong words', ':is(strong, b)'),

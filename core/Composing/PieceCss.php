@@ -7,6 +7,7 @@ namespace Vestibra\Core\Composing;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
 use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 
 /** What holds about a piece at one state and width, as CSS longhands. What several settings make up together is put together here. */
@@ -24,8 +25,7 @@ final readonly class PieceCss
     /** How long what moves takes where nothing else is said. */
     private const QUICK = '160ms';
 
-    /** @param  bool  $lined  whether the piece has a line of its own */
-    public function __construct(private Resolved $resolved, private bool $lined)
+    public function __construct(private Resolved $resolved, private Piece $piece)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class PieceCss
             }
         }
 
-        return $this->lines($css) + self::ground($said) + self::picture($said) + $this->movement($said, $width);
+        return $this->lines($css) + $this->place($said) + self::ground($said) + self::picture($said) + $this->movement($said, $width);
     }
 
     /**
@@ -53,7 +53,7 @@ final readonly class PieceCss
      */
     private function lines(array $css): array
     {
-        foreach ($this->lined ? [] : self::LINES as $width => [$style, $colour]) {
+        foreach ($this->piece->lined ? [] : self::LINES as $width => [$style, $colour]) {
             if (isset($css[$width])) {
                 $css[$style] ??= 'solid';
                 $css[$colour] ??= 'var(--colour-line)';
@@ -61,6 +61,21 @@ final readonly class PieceCss
         }
 
         return $css;
+    }
+
+    /**
+     * Narrow words stand as a whole where each of them does.
+     *
+     * @param  array<string, string>  $said
+     * @return array<string, string>
+     */
+    private function place(array $said): array
+    {
+        return $this->piece->narrow && isset($said['align']) ? ['width' => '100%'] + match ($said['align']) {
+            'center' => ['margin-inline-start' => 'auto', 'margin-inline-end' => 'auto'],
+            'end' => ['margin-inline-start' => 'auto', 'margin-inline-end' => '0'],
+            default => ['margin-inline-start' => '0', 'margin-inline-end' => 'auto'],
+        } : [];
     }
 
     /** What stands over what is above it does so by no more than an eighth of a narrow screen. */

@@ -79,7 +79,7 @@ final class Styling
     /** @return Rules */
     private static function piece(Piece $piece, Resolved $resolved): array
     {
-        $css = new PieceCss($resolved, $piece->lined);
+        $css = new PieceCss($resolved, $piece);
         $usual = $rules = [];
         foreach ($resolved->states() as $state) {
             $own = [];

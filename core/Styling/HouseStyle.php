@@ -46,7 +46,7 @@ final readonly class HouseStyle
         foreach (HouseTokens::all() as $name => $token) {
             $value = $stored[$name] ?? null;
             $value = is_string($value) && $token->kind === TokenKind::Pixels ? preg_replace('/px$/D', '', $value) : $value;
-            if (is_string($value) && ($value !== $token->usual || $token->follows !== '') && $token->takes($value)) {
+            if (is_string($value) && ($value !== $token->usual || $token->follows !== '' || $token->scaled !== null) && $token->takes($value)) {
                 $own[$name] = $value;
             }
         }
@@ -70,7 +70,11 @@ final readonly class HouseStyle
     {
         $token = HouseTokens::all()[$name] ?? null;
 
-        return $this->own[$name] ?? ($token === null || $token->follows === '' ? $token?->usual : $this->token($token->follows));
+        return $this->own[$name] ?? match (true) {
+            $token?->scaled !== null => $this->size($token->scaled),
+            $token === null || $token->follows === '' => $token?->usual,
+            default => $this->token($token->follows),
+        };
     }
 
     /** @return array<string, string> token => CSS, for showing what stands behind a setting */
@@ -81,7 +85,7 @@ final readonly class HouseStyle
             $shown[$name] = $token->kind->css((string) $this->token($name));
         }
 
-        return [...$shown, ...$this->sizes()];
+        return $shown;
     }
 
     public function css(): string
@@ -89,26 +93,16 @@ final readonly class HouseStyle
         $declarations = [];
         foreach (HouseTokens::all() as $name => $token) {
             if ($token->always || isset($this->own[$name])) {
-                $declarations[] = $token->css($this->own[$name] ?? $token->usual);
+                $declarations[] = $token->css((string) $this->token($name));
             }
-        }
-        foreach ($this->sizes() as $name => $value) {
-            $declarations[] = "--$name:$value";
         }
 
         return ':root{'.implode(';', $declarations).'}';
     }
 
-    /** @return array<string, string> sizes of letters: plain words times the ratio to the power of the step; one step below to six above */
-    private function sizes(): array
+    /** A size of letters that is not set by hand: plain words times the ratio to the power of its place above them. */
+    private function size(int $place): string
     {
-        $base = (float) $this->token('text-size');
-        $ratio = (float) $this->token('scale-ratio');
-        $sizes = [];
-        for ($at = 0; $at < self::SIZES; $at++) {
-            $sizes["size-$at"] = round($base * $ratio ** ($at - 1), 1).'px';
-        }
-
-        return $sizes;
+        return (string) round((float) $this->token('text-size') * (float) $this->token('scale-ratio') ** ($place - 1), 1);
     }
 }

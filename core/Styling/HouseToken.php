@@ -15,6 +15,7 @@ final readonly class HouseToken
      * @param  string  $use  what it is for, in the shopkeeper's words
      * @param  string  $usual  what holds where a house style says nothing
      * @param  string  $follows  the token that decides while it says nothing itself
+     * @param  int|null  $scaled  its place on the scale of sizes, which decides while it says nothing itself
      * @param  bool  $always  whether the shop's style sheets need it said: others stand in them with what is usual
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class HouseToken
         public ?float $most = null,
         public bool $always = false,
         public string $follows = '',
+        public ?int $scaled = null,
     ) {
     }
 

@@ -10,6 +10,7 @@ final class HouseTokens
     public const GROUPS = [
         'colours' => 'Colours',
         'letters' => 'Letters',
+        'sizes' => 'Sizes, step by step',
         'distances' => 'Distances, corners, shadows',
         'main' => 'Main button',
         'second' => 'Second button',
@@ -42,7 +43,7 @@ final class HouseTokens
     /** @return array<string, HouseToken> by name */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::colours(), ...self::letters(), ...self::distances(), ...self::buttons(), ...self::rest()], null, 'name');
+        return self::$all ??= array_column([...self::colours(), ...self::letters(), ...self::sizes(), ...self::distances(), ...self::buttons(), ...self::rest()], null, 'name');
     }
 
     /** @return list<string> the roles that a colour can be named by */
@@ -87,6 +88,23 @@ final class HouseTokens
             new HouseToken('line-words', 'lines', 'line height of plain words', 'letters', TokenKind::Number, '1.5', 1, 2.2),
             new HouseToken('space-names', 'between letters', 'of titles, in em', 'letters', TokenKind::Number, '-0.01', -0.1, 0.3),
         ];
+    }
+
+    /** @return list<HouseToken> each by the scale, or by hand */
+    private static function sizes(): array
+    {
+        return array_map(static fn (int $place): HouseToken => new HouseToken(
+            "size-$place",
+            "size $place",
+            $place === 1 ? 'as plain words, unless set by hand' : '',
+            'sizes',
+            TokenKind::Pixels,
+            '',
+            8,
+            200,
+            true,
+            scaled: $place,
+        ), range(0, HouseStyle::SIZES - 1));
     }
 
     /** @return list<HouseToken> */

@@ -69,6 +69,7 @@ final readonly class Definition
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
      * @param  list<Piece>  $pieces  parts of it that can be styled on their own
+     * @param  bool  $narrow  whether it is no wider than reads with ease
      * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
      *
      * @throws LogicException when two settings or two pieces have one name
@@ -95,6 +96,7 @@ final readonly class Definition
         public bool $onCards = true,
         array $pieces = [],
         ?array $whole = null,
+        bool $narrow = false,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -116,7 +118,8 @@ final readonly class Definition
         $this->eased = array_values(array_filter($byName, static fn (Setting $one): bool => $one->eased !== []));
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;
-        $this->pieces = [Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]), ...$pieces];
+        $itself = Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]);
+        $this->pieces = [$narrow ? $itself->narrow() : $itself, ...$pieces];
         $this->byPiece = array_column($this->pieces, null, 'name');
         /** @var ArrayObject<string, Setting|false> $styles */
         $styles = new ArrayObject;

@@ -103,7 +103,7 @@ final class TokensReader
             return null;
         }
         [$at, $stored] = $found;
-        if ($at !== $path && self::last($at) === $token->follows) {
+        if ($at !== $path && self::last($at) === $token->follows || $at === $path && $token->scaled !== null && $stored['own'] === TokensWriter::BY_SCALE) {
             return null;
         }
         if (! in_array($stored['type'], self::TYPES[$token->kind->value], true)) {

@@ -16,6 +16,9 @@ final readonly class TokensWriter
 {
     public const OWN = 'vestibra';
 
+    /** Of a size that the scale decides. */
+    public const BY_SCALE = 'scale';
+
     /** @return array<string, mixed> groups of tokens */
     public static function write(HouseStyle $style): array
     {
@@ -44,11 +47,13 @@ final readonly class TokensWriter
     /** @return array<string, mixed> type and value */
     private static function value(HouseToken $token, string $value, HouseStyle $style): array
     {
+        $byScale = $token->scaled !== null && ! isset($style->own()[$token->name]);
+
         return match ($token->kind) {
             TokenKind::Paint => ['$type' => 'color', '$value' => self::colour($value, 100)],
             TokenKind::Role => self::role($value, $style),
             TokenKind::Font => ['$type' => 'fontFamily', '$value' => [Families::ALL[$value][0] ?? $value, (Families::ALL[$value][1] ?? 'sans') === 'serif' ? 'serif' : 'sans-serif'], '$extensions' => self::own($value)],
-            TokenKind::Pixels => ['$type' => 'dimension', '$value' => self::pixels($value)],
+            TokenKind::Pixels => ['$type' => 'dimension', '$value' => self::pixels($value), '$extensions' => $byScale ? self::own(self::BY_SCALE) : null],
             TokenKind::Number => ['$type' => 'number', '$value' => (float) $value],
             TokenKind::Shadow => self::shadow($value, $style),
         };

@@ -29,6 +29,7 @@ final readonly class Piece
      * @param  list<StyleGroup>  $groups
      * @param  array<string, string>  $states  state => its selector within the block
      * @param  bool  $chief  whether it is what is styled first about such a block; else the block itself is
+     * @param  bool  $narrow  whether it is no wider than reads with ease, so that where its words stand is where it stands
      * @param  bool  $lined  whether it has a line of its own, so that a width alone keeps its colour
      */
     private function __construct(
@@ -39,6 +40,7 @@ final readonly class Piece
         public array $states = [],
         public bool $lined = false,
         public bool $chief = false,
+        public bool $narrow = false,
     ) {
     }
 
@@ -86,22 +88,27 @@ final readonly class Piece
     /** With a state that another selector tells. */
     public function when(PieceState $state, string $selector): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief);
+        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief, $this->narrow);
     }
 
     public function withLines(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief, $this->narrow);
+    }
+
+    public function narrow(): self
+    {
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, true);
     }
 
     public function asChief(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true, $this->narrow);
     }
 
     public function and(StyleGroup ...$groups): self
     {
-        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief);
+        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief, $this->narrow);
     }
 
     public function takes(StyleProperty $property, PieceState $state): bool

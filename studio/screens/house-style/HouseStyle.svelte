@@ -38,6 +38,10 @@
             const used = [...new Set(['font-names', 'font-words', 'font-third'].map((name) => house.value(name)))];
             return `${counted(used.length, 'family', 'families')}, ${used.reduce((sum, key) => sum + (house.fonts.find((font) => font.key === key)?.kilobytes ?? 0), 0)} kB`;
         }
+        if (group === 'sizes') {
+            const all = house.tokens.filter((one) => one.group === group).map((one) => house.value(one.name));
+            return `${all.join(' · ')}${own === 0 ? '' : `, ${own} by hand`}`;
+        }
         return own === 0 ? 'as usual' : `${own} decided`;
     }
 
@@ -139,9 +143,6 @@
                     {#if isOpen}
                         {#each tokens as token (token.name)}<TokenRow {house} {token} fonts={house.fonts} {specimen} />{/each}
                         {#if group === 'letters'}
-                            <p class="mt-2 text-xs text-quiet">
-                                sizes <span class="figures">{house.state.sizes.map((one) => one.replace('px', '')).join(' · ')}</span>
-                            </p>
                             {#if house.mayEdit}<OwnLetters {house} />{/if}
                         {/if}
                     {/if}

@@ -76,7 +76,7 @@ while ($declarations < 1000) {
     }
     $id = 'c'.count($cases);
     $styling->of(new Node($id, $definition->kind, how: $how), $definition);
-    $css = new PieceCss($resolved, $piece->lined);
+    $css = new PieceCss($resolved, $piece);
     $holds = [];
     foreach ($resolved->states() as $state) {
         foreach (Width::cases() as $width) {

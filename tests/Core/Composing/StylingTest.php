@@ -28,6 +28,9 @@ final class StylingTest extends TestCase
         $phone = '@media (max-width:639px)';
         $moves = '@media (prefers-reduced-motion:no-preference)';
 
+        yield 'narrow words in the middle stand there as a whole' => ['short-description', ['desktop' => ['align' => 'center'], 'phone' => ['align' => 'start']], "{$at}{text-align:center;width:100%;margin-inline:auto}$phone{{$at}{text-align:start;margin-inline-start:0}}"];
+        yield 'and on the right, with a distance of their own on one side' => ['short-description', ['desktop' => ['align' => 'end', 'marginRight' => 12]], "{$at}{text-align:end;width:100%;margin-inline:auto 12px}"];
+        yield 'wide words stay where they are' => ['heading', ['desktop' => ['align' => 'center']], "{$at}{text-align:center}"];
         yield 'a piece, not the whole' => ['price', ['desktop' => ['now.weight' => '700']], "$at .price-now{font-weight:700}"];
         yield 'a state' => ['button', ['desktop' => ['button.ground:hovered' => 'ink']], "$at a:hover{background-color:var(--colour-ink)}"];
         yield 'the block itself, hovered' => ['note', ['desktop' => ['ground:hovered' => 'surface']], "$at:hover{background-color:var(--colour-surface)}"];

@@ -19,7 +19,7 @@ final class TokensTest extends TestCase
     public function test_what_is_written_is_read_as_the_same(): void
     {
         foreach (ShippedStyles::ALL as $name => [, $tokens]) {
-            $style = HouseStyle::fromStored(['card-shadow' => '0 4 16 -2 ink/14', 'tab-words' => 'ink/60'] + $tokens);
+            $style = HouseStyle::fromStored(['card-shadow' => '0 4 16 -2 ink/14', 'tab-words' => 'ink/60', 'size-4' => '31'] + $tokens);
             $read = TokensReader::parse((string) json_encode(TokensWriter::write($style)));
             self::assertInstanceOf(ReadTokens::class, $read, $name);
             self::assertSame($style->tokens(), $read->style->tokens(), $name);
