@@ -27,14 +27,14 @@ final class CardStarts
         return match ($name) {
             self::USUAL => ['kind' => 'card', 'children' => [['kind' => 'product-picture'], $badge, $brand, $title(), $price()]],
             'to-buy' => ['kind' => 'card', 'children' => [
-                ['kind' => 'product-picture'],
+                ['kind' => 'product-picture', 'how' => ['desktop' => ['picture.grow:hovered' => 104]]],
                 $badge,
                 ['kind' => 'swatches'],
                 $title(),
                 ['kind' => 'rating'],
                 ['kind' => 'holder', 'how' => ['desktop' => ['gap' => 2]], 'children' => [$price(18), ['kind' => 'quick-buy']]],
             ]],
-            'framed' => ['kind' => 'card', 'how' => ['desktop' => ['padding' => 'step-3', 'line' => 1, 'lineColour' => 'line', 'gap' => 8]], 'children' => [
+            'framed' => ['kind' => 'card', 'how' => ['desktop' => ['padding' => 'step-3', 'line' => 1, 'lineColour' => 'line', 'corner' => 'house', 'gap' => 8, 'rise:hovered' => 3, 'shadow:hovered' => 'shadow-lifted']], 'children' => [
                 ['kind' => 'product-picture', 'what' => ['more' => 'row'], 'how' => ['desktop' => ['shape' => 'wide']]],
                 $title(18),
                 ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 15]]],

@@ -33,8 +33,8 @@ final class HomeStarts
     {
         return [
             ['how' => ['desktop' => ['ground' => 'surface', 'width' => 'content', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + Starts::band([
-                self::heading('h1', self::WELCOME, ['size' => 46]),
-                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20]]],
+                self::heading('h1', self::WELCOME, ['size' => 'size-6']),
+                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 'size-2']]],
                 ['kind' => 'button', 'what' => ['text' => 'See everything', 'link' => '/all']],
             ]),
             Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true], 'how' => ['desktop' => ['perRow' => 4], 'phone' => ['perRow' => 2]]]]),
@@ -51,8 +51,8 @@ final class HomeStarts
     {
         return [
             ['how' => ['desktop' => ['ground' => 'ink', 'colour' => 'ground', 'minScreen' => 80, 'align' => 'center']]] + Starts::band([
-                self::heading('h1', self::WELCOME, ['size' => 64, 'align' => 'center', 'colour' => 'ground']),
-                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 20, 'align' => 'center', 'colour' => 'ground']]],
+                self::heading('h1', self::WELCOME, ['size' => 'size-7', 'align' => 'center', 'colour' => 'ground']),
+                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 'size-2', 'align' => 'center', 'colour' => 'ground']]],
             ]),
             Starts::band([self::news('row', 12)]),
             Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 2], 'phone' => ['perRow' => 1]]]]),
@@ -63,7 +63,7 @@ final class HomeStarts
     private static function counter(): array
     {
         return [
-            Starts::band([self::heading('h1', self::WELCOME, ['size' => 30])]),
+            Starts::band([self::heading('h1', self::WELCOME, ['size' => 'size-4'])]),
             Starts::band(
                 ['share' => 1, ['kind' => 'beneath', 'what' => ['counts' => true]], ['kind' => 'beneath', 'what' => ['from' => 'collections']]],
                 ['share' => 3, ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 12], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 2]]]],
@@ -83,6 +83,6 @@ final class HomeStarts
      */
     private static function heading(string $level, string $words, array $how): array
     {
-        return array_filter(['kind' => 'heading', 'what' => ['text' => $words, 'level' => $level], 'how' => $how === [] ? [] : ['desktop' => $how]]);
+        return array_filter(['kind' => 'heading', 'what' => ['text' => $words, 'level' => $level], 'how' => $how === [] ? [] : ['desktop' => $how] + (in_array($how['size'] ?? '', ['size-6', 'size-7'], true) ? ['phone' => ['size' => 'size-5']] : [])]);
     }
 }

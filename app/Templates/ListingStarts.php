@@ -39,9 +39,9 @@ final class ListingStarts
     private static function banner(PageKind $kind): array
     {
         return [
-            ['what' => ['picture' => ['source' => 'page.picture']], 'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 80]]] + Starts::band([
-                ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 56, 'align' => 'center'], 'phone' => ['size' => 36]]],
-                ['kind' => 'page-description', 'how' => ['desktop' => ['size' => 20, 'colour' => 'ink', 'align' => 'center']]],
+            ['what' => ['picture' => ['source' => 'page.picture']], 'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 88]]] + Starts::band([
+                ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-6', 'align' => 'center'], 'phone' => ['size' => 'size-4']]],
+                ['kind' => 'page-description', 'how' => ['desktop' => ['size' => 'size-2', 'colour' => 'ink', 'align' => 'center']]],
             ]),
             Starts::band([self::grid($kind, ['perPage' => 9], ['perRow' => 3]), ['kind' => 'paging']]),
         ];
@@ -53,7 +53,7 @@ final class ListingStarts
         return [
             Starts::band([['kind' => 'breadcrumbs']]),
             Starts::band(
-                ['share' => 1, ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 30]]], ['kind' => 'page-description'], ...self::ways($kind, ['counts' => true])],
+                ['share' => 1, 'how' => ['staysInView' => true], ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-4']]], ['kind' => 'page-description'], ...self::ways($kind, ['counts' => true])],
                 [
                     'share' => 3,
                     ['kind' => 'result-count'],

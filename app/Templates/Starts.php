@@ -22,6 +22,9 @@ final readonly class Starts
     /** A quiet box, in the corners and distances of the house style. */
     private const BOX = ['ground' => 'surface', 'padding' => 'step-4', 'corner' => 'house'];
 
+    /** Columns as high as what stands in them. */
+    private const TOP = ['how' => ['desktop' => ['align' => 'flex-start']]];
+
     public function __construct(private Ids $ids)
     {
     }
@@ -109,8 +112,8 @@ final readonly class Starts
                     'share' => 5,
                     'how' => ['staysInView' => true],
                     ['kind' => 'title'],
-                    ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]],
-                    ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-3']]],
+                    ['kind' => 'price'],
+                    ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-2']]],
                     ['kind' => 'variant-picker'],
                     ['kind' => 'buy'],
                 ],
@@ -126,11 +129,14 @@ final readonly class Starts
     {
         return [
             self::band([['kind' => 'picture', 'how' => ['desktop' => ['shape' => 'strip']]]]),
-            self::band(
-                ['share' => 3, ['kind' => 'title', 'how' => ['desktop' => ['size' => 46]]], ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 20]]], ['kind' => 'description']],
+            self::TOP + self::band(
+                ['share' => 3, ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-6'], 'phone' => ['size' => 'size-4']]], ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-2']]], ['kind' => 'description']],
                 ['share' => 2, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
             ),
-            self::band([['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'wide', 'picture.fit' => 'cover']]]]),
+            self::TOP + self::band(
+                ['share' => 3, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
+                ['share' => 2, ['kind' => 'facts-table', 'what' => ['title' => 'In detail']]],
+            ),
         ];
     }
 
@@ -138,8 +144,8 @@ final readonly class Starts
     private static function compact(): array
     {
         return [
-            self::band([['kind' => 'breadcrumbs'], ['kind' => 'title', 'how' => ['desktop' => ['size' => 26]]]]),
-            self::band(
+            self::band([['kind' => 'breadcrumbs'], ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-3']]]]),
+            self::TOP + self::band(
                 ['share' => 2, ['kind' => 'gallery', 'what' => ['thumbs' => 'below'], 'how' => ['desktop' => ['shape' => 'square']]], ['kind' => 'rating']],
                 ['share' => 3, ['kind' => 'facts-table'], ['kind' => 'codes']],
                 ['share' => 2, 'how' => self::BOX, ['kind' => 'badges'], ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'stock'], ['kind' => 'variant-picker'], ['kind' => 'buy']],
@@ -154,16 +160,16 @@ final readonly class Starts
     /** @return list<array<string, mixed>> */
     private static function launch(): array
     {
-        $centred = ['desktop' => ['align' => 'center', 'words.size' => 32]];
+        $centred = ['desktop' => ['align' => 'center', 'words.size' => 'size-4'], 'phone' => ['words.size' => 'size-3']];
 
         return [
-            ['what' => ['picture' => ['source' => 'product.picture']], 'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 72]]] + self::band([
-                ['kind' => 'title', 'how' => ['desktop' => ['size' => 64, 'align' => 'center'], 'phone' => ['size' => 38]]],
-                ['kind' => 'text', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => ['desktop' => ['size' => 20, 'align' => 'center']]],
+            ['what' => ['picture' => ['source' => 'product.picture']], 'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 86]]] + self::band([
+                ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-7', 'align' => 'center'], 'phone' => ['size' => 'size-5']]],
+                ['kind' => 'text', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => ['desktop' => ['size' => 'size-2', 'align' => 'center']]],
             ]),
-            self::band(
+            self::TOP + self::band(
                 ['share' => 1, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
-                ['share' => 1, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.size' => 34]]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
+                ['share' => 1, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.size' => 'size-4']]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
             ),
             self::band([['kind' => 'description']]),
             ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + self::band([
