@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Bench;
 
 use RuntimeException;
+use Vestibra\App\Rendering\ShopAddresses;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Styling;
 use Vestibra\Core\Styling\StyleMarks;
@@ -32,7 +33,7 @@ final readonly class StylesBench
         foreach ($page->walk() as $node) {
             $definition = $this->composer->schema->definition($node->kind);
             if ($definition !== null) {
-                $styling->of($node, $definition);
+                $styling->of($node, $definition, [], new ShopAddresses);
             }
         }
         // As small as it would be sent.

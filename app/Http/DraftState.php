@@ -11,7 +11,9 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\CanvasParts;
 use Vestibra\App\Rendering\CardRoom;
+use Vestibra\App\Rendering\NamedThings;
 use Vestibra\App\Rendering\PageMaker;
+use Vestibra\App\Rendering\ShopAddresses;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\Drafting;
@@ -61,8 +63,9 @@ final readonly class DraftState
         private Composer $composer,
         private CardRoom $room,
         private CardPlaces $places,
+        private NamedThings $things,
     ) {
-        $this->blockStyles = new BlockStyles($composer->schema);
+        $this->blockStyles = new BlockStyles($composer->schema, new ShopAddresses);
     }
 
     /** @return array<string, mixed> */
@@ -168,7 +171,7 @@ final readonly class DraftState
     /** @return array{css: string|null, styles: array<string, string>|stdClass} of the blocks that changed, unless all are there */
     private function styles(StepResult $done, ?string $all): array
     {
-        $changed = $all !== null || $done->before === null ? [] : $this->blockStyles->changed($done->before, $done->draft->tree);
+        $changed = $all !== null || $done->before === null ? [] : $this->blockStyles->changed($done->before, $done->draft->tree, fn (Node $block): array => $this->things->of($block)['pictures']);
 
         return ['css' => $all, 'styles' => $changed === [] ? new stdClass : $changed];
     }

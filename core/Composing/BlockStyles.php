@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
+use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 
@@ -15,12 +17,15 @@ use Vestibra\Core\Templates\Schema;
  */
 final readonly class BlockStyles
 {
-    public function __construct(private Schema $schema)
+    public function __construct(private Schema $schema, private Addresses $addresses)
     {
     }
 
-    /** @return array<string, string> block that is new or looks otherwise => its CSS, empty where nothing is set any more */
-    public function changed(Node $before, Node $after): array
+    /**
+     * @param  callable(Node): array<int, Picture>  $pictures  those that a block names, by id
+     * @return array<string, string> block that is new or looks otherwise => its CSS, empty where nothing is set any more
+     */
+    public function changed(Node $before, Node $after, callable $pictures): array
     {
         $css = [];
         foreach (self::both($before, $after) as [$was, $node]) {
@@ -30,7 +35,7 @@ final readonly class BlockStyles
             $definition = $this->schema->definition($node->kind);
             $sheet = new StyleSheet(StyleMarks::lasting());
             if ($definition !== null) {
-                (new Styling($sheet))->of($node, $definition);
+                (new Styling($sheet))->of($node, $definition, Named::ofStyles($node) === [] ? [] : $pictures($node), $this->addresses);
             }
             if ($was !== null || $sheet->css() !== '') {
                 $css[$node->id] = $sheet->css();

@@ -88,7 +88,7 @@ final readonly class Composer
                 return new ComposedNode($node->id, $node->kind, [], $children, $absent, wanted: true);
             }
             if (! $isCard) {
-                $styling->of($node, $definition);
+                $styling->of($node, $definition, $about->context->pictures + $context->pictures, $context->addresses);
             }
             $composed = $kind->compose(new Settings($node, $definition, $context), $context, $children);
         } catch (Throwable $error) {
@@ -126,8 +126,8 @@ final readonly class Composer
         if ($styling->sheet->begins($card->id)) {
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
-                if ($definition !== null) {
-                    $styling->of($node, $definition);
+                if ($definition !== null && isset($list->contexts[0])) {
+                    $styling->of($node, $definition, $list->contexts[0]->pictures, $list->contexts[0]->addresses);
                 }
             }
         }

@@ -90,9 +90,16 @@ final readonly class PieceCss
      */
     private static function ground(array $said): array
     {
-        return isset($said['ground'], $said['groundTo'])
-            ? ['background-image' => 'linear-gradient('.($said['groundTurn'] ?? '180deg').",{$said['ground']},{$said['groundTo']})"]
-            : [];
+        $picture = $said['groundPicture'] ?? null;
+        $layers = [
+            ...isset($said['ground'], $said['groundTo']) ? ['linear-gradient('.($said['groundTurn'] ?? '180deg').",{$said['ground']},{$said['groundTo']})"] : [],
+            ...$picture === null ? [] : [$picture],
+        ];
+
+        return [
+            ...$layers === [] ? [] : ['background-image' => implode(',', $layers)],
+            ...$picture === null || $picture === 'none' ? [] : ['background-size' => $said['groundFit'] ?? 'cover', 'background-position' => $said['groundMiddle'] ?? 'center'],
+        ];
     }
 
     /**

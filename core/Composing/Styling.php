@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
 use Vestibra\Core\Styling\StyleSheet;
 use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
+use Vestibra\Core\Templates\Types\GroundPicture;
 
 /**
  * The styles of a page's blocks on their way to the sheet: only what differs from what holds without them. What is set
@@ -33,10 +36,16 @@ final class Styling
     {
     }
 
-    public function of(Node $node, Definition $definition): void
+    /** @param  array<int, Picture>  $pictures  those that it may name, by id */
+    public function of(Node $node, Definition $definition, array $pictures, Addresses $addresses): void
     {
         if (! $this->wanted) {
             return;
+        }
+        foreach (Named::ofStyles($node) as [, $number]) {
+            if (isset($pictures[$number])) {
+                $this->sheet->define(GroundPicture::property($number), "url(\"{$addresses->picture($pictures[$number], 800)}\")");
+            }
         }
         if ($node->how !== []) {
             foreach ($this->known[$node->kind.serialize($node->how)] ??= self::rules($node, $definition) as [$width, $css, $within, $state]) {

@@ -22,6 +22,9 @@ final class StyleSheet
     /** @var array<string, true> */
     private array $begun = [];
 
+    /** @var array<string, string> custom property => value */
+    private array $page = [];
+
     public function __construct(public readonly StyleMarks $marks)
     {
     }
@@ -49,6 +52,12 @@ final class StyleSheet
         $rules[$selector] = [...$rules[$selector] ?? [], ...$declarations];
     }
 
+    /** A value that several blocks of the page name. */
+    public function define(string $property, string $value): void
+    {
+        $this->page[$property] = $value;
+    }
+
     public function hide(string $blockId, Width $width): void
     {
         $this->hidden[$width->value][] = $blockId;
@@ -56,7 +65,7 @@ final class StyleSheet
 
     public function css(): string
     {
-        $css = '';
+        $css = $this->page === [] ? '' : ':root{'.self::said($this->page).'}';
         foreach (PieceState::cases() as $state) {
             foreach (Width::cases() as $width) {
                 $css .= self::printed($this->rules[$state->value][$width->value] ?? [], $state, $width->media());

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Vestibra\Core\Templates\Styles\StyleKey;
+use Vestibra\Core\Templates\Styles\StyleProperties;
+
 /** What a tree names, read by the types of its settings: the pictures, films, files, facts, products, parts … that stand in it. */
 final readonly class Named
 {
@@ -12,6 +15,9 @@ final readonly class Named
     {
         $named = [];
         foreach ($tree->walk() as $node) {
+            foreach (self::ofStyles($node) as [$thing, $number]) {
+                $named[$thing][$number] = true;
+            }
             foreach ($schema->definition($node->kind)->naming ?? [] as $setting) {
                 $value = match ($setting->question) {
                     Question::What => $node->what[$setting->name] ?? null,
@@ -21,6 +27,20 @@ final readonly class Named
                 foreach (self::ofSetting($setting, $value) as [$thing, $number]) {
                     $named[$thing][$number] = true;
                 }
+            }
+        }
+
+        return $named;
+    }
+
+    /** @return list<array{string, int}> what the styles of a block name */
+    public static function ofStyles(Node $node): array
+    {
+        $named = [];
+        foreach ($node->how as $values) {
+            foreach ($values as $name => $value) {
+                $type = is_int($value) ? StyleProperties::find(StyleKey::parse($name)->property ?? '')?->type : null;
+                $named = $type instanceof Names ? [...$named, ...$type->names($value)] : $named;
             }
         }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Extent;
+use Vestibra\Core\Templates\Types\GroundPicture;
 use Vestibra\Core\Templates\Types\Measure;
 use Vestibra\Core\Templates\Types\Proportion;
 use Vestibra\Core\Templates\Types\Shadow;
@@ -89,6 +90,9 @@ final class StyleProperties
             new StyleProperty('ground', 'Ground', $group, new Colour, 'background-color', true),
             new StyleProperty('groundTo', 'changing to', $group, new Colour, needs: ['ground'], instead: 'without a ground there is nothing that changes'),
             new StyleProperty('groundTurn', 'Changing', $group, new Choice(['down' => 'downwards', 'right' => 'to the right', 'corner' => 'to the corner'], ['down' => '180deg', 'right' => '90deg', 'corner' => '135deg']), needs: ['groundTo'], instead: 'the ground does not change'),
+            new StyleProperty('groundPicture', 'Picture on it', $group, new GroundPicture),
+            new StyleProperty('groundFit', 'The picture', $group, new Choice(['cover' => 'fills it', 'contain' => 'is seen whole', 'auto' => 'repeats in its own size']), needs: ['groundPicture'], instead: 'there is no picture on the ground'),
+            new StyleProperty('groundMiddle', 'Its middle', $group, new Choice(['center' => 'in the middle', 'top' => 'above', 'bottom' => 'below', 'left' => 'on the left', 'right' => 'on the right']), needs: ['groundPicture'], instead: 'there is no picture on the ground'),
             new StyleProperty('line', 'Line', $group, $line, common: true),
             new StyleProperty('lineColour', 'Line’s colour', $group, new Colour, common: true, needs: $anyLine, instead: 'there is no line'),
             new StyleProperty('lineKind', 'Line is', $group, $kind, needs: $anyLine, instead: 'there is no line'),

@@ -6,6 +6,8 @@ namespace Vestibra\Tests\App\Templates;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\Exchange;
+use Vestibra\App\Templates\TreeNames;
 use Vestibra\Tests\App\TestCase;
 
 /** Where something is used is read from what trees name, never from how their text looks. */
@@ -15,6 +17,27 @@ final class WhereNamedTest extends TestCase
     {
         parent::setUp();
         $this->actingAs($this->owner);
+    }
+
+    public function test_a_picture_on_a_ground_is_in_the_shop_on_the_canvas_and_among_its_uses(): void
+    {
+        $template = $this->template();
+        $picture = DB::table('pictures')->orderByDesc('id')->first();
+        $column = $this->block($template, 'column');
+        $set = ['edit' => 'set', 'id' => $column, 'question' => 'how', 'setting' => 'groundPicture', 'value' => $picture->id, 'width' => 'desktop'];
+        $answer = $this->postJson("/studio/templates/$template->id/edits", ['edits' => [$set], 'sample' => 1, 'format' => 4])->assertOk();
+        $file = "--picture-$picture->id:url(\"/pictures/$picture->file-800.webp\")";
+        self::assertStringContainsString($file, $answer->json("styles.$column"));
+        self::assertStringContainsString("background-image:var(--picture-$picture->id)", $answer->json("styles.$column"));
+        $this->get("/studio/templates/$template->id/canvas/1")->assertSee($file, false);
+        self::assertContains(['template' => $template->id, 'live' => false], app(TreeNames::class)->holding('picture', [$picture->id]));
+        self::assertContains($picture->id, array_column(app(Exchange::class)->export($template->refresh())['pictures'], 'id'));
+
+        foreach (['url(x)', 0, -1, 1.5, '12'] as $bad) {
+            $this->postJson("/studio/templates/$template->id/edits", ['edits' => [['value' => $bad] + $set], 'sample' => 1, 'format' => 4])->assertStatus(422)->assertJsonPath('problems.0.code', 'setting.not-a-picture');
+        }
+        $this->postJson("/studio/templates/$template->id/edits", ['edits' => [['value' => 999_999] + $set], 'sample' => 1, 'format' => 4])->assertOk();
+        $this->get("/studio/templates/$template->id/canvas/1")->assertOk()->assertDontSee('--picture-999999:', false);
     }
 
     public function test_picture_5_is_not_found_where_picture_50_is_used(): void

@@ -19,6 +19,7 @@ use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
+use Vestibra\Tests\Core\Blocks\Pages;
 
 mt_srand((int) ($argv[1] ?? 1));
 $pick = static fn (array $of): mixed => array_values($of)[mt_rand(0, count($of) - 1)];
@@ -28,6 +29,7 @@ $value = static function (array $type) use ($pick, $colours): mixed {
         'colour' => $pick($colours),
         'choice', 'shadow', 'proportion' => mt_rand(0, 2) > 0 ? $pick($type['options'])['value'] : ($type['type'] === 'shadow' ? '0 '.mt_rand(0, 12).' '.mt_rand(0, 30).' -2 ink/14' : $pick($type['options'])['value']),
         'amount' => mt_rand($type['min'], $type['max']),
+        'picture' => $pick(['none', 7]),
         'extent' => $pick(['fill', 'content', '40%', '320px']),
         'measure' => (static function () use ($type, $pick): mixed {
             $unit = $pick(array_keys($type['units']));
@@ -75,7 +77,7 @@ while ($declarations < 1000) {
         $declarations++;
     }
     $id = 'c'.count($cases);
-    $styling->of(new Node($id, $definition->kind, how: $how), $definition);
+    $styling->of(new Node($id, $definition->kind, how: $how), $definition, [7 => Pages::pictureNumber(7)], new Pages);
     $css = new PieceCss($resolved, $piece);
     $holds = [];
     foreach ($resolved->states() as $state) {

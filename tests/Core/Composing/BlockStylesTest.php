@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Composing\BlockStyles;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Tests\Core\Blocks\Pages;
 use Vestibra\Tests\Core\Templates\Trees;
 
 /** The styles of the blocks that an edit changed, which is all that a canvas needs to be told. */
@@ -24,16 +25,16 @@ final class BlockStylesTest extends TestCase
             'larger' => '[data-s-larger][data-b]{padding:30px}',
             'bare' => '',
             'fresh' => '[data-s-fresh][data-b]{padding:20px}',
-        ], self::styles()->changed($before, $after));
-        self::assertSame([], self::styles()->changed($after, $after));
+        ], self::changed($before, $after));
+        self::assertSame([], self::changed($after, $after));
     }
 
     public function test_a_block_that_is_hidden_on_a_width_looks_otherwise(): void
     {
         $hidden = new Node('one', 'note', ['text' => 'Words'], when: ['widths' => ['desktop', 'tablet']]);
 
-        self::assertSame(['one' => '@media (max-width:639px){[data-s-one][data-b]{display:none}}'], self::styles()->changed(self::page(self::note('one')), self::page($hidden)));
-        self::assertSame(['one' => ''], self::styles()->changed(self::page($hidden), self::page(self::note('one'))));
+        self::assertSame(['one' => '@media (max-width:639px){[data-s-one][data-b]{display:none}}'], self::changed(self::page(self::note('one')), self::page($hidden)));
+        self::assertSame(['one' => ''], self::changed(self::page($hidden), self::page(self::note('one'))));
     }
 
     /** @return iterable<string, array{Node, Node, bool}> */
@@ -57,9 +58,21 @@ final class BlockStylesTest extends TestCase
         self::assertSame($may, self::styles()->bringOthers($before, $after));
     }
 
+    public function test_a_picture_that_comes_onto_a_ground_brings_its_file(): void
+    {
+        self::assertSame(['one' => ':root{--picture-3:url("/pictures/file3-800.webp")}[data-s-one][data-b]{background-image:var(--picture-3);background-size:cover;background-position:center}'],
+            self::changed(self::page(self::note('one')), self::page(self::note('one', ['desktop' => ['groundPicture' => 3]]))));
+    }
+
+    /** @return array<string, string> */
+    private static function changed(Node $before, Node $after): array
+    {
+        return self::styles()->changed($before, $after, static fn (Node $block): array => [3 => Pages::pictureNumber(3)]);
+    }
+
     private static function styles(): BlockStyles
     {
-        return new BlockStyles(Trees::schema());
+        return new BlockStyles(Trees::schema(), new Pages);
     }
 
     private static function page(Node ...$blocks): Node

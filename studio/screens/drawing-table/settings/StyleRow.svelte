@@ -85,7 +85,7 @@
         {#if reading.own && table.mayEdit}
             <button class="word ml-auto shrink-0 text-xs" onclick={() => set(null)}>back<span class="unseen"> to the house style: {setting.label}</span></button
             >
-        {:else if reading.value === null && last !== undefined && table.mayEdit}
+        {:else if reading.value === null && last !== undefined && setting.type !== 'picture' && table.mayEdit}
             <button
                 class="ml-auto shrink-0 truncate text-xs text-quiet underline decoration-dotted underline-offset-4 hover:text-ink"
                 title="The value that was set last"

@@ -13,6 +13,7 @@ import ExtentStyle from './ExtentStyle.svelte';
 import HtmlCodeField from './HtmlCodeField.svelte';
 import MeasureStyle from './MeasureStyle.svelte';
 import PictureChoiceField from './PictureChoiceField.svelte';
+import PictureStyle from './PictureStyle.svelte';
 import type { FieldProps, StyleProps } from './props';
 import ProportionStyle from './ProportionStyle.svelte';
 import RichTextField from './RichTextField.svelte';
@@ -52,7 +53,7 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     measure: { style: MeasureStyle },
     numbered: { field: ThingsField },
     numbers: { field: ThingsField },
-    picture: { field: PictureChoiceField },
+    picture: { field: PictureChoiceField, style: PictureStyle },
     proportion: { style: ProportionStyle },
     products: { field: ThingsField },
     'rich-text': { field: RichTextField },
