@@ -1,4 +1,4 @@
-import type { FrameLocator } from '@playwright/test';
+import type { FrameLocator, Page } from '@playwright/test';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 import type { Definition } from '../../studio/lib/types';
@@ -26,6 +26,7 @@ async function undeclared(canvas: FrameLocator, definitions: Definition[]): Prom
                 const kind =
                     kinds.find((one) => block.classList.contains(one.kind)) ??
                     kinds.find((one) => CLASSES[one.kind]?.some((name) => block.classList.contains(name)));
+                if (!kind) found.add(`no kind is called as <${block.tagName.toLowerCase()} class="${block.className}">`);
                 if (!kind) continue;
                 const own = [...block.querySelectorAll<HTMLElement>('*')].filter(
                     (element) => element.closest('[data-b]') === block && !element.closest('svg *, .unseen, [hidden], .with-script'),
@@ -64,6 +65,66 @@ async function undeclared(canvas: FrameLocator, definitions: Definition[]): Prom
     );
 }
 
+/** Looks at a page through several of its samples. */
+async function throughSamples(studio: Studio, page: Page, id: number, definitions: Definition[], most = 8): Promise<string[]> {
+    const bad: string[] = [];
+    for (const sample of await page
+        .locator('[data-sample]')
+        .evaluateAll((all) => all.map((one) => one.getAttribute('data-sample') ?? ''))
+        .then((all) => all.slice(0, most))) {
+        await page.goto(`/studio/templates/${id}?sample=${sample}`);
+        await studio.loaded();
+        bad.push(...(await undeclared(studio.canvas, definitions)));
+    }
+    return [...new Set(bad)].sort();
+}
+
+test('and on pages that list products, and on cards', async ({ page }) => {
+    test.setTimeout(120_000);
+    const studio = new Studio(page);
+    await studio.signIn();
+    const made = (await studio.ask('/studio/templates', { name: 'Every list', start: 'blank', pageKind: 'category' })) as { id: number };
+    const card = (await studio.ask('/studio/cards', { name: 'Every block on a card', start: 'blank' })) as { id: number };
+    await page.goto(`/studio/templates/${made.id}`);
+    await studio.loaded();
+    const { definitions, column } = await page.evaluate(() => {
+        const { data } = JSON.parse(document.getElementById('screen')?.textContent ?? '') as Data;
+        return { definitions: data.definitions, column: data.state.tree.children?.[0]?.children?.[0]?.id ?? '' };
+    });
+    const blocks = definitions.filter((one) => one.shelf !== null && one.role === 'block');
+    const insert = (parent: string, kinds: Definition[], what: Record<string, object> = {}): object[] =>
+        kinds.map((one) => ({ edit: 'insert', parent, after: null, node: { ...one.starters[0]?.node, ...(what[one.kind] ? { what: what[one.kind] } : {}) } }));
+    const root = await page.evaluate(async (id) => {
+        const drawn = (await (await fetch(`/studio/cards/${id}/drawn`, { headers: { Accept: 'application/json' } })).json()) as {
+            state: { tree: { id: string } };
+        };
+        return drawn.state.tree.id;
+    }, card.id);
+    await studio.ask(`/studio/templates/${card.id}/edits`, {
+        edits: insert(
+            root,
+            blocks.filter((one) => one.onCards && (one.subjects.length === 0 || one.subjects.includes('product'))),
+            { rating: { none: 'words' }, badges: { badges: ['sale', 'new', 'low', 'out'] } },
+        ),
+        sample: 1,
+    });
+    await studio.ask(`/studio/templates/${made.id}/edits`, {
+        edits: insert(
+            column,
+            blocks.filter((one) => one.subjects.length === 0 || one.subjects.includes('category')),
+            {
+                'product-grid': { card: card.id },
+                beneath: { from: 'collections', pictures: true, words: true, counts: true },
+            },
+        ),
+        sample: 1,
+    });
+    await page.goto(`/studio/templates/${made.id}`);
+    await studio.loaded();
+    await expect(studio.block('.product-grid .card .quick-buy').first()).toBeVisible();
+    expect(await throughSamples(studio, page, made.id, definitions, 4)).toEqual([]);
+});
+
 test('each thing that customers see in a block belongs to a piece that can be styled', async ({ page }) => {
     test.setTimeout(120_000);
     const studio = new Studio(page);
@@ -96,11 +157,5 @@ test('each thing that customers see in a block belongs to a piece that can be st
             node: { ...one.starters[0]?.node, ...(filled[one.kind] ? { what: filled[one.kind] } : {}) },
         }));
     await studio.ask(`${base}/edits`, { edits, sample: 1 });
-    const bad: string[] = [];
-    for (const sample of await page.locator('[data-sample]').evaluateAll((all) => all.slice(0, 8).map((one) => one.getAttribute('data-sample') ?? ''))) {
-        await page.goto(`/studio/templates/${id}?sample=${sample}`);
-        await studio.loaded();
-        bad.push(...(await undeclared(studio.canvas, definitions)));
-    }
-    expect([...new Set(bad)]).toEqual([]);
+    expect(await throughSamples(studio, page, id, definitions)).toEqual([]);
 });
