@@ -410,6 +410,39 @@ test('the finish of one block is given to others; what does not fit is named', a
         await page.keyboard.press('Alt+Shift+V');
         await expect(studio.block('.gallery')).toHaveCSS('background-color', 'rgb(238, 241, 239)');
     });
+
+    const keep = (finish: object | string): Promise<void> =>
+        page.evaluate(
+            (text) => localStorage.setItem('vestibra-finish', text),
+            typeof finish === 'string' ? finish : JSON.stringify({ vestibra: 'finish', from: 'Price', ...finish }),
+        );
+
+    await test.step('one that an earlier version took is brought forward', async () => {
+        await keep({ format: 3, kind: 'price', how: { desktop: { size: 41, colour: 'sale', spaceAbove: 4 } } });
+        await studio.block('.price').click();
+        await page.keyboard.press('Alt+Shift+V');
+        await expect(studio.block('.price-now')).toHaveCSS('font-size', '41px');
+        await expect(studio.block('.price-now')).toHaveCSS('color', 'rgb(163, 38, 42)');
+        await expect(studio.block('.price')).toHaveCSS('margin-block-start', '20px');
+    });
+
+    await test.step('of one that a later version took, what is known is taken and the rest is named', async () => {
+        await keep({ format: 99, kind: 'price', how: { desktop: { 'now.size': 37, 'now.glow': 4 }, watch: { 'now.size': 9 } } });
+        await page.keyboard.press('Alt+Shift+V');
+        await expect(studio.block('.price-now')).toHaveCSS('font-size', '37px');
+        await expect(page.getByText('Left out: glow.')).toBeVisible();
+    });
+
+    await test.step('what is no finish, or has values that nothing takes, changes nothing and says so', async () => {
+        await keep('{"vestibra":"finish"');
+        await studio.block('.title').click();
+        await studio.block('.price').click();
+        await expect(page.getByRole('button', { name: /^give it that of/ })).toHaveCount(0);
+        await keep({ format: 4, kind: 'price', how: { desktop: { 'now.size': '9999px;}body{display:none}' } } });
+        await page.keyboard.press('Alt+Shift+V');
+        await expect(page.getByText(/The value before was kept|was not/).first()).toBeVisible();
+        await expect(studio.block('.price-now')).toHaveCSS('font-size', '37px');
+    });
 });
 
 test('the settings: find one, what has no effect says why, and the outline folds to the path', async ({ page }) => {

@@ -63,7 +63,7 @@ export async function giveFinish(table: Table, ids: string[], piece: Piece | nul
     });
     const unfit = left.length === 0 ? '' : ` Left out: ${[...new Set(left)].join(', ')}.`;
     if (edits.length === 0) notices.warn(`Nothing of the finish of ${finish.from} fits here.${unfit}`);
-    else if (await table.send(edits, undefined, false, finish.format))
+    else if (await table.send(edits, undefined, false, Math.min(finish.format, treeFormat)))
         notices.say(`${counted(ids.length, 'block has', 'blocks have')} the finish of ${finish.from}.${unfit}`, {
             words: 'Take this back',
             do: () => void table.undo(),
@@ -85,6 +85,8 @@ function editsFor(table: Table, finish: Finish, node: TreeNode, only: Piece | nu
 
 /** What a style is called on another block: of the piece with the same name, else of the one that is styled first; null where that does not take it. */
 function nameOn(table: Table, definition: Definition, finish: Finish, name: string, only: Piece | null): string | null {
+    // What an earlier version called otherwise is brought forward by the server, for the kind that it was taken from.
+    if (finish.format < treeFormat && definition.kind === finish.kind && only === null) return name;
     const [, from = '', property = '', state = 'usual'] = KEY.exec(name) ?? [];
     const known = table.data.styles.find((one) => one.name === property);
     if (!known) return definition.kind === finish.kind && definition.settings.some((one) => one.question === 'how' && one.name === name) ? name : null;
