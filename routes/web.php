@@ -69,6 +69,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('house-style/pieces', [Studio\HouseStyleController::class, 'pieces'])->middleware(InTheShop::class);
     Route::get('house-style/cart', [Studio\HouseStyleController::class, 'cart'])->middleware(InTheShop::class);
     Route::get('house-style/{house}/impact', [Studio\HouseStyleController::class, 'impact']);
+    Route::get('house-style/{house}/news', [Studio\HouseStyleController::class, 'news']);
     Route::get('house-style/{house}/tokens', [Studio\HouseStyleController::class, 'file']);
     Route::get('words', [Studio\WordsController::class, 'index']);
     Route::get('words/rows', [Studio\WordsController::class, 'rows']);

@@ -83,12 +83,12 @@ final class HouseBook
         return HouseStyle::fromStored((array) json_decode(is_string($stored) ? $stored : '{}', true));
     }
 
-    /** @return list<string> tokens that differ */
+    /** @return list<string> what is decided differently; what merely follows a decision is none of its own */
     public static function difference(HouseStyle $one, HouseStyle $other): array
     {
-        [$mine, $theirs] = [$one->tokens(), $other->tokens()];
+        [$mine, $theirs] = [$one->own(), $other->own()];
 
-        return array_values(array_filter(array_keys($mine), static fn (string $name): bool => $mine[$name] !== $theirs[$name]));
+        return array_values(array_filter(array_keys(HouseTokens::all()), static fn (string $name): bool => ($mine[$name] ?? null) !== ($theirs[$name] ?? null)));
     }
 
     /**

@@ -70,6 +70,6 @@ final readonly class HouseState
     /** What was looked at, so that nothing else is published. */
     public static function mark(stdClass $row): string
     {
-        return sha1("$row->id $row->draft");
+        return sha1(json_encode([$row->id, $row->name, $row->in_use, $row->draft, $row->live], JSON_THROW_ON_ERROR));
     }
 }

@@ -304,6 +304,55 @@ test('all buttons and sale prices of the shop another colour, in one place, and 
     });
 });
 
+test('two windows on one house style hear of each other, and what was decided is taken back after a reload too', async ({ page, context }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    const other = await context.newPage();
+    const { style } = await studio.ask<{ style: { id: number } }>('/studio/house-style', { name: 'For two windows' });
+    for (const window of [page, other]) {
+        await window.goto(`/studio/house-style?style=${style.id}`);
+        await expect(window.getByRole('group', { name: 'Letters', exact: true })).toBeVisible();
+    }
+    const decide = async (window: typeof page, label: string, value: string): Promise<void> => {
+        await window.getByLabel(label, { exact: true }).fill(value);
+        await window.getByLabel(label, { exact: true }).press('Tab');
+    };
+    await decide(other, 'base', '18');
+    await expect(other.getByText('1 change not published')).toBeVisible();
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(page.getByText('Somebody else has decided letters: base.')).toBeVisible();
+    await expect(page.getByLabel('base', { exact: true })).toHaveValue('18');
+
+    await decide(page, 'each step ×', '1.4');
+    await expect(page.getByText('2 changes not published')).toBeVisible();
+    await page.reload();
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.getByLabel('each step ×', { exact: true })).toHaveValue('1.25');
+    await expect(page.getByText('1 change not published')).toBeVisible();
+
+    await page.route('**/news?*', (route) => route.abort());
+    await decide(other, 'titles', '40');
+    await expect(other.getByText('2 changes not published')).toBeVisible();
+    await decide(page, 'titles', '44');
+    await expect(page.getByText('Somebody has decided this meanwhile. titles: theirs is 40, yours 44.')).toBeVisible();
+    await page.getByRole('button', { name: 'Use mine' }).click();
+    await expect(page.getByLabel('titles', { exact: true })).toHaveValue('44');
+    await other.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await expect(other.getByLabel('titles', { exact: true })).toHaveValue('44');
+
+    await test.step('sizes by hand, step by step', async () => {
+        await page
+            .getByRole('group', { name: 'Sizes, step by step' })
+            .getByRole('button', { name: /^Sizes/ })
+            .click();
+        await expect(page.getByLabel('size 2', { exact: true })).toHaveValue('22.5');
+        await decide(page, 'size 2', '24');
+        await expect(page.getByRole('group', { name: 'Sizes, step by step' })).toContainText('1 by hand');
+        await page.getByRole('button', { name: 'back to the usual: size 2' }).click();
+        await expect(page.getByLabel('size 2', { exact: true })).toHaveValue('22.5');
+    });
+});
+
 test('one category in its own colours; the rest of the shop stays', async ({ page }) => {
     test.setTimeout(120_000);
     const studio = new Studio(page);

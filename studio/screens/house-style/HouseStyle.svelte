@@ -30,6 +30,13 @@
         specimen.show(['font-names', 'font-words', 'font-third'].map((name) => house.value(name)));
         house.sayGone();
         house.sayRead();
+        const news = setInterval(() => void house.news(), 8000);
+        const looks = (): void => void house.news();
+        window.addEventListener('focus', looks);
+        return () => {
+            clearInterval(news);
+            window.removeEventListener('focus', looks);
+        };
     });
 
     function summary(group: string): string {

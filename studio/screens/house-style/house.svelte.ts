@@ -9,6 +9,18 @@ interface Step {
     before: Values;
 }
 
+const STEPS = 'vestibra-house-steps';
+
+/** The steps of this window that led to what stands now. */
+function keptSteps(state: HouseState): Step[] {
+    try {
+        const kept = JSON.parse(sessionStorage.getItem(STEPS) ?? 'null') as { seen: string; steps: Step[] } | null;
+        return kept?.seen === state.seen && Array.isArray(kept.steps) ? kept.steps : [];
+    } catch {
+        return [];
+    }
+}
+
 /** A house style while it is decided: what was decided goes to the server, and what it answers is painted at once. */
 export class House {
     state = $state.raw<HouseState>({} as HouseState);
@@ -30,6 +42,23 @@ export class House {
     ) {
         this.state = data.state;
         this.fonts = data.fonts;
+        this.steps = keptSteps(data.state);
+    }
+
+    /** Takes over what somebody else has decided meanwhile, unless something is on its way from here. */
+    async news(): Promise<void> {
+        if (this.sending || this.busy || document.hidden) return;
+        const { seen } = this.state;
+        const { state } = await get<{ state: HouseState | null }>(`/studio/house-style/${this.id}/news?seen=${seen}`).catch(() => ({ state: null }));
+        if (!state || this.sending || this.busy || this.state.seen !== seen) return;
+        const theirs = this.tokens.filter((one) => decided(state, one.name) !== decided(this.state, one.name));
+        // What they have decided since is not taken back with one's own steps.
+        this.steps = this.steps.filter((step) => !theirs.some((one) => one.name in step.before));
+        this.take(state);
+        if (theirs.length > 0) {
+            const names = theirs.slice(0, 3).map((one) => `${one.groupWords.toLowerCase()}: ${one.label}`);
+            notices.say(`Somebody else has decided ${names.join('; ')}${theirs.length > 3 ? ` and ${theirs.length - 3} more` : ''}. It is shown here now.`);
+        }
     }
 
     get id(): number {
@@ -60,7 +89,7 @@ export class House {
         const names = Object.keys(values);
         const same = last?.words === words && names.every((name) => name in last.before);
         if (!same || Object.keys(this.asked).length === 0) {
-            const before = Object.fromEntries(names.map((name) => [name, this.own(name) ? (this.state.values[name] ?? null) : null]));
+            const before = Object.fromEntries(names.map((name) => [name, decided(this.state, name)]));
             this.steps = [...this.steps.slice(-99), { words, before }];
         }
         this.ask(values);
@@ -104,6 +133,12 @@ export class House {
         }
         this.asked = {};
         this.sending = false;
+        this.keepSteps();
+    }
+
+    /** What can be taken back survives a reload, as long as nobody else decides meanwhile. */
+    private keepSteps(): void {
+        sessionStorage.setItem(STEPS, JSON.stringify({ seen: this.state.seen, steps: this.steps }));
     }
 
     private refused(tokens: Values, error: unknown): void {
@@ -167,10 +202,11 @@ export class House {
     }
 
     async throwAway(): Promise<void> {
-        const before = Object.fromEntries(this.state.changed.map((name) => [name, this.own(name) ? (this.state.values[name] ?? null) : null]));
+        const before = Object.fromEntries(this.state.changed.map((name) => [name, decided(this.state, name)]));
         await this.done(async () => {
             this.take(await post<HouseState>(`/studio/house-style/${this.id}/throw-away`, { seen: this.state.seen }));
             this.steps = [...this.steps, { words: 'thrown away', before }];
+            this.keepSteps();
             notices.say('The draft is as it was published.', { words: 'Take this back', do: () => this.undo() });
         });
     }
@@ -274,6 +310,11 @@ export class House {
         }
         this.busy = false;
     }
+}
+
+/** What a style says itself; null for what follows something else, or is as usual. */
+function decided(state: HouseState, name: string): string | null {
+    return state.own.includes(name) ? (state.values[name] ?? null) : null;
 }
 
 /** The value of a decision as CSS, where it is one as it stands. */

@@ -26,6 +26,14 @@ final class HouseStyleTest extends TestCase
         $this->house = (int) DB::table('house_styles')->where('in_use', true)->value('id');
     }
 
+    public function test_what_follows_a_decision_is_none_of_its_own(): void
+    {
+        $this->set(['text-size' => '18', 'corner' => '4'])->assertOk();
+
+        self::assertEqualsCanonicalizing(['text-size', 'corner', 'size-3'], $this->set(['size-3' => '40'])->json('changed'));
+        self::assertSame(3, $this->set(['size-3' => '40'])->json('style.changed'));
+    }
+
     public function test_a_decision_stays_in_the_draft_until_it_is_published_and_is_brought_back(): void
     {
         $this->set(['colour-accent' => '#1f5b50'])->assertOk()->assertJsonPath('values.colour-accent', '#1f5b50')->assertJsonPath('changed', ['colour-accent']);

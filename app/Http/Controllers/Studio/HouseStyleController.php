@@ -53,6 +53,14 @@ final readonly class HouseStyleController
         ]);
     }
 
+    /** How it stands, where that is another way than was seen: somebody else is at work too. */
+    public function news(Request $request, int $house): JsonResponse
+    {
+        $row = $this->row($house);
+
+        return new JsonResponse(['state' => Asked::text($request, 'seen') === HouseState::mark($row) ? null : $this->state->of($row)]);
+    }
+
     /** Decisions of the draft; null for as usual. */
     public function set(Request $request, int $house): JsonResponse
     {
