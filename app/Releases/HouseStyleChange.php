@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Styling\HouseBook;
+use Vestibra\App\Styling\OwnFonts;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Supposed;
@@ -59,6 +60,7 @@ final readonly class HouseStyleChange implements Change
     public function apply(): void
     {
         DB::table('house_styles')->where('in_use', true)->update(['in_use' => false]);
+        OwnFonts::take($this->after['tokens']);
         $live = (string) json_encode((object) $this->after['tokens']);
         $known = DB::table('house_styles')->where('id', $this->after['style'])->update(['live' => $live, 'in_use' => true]);
         if ($known === 0) {

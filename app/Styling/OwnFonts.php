@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\FontFile;
+use Vestibra\Core\Styling\Fonts;
 use Vestibra\Core\Styling\HouseProblem;
 
 /** The owner's own letters, kept with the shop's data and sent as they came. */
@@ -19,7 +20,7 @@ final readonly class OwnFonts
     public function all(): array
     {
         /** @var list<stdClass> $rows */
-        $rows = DB::table('own_fonts')->orderBy('name')->selectRaw('id, name, kind, hash, length(bytes) as size')->get()->all();
+        $rows = DB::table('own_fonts')->whereNull('let_go_at')->orderBy('name')->selectRaw('id, name, kind, hash, length(bytes) as size')->get()->all();
 
         return array_map(static fn (stdClass $row): array => [
             'key' => "own-$row->id",
@@ -34,8 +35,8 @@ final readonly class OwnFonts
     {
         $problem = match (true) {
             preg_match('/\S/u', $name) !== 1 || mb_strlen($name) > 60 => HouseProblem::FontNoName,
-            DB::table('own_fonts')->count() >= self::MOST => HouseProblem::FontTooMany,
-            DB::table('own_fonts')->where('name', $name)->exists() => HouseProblem::FontNameTaken,
+            DB::table('own_fonts')->whereNull('let_go_at')->count() >= self::MOST => HouseProblem::FontTooMany,
+            DB::table('own_fonts')->whereNull('let_go_at')->where('name', $name)->exists() => HouseProblem::FontNameTaken,
             default => FontFile::problem($bytes),
         };
         if ($problem !== null) {
@@ -53,9 +54,22 @@ final readonly class OwnFonts
         if (is_string($used)) {
             return HouseProblem::FontInUse->at('', ['style' => $used]);
         }
-        DB::table('own_fonts')->where('id', $id)->delete();
+        $inRelease = DB::table('releases')->whereRaw('instr(change_set, ?)', ["\"own-$id\""])->exists();
+        $font = DB::table('own_fonts')->where('id', $id);
+        $inRelease ? $font->update(['let_go_at' => now()]) : $font->delete();
 
         return null;
+    }
+
+    /**
+     * Those that a style names are in the list again: a release that is brought back needs them.
+     *
+     * @param  array<string, string>  $tokens
+     */
+    public static function take(array $tokens): void
+    {
+        $ids = array_map(static fn (string $key): int => (int) substr($key, 4), array_filter($tokens, Fonts::isOwn(...)));
+        DB::table('own_fonts')->whereIntegerInRaw('id', array_values($ids))->whereNotNull('let_go_at')->update(['let_go_at' => null]);
     }
 
     /** @return string|null the address of a family's file; null where it is gone */

@@ -216,6 +216,27 @@ final class HouseStyleTest extends TestCase
         $this->postJson('/studio/house-style/fonts', ['name' => 'Bad'])->assertStatus(422);
     }
 
+    public function test_letters_that_a_release_names_come_back_with_it(): void
+    {
+        $bytes = (string) file_get_contents(base_path('node_modules/@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2'));
+        $bring = fn (): array => $this->post('/studio/house-style/fonts', ['file' => UploadedFile::fake()->createWithContent('own.woff2', $bytes), 'name' => 'Harbour', 'kind' => 'sans'])->assertCreated()->json('fonts.0');
+        $own = $bring();
+        $this->set(['font-words' => $own['key']])->assertOk();
+        $this->publishHouse();
+        $this->set(['font-words' => null])->assertOk();
+        $release = $this->publishHouse();
+        $left = $this->deleteJson('/studio/house-style/fonts/'.substr($own['key'], 4))->assertOk()->json('fonts.*.name');
+        self::assertNotContains('Harbour', $left);
+        $again = $bring();
+        self::assertNotSame($own['key'], $again['key'], 'The name is free for others.');
+
+        $this->postJson("/studio/releases/$release/bring-back")->assertCreated();
+        $this->anew();
+        $page = (string) $this->get('/p/teal-tide-bottled-ink')->getContent();
+        self::assertStringContainsString("font-family:'{$own['key']}';src:url({$own['file']})", $page);
+        $this->get($own['file'])->assertOk();
+    }
+
     public function test_a_style_that_is_gone_is_said_so(): void
     {
         foreach (['impact', 'tokens'] as $path) {
@@ -232,6 +253,14 @@ final class HouseStyleTest extends TestCase
             $this->anew();
             $this->get("/studio/house-style/$specimen?house=$this->house")->assertOk()->assertSee('--colour-accent:#1f5b50', false)->assertDontSee('class="tag"', false);
         }
+    }
+
+    /** @return int the release */
+    private function publishHouse(): int
+    {
+        $seen = $this->getJson("/studio/house-style/$this->house/impact")->assertOk()->json('seen');
+
+        return (int) $this->postJson("/studio/house-style/$this->house/publish", ['seen' => $seen, 'note' => ''])->assertCreated()->json('release.id');
     }
 
     /** @return array<string, string> */
