@@ -195,7 +195,8 @@ test('codes stand at the edge that all words stand at, and the days stay within 
     }
     const panel = await page.locator('[data-settings]').boundingBox();
     const days = page.getByRole('group', { name: 'On the days' });
-    for (const field of await days.locator('input').all()) {
+    await expect(days.locator('.field')).toHaveCount(2);
+    for (const field of await days.locator('.field').all()) {
         const box = await field.boundingBox();
         expect((box?.x ?? 9999) + (box?.width ?? 0)).toBeLessThanOrEqual((panel?.x ?? 0) + (panel?.width ?? 0));
     }

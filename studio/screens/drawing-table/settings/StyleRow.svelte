@@ -75,7 +75,7 @@
 
 <div class="mt-1.5 grid grid-cols-[96px_minmax(0,1fr)] items-center gap-x-2" data-style={setting.name}>
     <label
-        class="truncate text-quiet {drags ? 'cursor-ew-resize touch-none select-none' : ''}"
+        class="leading-tight text-quiet {drags ? 'cursor-ew-resize touch-none select-none' : ''}"
         for={id}
         title={drags ? `${setting.label}: drag to change` : setting.label}
         onpointerdown={press}>{setting.label}</label

@@ -7,7 +7,9 @@
     let { table, setting, id, value, choose }: StyleProps = $props();
     const options = $derived(setting.options ?? []);
     const now = $derived(typeof value === 'string' ? value : '');
-    const drawn = $derived(options.every((one) => ['start', 'center', 'end', 'justify'].includes(one.value.replace('flex-', ''))));
+    const ofColumns = $derived(options.some((one) => one.value === 'stretch'));
+    const DRAWN = ['start', 'center', 'end', 'justify', 'row', 'column', 'column-reverse'];
+    const drawn = $derived(ofColumns || options.every((one) => DRAWN.includes(one.value.replace('flex-', ''))));
     const property = $derived(setting.name.replace(/^.*\.|:.*$/g, ''));
     const fonts = $derived<Record<string, string>>({
         names: table.data.house['font-names'] ?? '',
@@ -33,7 +35,7 @@
                 title={one.words}
                 class="flex h-7.5 w-9 items-center justify-center bg-sheet data-[state=on]:bg-ink data-[state=on]:text-paper"
             >
-                <Marks of={one.value} />
+                <Marks of={ofColumns ? `columns ${one.value.replace('flex-', '')}` : one.value} />
             </ToggleGroup.Item>
         {/each}
     </ToggleGroup.Root>

@@ -1,15 +1,16 @@
 <script lang="ts">
     import type { FieldProps } from './props';
 
-    let { table, id, value, source, set, setOtherwise }: FieldProps = $props();
+    let { table, setting, id, value, source, set, setOtherwise }: FieldProps = $props();
 </script>
 
-{#if source}<label class="text-xs text-quiet" for={id}>otherwise</label>{/if}
-<input
-    {id}
-    type="date"
-    class="field w-full"
-    value={String((source ? source.otherwise : value) ?? '')}
-    disabled={!table.mayEdit}
-    onchange={(event) => (source ? setOtherwise(event.currentTarget.value) : set(event.currentTarget.value))}
-/>
+{#if source}<span class="text-xs text-quiet">otherwise</span>{/if}
+{#await import('../../../../parts/DayBox.svelte') then { default: DayBox }}
+    <DayBox
+        {id}
+        label={setting.label}
+        value={String((source ? source.otherwise : value) ?? '')}
+        disabled={!table.mayEdit}
+        change={(day) => (source ? setOtherwise(day) : set(day))}
+    />
+{/await}

@@ -13,22 +13,10 @@
 </script>
 
 <div class="grid grid-cols-[auto_minmax(0,1fr)] items-center gap-x-2 gap-y-1" role="group" aria-label={setting.label}>
-    <label class="contents text-quiet"
-        >from <input
-            type="date"
-            class="field w-full min-w-0"
-            {disabled}
-            value={days.from ?? ''}
-            onchange={(event) => setEnd('from', event.currentTarget.value)}
-        /></label
-    >
-    <label class="contents text-quiet"
-        >to <input
-            type="date"
-            class="field w-full min-w-0"
-            {disabled}
-            value={days.to ?? ''}
-            onchange={(event) => setEnd('to', event.currentTarget.value)}
-        /></label
-    >
+    {#each ['from', 'to'] as const as end (end)}
+        <span class="text-quiet">{end}</span>
+        {#await import('../../../../parts/DayBox.svelte') then { default: DayBox }}
+            <DayBox label={end} value={days[end] ?? ''} {disabled} change={(day) => setEnd(end, day)} />
+        {/await}
+    {/each}
 </div>
