@@ -390,7 +390,7 @@ test('good on the phone, beside the desktop: pictures first, a smaller title, bo
     await expect(owner.settings.getByText('on the phone')).toBeVisible();
     await owner.fill('size', owner.piece('The whole').getByLabel('Size', { exact: true }), '22');
     await expect(phone.locator('.title')).toHaveCSS('font-size', '22px');
-    await expect(wide.locator('.title')).toHaveCSS('font-size', '46px');
+    await expect(wide.locator('.title')).toHaveCSS('font-size', '48.8px');
     await test.step('what comes from the desktop is said', async () => {
         await owner.piece('The whole').getByRole('button', { name: 'back to the house style: Size' }).click();
         await expect(owner.piece('The whole').getByText('from the desktop')).toBeVisible();
@@ -420,7 +420,7 @@ test('good on the phone, beside the desktop: pictures first, a smaller title, bo
         await expect(phone.locator('.title')).toHaveCount(0);
         const drawn = await looks(page);
         await page.reload();
-        await expect(wide.locator('.title')).toHaveCSS('font-size', '46px');
+        await expect(wide.locator('.title')).toHaveCSS('font-size', '48.8px');
         expect(await looks(page)).toEqual(drawn);
     });
 });

@@ -126,7 +126,7 @@
         <path d="M98 38V118M254 38V118M78 55H274M78 101H274" stroke-dasharray="2 3" stroke="var(--edge)" />
         <path d="M78 28H274M78 24v8M98 24v8M254 24v8M274 24v8M68 12V118M64 12h8M64 38h8M64 55h8M64 101h8M64 118h8" stroke="var(--ink)" />
         <path d="M268 43L278 38H308" stroke="var(--ink)" />
-        <path d="M78 143H274M78 12H120" stroke-dasharray="4 3" />
+        <path d="M78 143H274M68 12H82" stroke-dasharray="4 3" />
         <path d="M274 118v25M270 143h8" stroke="var(--ink)" />
     </svg>
     <span class="absolute top-[69px] left-[128px] text-xs">{differs ? '' : 'as the house style'}</span>
