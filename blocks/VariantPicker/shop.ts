@@ -2,6 +2,14 @@ import { Idiomorph } from 'idiomorph';
 
 let latest = 0;
 
+/** What somebody has typed, such as a quantity, stays. */
+const KEEPS = {
+    callbacks: {
+        beforeAttributeUpdated: (name: string, element: Element): boolean =>
+            !(name === 'value' && element instanceof HTMLInputElement && element.value !== element.defaultValue),
+    },
+};
+
 /**
  * A choice of variant asks the server for the page with that choice and takes over the blocks that follow it (price,
  * picture, stock, picker), so that there is one renderer. Where that page has other styles, it is taken over whole.
@@ -32,11 +40,11 @@ async function follow(form: HTMLFormElement): Promise<void> {
         if (mine !== latest) return;
         const whole = document.getElementById('main');
         const changedWhole = page.getElementById('main');
-        if (whole && changedWhole && takeStyles(page)) Idiomorph.morph(whole, changedWhole.outerHTML);
+        if (whole && changedWhole && takeStyles(page)) Idiomorph.morph(whole, changedWhole.outerHTML, KEEPS);
         for (const block of document.querySelectorAll<HTMLElement>('[data-follows]')) {
             if (block.closest('.card')) continue;
             const changed = page.querySelector(`[data-b="${block.dataset.b ?? ''}"]`);
-            if (changed) Idiomorph.morph(block, changed.outerHTML);
+            if (changed) Idiomorph.morph(block, changed.outerHTML, KEEPS);
             block.querySelector('.gallery-stage')?.scrollTo({ left: 0 });
         }
         window.vestibra?.enhance();

@@ -6,11 +6,36 @@ test('choosing a variant changes price, stock and address without a reload', asy
     await page.evaluate(() => (document.title = 'still here'));
     await page.getByLabel('50 ml').check();
     await expect(page.locator('.price-now')).toHaveText('£13.50');
+    await page.getByLabel('Quantity').fill('4');
+    await page.getByLabel('30 ml').check();
+    await expect(page.locator('.price-now')).toHaveText('£9.50');
+    await expect(page.getByLabel('Quantity')).toHaveValue('4');
     await page.getByLabel('100 ml').check();
     await expect(page.locator('.buy')).toContainText('Sold out');
     expect(await page.title()).toBe('still here');
     await page.reload();
     await expect(page.locator('.price-now')).toHaveText('£17.50');
+});
+
+test('where another variant has other styles, as after a release, the whole page is taken over, and words in a form stay', async ({ page }) => {
+    await page.goto('/p/teal-tide-bottled-ink');
+    await page.route('**/p/teal-tide-bottled-ink?*', async (route) => {
+        const body = await (await route.fetch()).text();
+        const restyled = body
+            .replace(/(<style[^>]*id="departures">)/, '$1.price-now{color:rgb(1, 2, 3)}')
+            .replace('</main>', '<p class="fresh">A block that was not there.</p></main>');
+        await route.fulfill({ body: restyled, contentType: 'text/html' });
+    });
+    await page.getByLabel('Quantity').fill('3');
+    await page.getByLabel('50 ml').check();
+    await expect(page.locator('.price-now').first()).toHaveCSS('color', 'rgb(1, 2, 3)');
+    await expect(page.getByText('A block that was not there.')).toBeVisible();
+    await expect(page.getByLabel('50 ml')).toBeChecked();
+    await expect(page.getByLabel('Quantity')).toHaveValue('3');
+    await page.unroute('**/p/teal-tide-bottled-ink?*');
+    await page.getByLabel('30 ml').check();
+    await expect(page.locator('.price-now').first()).not.toHaveCSS('color', 'rgb(1, 2, 3)');
+    await expect(page.getByText('A block that was not there.')).toHaveCount(0);
 });
 
 test('the picture follows the chosen colour', async ({ page }) => {
