@@ -16,9 +16,11 @@ use Vestibra\Core\Templates\Types\Conditions;
 use Vestibra\Core\Templates\Types\Day;
 use Vestibra\Core\Templates\Types\Days;
 use Vestibra\Core\Templates\Types\Extent;
+use Vestibra\Core\Templates\Types\GroundPicture;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Part;
 use Vestibra\Core\Templates\Types\Products;
+use Vestibra\Core\Templates\Types\Proportion;
 use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Rule;
 use Vestibra\Core\Templates\Types\Several;
@@ -130,5 +132,17 @@ final class TypesTest extends TestCase
         self::assertNotNull($definition);
 
         self::assertSame($fits, TreeReader::problemWith($definition, Question::What, $setting, $value) === null);
+    }
+
+    public function test_a_proportion_and_a_ground_s_picture(): void
+    {
+        self::assertSame(['4 / 3', '1', 'auto', 'auto'], array_map((new Proportion)->css(...), ['4/3', '1', 'own', 7]));
+        self::assertSame(['var(--picture-7)', 'none', 'none'], array_map((new GroundPicture)->css(...), [7, 'none', null]));
+        self::assertSame([null, null], array_map((new GroundPicture)->problem(...), [1, 'none']));
+        foreach ([0, -1, '7', 'url(x)', null, true, 1.5] as $bad) {
+            self::assertSame(SettingProblem::NotAPicture, (new GroundPicture)->problem($bad));
+        }
+        self::assertSame([['picture', 7]], (new GroundPicture)->names(7));
+        self::assertSame([], (new GroundPicture)->names('none'));
     }
 }

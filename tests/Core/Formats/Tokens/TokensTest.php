@@ -52,6 +52,64 @@ final class TokensTest extends TestCase
         self::assertSame(['brand.sea'], array_map(static fn ($problem): string => $problem->path, $read->passedOver));
     }
 
+    public function test_colours_and_shadows_of_others_are_roles_where_they_are_one_of_the_shops(): void
+    {
+        $ink = ['colorSpace' => 'srgb', 'components' => [0.12157, 0.16471, 0.18824]];
+        $shadow = static fn (mixed $colour, int $down = 4): array => ['offsetX' => ['value' => 0, 'unit' => 'px'], 'offsetY' => ['value' => $down, 'unit' => 'px'], 'blur' => '1rem', 'spread' => ['value' => -2, 'unit' => 'px'], 'color' => $colour];
+        $read = TokensReader::parse((string) json_encode([
+            'colours' => ['$type' => 'color', 'colour-ink' => ['$value' => $ink], 'colour-line' => ['$value' => '#cccccc']],
+            'some' => [
+                '$type' => 'color',
+                'link-words' => ['$value' => '#CCCCCC'],
+                'tab-words' => ['$value' => ['alpha' => 0.6] + $ink],
+                'tab-chosen' => ['$value' => ['alpha' => 1] + $ink],
+                'badge-ground' => ['$value' => ['alpha' => 0] + $ink],
+            ],
+            'shadows' => [
+                '$type' => 'shadow',
+                'shadow-soft' => ['$value' => [$shadow(['alpha' => 0.14] + $ink), $shadow('#cccccc', 40)]],
+                'shadow-lifted' => ['$value' => $shadow($ink, 14)],
+                'card-shadow' => ['$value' => $shadow(['alpha' => 0] + $ink)],
+            ],
+        ]));
+
+        self::assertInstanceOf(ReadTokens::class, $read);
+        $own = $read->style->own();
+        ksort($own);
+        self::assertSame([
+            'badge-ground' => 'none',
+            'colour-line' => '#cccccc',
+            'link-words' => 'line',
+            'shadow-lifted' => '0 14 16 -2 ink/99',
+            'shadow-soft' => '0 4 16 -2 ink/14',
+            'tab-words' => 'ink/60',
+        ], $own, 'Of several shadows the first is taken; the others are as usual.');
+    }
+
+    public function test_no_shadow_is_written_as_one_that_cannot_be_seen(): void
+    {
+        $written = TokensWriter::write(HouseStyle::standard())['cards']['card-shadow'];
+        $nothing = ['value' => 0.0, 'unit' => 'px'];
+
+        self::assertEquals([$nothing, $nothing, $nothing, $nothing, 0], [...array_map(static fn (string $part): mixed => $written['$value'][$part], ['offsetX', 'offsetY', 'blur', 'spread']), $written['$value']['color']['alpha']]);
+        self::assertEquals((object) ['vestibra' => 'none'], $written['$extensions']);
+    }
+
+    public function test_groups_are_looked_into_as_deep_as_anybody_writes_them(): void
+    {
+        $deep = static function (int $groups): string {
+            $tokens = ['corner' => ['$type' => 'dimension', '$value' => '12px']];
+            for (; $groups > 0; $groups--) {
+                $tokens = ["g$groups" => $tokens];
+            }
+
+            return (string) json_encode($tokens);
+        };
+
+        self::assertInstanceOf(ReadTokens::class, TokensReader::parse($deep(11)));
+        self::assertIsArray(TokensReader::parse($deep(12)));
+    }
+
     /** @return iterable<string, array{string, HouseProblem}> */
     public static function bad(): iterable
     {
@@ -74,6 +132,12 @@ final class TokensTest extends TestCase
         yield 'five digits' => [$file($colour('#12345')), HouseProblem::FileValue];
         yield 'an address' => [$file($colour('url(https://evil.example)')), HouseProblem::FileValue];
         yield 'a colour without channels' => [$file($colour(['colorSpace' => 'srgb', 'components' => [1, 2, 3]])), HouseProblem::FileValue];
+        yield 'a colour of four channels' => [$file($colour(['colorSpace' => 'srgb', 'components' => [0, 0, 0, 0]])), HouseProblem::FileValue];
+        yield 'a channel in words' => [$file($colour(['colorSpace' => 'srgb', 'components' => [0, 0, 'red']])), HouseProblem::FileValue];
+        yield 'channels of another space' => [$file($colour(['colorSpace' => 'oklch', 'components' => [0, 0, 0]])), HouseProblem::FileValue];
+        yield 'a role that is none of the colours' => [$file(['colours' => ['colour-ink' => ['$type' => 'color', '$value' => '#000000']], 'link-words' => ['$type' => 'color', '$value' => '#123456']]), HouseProblem::FileValue];
+        yield 'nothing to be seen of no colour' => [$file(['link-words' => ['$type' => 'color', '$value' => ['colorSpace' => 'srgb', 'components' => 'none', 'alpha' => 0]]]), HouseProblem::FileValue];
+        yield 'a shadow of words' => [$file(['card-shadow' => ['$type' => 'shadow', '$value' => 'soft']]), HouseProblem::FileValue];
         yield 'too large' => [$file(['corner' => ['$type' => 'dimension', '$value' => ['value' => 1_000_000_000, 'unit' => 'px']]]), HouseProblem::FileValue];
         yield 'past all numbers' => ['{"corner":{"$type":"dimension","$value":{"value":1e999,"unit":"px"}}}', HouseProblem::FileValue];
         yield 'a family that does not ship' => [$file(['font-names' => ['$type' => 'fontFamily', '$value' => 'Comic']]), HouseProblem::FileValue];
