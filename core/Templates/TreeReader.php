@@ -33,6 +33,9 @@ final class TreeReader
 
     private int $count = 0;
 
+    /** @var array<string, array<string, true>> styles that a kind was found to take, by kind: blocks of a tree have the same ones over and over */
+    private array $fine = [];
+
     public function __construct(
         private readonly Schema $schema,
         private readonly Ids $ids,
@@ -193,11 +196,13 @@ final class TreeReader
         }
         $values = [];
         foreach ($input as $name => $value) {
-            $problem = self::problemWith($definition, $question, (string) $name, $value);
+            $known = $question === Question::How && (is_int($value) || is_string($value)) ? (is_int($value) ? "$name $value" : "$name=$value") : null;
+            $problem = $known !== null && isset($this->fine[$definition->kind][$known]) ? null : self::problemWith($definition, $question, (string) $name, $value);
             if ($problem !== null) {
                 $this->report($problem->code, $path, $problem->values);
             } else {
                 $values[(string) $name] = $value;
+                $known === null || $this->fine[$definition->kind][$known] = true;
             }
         }
         ksort($values);
