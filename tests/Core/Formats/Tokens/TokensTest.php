@@ -86,6 +86,19 @@ final class TokensTest extends TestCase
         ], $own, 'Of several shadows the first is taken; the others are as usual.');
     }
 
+    public function test_what_the_shop_noted_beside_a_value_decides_of_that_token_alone(): void
+    {
+        $read = TokensReader::parse((string) json_encode([
+            'corner' => ['$type' => 'dimension', '$value' => '12px', '$extensions' => ['vestibra' => '9']],
+            'round' => ['$type' => 'dimension', '$value' => '20px', '$extensions' => ['vestibra' => '3']],
+            'field-corner' => ['$type' => 'dimension', '$value' => '{round}'],
+            'card-padding' => ['$type' => 'dimension', '$value' => '14px', '$extensions' => ['vestibra' => 'url(x)']],
+        ]));
+
+        self::assertInstanceOf(ReadTokens::class, $read);
+        self::assertSame(['corner' => '9', 'field-corner' => '20', 'card-padding' => '14'], $read->style->own());
+    }
+
     public function test_no_shadow_is_written_as_one_that_cannot_be_seen(): void
     {
         $written = TokensWriter::write(HouseStyle::standard())['cards']['card-shadow'];
