@@ -28,7 +28,7 @@ final class CatalogueBench
         $category = (int) DB::table('categories')->min('id');
         $tag = (int) DB::table('tags')->min('id');
         $queries = [
-            'all' => '', 'by words' => 'q=sheet+99', 'in a category' => "category=$category", 'by brand and tag' => "brand=$brand&tag=$tag", 'on sale' => 'state=on-sale', 'sold out' => 'state=sold-out',
+            'all' => '', 'by words' => 'q=ink+amber', 'in a category' => "category=$category", 'by brand and tag' => "brand=$brand&tag=$tag", 'on sale' => 'state=on-sale', 'sold out' => 'state=sold-out',
             'hidden' => 'state=hidden', 'the newest' => 'sort=new', 'the dearest' => 'sort=dear', 'from the middle' => 'from='.intdiv($size, 2), 'from the end' => 'from='.($size - 50), 'a category, from far down' => "category=$category&from=".intdiv($size, 8),
         ];
         foreach ($queries as $name => $query) {

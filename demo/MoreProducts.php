@@ -5,42 +5,93 @@ declare(strict_types=1);
 namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Vestibra\App\Catalogue\Derived;
+use Vestibra\Core\Catalogue\Folding;
 
-/**
- * Generated products beside the invented ones, to see how the shop stands up to a large catalogue. Written by the
- * database itself, from the seed of each product's number.
- */
+/** Generated products beside the invented ones, to see how the shop stands up to a large catalogue. */
 final class MoreProducts
 {
-    public static function fillUpTo(int $number): void
+    private const AT_ONCE = 500;
+
+    /** SQLite takes so many values at once. */
+    private const MOST_VALUES = 30_000;
+
+    public static function fillUpTo(int $number, int $seed = 1): void
     {
-        DB::transaction(function () use ($number): void {
+        DB::transaction(static function () use ($number, $seed): void {
             $last = (int) DB::table('products')->max('id');
-            $brands = (int) DB::table('brands')->max('id');
-            $categories = (int) DB::table('categories')->max('id');
-            $tags = (int) DB::table('tags')->max('id');
-            $numbers = 'with recursive n(i) as (select '.($last + 1)." union all select i + 1 from n where i < $number)";
-            DB::statement(
-                "$numbers insert into products (id, slug, title, title_folded, title_order, short_description, description, published, brand_id, main_category_id, added_at, review_count, star_sum, picture_count, variant_count)"
-                ." select i, 'sample-sheet-' || i, 'Sample sheet ' || i, 'sample sheet ' || i, name_order('Sample sheet ' || i), '<p>A sheet to try inks on.</p>', '<p>A sheet to try inks on.</p>', 1,"
-                ." i * 7 % $brands + 1, i * 5 % $categories + 1, datetime('2026-01-01', '-' || (i % 900) || ' days'), i % 9, (i % 9) * 4, 1, 1 from n",
-            );
-            DB::statement("insert into category_product (product_id, category_id) select id, main_category_id from products where id > $last");
-            DB::statement("insert or ignore into category_product (product_id, category_id) select id, id * 11 % $categories + 1 from products where id > $last and id % 5 = 0");
-            DB::statement("insert into product_tag (product_id, tag_id) select id, id * 3 % $tags + 1 from products where id > $last and id % 2 = 0");
-            DB::statement("insert or ignore into product_tag (product_id, tag_id) select id, id * 5 % $tags + 1 from products where id > $last and id % 6 = 0");
-            DB::statement("insert into fact_values (product_id, fact_id, position, written, number) select p.id, f.id, 0, p.id * 7 % 40, p.id * 7 % 40 from products p join facts f on f.name = 'Drying time' where p.id > $last and p.id % 3 = 0");
-            DB::statement("insert into variants (product_id, sku, price, sale_price, stock, position) select id, 'GN-' || id, 200 + id * 37 % 9000, case when id % 10 = 0 then 150 end, case when id % 3 = 0 then null else id % 12 end, 0 from products where id > $last");
-            DB::statement("insert into variants (product_id, sku, price, stock, position) select id, 'GN-' || id || 'b', 400 + id * 41 % 9000, id % 9, 1 from products where id > $last and id % 2 = 0");
-            DB::statement(
-                'insert into variant_values (variant_id, option_id, option_value_id) select v.id, o.option_id, case when v.position = 0 then o.one else o.other end'
-                ." from variants v, (select option_id, min(id) as one, max(id) as other from option_values group by option_id having count(*) > 1 order by option_id limit 1) o where v.product_id > $last and v.product_id % 2 = 0",
-            );
-            DB::statement("update products set price_low = (select min(price) from variants v where v.product_id = products.id) where id > $last");
-            DB::statement("update products set variant_count = 2 where id > $last and id % 2 = 0");
-            DB::statement("insert into product_pictures (product_id, picture_id, position) select id, id % (select max(id) from pictures) + 1, 0 from products where id > $last");
-            DB::statement("insert into title_words (word, product_id) select 'sample', id from products where id > $last union all select 'sheet', id from products where id > $last union all select cast(id as text), id from products where id > $last");
-            DB::statement("insert into product_words (rowid, words) select id, title_folded from products where id > $last");
+            $variant = (int) DB::table('variants')->max('id');
+            $inventor = self::inventor($seed);
+            $today = now()->startOfDay();
+            for ($first = $last + 1; $first <= $number; $first += self::AT_ONCE) {
+                $rows = [];
+                for ($id = $first; $id < min($first + self::AT_ONCE, $number + 1); $id++) {
+                    $made = $inventor->product($id);
+                    $rows['products'][] = [
+                        'id' => $id, 'slug' => Str::slug($made->title)."-$id", 'title' => $made->title, 'title_folded' => '', 'short_description' => $made->short, 'description' => $made->description,
+                        'published' => (int) $made->published, 'brand_id' => $made->brand, 'main_category_id' => $made->categories[0], 'added_at' => $today->copy()->subDays($made->daysAgo)->toDateTimeString(),
+                        'review_count' => $made->reviews, 'star_sum' => $made->stars, 'picture_count' => count($made->pictures),
+                        'variant_count' => count(array_filter($made->variants, static fn (array $one): bool => $one['published'])), 'price_low' => min(array_column($made->variants, 'price')),
+                    ];
+                    foreach ($made->categories as $category) {
+                        $rows['category_product'][] = ['product_id' => $id, 'category_id' => $category];
+                    }
+                    foreach ($made->tags as $tag) {
+                        $rows['product_tag'][] = ['product_id' => $id, 'tag_id' => $tag];
+                    }
+                    foreach ($made->facts as $fact) {
+                        $rows['fact_values'][] = ['product_id' => $id, 'fact_id' => $fact['fact'], 'position' => $fact['position'], 'written' => $fact['written'], 'folded' => $fact['folded'], 'number' => $fact['number']];
+                    }
+                    foreach ($made->pictures as $position => $picture) {
+                        $rows['product_pictures'][] = ['product_id' => $id, 'picture_id' => $picture, 'position' => $position];
+                    }
+                    foreach ($made->variants as $position => $one) {
+                        $variant++;
+                        $rows['variants'][] = ['id' => $variant, 'product_id' => $id, 'sku' => sprintf('GN-%06d-%02d', $id, $position + 1), 'price' => $one['price'], 'sale_price' => $one['sale'], 'stock' => $one['stock'], 'published' => (int) $one['published'], 'position' => $position];
+                        foreach ($one['values'] as $option => $value) {
+                            $rows['variant_values'][] = ['variant_id' => $variant, 'option_id' => $option, 'option_value_id' => $value];
+                        }
+                    }
+                    foreach (array_unique(Folding::words($made->title)) as $word) {
+                        $rows['title_words'][] = ['word' => $word, 'product_id' => $id];
+                    }
+                }
+                foreach ($rows as $table => $several) {
+                    self::insert($table, $several);
+                }
+            }
+            DB::update('update products set title_folded = folded_line(title), title_order = name_order(title) where id > ?', [$last]);
+            Derived::words('p.id > ?', $last);
         });
+    }
+
+    private static function inventor(int $seed): Inventor
+    {
+        $ids = static fn (string $table): array => array_values(array_map(intval(...), DB::table($table)->orderBy('id')->pluck('id')->all()));
+        $values = [];
+        foreach (DB::table('option_values')->orderBy('position')->orderBy('id')->get(['id', 'option_id']) as $value) {
+            $values[(int) $value->option_id][] = (int) $value->id;
+        }
+        $options = array_filter($values, static fn (array $several): bool => count($several) > 1);
+        $categories = $ids('categories');
+
+        return new Inventor(
+            $seed,
+            $ids('brands'),
+            $categories === [] ? [1] : $categories,
+            $ids('tags'),
+            array_values(array_map(static fn (object $fact): array => ['id' => (int) $fact->id, 'kind' => (string) $fact->kind, 'decimals' => (int) $fact->decimals, 'choices' => array_values(array_filter((array) json_decode((string) $fact->choices), is_string(...)))], DB::table('facts')->orderBy('id')->get()->all())),
+            array_map(static fn (int $option): array => ['id' => $option, 'values' => $options[$option]], array_keys($options)),
+            $ids('pictures'),
+        );
+    }
+
+    /** @param  non-empty-list<array<string, mixed>>  $rows */
+    private static function insert(string $table, array $rows): void
+    {
+        foreach (array_chunk($rows, max(1, intdiv(self::MOST_VALUES, count($rows[0])))) as $some) {
+            DB::table($table)->insert($some);
+        }
     }
 }
