@@ -96,7 +96,10 @@ final class HouseTokens
         return array_map(static fn (int $place): HouseToken => new HouseToken(
             "size-$place",
             "size $place",
-            $place === 1 ? 'as plain words, unless set by hand' : '',
+            match ($place) {
+                1 => 'as plain words, unless set by hand',
+                default => '',
+            },
             'sizes',
             TokenKind::Pixels,
             '',
