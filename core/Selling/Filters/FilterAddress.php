@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Selling\Filters;
+
+/**
+ * Choices in an address, and back: `brand=ostrelve-5.pellinray-7&colour-o3=teal-12&price=10-40.5`. The same choices are always
+ * written the same way. What is read is whatever can be: unknown filters and values, words for numbers and the like are
+ * passed over.
+ */
+final readonly class FilterAddress
+{
+    /** Values of one filter that are read at most. */
+    public const MOST_VALUES = 50;
+
+    /** @param  list<AddressedFilter>  $filters  in the order in which they stand beside the list */
+    public function __construct(private array $filters)
+    {
+    }
+
+    /** @return array<string, string> parameter => value */
+    public function write(Choices $choices): array
+    {
+        $written = [];
+        foreach ($this->filters as $one) {
+            $values = $choices->values[$one->filter->key] ?? null;
+            $range = $choices->ranges[$one->filter->key] ?? null;
+            if ($range !== null) {
+                $written[$one->parameter()] = self::number($range[0], $one->decimals).'-'.self::number($range[1], $one->decimals);
+            } elseif ($values !== null) {
+                $written[$one->parameter()] = implode('.', array_map(static fn (int $value): string => isset($one->labels[$value]) && $one->labels[$value] !== '' ? "{$one->labels[$value]}-$value" : (string) $value, $values));
+            }
+        }
+
+        return $written;
+    }
+
+    /** @param  array<array-key, mixed>  $query  untrusted */
+    public function read(array $query): Choices
+    {
+        $choices = Choices::none();
+        foreach ($query as $parameter => $written) {
+            $one = $this->named((string) $parameter);
+            if ($one === null || ! is_string($written)) {
+                continue;
+            }
+            if ($one->filter->isRange) {
+                [$least, $most] = self::ends($written, $one->decimals);
+                $choices = $choices->between($one->filter->key, $least, $most);
+            } else {
+                $choices = $choices->with($one->filter->key, self::values($written, $one));
+            }
+        }
+
+        return $choices;
+    }
+
+    private function named(string $parameter): ?AddressedFilter
+    {
+        $mark = preg_match('/-([a-z]\d{1,9})$/D', $parameter, $part) === 1 ? $part[1] : '';
+        foreach ($this->filters as $one) {
+            if ($mark !== '' && $one->mark === $mark || $one->mark === '' && $one->name === $parameter) {
+                return $one;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<int> those that the filter has */
+    private static function values(string $written, AddressedFilter $one): array
+    {
+        $values = [];
+        foreach (explode('.', $written, self::MOST_VALUES + 1) as $value) {
+            if (count($values) < self::MOST_VALUES && preg_match('/(?:^|-)(\d{1,9})$/D', $value, $number) === 1 && isset($one->labels[(int) $number[1]])) {
+                $values[] = (int) $number[1];
+            }
+        }
+
+        return $values;
+    }
+
+    /** @return array{int|null, int|null} */
+    private static function ends(string $written, int $decimals): array
+    {
+        if (preg_match('/^(\d{0,9}(?:\.\d{1,6})?)-(\d{0,9}(?:\.\d{1,6})?)$/D', $written, $ends) !== 1) {
+            return [null, null];
+        }
+        $number = static fn (string $end): ?int => $end === '' ? null : (int) round((float) $end * 10 ** $decimals);
+
+        return [$number($ends[1]), $number($ends[2])];
+    }
+
+    private static function number(?int $value, int $decimals): string
+    {
+        if ($value === null) {
+            return '';
+        }
+        $written = number_format($value / 10 ** $decimals, $decimals, '.', '');
+
+        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+    }
+}
