@@ -8,6 +8,8 @@ use Illuminate\Console\Command;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\Templates\Exchange;
+use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Formats\TemplateSchema;
 
 final class TemplateCommand extends Command
 {
@@ -15,16 +17,17 @@ final class TemplateCommand extends Command
 
     private const MOST_BYTES = 5_000_000;
 
-    protected $signature = 'vestibra:template {what : import or export} {which : export: its number or name; import: a file, - for standard input} {--with-reach : import: take over where it is to appear} {--json}';
+    protected $signature = 'vestibra:template {what : import, export or schema} {which? : export: its number or name; import: a file, - for standard input} {--with-reach : import: take over where it is to appear} {--json}';
 
     protected $description = 'Writes one template as JSON, or reads one; an import is a draft that appears nowhere';
 
-    public function handle(Exchange $exchange): int
+    public function handle(Exchange $exchange, Composer $composer): int
     {
         return match ($this->text('what')) {
             'export' => $this->export($exchange),
             'import' => $this->import($exchange),
-            default => $this->refuse('Say “import” or “export”.'),
+            'schema' => $this->json((new TemplateSchema($composer->schema))->toArray()),
+            default => $this->refuse('Say “import”, “export” or “schema”.'),
         };
     }
 
