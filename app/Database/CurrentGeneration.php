@@ -8,6 +8,7 @@ use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\NameOrder;
+use Vestibra\Core\Selling\BestRated;
 
 /**
  * Opens the database of the generation that is in use at this moment. Asked for by the link's own name it would be that of
@@ -29,6 +30,7 @@ final class CurrentGeneration extends SQLiteConnector
         $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('folded', static fn (?string $text): string => Folding::fold(strip_tags((string) $text)), 1, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('folded_line', static fn (?string $line): string => Folding::fold((string) $line), 1, PDO::SQLITE_DETERMINISTIC);
+        $pdo->sqliteCreateFunction('best_rated', static fn (int $reviews, int $stars): float => BestRated::score($reviews, $stars), 2, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);
 
         return $pdo;

@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Types\Toggle;
 /** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
 final readonly class ProductGridBlock implements BlockKind
 {
-    private const ORDERS = ['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'own' => 'a collection’s own order'];
+    private const ORDERS = ['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'a collection’s own order'];
 
     public function definition(): Definition
     {

@@ -62,7 +62,7 @@ interface Shop
 
     /**
      * @param  Reach|null  $rule  null for all products of the shop
-     * @param  string  $sort  `new`, `title`, `cheap` or `dear`
+     * @param  string  $sort  `new`, `title`, `cheap`, `dear`, `rated` or `saving`
      * @return list<int> published ones that a rule takes
      */
     public function byRule(?Reach $rule, string $sort, int $most): array;

@@ -150,6 +150,8 @@ return [
     'list.own' => 'In unserer Reihenfolge',
     'list.cheap' => 'Günstiges zuerst',
     'list.dear' => 'Teures zuerst',
+    'list.rated' => 'Am besten bewertet zuerst',
+    'list.saving' => 'Größte Ersparnis zuerst',
     'list.pages' => 'Seiten',
     'list.page' => 'Seite',
     'list.before' => 'Zurück',

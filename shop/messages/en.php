@@ -150,6 +150,8 @@ return [
     'list.own' => 'In our order',
     'list.cheap' => 'Lowest price first',
     'list.dear' => 'Highest price first',
+    'list.rated' => 'Best rated first',
+    'list.saving' => 'Biggest saving first',
     'list.pages' => 'Pages',
     'list.page' => 'Page',
     'list.before' => 'Before',

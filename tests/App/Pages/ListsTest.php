@@ -9,6 +9,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Selling\BestRated;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Tests\App\TestCase;
 
@@ -33,6 +34,29 @@ final class ListsTest extends TestCase
         $html = (string) $this->get("$address?$query")->assertOk()->getContent();
         self::assertGreaterThan(0, substr_count($html, 'class="card-cover"'));
         self::assertLessThanOrEqual(12, substr_count($html, 'class="card-cover"'));
+    }
+
+    public function test_the_best_rated_and_those_with_the_biggest_saving_come_first(): void
+    {
+        MoreProducts::fillUpTo(600);
+        $products = DB::table('products')->where('published', true)->get(['id', 'slug', 'review_count', 'star_sum'])->all();
+        $rated = array_column($products, null, 'slug');
+        $first = array_slice($this->slugs('/all?sort=rated'), 0, 12);
+        $scores = array_map(static fn (string $slug): float => BestRated::score($rated[$slug]->review_count, $rated[$slug]->star_sum), $first);
+        $all = array_map(static fn (object $one): float => BestRated::score($one->review_count, $one->star_sum), $products);
+        rsort($all);
+        self::assertSame(array_slice($all, 0, count($first)), $scores);
+
+        $savings = [];
+        foreach (DB::table('variants')->where('published', true)->whereColumn('sale_price', '<', 'price')->whereNull('sale_from')->whereNull('sale_until')->get(['product_id', 'price', 'sale_price']) as $one) {
+            $savings[$one->product_id] = max($savings[$one->product_id] ?? 0, ($one->price - $one->sale_price) / $one->price);
+        }
+        $shown = array_map(static fn (string $slug): float => $savings[$rated[$slug]->id] ?? 0.0, array_slice($this->slugs('/all?sort=saving'), 0, 12));
+        $expected = array_values(array_intersect_key($savings, array_column($products, 'id', 'id')));
+        rsort($expected);
+        self::assertEqualsWithDelta(array_slice($expected, 0, count($shown)), $shown, 0.000001);
+        $this->get('/all?sort=rated')->assertSee('Best rated first')->assertSee('Biggest saving first');
+        $this->get('/all?sort[]=rated')->assertOk();
     }
 
     public function test_a_collection_stands_in_the_owners_order_until_somebody_asks_for_another(): void
