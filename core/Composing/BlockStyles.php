@@ -29,7 +29,8 @@ final readonly class BlockStyles
     {
         $css = [];
         foreach (self::both($before, $after) as [$was, $node]) {
-            if ($was !== null && $was->how === $node->how && ($was->when['widths'] ?? null) === ($node->when['widths'] ?? null)) {
+            // What did not appear until now has no rules on the page yet.
+            if ($was !== null && $was->how === $node->how && $was->when === $node->when) {
                 continue;
             }
             $definition = $this->schema->definition($node->kind);

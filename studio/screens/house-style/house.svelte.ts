@@ -173,6 +173,7 @@ export class House {
     private take(state: HouseState): void {
         this.state = state;
         this.impact = null;
+        this.keepSteps();
         this.paint();
     }
 

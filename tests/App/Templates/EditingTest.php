@@ -187,6 +187,17 @@ final class EditingTest extends TestCase
         $this->get("$this->address/canvas/$heather")->assertSee('<div data-b="r" data-absent="nothing to show: this product has no reviews"></div>', false);
     }
 
+    public function test_what_is_switched_on_again_comes_with_its_styles(): void
+    {
+        $price = $this->block($this->template, 'price');
+        $set = static fn (string $question, string $name, mixed $value): array => ['edit' => 'set', 'id' => $price, 'question' => $question, 'setting' => $name, 'value' => $value, 'width' => 'desktop'];
+        $this->edit($this->template, $set('how', 'now.size', 44), $set('when', 'off', true));
+        $this->get("$this->address/canvas/1")->assertDontSee("[data-s-$price]", false);
+        $answer = $this->send([$set('when', 'off', null)])->assertOk();
+
+        self::assertSame("[data-s-$price][data-b] .price-now{font-size:44px}", $answer->json("styles.$price"));
+    }
+
     public function test_the_canvas_is_the_shops_own_page(): void
     {
         $this->edit($this->template, $this->reach([['product', 'isOneOf', [1]]]));

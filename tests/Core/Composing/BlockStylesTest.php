@@ -37,6 +37,14 @@ final class BlockStylesTest extends TestCase
         self::assertSame(['one' => ''], self::changed(self::page($hidden), self::page(self::note('one'))));
     }
 
+    public function test_a_block_that_appears_brings_its_styles(): void
+    {
+        foreach ([['off' => true], ['days' => ['from' => '2999-01-01', 'to' => null]]] as $when) {
+            $absent = new Node('one', 'note', ['text' => 'Words'], how: self::PADDED, when: $when);
+            self::assertSame(['one' => '[data-s-one][data-b]{padding:20px}'], self::changed(self::page($absent), self::page(self::note('one', self::PADDED))));
+        }
+    }
+
     /** @return iterable<string, array{Node, Node, bool}> */
     public static function others(): iterable
     {
