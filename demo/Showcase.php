@@ -52,6 +52,11 @@ final readonly class Showcase
         $collection = $this->made($owner, 'Two collections with a banner', 'banner', PageKind::Collection, ['collection', 'isOneOf', $named('collections', 'Winter letters', 'On the train')]);
         $this->shownAs($owner, $shelf, $ink);
         $this->shownAs($owner, $collection, $framed);
+        $narrowed = $this->made($owner, 'Pens, with filters beside', 'beside', PageKind::Category, ['category', 'isIn', $named('categories', 'Pens')]);
+        foreach ([['Nib', 'buttons'], ['Colour', 'swatches']] as [$option, $as]) {
+            $this->inserted($owner, $narrowed, 'filter', ['id' => 'by'.mb_strtolower($option), 'kind' => 'filter', 'what' => ['by' => 'option', 'option' => $named('options', $option)[0], 'as' => $as]]);
+        }
+        $this->published($owner, 'Filters for pens', $narrowed);
         $this->published($owner, 'Banners for inks and two collections, with cards of their own', $shelf, $collection, $ink);
 
         $this->inserted($owner, $pens, 'rating', ['id' => 'pensnote', 'kind' => 'note', 'what' => ['text' => 'Every nib is tried by hand before it leaves us.']]);

@@ -14,6 +14,12 @@ interface Behaviour {
 import.meta.glob('../blocks/*/style.css', { eager: true });
 const behaviours = Object.values(import.meta.glob<Behaviour>('../blocks/*/shop.ts', { eager: true }));
 
+/** What scripts have drawn in a block stays theirs, and what somebody has folded or unfolded stays so. */
+const theirs = {
+    beforeNodeMorphed: (node: Node): boolean => !(node instanceof HTMLElement && node.dataset.own),
+    beforeAttributeUpdated: (name: string, node: Element): boolean => !(name === 'open' && node instanceof HTMLDetailsElement),
+};
+
 declare global {
     interface Window {
         vestibra?: { enhance: () => void; openTab: (id: string) => void; morph: (element: Element, html: string) => void };
@@ -27,7 +33,7 @@ function enhance(): void {
 window.vestibra = {
     enhance,
     openTab: (id) => behaviours.forEach((behaviour) => behaviour.reveal?.(id)),
-    morph: (element, html) => void Idiomorph.morph(element, html),
+    morph: (element, html) => void Idiomorph.morph(element, html, { callbacks: theirs }),
 };
 
 enhance();

@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Vestibra\Bench\CardsBench;
 use Vestibra\Bench\CatalogueBench;
+use Vestibra\Bench\FiltersBench;
 use Vestibra\Bench\FolderBench;
 use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\ListBench;
@@ -22,11 +23,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -43,7 +44,7 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
@@ -82,6 +83,7 @@ final class BenchCommand extends Command
                 'impact' => (new ImpactBench)->run($this->seed(), $size),
                 'catalogue' => (new CatalogueBench)->run($size),
                 'list' => (new ListBench)->run($size),
+                'filters' => (new FiltersBench)->run($size, $this->seed()),
                 'cards' => (new CardsBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });

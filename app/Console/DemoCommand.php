@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
 use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\App\Models\User;
+use Vestibra\App\Shop\Filters\FilterPacks;
 use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Words\Counted;
 use Vestibra\Demo\Extras;
@@ -31,7 +32,7 @@ final class DemoCommand extends Command
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase): int
+    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase, FilterPacks $packs): int
     {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -66,6 +67,7 @@ final class DemoCommand extends Command
         if (is_string($wanted) && (int) $wanted > DB::table('products')->count()) {
             MoreProducts::fillUpTo(min(1_000_000, (int) $wanted));
         }
+        $packs->refresh();
         $products = DB::table('products')->count();
         $this->option('json')
             ? $this->line((string) json_encode(['products' => $products, 'email' => self::EMAIL, 'password' => self::PASSWORD]))

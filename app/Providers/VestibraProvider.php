@@ -121,6 +121,7 @@ final class VestibraProvider extends ServiceProvider
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
+        $this->loadViewsFrom(base_path('blocks'), 'blocks');
         View::composer('shop::layout', AroundPages::class);
         View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app->make(ShopMessages::class)->forViews()));
         $this->loadViewsFrom(base_path('studio/views'), 'studio');

@@ -15,7 +15,7 @@ use Vestibra\Core\Composing\ComposedNode;
 
 /**
  * Prints composed blocks through their views. On the canvas a block without anything to show leaves an empty mark that
- * says why; in the shop it leaves nothing.
+ * says why; in the shop it leaves nothing, or, where it may come back with other products, a place for it.
  */
 final class BlockPrinter
 {
@@ -45,7 +45,7 @@ final class BlockPrinter
     private function node(ComposedNode $node, bool $canvas, ?int $line, bool $isCard): string
     {
         if ($node->absent !== null && ! ($canvas && $this->holdsBlocks($node))) {
-            return $canvas ? $this->mark($node->id, $node->absent) : '';
+            return $canvas ? $this->mark($node->id, $node->absent) : ($node->follows ? '<template data-b="'.e($node->id).'" data-part></template>' : '');
         }
         $slot = '';
         foreach ($node->children as $at => $child) {
@@ -87,9 +87,10 @@ final class BlockPrinter
         $stands = $line === null ? '' : " data-line=\"$line\"";
         $absent = $node->absent === null ? '' : ' data-absent="'.e($node->absent).'"';
 
+        $part = $node->follows && ! $canvas ? ' data-part' : '';
         $note = $canvas && $node->note !== null ? ' data-note="'.e($node->note).'"' : '';
 
-        return new HtmlString('data-b="'.e($node->id).'"'.($node->mark === null ? '' : " $node->mark").$stands.$absent.$note);
+        return new HtmlString('data-b="'.e($node->id).'"'.($node->mark === null ? '' : " $node->mark").$stands.$part.$absent.$note);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
+use Vestibra\App\Shop\Filters\FilterWish;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
@@ -13,11 +14,15 @@ final readonly class PageList
 {
     private const MOST = 96;
 
-    /** @param  bool  $choosable  whether customers may see more of them at once */
+    /**
+     * @param  bool  $choosable  whether customers may see more of them at once
+     * @param  list<FilterWish>  $filters  that stand beside them, in their order
+     */
     public function __construct(
         public int $perPage = 12,
         public string $sort = 'new',
         public bool $choosable = false,
+        public array $filters = [],
     ) {
     }
 
@@ -25,19 +30,31 @@ final readonly class PageList
     {
         $grid = null;
         $choosable = false;
+        $filters = [];
         foreach ($tree->walk() as $node) {
             $on = ($node->when['off'] ?? false) !== true;
             $choosable = $choosable || ($on && $node->kind === 'per-page');
+            if ($on && $node->kind === 'filter') {
+                $filters[] = self::wish($node, $schema);
+            }
             if ($grid === null && $on && $schema->definition($node->kind)?->listsProducts === true && self::what($node, $schema, 'feed') === 'page') {
                 $grid = $node;
             }
         }
         if ($grid === null) {
-            return new self(choosable: $choosable);
+            return new self(choosable: $choosable, filters: $filters);
         }
         $sort = self::what($grid, $schema, 'sort');
 
-        return new self(self::perPage($grid, $schema), is_string($sort) ? $sort : 'new', $choosable);
+        return new self(self::perPage($grid, $schema), is_string($sort) ? $sort : 'new', $choosable, $filters);
+    }
+
+    private static function wish(Node $node, Schema $schema): FilterWish
+    {
+        $by = self::what($node, $schema, 'by');
+        $number = $by === 'option' || $by === 'fact' ? self::what($node, $schema, $by) : null;
+
+        return new FilterWish(is_string($by) ? $by : '', is_int($number) ? $number : 0, self::what($node, $schema, 'inStock') === true);
     }
 
     /** As many rows as were said of as many as stand in one, where both are said; else so many. */

@@ -19,6 +19,7 @@ use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
@@ -58,7 +59,8 @@ final readonly class PageMaker
     public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false, ?array $only = null, bool $styled = true): ComposedPage
     {
         $tree = $this->filler->fill($tree, $subject, $drafts);
-        $page = $this->composer->compose($tree, $this->context($tree, $subject, $visit, $explain, $drafts, $only), $explain, $styled);
+        $context = $this->context($tree, $subject, $visit, $explain, $drafts, $only);
+        $page = $this->composer->compose($tree, $context, $explain, $styled);
         foreach ($page->failures as $failure) {
             $this->log->error("The block $failure->blockId ($failure->kind) failed for {$subject->kind()->value} {$subject->id()}.", ['exception' => $failure->error]);
             if ($templateId !== null) {
@@ -66,7 +68,26 @@ final readonly class PageMaker
             }
         }
 
-        return $page;
+        return $context->shop instanceof PageShop ? $page->listing($context->shop->asked()) : $page;
+    }
+
+    /** The products of a page as somebody asked for them, without the page. */
+    public function listed(Node $tree, Subject $subject, Visit $visit): Listed
+    {
+        $tree = $this->filler->fill($tree, $subject);
+
+        return $this->context($tree, $subject, $visit)->shop->listed();
+    }
+
+    /** @return array<string, string> id => what follows the products of the page */
+    public function parts(ComposedPage $page): array
+    {
+        $parts = [];
+        foreach ($page->page->following() as $node) {
+            $parts[$node->id] = $this->print($node);
+        }
+
+        return $parts;
     }
 
     /** The tree with the shared parts and a product's own blocks in their places. */
@@ -109,7 +130,7 @@ final readonly class PageMaker
         return new CardList($tree, array_map(
             static fn (Product $product): Context => new Context($product, self::choose($product, new Visit), $categories, $addresses, $money, $now, $shops($product), $messages, ...$things),
             $products,
-        ), $only);
+        ), $only, $things['pictures']);
     }
 
     /**

@@ -111,6 +111,12 @@ final class PageShop implements Shop
         return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
     }
 
+    /** The products of the page, if a block has asked for them. */
+    public function asked(): ?Listed
+    {
+        return $this->listed;
+    }
+
     public function byRule(?Reach $rule, string $sort, int $most): array
     {
         return $this->listing->byRule($rule, $sort, $most);

@@ -27,6 +27,9 @@ final readonly class PageView
             'title' => $subject->searchTitle() ?: null,
             'description' => $subject->searchDescription(),
             'looking' => $looking,
+            'keeps' => array_filter(['sort' => $visit->sort, 'show' => $visit->perPage]),
+            'narrowed' => ($page->listed->narrowed->chips ?? []) !== [],
+            'styles' => md5($page->css),
             'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,
         ]);
     }
@@ -55,6 +58,9 @@ final readonly class PageView
             'withFooter' => $page->page->data['footer'] ?? true,
             'looking' => null,
             'notAsWished' => false,
+            'keeps' => [],
+            'narrowed' => false,
+            'styles' => '',
         ]);
     }
 }

@@ -7,8 +7,10 @@ namespace Vestibra\App\Shop;
 use DateTimeImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\AssortmentPages;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
@@ -17,10 +19,13 @@ use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ReachSql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\PageList;
+use Vestibra\App\Shop\Filters\FilterPacks;
+use Vestibra\App\Shop\Filters\ListFilters;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Composing\Narrowed;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
@@ -29,6 +34,7 @@ use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Selling\Filters\Packed\NarrowedPacks;
 
 /**
  * A page of products of a listing, with its order and its paging; and what other lists of products are fed with.
@@ -63,6 +69,9 @@ final readonly class Listing
         private PagesOfTheShop $pages,
         private Categories $categories,
         private LiveRules $live,
+        private ListFilters $filters,
+        private ShopMessages $messages,
+        private ShopSettings $settings,
     ) {
     }
 
@@ -124,19 +133,48 @@ final readonly class Listing
         $sorts = $own === null ? self::SORTS : [self::OWN, ...self::SORTS];
         $asked = in_array($visit->sort, $sorts, true);
         $sort = $asked ? $visit->sort : (in_array($list->sort, $sorts, true) ? $list->sort : self::SORTS[0]);
-        $pages = max(1, (int) ceil($subject->products / $perPage));
+        $holding = $finds->holding($subject);
+        $narrowed = $list->filters === [] ? null : $this->filters->of($subject, $holding, $list->filters, $visit->filters, self::searchWhere(...));
+        $total = $narrowed?->asked() === [] ? $subject->products : ($narrowed->outcome->total ?? $subject->products);
+        $pages = max(1, (int) ceil($total / $perPage));
         $page = max(1, min($pages, $visit->page));
         [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
-        $holding = $finds->holding($subject);
         // Many are looked for among all in their order, few are put in order themselves.
-        $held = $holding === FindsPages::EVERYTHING ? '1' : ($subject->products > self::MANY ? '+' : '')."p.id in ($holding)";
-        $ids = array_column(DB::select(
+        $held = match (true) {
+            $narrowed !== null && $narrowed->asked() !== [] => $this->among($narrowed->outcome),
+            $holding === FindsPages::EVERYTHING => '1',
+            default => ($subject->products > self::MANY ? '+' : '')."p.id in ($holding)",
+        };
+        $ids = $total === 0 ? [] : array_column(DB::select(
             "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
             [...$bindings, $perPage, ($page - 1) * $perPage],
         ), 'id');
         $kept = ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
-        return new Listed($ids, $subject->products, $page, $pages, $sort, $sorts, $perPage, $choices, $kept);
+        return new Listed(
+            $ids,
+            $total,
+            $page,
+            $pages,
+            $sort,
+            $sorts,
+            $perPage,
+            $choices,
+            ($narrowed?->asked() ?? []) + $kept,
+            $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new Narrowed,
+        );
+    }
+
+    /** @return string SQL, whether the product called `p` is among those that are left */
+    private function among(NarrowedPacks $outcome): string
+    {
+        if ($outcome->total <= self::MANY) {
+            return 'p.id in ('.implode(',', $outcome->found->ids()).')';
+        }
+        $pdo = DB::connection()->getPdo();
+        $pdo->sqliteCreateFunction('is_left', FilterPacks::isLeft($outcome->found), 1, PDO::SQLITE_DETERMINISTIC);
+
+        return '+is_left(p.id)';
     }
 
     /** @return array{ids: list<int>, total: int, page: int, pages: int, sort: string, sorts: list<string>, keep: array<string, string>} */

@@ -8,9 +8,22 @@ use Illuminate\Http\Request;
 use Vestibra\App\Http\Asked;
 use Vestibra\Core\Composing\Visit;
 
-/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `page`, `sort`, `show` and `reviews` speak for themselves. */
+/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `page`, `sort`, `show` and `reviews` speak for themselves, and what is left may be filters. */
 final class Visits
 {
+    private const KNOWN = ['o' => true, 'reviews' => true, 'page' => true, 'sort' => true, 'show' => true, 'q' => true];
+
+    private const MOST_FILTERS = 60;
+
+    /** What the form of the filters sends besides them. */
+    public const FORM = 'narrow';
+
+    /** Whether it came from the form of the filters, whose address is longer than that of what was chosen. */
+    public static function isForm(Visit $visit): bool
+    {
+        return isset($visit->filters[self::FORM]);
+    }
+
     /** Anything that is not a pair of whole numbers becomes a wish that nothing fulfils. */
     public static function from(Request $request): Visit
     {
@@ -19,6 +32,13 @@ final class Visits
             $wishes[(int) $option] = is_string($value) && ctype_digit($value) && strlen($value) < 16 ? (int) $value : 0;
         }
 
-        return new Visit($wishes, Asked::text($request, 'reviews', 20), Asked::page($request), Asked::text($request, 'sort', 20), Asked::number($request, 'show', 0, 0, 10_000));
+        return new Visit(
+            $wishes,
+            Asked::text($request, 'reviews', 20),
+            Asked::page($request),
+            Asked::text($request, 'sort', 20),
+            Asked::number($request, 'show', 0, 0, 10_000),
+            array_slice(array_diff_key($request->query->all(), self::KNOWN), 0, self::MOST_FILTERS, true),
+        );
     }
 }

@@ -53,15 +53,25 @@ final class ListingStarts
         return [
             Starts::band([['kind' => 'breadcrumbs']]),
             Starts::band(
-                ['share' => 1, 'how' => ['staysInView' => true], ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-4']]], ['kind' => 'page-description'], ...self::ways($kind, ['counts' => true])],
+                ['share' => 1, ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-4']]], ['kind' => 'page-description'], self::filters()],
                 [
                     'share' => 3,
+                    ['kind' => 'chosen-filters'],
                     ['kind' => 'result-count'],
                     self::grid($kind, ['count' => false, 'rows' => 4], ['perRow' => 3]),
                     ['kind' => 'paging', 'what' => ['way' => 'more'], 'how' => ['desktop' => ['align' => 'center']]],
                 ],
             ),
         ];
+    }
+
+    /** @return array<string, mixed> what a shop that is not known yet may be narrowed by: what leads to nothing is not there */
+    private static function filters(): array
+    {
+        return ['kind' => 'filters', 'children' => array_map(
+            static fn (string $by): array => ['kind' => 'filter', 'what' => ['by' => $by]],
+            ['category', 'price', 'brand', 'rating', 'stock', 'sale'],
+        )];
     }
 
     /**

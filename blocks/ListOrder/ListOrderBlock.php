@@ -28,6 +28,7 @@ final readonly class ListOrderBlock implements BlockKind
             onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
+            followsList: true,
             pieces: [
                 Piece::box('field', 'Field', 'select')->withLines(),
             ],

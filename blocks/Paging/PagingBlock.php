@@ -36,6 +36,7 @@ final readonly class PagingBlock implements BlockKind
             onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
+            followsList: true,
             wordsMayStay: true,
             pieces: [
                 Piece::pressed('page', 'Pages', 'a')->when(PieceState::Chosen, 'a[aria-current]')->asChief(),

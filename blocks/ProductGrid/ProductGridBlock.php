@@ -65,12 +65,13 @@ final readonly class ProductGridBlock implements BlockKind
             ],
             searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
             onCards: false,
-            messages: ['badge', 'cards', 'list', 'price'],
+            messages: ['badge', 'cards', 'filters', 'list', 'price'],
             essential: Essential::Products,
             essentialWhile: ['feed' => 'page'],
             headingLevel: 2,
             wordsMayStay: true,
             listsProducts: true,
+            followsList: true,
             pieces: [
                 Piece::letters('title', 'Heading', '> .product-grid-title'),
                 Piece::box('bar', 'Line above', '> .product-grid-bar')->withLines(),
@@ -105,6 +106,8 @@ final readonly class ProductGridBlock implements BlockKind
             'sorts' => $settings->bool('order') && $listed->total > 1 ? $listed->sorts : [],
             'asked' => array_diff_key($listed->asked, ['sort' => true]),
             'page' => $listed->page,
+            'giveUp' => $listed->narrowed->giveUp,
+            'clear' => $listed->narrowed->chips === [] ? null : $listed->narrowed->clear,
         ]);
     }
 
@@ -149,6 +152,8 @@ final readonly class ProductGridBlock implements BlockKind
             'sorts' => [],
             'asked' => [],
             'page' => null,
+            'giveUp' => null,
+            'clear' => null,
         ])->with($cards);
     }
 

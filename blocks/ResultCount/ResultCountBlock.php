@@ -27,6 +27,7 @@ final readonly class ResultCountBlock implements BlockKind
             onCards: false,
             messages: ['list'],
             subjects: SubjectKind::LISTINGS,
+            followsList: true,
         );
     }
 

@@ -29,7 +29,7 @@ final readonly class SwatchesBlock implements BlockKind
             'Options to see',
             Shelf::Show,
             [
-                Setting::what('option', 'Option', new Numbered('option'), null),
+                Setting::what('option', 'Option', new Numbered('option', 'its colours, else its first'), null),
                 Setting::what('most', 'At most', new Amount(1, 24, ''), 6),
                 Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],

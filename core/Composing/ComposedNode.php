@@ -18,6 +18,7 @@ final readonly class ComposedNode
      * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not bring
      * @param  string|null  $card  the id of the card that its products stand as
      * @param  string|null  $mark  the attribute by which its styles find it
+     * @param  bool  $follows  whether it follows the products of the page
      * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class ComposedNode
         public array $cards = [],
         public ?string $card = null,
         public ?string $mark = null,
+        public bool $follows = false,
     ) {
     }
 
@@ -54,6 +56,19 @@ final readonly class ComposedNode
         yield $this;
         foreach ($this->children as $child) {
             yield from $child->walk();
+        }
+    }
+
+    /** @return iterable<self> what follows the products of the page, without what stands in such a block */
+    public function following(): iterable
+    {
+        if ($this->follows) {
+            yield $this;
+
+            return;
+        }
+        foreach ($this->absent === null ? $this->children : [] as $child) {
+            yield from $child->following();
         }
     }
 

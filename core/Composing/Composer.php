@@ -97,7 +97,7 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        $cards = $composed->cards === null || $isCard ? [] : $this->cards($composed->cards, $styling, $failures);
+        $cards = $composed->cards === null || $isCard ? [] : $this->cards($composed->cards, $context->addresses, $styling, $failures);
 
         return new ComposedNode(
             $node->id,
@@ -111,6 +111,7 @@ final readonly class Composer
             cards: $cards,
             card: $composed->cards?->tree->id,
             mark: $styling->sheet->marks->known($node->id),
+            follows: $definition->follows($node),
         );
     }
 
@@ -120,14 +121,14 @@ final readonly class Composer
      * @param  list<Failure>  $failures
      * @return list<ComposedNode>
      */
-    private function cards(CardList $list, Styling $styling, array &$failures): array
+    private function cards(CardList $list, Addresses $addresses, Styling $styling, array &$failures): array
     {
         $card = $list->tree;
         if ($styling->sheet->begins($card->id)) {
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
-                if ($definition !== null && isset($list->contexts[0])) {
-                    $styling->of($node, $definition, $list->contexts[0]->pictures, $list->contexts[0]->addresses);
+                if ($definition !== null) {
+                    $styling->of($node, $definition, ($list->contexts[0]->pictures ?? []) + $list->pictures, $addresses);
                 }
             }
         }

@@ -16,6 +16,7 @@ final readonly class Listed
      * @param  int  $perPage  how many stand on a page
      * @param  list<int>  $perPageChoices  what customers may choose from
      * @param  array<string, string|int>  $asked  what somebody asked for, as it stands in the address: it stays
+     * @param  Narrowed  $narrowed  by which filters
      */
     public function __construct(
         public array $ids,
@@ -27,6 +28,7 @@ final readonly class Listed
         public int $perPage = 12,
         public array $perPageChoices = [],
         public array $asked = [],
+        public Narrowed $narrowed = new Narrowed,
     ) {
     }
 
@@ -44,6 +46,15 @@ final readonly class Listed
     /** @return string the address of another page of the list, from the page itself */
     public function address(int $page): string
     {
-        return '?'.http_build_query($this->asked + ['page' => $page]);
+        return self::query($this->asked + ($page === 1 ? [] : ['page' => $page]));
+    }
+
+    /**
+     * @param  array<string, string|int>  $asked
+     * @return string from the page itself; what needs no sign of its own in an address stands there as it is
+     */
+    public static function query(array $asked): string
+    {
+        return '?'.http_build_query($asked);
     }
 }

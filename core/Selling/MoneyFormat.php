@@ -50,6 +50,12 @@ final readonly class MoneyFormat
         return (string) $this->numbers->format((float) $number);
     }
 
+    /** @return string as `£` */
+    public function symbol(): string
+    {
+        return (string) $this->formatter->getSymbol(NumberFormatter::CURRENCY_SYMBOL);
+    }
+
     /** @return string such as `9.50`, for machines */
     public function decimal(int $minor): string
     {

@@ -65,6 +65,8 @@ final readonly class Definition
      * @param  bool  $wordsMayStay  whether the words that it comes with stand for themselves
      * @param  FilledWith|null  $filledWith  what is kept elsewhere and stands in it
      * @param  bool  $listsProducts  whether it shows the products of the page
+     * @param  bool  $followsList  whether it shows something else when the products of the page are narrowed or put in another order;
+     *                             what a page cannot do without does so while it is that
      * @param  list<string>  $messages  families of what it says to customers of its own accord, such as `price`
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
@@ -91,6 +93,7 @@ final readonly class Definition
         public bool $wordsMayStay = false,
         public ?FilledWith $filledWith = null,
         public bool $listsProducts = false,
+        public bool $followsList = false,
         public bool $showsAllFacts = false,
         public array $messages = [],
         public bool $onCards = true,
@@ -190,6 +193,12 @@ final readonly class Definition
         }
 
         return $this->essential;
+    }
+
+    /** Whether a block, as it is set, shows something else when the products of the page are others. */
+    public function follows(Node $node): bool
+    {
+        return $this->followsList && ($this->essential === null || $this->essentialOf($node) !== null);
     }
 
     /** Whether it says something on a page about such a subject. */

@@ -5,7 +5,7 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title === null ? config('vestibra.shop') : $title.' · '.config('vestibra.shop') }}</title>
 @if (($description ?? '') !== '')<meta name="description" content="{{ $description }}">@endif
-@if ($looking ?? null)<meta name="robots" content="noindex, nofollow">@endif
+@if ($looking ?? null)<meta name="robots" content="noindex, nofollow">@elseif ($narrowed ?? false)<meta name="robots" content="noindex">@endif
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 <script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
 @php ($letters = app(\Vestibra\App\Rendering\FontFaces::class))

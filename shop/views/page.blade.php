@@ -5,4 +5,6 @@
 @endif
 @if ($notAsWished)<p class="said" role="status">{{ $say('choice.nearest') }}</p>@endif
 {!! $html !!}
+@if (str_contains($html, 'form="narrowing"'))<form id="narrowing" method="get" data-styles="{{ $styles }}" data-failed="{{ $say('filters.failed') }}"><input type="hidden" name="{{ \Vestibra\App\Shop\Visits::FORM }}" value="1">@foreach ($keeps as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<p class="unseen" role="status" data-narrowed></p></form>@endif
+
 @endsection

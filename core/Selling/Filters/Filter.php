@@ -14,11 +14,13 @@ final readonly class Filter
      * @param  bool  $isRange  two ends rather than values
      * @param  bool  $ofVariants  each variant has its own; of a product that is narrowed by several of these, one and the same
      *                            variant has to fit
+     * @param  bool  $onlyInStock  whether a variant fits only while it is in stock
      */
     private function __construct(
         public string $key,
         public bool $isRange,
         public bool $ofVariants,
+        public bool $onlyInStock = false,
     ) {
     }
 
@@ -44,5 +46,11 @@ final readonly class Filter
     public static function rangeOfVariants(string $key): self
     {
         return new self($key, true, true);
+    }
+
+    /** Sold out variants do not count for it. */
+    public function inStock(bool $only = true): self
+    {
+        return new self($this->key, $this->isRange, $this->ofVariants, $only && $this->ofVariants);
     }
 }

@@ -7,7 +7,7 @@ namespace Vestibra\Core\Selling\Filters;
 /**
  * Choices in an address, and back: `brand=ostrelve-5.pellinray-7&colour-o3=teal-12&price=10-40.5`. The same choices are always
  * written the same way. What is read is whatever can be: unknown filters and values, words for numbers and the like are
- * passed over.
+ * passed over. What a form sends is read as well: `brand[]=ostrelve-5&brand[]=pellinray-7&price[from]=10&price[to]=40,50`.
  */
 final readonly class FilterAddress
 {
@@ -42,13 +42,10 @@ final readonly class FilterAddress
         $choices = Choices::none();
         foreach ($query as $parameter => $written) {
             $one = $this->named((string) $parameter);
-            if ($one === null || ! is_string($written)) {
-                continue;
-            }
-            if ($one->filter->isRange) {
-                [$least, $most] = self::ends($written, $one->decimals);
+            if ($one?->filter->isRange === true) {
+                [$least, $most] = self::ends(is_array($written) ? self::end($written['from'] ?? '').'-'.self::end($written['to'] ?? '') : $written, $one->decimals);
                 $choices = $choices->between($one->filter->key, $least, $most);
-            } else {
+            } elseif ($one !== null) {
                 $choices = $choices->with($one->filter->key, self::values($written, $one));
             }
         }
@@ -69,11 +66,16 @@ final readonly class FilterAddress
     }
 
     /** @return list<int> those that the filter has */
-    private static function values(string $written, AddressedFilter $one): array
+    private static function values(mixed $written, AddressedFilter $one): array
     {
+        $all = match (true) {
+            is_string($written) => explode('.', $written, self::MOST_VALUES + 1),
+            is_array($written) => array_slice(array_filter($written, is_string(...)), 0, self::MOST_VALUES + 1),
+            default => [],
+        };
         $values = [];
-        foreach (explode('.', $written, self::MOST_VALUES + 1) as $value) {
-            if (count($values) < self::MOST_VALUES && preg_match('/(?:^|-)(\d{1,9})$/D', $value, $number) === 1 && isset($one->labels[(int) $number[1]])) {
+        foreach ($all as $value) {
+            if (count($values) < self::MOST_VALUES && preg_match('/(?:^|-)(\d{1,9})$/D', $value, $number) === 1 && ($one->labels === null || isset($one->labels[(int) $number[1]]))) {
                 $values[] = (int) $number[1];
             }
         }
@@ -81,10 +83,18 @@ final readonly class FilterAddress
         return $values;
     }
 
-    /** @return array{int|null, int|null} */
-    private static function ends(string $written, int $decimals): array
+    /** @return string an end as somebody typed it: a comma is a point, and spaces are nothing */
+    private static function end(mixed $typed): string
     {
-        if (preg_match('/^(\d{0,9}(?:\.\d{1,6})?)-(\d{0,9}(?:\.\d{1,6})?)$/D', $written, $ends) !== 1) {
+        $end = is_string($typed) ? str_replace([',', ' '], ['.', ''], $typed) : '';
+
+        return preg_match('/^\d{1,9}(?:\.\d{1,6})?$/D', $end) === 1 ? $end : '';
+    }
+
+    /** @return array{int|null, int|null} */
+    private static function ends(mixed $written, int $decimals): array
+    {
+        if (! is_string($written) || preg_match('/^(\d{0,9}(?:\.\d{1,6})?)-(\d{0,9}(?:\.\d{1,6})?)$/D', $written, $ends) !== 1) {
             return [null, null];
         }
         $number = static fn (string $end): ?int => $end === '' ? null : (int) round((float) $end * 10 ** $decimals);

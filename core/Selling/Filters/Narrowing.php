@@ -10,6 +10,8 @@ namespace Vestibra\Core\Selling\Filters;
  */
 final readonly class Narrowing
 {
+    private const IN_STOCK = 1;
+
     /** @var list<Filter> those that are on, whose places are the bits of a set */
     private array $on;
 
@@ -58,7 +60,7 @@ final readonly class Narrowing
         foreach ($row->variants as $variant) {
             $set = $ofProduct;
             foreach ($this->on as $bit => $filter) {
-                $set |= $filter->ofVariants && ! $this->fits($filter, $variant[$filter->key] ?? []) ? 1 << $bit : 0;
+                $set |= $filter->ofVariants && ! $this->fits($filter, self::ofVariant($filter, $variant)) ? 1 << $bit : 0;
             }
             $sets[] = $set;
         }
@@ -94,7 +96,7 @@ final readonly class Narrowing
         $fit = array_keys(array_filter($sets, static fn (int $set): bool => ($set & ~$own) === 0));
         $values = [];
         foreach ($fit as $at) {
-            foreach ($filter->ofVariants ? $row->variants[$at][$filter->key] ?? [] : $row->values[$filter->key] ?? [] as $value) {
+            foreach ($filter->ofVariants ? self::ofVariant($filter, $row->variants[$at] ?? []) : $row->values[$filter->key] ?? [] as $value) {
                 $values[$value] = true;
             }
         }
@@ -102,10 +104,19 @@ final readonly class Narrowing
         return $values;
     }
 
+    /**
+     * @param  array<string, list<int>>  $variant
+     * @return list<int>
+     */
+    private static function ofVariant(Filter $filter, array $variant): array
+    {
+        return $filter->onlyInStock && ! in_array(self::IN_STOCK, $variant['stock'] ?? [], true) ? [] : $variant[$filter->key] ?? [];
+    }
+
     /** @return list<int> of a filter, all that the product or one of its variants has */
     private static function values(Filter $filter, FilterRow $row): array
     {
-        $has = $filter->ofVariants ? array_merge(...array_map(static fn (array $variant): array => $variant[$filter->key] ?? [], $row->variants)) : $row->values[$filter->key] ?? [];
+        $has = $filter->ofVariants ? array_merge(...array_map(static fn (array $variant): array => self::ofVariant($filter, $variant), $row->variants)) : $row->values[$filter->key] ?? [];
 
         return array_values(array_unique($has));
     }

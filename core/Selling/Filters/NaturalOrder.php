@@ -14,6 +14,8 @@ final readonly class NaturalOrder
 {
     private const SIZE = '/^(?:(\d)x|(x{0,4}))(small|medium|large|s|m|l)$/D';
 
+    private const WORDS = 2;
+
     private Collator $collator;
 
     public function __construct(string $locale)
@@ -25,6 +27,16 @@ final readonly class NaturalOrder
     public function compare(string $one, string $other): int
     {
         return self::rank($one) <=> self::rank($other) ?: (int) $this->collator->compare($one, $other);
+    }
+
+    /**
+     * Whether all are amounts or sizes: a word among others, as the nib *Medium* between *Fine* and *Broad*, is none.
+     *
+     * @param  array<string>  $labels
+     */
+    public static function fits(array $labels): bool
+    {
+        return array_filter($labels, static fn (string $label): bool => self::rank($label)[0] === self::WORDS) === [];
     }
 
     /**
@@ -46,7 +58,7 @@ final readonly class NaturalOrder
         return match (true) {
             $size !== null => [1, (float) $size],
             $amount !== null => [0, $amount],
-            default => [2, 0.0],
+            default => [self::WORDS, 0.0],
         };
     }
 

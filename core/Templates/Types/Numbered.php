@@ -11,9 +11,14 @@ use Vestibra\Core\Templates\SettingType;
 /** The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none. */
 final readonly class Numbered implements Names, SettingType
 {
-    /** @param  string  $things  what it is one of, as the Studio asks for it: `part`, `film`, `blocks-fact`, … */
-    public function __construct(private string $things)
-    {
+    /**
+     * @param  string  $things  what it is one of, as the Studio asks for it: `part`, `film`, `blocks-fact`, …
+     * @param  string  $none  what the choice of none is called
+     */
+    public function __construct(
+        private string $things,
+        private string $none = 'none',
+    ) {
     }
 
     public function problem(mixed $value): ?SettingProblem
@@ -28,6 +33,6 @@ final readonly class Numbered implements Names, SettingType
 
     public function describe(): array
     {
-        return ['type' => 'numbered', 'things' => $this->things];
+        return ['type' => 'numbered', 'things' => $this->things, 'none' => $this->none];
     }
 }

@@ -63,7 +63,8 @@ final class ListingBlocksTest extends TestCase
     {
         $paging = self::block(new Node('b', 'paging'), listed: new Listed([], 100, $page, $pages, 'new', []))->data;
         self::assertSame($numbers, array_map(static fn (?array $one): ?int => $one['number'] ?? null, $paging['numbers']));
-        self::assertSame([$page > 1 ? '?page='.($page - 1) : null, $page < $pages ? '?page='.($page + 1) : null], [$paging['before'], $paging['next']]);
+        $before = $page === 2 ? '?' : '?page='.($page - 1);
+        self::assertSame([$page > 1 ? $before : null, $page < $pages ? '?page='.($page + 1) : null], [$paging['before'], $paging['next']], 'The first page has one address.');
     }
 
     public function test_an_order_that_was_asked_for_stays_from_page_to_page(): void
@@ -216,7 +217,7 @@ final class ListingBlocksTest extends TestCase
         return new Assortment(SubjectKind::Category, World::BOTTLED, 'bottled', 'Bottled', $description, Pages::pictureNumber(5), 27);
     }
 
-    private static function block(Node $block, ?Subject $subject = null, ?Listed $listed = null): ComposedNode
+    public static function block(Node $block, ?Subject $subject = null, ?Listed $listed = null): ComposedNode
     {
         $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed), Pages::messages());
         $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Http\Controllers\Shop;
 
 use Illuminate\Contracts\View\View;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -26,6 +27,8 @@ use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Supposed;
@@ -50,7 +53,7 @@ final readonly class PageController
     ) {
     }
 
-    public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse
+    public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse|JsonResponse
     {
         $kind = PageKind::from($pageKind);
         $subject = $this->pages->get($kind)->bySlug($slug);
@@ -76,8 +79,12 @@ final readonly class PageController
         $this->messages->are($live->words);
         $this->settings->are($live->money);
         $this->house->are($live->house);
+        $tree = $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true));
+        if (Visits::isForm($visit) && ! $request->wantsJson()) {
+            return redirect(rtrim($request->getPathInfo().$this->maker->listed($tree, $subject, $visit)->address(1), '?'));
+        }
         $composed = $this->maker->compose(
-            $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true)),
+            $tree,
             $subject,
             $visit,
             $looksAtDraft ? (int) $link->template_id : $verdict->templateId,
@@ -90,12 +97,27 @@ final readonly class PageController
             isDraft: $draft || $looksAtDraft,
         );
 
+        if ($request->wantsJson() && $composed->listed !== null) {
+            return $this->narrowed($request, $composed, $composed->listed);
+        }
+
         return $this->view->shop(
             $composed,
             $subject,
             $visit,
             $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
         );
+    }
+
+    /** What follows the products of the page alone, for a page that is there already. */
+    private function narrowed(Request $request, ComposedPage $page, Listed $listed): JsonResponse
+    {
+        return (new JsonResponse([
+            'address' => rtrim($request->getPathInfo().$listed->address($listed->page), '?'),
+            'said' => $this->messages->live()->say('list.count', ['count' => $listed->total]),
+            'css' => md5($page->css),
+            'parts' => $this->maker->parts($page),
+        ], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES))->header('Vary', 'Accept');
     }
 
     private function verdict(PageKind $kind, Subject $subject, bool $walking): Verdict

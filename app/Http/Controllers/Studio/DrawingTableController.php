@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\DraftState;
@@ -45,7 +46,7 @@ use Vestibra\Core\Templates\Types\Conditions;
  *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, styles: list<StyleProperty>, styleGroups: array<StyleGroupName, string>, house:
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
  *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
- *     string, digits: int}, cards: list<CardOption>,
+ *     string, digits: int}, options: list<array{id: int, name: string}>, cards: list<CardOption>,
  *     cardStarts: list<Start>}
  * @shape Drawing array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
  *     productId: int|null}, state: DraftState, starts: list<Start>, sources: list<array{name: string, of: int|null, words: string,
@@ -53,6 +54,9 @@ use Vestibra\Core\Templates\Types\Conditions;
  */
 final readonly class DrawingTableController
 {
+    /** More than a list to choose from takes. */
+    private const OPTIONS = 300;
+
     public function __construct(
         private StoredDrafts $stored,
         private Composer $composer,
@@ -78,6 +82,7 @@ final readonly class DrawingTableController
             'styleGroups' => array_combine(array_column(StyleGroup::cases(), 'value'), array_map(static fn (StyleGroup $group): string => $group->label(), StyleGroup::cases())),
             'house' => HouseBook::live()->shown(),
             'parts' => $parts->all(),
+            'options' => array_map(static fn (object $row): array => ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? '')], DB::select('select id, name from options order by position, id limit '.self::OPTIONS)),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,
         ] + $this->drawn($template));

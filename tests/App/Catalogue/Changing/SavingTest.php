@@ -23,7 +23,7 @@ use Vestibra\Tests\Core\Chance;
 final class SavingTest extends TestCase
 {
     /** Tables that the history itself writes, and what is made anew by numbers of its own. */
-    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules'];
+    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits', 'filter_stale', 'filter_words'];
 
     public function test_whatever_is_deleted_comes_back_to_the_byte(): void
     {

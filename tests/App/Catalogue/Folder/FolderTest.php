@@ -28,7 +28,7 @@ use Vestibra\Tests\Core\Outside;
 /** The shop as a folder of files. */
 final class FolderTest extends TestCase
 {
-    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'shop_settings', 'stored_files', 'jobs'];
+    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits', 'filter_stale', 'filter_words', 'shop_settings', 'stored_files', 'jobs'];
 
     private const PRODUCT = 'products/teal-tide-bottled-ink.json';
 

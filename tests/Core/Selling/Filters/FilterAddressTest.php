@@ -36,7 +36,9 @@ final class FilterAddressTest extends TestCase
         yield 'unknown filters' => [['page' => '2', 'colour-o4' => 'teal-12', 'sort' => 'new', 'colour' => 'teal-12'], $none];
         yield 'unknown values' => [['brand' => 'gone-99.ostrelve-5.ostrelve'], $none->with('brand', [5])];
         yield 'no values' => [['brand' => ''], $none];
-        yield 'a list where words stand' => [['brand' => ['5', '7'], 'price' => ['10', '20']], $none];
+        yield 'what a form sends' => [['brand' => ['ostrelve-5', '7'], 'price' => ['from' => '10', 'to' => '20,5 0']], $none->with('brand', [5, 7])->between('price', 1000, 2050)];
+        yield 'nonsense in a form' => [['brand' => [['5'], 'x', null], 'price' => ['from' => 'ten', 'to' => ['20']]], $none];
+        yield 'a list for a range, and deeper ones' => [['price' => ['10', '20'], 'colour-o3' => ['a' => ['12']]], $none];
         yield 'numbers that are none' => [['price' => 'ten-twenty', 'width-f7' => '1e5-2'], $none];
         yield 'ends that are swapped' => [['price' => '40-10'], $none->between('price', 1000, 4000)];
         yield 'one end' => [['price' => '10-'], $none->between('price', 1000, null)];

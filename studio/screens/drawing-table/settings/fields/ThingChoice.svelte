@@ -22,12 +22,16 @@
         untrack(() => void lacking.ask(table.base, of === null ? null : { source: 'product.fact', of }));
     });
     const factKind = $derived(setting.things?.replace('-fact', ''));
+    /** Facts of these kinds have values that products can be narrowed by. */
+    const FILTERS = ['text', 'choice', 'list', 'number', 'date', 'yes-no'];
+    const fits = (kind: string): boolean =>
+        factKind === 'fact' ? !['picture', 'files', 'products', 'blocks'].includes(kind) : factKind === 'filter' ? FILTERS.includes(kind) : kind === factKind;
     const choices = $derived(
         setting.things === 'part'
             ? table.parts.filter((part) => part.bands === bands).map(({ id: number, name }) => ({ id: number, name }))
-            : table.data.facts
-                  .filter((fact) => (factKind === 'fact' ? !['picture', 'files', 'products', 'blocks'].includes(fact.kind) : fact.kind === factKind))
-                  .map(({ id: number, name }) => ({ id: number, name })),
+            : setting.things === 'option'
+              ? table.data.options
+              : table.data.facts.filter((fact) => fits(fact.kind)).map(({ id: number, name }) => ({ id: number, name })),
     );
 </script>
 
@@ -38,9 +42,7 @@
     value={String(value ?? '')}
     onchange={(event) => change(event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}
 >
-    {#if setting.things !== 'part' || value === null}<option value=""
-            >{setting.things === 'option' ? 'its colours, else its first' : choices.length === 0 ? 'there is none yet' : 'none'}</option
-        >{/if}
+    {#if setting.things !== 'part' || value === null}<option value="">{choices.length === 0 ? 'there is none yet' : (setting.none ?? 'none')}</option>{/if}
     {#each choices as choice (choice.id)}<option value={String(choice.id)}>{choice.name}</option>{/each}
     {#if value !== null && !choices.some((choice) => choice.id === value)}<option value={String(value)}>something deleted</option>{/if}
 </select>

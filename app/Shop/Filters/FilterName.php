@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop\Filters;
+
+/** What a value of a filter is called. */
+final readonly class FilterName
+{
+    /**
+     * @param  string  $slug  as addresses have it
+     * @param  int  $place  among the others, as the shop defines them
+     */
+    public function __construct(
+        public int $id,
+        public string $label,
+        public string $slug,
+        public int $place = 0,
+        public ?string $swatch = null,
+    ) {
+    }
+}

@@ -1,0 +1,61 @@
+interface Answer {
+    address: string;
+    said: string;
+    css: string;
+    parts: Record<string, string>;
+}
+
+let last = 0;
+
+/** Shows the list of another address in the place of the one that is there; it stays in the history of the page. */
+export async function narrow(address: string): Promise<void> {
+    const answer = await show(address);
+    if (answer && answer.address !== location.pathname + location.search) history.pushState({ narrowed: true }, '', answer.address);
+}
+
+export async function showAgain(address: string): Promise<void> {
+    await show(address);
+}
+
+/** What stands in an open sheet meanwhile stays there. */
+function put(part: Element, html: string): void {
+    const moved = part.querySelector('dialog[open] [data-filters-body]');
+    if (!moved) {
+        window.vestibra?.morph(part, html);
+        return;
+    }
+    const fresh = new DOMParser().parseFromString(html, 'text/html');
+    for (const one of [moved, part.querySelector('[data-filters-open]')]) {
+        const next = one?.id ? fresh.getElementById(one.id) : null;
+        if (one && next) window.vestibra?.morph(one, next.outerHTML);
+    }
+}
+
+/** @returns null where a newer question was asked meanwhile, or the answer did not come through */
+async function show(address: string): Promise<Answer | null> {
+    const asked = ++last;
+    const form = document.querySelector<HTMLFormElement>('#narrowing');
+    const said = document.querySelector<HTMLElement>('[data-narrowed]');
+    document.body.classList.add('is-narrowing');
+    try {
+        const reply = await fetch(address, { headers: { Accept: 'application/json' } });
+        if (asked !== last) return null;
+        if (!reply.ok) throw new Error(`status ${reply.status.toString()}`);
+        const answer = (await reply.json()) as Answer;
+        if (asked !== last) return null;
+        // What stands there now needs other styles: the page as a whole does.
+        if (answer.css !== form?.dataset.styles) location.assign(answer.address);
+        for (const [id, html] of Object.entries(answer.parts)) {
+            for (const part of document.querySelectorAll(`[data-part][data-b="${CSS.escape(id)}"]`)) put(part, html);
+        }
+        window.vestibra?.enhance();
+        if (said) said.textContent = answer.said;
+        return answer;
+    } catch {
+        if (asked === last && said && form) said.textContent = form.dataset.failed ?? '';
+        if (asked === last) said?.classList.remove('unseen');
+        return null;
+    } finally {
+        if (asked === last) document.body.classList.remove('is-narrowing');
+    }
+}
