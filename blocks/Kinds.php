@@ -67,6 +67,8 @@ final class Kinds
             new Filters\FiltersBlock,
             new Filter\FilterBlock,
             new ChosenFilters\ChosenFiltersBlock,
+            new SearchField\SearchFieldBlock,
+            new SearchNote\SearchNoteBlock,
             new Card\CardBlock,
             new ProductPicture\ProductPictureBlock,
             new Swatches\SwatchesBlock,

@@ -12,15 +12,22 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Selling\Search\Query;
 
 /** The demo shop's own templates: what rules do, one draft that has moved on, and one campaign that waits. */
 final readonly class Showcase
 {
     private const DAYS_TO_THE_CAMPAIGN = 12;
+
+    private const SEARCHES = [
+        'fountain pen' => 41, 'teal ink' => 23, 'dotted notebook' => 17, 'jotter' => 12, 'wax' => 9, 'blotting paper' => 8, 'gift card' => 8, 'diary 2027' => 6,
+        'fountian pen' => 4, 'biro' => 4, 'green ink' => 4, 'envelopes lined' => 3, 'shimmer' => 3, 'quill' => 2, 'pencil sharpener' => 2,
+    ];
 
     public function __construct(
         private Templates $templates,
@@ -59,10 +66,27 @@ final readonly class Showcase
         $this->published($owner, 'Filters for pens', $narrowed);
         $this->published($owner, 'Banners for inks and two collections, with cards of their own', $shelf, $collection, $ink);
 
+        $this->searches();
+
         $this->inserted($owner, $pens, 'rating', ['id' => 'pensnote', 'kind' => 'note', 'what' => ['text' => 'Every nib is tried by hand before it leaves us.']]);
         $winter = $this->made($owner, 'Winter letters, the campaign', 'launch', PageKind::Product, ['collection', 'isIn', $named('collections', 'Winter letters')], first: true);
         $due = new DateTimeImmutable('+'.self::DAYS_TO_THE_CAMPAIGN.' days 08:00');
         $this->releases->wait(Changes::of(TemplateChange::publish($winter)), $owner, 'Winter letters begins', $due);
+    }
+
+    /** What customers looked for in the last weeks. */
+    private function searches(): void
+    {
+        $index = new SearchIndex;
+        foreach (self::SEARCHES as $words => $often) {
+            $query = Query::of($words);
+            $hits = $index->find($query);
+            DB::table('searches')->insertOrIgnore(['name' => $query->text, 'name_folded' => $query->folded(), 'results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []]);
+            $id = DB::table('searches')->where('name_folded', $query->folded())->value('id');
+            foreach (range(1, $often) as $time) {
+                DB::statement('insert into search_days (search_id, day, times) values (?, ?, 1) on conflict (day, search_id) do update set times = times + 1', [$id, now()->subDays(($time * 7) % 40)->format('Y-m-d')]);
+            }
+        }
     }
 
     private function card(User $owner, string $name, string $start): Template

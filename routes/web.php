@@ -25,7 +25,10 @@ Route::middleware(InTheShop::class)->group(function (): void {
     foreach (PagesOfTheShop::paths() as $kind => $path) {
         Route::get("/$path/{slug}", Shop\PageController::class)->defaults('pageKind', $kind);
     }
-    Route::get('/search', [Shop\ListingController::class, 'search']);
+    foreach (PagesOfTheShop::typed() as $kind => $address) {
+        Route::get($address, Shop\PageController::class)->defaults('slug', '')->defaults('pageKind', $kind);
+    }
+    Route::get('/search/suggestions', Shop\SuggestionsController::class);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/letters/{font}-{hash}.woff2', Shop\LettersController::class)->where('hash', '[0-9a-f]{12}');
     Route::get('/pictures/{name}', Shop\PictureController::class);
@@ -74,11 +77,15 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('words', [Studio\WordsController::class, 'index']);
     Route::get('words/rows', [Studio\WordsController::class, 'rows']);
     Route::get('words/impact', [Studio\WordsController::class, 'impact']);
+    Route::get('search', [Studio\SearchController::class, 'index']);
+    Route::get('search/rows', [Studio\SearchController::class, 'rows']);
+    Route::get('search/near', [Studio\SearchController::class, 'near']);
+    Route::get('search/preview', [Studio\SearchController::class, 'preview']);
     Route::get('reviews', [Studio\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
-    Route::get('why/{pageKind}/{slug}', [Studio\WhyController::class, 'show']);
+    Route::get('why/{pageKind}/{slug}', [Studio\WhyController::class, 'show'])->where('slug', '.+');
     Route::get('ladder/{pageKind}/{subjectId}', [Studio\WhyController::class, 'ladder']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
@@ -119,6 +126,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{template}/fitting', [Studio\FittingController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links', [Studio\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
         Route::post('templates/{template}/links/{link}/withdraw', [Studio\PrivateLinksController::class, 'withdraw']);
+        Route::post('search/words', [Studio\SearchController::class, 'keepWords']);
+        Route::post('search/words/{part}/take-out', [Studio\SearchController::class, 'takeOutWords']);
+        Route::post('search/weights', [Studio\SearchController::class, 'weigh']);
         Route::post('catalogue/money', [Studio\MoneyController::class, 'set']);
         Route::post('catalogue/rule', [Studio\CatalogueController::class, 'rule']);
         Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);

@@ -13,6 +13,7 @@ import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
 import Releases from './screens/releases/Releases.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
+import Search from './screens/search/Search.svelte';
 import Today from './screens/today/Today.svelte';
 import Who from './screens/who/Who.svelte';
 import Why from './screens/why/Why.svelte';
@@ -37,6 +38,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     product: Product,
     releases: Releases,
     reviews: Reviews,
+    search: Search,
     words: Words,
     'drawing-table': DrawingTable,
 };

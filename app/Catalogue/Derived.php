@@ -12,6 +12,18 @@ final class Derived
 {
     private const AT_ONCE = 500;
 
+    /** The words of each field of a product `p` as SQL, in the order of the index. Codes have indexes of their own. */
+    private const WORDS = [
+        'p.title',
+        "(select group_concat(label, ' ') from (select distinct o.label from variants v join variant_values x on x.variant_id = v.id join option_values o on o.id = x.option_value_id where v.product_id = p.id and v.published = 1))",
+        '(select name from brands where id = p.brand_id)',
+        "(select group_concat(name, ' ') from (select distinct c.name from category_product h cross join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where h.product_id = p.id))",
+        "(select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id)",
+        "(select group_concat(case k.kind when 'yes-no' then case f.folded when 'yes' then k.name else '' end else f.written end, ' ') from fact_values f join facts k on k.id = f.fact_id where f.product_id = p.id and k.kind in ('text', 'choice', 'list', 'number', 'yes-no'))",
+        "replace(p.short_description, '<', ' <')",
+        "replace(p.description, '<', ' <')",
+    ];
+
     public static function refresh(int ...$products): void
     {
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
@@ -48,9 +60,8 @@ final class Derived
     {
         DB::statement("delete from product_words where rowid in (select p.id from products p where $where)", $values);
         DB::insert(
-            "insert into product_words (rowid, words) select p.id, folded(p.title || ' ' || coalesce(b.name, '') || ' ' || coalesce(c.name, '') || ' ' || replace(p.short_description, '<', ' <') || ' ' ||"
-            ." coalesce((select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id), ''))"
-            ." from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where $where",
+            'insert into product_words (rowid, title, options, brand, categories, tags, facts, short, description) select p.id, '
+            .implode(', ', array_map(static fn (string $words): string => "folded($words)", self::WORDS))." from products p where $where",
             $values,
         );
     }

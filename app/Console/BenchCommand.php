@@ -16,6 +16,7 @@ use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\ListBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
+use Vestibra\Bench\SearchBench;
 use Vestibra\Bench\StylesBench;
 use Vestibra\Bench\VerdictBench;
 
@@ -23,11 +24,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -44,7 +45,7 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
+        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
@@ -84,6 +85,7 @@ final class BenchCommand extends Command
                 'catalogue' => (new CatalogueBench)->run($size),
                 'list' => (new ListBench)->run($size),
                 'filters' => (new FiltersBench)->run($size, $this->seed()),
+                'search' => (new SearchBench)->run($size, $this->seed()),
                 'cards' => (new CardsBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });

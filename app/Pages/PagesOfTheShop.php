@@ -31,6 +31,11 @@ final class PagesOfTheShop
         'all-products' => [AllProductsPages::class, '/all', self::ALL],
     ];
 
+    /** Those that are about what somebody typed: how they are found, and their address. */
+    private const TYPED = [
+        'search' => [SearchPages::class, '/search'],
+    ];
+
     /** @var array<string, FindsPages> */
     private array $made = [];
 
@@ -42,14 +47,14 @@ final class PagesOfTheShop
     public function get(PageKind|string $kind): FindsPages
     {
         $name = $kind instanceof PageKind ? $kind->value : $kind;
-        [$class] = self::KINDS[$name] ?? self::SINGLE[$name] ?? throw new LogicException("The shop has no templates for $name.");
+        [$class] = self::KINDS[$name] ?? self::SINGLE[$name] ?? self::TYPED[$name] ?? throw new LogicException("The shop has no templates for $name.");
 
         return $this->made[$name] ??= $this->container->make($class);
     }
 
     public static function knows(string $kind): bool
     {
-        return isset(self::KINDS[$kind]) || isset(self::SINGLE[$kind]);
+        return in_array($kind, self::names(), true);
     }
 
     /** @return array<string, string> page kind => what the addresses of its pages begin with */
@@ -64,15 +69,23 @@ final class PagesOfTheShop
         return array_map(static fn (array $kind): array => [$kind[1], $kind[2]], self::SINGLE);
     }
 
+    /** @return array<string, string> page kind => address, of pages that are about what somebody typed */
+    public static function typed(): array
+    {
+        return array_map(static fn (array $kind): string => $kind[1], self::TYPED);
+    }
+
     /** @return list<string> every page kind, by name */
     public static function names(): array
     {
-        return array_keys(self::KINDS + self::SINGLE);
+        return array_keys(self::KINDS + self::SINGLE + self::TYPED);
     }
 
     public static function address(PageKind $kind, string $slug): string
     {
-        return self::SINGLE[$kind->value][1] ?? '/'.(self::KINDS[$kind->value][1] ?? $kind->value).'/'.rawurlencode($slug);
+        return isset(self::TYPED[$kind->value])
+            ? self::TYPED[$kind->value][1].($slug === '' ? '' : '?q='.rawurlencode($slug))
+            : self::SINGLE[$kind->value][1] ?? '/'.(self::KINDS[$kind->value][1] ?? $kind->value).'/'.rawurlencode($slug);
     }
 
     /** @return list<PageKind> */

@@ -47,6 +47,7 @@ use Vestibra\App\Rendering\PageShops;
 use Vestibra\App\Sessions\SqliteSessions;
 use Vestibra\App\Shop\AroundPages;
 use Vestibra\App\Shop\Listing;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Walk;
@@ -69,7 +70,7 @@ final class VestibraProvider extends ServiceProvider
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
-        NamedThings::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
+        NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
         ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];
 

@@ -20,7 +20,7 @@ final readonly class PageList
      */
     public function __construct(
         public int $perPage = 12,
-        public string $sort = 'new',
+        public string $sort = 'usual',
         public bool $choosable = false,
         public array $filters = [],
     ) {
@@ -46,7 +46,7 @@ final readonly class PageList
         }
         $sort = self::what($grid, $schema, 'sort');
 
-        return new self(self::perPage($grid, $schema), is_string($sort) ? $sort : 'new', $choosable, $filters);
+        return new self(self::perPage($grid, $schema), is_string($sort) ? $sort : 'usual', $choosable, $filters);
     }
 
     private static function wish(Node $node, Schema $schema): FilterWish

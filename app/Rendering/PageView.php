@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 
 /** The one maker of what the view of a composed page prints: in the shop, on the canvas, and for looking at before and after. */
 final readonly class PageView
@@ -27,8 +28,9 @@ final readonly class PageView
             'title' => $subject->searchTitle() ?: null,
             'description' => $subject->searchDescription(),
             'looking' => $looking,
-            'keeps' => array_filter(['sort' => $visit->sort, 'show' => $visit->perPage]),
-            'narrowed' => ($page->listed->narrowed->chips ?? []) !== [],
+            'keeps' => array_filter(['q' => $subject->kind() === SubjectKind::Query ? $subject->slug() : '', 'sort' => $visit->sort, 'show' => $visit->perPage]),
+            // What a search or a filter finds is no page that search engines should list.
+            'narrowed' => ($page->listed->narrowed->chips ?? []) !== [] || $subject->kind() === SubjectKind::Query,
             'styles' => md5($page->css),
             'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,
         ]);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop;
 
 use DateTimeImmutable;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Vestibra\App\Catalogue\Categories;
@@ -21,11 +20,13 @@ use Vestibra\App\Reach\Sql;
 use Vestibra\App\Rendering\PageList;
 use Vestibra\App\Shop\Filters\FilterPacks;
 use Vestibra\App\Shop\Filters\ListFilters;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Narrowed;
+use Vestibra\Core\Composing\SearchSaid;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
@@ -35,6 +36,7 @@ use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Selling\Filters\Packed\NarrowedPacks;
+use Vestibra\Core\Selling\Search\Query;
 
 /**
  * A page of products of a listing, with its order and its paging; and what other lists of products are fed with.
@@ -43,8 +45,6 @@ use Vestibra\Core\Selling\Filters\Packed\NarrowedPacks;
  */
 final readonly class Listing
 {
-    public const PER_PAGE = 12;
-
     public const SORTS = ['new', 'title', 'cheap', 'dear', 'rated', 'saving'];
 
     private const SHELVES = 24;
@@ -52,6 +52,9 @@ final readonly class Listing
     private const MANY = 2_000;
 
     private const MOST_AT_ONCE = 192;
+
+    /** Of what a search found: what fits best. */
+    public const BEST = 'best';
 
     /** The order that the owner gave the products of a collection. */
     public const OWN = 'own';
@@ -72,6 +75,7 @@ final readonly class Listing
         private ListFilters $filters,
         private ShopMessages $messages,
         private ShopSettings $settings,
+        private SearchIndex $index,
     ) {
     }
 
@@ -130,15 +134,20 @@ final readonly class Listing
         $perPage = in_array($visit->perPage, $choices, true) ? $visit->perPage : $list->perPage;
         $finds = $this->pages->get($kind);
         $own = $finds->ownOrder($subject);
-        $sorts = $own === null ? self::SORTS : [self::OWN, ...self::SORTS];
+        $isSearch = $subject->kind() === SubjectKind::Query;
+        $sorts = $own === null ? self::SORTS : [$isSearch ? self::BEST : self::OWN, ...self::SORTS];
         $asked = in_array($visit->sort, $sorts, true);
-        $sort = $asked ? $visit->sort : (in_array($list->sort, $sorts, true) ? $list->sort : self::SORTS[0]);
+        $sort = $asked ? $visit->sort : match (true) {
+            in_array($list->sort, $sorts, true) => $list->sort,
+            $isSearch => self::BEST,
+            default => self::SORTS[0],
+        };
         $holding = $finds->holding($subject);
         $narrowed = $list->filters === [] ? null : $this->filters->of($subject, $holding, $list->filters, $visit->filters, self::searchWhere(...));
         $total = $narrowed?->asked() === [] ? $subject->products : ($narrowed->outcome->total ?? $subject->products);
         $pages = max(1, (int) ceil($total / $perPage));
         $page = max(1, min($pages, $visit->page));
-        [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
+        [$order, $bindings] = in_array($sort, [self::OWN, self::BEST], true) && $own !== null ? [$own, []] : $this->order($sort, $now);
         // Many are looked for among all in their order, few are put in order themselves.
         $held = match (true) {
             $narrowed !== null && $narrowed->asked() !== [] => $this->among($narrowed->outcome),
@@ -149,7 +158,7 @@ final readonly class Listing
             "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
             [...$bindings, $perPage, ($page - 1) * $perPage],
         ), 'id');
-        $kept = ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
+        $kept = ($isSearch ? ['q' => $subject->slug] : []) + ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
         return new Listed(
             $ids,
@@ -162,7 +171,15 @@ final readonly class Listing
             $choices,
             ($narrowed?->asked() ?? []) + $kept,
             $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new Narrowed,
+            $isSearch ? $this->said($subject) : null,
         );
+    }
+
+    private function said(Assortment $search): SearchSaid
+    {
+        $hits = $this->index->find(Query::of($search->slug));
+
+        return new SearchSaid($search->slug, $hits->corrected(), $hits->leftOut);
     }
 
     /** @return string SQL, whether the product called `p` is among those that are left */
@@ -175,32 +192,6 @@ final readonly class Listing
         $pdo->sqliteCreateFunction('is_left', FilterPacks::isLeft($outcome->found), 1, PDO::SQLITE_DETERMINISTIC);
 
         return '+is_left(p.id)';
-    }
-
-    /** @return array{ids: list<int>, total: int, page: int, pages: int, sort: string, sorts: list<string>, keep: array<string, string>} */
-    public function page(Sql $where, Request $request, string $usualSort = 'new'): array
-    {
-        $now = $this->clock->now();
-        $asked = Asked::text($request, 'sort');
-        $sort = in_array($asked, self::SORTS, true) ? $asked : $usualSort;
-        $total = (int) DB::scalar("select count(*) from products p where p.published = 1 and $where->text", $where->bindings);
-        $pages = max(1, (int) ceil($total / self::PER_PAGE));
-        $page = min($pages, Asked::page($request));
-        [$order, $bindings] = $this->order($sort, $now);
-        $ids = array_column(DB::select(
-            "select p.id from products p where p.published = 1 and $where->text order by $order, p.id limit ? offset ?",
-            [...$where->bindings, ...$bindings, self::PER_PAGE, ($page - 1) * self::PER_PAGE],
-        ), 'id');
-
-        return [
-            'ids' => $ids,
-            'total' => $total,
-            'page' => $page,
-            'pages' => $pages,
-            'sort' => $sort,
-            'sorts' => self::SORTS,
-            'keep' => array_filter(['q' => Asked::text($request, 'q', 200), 'sort' => $asked], static fn (string $one): bool => $one !== ''),
-        ];
     }
 
     /** Words as the search takes them: each begins a word of the product. */

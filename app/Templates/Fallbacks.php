@@ -8,6 +8,8 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Shop\Search\Searches;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -19,6 +21,8 @@ final readonly class Fallbacks
         private Templates $templates,
         private Starts $starts,
         private Composer $composer,
+        private Searches $searches,
+        private SearchIndex $index,
     ) {
     }
 
@@ -30,6 +34,9 @@ final readonly class Fallbacks
             if (! in_array($kind->value, $there, true)) {
                 $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
                 $this->templates->fallback(self::name($kind), $tree, $author, $kind);
+                if ($kind === PageKind::Search) {
+                    $this->searches->samples($this->index);
+                }
             }
         }
     }

@@ -41,6 +41,7 @@ final readonly class Starts
             ],
             PageKind::Home => HomeStarts::LIST,
             PageKind::Card => CardStarts::LIST,
+            PageKind::Search => ListingStarts::SEARCH,
             default => ListingStarts::LIST,
         }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
     }

@@ -12,6 +12,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Shop\Reviews;
+use Vestibra\App\Shop\Search\Searches;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
@@ -36,6 +37,7 @@ final readonly class Attention
         private ReachCounts $counts,
         private Composer $composer,
         private PagesOfTheShop $pages,
+        private Searches $searched,
     ) {
     }
 
@@ -46,10 +48,19 @@ final readonly class Attention
             ...$this->failedReleases(),
             ...$this->failedBlocks(),
             ...$this->reviews(),
+            ...$this->searches(),
             ...$this->deadJobs(),
             ...$this->templates(),
             ...$this->pins(),
         ], 0, self::MOST);
+    }
+
+    /** @return list<Matter> */
+    private function searches(): array
+    {
+        $nothing = $this->searched->nothing();
+
+        return $nothing === 0 ? [] : [self::matter('searches-found-nothing', Counted::of($nothing, 'thing', 'things').' that customers looked for found nothing.', 'See what they meant', '/studio/search')];
     }
 
     /** @return list<Matter> */

@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Types\Toggle;
 /** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
 final readonly class ProductGridBlock implements BlockKind
 {
-    private const ORDERS = ['new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'a collection’s own order'];
+    private const ORDERS = ['usual' => 'that is usual: newest first, for a search what fits best', 'new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'a collection’s own order'];
 
     public function definition(): Definition
     {
@@ -45,7 +45,7 @@ final readonly class ProductGridBlock implements BlockKind
                 Setting::what('products', 'Picked here', new Products, [])->while('feed', 'chosen'),
                 Setting::what('perPage', 'At once', new Amount(1, 96, ''), 12)->while('feed', 'page', 'rule', 'collection'),
                 Setting::what('rows', 'or so many rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
-                Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'new')->while('feed', 'page', 'rule', 'collection'),
+                Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'usual')->while('feed', 'page', 'rule', 'collection'),
                 Setting::what('layout', 'Stand', new Choice(['grid' => 'side by side', 'list' => 'one below another', 'row' => 'in a row that slides']), 'grid'),
                 Setting::what('card', 'As the card', new CardChoice, null),
                 Setting::what('titled', 'With a title', new Toggle, false),
@@ -65,7 +65,7 @@ final readonly class ProductGridBlock implements BlockKind
             ],
             searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
             onCards: false,
-            messages: ['badge', 'cards', 'filters', 'list', 'price'],
+            messages: ['badge', 'cards', 'filters', 'list', 'price', 'search'],
             essential: Essential::Products,
             essentialWhile: ['feed' => 'page'],
             headingLevel: 2,
@@ -106,6 +106,7 @@ final readonly class ProductGridBlock implements BlockKind
             'sorts' => $settings->bool('order') && $listed->total > 1 ? $listed->sorts : [],
             'asked' => array_diff_key($listed->asked, ['sort' => true]),
             'page' => $listed->page,
+            'empty' => $listed->said?->query === '' ? $context->messages->say('search.type') : $settings->named('empty'),
             'giveUp' => $listed->narrowed->giveUp,
             'clear' => $listed->narrowed->chips === [] ? null : $listed->narrowed->clear,
         ]);

@@ -17,6 +17,7 @@ final readonly class Listed
      * @param  list<int>  $perPageChoices  what customers may choose from
      * @param  array<string, string|int>  $asked  what somebody asked for, as it stands in the address: it stays
      * @param  Narrowed  $narrowed  by which filters
+     * @param  SearchSaid|null  $said  of a search
      */
     public function __construct(
         public array $ids,
@@ -29,6 +30,7 @@ final readonly class Listed
         public array $perPageChoices = [],
         public array $asked = [],
         public Narrowed $narrowed = new Narrowed,
+        public ?SearchSaid $said = null,
     ) {
     }
 

@@ -12,7 +12,7 @@ enum SubjectKind: string
     case Collection = 'collection';
     case Brand = 'brand';
     case Tag = 'tag';
-    case Query = 'query';
+    case Query = 'search';
     case AllProducts = 'all-products';
     case Home = 'home';
     /** Of a page of which there is one, such as the cart. */
@@ -67,5 +67,5 @@ enum SubjectKind: string
     public const ASSORTMENTS = [self::Category, self::Collection, self::Brand, self::Tag];
 
     /** Every kind of subject whose page lists products of its own. */
-    public const LISTINGS = [...self::ASSORTMENTS, self::AllProducts];
+    public const LISTINGS = [...self::ASSORTMENTS, self::AllProducts, self::Query];
 }

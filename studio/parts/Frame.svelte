@@ -35,6 +35,7 @@
         { name: 'Facts', address: '/studio/facts' },
         { name: 'Pictures and files', address: '/studio/pictures' },
         { name: 'Reviews', address: '/studio/reviews' },
+        { name: 'Search', address: '/studio/search' },
         { name: 'Money and measures', address: '/studio/catalogue/money' },
         { name: 'History', address: '/studio/catalogue/history' },
     ];

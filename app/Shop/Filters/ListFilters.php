@@ -104,7 +104,7 @@ final readonly class ListFilters
         $by = in_array($subject->kind(), self::HOLDS, true) ? $subject->kind()->value : null;
         $keys = array_map(static fn (Filter $filter): string => $filter->key, $filters);
         $needed = [...$keys, ...$by === null ? [] : [$by], ...array_filter($filters, static fn (Filter $filter): bool => $filter->onlyInStock) === [] ? [] : ['stock']];
-        $ids = $by === null && $subject->kind() !== SubjectKind::AllProducts ? self::ids(new Sql($holding)) : null;
+        $ids = $by === null && $subject->kind() !== SubjectKind::AllProducts ? self::ids(new Sql("select p.id from products p where p.id in ($holding)")) : null;
         $words = $found === null ? null : self::ids(new Sql("select p.id from products p where $found->text", $found->bindings));
         foreach ($this->packs->read(array_values(array_unique($needed))) as $number => [$pack, $list]) {
             $pack = in_array('category', $needed, true) ? $this->lifted($pack) : $pack;

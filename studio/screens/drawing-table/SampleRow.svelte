@@ -63,7 +63,9 @@
                     {#if sample.picture}
                         <img src={sample.picture} alt="" class="h-full w-full bg-sheet object-contain" />
                     {:else}
-                        <span class="grid h-full place-items-center text-xs">no picture</span>
+                        <span class="grid h-full place-items-center px-1 text-xs" aria-hidden={table.words.one === 'search'}
+                            >{table.words.one === 'search' ? '“…”' : 'no picture'}</span
+                        >
                     {/if}
                 </span>
                 <span class="mt-1 block truncate text-xs">{sample.title}</span>

@@ -28,6 +28,7 @@ final class EveryKindTest extends TestCase
         'tag' => ['gift', 'beside', 'page-title'],
         'home' => ['home', 'window', 'heading'],
         'all-products' => ['all', 'beside', 'page-title'],
+        'search' => ['fountain', 'beside', 'page-title'],
     ];
 
     private PageKind $kind;
@@ -206,6 +207,7 @@ final class EveryKindTest extends TestCase
     {
         [$slug, $start, $block] = self::KINDS[$kind];
         $this->actingAs($this->owner);
+        DB::table('searches')->insertOrIgnore(['name' => 'fountain', 'name_folded' => 'fountain', 'results' => 16]);
         $this->kind = PageKind::from($kind);
         $this->slug = $slug;
         $this->address = PagesOfTheShop::address($this->kind, $slug);

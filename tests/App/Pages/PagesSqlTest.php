@@ -12,11 +12,13 @@ use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\WinnersSql;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\RandomRules;
@@ -67,12 +69,17 @@ final class PagesSqlTest extends TestCase
     private function shuffle(FindsPages $pages, Chance $chance): void
     {
         foreach (str_starts_with($pages->table(), '(') ? [] : DB::table($pages->table())->pluck('id') as $id) {
-            $name = $chance->pick(self::NAMES);
-            DB::table($pages->table())->where('id', $id)->update(['name' => $name, 'name_folded' => Folding::fold($name), 'picture_id' => $chance->oneIn(2) ? null : 1]);
+            $isSearch = $pages->kind() === PageKind::Search;
+            // The same words are the same search.
+            $name = $chance->pick(self::NAMES).($isSearch ? str_repeat(' .', (int) $id) : '');
+            DB::table($pages->table())->where('id', $id)->update(['name' => $name, 'name_folded' => Folding::fold($name)] + ($isSearch ? [] : ['picture_id' => $chance->oneIn(2) ? null : 1]));
         }
         foreach (DB::table('products')->pluck('id') as $id) {
             DB::table('products')->where('id', $id)->update(['published' => ! $chance->oneIn(4)]);
             $chance->oneIn(3) && DB::table('category_product')->where('product_id', $id)->delete();
+        }
+        foreach (DB::table('searches')->pluck('name', 'id') as $id => $name) {
+            DB::table('searches')->where('id', $id)->update(['results' => (new SearchIndex)->find(Query::of((string) $name))->withAll()]);
         }
     }
 

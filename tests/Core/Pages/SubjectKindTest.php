@@ -32,7 +32,7 @@ final class SubjectKindTest extends TestCase
     public function test_which_hold_products_and_of_which_there_is_one(): void
     {
         $where = static fn (callable $holds): array => array_column(array_filter(SubjectKind::cases(), $holds), 'value');
-        self::assertEqualsCanonicalizing(['category', 'collection', 'brand', 'tag', 'all-products'], $where(static fn (SubjectKind $one): bool => $one->holdsProducts()));
+        self::assertEqualsCanonicalizing(['category', 'collection', 'brand', 'tag', 'all-products', 'search'], $where(static fn (SubjectKind $one): bool => $one->holdsProducts()));
         self::assertEqualsCanonicalizing(['home', 'all-products', 'nothing'], $where(static fn (SubjectKind $one): bool => $one->isSingle()));
     }
 

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
 use Vestibra\App\Catalogue\Changing\OldAddresses;
+use Vestibra\App\Http\Asked;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
@@ -19,6 +20,8 @@ use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Shop\PrivateLinks;
+use Vestibra\App\Shop\Search\Searches;
+use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Visits;
@@ -26,13 +29,16 @@ use Vestibra\App\Shop\Walk;
 use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\CardBook;
 use Vestibra\App\Templates\StoredDrafts;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
+use Vestibra\Core\Selling\Search\Query;
 
 /** A page of any kind that has templates, by the address name of what it is about. */
 final readonly class PageController
@@ -50,12 +56,15 @@ final readonly class PageController
         private ShopSettings $settings,
         private OldAddresses $addresses,
         private HouseBook $house,
+        private Searches $searches,
+        private SearchIndex $index,
     ) {
     }
 
     public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse|JsonResponse
     {
         $kind = PageKind::from($pageKind);
+        $slug = isset(PagesOfTheShop::typed()[$pageKind]) ? Asked::text($request, 'q', Query::MOST_LETTERS) : $slug;
         $subject = $this->pages->get($kind)->bySlug($slug);
         if ($subject === null) {
             $thing = Thing::tryFrom($kind->value);
@@ -66,6 +75,9 @@ final readonly class PageController
             abort(404);
         }
         $visit = Visits::from($request);
+        if ($kind === PageKind::Search) {
+            $this->noted($request, $subject, $visit);
+        }
         $walking = $this->walk->isOn() && Gate::allows('see-studio');
         $verdict = $this->verdict($kind, $subject, $walking);
         $draft = $walking && in_array($verdict->templateId, $this->walk->drafts(), true);
@@ -107,6 +119,15 @@ final readonly class PageController
             $visit,
             $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
         );
+    }
+
+    /** What customers look for is counted: the search itself, and not its further pages, or what the owner tries out. */
+    private function noted(Request $request, Subject $search, Visit $visit): void
+    {
+        if ($search instanceof Assortment && $visit->page === 1 && $visit->filters === [] && $visit->sort === '' && ! $request->wantsJson() && Gate::denies('see-studio')) {
+            $query = Query::of($search->slug);
+            $this->searches->note($query, $this->index->find($query));
+        }
     }
 
     /** What follows the products of the page alone, for a page that is there already. */

@@ -62,6 +62,20 @@ final class ListFiltersTest extends TestCase
         }
     }
 
+    public function test_of_every_list_the_products_that_it_holds_are_narrowed_and_no_others(): void
+    {
+        $pages = $this->app->make(PagesOfTheShop::class);
+        foreach ([[PageKind::Collection, 'everything-teal'], [PageKind::Collection, 'on-offer-now'], [PageKind::Collection, 'staff-favourites'], [PageKind::Brand, 'pellinray'], [PageKind::Tag, 'gift'], [PageKind::Category, 'pens'], [PageKind::AllProducts, 'all'], [PageKind::Search, 'teal']] as [$kind, $slug]) {
+            $subject = $pages->get($kind)->bySlug($slug);
+            assert($subject instanceof Assortment);
+            $found = $this->narrowed($subject, [])->outcome->found->ids();
+            $held = array_column(DB::select("select p.id from products p where p.published = 1 and p.id in ({$pages->get($kind)->holding($subject)})"), 'id');
+
+            self::assertEqualsCanonicalizing($held, $found, $slug);
+            self::assertSame([$subject->products, true], [count($found), $found !== []], $slug);
+        }
+    }
+
     public function test_a_sale_that_begins_or_ends_is_heard_of_though_nothing_was_written(): void
     {
         $this->travelTo('2026-12-01 11:00:00');

@@ -1,0 +1,1 @@
+<div {!! $root !!} class="search-note">@foreach ($d['corrected'] as $one)<p>{{ $say('search.instead', ['word' => $one['word'], 'other' => implode('”, “', $one['others'])]) }}</p>@endforeach @if ($d['leftOut'] !== [])<p>{{ $say('search.without', ['words' => implode('”, “', $d['leftOut'])]) }}</p>@endif</div>
