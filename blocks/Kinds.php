@@ -69,6 +69,7 @@ final class Kinds
             new ChosenFilters\ChosenFiltersBlock,
             new SearchField\SearchFieldBlock,
             new SearchNote\SearchNoteBlock,
+            new NearestPages\NearestPagesBlock,
             new Card\CardBlock,
             new ProductPicture\ProductPictureBlock,
             new Swatches\SwatchesBlock,

@@ -29,6 +29,10 @@ Route::middleware(InTheShop::class)->group(function (): void {
         Route::get($address, Shop\PageController::class)->defaults('slug', '')->defaults('pageKind', $kind);
     }
     Route::get('/search/suggestions', Shop\SuggestionsController::class);
+    Route::get('/robots.txt', [Shop\SitemapController::class, 'robots']);
+    Route::get('/sitemap.xml', [Shop\SitemapController::class, 'index']);
+    Route::get('/sitemaps/{sitemap}.xml', [Shop\SitemapController::class, 'show'])->where('sitemap', '[a-z0-9-]{1,40}');
+    Route::get('/feed.atom', [Shop\SitemapController::class, 'feed']);
     Route::post('/p/{slug}/reviews', Shop\ReviewController::class);
     Route::get('/letters/{font}-{hash}.woff2', Shop\LettersController::class)->where('hash', '[0-9a-f]{12}');
     Route::get('/pictures/{name}', Shop\PictureController::class);
@@ -39,6 +43,7 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/look/{token}', [Shop\PrivateLinkController::class, 'open'])->middleware('throttle:30,1');
     Route::post('/look/end', [Shop\PrivateLinkController::class, 'close']);
     Route::get('/checkout', [Shop\CartController::class, 'checkout']);
+    Route::fallback(Shop\NowhereController::class);
 });
 
 Route::middleware('guest')->group(function (): void {

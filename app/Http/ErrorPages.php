@@ -11,9 +11,13 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Validation\ValidationException;
+use LogicException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
+use Vestibra\App\Http\Controllers\Shop\PageController;
 use Vestibra\App\Messages\ShopMessages;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Pages\PageKind;
 
 /** What goes wrong, said in plain sentences: what happened, what was kept, what to do. */
 final class ErrorPages
@@ -51,9 +55,27 @@ final class ErrorPages
             $known = isset(self::WORDS[$status]) ? $status : ($status >= 500 ? 500 : 404);
             $words = $request->is('studio', 'studio/*') ? self::WORDS[$known] : app(ShopMessages::class)->live()->say("error.$known");
 
+            if ($known === 404 && $request->isMethod('GET') && ! $request->expectsJson() && $request->acceptsHtml() && ! $request->is('studio', 'studio/*') && $request->hasSession()) {
+                return self::notFound($request);
+            }
+
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $words], $status)
                 : response()->view('shop::error', ['status' => $status, 'words' => $words], $status);
         });
+    }
+
+    /** Through the template that the shop has for it; should that fail too, in plain words. */
+    private static function notFound(Request $request): Response
+    {
+        try {
+            $page = app(PageController::class)($request, PagesOfTheShop::NOT_FOUND, PageKind::NotFound->value);
+
+            return $page instanceof Response ? $page : throw new LogicException('A page that is not found has a status of its own.');
+        } catch (Throwable $error) {
+            report($error);
+
+            return response()->view('shop::error', ['status' => 404, 'words' => app(ShopMessages::class)->live()->say('error.404')], 404);
+        }
     }
 }

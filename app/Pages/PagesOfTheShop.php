@@ -16,6 +16,8 @@ final class PagesOfTheShop
 
     public const ALL = 'all';
 
+    public const NOT_FOUND = 'not-found';
+
     /** By page kind: how its pages are found, and what their addresses begin with. */
     private const KINDS = [
         'product' => [ProductPages::class, 'p'],
@@ -29,6 +31,7 @@ final class PagesOfTheShop
     private const SINGLE = [
         'home' => [HomePages::class, '/', self::HOME],
         'all-products' => [AllProductsPages::class, '/all', self::ALL],
+        'not-found' => [NotFoundPages::class, '/not-found', self::NOT_FOUND],
     ];
 
     /** Those that are about what somebody typed: how they are found, and their address. */

@@ -153,6 +153,11 @@ final class PageShop implements Shop
             : ['previous' => $card($beside('<', 'desc')), 'next' => $card($beside('>', 'asc'))];
     }
 
+    public function nearest(int $most): array
+    {
+        return $this->listing->nearest($this->visit->address, $most);
+    }
+
     public function reviewOrder(): ?string
     {
         return isset(self::SORTS[$this->visit->reviews]) ? $this->visit->reviews : null;

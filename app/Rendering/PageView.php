@@ -24,13 +24,14 @@ final readonly class PageView
      */
     public function shop(ComposedPage $page, Subject $subject, Visit $visit, ?array $looking): View
     {
+        $head = PageHead::of($page, $subject);
+
         return $this->view($page, $subject, false, [
-            'title' => $subject->searchTitle() ?: null,
-            'description' => $subject->searchDescription(),
+            'title' => $head->title,
+            'description' => $head->description,
+            'head' => $looking === null ? $head : null,
             'looking' => $looking,
             'keeps' => array_filter(['q' => $subject->kind() === SubjectKind::Query ? $subject->slug() : '', 'sort' => $visit->sort, 'show' => $visit->perPage]),
-            // What a search or a filter finds is no page that search engines should list.
-            'narrowed' => ($page->listed->narrowed->chips ?? []) !== [] || $subject->kind() === SubjectKind::Query,
             'styles' => md5($page->css),
             'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,
         ]);
@@ -61,7 +62,7 @@ final readonly class PageView
             'looking' => null,
             'notAsWished' => false,
             'keeps' => [],
-            'narrowed' => false,
+            'head' => null,
             'styles' => '',
         ]);
     }

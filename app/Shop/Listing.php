@@ -21,6 +21,7 @@ use Vestibra\App\Rendering\PageList;
 use Vestibra\App\Shop\Filters\FilterPacks;
 use Vestibra\App\Shop\Filters\ListFilters;
 use Vestibra\App\Shop\Search\SearchIndex;
+use Vestibra\App\Shop\Search\Suggestions;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
@@ -76,6 +77,7 @@ final readonly class Listing
         private ShopMessages $messages,
         private ShopSettings $settings,
         private SearchIndex $index,
+        private Suggestions $suggestions,
     ) {
     }
 
@@ -173,6 +175,22 @@ final readonly class Listing
             $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new Narrowed,
             $isSearch ? $this->said($subject) : null,
         );
+    }
+
+    /**
+     * @param  string  $address  without what it begins with, as `/p/teal-tdie-ink`; empty for one to look at
+     * @return list<array{title: string, address: string}>
+     */
+    public function nearest(string $address, int $most): array
+    {
+        $last = trim(strrchr('/'.trim($address, '/'), '/') ?: '', '/');
+        $words = Query::of(str_replace(['-', '_', '+', '.html', '.php'], ' ', rawurldecode($last)));
+        if ($words->isEmpty()) {
+            $words = Query::of((string) DB::scalar('select title from products where published = 1 order by id limit 1'));
+        }
+        $found = $this->suggestions->of($words);
+
+        return array_map(static fn (array $one): array => ['title' => $one['words'], 'address' => $one['address']], array_slice([...$found['categories'], ...$found['products']], 0, $most));
     }
 
     private function said(Assortment $search): SearchSaid

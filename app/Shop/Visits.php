@@ -15,6 +15,8 @@ final class Visits
 
     private const MOST_FILTERS = 60;
 
+    private const LONGEST = 200;
+
     /** What the form of the filters sends besides them. */
     public const FORM = 'narrow';
 
@@ -39,6 +41,7 @@ final class Visits
             Asked::text($request, 'sort', 20),
             Asked::number($request, 'show', 0, 0, 10_000),
             array_slice(array_diff_key($request->query->all(), self::KNOWN), 0, self::MOST_FILTERS, true),
+            mb_substr(mb_scrub($request->getPathInfo()), 0, self::LONGEST),
         );
     }
 }

@@ -42,6 +42,7 @@ final readonly class Starts
             PageKind::Home => HomeStarts::LIST,
             PageKind::Card => CardStarts::LIST,
             PageKind::Search => ListingStarts::SEARCH,
+            PageKind::NotFound => NotFoundStarts::LIST,
             default => ListingStarts::LIST,
         }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
     }
@@ -52,6 +53,7 @@ final readonly class Starts
         return match ($kind) {
             PageKind::Product => 'gallery-and-buy',
             PageKind::Home => 'front',
+            PageKind::NotFound => 'sorry',
             PageKind::Card => CardStarts::USUAL,
             default => 'shelves',
         };
@@ -84,7 +86,11 @@ final readonly class Starts
             'compact' => self::compact(),
             'launch' => self::launch(),
             'blank' => [self::band([])],
-            default => $kind === PageKind::Home ? HomeStarts::tree($name) : ListingStarts::tree($kind, $name),
+            default => match ($kind) {
+                PageKind::Home => HomeStarts::tree($name),
+                PageKind::NotFound => NotFoundStarts::tree($name),
+                default => ListingStarts::tree($kind, $name),
+            },
         };
 
         return $this->made($bands === null ? null : ['kind' => 'page', 'children' => $bands], $schema);

@@ -8,6 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -16,7 +19,7 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\WordsRoom;
 
-final readonly class BrandBlock implements BlockKind
+final readonly class BrandBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -41,5 +44,10 @@ final readonly class BrandBlock implements BlockKind
         $brand = $context->product()->brand;
 
         return $brand === null ? Composed::absent('this product has no brand') : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        return [Said::of($context->subject, Part::Brand, ['@type' => 'Brand', 'name' => $composed->data['name']])];
     }
 }

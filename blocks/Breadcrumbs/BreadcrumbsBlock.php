@@ -10,6 +10,10 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Address;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -17,7 +21,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class BreadcrumbsBlock implements BlockKind
+final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -58,5 +62,21 @@ final readonly class BreadcrumbsBlock implements BlockKind
         return $links === []
             ? Composed::absent("this {$subject->kind()->one()} is in no category")
             : Composed::shown(['links' => $links, 'here' => $settings->bool('title') ? $subject->title() : null]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $links = is_array($composed->data['links']) ? $composed->data['links'] : [];
+        if ($composed->data['here'] !== null) {
+            $links[] = ['name' => $composed->data['here'], 'address' => $context->addresses->subject($context->subject)];
+        }
+        $items = [];
+        foreach (array_values($links) as $at => $link) {
+            if (is_array($link)) {
+                $items[] = ['@type' => 'ListItem', 'position' => $at + 1, 'name' => $link['name'] ?? '', 'item' => new Address(is_string($link['address'] ?? null) ? $link['address'] : '/')];
+            }
+        }
+
+        return [Said::of($context->subject, Part::Breadcrumbs, $items)];
     }
 }

@@ -8,6 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
@@ -18,7 +21,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class BuyBlock implements BlockKind
+final readonly class BuyBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -69,5 +72,10 @@ final readonly class BuyBlock implements BlockKind
             'inStock' => $variant->isInStock(),
             'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        return [Said::of($context->subject, Part::Availability, $composed->data['inStock'] === true ? Part::IN_STOCK : Part::OUT_OF_STOCK)];
     }
 }

@@ -9,6 +9,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -17,7 +20,7 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Several;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class CodesBlock implements BlockKind
+final readonly class CodesBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -56,6 +59,16 @@ final readonly class CodesBlock implements BlockKind
             'rows' => $rows,
             'bars' => $code !== null && $settings->bool('bars') && in_array('barcode', $wanted, true) ? $this->bars($code) : [],
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $shown = array_column(is_array($composed->data['rows'] ?? null) ? $composed->data['rows'] : [], 1, 0);
+
+        return array_values(array_filter([
+            isset($shown['codes.sku']) ? Said::of($context->subject, Part::Sku, $shown['codes.sku']) : null,
+            isset($shown['codes.barcode']) ? Said::of($context->subject, Part::Gtin, $shown['codes.barcode']) : null,
+        ]));
     }
 
     /** @return list<string> */

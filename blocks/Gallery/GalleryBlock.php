@@ -10,6 +10,10 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Address;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
@@ -19,8 +23,11 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class GalleryBlock implements BlockKind
+final readonly class GalleryBlock implements BlockKind, SaysOfPage
 {
+    /** Pictures that search engines are told of. */
+    private const MOST_SAID = 6;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -72,5 +79,12 @@ final readonly class GalleryBlock implements BlockKind
                 $pictures,
             ),
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $pictures = array_slice($context->product()->pictures, 0, self::MOST_SAID);
+
+        return $pictures === [] ? [] : [Said::of($context->subject, Part::Images, array_map(static fn (Picture $picture): Address => new Address($context->addresses->picture($picture, 800)), $pictures))];
     }
 }

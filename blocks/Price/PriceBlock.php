@@ -9,6 +9,9 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Price;
@@ -19,7 +22,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 
-final readonly class PriceBlock implements BlockKind
+final readonly class PriceBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -76,6 +79,22 @@ final readonly class PriceBlock implements BlockKind
             'unit' => $open ? null : PriceWords::unit($variant, $price->now, $context->money, $context->messages),
             'tax' => PriceWords::tax($context->money, $context->messages),
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $range = PriceRange::of($context->product()->variants, $context->now);
+        $variant = $context->chosen()->variant;
+        if ($range === null || $variant === null) {
+            return [];
+        }
+        $currency = ['priceCurrency' => $context->money->currency];
+
+        return [Said::of($context->subject, Part::Price, match (true) {
+            $composed->data['to'] !== null => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now), 'highPrice' => $context->money->decimal($range->highest->now)],
+            $composed->data['from'] === true => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now)],
+            default => ['@type' => 'Offer', 'price' => $context->money->decimal(Price::of($variant, $context->now)->now)],
+        } + $currency)];
     }
 
     private function saving(string $how, Price $price, Context $context): ?string

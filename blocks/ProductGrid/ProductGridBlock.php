@@ -10,6 +10,10 @@ use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Address;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -27,7 +31,7 @@ use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
-final readonly class ProductGridBlock implements BlockKind
+final readonly class ProductGridBlock implements BlockKind, SaysOfPage
 {
     private const ORDERS = ['usual' => 'that is usual: newest first, for a search what fits best', 'new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'a collection’s own order'];
 
@@ -94,6 +98,20 @@ final readonly class ProductGridBlock implements BlockKind
             'chosen' => $this->chosen($settings, $context),
             default => $context->subject->kind()->holdsProducts() ? $this->ofPage($settings, $context) : Composed::absent("this {$context->subject->kind()->one()} has no products of its own: choose what it shows"),
         };
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        if ($composed->data['page'] === null || $composed->cards === null || $composed->cards->contexts === []) {
+            return [];
+        }
+        $listed = $context->shop->listed();
+
+        return [Said::of($context->subject, Part::Products, ['numberOfItems' => $listed->total, 'itemListElement' => array_map(
+            static fn (Context $one, int $at): array => ['@type' => 'ListItem', 'position' => $listed->from() + $at, 'name' => $one->subject->title(), 'url' => new Address($one->addresses->subject($one->subject))],
+            $composed->cards->contexts,
+            array_keys($composed->cards->contexts),
+        )])];
     }
 
     private function ofPage(Settings $settings, Context $context): Composed

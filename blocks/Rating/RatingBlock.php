@@ -8,6 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -16,7 +19,7 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class RatingBlock implements BlockKind
+final readonly class RatingBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -59,5 +62,14 @@ final readonly class RatingBlock implements BlockKind
             'percent' => $tenths * 2,
             'count' => $settings->bool('count') ? $product->reviewCount : null,
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $product = $context->product();
+
+        return $composed->data['average'] === null || $composed->data['count'] === null ? [] : [Said::of($context->subject, Part::Rating, [
+            '@type' => 'AggregateRating', 'ratingValue' => round($product->starSum / max(1, $product->reviewCount), 1), 'reviewCount' => $product->reviewCount, 'bestRating' => 5, 'worstRating' => 1,
+        ])];
     }
 }

@@ -8,6 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -18,7 +21,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
-final readonly class ReviewsBlock implements BlockKind
+final readonly class ReviewsBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -73,5 +76,18 @@ final readonly class ReviewsBlock implements BlockKind
             'form' => $settings->bool('form') ? $context->addresses->product($product->slug).'/reviews' : null,
             'page' => $context->addresses->product($product->slug),
         ]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $reviews = [];
+        foreach (is_array($composed->data['reviews']) ? $composed->data['reviews'] : [] as $one) {
+            if (is_array($one)) {
+                $reviews[] = ['@type' => 'Review', 'author' => ['@type' => 'Person', 'name' => $one['author'] ?? ''], 'reviewRating' => ['@type' => 'Rating', 'ratingValue' => $one['stars'] ?? 0, 'bestRating' => 5, 'worstRating' => 1]]
+                    + (($one['words'] ?? '') === '' ? [] : ['reviewBody' => $one['words']]);
+            }
+        }
+
+        return $reviews === [] ? [] : [Said::of($context->subject, Part::Reviews, $reviews)];
     }
 }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\ShortDescription;
 
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 
-final readonly class ShortDescriptionBlock implements BlockKind
+final readonly class ShortDescriptionBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -40,5 +44,10 @@ final readonly class ShortDescriptionBlock implements BlockKind
         $html = $context->product()->shortDescription;
 
         return $html === '' ? Composed::absent('this product has no short description') : Composed::shown(['html' => $html]);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        return [Said::of($context->subject, Part::Description, FactValue::plain($context->product()->shortDescription))];
     }
 }

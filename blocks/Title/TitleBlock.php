@@ -8,6 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
@@ -19,7 +22,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 use Vestibra\Core\Templates\WordsRoom;
 
-final readonly class TitleBlock implements BlockKind
+final readonly class TitleBlock implements BlockKind, SaysOfPage
 {
     public function definition(): Definition
     {
@@ -50,5 +53,10 @@ final readonly class TitleBlock implements BlockKind
         $product = $context->product();
 
         return Composed::shown(['text' => $product->title, 'level' => $settings->text('level'), 'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '']);
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        return [Said::of($context->subject, Part::Name, $composed->data['text'])];
     }
 }

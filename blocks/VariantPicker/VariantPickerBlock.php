@@ -5,12 +5,18 @@ declare(strict_types=1);
 namespace Vestibra\Blocks\VariantPicker;
 
 use Vestibra\Core\Catalogue\Option;
+use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Composing\Structured\Address;
+use Vestibra\Core\Composing\Structured\Part;
+use Vestibra\Core\Composing\Structured\Said;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Selling\Price;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
@@ -19,8 +25,11 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 
-final readonly class VariantPickerBlock implements BlockKind
+final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
 {
+    /** Variants that search engines are told of. */
+    private const MOST_SAID = 100;
+
     public function definition(): Definition
     {
         return new Definition(
@@ -65,6 +74,20 @@ final readonly class VariantPickerBlock implements BlockKind
         $fellBack = array_column(array_filter($options, static fn (array $option): bool => $option['fellBack']), 'name');
 
         return Composed::shown(['options' => $options], $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back');
+    }
+
+    public function says(Composed $composed, Context $context): array
+    {
+        $address = $context->addresses->subject($context->subject);
+
+        return [Said::of($context->subject, Part::Variants, array_map(static fn (Variant $variant): array => [
+            '@type' => 'Offer',
+            'sku' => $variant->sku,
+            'price' => $context->money->decimal(Price::of($variant, $context->now)->now),
+            'priceCurrency' => $context->money->currency,
+            'availability' => $variant->isInStock() ? Part::IN_STOCK : Part::OUT_OF_STOCK,
+            'url' => new Address($address.'?'.http_build_query(['o' => $variant->values])),
+        ], array_slice($context->product()->variants, 0, self::MOST_SAID)))];
     }
 
     /** @return array{name: string, fellBack: bool, ...} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
+use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Pages\Essential;
 
 final readonly class ComposedNode
@@ -18,6 +19,7 @@ final readonly class ComposedNode
      * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not bring
      * @param  string|null  $card  the id of the card that its products stand as
      * @param  string|null  $mark  the attribute by which its styles find it
+     * @param  list<Said>  $says  what it shows that search engines can be told of
      * @param  bool  $follows  whether it follows the products of the page
      * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
      */
@@ -35,6 +37,7 @@ final readonly class ComposedNode
         public ?string $card = null,
         public ?string $mark = null,
         public bool $follows = false,
+        public array $says = [],
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Composing;
 
 use LogicException;
 use Throwable;
+use Vestibra\Core\Composing\Structured\SaysOfPage;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\StyleMarks;
 use Vestibra\Core\Styling\StyleSheet;
@@ -112,6 +113,7 @@ final readonly class Composer
             card: $composed->cards?->tree->id,
             mark: $styling->sheet->marks->known($node->id),
             follows: $definition->follows($node),
+            says: $kind instanceof SaysOfPage && ! $isCard && $composed->absent === null ? $kind->says($composed, $context) : [],
         );
     }
 

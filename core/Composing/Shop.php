@@ -86,6 +86,13 @@ interface Shop
      */
     public function shelves(string $things, ?array $ids): array;
 
+    /**
+     * Pages whose names are near to the address that was asked for.
+     *
+     * @return list<Neighbour>
+     */
+    public function nearest(int $most): array;
+
     /** The order of reviews that the customer asked for, if any. */
     public function reviewOrder(): ?string;
 

@@ -13,6 +13,7 @@ final readonly class Visit
      * @param  int  $page  of its list of products, from 1
      * @param  string  $sort  the order of its list of products; empty: as the page has it
      * @param  int  $perPage  how many of them at once; 0: as the page has it
+     * @param  string  $address  that was asked for where nothing is
      * @param  array<array-key, mixed>  $filters  whatever else the address says: what filters are to read
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class Visit
         public string $sort = '',
         public int $perPage = 0,
         public array $filters = [],
+        public string $address = '',
     ) {
     }
 }

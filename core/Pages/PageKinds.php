@@ -41,7 +41,7 @@ final readonly class PageKinds
             new SinglePages(PageKind::Cart),
             new SinglePages(PageKind::Checkout),
             new SinglePages(PageKind::Thanks),
-            new SinglePages(PageKind::NotFound),
+            new SinglePages(PageKind::NotFound, SubjectKind::NotFound),
         );
     }
 

@@ -15,6 +15,8 @@ enum SubjectKind: string
     case Query = 'search';
     case AllProducts = 'all-products';
     case Home = 'home';
+    /** An address where nothing is. */
+    case NotFound = 'not-found';
     /** Of a page of which there is one, such as the cart. */
     case Nothing = 'nothing';
 
@@ -25,6 +27,7 @@ enum SubjectKind: string
             self::Query => 'search',
             self::Nothing => 'page',
             self::Home => 'home page',
+            self::NotFound => 'page for wrong addresses',
             self::AllProducts => 'page of all products',
             default => $this->value,
         };
@@ -36,6 +39,7 @@ enum SubjectKind: string
             self::Category => 'categories',
             self::Query => 'searches',
             self::AllProducts => 'pages of all products',
+            self::NotFound => 'pages for wrong addresses',
             default => $this->one().'s',
         };
     }
@@ -48,7 +52,7 @@ enum SubjectKind: string
 
     public function pages(): string
     {
-        return $this === self::AllProducts ? $this->many() : $this->page().'s';
+        return in_array($this, [self::AllProducts, self::NotFound], true) ? $this->many() : $this->page().'s';
     }
 
     /** Whether its page lists products of its own. */
@@ -60,7 +64,7 @@ enum SubjectKind: string
     /** Whether there is one page about it. */
     public function isSingle(): bool
     {
-        return in_array($this, [self::Nothing, self::Home, self::AllProducts], true);
+        return in_array($this, [self::Nothing, self::Home, self::NotFound, self::AllProducts], true);
     }
 
     /** Every kind of subject that is a set of products with a name. */

@@ -170,6 +170,7 @@ return [
     'filters.none' => 'Nichts hat all das.',
     'filters.give-up' => '{count, plural, one {Ohne „{names}“ gibt es # Artikel} other {Ohne „{names}“ gibt es # Artikel}}',
     'filters.failed' => 'Das kam nicht an. Was Sie sehen, ist wie zuvor; bitte noch einmal.',
+    'near.title' => 'Vielleicht war gemeint',
     'list.count' => '{count, plural, one {# Artikel} other {# Artikel}}',
     'list.range' => '{from} bis {to} von {count}',
     'list.per-page' => 'Auf einmal',

@@ -170,6 +170,7 @@ return [
     'filters.none' => 'Nothing has all of these.',
     'filters.give-up' => '{count, plural, one {Without “{names}” there is # product} other {Without “{names}” there are # products}}',
     'filters.failed' => 'That did not come through. What you see is as it was; please try again.',
+    'near.title' => 'You may have meant',
     'list.count' => '{count, plural, one {# product} other {# products}}',
     'list.range' => '{from} to {to} of {count}',
     'list.per-page' => 'At once',

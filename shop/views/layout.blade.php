@@ -5,8 +5,17 @@
 <meta name="viewport" content="width=device-width, initial-scale=1">
 <title>{{ $title === null ? config('vestibra.shop') : $title.' · '.config('vestibra.shop') }}</title>
 @if (($description ?? '') !== '')<meta name="description" content="{{ $description }}">@endif
-@if ($looking ?? null)<meta name="robots" content="noindex, nofollow">@elseif ($narrowed ?? false)<meta name="robots" content="noindex">@endif
+@if ($looking ?? null)<meta name="robots" content="noindex, nofollow">@elseif (isset($head) && ! $head->isListed)<meta name="robots" content="noindex">@endif
+
+@isset($head)
+@if ($head->canonical)<link rel="canonical" href="{{ $head->canonical }}">@endif
+@foreach ($head->beside as $rel => $address)<link rel="{{ $rel }}" href="{{ $address }}">@endforeach
+@if ($head->isListed)<meta property="og:title" content="{{ $title ?? config('vestibra.shop') }}"><meta property="og:type" content="{{ $head->type }}"><meta property="og:url" content="{{ $head->canonical }}"><meta property="og:site_name" content="{{ config('vestibra.shop') }}">@if ($description !== '')<meta property="og:description" content="{{ $description }}">@endif @if ($head->picture)<meta property="og:image" content="{{ $head->picture }}">@endif
+@endif
+@foreach ($head->structured as $one)<script type="application/ld+json" nonce="{{ Vite::cspNonce() }}">{!! json_encode($one, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP) !!}</script>@endforeach
+@endisset
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
+<link rel="alternate" type="application/atom+xml" title="{{ config('vestibra.shop') }}" href="/feed.atom">
 <script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
 @php ($letters = app(\Vestibra\App\Rendering\FontFaces::class))
 @foreach ($letters->first($house) as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>@endforeach

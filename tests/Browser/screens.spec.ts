@@ -97,6 +97,9 @@ test('Studio: facts, pictures, reviews, fitting and private links are accessible
     await page.locator('[data-picture]').first().click();
     await expect(page.getByRole('region', { name: 'The chosen picture' })).toContainText('Put it on products…');
     await expectAccessible(page);
+    await page.goto('/studio/search');
+    await expect(page.getByRole('heading', { name: 'What customers looked for' })).toBeVisible();
+    await expectAccessible(page);
     await page.goto('/studio/reviews');
     await page.getByRole('button', { name: 'In the shop' }).click();
     await expect(page.locator('[data-review]').first()).toBeVisible();

@@ -118,3 +118,15 @@ test.describe('without scripts', () => {
         await expect(page).toHaveURL(/q=teal(\+|%20)ink&sort=cheap$/);
     });
 });
+
+test('an address where nothing is: the nearest names, and a search that leads on', async ({ page }) => {
+    const answer = await page.goto('/p/teal-tdie-bottled-ink');
+    expect(answer?.status()).toBe(404);
+    await expectAccessible(page);
+    await page.getByRole('link', { name: 'Teal Tide bottled ink' }).click();
+    await expect(page).toHaveURL(/\/p\/teal-tide-bottled-ink$/);
+    await page.goto('/nothing/here');
+    await page.getByRole('combobox', { name: 'Search the shop' }).fill('wax');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/\/search\?q=wax$/);
+});

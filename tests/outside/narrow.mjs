@@ -2,7 +2,10 @@
 import { readFileSync } from 'node:fs';
 
 const above = (shop, category) => (category ? [category, ...above(shop, shop.parents[category])] : []);
-const price = (shop, v) => (v.sale_price !== null && v.sale_price < v.price && (!v.sale_from || v.sale_from <= shop.now) && (!v.sale_until || v.sale_until > shop.now) ? v.sale_price : v.price);
+const price = (shop, v) =>
+    v.sale_price !== null && v.sale_price < v.price && (!v.sale_from || v.sale_from <= shop.now) && (!v.sale_until || v.sale_until > shop.now)
+        ? v.sale_price
+        : v.price;
 const has = {
     category: (shop, p) => p.categories.flatMap((one) => above(shop, one)),
     brand: (shop, p) => (p.brand_id ? [p.brand_id] : []),
@@ -42,8 +45,18 @@ function answer({ shop, filters, asked }) {
         for (const filter of filters.filter((one) => !one.range)) {
             const [kind, number] = filter.key.split('.');
             const variants = OF_VARIANTS.includes(kind);
-            const values = new Set(list.flatMap((p) => (variants ? p.variants.filter((v) => v.published && !(filter.onlyInStock && v.stock !== null && v.stock <= 0)).flatMap((v) => has[kind](shop, p, number, v)) : has[kind](shop, p, number))));
-            counts[filter.key] = [...values].sort((a, b) => a - b).map((value) => [value, left(shop, filters, { ...choices, [filter.key]: [value] }, list).length]);
+            const values = new Set(
+                list.flatMap((p) =>
+                    variants
+                        ? p.variants
+                              .filter((v) => v.published && !(filter.onlyInStock && v.stock !== null && v.stock <= 0))
+                              .flatMap((v) => has[kind](shop, p, number, v))
+                        : has[kind](shop, p, number),
+                ),
+            );
+            counts[filter.key] = [...values]
+                .sort((a, b) => a - b)
+                .map((value) => [value, left(shop, filters, { ...choices, [filter.key]: [value] }, list).length]);
         }
         return { left: left(shop, filters, choices, list).map((p) => p.id), counts };
     });

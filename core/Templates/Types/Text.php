@@ -7,12 +7,13 @@ namespace Vestibra\Core\Templates\Types;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Plain text; the limit is in characters. */
+/** Plain text; the limit is in characters. Where it is cut when others show it is said, and no limit. */
 final readonly class Text implements SettingType
 {
     public function __construct(
         private int $max = 200,
         private bool $lines = false,
+        private int $cut = 0,
     ) {
     }
 
@@ -27,6 +28,6 @@ final readonly class Text implements SettingType
 
     public function describe(): array
     {
-        return ['type' => 'text', 'max' => $this->max, 'lines' => $this->lines];
+        return ['type' => 'text', 'max' => $this->max, 'lines' => $this->lines] + ($this->cut === 0 ? [] : ['cut' => $this->cut]);
     }
 }

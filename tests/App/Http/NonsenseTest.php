@@ -15,8 +15,8 @@ final class NonsenseTest extends TestCase
     /** Every name that some address or body is asked for. */
     private const NAMES = [
         'after', 'alt', 'also', 'ask', 'at', 'author', 'bare', 'base', 'before', 'brand', 'category', 'changes', 'copyOf', 'days', 'draft', 'drafts', 'due', 'edits', 'email', 'focusX', 'from', 'gesture', 'id', 'ids',
-        'key', 'kind', 'knowingly', 'lacking', 'live', 'move', 'name', 'node', 'note', 'o', 'of', 'on', 'order', 'page', 'passOver', 'password', 'pinned', 'product', 'q', 'quantity', 'reach',
-        'remove', 'revision', 'revisions', 'sample', 'sort', 'spoken', 'stars', 'start', 'state', 'tag', 'template', 'then', 'thing', 'to', 'use', 'variant', 'window', 'with', 'words',
+        'key', 'kind', 'knowingly', 'lacking', 'live', 'move', 'name', 'narrow', 'node', 'note', 'o', 'of', 'on', 'order', 'page', 'passOver', 'password', 'pinned', 'price', 'product', 'q', 'quantity', 'reach',
+        'remove', 'revision', 'revisions', 'sample', 'show', 'sort', 'spoken', 'stars', 'start', 'state', 'tag', 'template', 'then', 'thing', 'to', 'use', 'variant', 'weights', 'window', 'with', 'words',
     ];
 
     /** @return iterable<string, array{mixed}> */

@@ -13,7 +13,7 @@ final class RestoreKillingTest extends TestCase
 {
     use ShopInFolder;
 
-    private const KILLS = 100;
+    private const KILLS = 50;
 
     protected function setUp(): void
     {
@@ -27,7 +27,7 @@ final class RestoreKillingTest extends TestCase
         parent::tearDown();
     }
 
-    public function test_killed_at_100_moments_database_and_files_are_as_before_or_as_after(): void
+    public function test_killed_at_many_moments_database_and_files_are_as_before_or_as_after(): void
     {
         $chance = new Chance(8);
         $this->template('The first');
@@ -60,7 +60,7 @@ final class RestoreKillingTest extends TestCase
         proc_close($customer['process']);
 
         self::assertCount(2, $seen, 'Both shops came into use.');
-        self::assertGreaterThan(100, count($answers));
+        self::assertGreaterThan(50, count($answers));
         self::assertSame([], array_values(array_filter($answers, static fn (string $answer): bool => preg_match('/^200 \d+$/', $answer) !== 1)));
     }
 

@@ -29,6 +29,7 @@ final class EveryKindTest extends TestCase
         'home' => ['home', 'window', 'heading'],
         'all-products' => ['all', 'beside', 'page-title'],
         'search' => ['fountain', 'beside', 'page-title'],
+        'not-found' => ['not-found', 'goods', 'product-grid'],
     ];
 
     private PageKind $kind;
@@ -122,7 +123,7 @@ final class EveryKindTest extends TestCase
         $this->app->make('auth')->logout();
         self::assertStringNotContainsString($this->mark, $this->page());
         $this->get($link)->assertRedirect($this->address);
-        $this->get($this->address)->assertOk()->assertSee($this->mark)->assertSee('a draft that customers do not see');
+        $this->get($this->address)->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)->assertSee($this->mark)->assertSee('a draft that customers do not see');
     }
 
     #[DataProvider('kinds')]
@@ -223,7 +224,7 @@ final class EveryKindTest extends TestCase
     {
         $this->anew();
 
-        return (string) preg_replace(['/nonce="[^"]*"/', '/name="_token" value="[^"]*"/'], '', (string) $this->get($this->address)->assertOk()->getContent());
+        return (string) preg_replace(['/nonce="[^"]*"/', '/name="_token" value="[^"]*"/'], '', (string) $this->get($this->address)->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)->getContent());
     }
 
     private function pages(): int

@@ -101,6 +101,11 @@ final readonly class PlainShop implements Shop
         return ['previous' => null, 'next' => ['title' => 'Product 2', 'address' => '/p/2']];
     }
 
+    public function nearest(int $most): array
+    {
+        return array_slice([['title' => 'Product 1', 'address' => '/p/1'], ['title' => 'Product 2', 'address' => '/p/2']], 0, $most);
+    }
+
     public function reviewOrder(): ?string
     {
         return null;

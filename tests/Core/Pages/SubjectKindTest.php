@@ -33,7 +33,7 @@ final class SubjectKindTest extends TestCase
     {
         $where = static fn (callable $holds): array => array_column(array_filter(SubjectKind::cases(), $holds), 'value');
         self::assertEqualsCanonicalizing(['category', 'collection', 'brand', 'tag', 'all-products', 'search'], $where(static fn (SubjectKind $one): bool => $one->holdsProducts()));
-        self::assertEqualsCanonicalizing(['home', 'all-products', 'nothing'], $where(static fn (SubjectKind $one): bool => $one->isSingle()));
+        self::assertEqualsCanonicalizing(['home', 'all-products', 'not-found', 'nothing'], $where(static fn (SubjectKind $one): bool => $one->isSingle()));
     }
 
     public function test_what_rules_ask_of_tag_pages_and_of_pages_of_which_there_is_one(): void

@@ -8,6 +8,7 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
@@ -61,7 +62,7 @@ final readonly class PageController
     ) {
     }
 
-    public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse|JsonResponse
+    public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse|JsonResponse|Response
     {
         $kind = PageKind::from($pageKind);
         $slug = isset(PagesOfTheShop::typed()[$pageKind]) ? Asked::text($request, 'q', Query::MOST_LETTERS) : $slug;
@@ -113,12 +114,14 @@ final readonly class PageController
             return $this->narrowed($request, $composed, $composed->listed);
         }
 
-        return $this->view->shop(
+        $page = $this->view->shop(
             $composed,
             $subject,
             $visit,
             $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
         );
+
+        return $kind === PageKind::NotFound ? new Response($page, 404) : $page;
     }
 
     /** What customers look for is counted: the search itself, and not its further pages, or what the owner tries out. */

@@ -49,3 +49,11 @@
 {:else}
     <input {id} class="field w-full" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onfocus} {onblur} />
 {/if}
+{#if setting.cut && (typed ?? value).length > 0}
+    {@const words = typed ?? value}
+    <p class="mt-1 text-xs text-quiet" data-cut>
+        {words.length > setting.cut
+            ? `Cut as “${words.slice(0, setting.cut).trimEnd()}…”`
+            : `${words.length.toString()} of about ${setting.cut.toString()} letters that are shown`}
+    </p>
+{/if}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Rendering;
+
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Catalogue\Assortment;
+use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Structured\StructuredData;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
+
+/**
+ * What stands in the head of a page for search engines and for whoever shares it. The address that a page is to be known by
+ * (RFC 6596) is that of its list without order and number; what filters or a search find is not to be listed (RFC 9309 lets
+ * engines come all the same, so that they see it).
+ */
+final readonly class PageHead
+{
+    /**
+     * @param  string|null  $title  null for the shop's name alone
+     * @param  array{prev?: string, next?: string}  $beside  the pages of the list before and after
+     * @param  list<array<string, mixed>>  $structured
+     */
+    private function __construct(
+        public ?string $title,
+        public string $description,
+        public ?string $canonical,
+        public array $beside,
+        public bool $isListed,
+        public ?string $picture,
+        public string $type,
+        public array $structured,
+    ) {
+    }
+
+    public static function of(ComposedPage $page, Subject $subject): self
+    {
+        $kind = PageKind::from($subject->kind()->value);
+        $path = PagesOfTheShop::address($kind, $subject->slug());
+        $absolute = static fn (string $path): string => url($path);
+        $text = static fn (string $name): string => is_string($page->page->data[$name] ?? null) ? $page->page->data[$name] : '';
+        // What the owner wrote for this very thing comes before what a template says of all.
+        $ownTitle = $subject->searchTitle() === $subject->title() ? '' : $subject->searchTitle();
+        $title = $ownTitle ?: ($text('searchTitle') ?: $subject->searchTitle());
+        $narrowed = ($page->listed->narrowed->chips ?? []) !== [];
+        $isListed = ! $narrowed && ! in_array($subject->kind(), [SubjectKind::Query, SubjectKind::NotFound], true);
+        $number = $page->listed->page ?? 1;
+        $pages = $page->listed->pages ?? 1;
+        $at = static fn (int $page): string => url($path).($page > 1 ? "?page=$page" : '');
+        $picture = $text('socialPicture') ?: self::picture($subject);
+
+        return new self(
+            $title === '' ? null : $title,
+            $subject->searchDescription() ?: $text('searchDescription'),
+            $isListed ? $at($number) : null,
+            $isListed ? array_filter(['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : '']) : [],
+            $isListed,
+            $picture === null ? null : url($picture),
+            $subject->kind() === SubjectKind::Product ? 'product' : 'website',
+            $isListed ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path) : [],
+        );
+    }
+
+    /** @return string|null the first picture of what the page is about */
+    private static function picture(Subject $subject): ?string
+    {
+        $picture = match (true) {
+            $subject instanceof Product => $subject->pictures[0] ?? null,
+            $subject instanceof Assortment => $subject->picture,
+            default => null,
+        };
+
+        return $picture instanceof Picture ? (new ShopAddresses)->picture($picture, 800) : null;
+    }
+}
