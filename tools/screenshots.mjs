@@ -112,7 +112,6 @@ try {
 
     for (const [name, address] of [
         ['product-new', '/p/mulled-plum-bottled-ink'],
-        ['facts', '/studio/facts'],
         ['pictures', '/studio/pictures'],
         ['products', '/studio/catalogue'],
     ]) {
@@ -152,9 +151,19 @@ try {
     await page.getByText('Kept in your draft').waitFor();
     await shoot('words');
     await example(page);
-    await page.setViewportSize({ width: 390, height: 800 });
-    await page.goto(`${base}/p/mulled-plum-bottled-ink`);
-    await shoot('product-new-390');
+    await page.goto(`${base}/studio/templates`);
+    await page.evaluate(filtersForPens);
+    await page.goto(`${base}/c/pens`);
+    await page.locator('label', { hasText: 'Brindlace' }).click();
+    await page.locator('.chosen-filter').waitFor();
+    await shoot('filters');
+    const customer = await (await browser.newContext()).newPage();
+    for (const words of ['jotter', 'teal ink', 'jotter', 'biro', 'diary', 'fountian pen', 'jotter', 'diary'])
+        await customer.goto(`${base}/search?q=${encodeURIComponent(words)}`);
+    await page.goto(`${base}/studio/search`);
+    await page.locator('[data-search="jotter"] button').click();
+    await page.getByText('It means the same as').waitFor();
+    await shoot('search');
     await browser.close();
 
     async function drag(from, to, x, y) {
@@ -191,6 +200,27 @@ async function bannerForInks() {
     const { revision } = await ask(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach }], sample: inks });
     await ask('/studio/publish', { revisions: { [id]: revision } });
     return id;
+}
+
+/** A template with filters beside the products, for pens, published. */
+async function filtersForPens() {
+    const ask = async (address, body) =>
+        (
+            await fetch(address, {
+                method: 'POST',
+                headers: {
+                    Accept: 'application/json',
+                    'Content-Type': 'application/json',
+                    'X-CSRF-TOKEN': document.querySelector('meta[name=csrf-token]').content,
+                },
+                body: JSON.stringify(body),
+            })
+        ).json();
+    const pens = (await (await fetch('/studio/names/category?q=pens')).json()).names.find((one) => one.name === 'Pens').id;
+    const { id } = await ask('/studio/templates', { name: 'Pens, with filters', start: 'beside', pageKind: 'category' });
+    const reach = { format: 2, show: [[{ field: 'category', comparison: 'isIn', values: [pens] }]], keepOff: [], season: {}, goesFirst: false };
+    const { revision } = await ask(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach }], sample: pens });
+    await ask('/studio/publish', { revisions: { [id]: revision } });
 }
 
 /** The example page that owners are shown to build: docs/examples/product.png. */

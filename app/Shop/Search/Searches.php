@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\Search;
 
 use Illuminate\Support\Facades\DB;
+use PDOException;
 use stdClass;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
@@ -30,17 +31,34 @@ final readonly class Searches
 
     private const ASKED_AGAIN = 100;
 
+    /** In milliseconds. */
+    private const PATIENCE = 50;
+
     public function __construct(private ShopClock $clock)
     {
     }
 
+    /** While somebody else writes for long it is not counted: no customer waits for a number. */
     public function note(Query $query, SearchHits $hits): void
     {
         if ($query->isEmpty()) {
             return;
         }
+        $patience = (int) DB::scalar('pragma busy_timeout');
+        DB::statement('pragma busy_timeout = '.self::PATIENCE);
+        try {
+            $this->count($query, ['results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []]);
+        } catch (PDOException $error) {
+            str_contains($error->getMessage(), 'locked') || throw $error;
+        } finally {
+            DB::statement("pragma busy_timeout = $patience");
+        }
+    }
+
+    /** @param  array{results: int, as_typed: bool}  $found */
+    private function count(Query $query, array $found): void
+    {
         $day = $this->day();
-        $found = ['results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []];
         DB::transaction(function () use ($query, $found, $day): void {
             $id = DB::table('searches')->where('name_folded', $query->folded())->value('id');
             if ($id === null) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Shop\Filters;
 
 use Illuminate\Support\Facades\DB;
+use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Shop\Filters\FilterPacks;
@@ -142,6 +143,24 @@ final class NarrowedPagesTest extends TestCase
     public function test_without_filters_beside_it_a_list_is_not_narrowed_by_its_address(): void
     {
         self::assertSame($this->getJson('/c/inks')->json('said'), $this->getJson('/c/inks?stock=in-1&price=1-2')->json('said'));
+    }
+
+    public function test_while_somebody_writes_for_long_lists_and_searches_are_there_all_the_same(): void
+    {
+        $this->app->make(FilterPacks::class)->refresh();
+        $this->get(self::PENS);
+        $this->get('/search?q=teal');
+        $before = (int) DB::scalar('select sum(times) from search_days');
+        $writer = new PDO('sqlite:'.DB::connection()->getDatabaseName());
+        $writer->exec('begin immediate');
+        $this->anew();
+        $this->get(self::PENS.'?stock=in-1')->assertOk();
+        $this->get('/search?q=teal')->assertOk();
+        $writer->exec('rollback');
+
+        self::assertSame($before, (int) DB::scalar('select sum(times) from search_days'), 'It was not counted, and nobody waited.');
+        $this->get('/search?q=teal')->assertOk();
+        self::assertSame($before + 1, (int) DB::scalar('select sum(times) from search_days'));
     }
 
     public function test_the_number_of_queries_does_not_depend_on_what_is_chosen(): void
