@@ -34,16 +34,23 @@ for (let click = 0; click < clicks; click++) {
                         observer.disconnect();
                         requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - start)));
                     }).observe(list.closest('[data-part]'), { childList: true, subtree: true, attributes: true, characterData: true });
+                    setTimeout(() => resolve(null), 3_000);
                     boxes[(at * 5) % boxes.length].click();
                 }),
             click,
         ),
     );
-    await page.waitForLoadState('networkidle');
+    await page.waitForTimeout(300);
 }
 await browser.close();
-const ordered = [...times].sort((one, other) => one - other);
-const figure = { median: Math.round(ordered[Math.floor(clicks / 2)]), late: Math.round(ordered[Math.floor(0.95 * (clicks - 1))]), largest: Math.max(...sizes) };
+// A click that leaves the list as it is paints none.
+const painted = times.filter((one) => one !== null);
+const ordered = [...painted].sort((one, other) => one - other);
+const figure = {
+    median: Math.round(ordered[Math.floor(painted.length / 2)]),
+    late: Math.round(ordered[Math.floor(0.95 * (painted.length - 1))]),
+    largest: Math.max(...sizes),
+};
 mkdirSync('storage/app/bench', { recursive: true });
 writeFileSync('storage/app/bench/narrow.json', JSON.stringify({ times, sizes }));
 console.log(
