@@ -152,6 +152,7 @@ try {
     await shoot('words');
     await example(page);
     await page.goto(`${base}/studio/templates`);
+    await page.setViewportSize({ width: 1280, height: 800 });
     await page.evaluate(filtersForPens);
     await page.goto(`${base}/c/pens`);
     await page.locator('label', { hasText: 'Brindlace' }).click();

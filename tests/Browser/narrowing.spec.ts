@@ -75,6 +75,7 @@ test('a category page with a third as side column: price, colour and size filter
     await test.step('a pen that comes in teal too is found under teal; the list alone changes', async () => {
         await page.goto('/c/pens');
         await expectAccessible(page);
+        await expect(page.getByRole('button', { name: /^(Show|Filters|Close)/ })).toHaveCount(0);
         const said = page.locator('[data-narrowed]');
         await page.evaluate(() => scrollTo(0, 200));
         const before = await page.evaluate(() => scrollY);
