@@ -58,6 +58,43 @@ final class FilterBlocksTest extends TestCase
         self::assertTrue(self::filter(['by' => 'option', 'option' => 3, 'most' => 5], $chosen)->data['moreOpen']);
     }
 
+    public function test_one_value_more_than_stands_there_at_first_is_not_worth_a_fold(): void
+    {
+        $nine = self::option(...array_map(static fn (int $n): string => "$n ml", range(1, 9)));
+
+        self::assertSame([9, 0], array_map(static fn (string $part): int => count(self::filter(['by' => 'option', 'option' => 3, 'most' => 8], $nine)->data[$part]), ['values', 'more']));
+    }
+
+    public function test_a_very_long_list_has_an_end(): void
+    {
+        $many = self::option(...array_map(static fn (int $n): string => "$n ml", range(1, 250)));
+
+        self::assertCount(200, self::filter(['by' => 'option', 'option' => 3, 'most' => 0], $many)->data['values']);
+    }
+
+    public function test_categories_stand_beneath_one_another_unless_they_are_put_in_another_order(): void
+    {
+        $categories = new ListFilter('category', 'Category', 'category', [self::value(1, 'Pens', 9), new ListFilterValue(2, 'Fountain pens', 'fountain-2', 4, false, 2, depth: 1)]);
+        $depths = static fn (string $order): array => array_column(self::filter(['by' => 'category', 'order' => $order], $categories)->data['values'], 'depth');
+
+        self::assertSame([[0, 1], [0, 0]], [$depths('natural'), $depths('count')]);
+    }
+
+    public function test_what_is_chosen_can_be_taken_off_though_it_leads_nowhere(): void
+    {
+        $chosen = self::filter(['by' => 'brand', 'nowhere' => 'grey'], new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 0, true), self::value(2, 'Aldermay', 0)]))->data['values'];
+
+        self::assertSame([['Aldermay', true], ['Hallorme', false]], array_map(static fn (array $value): array => [$value['label'], $value['nowhere']], $chosen));
+    }
+
+    public function test_what_shows_the_products_of_the_page_follows_them_and_nothing_else_does(): void
+    {
+        $page = static fn (Node ...$blocks): array => array_map(static fn (ComposedNode $node): string => $node->id, iterator_to_array(ListingBlocksTest::page(...$blocks)->following(), false));
+        $hidden = new Node('shut', 'holder', when: ['off' => true], children: [new Node('grid2', 'product-grid')]);
+
+        self::assertSame(['grid', 'filters'], $page(new Node('words', 'heading'), new Node('grid', 'product-grid'), new Node('byrule', 'product-grid', ['feed' => 'rule']), new Node('filters', 'filters', children: [new Node('inside', 'filter')]), $hidden));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, ListFilter|null, string}> */
     public static function leftOut(): iterable
     {

@@ -219,9 +219,20 @@ final class ListingBlocksTest extends TestCase
 
     public static function block(Node $block, ?Subject $subject = null, ?Listed $listed = null): ComposedNode
     {
-        $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed), Pages::messages());
-        $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
+        return self::composed([$block], $subject, $listed)->children[0]->children[0]->children[0];
+    }
 
-        return Kinds::composer()->compose($page, $context)->page->children[0]->children[0]->children[0];
+    public static function page(Node ...$blocks): ComposedNode
+    {
+        return self::composed(array_values($blocks), null, null);
+    }
+
+    /** @param  list<Node>  $blocks */
+    private static function composed(array $blocks, ?Subject $subject, ?Listed $listed): ComposedNode
+    {
+        $context = new Context($subject ?? self::category(), null, World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop($listed), Pages::messages());
+        $page = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: $blocks)])]);
+
+        return Kinds::composer()->compose($page, $context)->page;
     }
 }

@@ -84,4 +84,11 @@ final class FilterAddressTest extends TestCase
             new AddressedFilter(Filter::rangeOfProducts('fact.7'), 'width', 'f7'),
         ]);
     }
+
+    public function test_while_labels_are_not_known_any_number_is_taken(): void
+    {
+        $address = new FilterAddress([new AddressedFilter(Filter::ofProducts('brand'), 'brand', labels: null)]);
+
+        self::assertEquals(Choices::none()->with('brand', [5, 99]), $address->read(['brand' => 'ostrelve-5.99.none']));
+    }
 }

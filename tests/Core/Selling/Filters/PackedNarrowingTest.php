@@ -47,6 +47,13 @@ final class PackedNarrowingTest extends TestCase
         self::assertSame([false, true, false, false], [$found->has(4, 0), $found->has(9, 0), $found->has(5, 0), $found->has(9, 1)]);
     }
 
+    public function test_what_is_given_to_a_pack_takes_the_place_of_what_it_had(): void
+    {
+        $pack = Packing::of([new FilterRow(1, ['category' => [4]], []), new FilterRow(2, ['category' => [5], 'brand' => [1]], [])], static fn (): bool => false)->with(['category' => [9 => "\3"]]);
+
+        self::assertSame([[9], [1]], [array_keys($pack->values['category']), array_keys($pack->values['brand'])]);
+    }
+
     public function test_sets_of_places(): void
     {
         $bits = Bits::of([0, 7, 8, 21], 3);

@@ -68,6 +68,7 @@ final class SearchWordsTest extends TestCase
 
         self::assertSame(['fountain'], Nearest::to('fountian', $words), 'Letters that are swapped are one slip.');
         self::assertSame(['notebook'], Nearest::to('notebok', $words));
+        self::assertSame(['paper'], Nearest::to('papre', ['paper' => 1]), 'In a word that may have one.');
         self::assertSame([], Nearest::to('imk', $words), 'In a short word a slip makes another word.');
         self::assertSame(['pink'], Nearest::to('pimk', $words));
         self::assertSame(['crème'], Nearest::to('créme', $words));
@@ -83,8 +84,8 @@ final class SearchWordsTest extends TestCase
     public function test_a_reason_names_what_was_found_and_the_field_that_counts_most(): void
     {
         $fields = ['title' => 'fieldmouse notebook', 'options' => 'teal oat', 'categories' => 'paper notebooks', 'short' => 'teal covers'];
-        $reasons = Reasons::of($fields, [new Wanted('jotter', ['notebook']), new Wanted('tea'), new Wanted('gold')]);
+        $reasons = Reasons::of($fields, [new Wanted('jotter', ['notebook']), new Wanted('tea'), new Wanted('gold'), new Wanted('book'), new Wanted('oat', ['teal'])]);
 
-        self::assertSame([['wanted' => 'jotter', 'found' => 'notebook', 'field' => SearchField::Title], ['wanted' => 'tea', 'found' => 'tea', 'field' => SearchField::Options]], $reasons);
+        self::assertSame([['wanted' => 'jotter', 'found' => 'notebook', 'field' => SearchField::Title], ['wanted' => 'tea', 'found' => 'tea', 'field' => SearchField::Options], ['wanted' => 'oat', 'found' => 'oat', 'field' => SearchField::Options]], $reasons, 'Words are found by their beginnings, and as they were typed before anything else.');
     }
 }
