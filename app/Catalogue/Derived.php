@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Jobs\RefreshFilters;
 use Vestibra\Core\Catalogue\Folding;
 
 /** What is kept beside a product so that sets of products can be asked for quickly; written anew after each change. */
 final class Derived
 {
     private const AT_ONCE = 500;
+
+    private const MANY = 50;
 
     /** The words of each field of a product `p` as SQL, in the order of the index. Codes have indexes of their own. */
     private const WORDS = [
@@ -24,10 +28,14 @@ final class Derived
         "replace(p.description, '<', ' <')",
     ];
 
+    /** After a change of many, what filters look at is made anew in the background, before a customer has to wait for it. */
     public static function refresh(int ...$products): void
     {
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
             self::some(implode(',', $some));
+        }
+        if (count($products) > self::MANY) {
+            Queue::push(new RefreshFilters);
         }
     }
 

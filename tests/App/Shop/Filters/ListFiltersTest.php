@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Shop\Filters;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Sql;
 use Vestibra\App\Shop\Filters\FilterPacks;
@@ -127,6 +128,17 @@ final class ListFiltersTest extends TestCase
         $packs->refresh();
         DB::update('update products set title = title where id = ?', [$other]);
         self::assertSame([], $packs->changed(), 'What filters do not look at is none of their business.');
+    }
+
+    public function test_after_a_change_of_many_they_are_packed_anew_before_a_customer_comes(): void
+    {
+        $packs = $this->app->make(FilterPacks::class);
+        $packs->refresh();
+        DB::update('update variants set price = price + 1');
+        self::assertNotSame([], $packs->changed());
+        Derived::refresh(...array_map(intval(...), DB::table('products')->pluck('id')->all()));
+
+        self::assertSame([], $packs->changed());
     }
 
     public function test_however_many_are_asked_for_the_number_of_queries_is_the_same(): void
