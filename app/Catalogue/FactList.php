@@ -121,7 +121,9 @@ final readonly class FactList
 
     public function delete(int $id): void
     {
+        $products = array_map(intval(...), DB::table('fact_values')->where('fact_id', $id)->distinct()->pluck('product_id')->all());
         DB::table('facts')->where('id', $id)->delete();
+        $products === [] || Derived::words('p.id in ('.implode(',', $products).')');
     }
 
     /** Whether a stored rule looks at the fact. */

@@ -46,7 +46,7 @@ final readonly class PageHead
         $text = static fn (string $name): string => is_string($page->page->data[$name] ?? null) ? $page->page->data[$name] : '';
         // What the owner wrote for this very thing comes before what a template says of all.
         $ownTitle = $subject->searchTitle() === $subject->title() ? '' : $subject->searchTitle();
-        $title = $ownTitle ?: ($text('searchTitle') ?: $subject->searchTitle());
+        $title = $ownTitle ?: ($text('searchTitle') ?: $subject->searchTitle() ?: ($subject->kind() === SubjectKind::NotFound ? $subject->title() : ''));
         $narrowed = ($page->listed->narrowed->chips ?? []) !== [];
         $isListed = ! $narrowed && ! in_array($subject->kind(), [SubjectKind::Query, SubjectKind::NotFound], true);
         $number = $page->listed->page ?? 1;

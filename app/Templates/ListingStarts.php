@@ -15,62 +15,13 @@ final class ListingStarts
         ['name' => 'beside', 'title' => 'Words beside the products', 'words' => 'A narrow column with the name, its words and ways on; the products beside it, and “more” below.'],
     ];
 
-    /** For what a search finds: the query is its name, and it has no picture. */
-    public const SEARCH = [
-        ['name' => 'shelves', 'title' => 'Field, words, products', 'words' => 'The field to search again, what was searched for, and all that was found.'],
-        ['name' => 'beside', 'title' => 'Filters beside what was found', 'words' => 'A narrow column with filters; the field and what was found beside it, and “more” below.'],
-        ['name' => 'lines', 'title' => 'A line for each', 'words' => 'The field across the page, and what was found one below another, with short words.'],
-    ];
-
-    /** Only where a search found nothing. */
-    private const NOTHING = ['where' => [['field' => 'results', 'comparison' => 'atMost', 'values' => [0]]]];
-
     /** @return list<array<string, mixed>>|null null when there is no such start */
     public static function tree(PageKind $kind, string $name): ?array
     {
-        if ($kind === PageKind::Search) {
-            return self::search($name);
-        }
-
         return match ($name) {
             'shelves' => self::shelves($kind),
             'banner' => self::banner($kind),
             'beside' => self::beside($kind),
-            default => null,
-        };
-    }
-
-    /** @return list<array<string, mixed>>|null */
-    private static function search(string $name): ?array
-    {
-        $head = [['kind' => 'page-title', 'what' => ['before' => 'Found for'], 'how' => ['desktop' => ['size' => 'size-4']]], ['kind' => 'search-field'], ['kind' => 'search-note']];
-        $around = Starts::band([['kind' => 'heading', 'what' => ['text' => 'Or have a look around', 'level' => 'h2'], 'when' => self::NOTHING], ['kind' => 'beneath', 'when' => self::NOTHING]]);
-        $nothing = ['empty' => 'Nothing matches all of these words. Try fewer of them, or only their beginnings.'];
-
-        return match ($name) {
-            'shelves' => [
-                Starts::band($head),
-                Starts::band([self::grid(PageKind::Search, $nothing), ['kind' => 'paging']]),
-                $around,
-            ],
-            'beside' => [
-                Starts::band($head),
-                Starts::band(
-                    ['share' => 1, self::filters()],
-                    [
-                        'share' => 3,
-                        ['kind' => 'chosen-filters'],
-                        self::grid(PageKind::Search, ['rows' => 4] + $nothing, ['perRow' => 3]),
-                        ['kind' => 'paging', 'what' => ['way' => 'more'], 'how' => ['desktop' => ['align' => 'center']]],
-                    ],
-                ),
-                $around,
-            ],
-            'lines' => [
-                Starts::band([['kind' => 'search-field', 'how' => ['desktop' => ['width' => '100%']]], ['kind' => 'page-title', 'what' => ['before' => 'Found for'], 'how' => ['desktop' => ['size' => 'size-3']]], ['kind' => 'search-note']]),
-                Starts::band([['kind' => 'chosen-filters'], self::grid(PageKind::Search, ['layout' => 'list', 'perPage' => 20] + $nothing), ['kind' => 'paging']]),
-                $around,
-            ],
             default => null,
         };
     }
@@ -115,7 +66,7 @@ final class ListingStarts
     }
 
     /** @return array<string, mixed> what a shop that is not known yet may be narrowed by: what leads to nothing is not there */
-    private static function filters(): array
+    public static function filters(): array
     {
         return ['kind' => 'filters', 'children' => array_map(
             static fn (string $by): array => ['kind' => 'filter', 'what' => ['by' => $by]],
@@ -128,7 +79,7 @@ final class ListingStarts
      * @param  array<string, mixed>  $how
      * @return array<string, mixed>
      */
-    private static function grid(PageKind $kind, array $what = [], array $how = []): array
+    public static function grid(PageKind $kind, array $what = [], array $how = []): array
     {
         $what += $kind === PageKind::Collection ? ['sort' => 'own'] : [];
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
-/** Starts for the page at an address where nothing is. */
+use Vestibra\Core\Messages\Messages;
+
+/** Starts for the page at an address where nothing is, in the language of the shop. */
 final class NotFoundStarts
 {
     public const LIST = [
@@ -13,15 +15,11 @@ final class NotFoundStarts
         ['name' => 'goods', 'title' => 'Straight to the goods', 'words' => 'One line, the nearest names beside a search, and what is new below.'],
     ];
 
-    private const NOTHING = 'There is nothing at this address';
-
-    private const WORDS = 'It may have been renamed or taken away. Search for it, or have a look around.';
-
     /** @return list<array<string, mixed>>|null null when there is no such start */
-    public static function tree(string $name): ?array
+    public static function tree(string $name, Messages $messages): ?array
     {
-        $heading = ['kind' => 'heading', 'what' => ['text' => self::NOTHING, 'level' => 'h1'], 'how' => ['desktop' => ['size' => 'size-5'], 'phone' => ['size' => 'size-4']]];
-        $words = ['kind' => 'text', 'what' => ['text' => self::WORDS]];
+        $heading = ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-5'], 'phone' => ['size' => 'size-4']]];
+        $words = ['kind' => 'text', 'what' => ['text' => $messages->say('error.404')]];
         $search = ['kind' => 'search-field'];
         $near = ['kind' => 'nearest-pages'];
 
@@ -34,7 +32,7 @@ final class NotFoundStarts
             ],
             'goods' => [
                 Starts::band(['share' => 2, $heading, $search], ['share' => 1, $near]),
-                Starts::band([['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 8, 'titled' => true, 'title' => 'What is new'], 'how' => ['desktop' => ['perRow' => 4], 'phone' => ['perRow' => 2]]]]),
+                Starts::band([['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 8, 'titled' => true, 'title' => $messages->say('list.new')], 'how' => ['desktop' => ['perRow' => 4], 'phone' => ['perRow' => 2]]]]),
             ],
             default => null,
         };

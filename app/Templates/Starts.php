@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Vestibra\App\Messages\ShopMessages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Copying;
 use Vestibra\Core\Templates\Ids;
@@ -25,8 +26,10 @@ final readonly class Starts
     /** Columns as high as what stands in them. */
     private const TOP = ['how' => ['desktop' => ['align' => 'flex-start']]];
 
-    public function __construct(private Ids $ids)
-    {
+    public function __construct(
+        private Ids $ids,
+        private ShopMessages $messages,
+    ) {
     }
 
     /** @return list<array{name: string, title: string, words: string}> */
@@ -41,7 +44,7 @@ final readonly class Starts
             ],
             PageKind::Home => HomeStarts::LIST,
             PageKind::Card => CardStarts::LIST,
-            PageKind::Search => ListingStarts::SEARCH,
+            PageKind::Search => SearchStarts::LIST,
             PageKind::NotFound => NotFoundStarts::LIST,
             default => ListingStarts::LIST,
         }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
@@ -88,7 +91,8 @@ final readonly class Starts
             'blank' => [self::band([])],
             default => match ($kind) {
                 PageKind::Home => HomeStarts::tree($name),
-                PageKind::NotFound => NotFoundStarts::tree($name),
+                PageKind::NotFound => NotFoundStarts::tree($name, $this->messages->live()),
+                PageKind::Search => SearchStarts::tree($name, $this->messages->live()),
                 default => ListingStarts::tree($kind, $name),
             },
         };

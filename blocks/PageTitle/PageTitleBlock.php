@@ -33,7 +33,7 @@ final readonly class PageTitleBlock implements BlockKind
             ],
             searchWords: 'name heading category collection brand',
             onCards: false,
-            subjects: SubjectKind::LISTINGS,
+            subjects: [...SubjectKind::LISTINGS, SubjectKind::NotFound],
             essential: Essential::Title,
             room: new WordsRoom('text', 'title-size', 3),
             pieces: [

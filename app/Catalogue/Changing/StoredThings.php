@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue\Changing;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use LogicException;
 use stdClass;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Catalogue\FactBook;
+use Vestibra\App\Jobs\RewordCategories;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
@@ -21,7 +23,13 @@ use Vestibra\Core\Catalogue\Folding;
 final class StoredThings implements Records
 {
     /** The products called `p` that are found by a thing's name; `?` stands for numbers. */
-    private const HOLDING = ['brand' => 'p.brand_id in (?)', 'category' => 'p.main_category_id in (?)', 'tag' => 'p.id in (select product_id from product_tag where tag_id in (?))'];
+    /** SQL, the products `p` that are found by the name of something. */
+    private const HOLDING = [
+        'brand' => 'p.brand_id in (?)',
+        'category' => 'p.id in (select h.product_id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in (?))',
+        'tag' => 'p.id in (select product_id from product_tag where tag_id in (?))',
+        'option-value' => 'p.id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id where x.option_value_id in (?))',
+    ];
 
     /** When a product was first shown that never was: its column takes no nothing. */
     private const NEVER = '9999-12-31 00:00:00';
@@ -129,7 +137,10 @@ final class StoredThings implements Records
             Derived::forget($product);
         }
         foreach ($this->renamed as $thing => $ids) {
-            Derived::words(str_replace('?', implode(',', array_keys($ids)), self::HOLDING[$thing]));
+            // Beneath a category there may be very many.
+            $thing === Thing::Category->value
+                ? Queue::push(new RewordCategories(array_keys($ids)))
+                : Derived::words(str_replace('?', implode(',', array_keys($ids)), self::HOLDING[$thing]));
         }
         if ($this->reworded !== []) {
             Derived::words('p.id in ('.implode(',', array_keys($this->reworded)).')');
@@ -170,6 +181,8 @@ final class StoredThings implements Records
     private function mark(Change $change): void
     {
         if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => Fields::factOf(Thing::Product, $name) === null) === []) {
+            $this->reworded[$change->id] = true;
+
             return;
         }
         if ($change->thing === Thing::Product) {
@@ -182,7 +195,7 @@ final class StoredThings implements Records
         } elseif ($change->thing === Thing::Category && ($change->before === null || $change->after === null || array_intersect($change->fields(), ['parent', 'position']) !== [])) {
             $this->treeIsStale = true;
         }
-        if (isset(self::HOLDING[$change->thing->value]) && in_array('name', $change->fields(), true)) {
+        if (isset(self::HOLDING[$change->thing->value]) && array_intersect($change->thing === Thing::Category ? ['name', 'parent'] : ['name', 'label'], $change->fields()) !== []) {
             $this->renamed[$change->thing->value][$change->id] = true;
         }
     }

@@ -102,13 +102,14 @@ final class SearchIndex
     private function hits(Query $query, array $wanted, array $weights, array $leftOut = []): SearchHits
     {
         $table = 'found_'.substr(md5(serialize([$query->folded(), $wanted, $weights])), 0, 12);
-        DB::statement("create temp table if not exists $table (place integer primary key, product_id integer unique)");
-        $total = (int) DB::scalar("select count(*) from temp.$table");
-        if ($total === 0 && $wanted !== []) {
+        // What was found a moment ago on the same connection may be out of date.
+        DB::statement("drop table if exists temp.$table");
+        DB::statement("create temp table $table (place integer primary key, product_id integer unique)");
+        if ($wanted !== []) {
             [$sql, $bindings] = $this->sql($query, $wanted, $weights);
             DB::insert("insert into temp.$table (product_id) $sql", $bindings);
-            $total = (int) DB::scalar("select count(*) from temp.$table");
         }
+        $total = (int) DB::scalar("select count(*) from temp.$table");
 
         return new SearchHits("temp.$table", $total, $wanted, $leftOut);
     }

@@ -29,7 +29,7 @@ final class GermanShopTest extends TestCase
         }
         $this->get('/p/teal-tide-bottled-ink')->assertSee('In den Korb')->assertSee('Menge');
         $this->get('/c/inks')->assertSee('Artikel')->assertSee('Günstiges zuerst');
-        $this->get('/nowhere')->assertNotFound()->assertSee('Unter dieser Adresse steht nichts.');
+        $this->get('/nowhere')->assertNotFound()->assertSee('Hier ist nichts');
     }
 
     public function test_money_numbers_and_days_are_german(): void

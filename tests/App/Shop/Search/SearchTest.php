@@ -32,6 +32,30 @@ final class SearchTest extends TestCase
         self::assertNotContains(self::INK, $this->titles('teal notebook'), 'All words have to be there.');
     }
 
+    /** Whatever is renamed, moved or filled in is found by its new words, and by its old ones no longer. */
+    public function test_what_changes_in_the_catalogue_is_found_by_its_new_words(): void
+    {
+        $pen = $this->id('products', 'Quillon fountain pen');
+        $teal = (int) DB::scalar("select id from option_values where label = 'Teal' and option_id = ?", [$this->id('options', 'Colour')]);
+        $save = function (string $thing, int $id, string $field, mixed $before, mixed $after): void {
+            $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [['thing' => $thing, 'id' => $id, 'before' => [$field => $before], 'after' => [$field => $after]]]])->assertOk();
+            $this->anew();
+        };
+        $save('option-value', $teal, 'label', 'Teal', 'Kingfisher');
+        self::assertContains('Quillon fountain pen', $this->titles('kingfisher'));
+        $save('category', $this->id('categories', 'Pens'), 'name', 'Pens', 'Scribblers');
+        self::assertContains('Quillon fountain pen', $this->titles('scribblers'), 'By the name of a category above its own.');
+        $save('category', $this->id('categories', 'Fountain pens'), 'parent', $this->id('categories', 'Scribblers'), $this->id('categories', 'Inks'));
+        self::assertNotContains('Quillon fountain pen', $this->titles('scribblers'));
+        self::assertContains('Quillon fountain pen', $this->titles('inks'));
+        DB::table('fact_values')->where('product_id', $pen)->where('fact_id', $this->id('facts', 'Material'))->delete();
+        $this->postJson('/studio/facts/values', ['changes' => [['product' => $pen, 'fact' => $this->id('facts', 'Material'), 'written' => ['Zirconium'], 'before' => []]]])->assertOk();
+        $this->anew();
+        self::assertContains('Quillon fountain pen', $this->titles('zirconium'));
+        $this->deleteJson('/studio/facts/'.$this->id('facts', 'Material'))->assertSuccessful();
+        self::assertSame([], $this->titles('zirconium'));
+    }
+
     public function test_accents_do_not_matter_either_way(): void
     {
         $this->retitle(self::INK, 'Crème Brûlée ink');
