@@ -14,6 +14,9 @@ final readonly class FilterAddress
     /** Values of one filter that are read at most. */
     public const MOST_VALUES = 50;
 
+    /** Before a number below zero: a hyphen stands between the ends. */
+    private const MINUS = 'm';
+
     /** @param  list<AddressedFilter>  $filters  in the order in which they stand beside the list */
     public function __construct(private array $filters)
     {
@@ -86,18 +89,18 @@ final readonly class FilterAddress
     /** @return string an end as somebody typed it: a comma is a point, and spaces are nothing */
     private static function end(mixed $typed): string
     {
-        $end = is_string($typed) ? str_replace([',', ' '], ['.', ''], $typed) : '';
+        $end = is_string($typed) ? preg_replace('/^[-\x{2212}]/u', self::MINUS, str_replace([',', ' '], ['.', ''], $typed)) ?? '' : '';
 
-        return preg_match('/^\d{1,9}(?:\.\d{1,6})?$/D', $end) === 1 ? $end : '';
+        return preg_match('/^m?\d{1,9}(?:\.\d{1,6})?$/D', $end) === 1 ? $end : '';
     }
 
     /** @return array{int|null, int|null} */
     private static function ends(mixed $written, int $decimals): array
     {
-        if (! is_string($written) || preg_match('/^(\d{0,9}(?:\.\d{1,6})?)-(\d{0,9}(?:\.\d{1,6})?)$/D', $written, $ends) !== 1) {
+        if (! is_string($written) || preg_match('/^((?:m?\d{1,9}(?:\.\d{1,6})?)?)-((?:m?\d{1,9}(?:\.\d{1,6})?)?)$/D', $written, $ends) !== 1) {
             return [null, null];
         }
-        $number = static fn (string $end): ?int => $end === '' ? null : (int) round((float) $end * 10 ** $decimals);
+        $number = static fn (string $end): ?int => $end === '' ? null : (int) round((float) str_replace(self::MINUS, '-', $end) * 10 ** $decimals);
 
         return [$number($ends[1]), $number($ends[2])];
     }
@@ -107,8 +110,8 @@ final readonly class FilterAddress
         if ($value === null) {
             return '';
         }
-        $written = number_format($value / 10 ** $decimals, $decimals, '.', '');
+        $written = number_format(abs($value) / 10 ** $decimals, $decimals, '.', '');
 
-        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+        return ($value < 0 ? self::MINUS : '').(str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written);
     }
 }

@@ -37,6 +37,8 @@ final class FilterAddressTest extends TestCase
         yield 'unknown values' => [['brand' => 'gone-99.ostrelve-5.ostrelve'], $none->with('brand', [5])];
         yield 'no values' => [['brand' => ''], $none];
         yield 'what a form sends' => [['brand' => ['ostrelve-5', '7'], 'price' => ['from' => '10', 'to' => '20,5 0']], $none->with('brand', [5, 7])->between('price', 1000, 2050)];
+        yield 'below zero' => [['price' => 'm20-m5.5'], $none->between('price', -2000, -550)];
+        yield 'below zero, typed' => [['price' => ['from' => '-20', 'to' => '−5,5']], $none->between('price', -2000, -550)];
         yield 'nonsense in a form' => [['brand' => [['5'], 'x', null], 'price' => ['from' => 'ten', 'to' => ['20']]], $none];
         yield 'a list for a range, and deeper ones' => [['price' => ['10', '20'], 'colour-o3' => ['a' => ['12']]], $none];
         yield 'numbers that are none' => [['price' => 'ten-twenty', 'width-f7' => '1e5-2'], $none];
@@ -67,7 +69,7 @@ final class FilterAddressTest extends TestCase
                 $choices = $choices->with($filter, array_slice($values, 0, mt_rand(0, 2)));
             }
             foreach (['price', 'fact.7'] as $filter) {
-                $choices = $choices->between($filter, mt_rand(0, 2) === 0 ? null : mt_rand(0, 1_000_000), mt_rand(0, 2) === 0 ? null : mt_rand(0, 1_000_000));
+                $choices = $choices->between($filter, mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000), mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000));
             }
             $written = self::address()->write($choices);
             self::assertEquals($choices, self::address()->read(array_reverse($written)), "seed $seed, round $round");
