@@ -68,7 +68,10 @@ final readonly class FilterBlock implements BlockKind
                 Piece::pressed('button', 'Buttons', '.filter-button > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.filter-button:hover > span:not(.unseen)')->when(PieceState::Focused, '.filter-button:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.filter-button:active > span:not(.unseen)')->when(PieceState::Chosen, '.filter-button:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.filter-button.is-nowhere > span:not(.unseen)')->asChief(),
                 Piece::drawing('swatch', 'Swatches', '.filter-swatch svg')->when(PieceState::Chosen, '.filter-swatch:has(:checked) svg')->withLines(),
                 Piece::box('field', 'Fields', ':is(select, .filter-field)')->withLines(),
-                Piece::drawing('slider', 'Slider', '.filter-slider'),
+                Piece::letters('ends', 'Words at the fields', '.filter-ends span'),
+                Piece::box('slider', 'Line of the slider', '.filter-slider'),
+                Piece::box('between', 'Chosen part of it', '.filter-between'),
+                Piece::box('thumb', 'Ends of the slider', '.filter-thumb')->withLines(),
             ],
         );
     }

@@ -158,7 +158,8 @@ export class Studio {
         const picker = this.page.getByRole('dialog', { name: 'Condition' });
         await picker.getByRole('combobox').selectOption({ label: words });
         await picker.getByPlaceholder('Find…').fill(value);
-        await picker.getByLabel(value, { exact: true }).check();
+        // The list is asked for anew while one types: what is ticked as it comes is ticked again.
+        await expect(() => picker.getByLabel(value, { exact: true }).check({ timeout: 2_000 })).toPass();
         await picker.getByRole('button', { name: 'Done' }).click();
     }
 }
