@@ -56,7 +56,7 @@ final readonly class PageHead
 
         return new self(
             $title === '' ? null : $title,
-            $subject->searchDescription() ?: $text('searchDescription'),
+            self::ownDescription($subject) ?: ($text('searchDescription') ?: $subject->searchDescription()),
             $isListed ? $at($number) : null,
             $isListed ? array_filter(['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : '']) : [],
             $isListed,
@@ -64,6 +64,18 @@ final readonly class PageHead
             $subject->kind() === SubjectKind::Product ? 'product' : 'website',
             $isListed ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path) : [],
         );
+    }
+
+    /** What the owner wrote for search engines about this very thing; empty where its usual words stand in for that. */
+    private static function ownDescription(Subject $subject): string
+    {
+        $usual = match (true) {
+            $subject instanceof Product => (string) preg_replace('/\s+/u', ' ', $subject->shortWords()),
+            $subject instanceof Assortment => $subject->description,
+            default => '',
+        };
+
+        return $subject->searchDescription() === $usual ? '' : $subject->searchDescription();
     }
 
     /** @return string|null the first picture of what the page is about */

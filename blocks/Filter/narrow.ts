@@ -31,6 +31,14 @@ function put(part: Element, html: string): void {
     }
 }
 
+/** Said aloud; what went wrong is seen as well, until something comes through. */
+function tell(said: HTMLElement | null, words: string, failed: boolean): void {
+    if (!said) return;
+    said.textContent = words;
+    said.classList.toggle('unseen', !failed);
+    said.classList.toggle('narrowing-failed', failed);
+}
+
 /** @returns null where a newer question was asked meanwhile, or the answer did not come through */
 async function show(address: string): Promise<Answer | null> {
     const asked = ++last;
@@ -44,16 +52,23 @@ async function show(address: string): Promise<Answer | null> {
         const answer = (await reply.json()) as Answer;
         if (asked !== last) return null;
         // What stands there now needs other styles: the page as a whole does.
-        if (answer.css !== form?.dataset.styles) location.assign(answer.address);
+        if (answer.css !== form?.dataset.styles) {
+            location.assign(answer.address);
+            return null;
+        }
         for (const [id, html] of Object.entries(answer.parts)) {
             for (const part of document.querySelectorAll(`[data-part][data-b="${CSS.escape(id)}"]`)) put(part, html);
         }
         window.vestibra?.enhance();
-        if (said) said.textContent = answer.said;
+        tell(said, answer.said, false);
         return answer;
     } catch {
-        if (asked === last && said && form) said.textContent = form.dataset.failed ?? '';
-        if (asked === last) said?.classList.remove('unseen');
+        if (asked === last) {
+            tell(said, form?.dataset.failed ?? '', true);
+            // What is ticked is what the list shows.
+            form?.reset();
+            window.vestibra?.enhance();
+        }
         return null;
     } finally {
         if (asked === last) document.body.classList.remove('is-narrowing');

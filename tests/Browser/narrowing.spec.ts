@@ -174,6 +174,24 @@ test('by keyboard alone: the slider, a fold, more values, and what leads to noth
     });
 });
 
+test('a click that does not come through is said where it is seen, and what is ticked is what the list shows', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await pens(studio);
+    await page.goto('/c/pens');
+    const brindlace = page.getByRole('checkbox', { name: /^Brindlace/ });
+    await page.route('**/c/pens?*', (route) => route.abort());
+    await brindlace.click();
+    await expect(page.locator('.narrowing-failed')).toBeInViewport();
+    await expect(page.locator('.narrowing-failed')).toContainText('What you see is as it was');
+    await expect(brindlace).not.toBeChecked();
+    await expect(page).toHaveURL(/\/c\/pens$/);
+    await page.unroute('**/c/pens?*');
+    await brindlace.click();
+    await expect(page).toHaveURL(/brand=brindlace/);
+    await expect(page.locator('.narrowing-failed')).toHaveCount(0);
+});
+
 test('on the phone the filters open as a sheet that says how many there are', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();

@@ -93,7 +93,6 @@ final class FoundTest extends TestCase
             $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => $setting, 'value' => $value, 'width' => 'desktop']);
         }
         $this->publish($template);
-        DB::update("update products set short_description = '' where title = ?", ['Teal Tide bottled ink']);
         $this->get(self::INK)->assertSee('<title>Ostrelve · Larkfold</title>', false)->assertSee('<meta name="description" content="Ink &amp; &quot;more&quot;.">', false)->assertSee('<meta property="og:title" content="Ostrelve">', false)->assertSee('swatch-0f6f74-0f6f74-800.webp">', false);
         DB::update("update products set search_title = 'The very ink', search_description = 'Its very words' where title = ?", ['Teal Tide bottled ink']);
         $this->anew();
