@@ -58,11 +58,13 @@ final class SearchIndex
     public function first(Query $query, int $most): array
     {
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
-        foreach (['{title} : ', ''] as $where) {
+        $weights = SearchSettings::weights();
+        $anywhere = self::anywhere($wanted, $weights);
+        foreach ($weights[SearchField::Title->value] > 0 ? ['{title} : ('.self::expression($wanted, true).')', $anywhere] : [$anywhere] as $match) {
             $ids = array_column(DB::select(
                 'select f.id from (select rowid as id from product_words where product_words match ? order by rowid desc limit '.self::SOME.') f join products p on p.id = f.id where p.published = 1'
                 .' order by not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0)), f.id desc limit ?',
-                [$where.'('.self::expression($wanted, true).')', $most],
+                [$match, $most],
             ), 'id');
             if (count($ids) === $most) {
                 return $ids;
@@ -122,9 +124,7 @@ final class SearchIndex
     private function sql(Query $query, array $wanted, array $weights): array
     {
         $columns = array_diff_key($weights, [SearchField::Codes->value => true]);
-        $fields = implode(' ', array_keys(array_filter($columns)));
-        // Without a field there is nothing to look in.
-        $anywhere = $fields === '' ? '""' : "{{$fields}} : (".self::expression($wanted, true).')';
+        $anywhere = self::anywhere($wanted, $weights);
         $many = (int) DB::scalar('select count(*) from product_words where product_words match ?', [$anywhere]) > self::MANY;
         $code = str_replace(' ', '-', $query->folded());
         $begins = $weights[SearchField::Codes->value] > 0 && mb_strlen($code) >= self::SHORTEST_CODE;
@@ -145,6 +145,18 @@ final class SearchIndex
             .($many ? "h.id not in (select id from best), h.tier, h.id in (select id from best) and $soldOut, h.id desc" : "h.tier, $soldOut, h.score, h.id"),
             [$code, $query->folded(), '{title} : ('.self::expression($wanted, false).')', '{title} : ('.self::expression($wanted, true).')', '{title brand} : ('.self::expression($wanted, true).')', $anywhere, $begins ? $code : "\u{10FFFF}", $begins ? $code."\u{10FFFF}" : ''],
         ];
+    }
+
+    /**
+     * @param  list<Wanted>  $wanted
+     * @param  array<string, int>  $weights
+     * @return string what matches in a field that counts; without such a field there is nothing to look in
+     */
+    private static function anywhere(array $wanted, array $weights): string
+    {
+        $fields = implode(' ', array_keys(array_filter(array_diff_key($weights, [SearchField::Codes->value => true]))));
+
+        return $fields === '' ? '""' : "{{$fields}} : (".self::expression($wanted, true).')';
     }
 
     /**

@@ -143,8 +143,14 @@ final class SearchTest extends TestCase
         DB::table('products')->where('id', $ink)->update(['description' => 'zirconium']);
         Derived::refresh($ink);
         self::assertSame([self::INK], $this->titles('zirconium'));
+        self::assertSame([self::INK], array_column($this->getJson('/search/suggestions?q=zircon')->json('products'), 'words'));
         SearchSettings::set(['description' => 0]);
+        $this->anew();
         self::assertSame([], $this->titles('zirconium'));
+        self::assertSame([], $this->getJson('/search/suggestions?q=zircon')->json('products'));
+        SearchSettings::set(array_map(static fn (): int => 0, SearchSettings::weights()));
+        $this->anew();
+        self::assertSame([], $this->getJson('/search/suggestions?q=teal')->assertOk()->json('products'));
     }
 
     /** @return iterable<string, array{string}> */
