@@ -13,6 +13,8 @@ final class Kinds
     {
         return new Composer(
             new Page\PageBlock,
+            new Header\HeaderBlock,
+            new Footer\FooterBlock,
             new Band\BandBlock,
             new Column\ColumnBlock,
             new Tab\TabBlock,
@@ -68,6 +70,14 @@ final class Kinds
             new Filter\FilterBlock,
             new ChosenFilters\ChosenFiltersBlock,
             new SearchField\SearchFieldBlock,
+            new Logo\LogoBlock,
+            new Navigation\NavigationBlock,
+            new CartLink\CartLinkBlock,
+            new NoticeStrip\NoticeStripBlock,
+            new Links\LinksBlock,
+            new OpeningHours\OpeningHoursBlock,
+            new Newsletter\NewsletterBlock,
+            new SmallPrint\SmallPrintBlock,
             new SearchNote\SearchNoteBlock,
             new NearestPages\NearestPagesBlock,
             new Card\CardBlock,

@@ -12,7 +12,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble'] as $number) {
+foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble', 'subscriber'] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
@@ -39,6 +39,10 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::get('/files/{name}', Shop\FileController::class);
     Route::get('/cart', [Shop\CartController::class, 'show']);
     Route::post('/cart', [Shop\CartController::class, 'add']);
+    Route::post('/notices/close', Shop\NoticeController::class);
+    Route::post('/news', [Shop\NewsController::class, 'ask']);
+    Route::get('/news/{subscriber}/{mark}/confirm', [Shop\NewsController::class, 'confirm'])->where('mark', '[0-9a-f]{40}');
+    Route::get('/news/{subscriber}/{mark}/leave', [Shop\NewsController::class, 'leave'])->where('mark', '[0-9a-f]{40}');
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
     Route::get('/look/{token}', [Shop\PrivateLinkController::class, 'open'])->middleware('throttle:30,1');
     Route::post('/look/end', [Shop\PrivateLinkController::class, 'close']);

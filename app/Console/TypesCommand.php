@@ -60,8 +60,13 @@ final class TypesCommand extends Command
     {
         $kinds = [];
         foreach (PagesOfTheShop::names() as $name) {
-            $subject = PageKinds::standard()->get(PageKind::from($name))->subject();
-            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'single' => $subject->isSingle()];
+            $kind = PageKind::from($name);
+            $subject = PageKinds::standard()->get($kind)->subject();
+            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'called' => match (true) {
+                $kind->standsOnPages() => "{$name}s",
+                $subject->isSingle() => $subject->page(),
+                default => $subject->pages(),
+            }, 'single' => $subject->isSingle()];
         }
 
         return $kinds;

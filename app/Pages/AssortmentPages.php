@@ -23,6 +23,8 @@ use Vestibra\Core\Templates\Source;
 /** What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and products. */
 abstract readonly class AssortmentPages implements FindsPages
 {
+    use OwnPages;
+
     /** More products than these are very many: their page is awkward. */
     private const VERY_MANY = 60;
 

@@ -67,6 +67,12 @@ interface FindsPages
     /** @return string|null SQL, the place of a product called `p` in the order that the owner gave a subject's products; null where there is none */
     public function ownOrder(Subject $subject): ?string;
 
+    /** @return Sql subject_id and template_id of the pages that are fixed to a template, before any rule; 0 for none at all */
+    public function pins(int $at): Sql;
+
+    /** The pages that collections by rule are judged on. */
+    public function collecting(): self;
+
     /** @return array<string, string> what makes a page awkward to look at a template with, in words => as SQL: true, or the words themselves with a number in them */
     public function awkward(): array;
 

@@ -39,6 +39,12 @@ final class PagesOfTheShop
         'search' => [SearchPages::class, '/search'],
     ];
 
+    /** What stands on pages and is judged on them: how those pages are found. */
+    private const AROUND = [
+        'header' => [HeaderPages::class],
+        'footer' => [FooterPages::class],
+    ];
+
     /** @var array<string, FindsPages> */
     private array $made = [];
 
@@ -50,7 +56,7 @@ final class PagesOfTheShop
     public function get(PageKind|string $kind): FindsPages
     {
         $name = $kind instanceof PageKind ? $kind->value : $kind;
-        [$class] = self::KINDS[$name] ?? self::SINGLE[$name] ?? self::TYPED[$name] ?? throw new LogicException("The shop has no templates for $name.");
+        [$class] = self::KINDS[$name] ?? self::SINGLE[$name] ?? self::TYPED[$name] ?? self::AROUND[$name] ?? throw new LogicException("The shop has no templates for $name.");
 
         return $this->made[$name] ??= $this->container->make($class);
     }
@@ -78,23 +84,48 @@ final class PagesOfTheShop
         return array_map(static fn (array $kind): string => $kind[1], self::TYPED);
     }
 
-    /** @return list<string> every page kind, by name */
+    /** Whether it is a page by itself, and does not stand on others. */
+    public static function isPage(string $kind): bool
+    {
+        return self::knows($kind) && ! isset(self::AROUND[$kind]);
+    }
+
+    /** @return list<string> every kind that has templates with rules, by name */
     public static function names(): array
     {
-        return array_keys(self::KINDS + self::SINGLE + self::TYPED);
+        return array_keys(self::KINDS + self::SINGLE + self::TYPED + self::AROUND);
     }
 
     public static function address(PageKind $kind, string $slug): string
     {
+        if ($kind->standsOnPages()) {
+            [$page, $inside] = explode('/', $slug, 2) + ['', ''];
+            $under = PageKind::tryFrom($page);
+
+            return $under === null || $under->standsOnPages() ? '/' : self::address($under, $inside);
+        }
+
         return isset(self::TYPED[$kind->value])
             ? self::TYPED[$kind->value][1].($slug === '' ? '' : '?q='.rawurlencode($slug))
-            : self::SINGLE[$kind->value][1] ?? '/'.(self::KINDS[$kind->value][1] ?? $kind->value).'/'.rawurlencode($slug);
+            : self::SINGLE[$kind->value][1] ?? (isset(self::KINDS[$kind->value]) ? '/'.self::KINDS[$kind->value][1].'/'.rawurlencode($slug) : "/$kind->value");
     }
 
     /** @return list<PageKind> */
     public static function kinds(): array
     {
         return array_map(PageKind::from(...), self::names());
+    }
+
+    /** @return list<PageKind> of what is a page by itself */
+    public static function pageKinds(): array
+    {
+        return array_values(array_filter(self::kinds(), static fn (PageKind $kind): bool => self::isPage($kind->value)));
+    }
+
+    /** @return list<FindsPages> of what is a page by itself */
+    public function pages(): array
+    {
+        return array_map(fn (PageKind $kind): FindsPages => $this->get($kind), self::pageKinds());
     }
 
     /** @return list<FindsPages> */

@@ -21,6 +21,8 @@ use Vestibra\Core\Templates\Source;
 
 final readonly class ProductPages implements FindsPages
 {
+    use OwnPages;
+
     private const IN_STOCK = 'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0))';
 
     public function __construct(

@@ -21,6 +21,8 @@ use Vestibra\Core\Templates\Source;
 /** Pages of what a search finds. There are as many as customers think of; those that are known are the ones they looked for. */
 final readonly class SearchPages implements FindsPages
 {
+    use OwnPages;
+
     /** More than these are very many. */
     private const VERY_MANY = 60;
 

@@ -15,6 +15,8 @@ use Vestibra\Core\Templates\Source;
 /** Pages of which there is one: rules know nothing of them but the season. */
 abstract readonly class SinglePages implements FindsPages
 {
+    use OwnPages;
+
     public function __construct(protected ShopClock $clock)
     {
     }

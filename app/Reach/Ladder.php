@@ -68,7 +68,7 @@ final readonly class Ladder
             'until' => $verdict->until === null ? null : $this->reachWords->moment($verdict->until),
             'step' => $verdict->step->value,
             'pinSkipped' => $verdict->pinSkipped,
-            'pinned' => Verdicts::pin($pages, $subject),
+            'pinned' => $this->verdicts->pin($pages, $subject),
             'unpublished' => $this->unpublished($kind, $subject, $verdict),
             'rungs' => $rungs,
         ];

@@ -41,6 +41,14 @@ final class LiveRules
         return $this->evaluator($kind, self::word());
     }
 
+    /** @return array<string, Evaluator> of headers and footers: one query for both */
+    public function aroundPages(): array
+    {
+        $word = self::word();
+
+        return ['header' => $this->evaluator(PageKind::Header, $word), 'footer' => $this->evaluator(PageKind::Footer, $word)];
+    }
+
     public static function word(): string
     {
         return (string) DB::scalar('select word from live_rules');

@@ -54,10 +54,10 @@ final class ReachCounts
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
         [$counts, $elsewhere] = $this->one($now, $candidate);
-        $names = DB::table('templates')->pluck('name', 'id');
+        $names = TemplateNames::all();
         $others = [];
         foreach ($elsewhere as $id => $count) {
-            $others[] = ['template' => $id, 'name' => (string) $names[$id], 'count' => $count];
+            $others[] = ['template' => $id, 'name' => $names[$id], 'count' => $count];
         }
 
         return $counts + [
@@ -127,10 +127,9 @@ final class ReachCounts
         $contest = self::counted($now, $candidate);
         $count = static function (KindRules $contest) use ($candidate, $id, $pins): array {
             $covers = $contest->sql()->covers($candidate->reach);
-            $kind = $contest->pages->kind()->value;
             $moved = Supposed::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
-            $pinned = "p.id in (select subject_id from pins where page_kind = '$kind' and template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')');
-            $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : $covers->wrap('(', ") or $pinned"), $pins);
+            $pinned = $contest->pages->pins($contest->at)->wrap('p.id in (select subject_id from (', ") where template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')'));
+            $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : Sql::join(' or ', [$covers->wrap('(', ')'), $pinned]), $pins);
             $split = Sql::join('', [
                 $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
                 $winners->wrap(' from (', ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc"),

@@ -25,12 +25,10 @@ final readonly class ReachSql
         RuleCollections $collections,
     ) {
         $known = [];
-        $checks = new CheckSql($pages->sql($at, []));
         foreach ($collections->reaches as $id => $reach) {
-            $known[$id] = self::rules($reach, $checks)->wrap('(', ')');
-            $checks = new CheckSql($pages->sql($at, $known));
+            $known[$id] = self::rules($reach, new CheckSql($pages->collecting()->sql($at, $known)))->wrap('(', ')');
         }
-        $this->checks = $checks;
+        $this->checks = new CheckSql($pages->sql($at, $known));
     }
 
     /** True for the pages that the reach covers. */

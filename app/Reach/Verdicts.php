@@ -7,8 +7,10 @@ namespace Vestibra\App\Reach;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
 
@@ -24,7 +26,7 @@ final readonly class Verdicts
 
     public function of(PageKind $kind, Subject $subject): Verdict
     {
-        [$evaluator, $pin] = $this->live->on($kind, $subject);
+        [$evaluator, $pin] = $subject instanceof AroundPage ? [$this->live->of($kind), $this->pin($this->pages->get($kind), $subject)] : $this->live->on($kind, $subject);
 
         return $evaluator->decide($this->pages->get($kind)->features($subject), $pin);
     }
@@ -34,7 +36,7 @@ final readonly class Verdicts
     {
         $contest = $this->contests->all($kind, $supposed);
 
-        return $contest->evaluator()->decide($contest->pages->features($subject), self::pin($contest->pages, $subject), true);
+        return $contest->evaluator()->decide($contest->pages->features($subject), $this->pin($contest->pages, $subject), true);
     }
 
     /** Whether a template's rules match a page within their season, were it live with them. */
@@ -46,11 +48,26 @@ final readonly class Verdicts
         return $contest->candidate($templateId)?->reach->atAnyTime()->match($features) !== null;
     }
 
-    /** The template that a page is pinned to, live or not. */
-    public static function pin(FindsPages $pages, Subject $subject): ?int
+    /** The template that a page is pinned to, live or not. Its header or footer is what the page's own template chooses, 0 for none. */
+    public function pin(FindsPages $pages, Subject $subject): ?int
     {
+        if ($subject instanceof AroundPage) {
+            return PagesOfTheShop::isPage($subject->page->value) ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId) : null;
+        }
         $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
 
         return $pin === null ? null : (int) $pin;
+    }
+
+    private static function chosen(PageKind $around, int $template): ?int
+    {
+        $choice = json_decode((string) DB::scalar("select json_extract(live_tree, '$.page.what') from templates where id = ?", [$template]), true);
+        $choice = is_array($choice) ? $choice[$around->value] ?? true : true;
+
+        return match (true) {
+            $choice === false => Evaluator::NONE,
+            is_int($choice) => $choice,
+            default => null,
+        };
     }
 }

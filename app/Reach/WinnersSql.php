@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
+use Vestibra\Core\Reach\Evaluator;
+
 /** The verdict for all pages of a kind that customers can see at once. Agrees with the core's Evaluator on every input. */
 final readonly class WinnersSql
 {
@@ -21,8 +23,9 @@ final readonly class WinnersSql
             self::with($chain->with()),
             $chain->template()->wrap(
                 'select p.id as page_id, coalesce(pins.template_id, ',
-                ", $contest->fallbackId) as template_id from {$contest->pages->table()} p{$chain->joins()} left join (".self::pins($contest, $pins).") pins on pins.subject_id = p.id where {$contest->pages->shown()}",
+                ", $contest->fallbackId) as template_id from {$contest->pages->table()} p{$chain->joins()} left join (",
             ),
+            self::pins($contest, $pins)->wrap('', ") pins on pins.subject_id = p.id where {$contest->pages->shown()}"),
             ...($among === null ? [] : [$among->wrap(' and (', ')')]),
         ]);
     }
@@ -53,8 +56,10 @@ final readonly class WinnersSql
             $after->wrap(
                 "select p.id as page_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, coalesce(pa.template_id, ",
                 ", $then->fallbackId) as after_id from w join {$now->pages->table()} p on p.id = w.id{$full->joins('then')}"
-                .' left join ('.self::pins($now, []).') pb on pb.subject_id = p.id left join ('.self::pins($then, $pins).') pa on pa.subject_id = p.id',
+                .' left join (',
             ),
+            self::pins($now, []),
+            self::pins($then, $pins)->wrap(') pb on pb.subject_id = p.id left join (', ') pa on pa.subject_id = p.id'),
         ]);
     }
 
@@ -66,9 +71,9 @@ final readonly class WinnersSql
 
     /**
      * @param  array<string, int|null>  $pins
-     * @return string pins to live templates
+     * @return Sql pins to live templates, and to none
      */
-    private static function pins(KindRules $contest, array $pins): string
+    private static function pins(KindRules $contest, array $pins): Sql
     {
         $live = array_column(array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live), 'templateId');
         $page = $contest->pages->kind()->value;
@@ -83,7 +88,9 @@ final readonly class WinnersSql
             }
         }
 
-        return "select subject_id, template_id from pins where page_kind = '$page' and template_id in (".implode(',', $live).')'
-            .($changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')').implode('', $rows);
+        return $contest->pages->pins($contest->at)->wrap(
+            'select subject_id, template_id from (',
+            ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')'.($changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')').implode('', $rows),
+        );
     }
 }

@@ -80,7 +80,7 @@ final readonly class HouseStyleChange implements Change
 
     public function kinds(): array
     {
-        return PagesOfTheShop::kinds();
+        return PagesOfTheShop::pageKinds();
     }
 
     public function touches(): array

@@ -12,6 +12,7 @@ use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Reach\KindRules;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
+use Vestibra\App\Reach\TemplateNames;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
@@ -118,15 +119,15 @@ final readonly class Impact
             $both->sql->bindings,
         );
         $pages = array_column($both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
-        $names = DB::table('templates')->pluck('name', 'id');
+        $names = TemplateNames::all();
         $groups = [];
         foreach ($rows as $row) {
             $groups["$row->before_id-$row->after_id"] ??= [
                 'pageKind' => $both->now->pages->kind()->value,
                 'from' => $row->before_id,
-                'fromName' => (string) $names[$row->before_id],
+                'fromName' => $names[$row->before_id],
                 'to' => $row->after_id,
-                'toName' => (string) $names[$row->after_id],
+                'toName' => $names[$row->after_id],
                 'count' => $row->count,
                 'pages' => [],
             ];
@@ -209,7 +210,7 @@ final readonly class Impact
                     $parts[] = $contest->sql()->covers($candidate->reach);
                 }
             }
-            $parts[] = new Sql("p.id in (select subject_id from pins where page_kind = '$kind->value' and template_id = $template)");
+            $parts[] = $now->pages->pins($now->at)->wrap('p.id in (select subject_id from (', ") where template_id = $template)");
         }
         if ($looks->products !== [] && $kind === PageKind::Product) {
             $parts[] = new Sql('p.id in ('.implode(',', array_keys($looks->products)).')');

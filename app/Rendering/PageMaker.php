@@ -21,6 +21,7 @@ use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
@@ -58,7 +59,7 @@ final readonly class PageMaker
      */
     public function compose(Node $tree, Subject $subject, Visit $visit = new Visit, ?int $templateId = null, bool $explain = false, array $drafts = [], bool $isDraft = false, ?array $only = null, bool $styled = true): ComposedPage
     {
-        $tree = $this->filler->fill($tree, $subject, $drafts);
+        $tree = $this->filler->fill($tree, self::inside($subject), $drafts);
         $context = $this->context($tree, $subject, $visit, $explain, $drafts, $only);
         $page = $this->composer->compose($tree, $context, $explain, $styled);
         foreach ($page->failures as $failure) {
@@ -69,6 +70,12 @@ final readonly class PageMaker
         }
 
         return $context->shop instanceof PageShop ? $page->listing($context->shop->asked()) : $page;
+    }
+
+    /** What is shown where a header or footer stands on a page: what the page is about. */
+    private static function inside(Subject $subject): Subject
+    {
+        return $subject instanceof AroundPage ? $subject->subject : $subject;
     }
 
     /** The products of a page as somebody asked for them, without the page. */
@@ -93,7 +100,7 @@ final readonly class PageMaker
     /** The tree with the shared parts and a product's own blocks in their places. */
     public function filled(Node $tree, Subject $subject): Node
     {
-        return $this->filler->fill($tree, $subject);
+        return $this->filler->fill($tree, self::inside($subject));
     }
 
     /**
@@ -103,16 +110,18 @@ final readonly class PageMaker
      */
     public function context(Node $tree, Subject $subject, Visit $visit = new Visit, bool $explain = false, array $drafts = [], ?array $only = null): Context
     {
+        $inside = self::inside($subject);
+
         return new Context(
-            $subject,
-            self::choose($subject, $visit),
+            $inside,
+            self::choose($inside, $visit),
             $this->categories->tree(),
             new ShopAddresses,
             $this->settings->format(),
             $this->clock->now(),
             $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $only === [] ? [] : $ids, $explain, $only)),
             $this->messages->live(),
-            ...$this->things->of($tree, $subject),
+            ...$this->things->of($tree, $inside),
         );
     }
 

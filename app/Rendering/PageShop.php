@@ -9,6 +9,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\SafeHtml;
+use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
@@ -51,6 +52,7 @@ final class PageShop implements Shop
         private readonly ?PageKind $explain,
         private readonly PageList $list,
         private readonly Messages $messages,
+        private readonly Cart $cart,
         private readonly Closure $judge,
         private readonly Closure $about,
         private readonly Closure $cards,
@@ -156,6 +158,21 @@ final class PageShop implements Shop
     public function nearest(int $most): array
     {
         return $this->listing->nearest($this->visit->address, $most);
+    }
+
+    public function picturesOf(string $things, array $ids): array
+    {
+        return $this->listing->picturesOf(PageKind::from($things), $ids);
+    }
+
+    public function inCart(): int
+    {
+        return $this->cart->count();
+    }
+
+    public function isClosed(string $notice): bool
+    {
+        return in_array($notice, $this->visit->closed, true);
     }
 
     public function reviewOrder(): ?string

@@ -11,6 +11,7 @@ use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
+use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
@@ -19,6 +20,7 @@ use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Clause;
@@ -41,6 +43,7 @@ final readonly class PageShops
         private ShopClock $clock,
         private Composer $composer,
         private ShopMessages $messages,
+        private Cart $cart,
     ) {
     }
 
@@ -51,10 +54,10 @@ final readonly class PageShops
      */
     public function for(Subject $subject, Node $tree, Visit $visit, bool $explain, Closure $about, Closure $cards): PageShop
     {
-        $kind = PageKind::from($subject->kind()->value);
+        $kind = $subject instanceof AroundPage ? $subject->around : PageKind::from($subject->kind()->value);
 
         return new PageShop(
-            $subject,
+            $subject instanceof AroundPage ? $subject->subject : $subject,
             $visit,
             $this->clock,
             $this->listing,
@@ -63,6 +66,7 @@ final readonly class PageShops
             $explain ? $kind : null,
             PageList::of($tree, $this->composer->schema),
             $this->messages->live(),
+            $this->cart,
             $this->judge($kind, $subject, $tree),
             $about,
             $cards,
@@ -91,6 +95,7 @@ final readonly class PageShops
             $explain ? PageKind::Product : null,
             $list,
             $messages,
+            $this->cart,
             $judges($product),
             $none,
             $none,

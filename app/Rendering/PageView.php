@@ -7,14 +7,18 @@ namespace Vestibra\App\Rendering;
 use Illuminate\Contracts\View\View;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\AroundPage;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
 /** The one maker of what the view of a composed page prints: in the shop, on the canvas, and for looking at before and after. */
 final readonly class PageView
 {
-    public function __construct(private PageMaker $pages)
-    {
+    public function __construct(
+        private PageMaker $pages,
+        private Surroundings $surroundings,
+    ) {
     }
 
     /**
@@ -26,7 +30,7 @@ final readonly class PageView
     {
         $head = PageHead::of($page, $subject);
 
-        return $this->view($page, $subject, false, [
+        return $this->view($page, $subject, $visit, false, [
             'title' => $head->title,
             'description' => $head->description,
             'head' => $looking === null ? $head : null,
@@ -37,33 +41,53 @@ final readonly class PageView
         ]);
     }
 
-    /** On the drawing table's canvas. */
-    public function canvas(ComposedPage $page, Subject $subject): View
+    /** On the drawing table's canvas; a header or footer around a page as it is live. */
+    public function canvas(ComposedPage $page, Subject $subject, Visit $visit): View
     {
-        return $this->view($page, $subject, true, ['canvas' => true]);
+        return $subject instanceof AroundPage
+            ? $this->around($page, $subject, $visit, true)
+            : $this->view($page, $subject, $visit, true, ['canvas' => true]);
     }
 
     /** To be looked at beside the Studio: as customers would see it, with nothing around it from the Studio. */
-    public function look(ComposedPage $page, Subject $subject): View
+    public function look(ComposedPage $page, Subject $subject, Visit $visit = new Visit): View
     {
-        return $this->view($page, $subject, false, ['canvas' => true]);
+        return $subject instanceof AroundPage
+            ? $this->around($page, $subject, $visit, false)
+            : $this->view($page, $subject, $visit, false, ['canvas' => true]);
+    }
+
+    private function around(ComposedPage $drawn, AroundPage $at, Visit $visit, bool $marks): View
+    {
+        $page = $this->surroundings->page($at, $visit);
+
+        return view('shop::page', [
+            'canvas' => true,
+            'drawsAround' => $marks,
+            'title' => $at->title(),
+            'html' => $page === null ? '<div class="wrap wrap-narrow"><h1 class="listing-title">'.e($at->title()).'</h1></div>' : $this->pages->print($page->page),
+            'css' => $page->css ?? '',
+            'around' => $this->surroundings->of($at->page, $at->subject, $visit, $page->page->data ?? [], $drawn, $marks),
+        ] + self::PLAIN);
     }
 
     /** @param  array<string, mixed>  $more */
-    private function view(ComposedPage $page, Subject $subject, bool $marks, array $more): View
+    private function view(ComposedPage $page, Subject $subject, Visit $visit, bool $marks, array $more): View
     {
         return view('shop::page', $more + [
             'title' => $subject->title(),
-            'description' => '',
             'html' => $this->pages->print($page->page, $marks),
             'css' => $page->css,
-            'withHeader' => $page->page->data['header'] ?? true,
-            'withFooter' => $page->page->data['footer'] ?? true,
-            'looking' => null,
-            'notAsWished' => false,
-            'keeps' => [],
-            'head' => null,
-            'styles' => '',
-        ]);
+            'around' => $this->surroundings->of(PageKind::from($subject->kind()->value), $subject, $visit, $page->page->data),
+        ] + self::PLAIN);
     }
+
+    private const PLAIN = [
+        'description' => '',
+        'looking' => null,
+        'notAsWished' => false,
+        'keeps' => [],
+        'head' => null,
+        'styles' => '',
+    ];
 }

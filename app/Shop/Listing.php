@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Catalogue\ProductReader;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\AssortmentPages;
@@ -25,6 +26,7 @@ use Vestibra\App\Shop\Search\Suggestions;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Narrowed;
 use Vestibra\Core\Composing\SearchSaid;
@@ -119,6 +121,20 @@ final readonly class Listing
             'picture' => $one->picture,
             'products' => $one->products,
         ], $all);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<int, Picture>
+     */
+    public function picturesOf(PageKind $kind, array $ids): array
+    {
+        $pictures = [];
+        foreach ($ids === [] ? [] : DB::select("select x.id as of, pictures.* from {$this->pages->get($kind)->table()} x join pictures on pictures.id = x.picture_id where x.id in (".implode(',', $ids).')') as $row) {
+            $pictures[(int) ($row->of ?? 0)] = ProductReader::picture($row);
+        }
+
+        return $pictures;
     }
 
     /**

@@ -6,9 +6,12 @@ namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
+use Vestibra\App\Reach\TemplateNames;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Step;
 use Vestibra\Core\Reach\Verdict;
 
@@ -21,6 +24,9 @@ final class ShopTag
 
     private ?Verdict $verdict = null;
 
+    /** @var array<string, array{AroundPage, Verdict}> by header and footer */
+    private array $around = [];
+
     public function __construct(
         private readonly Walk $walk,
         private readonly ReachWords $words,
@@ -32,7 +38,12 @@ final class ShopTag
         [$this->kind, $this->subject, $this->verdict] = [$kind, $subject, $verdict];
     }
 
-    /** @return array{walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
+    public function around(AroundPage $page, Verdict $verdict): void
+    {
+        $this->around[$page->around->value] = [$page, $verdict];
+    }
+
+    /** @return array{around: list<array{kind: string, name: string, template: int, sample: int, slug: string}>, walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
     public function data(): ?array
     {
         if (! Gate::allows('see-studio')) {
@@ -48,6 +59,7 @@ final class ShopTag
         ]);
 
         return [
+            'around' => $this->beside(),
             'walking' => $this->walk->isOn() ? implode(', ', $walking) ?: 'as it is' : null,
             'subject' => $this->subject,
             'kind' => $this->kind->value ?? '',
@@ -60,6 +72,19 @@ final class ShopTag
                 default => self::why($this->verdict->step, $one),
             },
         ];
+    }
+
+    /** @return list<array{kind: string, name: string, template: int, sample: int, slug: string}> the header and footer */
+    private function beside(): array
+    {
+        $beside = [];
+        foreach ($this->around as $kind => [$page, $verdict]) {
+            if ($verdict->templateId !== Evaluator::NONE) {
+                $beside[] = ['kind' => $kind, 'name' => TemplateNames::of($verdict->templateId), 'template' => $verdict->templateId, 'sample' => $page->id(), 'slug' => $page->slug()];
+            }
+        }
+
+        return $beside;
     }
 
     private static function why(Step $step, string $one): string

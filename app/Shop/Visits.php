@@ -42,6 +42,7 @@ final class Visits
             Asked::number($request, 'show', 0, 0, 10_000),
             array_slice(array_diff_key($request->query->all(), self::KNOWN), 0, self::MOST_FILTERS, true),
             mb_substr(mb_scrub($request->getPathInfo()), 0, self::LONGEST),
+            ClosedNotices::of($request),
         );
     }
 }

@@ -79,7 +79,7 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return [$done];
             }
-            $inside = InTemplate::problem($template->role, $done->draft, $this->composer->schema);
+            $inside = InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -162,7 +162,7 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return $done->code === EditProblem::UndoImpossible ? $this->passOver($stored, $undoes) : [$done];
             }
-            $inside = InTemplate::problem($template->role, $done->draft, $this->composer->schema);
+            $inside = InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }

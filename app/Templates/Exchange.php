@@ -58,7 +58,7 @@ final readonly class Exchange
         if (is_array($read)) {
             return $read;
         }
-        $inside = InTemplate::problem($read->kind === PageKind::Card ? TemplateRole::Card : TemplateRole::Page, new Draft($read->tree, $read->reach), $this->composer->schema);
+        $inside = InTemplate::problem($read->kind === PageKind::Card ? TemplateRole::Card : TemplateRole::Page, $read->kind, new Draft($read->tree, $read->reach), $this->composer->schema);
         if ($inside !== null) {
             return [$inside];
         }

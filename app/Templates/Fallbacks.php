@@ -50,6 +50,7 @@ final readonly class Fallbacks
 
         return match (true) {
             $kind === PageKind::Product => 'Everything else',
+            $kind->standsOnPages() => $kind === PageKind::Header ? 'Header of every page' : 'Footer of every page',
             $subject->isSingle() => ucfirst($subject->one()),
             default => 'Every other '.$subject->one(),
         };

@@ -53,7 +53,7 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $awkward = implode(' + ', array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward())) ?: 'null';
+        $awkward = implode(' + ', array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward())) ?: '0 + 0';
         $rows = DB::select(
             "select p.id, $awkward as awkward from $from order by awkward = 0 and {$pages->ordinary()} desc, {$pages->title()}, p.id limit 1",
             $where->bindings,

@@ -23,6 +23,8 @@ final readonly class Starts
     /** A quiet box, in the corners and distances of the house style. */
     private const BOX = ['ground' => 'surface', 'padding' => 'step-4', 'corner' => 'house'];
 
+    private const ROOTS = [InTemplate::CARD, 'header', 'footer'];
+
     /** Columns as high as what stands in them. */
     private const TOP = ['how' => ['desktop' => ['align' => 'flex-start']]];
 
@@ -46,6 +48,8 @@ final readonly class Starts
             PageKind::Card => CardStarts::LIST,
             PageKind::Search => SearchStarts::LIST,
             PageKind::NotFound => NotFoundStarts::LIST,
+            PageKind::Header => HeaderStarts::LIST,
+            PageKind::Footer => FooterStarts::LIST,
             default => ListingStarts::LIST,
         }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
     }
@@ -58,6 +62,7 @@ final readonly class Starts
             PageKind::Home => 'front',
             PageKind::NotFound => 'sorry',
             PageKind::Card => CardStarts::USUAL,
+            PageKind::Header, PageKind::Footer => 'plain',
             default => 'shelves',
         };
     }
@@ -69,7 +74,7 @@ final readonly class Starts
         $holds = static function (mixed $node) use (&$holds): bool {
             $children = is_array($node) && is_array($node['children'] ?? null) ? $node['children'] : [];
 
-            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column', InTemplate::CARD], true) || array_filter($children, $holds) !== [];
+            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column', ...self::ROOTS], true) || array_filter($children, $holds) !== [];
         };
 
         return ! $holds($page);
@@ -93,11 +98,13 @@ final readonly class Starts
                 PageKind::Home => HomeStarts::tree($name),
                 PageKind::NotFound => NotFoundStarts::tree($name, $this->messages->live()),
                 PageKind::Search => SearchStarts::tree($name, $this->messages->live()),
+                PageKind::Header => HeaderStarts::tree($name),
+                PageKind::Footer => FooterStarts::tree($name, $this->messages->live()),
                 default => ListingStarts::tree($kind, $name),
             },
         };
 
-        return $this->made($bands === null ? null : ['kind' => 'page', 'children' => $bands], $schema);
+        return $this->made($bands === null ? null : ['kind' => InTemplate::root($kind), 'children' => $bands], $schema);
     }
 
     /** @param  array<string, mixed>|null  $root  in the stored form, without ids */

@@ -33,6 +33,9 @@ final readonly class HolderBlock implements BlockKind
                 Setting::how('align', 'Across', new Choice(
                     ['stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end'],
                 ), 'align-items'),
+                Setting::how('stand', 'Along', new Choice(
+                    ['flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end', 'space-between' => 'spread apart'],
+                ), 'justify-content'),
             ],
             Role::Block,
             Role::Block,

@@ -13,6 +13,7 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -28,6 +29,7 @@ final readonly class SearchFieldBlock implements BlockKind
             [
                 Setting::words('hint', 'Words in the field', new Text(60), 'search.field'),
                 Setting::words('label', 'Words on the button', new Text(30), 'search.find'),
+                Setting::what('look', 'Shows', new Choice(['button' => 'a field and a button', 'glass' => 'a field with a glass']), 'button'),
                 Setting::what('suggests', 'Suggest while they type', new Toggle, true),
             ],
             searchWords: 'find query box suggestions',
@@ -47,6 +49,7 @@ final readonly class SearchFieldBlock implements BlockKind
         return Composed::shown([
             'hint' => $settings->named('hint'),
             'label' => $settings->named('label'),
+            'glass' => $settings->text('look') === 'glass',
             'suggests' => $settings->bool('suggests'),
             'query' => $context->subject->kind() === SubjectKind::Query ? $context->subject->slug() : '',
         ]);

@@ -17,6 +17,9 @@ use Vestibra\Core\Templates\Schema;
 /** Template and page's subject in, composed page out. One bad block never takes the page down. */
 final readonly class Composer
 {
+    /** What stands around a page, whose styles are not those of the page. */
+    private const LETTERS = ['header' => 'h', 'footer' => 'f'];
+
     public Schema $schema;
 
     /** @var array<string, BlockKind> */
@@ -46,7 +49,7 @@ final readonly class Composer
      */
     public function compose(Node $tree, Context $context, bool $lasting = false, bool $styled = true): ComposedPage
     {
-        $sheet = new StyleSheet($lasting ? StyleMarks::lasting() : StyleMarks::short());
+        $sheet = new StyleSheet($lasting ? StyleMarks::lasting() : StyleMarks::short(self::LETTERS[$tree->kind] ?? ''));
         $styling = new Styling($sheet, $styled);
         // In the order of the tree, whatever of it is on this page: what is taken over from another answer has the same.
         foreach ($tree->walk() as $node) {

@@ -11,9 +11,14 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\Types\Links;
 use Vestibra\Core\Templates\Types\Rule;
 
-/** A block's own values with its defaults behind them and its sources filled from the page's subject. */
+/**
+ * A block's own values with its defaults behind them and its sources filled from the page's subject.
+ *
+ * @phpstan-import-type LinkLine from Links
+ */
 final readonly class Settings
 {
     public function __construct(
@@ -118,6 +123,12 @@ final readonly class Settings
         $value = $this->value($name);
 
         return is_array($value) ? array_values(array_filter($value, is_int(...))) : [];
+    }
+
+    /** @return list<LinkLine> of a setting that takes links */
+    public function links(string $name): array
+    {
+        return Links::read($this->value($name));
     }
 
     /** @return Reach|null null for all products */

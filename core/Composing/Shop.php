@@ -93,6 +93,19 @@ interface Shop
      */
     public function nearest(int $most): array;
 
+    /**
+     * @param  string  $things  `category`
+     * @param  list<int>  $ids
+     * @return array<int, Picture> by number, of those that have one; one query
+     */
+    public function picturesOf(string $things, array $ids): array;
+
+    /** How many things are in the customer's cart. */
+    public function inCart(): int;
+
+    /** Whether the customer has closed a notice. */
+    public function isClosed(string $notice): bool;
+
     /** The order of reviews that the customer asked for, if any. */
     public function reviewOrder(): ?string;
 

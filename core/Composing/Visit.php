@@ -14,6 +14,7 @@ final readonly class Visit
      * @param  string  $sort  the order of its list of products; empty: as the page has it
      * @param  int  $perPage  how many of them at once; 0: as the page has it
      * @param  string  $address  that was asked for where nothing is
+     * @param  list<string>  $closed  the notices that were closed, by their marks
      * @param  array<array-key, mixed>  $filters  whatever else the address says: what filters are to read
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Visit
         public int $perPage = 0,
         public array $filters = [],
         public string $address = '',
+        public array $closed = [],
     ) {
     }
 }

@@ -47,7 +47,7 @@ final readonly class TemplateFileReader
         if (! $tree instanceof Node) {
             return $tree;
         }
-        if ($tree->kind !== ($kind === PageKind::Card ? InTemplate::CARD : 'page')) {
+        if ($tree->kind !== InTemplate::root($kind)) {
             return [FileFormatProblem::NotAPage->at('tree', ['kind' => $tree->kind])];
         }
         $reach = $withReach ? (new ReachReader(Fields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;

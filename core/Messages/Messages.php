@@ -95,6 +95,22 @@ final class Messages
         return (string) $formatter->format($wall);
     }
 
+    /** @param  int  $day  0 for Monday */
+    public function weekday(int $day): string
+    {
+        $formatter = new IntlDateFormatter($this->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, 'EEEE');
+
+        return (string) $formatter->format((4 + $day) * 86_400);
+    }
+
+    /** @param  int  $minutes  since midnight */
+    public function clock(int $minutes): string
+    {
+        $formatter = new IntlDateFormatter($this->locale, IntlDateFormatter::NONE, IntlDateFormatter::SHORT, 'UTC');
+
+        return (string) $formatter->format($minutes % 1440 * 60);
+    }
+
     /** @param  array<string, string|int|float>  $values */
     private function format(string $pattern, array $values): ?string
     {

@@ -38,8 +38,8 @@ final readonly class PageKinds
             new AroundPages(PageKind::Footer),
             new SinglePages(PageKind::Home, SubjectKind::Home),
             new SinglePages(PageKind::AllProducts, SubjectKind::AllProducts, [Essential::Title, Essential::Products]),
-            new SinglePages(PageKind::Cart),
-            new SinglePages(PageKind::Checkout),
+            new SinglePages(PageKind::Cart, SubjectKind::Cart),
+            new SinglePages(PageKind::Checkout, SubjectKind::Checkout),
             new SinglePages(PageKind::Thanks),
             new SinglePages(PageKind::NotFound, SubjectKind::NotFound),
         );

@@ -17,7 +17,11 @@ enum SubjectKind: string
     case Home = 'home';
     /** An address where nothing is. */
     case NotFound = 'not-found';
-    /** Of a page of which there is one, such as the cart. */
+    case Cart = 'cart';
+    case Checkout = 'checkout';
+    /** Any page of the shop: what headers and footers stand on. */
+    case AnyPage = 'page';
+    /** Of a page of which there is one and which says nothing of its own. */
     case Nothing = 'nothing';
 
     /** As in "this category has no description". */
@@ -47,7 +51,7 @@ enum SubjectKind: string
     /** As in "a category page". */
     public function page(): string
     {
-        return $this->isSingle() ? $this->one() : $this->one().' page';
+        return $this->isSingle() || $this === self::AnyPage ? $this->one() : $this->one().' page';
     }
 
     public function pages(): string
@@ -64,7 +68,7 @@ enum SubjectKind: string
     /** Whether there is one page about it. */
     public function isSingle(): bool
     {
-        return in_array($this, [self::Nothing, self::Home, self::NotFound, self::AllProducts], true);
+        return in_array($this, [self::Nothing, self::Home, self::NotFound, self::AllProducts, self::Cart, self::Checkout], true);
     }
 
     /** Every kind of subject that is a set of products with a name. */

@@ -15,6 +15,9 @@ use LogicException;
  */
 final readonly class Evaluator
 {
+    /** The template that a page is pinned to that is to have none at all. */
+    public const NONE = 0;
+
     /** Of what pack() gives: another number as soon as it is read differently. */
     public const PACKED = 1;
 
@@ -104,7 +107,7 @@ final readonly class Evaluator
         if ($this->collections->reaches !== []) {
             $features = $this->collections->judge($features);
         }
-        $verdict = $pinnedTo !== null && isset($this->live[$pinnedTo])
+        $verdict = $pinnedTo === self::NONE || ($pinnedTo !== null && isset($this->live[$pinnedTo]))
             ? new Verdict($pinnedTo, Step::Pin)
             : $this->first?->closest($features) ?? $this->others->closest($features) ?? $this->fallback;
         if ($pinnedTo === null && ! $withReasons && $this->horizon === null) {

@@ -105,7 +105,7 @@ final readonly class Features
     {
         $sets = [Aspect::StandsOn->value => [$this->kind->number()]] + array_diff_key($this->sets, [Aspect::Product->value => true]);
 
-        return self::of($kind, $this->id, new DateTimeImmutable("@$this->at"), $sets, priceChanges: $this->priceChanges);
+        return self::of($kind, $this->id, new DateTimeImmutable("@$this->at"), $sets, $this->numbers, priceChanges: $this->priceChanges);
     }
 
     /**

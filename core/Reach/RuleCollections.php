@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
+use Vestibra\Core\Pages\PageKind;
+
 /** Collections by rule, judged with the same evaluator at the same instant as everything else. */
 final readonly class RuleCollections
 {
@@ -40,9 +42,12 @@ final readonly class RuleCollections
         return new self($reaches);
     }
 
-    /** The page with the collections that it is in by rule. */
+    /** The page with the collections that it is in by rule; only products are. */
     public function judge(Features $features): Features
     {
+        if ($features->kind !== PageKind::Product) {
+            return $features;
+        }
         foreach ($this->reaches as $id => $reach) {
             if ($reach->match($features) !== null) {
                 $features = $features->alsoInCollections([$id]);

@@ -13,7 +13,7 @@ final class StyleMarks
     /** @var array<string, int> block => its number */
     private array $numbers = [];
 
-    private function __construct(private readonly bool $lasting)
+    private function __construct(private readonly bool $lasting, private readonly string $of = '')
     {
     }
 
@@ -23,15 +23,19 @@ final class StyleMarks
         return new self(true);
     }
 
-    /** As short as can be, counted in the order in which they are first asked for. */
-    public static function short(): self
+    /**
+     * As short as can be, counted in the order in which they are first asked for.
+     *
+     * @param  string  $of  a letter of its own for each tree on a page
+     */
+    public static function short(string $of = ''): self
     {
-        return new self(false);
+        return new self(false, $of);
     }
 
     public function of(string $blockId): string
     {
-        return 'data-s'.($this->lasting ? "-$blockId" : $this->numbers[$blockId] ??= count($this->numbers) + 1);
+        return 'data-s'.($this->lasting ? "-$blockId" : $this->of.($this->numbers[$blockId] ??= count($this->numbers) + 1));
     }
 
     /** Null for a block that has none. */

@@ -26,7 +26,7 @@ use Vestibra\Core\Templates\Types\Widths;
  * What a kind of block is: its place in the tree, its settings, its place on the shelf.
  *
  * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
- *     string, subjects: list<string>, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
+ *     string, subjects: list<string>, aroundPages: bool, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
  *     pieces: list<Piece>, settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
  */
 final readonly class Definition
@@ -201,10 +201,12 @@ final readonly class Definition
         return $this->followsList && ($this->essential === null || $this->essentialOf($node) !== null);
     }
 
-    /** Whether it says something on a page about such a subject. */
+    /** Whether it says something on a page about such a subject; around any page, whether it leaves to the page what is its own. */
     public function fits(SubjectKind $subject): bool
     {
-        return $this->subjects === [] || in_array($subject, $this->subjects, true);
+        return $subject === SubjectKind::AnyPage
+            ? ! ($this->essential !== null || $this->listsProducts || $this->followsList) && ($this->subjects === [] || in_array($subject, $this->subjects, true))
+            : $this->subjects === [] || in_array($subject, $this->subjects, true);
     }
 
     /** The setting by which its blocks may be about something else than the page. */
@@ -237,6 +239,7 @@ final readonly class Definition
             'accepts' => $this->accepts?->value,
             'searchWords' => $this->searchWords,
             'subjects' => array_column($this->subjects, 'value'),
+            'aroundPages' => $this->fits(SubjectKind::AnyPage),
             'essential' => $this->essential?->value,
             'another' => $this->another()?->name,
             'filledWith' => $this->filledWith?->value,

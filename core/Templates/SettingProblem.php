@@ -28,6 +28,9 @@ enum SettingProblem: string implements ProblemCode
     case NotAWidth = 'setting.not-a-width';
     case NotALink = 'setting.not-a-link';
     case NotANumberOf = 'setting.not-a-number-of';
+    case NotLinks = 'setting.not-links';
+    case NotHours = 'setting.not-hours';
+    case NotDates = 'setting.not-dates';
     case NotNumbers = 'setting.not-numbers';
     case NotProducts = 'setting.not-products';
     case NotConditions = 'setting.not-conditions';

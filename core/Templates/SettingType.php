@@ -7,9 +7,9 @@ namespace Vestibra\Core\Templates;
 /**
  * What values a setting takes.
  *
- * @shape Value string|int|bool|list<string>|list<int>|list<Condition>|Days|Source|Reach|null
+ * @shape Value string|int|bool|list<string>|list<int>|list<Condition>|list<LinkLine>|Days|Source|Reach|null
  * @shape SettingTypeName
- *     'amount'|'card'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'measure'|'numbered'|'numbers'|'picture'|'products'|'proportion'|'rich-text'|'rule'|'several'|'shadow'|'step'|'text'|'toggle'|'widths'
+ *     'amount'|'around'|'card'|'choice'|'colour'|'conditions'|'day'|'days'|'extent'|'html'|'link'|'links'|'measure'|'numbered'|'numbers'|'picture'|'products'|'proportion'|'rich-text'|'rule'|'several'|'shadow'|'step'|'text'|'toggle'|'widths'
  */
 interface SettingType
 {

@@ -26,6 +26,7 @@ enum TreeProblem: string implements ProblemCode
     case IdTwice = 'tree.id-twice';
     case NotACard = 'card.not-a-card';
     case NotOnCards = 'card.not-on-cards';
+    case NotAround = 'around.not-around';
     case OtherOnCard = 'card.other-product';
     case PartInPart = 'part.in-part';
     case OwnBlocksInOwn = 'part.own-in-own';

@@ -7,7 +7,7 @@
 <style nonce="{{ Vite::cspNonce() }}">{!! \Vestibra\Core\Styling\HouseStyle::standard()->css() !!}</style>
 </head>
 <body>
-<header class="top"><div class="top-inner"><a class="top-name" href="/">{{ config('vestibra.shop') }}</a></div></header>
+<header class="header"><div class="wrap"><a class="logo" href="/"><span class="logo-name">{{ config('vestibra.shop') }}</span></a></div></header>
 <main id="main"><div class="wrap wrap-narrow"><h1 class="listing-title">{{ $say($status === 404 ? 'error.nothing' : 'error.failed') }}</h1>
 <div class="nothing"><p>{{ $words }}</p><p><a class="button" href="/">{{ $say('error.shop') }}</a> <a class="button button-quiet" href="/search">{{ $say('search.title') }}</a></p></div></div></main>
 </body>

@@ -22,30 +22,15 @@
 
 @vite('shop/shop.ts')
 <style nonce="{{ Vite::cspNonce() }}" id="house">{!! $letters->css($house).$house->css() !!}</style>
+@if ($around->css !== '')<style nonce="{{ Vite::cspNonce() }}" id="around">{!! $around->css !!}</style>@endif
 @isset($css)<style nonce="{{ Vite::cspNonce() }}" id="departures">{!! $css !!}</style>@endisset
 </head>
 <body>
 <a class="skip" href="#main">{{ $say('top.skip') }}</a>
 @include('shop::parts.tag')
-@if ($withHeader ?? true)<header class="top">
-<div class="top-inner">
-<a class="top-name" href="/">{{ config('vestibra.shop') }}</a>
-<nav class="top-nav" aria-label="{{ $say('top.shop') }}"><ul>
-@foreach ($shelves as $root)<li><a href="/c/{{ rawurlencode($root->slug) }}">{{ $root->name }}</a></li>@endforeach
-<li><a href="/all">{{ $say('top.all') }}</a></li>
-</ul></nav>
-<form class="top-search" action="/search" role="search"><label><span class="unseen">{{ $say('search.shop') }}</span><input type="search" name="q" placeholder="{{ $say('search.title') }}" maxlength="200" value="{{ $query ?? '' }}"></label><button type="submit" class="top-find">{{ $say('search.find') }}</button></form>
-<a class="top-cart" href="/cart">{{ $say('top.cart') }} · <span data-cart-count>{{ $inCart }}</span></a>
-</div>
-</header>@endif
+@if (! empty($canvas))<div class="looked-at"@if (! ($drawsAround ?? false)) inert @endif>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
-<main id="main">@yield('main')</main>
-@if ($withFooter ?? true)<footer class="foot">
-<div class="foot-inner">
-<p class="foot-name">{{ config('vestibra.shop') }}</p>
-<p>{{ $say('foot.words') }}</p>
-<nav aria-label="{{ $say('foot.more') }}"><ul><li><a href="/all">{{ $say('list.all') }}</a></li><li><a href="/search">{{ $say('search.title') }}</a></li><li><a href="/cart">{{ $say('cart.title') }}</a></li></ul></nav>
-</div>
-</footer>@endif
+<main id="main"@if ($drawsAround ?? false) inert @endif>@yield('main')</main>
+@if (! empty($canvas))<div class="looked-at"@if (! ($drawsAround ?? false)) inert @endif>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
 </body>
 </html>

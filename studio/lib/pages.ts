@@ -10,14 +10,21 @@ export interface PageWords {
     many: string;
     page: string;
     pages: string;
+    /** What templates of the kind are for: the pages, or what stands on them. */
+    called: string;
     /** There is one such page. */
     single: boolean;
 }
 
-const ANY: PageWords = { one: 'page', many: 'pages', page: 'page', pages: 'pages', single: false };
+const ANY: PageWords = { one: 'page', many: 'pages', page: 'page', pages: 'pages', called: 'pages', single: false };
 
 export function pageWords(kind: string): PageWords {
     return kind in pageKinds ? pageKinds[kind as Known] : ANY;
+}
+
+/** Whether templates of a kind stand on pages, above or below them. */
+export function standsOnPages(kind: string): kind is 'header' | 'footer' {
+    return kind === 'header' || kind === 'footer';
 }
 
 /** Every kind that the shop has templates for, in the order in which they are listed. */

@@ -54,7 +54,7 @@ final class Winners
         foreach ($few as $id) {
             $subject = $pages->read((int) $id);
             if ($subject !== null) {
-                $rows[] = ['page_kind' => $kind->value, 'page_id' => (int) $id, 'template_id' => $this->evaluator($pages)->decide($pages->features($subject), Verdicts::pin($pages, $subject))->templateId];
+                $rows[] = ['page_kind' => $kind->value, 'page_id' => (int) $id, 'template_id' => $this->evaluator($pages)->decide($pages->features($subject), app(Verdicts::class)->pin($pages, $subject))->templateId];
             }
         }
         $rows === [] || DB::table($table)->insert($rows);

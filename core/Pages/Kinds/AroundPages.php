@@ -22,17 +22,17 @@ final readonly class AroundPages implements KindOfPage
 
     public function subject(): SubjectKind
     {
-        return SubjectKind::Nothing;
+        return SubjectKind::AnyPage;
     }
 
     public function rules(): array
     {
         return [
+            'page-kind' => ['isOneOf'],
             'category' => ['isIn', 'isExactly', 'hasNone'],
+            'collection' => ['isIn'],
             'brand' => ['isOneOf', 'isNoneOf', 'hasNone'],
             'tag' => ['hasAnyOf', 'hasAllOf', 'hasNoneOf'],
-            'collection' => ['isIn'],
-            'page-kind' => ['isOneOf'],
         ];
     }
 

@@ -15,6 +15,8 @@
 <p>This page has a fixed layout.</p>
 <p><a href="/studio/templates">To the templates</a></p>
 @endif
+@foreach ($tag['around'] as $one)<p>{{ ucfirst($one['kind']) }}: <a href="/studio/templates/{{ $one['template'] }}?sample={{ $one['sample'] }}">{{ $one['name'] }}</a> · <a href="/studio/why/{{ $one['kind'] }}/{{ rawurlencode($one['slug']) }}">why?</a></p>
+@endforeach
 <p><a href="/studio/today">Today</a></p>
 </div>
 </details>

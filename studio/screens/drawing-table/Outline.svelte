@@ -71,7 +71,7 @@
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
         role="tree"
-        aria-label="Outline of the {table.isCard ? 'card' : 'page'}"
+        aria-label="Outline of the {table.thing}"
         tabindex="-1"
         bind:this={list}
         {onkeydown}
@@ -109,7 +109,7 @@
             </div>
         {:else}
             <p class="px-2 text-quiet">
-                {query === '' ? `Nothing is on the ${table.isCard ? 'card' : 'page'} yet. Open the shelf below.` : 'Nothing on this page is called that.'}
+                {query === '' ? `Nothing is on the ${table.thing} yet. Open the shelf below.` : 'Nothing on this page is called that.'}
             </p>
         {/each}
     </div>

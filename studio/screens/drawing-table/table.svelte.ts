@@ -1,5 +1,5 @@
 import { treeFormat } from '../../generated/names';
-import { pageWords, type PageWords } from '../../lib/pages';
+import { pageWords, type PageWords, standsOnPages } from '../../lib/pages';
 import { counted } from '../../lib/words';
 import { leaveField } from '../../lib/focus';
 import type { Refused } from '../../lib/http';
@@ -176,6 +176,12 @@ export class Table {
         return this.now.data.template.role === 'page';
     }
 
+    /** What is worked on, as its own words are about it: a header, a card, … */
+    get thing(): string {
+        const kind = this.now.data.template.pageKind;
+        return this.isCard ? 'card' : this.isPage && standsOnPages(kind) ? kind : 'page';
+    }
+
     get isCard(): boolean {
         return this.now.isCard;
     }
@@ -231,7 +237,7 @@ export class Table {
 
     async begin(start: { name: string; title: string }): Promise<void> {
         if (await this.sending.send('start', { start: start.name })) {
-            notices.say(`“${start.title}” is on the ${this.isCard ? 'card' : 'page'}.`, { words: 'Take this back', do: () => void this.undo() });
+            notices.say(`“${start.title}” is on the ${this.thing}.`, { words: 'Take this back', do: () => void this.undo() });
         }
     }
 

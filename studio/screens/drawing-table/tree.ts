@@ -72,6 +72,7 @@ export class Kinds {
 
     /** Whether a kind says something on a page about a subject. */
     fits(kind: string, subject: string): boolean {
+        if (subject === 'header' || subject === 'footer') return this.of(kind).aroundPages;
         const subjects = this.of(kind).subjects;
         return subjects.length === 0 || subjects.includes(subject);
     }

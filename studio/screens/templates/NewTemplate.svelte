@@ -19,7 +19,7 @@
     function forWhat(kind: string): string {
         if (kind === CARDS) return 'cards: a product in a list';
         const words = pageWords(kind);
-        return words.single ? `the ${words.page}` : words.pages;
+        return words.single ? `the ${words.page}` : words.called;
     }
 
     async function make(event: SubmitEvent): Promise<void> {

@@ -17,8 +17,7 @@ interface Group {
 }
 
 function titleOf(kind: string): string {
-    const { page, pages, single } = pageWords(kind);
-    const words = single ? page : pages;
+    const words = pageWords(kind).called;
     return words.charAt(0).toUpperCase() + words.slice(1);
 }
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { kindsOfPages, pageWords, subjects } from '../../lib/pages';
+    import { kindsOfPages, pageWords, standsOnPages, subjects } from '../../lib/pages';
     import type { Screen, WhoData } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import { Who } from './who.svelte';
@@ -22,7 +22,7 @@
             <span class="unseen">Kind of page</span>
             <select class="field mr-1 text-base" value={asked} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
                 <option value="all">Pages of every kind</option>
-                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(pageWords(kind).many)}</option>{/each}
+                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(standsOnPages(kind) ? pageWords(kind).called : pageWords(kind).many)}</option>{/each}
             </select>
         </label>
         <label

@@ -106,6 +106,21 @@ final readonly class PlainShop implements Shop
         return array_slice([['title' => 'Product 1', 'address' => '/p/1'], ['title' => 'Product 2', 'address' => '/p/2']], 0, $most);
     }
 
+    public function picturesOf(string $things, array $ids): array
+    {
+        return array_fill_keys($ids, Pages::pictureNumber(1));
+    }
+
+    public function inCart(): int
+    {
+        return 2;
+    }
+
+    public function isClosed(string $notice): bool
+    {
+        return false;
+    }
+
     public function reviewOrder(): ?string
     {
         return null;

@@ -13,6 +13,7 @@ use Vestibra\App\Shop\Cart;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\MoneyFormat;
 
@@ -27,7 +28,7 @@ final readonly class CartController
 
     public function show(Cart $cart): View
     {
-        return view('shop::cart', ['title' => $this->messages->say('cart.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
+        return view('shop::cart', ['standsOn' => PageKind::Cart, 'title' => $this->messages->say('cart.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
     }
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
@@ -69,7 +70,7 @@ final readonly class CartController
 
     public function checkout(Cart $cart): View
     {
-        return view('shop::checkout', ['title' => $this->messages->say('checkout.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
+        return view('shop::checkout', ['standsOn' => PageKind::Checkout, 'title' => $this->messages->say('checkout.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
     }
 
     private static function next(Request $request): string

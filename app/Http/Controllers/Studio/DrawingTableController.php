@@ -47,7 +47,8 @@ use Vestibra\Core\Templates\Types\Conditions;
  *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
  *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
  *     string, digits: int}, options: list<array{id: int, name: string}>, cards: list<CardOption>,
- *     cardStarts: list<Start>}
+ *     cardStarts: list<Start>, around: array{header: list<AroundOption>, footer: list<AroundOption>}}
+ * @shape AroundOption array{id: int, name: string, live: bool}
  * @shape Drawing array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
  *     productId: int|null}, state: DraftState, starts: list<Start>, sources: list<array{name: string, of: int|null, words: string,
  *     gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code: string, digits: int}}
@@ -85,7 +86,17 @@ final readonly class DrawingTableController
             'options' => array_map(static fn (object $row): array => ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? '')], DB::select('select id, name from options order by position, id limit '.self::OPTIONS)),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,
+            'around' => ['header' => self::around(PageKind::Header), 'footer' => self::around(PageKind::Footer)],
         ] + $this->drawn($template));
+    }
+
+    /** @return list<array{id: int, name: string, live: bool}> the headers or footers that a page may choose */
+    private static function around(PageKind $kind): array
+    {
+        return array_values(array_map(
+            static fn (object $row): array => ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? ''), 'live' => isset($row->live_revision)],
+            DB::select('select id, name, live_revision from templates where page_kind = ? and let_go_at is null order by hand_order limit '.self::OPTIONS, [$kind->value]),
+        ));
     }
 
     /** What somebody needs to work on a card where it stands on a page. */
@@ -114,7 +125,9 @@ final readonly class DrawingTableController
             ? $room->of($template, 0, $subjectId) ?? abort(404)
             : [$this->stored->tree($template->draft_tree), $this->pages->get($this->kind($template))->read($subjectId) ?? abort(404)];
 
-        return $view->canvas($maker->compose($tree, $subject, Visits::from($request), explain: true, drafts: CardBook::ids()), $subject);
+        $visit = Visits::from($request);
+
+        return $view->canvas($maker->compose($tree, $subject, $visit, explain: true, drafts: CardBook::ids()), $subject, $visit);
     }
 
     /** What it is looked at with: its own kind of pages, and products where it stands on pages. */

@@ -179,7 +179,7 @@ final readonly class HouseStyleController
     /** Pieces in every state, a form, and headings on every ground. */
     public function pieces(): View
     {
-        return view('studio::specimens.pieces', ['title' => 'Specimens', 'withHeader' => false, 'withFooter' => false]);
+        return view('studio::specimens.pieces', ['title' => 'Specimens']);
     }
 
     public function cart(MoneyFormat $money): View
@@ -188,7 +188,7 @@ final readonly class HouseStyleController
             ->join('variants', 'variants.product_id', '=', 'products.id')->where('products.published', true)
             ->groupBy('products.id')->orderBy('products.id')->limit(3)->selectRaw('products.title, min(pictures.file) as file, min(variants.price) as price')->get();
 
-        return view('shop::specimens.cart', ['title' => 'Specimens', 'withHeader' => false, 'withFooter' => false, 'rows' => $rows, 'money' => $money]);
+        return view('shop::specimens.cart', ['title' => 'Specimens', 'rows' => $rows, 'money' => $money]);
     }
 
     private function nothing(stdClass $row): ?Problem

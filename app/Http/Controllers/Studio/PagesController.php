@@ -62,7 +62,9 @@ final readonly class PagesController
             $this->cards->lend($card->id, $drafting->before($card, SignedIn::user()) ?? $this->stored->tree($card->draft_tree));
         }
 
-        return $this->view->look($this->maker->compose($tree, $subject, Visits::from($request), drafts: Asked::ids($request, 'with', 50)), $subject);
+        $visit = Visits::from($request);
+
+        return $this->view->look($this->maker->compose($tree, $subject, $visit, drafts: Asked::ids($request, 'with', 50)), $subject, $visit);
     }
 
     /** A template as it looks in a list: live, or its draft, with the first page of its reach. */

@@ -16,6 +16,7 @@ use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRules;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\Sql;
+use Vestibra\App\Reach\TemplateNames;
 use Vestibra\App\Reach\WinnersSql;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
@@ -61,7 +62,7 @@ final readonly class WhoController
         $asked = Asked::text($request, 'kind', 40);
 
         return match (true) {
-            $asked === self::ALL => PagesOfTheShop::kinds(),
+            $asked === self::ALL => PagesOfTheShop::pageKinds(),
             PagesOfTheShop::knows($asked) => [PageKind::from($asked)],
             default => [PageKind::Product],
         };
@@ -103,7 +104,8 @@ final readonly class WhoController
             $parts[] = new Sql('pin.template_id is not null');
         }
         $found = Sql::join('', [
-            $winners->wrap('from (', ") w join {$pages->table()} p on p.id = w.page_id left join pins pin on pin.page_kind = '$kind->value' and pin.subject_id = p.id where "),
+            $winners->wrap('from (', ") w join {$pages->table()} p on p.id = w.page_id left join ("),
+            $pages->pins($contest->at)->wrap('', ') pin on pin.subject_id = p.id where '),
             Sql::join(' and ', $parts),
         ]);
         $total = (int) DB::scalar("select count(*) $found->text", $found->bindings);
@@ -116,7 +118,7 @@ final readonly class WhoController
         );
         $ids = array_column($rows, 'id');
         $shown = array_column($pages->rows($ids), null, 'id');
-        $names = DB::table('templates')->pluck('name', 'id');
+        $names = TemplateNames::all();
         $ruled = $this->ruled($contest, $ids);
 
         return [
@@ -126,7 +128,7 @@ final readonly class WhoController
                 'template' => $row->template_id,
                 'templateName' => $names[$row->template_id],
                 'by' => match (true) {
-                    $row->pin === $row->template_id => 'pinned',
+                    $row->pin === $row->template_id => $kind->standsOnPages() ? 'chosen by the page’s template' : 'pinned',
                     $row->template_id === $contest->fallbackId && ! in_array($row->id, $ruled, true) => 'no rule takes it: the fallback',
                     default => 'by its rule',
                 },

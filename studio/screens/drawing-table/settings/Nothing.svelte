@@ -13,12 +13,14 @@
         </p>
     {:else if table.isPage}
         <p class="mt-2">
-            To change the page itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}>its background, header and footer</button>.
+            To change the {table.thing} itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}
+                >{table.thing === 'page' ? 'its background, header and footer' : table.thing === 'header' ? 'its background, and what it does on scrolling' : 'its background'}</button
+            >.
         </p>
     {/if}
     {#if table.isEmpty && table.mayEdit}
         <div class="mt-3 border-t border-dashed border-hair pt-2">
-            <p>The {table.isCard ? 'card' : 'page'} is empty. Begin with a block from the shelf, or with a start:</p>
+            <p>The {table.thing} is empty. Begin with a block from the shelf, or with a start:</p>
             <ul class="mt-1">
                 {#each table.now.data.starts as start (start.name)}
                     <li><button class="word min-h-6" title={start.words} onclick={() => void table.begin(start)}>{start.title}</button></li>
@@ -26,5 +28,5 @@
             </ul>
         </div>
     {/if}
-    <p class="mt-2">To put something new on the page, open the <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.</p>
+    <p class="mt-2">To put something new on the {table.thing}, open the <button class="word" onclick={() => (table.row = 'shelf')}>shelf</button> below.</p>
 </section>

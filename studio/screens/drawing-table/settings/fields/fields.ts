@@ -2,6 +2,7 @@ import type { Component } from 'svelte';
 import type { SettingTypeName } from '../../../../lib/types';
 import AmountField from './AmountField.svelte';
 import AmountStyle from './AmountStyle.svelte';
+import AroundField from './AroundField.svelte';
 import CardField from './CardField.svelte';
 import ChoiceField from './ChoiceField.svelte';
 import ChoiceStyle from './ChoiceStyle.svelte';
@@ -11,6 +12,7 @@ import DayField from './DayField.svelte';
 import DaysField from './DaysField.svelte';
 import ExtentStyle from './ExtentStyle.svelte';
 import HtmlCodeField from './HtmlCodeField.svelte';
+import LinksField from './LinksField.svelte';
 import MeasureStyle from './MeasureStyle.svelte';
 import PictureChoiceField from './PictureChoiceField.svelte';
 import PictureStyle from './PictureStyle.svelte';
@@ -41,6 +43,7 @@ interface Entry {
 /** How each type of setting is set: the one table. A type that PHP has and this has not does not compile. */
 export const FIELDS: Record<SettingTypeName, Entry> = {
     amount: { field: AmountField, style: AmountStyle },
+    around: { field: AroundField },
     card: { field: CardField },
     choice: { field: ChoiceField, style: ChoiceStyle },
     colour: { style: ColourStyle },
@@ -50,6 +53,7 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     extent: { style: ExtentStyle },
     html: { field: HtmlCodeField, wide: true },
     link: { field: WordsField },
+    links: { field: LinksField, wide: true },
     measure: { style: MeasureStyle },
     numbered: { field: ThingsField },
     numbers: { field: ThingsField },

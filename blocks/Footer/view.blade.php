@@ -1,0 +1,1 @@
+<footer {!! $root !!} class="footer">{!! $slot !!}</footer>

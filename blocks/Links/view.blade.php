@@ -1,0 +1,1 @@
+<nav {!! $root !!} class="links" aria-label="{{ $d['title'] === '' ? $say('links.name') : $d['title'] }}">@if ($d['title'] !== '')<p class="links-title" data-words="title">{{ $d['title'] }}</p>@endif<ul>@foreach ($d['links'] as $link)<li @class(['links-under' => $link['under']])><a href="{{ $link['link'] }}">{{ $link['words'] }}</a></li>@endforeach</ul></nav>

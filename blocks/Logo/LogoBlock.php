@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Blocks\Logo;
+
+use Vestibra\Core\Composing\BlockKind;
+use Vestibra\Core\Composing\Composed;
+use Vestibra\Core\Composing\Context;
+use Vestibra\Core\Composing\PictureData;
+use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Setting;
+use Vestibra\Core\Templates\Shelf;
+use Vestibra\Core\Templates\Styles\Piece;
+use Vestibra\Core\Templates\Types\Amount;
+use Vestibra\Core\Templates\Types\PictureChoice;
+use Vestibra\Core\Templates\Types\Text;
+
+/** The shop's mark or name; it leads to the first page. */
+final readonly class LogoBlock implements BlockKind
+{
+    public function definition(): Definition
+    {
+        return new Definition(
+            'logo',
+            'Logo',
+            Shelf::Show,
+            [
+                Setting::what('picture', 'Picture', new PictureChoice, null),
+                Setting::what('name', 'Name, where it is not the shop’s', new Text(60), ''),
+                Setting::how('height', 'Height of the picture', new Amount(16, 200), '--logo-height'),
+            ],
+            searchWords: 'brand mark name home shop',
+            onCards: false,
+            messages: ['top'],
+            pieces: [
+                Piece::link('name', 'Name', '.logo-name')->asChief(),
+                Piece::picture('picture', 'Picture', 'img'),
+            ],
+        );
+    }
+
+    public function compose(Settings $settings, Context $context, array $children): Composed
+    {
+        $picture = $settings->picture('picture');
+        $name = $settings->text('name');
+
+        return Composed::shown([
+            'name' => $name === '' ? $context->shop->name() : $name,
+            'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+        ]);
+    }
+}

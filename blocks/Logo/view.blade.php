@@ -1,0 +1,1 @@
+<a {!! $root !!} class="logo" href="/" aria-label="{{ $say('top.home', ['name' => $d['name']]) }}">@if ($d['picture'])<img src="{{ $d['picture']['small'] }}" width="{{ $d['picture']['width'] }}" height="{{ $d['picture']['height'] }}" alt="">@else<span class="logo-name">{{ $d['name'] }}</span>@endif</a>

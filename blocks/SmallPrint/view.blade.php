@@ -1,0 +1,1 @@
+<div {!! $root !!} class="small-print">@if ($d['text'] !== '')<p class="small-print-words">{!! nl2br(e($d['text'])) !!}</p>@endif @if ($d['links'] !== [])<nav aria-label="{{ $say('print.links') }}"><ul>@foreach ($d['links'] as $link)<li><a href="{{ $link['link'] }}">{{ $link['words'] }}</a></li>@endforeach</ul></nav>@endif</div>
