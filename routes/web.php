@@ -90,6 +90,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('search/rows', [Studio\SearchController::class, 'rows']);
     Route::get('search/near', [Studio\SearchController::class, 'near']);
     Route::get('search/preview', [Studio\SearchController::class, 'preview']);
+    Route::get('news', [Studio\NewsController::class, 'index']);
+    Route::get('news/rows', [Studio\NewsController::class, 'rows']);
+    Route::get('news/addresses.csv', [Studio\NewsController::class, 'csv'])->middleware('can:edit-templates');
     Route::get('reviews', [Studio\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
@@ -174,6 +177,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('house-style/{house}/throw-away', [Studio\HouseStyleController::class, 'throwAway']);
         Route::delete('house-style/{house}', [Studio\HouseStyleController::class, 'delete']);
         Route::patch('words/{key}', [Studio\WordsController::class, 'set']);
+        Route::post('news/{subscriber}/take-out', [Studio\NewsController::class, 'takeOut']);
+        Route::post('news/put-back', [Studio\NewsController::class, 'putBack']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);

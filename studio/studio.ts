@@ -12,6 +12,7 @@ import Money from './screens/catalogue/Money.svelte';
 import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
 import Releases from './screens/releases/Releases.svelte';
+import News from './screens/news/News.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
 import Search from './screens/search/Search.svelte';
 import Today from './screens/today/Today.svelte';
@@ -37,6 +38,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     pictures: Pictures,
     product: Product,
     releases: Releases,
+    news: News,
     reviews: Reviews,
     search: Search,
     words: Words,

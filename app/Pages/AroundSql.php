@@ -36,6 +36,11 @@ final readonly class AroundSql implements PageSql
         return Sql::join(' or ', $parts)->wrap('(', ')');
     }
 
+    public function knows(Aspect $aspect): Sql
+    {
+        return new Sql('p.page_kind in ('.implode(',', array_map(static fn (string $name): int => PageKind::from($name)->number(), self::having($aspect))).')');
+    }
+
     public function nothing(Aspect $aspect): Sql
     {
         return self::those($this->of['product'][0], $this->of['product'][1]->nothing($aspect));

@@ -31,6 +31,11 @@ final readonly class AssortmentSql implements PageSql
         return new Sql(($this->any)($aspect, $ids) ?? throw new LogicException("No rule of such pages asks for $aspect->name."));
     }
 
+    public function knows(Aspect $aspect): ?Sql
+    {
+        return null;
+    }
+
     public function nothing(Aspect $aspect): Sql
     {
         return new Sql('0');

@@ -15,6 +15,9 @@ interface PageSql
     /** @param  non-empty-list<int>  $ids */
     public function any(Aspect $aspect, array $ids): Sql;
 
+    /** Whether a page can have some at all; null where every one can. */
+    public function knows(Aspect $aspect): ?Sql;
+
     /** The page could have some, and has none. */
     public function nothing(Aspect $aspect): Sql;
 

@@ -51,6 +51,11 @@ final readonly class ProductSql implements PageSql
         };
     }
 
+    public function knows(Aspect $aspect): ?Sql
+    {
+        return null;
+    }
+
     public function nothing(Aspect $aspect): Sql
     {
         return new Sql(match ($aspect) {

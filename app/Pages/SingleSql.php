@@ -18,6 +18,11 @@ final readonly class SingleSql implements PageSql
         return new Sql('0');
     }
 
+    public function knows(Aspect $aspect): ?Sql
+    {
+        return null;
+    }
+
     public function nothing(Aspect $aspect): Sql
     {
         return new Sql('0');

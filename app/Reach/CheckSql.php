@@ -25,7 +25,7 @@ final readonly class CheckSql
     {
         return match (true) {
             $check instanceof HasAny => $this->pages->any($check->aspect, $check->ids ?: [0]),
-            $check instanceof HasNoneOf => $this->pages->any($check->aspect, $check->ids ?: [0])->wrap('not coalesce(', ', 0)'),
+            $check instanceof HasNoneOf => $this->none($check),
             $check instanceof HasAll => Sql::join(' and ', array_map(
                 fn (int $id): Sql => $this->pages->any($check->aspect, [$id]),
                 $check->ids,
@@ -36,5 +36,13 @@ final readonly class CheckSql
             $check instanceof TitleWords => Sql::join(' and ', array_map($this->pages->titleWord(...), $check->words))->wrap('(', ')'),
             default => $this->pages->own($check),
         };
+    }
+
+    private function none(HasNoneOf $check): Sql
+    {
+        $none = $this->pages->any($check->aspect, $check->ids ?: [0])->wrap('not coalesce(', ', 0)');
+        $knows = $this->pages->knows($check->aspect);
+
+        return $knows === null ? $none : Sql::join(' and ', [$knows, $none])->wrap('(', ')');
     }
 }

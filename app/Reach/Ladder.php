@@ -12,9 +12,11 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\App\Words\VerdictWords;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
@@ -51,7 +53,7 @@ final readonly class Ladder
     public function of(PageKind $kind, Subject $subject): array
     {
         $verdict = $this->verdicts->explained($kind, $subject);
-        $reaches = $this->reaches($kind);
+        $reaches = $this->reaches($kind) + [Evaluator::NONE => ['id' => Evaluator::NONE, 'name' => TemplateNames::of(Evaluator::NONE), 'live' => true, 'reach' => new Reach]];
         $names = $this->counts->names(...array_column($reaches, 'reach'));
         $losers = $verdict->losers;
         usort($losers, static fn (Loser $one, Loser $other): int => self::rank($other, $verdict) <=> self::rank($one, $verdict));
@@ -95,7 +97,7 @@ final readonly class Ladder
             $what = $live === null ? 'It is not published' : 'Its rule was changed, and the change is not published';
             $words = match (true) {
                 $with->templateId === $row->id && $now->templateId !== $row->id => "$what. Published, it would be shown here.",
-                $with->templateId !== $now->templateId => "$what. Published, this {$subject->kind()->one()} would get “".DB::table('templates')->where('id', $with->templateId)->value('name').'” instead.',
+                $with->templateId !== $now->templateId => "$what. Published, this {$subject->kind()->one()} would get “".TemplateNames::of($with->templateId).'” instead.',
                 $live === null && ! $matches => null,
                 $matches && $with->templateId !== $row->id => "$what. It would match here, but not win.",
                 default => "$what. It would change nothing here.",
@@ -151,7 +153,7 @@ final readonly class Ladder
             'goesFirst' => $reach->goesFirst,
             'season' => $this->reachWords->season($reach->season),
             'clause' => $clause === null ? [] : $this->phrases($clause, $failed, $names, $kind),
-            'change' => $loser === null ? null : self::change($loser, $template['live'], $subject->kind()->one()),
+            'change' => $loser === null ? null : self::change($loser, $template['live'], $subject->kind()),
         ];
     }
 
@@ -169,18 +171,20 @@ final readonly class Ladder
     }
 
     /** @return array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null the one click that would change it */
-    private static function change(Loser $loser, bool $live, string $subject): ?array
+    private static function change(Loser $loser, bool $live, SubjectKind $subject): ?array
     {
+        $pin = $subject === SubjectKind::AnyPage ? null : ['do' => 'pin', 'words' => "Pin this {$subject->one()} to it…"];
+
         return match ($loser->reason) {
             Reason::NotLive => ['do' => 'publish', 'words' => 'Publish it…'],
             Reason::OutOfSeason => ['do' => 'reach', 'words' => 'Change its season'],
             Reason::NoClauseMatched => ['do' => 'reach', 'words' => 'Change where it appears'],
             Reason::KeptOff => ['do' => 'reach', 'words' => 'Change what it keeps off'],
-            Reason::PinDecides => ['do' => 'unpin', 'words' => 'Take the pin out…'],
+            Reason::PinDecides => $pin === null ? null : ['do' => 'unpin', 'words' => 'Take the pin out…'],
             Reason::AnotherGoesFirst => ['do' => 'reach', 'words' => 'Let it go first too'],
-            Reason::LessClose => ['do' => 'pin', 'words' => "Pin this $subject to it…"],
+            Reason::LessClose => $pin,
             Reason::LaterInHandOrder => ['do' => 'earlier', 'words' => 'Put it before the winner…'],
-            Reason::NotNeeded => $live ? ['do' => 'pin', 'words' => "Pin this $subject to it…"] : null,
+            Reason::NotNeeded => $live ? $pin : null,
         };
     }
 

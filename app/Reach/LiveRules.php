@@ -22,6 +22,9 @@ final class LiveRules
     /** @var array<string, Evaluator> by page kind and word */
     private array $known = [];
 
+    /** As the page that is made has asked for it. */
+    private ?string $word = null;
+
     public function __construct(
         private readonly KindRulesReader $contests,
         private readonly string $folder,
@@ -33,6 +36,8 @@ final class LiveRules
     {
         $row = DB::selectOne('select word, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from live_rules', [$kind->value, $subject->id()]);
 
+        $this->word = $row->word;
+
         return [$this->evaluator($kind, $row->word), $row->pin];
     }
 
@@ -41,10 +46,10 @@ final class LiveRules
         return $this->evaluator($kind, self::word());
     }
 
-    /** @return array<string, Evaluator> of headers and footers: one query for both */
+    /** @return array<string, Evaluator> of headers and footers, as they are for the page that was asked for last */
     public function aroundPages(): array
     {
-        $word = self::word();
+        $word = $this->word ?? self::word();
 
         return ['header' => $this->evaluator(PageKind::Header, $word), 'footer' => $this->evaluator(PageKind::Footer, $word)];
     }

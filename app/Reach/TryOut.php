@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Words\ActualWords;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
@@ -43,7 +42,7 @@ final readonly class TryOut
             'inSeason' => $compiled->season->holds($features->at),
             'show' => $this->clauses($compiled->show, $features, $subject),
             'keepOff' => $this->clauses($compiled->keepOff, $features, $subject),
-            'gets' => (string) DB::table('templates')->where('id', $winner)->value('name'),
+            'gets' => TemplateNames::of($winner),
             'getsThis' => $winner === $templateId,
         ];
     }

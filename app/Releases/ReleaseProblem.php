@@ -22,6 +22,7 @@ enum ReleaseProblem: string implements ProblemCode
     case PublishWithoutProducts = 'publish.without-products';
     case PublishWithoutBuy = 'publish.without-buy';
     case TemplateGone = 'release.template-gone';
+    case ChosenByTemplate = 'release.chosen-by-template';
     case PageGone = 'release.page-gone';
     case NotLive = 'release.not-live';
     case FallbackNotLive = 'release.fallback-not-live';

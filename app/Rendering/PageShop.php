@@ -52,7 +52,6 @@ final class PageShop implements Shop
         private readonly ?PageKind $explain,
         private readonly PageList $list,
         private readonly Messages $messages,
-        private readonly Cart $cart,
         private readonly Closure $judge,
         private readonly Closure $about,
         private readonly Closure $cards,
@@ -167,7 +166,7 @@ final class PageShop implements Shop
 
     public function inCart(): int
     {
-        return $this->cart->count();
+        return app(Cart::class)->count();
     }
 
     public function isClosed(string $notice): bool

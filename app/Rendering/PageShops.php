@@ -11,7 +11,6 @@ use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
-use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ReachWords;
@@ -43,7 +42,6 @@ final readonly class PageShops
         private ShopClock $clock,
         private Composer $composer,
         private ShopMessages $messages,
-        private Cart $cart,
     ) {
     }
 
@@ -66,7 +64,6 @@ final readonly class PageShops
             $explain ? $kind : null,
             PageList::of($tree, $this->composer->schema),
             $this->messages->live(),
-            $this->cart,
             $this->judge($kind, $subject, $tree),
             $about,
             $cards,
@@ -95,7 +92,6 @@ final readonly class PageShops
             $explain ? PageKind::Product : null,
             $list,
             $messages,
-            $this->cart,
             $judges($product),
             $none,
             $none,

@@ -27,7 +27,7 @@ final readonly class AroundPages
         $given = $view->getData();
         $page = $given['standsOn'] ?? null;
         $view->with([
-            'around' => $given['around'] ?? ($page instanceof PageKind ? $this->surroundings->of($page, $this->pages->single($page)) : new Around),
+            'around' => $given['around'] ?? ($page instanceof PageKind ? $this->surroundings->of($page, $this->pages->single($page), Visits::from(request())) : new Around),
             // Beside the decisions of a house style nothing but the shop is shown.
             'tag' => $this->house->isLookedWith() ? null : $this->tag->data(),
             'house' => $this->house->now(),

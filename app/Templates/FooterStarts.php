@@ -26,7 +26,7 @@ final class FooterStarts
 
         return match ($name) {
             'plain' => [
-                self::quiet(['kind' => 'logo'], ['how' => ['desktop' => ['direction' => 'row']]] + $links),
+                self::quiet(['kind' => 'logo'], ['kind' => 'navigation', 'what' => ['opens' => false, 'drawer' => 'never', 'name' => $messages->say('nav.below')]]),
                 self::last(['kind' => 'small-print']),
             ],
             'columns' => [

@@ -15,6 +15,7 @@ enum TemplateProblem: string implements ProblemCode
     case PartTooMany = 'part.too-many';
     case Live = 'template.live';
     case Pinned = 'template.pinned';
+    case Chosen = 'template.chosen';
     case Waits = 'template.waits';
     case PartNotAlone = 'part.not-alone';
     case PartStands = 'part.stands';

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
+use Vestibra\App\Reach\AroundChoices;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -28,6 +29,7 @@ final readonly class Templates
         private Starts $starts,
         private StoredDrafts $stored,
         private Ids $ids,
+        private AroundChoices $choices,
     ) {
     }
 
@@ -108,13 +110,16 @@ final readonly class Templates
     /** @return Problem|null why it cannot be deleted; kept releases hold their own copy */
     public function delete(Template $template): ?Problem
     {
-        return DB::transaction(static function () use ($template): ?Problem {
+        return DB::transaction(function () use ($template): ?Problem {
             $template = Template::query()->findOrFail($template->id);
+            $kind = $template->pageKind();
+            $choosing = $kind?->standsOnPages() === true ? $this->choices->choosing($kind, $template->id) : [];
             $waiting = Release::query()->where('state', Release::WAITING)->get()
                 ->contains(static fn (Release $release): bool => in_array("template $template->id", $release->changes()->touches(), true));
             $problem = match (true) {
                 $template->isLive() => TemplateProblem::Live,
                 DB::table('pins')->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,
+                $choosing !== [] => TemplateProblem::Chosen,
                 $waiting => TemplateProblem::Waits,
                 default => null,
             };
@@ -122,7 +127,7 @@ final readonly class Templates
                 $template->delete();
             }
 
-            return $problem === null ? null : $problem->at('', ['name' => $template->name]);
+            return $problem === null ? null : $problem->at('', ['name' => $template->name, 'places' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", array_slice($choosing, 0, 5)))]);
         });
     }
 

@@ -9,7 +9,10 @@ use Vestibra\App\Catalogue\Categories;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Pages\AroundPage;
+use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Condition;
 
 /** What a page's subject is like, where a condition on it does not hold: "Its brand is Ostrelve." */
@@ -25,9 +28,23 @@ final readonly class ActualWords
     {
         return match (true) {
             $subject instanceof Product => $this->products->actual($subject, $condition),
+            $subject instanceof AroundPage => $this->around($subject, $condition),
             $subject instanceof Assortment => $this->assortment($subject, $condition),
             default => throw new LogicException('No words for a '.$subject->kind()->value),
         };
+    }
+
+    /** A page that has nothing of the sort, such as the cart, is what it is. */
+    private function around(AroundPage $page, Condition $condition): string
+    {
+        $kind = PageKinds::standard()->get($page->page)->subject();
+        $has = match ($kind) {
+            SubjectKind::Product => $condition->field !== 'page-kind',
+            SubjectKind::Category, SubjectKind::Collection, SubjectKind::Brand, SubjectKind::Tag => $condition->field === $kind->value,
+            default => false,
+        };
+
+        return $has ? $this->of($page->subject, $condition) : ($kind->isSingle() ? "It is the {$kind->page()}." : "It is a {$kind->page()}.");
     }
 
     private function assortment(Assortment $one, Condition $condition): string

@@ -254,6 +254,7 @@ final class ProblemWords
         return match ($code) {
             TemplateProblem::PartTooMany => 'A shop can keep {most} parts at most. Let go of one that is not used; nothing was changed.',
             TemplateProblem::Live => '“{name}” is live. Take it off first; then it can be deleted.',
+            TemplateProblem::Chosen => '“{name}” is chosen by {places}. Choose another one there first; nothing was deleted.',
             TemplateProblem::Pinned => 'Pages are pinned to “{name}”. Unpin them first; nothing was deleted.',
             TemplateProblem::Waits => 'A release that waits holds “{name}”. Call it off first; nothing was deleted.',
             TemplateProblem::PartNotAlone => 'Columns, tabs and folds cannot be kept alone. Keep what holds them.',
@@ -362,6 +363,7 @@ final class ProblemWords
             ReleaseProblem::PublishWithoutPrice => '“{name}” shows no price.',
             ReleaseProblem::PublishWithoutBuy => '“{name}” has no way to buy.',
             ReleaseProblem::TemplateGone => 'The template “{name}” is not there any more. Nothing was changed.',
+            ReleaseProblem::ChosenByTemplate => 'Headers and footers are not pinned to pages one by one: open the page’s own template and choose one there. Nothing was changed.',
             ReleaseProblem::PageGone => 'This page is not there any more. Nothing was changed.',
             ReleaseProblem::NotLive => '“{name}” is not live, so there is nothing to take off.',
             ReleaseProblem::FallbackNotLive => '“{name}” has to be live before it can take what no rule takes. Publish it first.',

@@ -81,6 +81,7 @@ final class ReachWords
             Takes::Days => (int) $value < 2 ? 'day' : Counted::of((int) $value, 'day'),
             Takes::Instant => $this->day((string) $value),
             Takes::Words => "“{$value}”",
+            Takes::PageKinds => self::ofPages((string) $value),
             Takes::FactNumber, Takes::FactRange => self::factNumber($fact, (int) $value),
             default => (string) $value,
         }, $condition->values);
@@ -91,6 +92,15 @@ final class ReachWords
         };
 
         return ['what' => $what, 'values' => self::join($words, $glue)];
+    }
+
+    /** @return string as "a product page", "the cart" */
+    private static function ofPages(string $kind): string
+    {
+        $known = PageKind::tryFrom($kind);
+        $subject = $known === null ? null : PageKinds::standard()->get($known)->subject();
+
+        return $subject === null ? $kind : ($subject->isSingle() ? 'the ' : 'a ').$subject->page();
     }
 
     /** @return string as "every product" */

@@ -11,7 +11,8 @@ export function start(): void {
         () => {
             const now = window.scrollY;
             if (Math.abs(now - before) < STILL && now > 0) return;
-            const away = now > before && now > header.offsetHeight && !header.contains(document.activeElement) && header.querySelector('[aria-expanded=true]') === null;
+            const away =
+                now > before && now > header.offsetHeight && !header.contains(document.activeElement) && header.querySelector('[aria-expanded=true]') === null;
             header.classList.toggle('header-away', away);
             before = now;
         },

@@ -54,6 +54,7 @@ final readonly class NavigationBlock implements BlockKind
                 Setting::what('pictures', 'With pictures in what opens', new Toggle, false)->while('from', 'categories'),
                 Setting::what('drawer', 'Behind a button', new Choice(['phone' => 'on the phone', 'always' => 'always', 'never' => 'never']), 'phone'),
                 Setting::words('label', 'Words on the button', new Text(30), 'nav.menu'),
+                Setting::words('name', 'Its name for those who listen', new Text(40), 'nav.label'),
                 Setting::how('gap', 'Between entries', new Step, '--navigation-gap'),
                 Setting::how('stand', 'Entries stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right', 'space-between' => 'spread']), '--navigation-stand'),
             ],
@@ -91,7 +92,7 @@ final readonly class NavigationBlock implements BlockKind
                 'links' => 'no links yet',
                 default => 'there are no categories yet',
             })
-            : Composed::shown(['entries' => $entries, 'label' => $settings->named('label'), 'drawer' => $settings->text('drawer'), 'pictured' => $settings->bool('pictures')]);
+            : Composed::shown(['entries' => $entries, 'label' => $settings->named('label'), 'name' => $settings->named('name'), 'drawer' => $settings->text('drawer'), 'pictured' => $settings->bool('pictures')]);
     }
 
     /** @return list<Entry> */

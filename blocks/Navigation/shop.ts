@@ -36,10 +36,13 @@ function point(entry: HTMLElement): void {
     let waiting = 0;
     const soon = (open: boolean): void => {
         window.clearTimeout(waiting);
-        waiting = window.setTimeout(() => {
-            const more = entry.querySelector<HTMLButtonElement>('.navigation-more');
-            if (more && !entry.closest('dialog')) set(more, open);
-        }, open ? SOON : LATER);
+        waiting = window.setTimeout(
+            () => {
+                const more = entry.querySelector<HTMLButtonElement>('.navigation-more');
+                if (more && !entry.closest('dialog')) set(more, open);
+            },
+            open ? SOON : LATER,
+        );
     };
     entry.addEventListener('pointerenter', (event) => event.pointerType === 'mouse' && soon(true));
     entry.addEventListener('pointerleave', (event) => event.pointerType === 'mouse' && soon(false));

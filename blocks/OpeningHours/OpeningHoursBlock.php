@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\Blocks\OpeningHours;
 
+use Vestibra\Core\Catalogue\OpeningHours;
 use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Messages\Messages;
-use Vestibra\Core\Selling\OpeningHours;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;

@@ -30,6 +30,13 @@ export function standsOnPages(kind: string): kind is 'header' | 'footer' {
 /** Every kind that the shop has templates for, in the order in which they are listed. */
 export const kindsOfPages = Object.keys(pageKinds) as Known[];
 
+/** What headers and footers may stand on, with words for it: every kind of page, and those that have no templates. */
+export const standingOn: { kind: string; words: string }[] = [
+    ...kindsOfPages.filter((kind) => !standsOnPages(kind)).map((kind) => ({ kind, words: `${pageKinds[kind].single ? 'the' : 'a'} ${pageKinds[kind].page}` })),
+    { kind: 'cart', words: 'the cart' },
+    { kind: 'checkout', words: 'the checkout' },
+];
+
 /** As "23 products". */
 export function subjects(kind: string, count: number): string {
     const words = pageWords(kind);

@@ -36,6 +36,7 @@
         { name: 'Pictures and files', address: '/studio/pictures' },
         { name: 'Reviews', address: '/studio/reviews' },
         { name: 'Search', address: '/studio/search' },
+        { name: 'Newsletter', address: '/studio/news' },
         { name: 'Money and measures', address: '/studio/catalogue/money' },
         { name: 'History', address: '/studio/catalogue/history' },
     ];

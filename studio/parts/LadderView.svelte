@@ -72,7 +72,11 @@
                     : 'border-edge bg-paper'}">{index + 1}</span
             >
             <div class="min-w-0">
-                <h3 class="text-lg leading-tight"><a class="hover:underline" href={open(rung)}>{rung.name}</a></h3>
+                <h3 class="text-lg leading-tight">
+                    {#if rung.template === 0}{rung.name.charAt(0).toUpperCase() + rung.name.slice(1)}{:else}<a class="hover:underline" href={open(rung)}
+                            >{rung.name}</a
+                        >{/if}
+                </h3>
                 {#if rung.clause.length > 0}
                     <p>
                         <span class="text-quiet">{rung.reason === 'kept-off' ? 'Keep off' : 'Show on'}</span>

@@ -71,6 +71,20 @@ final readonly class Subscribers
         return DB::table('news_addresses')->where('id', $id)->delete() > 0;
     }
 
+    /** As it was before it was taken out. */
+    public static function putBack(string $address, string $asked, ?string $confirmed): void
+    {
+        DB::table('news_addresses')->insertOrIgnore(['address' => mb_strtolower($address), 'asked_at' => $asked, 'confirmed_at' => $confirmed]);
+    }
+
+    /** @return iterable<string, string> by address: when it was confirmed */
+    public static function confirmed(): iterable
+    {
+        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')->orderBy('id')->cursor() as $row) {
+            yield (string) $row->address => (string) $row->confirmed_at;
+        }
+    }
+
     /** @return array{rows: list<array{id: int, address: string, askedAt: string, confirmedAt: string|null}>, total: int} the latest first */
     public static function page(string $query, int $page, int $size): array
     {

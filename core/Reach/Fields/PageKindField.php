@@ -23,7 +23,7 @@ final readonly class PageKindField implements Field
     public function comparisons(): array
     {
         return [
-            Comparison::of('isOneOf', 'kind of page is', Takes::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
+            Comparison::of('isOneOf', 'the page is', Takes::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
                 static fn (int|string $value): int => PageKind::from((string) $value)->number(),
                 $values,
             ))),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
-use Vestibra\Core\Selling\OpeningHours;
+use Vestibra\Core\Catalogue\OpeningHours;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 

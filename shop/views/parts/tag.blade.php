@@ -15,7 +15,7 @@
 <p>This page has a fixed layout.</p>
 <p><a href="/studio/templates">To the templates</a></p>
 @endif
-@foreach ($tag['around'] as $one)<p>{{ ucfirst($one['kind']) }}: <a href="/studio/templates/{{ $one['template'] }}?sample={{ $one['sample'] }}">{{ $one['name'] }}</a> · <a href="/studio/why/{{ $one['kind'] }}/{{ rawurlencode($one['slug']) }}">why?</a></p>
+@foreach ($tag['around'] as $one)<p>{{ ucfirst($one['kind']) }}: <a href="/studio/templates/{{ $one['template'] }}?sample={{ $one['sample'] }}">{{ $one['name'] }}</a> · <a href="/studio/why/{{ $one['kind'] }}/{{ implode('/', array_map(rawurlencode(...), explode('/', $one['slug']))) }}">why?</a></p>
 @endforeach
 <p><a href="/studio/today">Today</a></p>
 </div>

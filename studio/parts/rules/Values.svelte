@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { standingOn } from '../../lib/pages';
     import type { TableFact as Fact, Takes } from '../../lib/types';
 
     type Values = (number | string)[];
@@ -51,6 +52,19 @@
         value={values[0] ?? ''}
         oninput={(event) => set(event.currentTarget.value.trim() === '' ? [] : [event.currentTarget.value])}
     />
+{:else if takes === 'page-kinds'}
+    <div class="mt-2 max-h-64 overflow-y-auto" role="group" aria-label="Which pages">
+        {#each standingOn as one (one.kind)}
+            <label class="flex gap-2 py-0.75">
+                <input
+                    type="checkbox"
+                    checked={values.includes(one.kind)}
+                    onchange={(event) => set(event.currentTarget.checked ? [...values, one.kind] : values.filter((kind) => kind !== one.kind))}
+                />
+                {one.words}
+            </label>
+        {/each}
+    </div>
 {:else if takes === 'texts'}
     {#if choices.length > 0}
         <div class="mt-2" role="group" aria-label="Which of these">

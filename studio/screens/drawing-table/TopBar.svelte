@@ -10,7 +10,14 @@
     const isPage = $derived(table.data.template.role === 'page');
     const changed = $derived(table.drawn.filter((one) => one.draft.unpublished > 0).length);
     const counts = $derived(draft.liveCounts);
-    const kind = $derived({ page: standsOnPages(table.data.template.pageKind) ? table.data.template.pageKind : table.pageWords.page, card: 'card', part: 'kept part', 'own-blocks': 'one product’s own blocks' }[table.data.template.role]);
+    const kind = $derived(
+        {
+            page: standsOnPages(table.data.template.pageKind) ? table.data.template.pageKind : table.pageWords.page,
+            card: 'card',
+            part: 'kept part',
+            'own-blocks': 'one product’s own blocks',
+        }[table.data.template.role],
+    );
     const where = $derived(
         (draft.places ?? []).length === 0
             ? 'stands on no template yet'

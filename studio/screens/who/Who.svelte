@@ -22,7 +22,8 @@
             <span class="unseen">Kind of page</span>
             <select class="field mr-1 text-base" value={asked} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
                 <option value="all">Pages of every kind</option>
-                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(standsOnPages(kind) ? pageWords(kind).called : pageWords(kind).many)}</option>{/each}
+                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(standsOnPages(kind) ? pageWords(kind).called : pageWords(kind).many)}</option
+                    >{/each}
             </select>
         </label>
         <label

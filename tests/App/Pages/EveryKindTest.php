@@ -30,6 +30,8 @@ final class EveryKindTest extends TestCase
         'all-products' => ['all', 'beside', 'page-title'],
         'search' => ['fountain', 'beside', 'page-title'],
         'not-found' => ['not-found', 'goods', 'product-grid'],
+        'header' => ['product/teal-tide-bottled-ink', 'two-rows', 'notice-strip'],
+        'footer' => ['category/inks', 'columns', 'newsletter'],
     ];
 
     private PageKind $kind;
@@ -104,6 +106,13 @@ final class EveryKindTest extends TestCase
         $this->begin($kind, show: []);
         $this->publish($this->template);
         self::assertStringNotContainsString($this->mark, $this->page());
+        if ($this->kind->standsOnPages()) {
+            $this->postJson('/studio/pins', ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id])->assertStatus(409)->assertJsonPath('problems.0.code', 'release.chosen-by-template');
+            $this->postJson("/studio/templates/{$this->template->id}/fallback")->assertCreated();
+            self::assertStringContainsString($this->mark, $this->page());
+
+            return;
+        }
         $this->postJson('/studio/pins', ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id])->assertCreated();
         self::assertStringContainsString($this->mark, $this->page());
         $this->postJson("/studio/templates/{$this->template->id}/fallback")->assertCreated();
@@ -177,7 +186,7 @@ final class EveryKindTest extends TestCase
             }
         }
         $expected = 0;
-        foreach (PagesOfTheShop::names() as $kind) {
+        foreach (array_filter(PagesOfTheShop::names(), PagesOfTheShop::isPage(...)) as $kind) {
             $expected += $this->getJson("/studio/who/rows?kind=$kind")->json('total');
         }
         self::assertSame([$expected, $expected], [count($seen), count(array_unique($seen))]);

@@ -106,7 +106,7 @@ final class PagesSqlTest extends TestCase
     private function subjects(FindsPages $pages): array
     {
         $subjects = [];
-        foreach (array_column(DB::select("select p.id from {$pages->table()} p order by p.id"), 'id') as $id) {
+        foreach (array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} order by p.id"), 'id') as $id) {
             $subject = $pages->read($id);
             self::assertNotNull($subject);
             $subjects[$id] = $subject;

@@ -137,12 +137,12 @@ final class CardsTest extends TestCase
     #[DataProvider('cards')]
     public function test_what_may_stand_on_a_card(Node $tree, ?TreeProblem $problem): void
     {
-        self::assertSame($problem, InTemplate::problem(TemplateRole::Card, new Draft($tree, new Reach), Kinds::composer()->schema)?->code);
+        self::assertSame($problem, InTemplate::problem(TemplateRole::Card, PageKind::Card, new Draft($tree, new Reach), Kinds::composer()->schema)?->code);
     }
 
     public function test_a_card_has_no_rules(): void
     {
-        self::assertSame(TreeProblem::PartWithReach, InTemplate::problem(TemplateRole::Card, new Draft(new Node('c', 'card'), new Reach([Clause::of()])), Kinds::composer()->schema)?->code);
+        self::assertSame(TreeProblem::PartWithReach, InTemplate::problem(TemplateRole::Card, PageKind::Card, new Draft(new Node('c', 'card'), new Reach([Clause::of()])), Kinds::composer()->schema)?->code);
     }
 
     public function test_a_grid_names_its_card_and_without_one_the_fallback(): void

@@ -27,13 +27,15 @@ final class SubjectKindTest extends TestCase
         self::assertSame(['home page', 'home pages', 'home page', 'home pages'], $words(SubjectKind::Home));
         self::assertSame(['page of all products', 'pages of all products', 'page of all products', 'pages of all products'], $words(SubjectKind::AllProducts));
         self::assertSame(['page', 'pages', 'page', 'pages'], $words(SubjectKind::Nothing));
+        self::assertSame(['page', 'pages', 'page', 'pages'], $words(SubjectKind::AnyPage));
+        self::assertSame(['cart', 'carts', 'cart', 'carts'], $words(SubjectKind::Cart));
     }
 
     public function test_which_hold_products_and_of_which_there_is_one(): void
     {
         $where = static fn (callable $holds): array => array_column(array_filter(SubjectKind::cases(), $holds), 'value');
         self::assertEqualsCanonicalizing(['category', 'collection', 'brand', 'tag', 'all-products', 'search'], $where(static fn (SubjectKind $one): bool => $one->holdsProducts()));
-        self::assertEqualsCanonicalizing(['home', 'all-products', 'not-found', 'nothing'], $where(static fn (SubjectKind $one): bool => $one->isSingle()));
+        self::assertEqualsCanonicalizing(['home', 'all-products', 'not-found', 'cart', 'checkout', 'nothing'], $where(static fn (SubjectKind $one): bool => $one->isSingle()));
     }
 
     public function test_what_rules_ask_of_tag_pages_and_of_pages_of_which_there_is_one(): void

@@ -12,10 +12,13 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Features;
+use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
+use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\Step;
 use Vestibra\Tests\Core\Reach\World as W;
@@ -169,6 +172,26 @@ final class WorkedExamplesTest extends TestCase
         self::assertSame([1, [0, 1, 1, 1]], [($found = $headers->decide(W::page([W::SHIMMER])->around(PageKind::Header)))->templateId, $found->closeness?->toArray()]);
         self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
         self::assertSame(2, $headers->decide(self::category(W::INK, 1)->around(PageKind::Header))->templateId);
+    }
+
+    public function test_a_page_that_is_to_have_none_has_none_whatever_rules_say(): void
+    {
+        $headers = W::evaluator([W::candidate(1, W::reach([[]]), kind: PageKind::Header)]);
+        $verdict = $headers->decide(W::page()->around(PageKind::Header), Evaluator::NONE, withReasons: true);
+
+        self::assertSame([Evaluator::NONE, Step::Pin, false], [$verdict->templateId, $verdict->step, $verdict->pinSkipped]);
+        self::assertSame([[1, Reason::PinDecides]], array_map(static fn (Loser $one): array => [$one->templateId, $one->reason], $verdict->losers));
+    }
+
+    public function test_only_products_are_in_collections_by_rule(): void
+    {
+        $everything = RuleCollections::of([20 => W::reach([[]])], W::compiler());
+        self::assertInstanceOf(RuleCollections::class, $everything);
+        $headers = Evaluator::of([W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]), kind: PageKind::Header), W::candidate(2, W::reach([[]]), kind: PageKind::Header)], 2, $everything);
+
+        self::assertSame(1, $headers->decide($everything->judge(W::page())->around(PageKind::Header))->templateId);
+        self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
+        self::assertSame(2, $headers->decide($everything->judge(self::category(W::INK, 1))->around(PageKind::Header))->templateId);
     }
 
     public function test_a_field_that_the_page_does_not_have_fails_whatever_the_comparison(): void

@@ -6,6 +6,7 @@ namespace Vestibra\Tests\Core\Templates;
 
 use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Draft;
@@ -33,8 +34,25 @@ final class InTemplateTest extends TestCase
         self::assertNull(self::in(TemplateRole::Page, new Node('p', 'page'), new Reach([Clause::of()])));
     }
 
-    private static function in(TemplateRole $role, Node $tree, Reach $reach = new Reach): mixed
+    public function test_what_may_stand_above_and_below_every_page(): void
     {
-        return InTemplate::problem($role, new Draft($tree, $reach), Kinds::composer()->schema)?->code;
+        $in = static fn (string $root, PageKind $kind, Node ...$blocks): mixed => self::in(TemplateRole::Page, new Node('r', $root, children: [new Node('b', 'band', children: [new Node('c', 'column', children: array_values($blocks))])]), kind: $kind);
+
+        foreach (['logo', 'navigation', 'search-field', 'cart-link', 'countdown', 'notice-strip', 'links', 'opening-hours', 'newsletter', 'marks', 'small-print', 'text', 'shared', 'beneath', 'breadcrumbs'] as $kind) {
+            self::assertNull($in('header', PageKind::Header, new Node('x', $kind)), $kind);
+            self::assertNull($in('footer', PageKind::Footer, new Node('x', $kind)), $kind);
+            self::assertNull($in('page', PageKind::Home, new Node('x', $kind)), $kind);
+        }
+        foreach (['price', 'title', 'gallery', 'page-title', 'product-grid', 'filters', 'paging', 'reviews'] as $kind) {
+            self::assertSame(TreeProblem::NotAround, $in('header', PageKind::Header, new Node('x', $kind)), $kind);
+        }
+        self::assertSame(TreeProblem::NotAPage, $in('header', PageKind::Footer));
+        self::assertSame(TreeProblem::NotAPage, $in('page', PageKind::Header));
+        self::assertSame(TreeProblem::NotAPage, $in('header', PageKind::Product));
+    }
+
+    private static function in(TemplateRole $role, Node $tree, Reach $reach = new Reach, PageKind $kind = PageKind::Product): mixed
+    {
+        return InTemplate::problem($role, $kind, new Draft($tree, $reach), Kinds::composer()->schema)?->code;
     }
 }

@@ -63,7 +63,7 @@ final class SchemaTest extends TestCase
     #[DataProvider('kinds')]
     public function test_what_the_shelf_inserts_is_readable(Definition $definition): void
     {
-        self::assertTrue($definition->shelf !== null || in_array($definition->kind, ['page', 'stage', 'card', 'shared', 'shared-band'], true));
+        self::assertTrue($definition->shelf !== null || in_array($definition->kind, ['page', 'header', 'footer', 'stage', 'card', 'shared', 'shared-band'], true));
         foreach ($definition->describe(Pages::messages())['starters'] as $starter) {
             self::assertInstanceOf(Node::class, Trees::reader()->parseBlock($starter['node']));
         }

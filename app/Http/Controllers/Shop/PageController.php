@@ -35,6 +35,7 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Supposed;
@@ -84,6 +85,7 @@ final readonly class PageController
         $draft = $walking && in_array($verdict->templateId, $this->walk->drafts(), true);
         $link = $this->links->current();
         $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
+        $around = $link === null ? null : PageKind::tryFrom($link->page_kind);
         $live = DB::selectOne(
             'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles where in_use = 1) as house,'
             .' (select live from own_words) as words, (select value from shop_settings where name = \'money\') as money from templates where id = ?',
@@ -118,7 +120,12 @@ final readonly class PageController
             $composed,
             $subject,
             $visit,
-            $looksAtDraft ? $this->looking($link, $kind, $subject) : null,
+            match (true) {
+                $link === null => null,
+                $looksAtDraft => $this->looking($link, $kind, $subject),
+                $around?->standsOnPages() === true => $this->looking($link, $around, new AroundPage($around, $kind, $subject)),
+                default => null,
+            },
         );
 
         return $kind === PageKind::NotFound ? new Response($page, 404) : $page;

@@ -101,6 +101,9 @@ final readonly class StandingController
             'subject' => ['required', 'integer', 'min:1'],
             'template' => ['nullable', 'integer'],
         ]);
+        if (! PagesOfTheShop::isPage($given['pageKind'])) {
+            return self::refuse(ReleaseProblem::ChosenByTemplate->at());
+        }
         if ($this->pages->get($given['pageKind'])->read((int) $given['subject']) === null) {
             return self::refuse(ReleaseProblem::PageGone->at());
         }

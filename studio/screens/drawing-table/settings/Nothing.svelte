@@ -13,8 +13,13 @@
         </p>
     {:else if table.isPage}
         <p class="mt-2">
-            To change the {table.thing} itself: <button class="word" onclick={() => table.select(table.draft.tree.id)}
-                >{table.thing === 'page' ? 'its background, header and footer' : table.thing === 'header' ? 'its background, and what it does on scrolling' : 'its background'}</button
+            To change the {table.thing} itself:
+            <button class="word" onclick={() => table.select(table.draft.tree.id)}
+                >{table.thing === 'page'
+                    ? 'its background, header and footer'
+                    : table.thing === 'header'
+                      ? 'its background, and what it does on scrolling'
+                      : 'its background'}</button
             >.
         </p>
     {/if}

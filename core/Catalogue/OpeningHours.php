@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\Core\Selling;
+namespace Vestibra\Core\Catalogue;
 
 use DateTimeImmutable;
-use Vestibra\Core\Catalogue\ShopZone;
 
 /**
  * When a shop is open, by its own clock. A span is two times in minutes since midnight; one that ends before it begins ends
