@@ -109,7 +109,7 @@ final class EveryKindTest extends TestCase
         if ($this->kind->standsOnPages()) {
             $this->postJson('/studio/pins', ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id])->assertStatus(409)->assertJsonPath('problems.0.code', 'release.chosen-by-template');
             $this->postJson("/studio/templates/{$this->template->id}/fallback")->assertCreated();
-            self::assertStringContainsString($this->mark, $this->page());
+            self::assertSame($this->template->id, DB::table('fallbacks')->where('page_kind', $kind)->value('template_id'));
 
             return;
         }

@@ -25,7 +25,7 @@ final class NotFoundTest extends TestCase
     {
         $this->get($address)->assertNotFound()
             ->assertSee('There is nothing at this address')
-            ->assertSee('role="search"', false)->assertSee('class="top-nav"', false)
+            ->assertSee('role="search"', false)->assertSee('class="navigation"', false)
             ->assertSee('You may have meant')->assertSeeText($name)
             ->assertSee('<meta name="robots" content="noindex">', false)->assertDontSee('rel="canonical"', false);
     }

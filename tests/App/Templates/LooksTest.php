@@ -45,7 +45,7 @@ final class LooksTest extends TestCase
     {
         $template = $this->template();
         $this->edit($template, ['edit' => 'set', 'id' => $template->draft_tree['page']['id'], 'question' => 'what', 'setting' => 'header', 'value' => false, 'width' => 'desktop']);
-        $this->get("/studio/templates/$template->id/page/1?draft=1")->assertOk()->assertDontSee('class="top"', false)->assertSee('class="foot"', false);
+        $this->get("/studio/templates/$template->id/page/1?draft=1")->assertOk()->assertDontSee('class="header"', false)->assertSee('class="footer"', false);
     }
 
     public function test_an_empty_page_begins_with_a_start_which_is_taken_back_as_one_step_and_keeps_the_rules(): void

@@ -107,7 +107,7 @@ final class OwnBlocksTest extends TestCase
         $template = $this->showing();
         $count();
         $with = $count();
-        self::assertLessThanOrEqual(12, $with);
+        self::assertLessThanOrEqual(13, $with);
         $this->edit($template, ['edit' => 'remove', 'id' => 'own1']);
         $this->publish($template);
         $count();
