@@ -27,7 +27,8 @@ export function start(): void {
     document.addEventListener('focusout', (event) => {
         const entry = event.target instanceof Element ? event.target.closest('.navigation-entry') : null;
         if (!entry || entry.closest('dialog') || (event.relatedTarget instanceof Node && entry.contains(event.relatedTarget))) return;
-        if (event.relatedTarget) closeAll();
+        const more = entry.querySelector<HTMLButtonElement>('.navigation-more[aria-expanded=true]');
+        if (event.relatedTarget && more) set(more, false);
     });
     for (const entry of document.querySelectorAll<HTMLElement>('.navigation-entry')) point(entry);
 }
@@ -77,6 +78,7 @@ function drawer(opener: HTMLElement): void {
     dialog.addEventListener('close', () => {
         opener.after(body);
         dialog.remove();
+        closeAll();
         opener.focus();
     });
 }

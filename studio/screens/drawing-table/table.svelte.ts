@@ -256,8 +256,6 @@ export class Table {
             if (this.asked[key] !== value) return;
             this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
         });
-        // The shop's header and footer stand outside the page that is drawn anew.
-        if (id === this.page.draft.tree.id && question === 'what') void sent.then((taken) => taken && this.beside.reload(this.canvas));
         return sent;
     }
 
@@ -385,8 +383,9 @@ export class Table {
     private async adopt(drawn: Drawn, answer: EditAnswer, othersWorked: boolean): Promise<void> {
         const { parts, css, styles, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
-        // With another root the page is another one: after a start, and after taking it back.
-        if (othersWorked || draft.tree.id !== drawn.draft.tree.id) this.beside.reload(this.canvas);
+        // With another root the page is another one: after a start, and after taking it back. What stands around it is no part of it.
+        const around = drawn === this.page && ['header', 'footer', 'stays'].some((one) => draft.tree.what?.[one] !== drawn.draft.tree.what?.[one]);
+        if (othersWorked || draft.tree.id !== drawn.draft.tree.id || around) this.beside.reload(this.canvas);
         else {
             this.canvas.apply(parts, css, styles);
             this.beside.apply(parts, css, styles);
