@@ -46,7 +46,7 @@ final readonly class PageView
     {
         return $subject instanceof AroundPage
             ? $this->around($page, $subject, $visit, true)
-            : $this->view($page, $subject, $visit, true, ['canvas' => true]);
+            : $this->view($page, $subject, $visit, true, ['canvas' => true, 'drawn' => 'page']);
     }
 
     /** To be looked at beside the Studio: as customers would see it, with nothing around it from the Studio. */
@@ -63,7 +63,7 @@ final readonly class PageView
 
         return view('shop::page', [
             'canvas' => true,
-            'drawsAround' => $marks,
+            'drawn' => $marks ? 'around' : null,
             'title' => $at->title(),
             'html' => $page === null ? '<div class="wrap wrap-narrow"><h1 class="listing-title">'.e($at->title()).'</h1></div>' : $this->pages->print($page->page),
             'css' => $page->css ?? '',

@@ -13,6 +13,12 @@ final class HeaderStarts
         ['name' => 'quiet', 'title' => 'Quiet', 'words' => 'Name in the middle, everything else behind a button. It comes back on the way up.'],
     ];
 
+    /** @return array<string, mixed> what the header itself is set to */
+    public static function itself(string $name): array
+    {
+        return $name === 'quiet' ? ['what' => ['stays' => 'up']] : [];
+    }
+
     /** @return list<array<string, mixed>>|null null when there is no such start */
     public static function tree(string $name): ?array
     {

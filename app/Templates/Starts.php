@@ -104,7 +104,7 @@ final readonly class Starts
             },
         };
 
-        return $this->made($bands === null ? null : ['kind' => InTemplate::root($kind), 'children' => $bands], $schema);
+        return $this->made($bands === null ? null : ['kind' => InTemplate::root($kind), 'children' => $bands] + ($kind === PageKind::Header ? HeaderStarts::itself($name) : []), $schema);
     }
 
     /** @param  array<string, mixed>|null  $root  in the stored form, without ids */

@@ -28,9 +28,9 @@
 <body>
 <a class="skip" href="#main">{{ $say('top.skip') }}</a>
 @include('shop::parts.tag')
-@if (! empty($canvas))<div class="looked-at"@if (! ($drawsAround ?? false)) inert @endif>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
+@if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
-<main id="main"@if ($drawsAround ?? false) inert @endif>@yield('main')</main>
-@if (! empty($canvas))<div class="looked-at"@if (! ($drawsAround ?? false)) inert @endif>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
+<main id="main"@if (($drawn ?? null) === 'around') inert @endif>@yield('main')</main>
+@if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
 </body>
 </html>
