@@ -16,6 +16,7 @@ foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'f
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
+Route::pattern('ordered', 'category|collection');
 Route::pattern('pageKind', implode('|', PagesOfTheShop::names()));
 
 Route::middleware(InTheShop::class)->group(function (): void {
@@ -71,6 +72,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('catalogue/{thing}/new', [Studio\ThingsController::class, 'blank'])->middleware('can:edit-templates');
     Route::get('catalogue/{thing}/{thingId}', [Studio\ThingsController::class, 'show']);
     Route::get('catalogue/{thing}/{thingId}/uses', [Studio\ThingsController::class, 'uses']);
+    Route::get('catalogue/{ordered}/{thingId}/order', [Studio\OrderController::class, 'show']);
+    Route::get('catalogue/{ordered}/{thingId}/order/rows', [Studio\OrderController::class, 'rows']);
     Route::get('catalogue/money', [Studio\MoneyController::class, 'index']);
     Route::get('catalogue/history', [Studio\CatalogueController::class, 'history']);
     Route::get('catalogue/entries', [Studio\CatalogueController::class, 'entries']);
@@ -144,6 +147,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/money', [Studio\MoneyController::class, 'set']);
         Route::post('catalogue/rule', [Studio\CatalogueController::class, 'rule']);
         Route::post('catalogue/save', [Studio\CatalogueController::class, 'save']);
+        Route::post('catalogue/{ordered}/{thingId}/order', [Studio\OrderController::class, 'move']);
+        Route::post('catalogue/{ordered}/{thingId}/order/clear', [Studio\OrderController::class, 'clear']);
         Route::post('catalogue/{thing}/{thingId}/merge', [Studio\CatalogueController::class, 'merge'])->where('thing', 'category|collection|brand|tag|option|option-value');
         Route::post('catalogue/foresee', [Studio\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\CatalogueController::class, 'takeBack']);

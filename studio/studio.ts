@@ -13,6 +13,7 @@ import Pictures from './screens/pictures/Pictures.svelte';
 import Product from './screens/product/Product.svelte';
 import Releases from './screens/releases/Releases.svelte';
 import News from './screens/news/News.svelte';
+import Order from './screens/order/Order.svelte';
 import Reviews from './screens/reviews/Reviews.svelte';
 import Search from './screens/search/Search.svelte';
 import Today from './screens/today/Today.svelte';
@@ -39,6 +40,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
     product: Product,
     releases: Releases,
     news: News,
+    order: Order,
     reviews: Reviews,
     search: Search,
     words: Words,

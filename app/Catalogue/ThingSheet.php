@@ -92,7 +92,7 @@ final readonly class ThingSheet
         $changes = [];
         foreach ($stands as $key => $fields) {
             [$thing, $id] = explode('/', $key) + ['', '0'];
-            $changes[] = new Change(Thing::from($thing), (int) $id, null, array_diff_key($fields, ['product' => 1, 'products' => 1]));
+            $changes[] = new Change(Thing::from($thing), (int) $id, null, array_diff_key($fields, ['product' => 1, 'products' => 1, 'order' => 1]));
         }
         $this->words->learn(new Entry($changes));
 

@@ -222,9 +222,15 @@ abstract readonly class AssortmentPages implements FindsPages
         return $row instanceof stdClass ? $this->made($row) : null;
     }
 
+    /** @return string SQL, whether the owner gave some products of `p` places of their own */
+    protected function isOrdered(): string
+    {
+        return '0';
+    }
+
     private function columns(string $count): string
     {
-        return "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, $count as products"
+        return "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, $count as products, {$this->isOrdered()} as is_ordered"
             ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where ";
     }
 
@@ -240,6 +246,7 @@ abstract readonly class AssortmentPages implements FindsPages
             $row->products,
             $row->search_title,
             $row->search_description,
+            (bool) $row->is_ordered,
         );
     }
 }

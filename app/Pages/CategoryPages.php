@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Pages;
 
 use Vestibra\App\Catalogue\Changing\Touched;
+use Vestibra\App\Catalogue\OwnOrders;
 use Vestibra\App\Reach\Sql;
+use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Aspect;
 
@@ -34,6 +37,16 @@ final readonly class CategoryPages extends AssortmentPages
         $ids = implode(',', $touched->things(Thing::Category));
 
         return $ids === '' ? null : new Sql("exists (select 1 from categories t where t.id in ($ids) and (t.lower between p.lower and p.upper or p.lower between t.lower and t.upper))");
+    }
+
+    public function ownOrder(Subject $subject): ?string
+    {
+        return $subject instanceof Assortment && $subject->isOrdered ? OwnOrders::sql(Thing::Category, $subject->id) : null;
+    }
+
+    protected function isOrdered(): string
+    {
+        return OwnOrders::any(Thing::Category);
     }
 
     protected function subject(): SubjectKind

@@ -7,6 +7,7 @@ namespace Vestibra\App\Pages;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\Changing\Touched;
+use Vestibra\App\Catalogue\OwnOrders;
 use Vestibra\App\Reach\FieldInRules;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachSql;
@@ -50,9 +51,13 @@ final readonly class CollectionPages extends AssortmentPages
 
     public function ownOrder(Subject $subject): ?string
     {
-        return isset($this->byRule()[$subject->id()])
-            ? null
-            : "(select own.position from collection_product own where own.collection_id = {$subject->id()} and own.product_id = p.id)";
+        $picked = isset($this->byRule()[$subject->id()]) ? null : "(select own.position from collection_product own where own.collection_id = {$subject->id()} and own.product_id = p.id)";
+
+        return match (true) {
+            ! $subject instanceof Assortment || ! $subject->isOrdered => $picked,
+            $picked === null => OwnOrders::sql(Thing::Collection, $subject->id),
+            default => OwnOrders::sql(Thing::Collection, $subject->id, $picked),
+        };
     }
 
     /** Products come and go by themselves where a rule decides. */
@@ -62,6 +67,11 @@ final readonly class CollectionPages extends AssortmentPages
         $own = parent::touched($touched);
 
         return $mayCome ? new Sql('1') : $own;
+    }
+
+    protected function isOrdered(): string
+    {
+        return OwnOrders::any(Thing::Collection);
     }
 
     protected function subject(): SubjectKind

@@ -100,7 +100,7 @@ final readonly class Listing
     {
         $finds = $this->pages->get(PageKind::Collection);
         $living = $finds instanceof AssortmentPages ? $finds->living([$collection])[0] : $collection;
-        $subject = new Assortment(SubjectKind::Collection, $living, '', '');
+        $subject = new Assortment(SubjectKind::Collection, $living, '', '', isOrdered: true);
 
         return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most);
     }
@@ -158,6 +158,7 @@ final readonly class Listing
         $sort = $asked ? $visit->sort : match (true) {
             in_array($list->sort, $sorts, true) => $list->sort,
             $isSearch => self::BEST,
+            $own !== null && $subject->isOrdered => self::OWN,
             default => self::SORTS[0],
         };
         $holding = $finds->holding($subject);

@@ -33,7 +33,7 @@ use Vestibra\Core\Templates\Types\Toggle;
 /** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
 final readonly class ProductGridBlock implements BlockKind, SaysOfPage
 {
-    private const ORDERS = ['usual' => 'that is usual: newest first, for a search what fits best', 'new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'a collection’s own order'];
+    private const ORDERS = ['usual' => 'that is usual: your own where you made one, else newest first; for a search what fits best', 'new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'your own order'];
 
     public function definition(): Definition
     {

@@ -10,7 +10,10 @@ use Vestibra\Core\Pages\SubjectKind;
 /** A set of products with a name and a page of its own: a category, collection, brand or tag. */
 final readonly class Assortment implements Subject
 {
-    /** @param  int  $products  published ones; of a category, in it or anywhere beneath it */
+    /**
+     * @param  int  $products  published ones; of a category, in it or anywhere beneath it
+     * @param  bool  $isOrdered  whether the owner gave some of them places of their own
+     */
     public function __construct(
         public SubjectKind $kind,
         public int $id,
@@ -21,6 +24,7 @@ final readonly class Assortment implements Subject
         public int $products = 0,
         private string $ownSearchTitle = '',
         private string $ownSearchDescription = '',
+        public bool $isOrdered = false,
     ) {
     }
 

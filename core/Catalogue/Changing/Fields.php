@@ -10,6 +10,9 @@ use Vestibra\Core\Catalogue\MoneyText;
 /** The one table of what each thing of the catalogue consists of. */
 final class Fields
 {
+    /** So many products of a category or collection can be given a place of their own. */
+    public const MOST_PLACED = 20_000;
+
     public const MOST_PICTURES = 40;
 
     public const MOST_RICH = 200_000;
@@ -109,6 +112,7 @@ final class Fields
                 new Field('slug', FieldType::AddressName, 'address name', true, most: AddressName::MOST),
                 new Field('parent', FieldType::One, 'place in the tree', names: Thing::Category),
                 new Field('position', FieldType::Count, 'place among its neighbours', true, most: 100_000),
+                self::order(),
                 ...self::shown(),
             ],
             Thing::Collection => [
@@ -116,6 +120,7 @@ final class Fields
                 new Field('slug', FieldType::AddressName, 'address name', true, most: AddressName::MOST),
                 new Field('rule', FieldType::Rule, 'rule'),
                 new Field('products', FieldType::Ordered, 'products', names: Thing::Product, most: 5_000),
+                self::order(),
                 ...self::shown(),
             ],
             Thing::Brand, Thing::Tag => [
@@ -152,6 +157,12 @@ final class Fields
             ...self::searched(),
             self::merged(),
         ];
+    }
+
+    /** Of the products of a category, or of a collection by rule: those that come first. */
+    private static function order(): Field
+    {
+        return new Field('order', FieldType::Ordered, 'own order', names: Thing::Product, most: self::MOST_PLACED);
     }
 
     private static function merged(): Field

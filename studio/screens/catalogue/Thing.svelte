@@ -86,6 +86,9 @@
                     </div>
                 </section>
             {/if}
+            {#if !state.isNew && (thing === 'category' || thing === 'collection')}
+                <p class="mt-4"><a class="word" href="/studio/catalogue/{thing}/{screen.data.form.id}/order">Put its products in your own order</a></p>
+            {/if}
             {#if thing === 'option'}<section class="mt-7" aria-labelledby="values-title"><Values {state} {may} /></section>{/if}
             {#if thing !== 'option'}
                 <section class="mt-7" aria-labelledby="search-title">

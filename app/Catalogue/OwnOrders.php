@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Catalogue;
+
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use Vestibra\App\Catalogue\Changing\Refusal;
+use Vestibra\App\Catalogue\Changing\Saved;
+use Vestibra\App\Catalogue\Changing\Saving;
+use Vestibra\App\Models\User;
+use Vestibra\App\Pages\PageRows;
+use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\Core\Catalogue\Assortment;
+use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\OwnOrder;
+use Vestibra\Core\Pages\PageKind;
+
+/**
+ * The owner's own order of the products of a category or collection, one move after another. Each is one entry of the
+ * catalogue's history, and seen by customers at once.
+ *
+ * @shape OrderRow array{id: int, title: string, slug: string, picture: string|null, place: int, placed: bool}
+ * @shape OrderPage array{rows: list<OrderRow>, total: int, placed: int, more: bool}
+ */
+final readonly class OwnOrders
+{
+    private const TABLES = ['category' => ['category_order', 'category_id'], 'collection' => ['collection_order', 'collection_id']];
+
+    /** After everything that has a place. */
+    private const NO_PLACE = 1_000_000_000;
+
+    private const NEWEST = 'p.added_at desc';
+
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private Saving $saving,
+    ) {
+    }
+
+    /**
+     * @param  string  $others  SQL, the order of those without a place
+     * @return string the order of products called `p`
+     */
+    public static function sql(Thing $thing, int $id, string $others = self::NEWEST): string
+    {
+        [$table, $of] = self::table($thing);
+
+        return "coalesce((select own.position from $table own where own.$of = $id and own.product_id = p.id), ".self::NO_PLACE."), $others";
+    }
+
+    /** @return string whether anything called `p` has such an order */
+    public static function any(Thing $thing): string
+    {
+        [$table, $of] = self::table($thing);
+
+        return "exists (select 1 from $table own where own.$of = p.id)";
+    }
+
+    /** @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool}|null null when there is no such thing */
+    public function page(Thing $thing, int $id, int $page): ?array
+    {
+        $of = $this->read($thing, $id);
+        if ($of === null) {
+            return null;
+        }
+        $from = ($page - 1) * PageRows::PAGE;
+        $ids = array_column(DB::select($this->shown($thing, $of).' limit ? offset ?', [PageRows::PAGE, $from]), 'id');
+        $placed = array_fill_keys($this->placed($thing, $id), true);
+        $rows = array_column($this->pages->get(PageKind::Product)->rows($ids), null, 'id');
+
+        return [
+            'rows' => array_map(static fn (int $product, int $at): array => array_diff_key($rows[$product] ?? ['id' => $product, 'title' => '', 'slug' => '', 'picture' => null], ['address' => 1]) + ['place' => $from + $at + 1, 'placed' => isset($placed[$product])], $ids, array_keys($ids)),
+            'total' => $of->products,
+            'placed' => count($placed),
+            'more' => $of->products > $from + PageRows::PAGE,
+        ];
+    }
+
+    /**
+     * @param  list<int>  $products
+     * @param  int  $after  a product, or one of the marks of OwnOrder
+     */
+    public function move(Thing $thing, int $id, array $products, int $after, User $user): Saved|Refusal|null
+    {
+        return DB::transaction(function () use ($thing, $id, $products, $after, $user): Saved|Refusal|null {
+            $of = $this->read($thing, $id);
+            if ($of === null) {
+                return null;
+            }
+            $placed = $this->placed($thing, $id);
+            $moved = OwnOrder::moved($placed, array_column(DB::select($this->shown($thing, $of)), 'id'), $products, $after);
+
+            return $moved === null ? new Refusal([CatalogueProblem::NotInOrder->at()]) : $this->save($thing, $id, $placed, $moved, $user);
+        });
+    }
+
+    /** As if it never had one. */
+    public function clear(Thing $thing, int $id, User $user): Saved|Refusal|null
+    {
+        return $this->read($thing, $id) === null ? null : $this->save($thing, $id, $this->placed($thing, $id), [], $user);
+    }
+
+    /**
+     * @param  list<int>  $before
+     * @param  list<int>  $after
+     */
+    private function save(Thing $thing, int $id, array $before, array $after, User $user): Saved|Refusal
+    {
+        return $this->saving->save(new Entry([new Change($thing, $id, ['order' => $before], ['order' => $after])]), $user);
+    }
+
+    /** @return list<int> every product that has a place, seen or not */
+    private function placed(Thing $thing, int $id): array
+    {
+        [$table, $of] = self::table($thing);
+
+        return array_values(array_map(intval(...), DB::table($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all()));
+    }
+
+    /** @return array{string, string} where it is kept, and the column of the thing */
+    private static function table(Thing $thing): array
+    {
+        return self::TABLES[$thing->value] ?? throw new LogicException("A {$thing->value} has no order of products.");
+    }
+
+    private function read(Thing $thing, int $id): ?Assortment
+    {
+        $of = isset(self::TABLES[$thing->value]) ? $this->pages->get($thing->value)->read($id) : null;
+
+        return $of instanceof Assortment ? $of : null;
+    }
+
+    private function shown(Thing $thing, Assortment $of): string
+    {
+        $pages = $this->pages->get($thing->value);
+
+        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".($pages->ownOrder($of) ?? self::NEWEST).', p.id';
+    }
+}

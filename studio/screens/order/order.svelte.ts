@@ -1,0 +1,113 @@
+import { get, post } from '../../lib/http';
+import { takeBackEntry } from '../../lib/ledger.svelte';
+import { notices } from '../../lib/notices.svelte';
+import type { CatalogueSaved, OrderData, OrderPage, OrderRow } from '../../lib/types';
+import { counted } from '../../lib/words';
+
+const FIRST = 0;
+const LAST = -1;
+
+/** The owner's own order of many products: some of them are loaded, and what is moved stands right after another one. */
+export class OwnOrder {
+    rows = $state.raw<OrderRow[]>([]);
+    total = $state(0);
+    placed = $state(0);
+    more = $state(false);
+    busy = $state(false);
+    private page = 1;
+    private readonly address: string;
+
+    constructor(data: OrderData) {
+        this.address = `/studio/catalogue/${data.thing}/${data.id.toString()}/order`;
+        this.take(data, false);
+    }
+
+    async next(): Promise<void> {
+        try {
+            this.take(await get<OrderPage>(`${this.address}/rows?page=${(this.page + 1).toString()}`), true);
+            this.page++;
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    /** To a place among those that are loaded, counted without the one that is moved. */
+    async moveTo(row: OrderRow, place: number): Promise<boolean> {
+        const rest = this.rows.filter((one) => one.id !== row.id);
+        const at = Math.max(0, Math.min(rest.length, place));
+        if (this.rows[at]?.id === row.id) return false;
+        const next = [...rest.slice(0, at), row, ...rest.slice(at)];
+        return this.move(row, rest[at - 1]?.id ?? FIRST, `place ${(at + 1).toString()}`, () => this.settle(next, at));
+    }
+
+    /** To a place among all, loaded or not. */
+    async moveToPlace(row: OrderRow, place: number): Promise<boolean> {
+        const wanted = Math.max(1, Math.min(this.total, place));
+        while (this.more && this.rows.length <= wanted) await this.next();
+        return this.moveTo(row, wanted - 1);
+    }
+
+    toTheEnd(row: OrderRow): Promise<boolean> {
+        return this.move(row, LAST, 'the end', () => this.again());
+    }
+
+    async clear(): Promise<void> {
+        try {
+            const { entry } = await post<CatalogueSaved>(`${this.address}/clear`, {});
+            await this.again();
+            notices.say('The newest come first again.', { words: 'Take this back', do: () => void this.back(entry) });
+        } catch (error) {
+            notices.trouble(error);
+        }
+    }
+
+    private async move(row: OrderRow, after: number, where: string, follow: () => Promise<void>): Promise<boolean> {
+        if (this.busy) return false;
+        this.busy = true;
+        try {
+            const { entry } = await post<CatalogueSaved>(this.address, { products: [row.id], after });
+            await follow();
+            notices.say(`${row.title} stands at ${where}. Customers see it so.`, { words: 'Take this back', do: () => void this.back(entry) });
+            return true;
+        } catch (error) {
+            notices.trouble(error);
+            await this.again();
+            return false;
+        } finally {
+            this.busy = false;
+        }
+    }
+
+    private async back(entry: number): Promise<void> {
+        await takeBackEntry(entry);
+        await this.again();
+    }
+
+    /** Those that are loaded, as they stand after a move: whatever stands before it has a place now. */
+    private async settle(rows: OrderRow[], moved: number): Promise<void> {
+        this.rows = rows.map((one, at) => ({ ...one, place: at + 1, placed: one.placed || at <= moved }));
+        ({ total: this.total, placed: this.placed } = await get<OrderPage>(`${this.address}/rows?page=1`));
+    }
+
+    /** As many as were there before. */
+    private async again(): Promise<void> {
+        const wanted = this.page;
+        const pages: OrderPage[] = [];
+        for (let page = 1; page <= wanted; page++) pages.push(await get<OrderPage>(`${this.address}/rows?page=${page.toString()}`));
+        const last = pages.at(-1);
+        if (!last) return;
+        this.rows = pages.flatMap((page) => page.rows);
+        ({ total: this.total, placed: this.placed, more: this.more } = last);
+    }
+
+    private take(page: OrderPage, further: boolean): void {
+        this.rows = further ? [...this.rows, ...page.rows] : page.rows;
+        ({ total: this.total, placed: this.placed, more: this.more } = page);
+    }
+
+    get said(): string {
+        return this.placed === 0
+            ? 'The newest come first.'
+            : `${counted(this.placed, 'product has', 'products have')} a place of your own; the newest of the others follow.`;
+    }
+}
