@@ -15,6 +15,7 @@ use Vestibra\App\Reach\WinnersSql;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
 use Vestibra\Core\Pages\PageKinds;
@@ -81,6 +82,7 @@ final readonly class Fittings
         $fitter = new Fitter($this->composer->schema);
         $pages = $this->pages->get($kind);
         $groups = [];
+        $words = new SearchWords;
         foreach (array_chunk($this->shownOn($template), self::CHUNK) as $at => $ids) {
             foreach ($ids as $id) {
                 $subject = $pages->read($id);
@@ -89,12 +91,14 @@ final readonly class Fittings
                 }
                 $filled = $this->maker->filled($tree, $subject);
                 $context = $this->maker->context($filled, $subject, explain: true);
-                foreach ($fitter->check($filled, $this->composer->compose($filled, $context), $context, PageKinds::standard()->get($kind)) as $finding) {
+                $page = $this->composer->compose($filled, $context);
+                $found = array_map(static fn (Finding $finding): array => [$id, $finding], $fitter->check($filled, $page, $context, PageKinds::standard()->get($kind)));
+                foreach ([...$found, ...$words->check($page, $subject)] as [$about, $finding]) {
                     $key = "{$finding->matter->value} $finding->blockId $finding->about";
                     $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];
                     $groups[$key]['count']++;
                     if (count($groups[$key]['first']) < self::MOST_EXAMPLES) {
-                        $groups[$key]['first'][] = $id;
+                        $groups[$key]['first'][] = $about;
                     }
                 }
             }

@@ -43,20 +43,17 @@ final readonly class PageHead
         $kind = PageKind::from($subject->kind()->value);
         $path = PagesOfTheShop::address($kind, $subject->slug());
         $absolute = static fn (string $path): string => url($path);
-        $text = static fn (string $name): string => is_string($page->page->data[$name] ?? null) ? $page->page->data[$name] : '';
-        // What the owner wrote for this very thing comes before what a template says of all.
-        $ownTitle = $subject->searchTitle() === $subject->title() ? '' : $subject->searchTitle();
-        $title = $ownTitle ?: ($text('searchTitle') ?: $subject->searchTitle() ?: ($subject->kind() === SubjectKind::NotFound ? $subject->title() : ''));
+        [$title, $description] = self::words($page, $subject);
         $narrowed = ($page->listed->narrowed->chips ?? []) !== [];
-        $isListed = ! $narrowed && ! in_array($subject->kind(), [SubjectKind::Query, SubjectKind::NotFound], true);
+        $isListed = ! $narrowed && self::isFor($subject);
         $number = $page->listed->page ?? 1;
         $pages = $page->listed->pages ?? 1;
         $at = static fn (int $page): string => url($path).($page > 1 ? "?page=$page" : '');
-        $picture = $text('socialPicture') ?: self::picture($subject);
+        $picture = self::said($page, 'socialPicture') ?: self::picture($subject);
 
         return new self(
             $title === '' ? null : $title,
-            self::ownDescription($subject) ?: ($text('searchDescription') ?: $subject->searchDescription()),
+            $description,
             $isListed ? $at($number) : null,
             $isListed ? array_filter(['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : '']) : [],
             $isListed,
@@ -64,6 +61,32 @@ final readonly class PageHead
             $subject->kind() === SubjectKind::Product ? 'product' : 'website',
             $isListed ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path) : [],
         );
+    }
+
+    /** Whether pages about such a thing are listed by search engines at all. */
+    public static function isFor(Subject $subject): bool
+    {
+        return ! in_array($subject->kind(), [SubjectKind::Query, SubjectKind::NotFound, SubjectKind::AnyPage], true);
+    }
+
+    /**
+     * What the owner wrote for this very thing comes before what a template says of all.
+     *
+     * @return array{string, string} title and words for search engines; each may be empty
+     */
+    public static function words(ComposedPage $page, Subject $subject): array
+    {
+        $ownTitle = $subject->searchTitle() === $subject->title() ? '' : $subject->searchTitle();
+
+        return [
+            $ownTitle ?: (self::said($page, 'searchTitle') ?: $subject->searchTitle() ?: ($subject->kind() === SubjectKind::NotFound ? $subject->title() : '')),
+            self::ownDescription($subject) ?: (self::said($page, 'searchDescription') ?: $subject->searchDescription()),
+        ];
+    }
+
+    private static function said(ComposedPage $page, string $name): string
+    {
+        return is_string($page->page->data[$name] ?? null) ? $page->page->data[$name] : '';
     }
 
     /** What the owner wrote for search engines about this very thing; empty where its usual words stand in for that. */

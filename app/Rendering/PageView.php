@@ -59,15 +59,19 @@ final readonly class PageView
 
     private function around(ComposedPage $drawn, AroundPage $at, Visit $visit, bool $marks): View
     {
-        $page = $this->surroundings->page($at, $visit);
+        // A footer by itself would not be seen below a whole page.
+        $alone = ! $marks && $at->around === PageKind::Footer;
+        $page = $alone ? null : $this->surroundings->page($at, $visit);
+        $choices = ($alone ? ['header' => false] : []) + ($page->page->data ?? []);
+        $around = $this->surroundings->of($at->page, $at->subject, $visit, $choices, $drawn, $marks);
 
         return view('shop::page', [
             'canvas' => true,
-            'drawn' => $marks ? 'around' : null,
+            'drawn' => $marks ? $at->around->value : null,
             'title' => $at->title(),
-            'html' => $page === null ? '<div class="wrap wrap-narrow"><h1 class="listing-title">'.e($at->title()).'</h1></div>' : $this->pages->print($page->page),
-            'css' => $page->css ?? '',
-            'around' => $this->surroundings->of($at->page, $at->subject, $visit, $page->page->data ?? [], $drawn, $marks),
+            'html' => $page === null ? '<div class="wrap wrap-narrow">'.($alone ? '' : '<h1 class="listing-title">'.e($at->title()).'</h1>').'</div>' : $this->pages->print($page->page),
+            'css' => $drawn->css,
+            'around' => new Around($around->header, $around->footer, $around->css.($page->css ?? '')),
         ] + self::PLAIN);
     }
 

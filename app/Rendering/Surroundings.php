@@ -41,6 +41,8 @@ final readonly class Surroundings
     }
 
     /**
+     * With the styles of both, but for what is being drawn: that has its own.
+     *
      * @param  array<string, mixed>  $choices  `header` and `footer` as a page's tree says them: true for what the rules give, false for none, or the number of one
      * @param  ComposedPage|null  $drawn  of a header or footer that is being drawn, which stands there instead
      * @param  bool  $marks  whether what is drawn has the marks of the canvas
@@ -69,7 +71,7 @@ final readonly class Surroundings
             ));
             if ($composed !== null) {
                 $html[$name] = $this->maker->print($composed->page, $marks && $composed === $drawn);
-                $css .= $composed->css;
+                $css .= $composed === $drawn ? '' : $composed->css;
             }
         }
 

@@ -16,6 +16,10 @@ enum Matter: string
     case TooLong = 'too-long';
     case TooWide = 'too-wide';
     case HeadingOrder = 'heading-order';
+    /** Two pages that search engines list by the same title. */
+    case SameTitle = 'same-title';
+    /** A page of which search engines are told nothing but its title. */
+    case NoWords = 'no-words';
     /** Words of a start or of the shelf that nobody has replaced: the same on every page. */
     case Unreplaced = 'unreplaced';
 }

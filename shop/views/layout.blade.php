@@ -30,7 +30,7 @@
 @include('shop::parts.tag')
 @if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
-<main id="main"@if (($drawn ?? null) === 'around') inert @endif>@yield('main')</main>
+<main id="main"@if (in_array($drawn ?? null, ['header', 'footer'], true)) inert data-drawn="{{ $drawn }}"@endif>@yield('main')</main>
 @if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
 </body>
 </html>

@@ -69,6 +69,8 @@ export class Canvas {
         this.window?.addEventListener('scroll', () => this.moved(), { passive: true });
         this.window?.addEventListener('resize', () => this.moved());
         this.document?.addEventListener('load', () => this.moved(), true);
+        // A footer is drawn at the end of a page.
+        if (!this.ready && this.document?.querySelector('main[data-drawn=footer]')) this.window?.scrollTo(0, this.document.documentElement.scrollHeight);
         this.ready = true;
         this.moved();
     }

@@ -101,6 +101,36 @@ final class FittingTest extends TestCase
         self::assertLessThan($total * 8, $queries);
     }
 
+    public function test_pages_of_one_title_and_pages_without_words_are_named_for_search_engines(): void
+    {
+        $this->actingAs($this->owner);
+        $template = $this->template();
+        $this->edit($template, $this->reach([['product', 'isOneOf', [1, 2, 3, 4]]]));
+        DB::table('products')->whereIn('id', [2, 4])->update(['title' => 'Twice', 'title_folded' => 'twice', 'search_title' => '']);
+        DB::table('products')->where('id', 3)->update(['title' => 'TWICE ', 'short_description' => '', 'search_description' => '']);
+        self::assertSame([['same-title', 3, ['Twice', 'TWICE ', 'Twice']], ['no-words', 1, ['TWICE ']]], $this->forSearch($template->id));
+
+        DB::table('products')->where('id', 3)->update(['search_title' => 'One of its kind', 'search_description' => 'Words.']);
+        $page = $template->draft_tree['page']['id'];
+        $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => 'Ink', 'width' => 'desktop']);
+        self::assertSame([['same-title', 3, ['Teal Tide bottled ink', 'Twice', 'Twice']]], $this->forSearch($template->id), 'What a template says of all is the same on all but those that have words of their own.');
+        $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => '', 'width' => 'desktop']);
+        DB::table('products')->where('id', 4)->update(['title' => 'Four']);
+        self::assertSame([], $this->forSearch($template->id));
+    }
+
+    /** @return list<array{string, int, list<string>}> what is said of search engines: the matter, of how many pages, and of which */
+    private function forSearch(int $template): array
+    {
+        DB::table('fittings')->delete();
+        $groups = $this->postJson("/studio/templates/$template/fitting")->assertOk()->json('groups');
+
+        return array_values(array_map(
+            static fn (array $group): array => [$group['matter'], $group['count'], array_column($group['pages'], 'title')],
+            array_filter($groups, static fn (array $group): bool => in_array($group['matter'], ['same-title', 'no-words'], true)),
+        ));
+    }
+
     private function lacking(int $templateId, string $fact): int
     {
         return (int) $this->getJson("/studio/templates/$templateId/missing?lacking=product.fact&of=".$this->id('facts', $fact))->assertJsonPath('of', 23)->json('missing');

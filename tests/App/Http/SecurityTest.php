@@ -133,6 +133,6 @@ final class SecurityTest extends TestCase
 
     private function filled(Route $route): string
     {
-        return (string) preg_replace(['/\{field\}/', '/\{thing\}/', '/\{pageKind\}/', '/\{\w+\}/'], ['brand', 'brand', 'product', '1'], $route->uri());
+        return (string) preg_replace(['/\{field\}/', '/\{thing\}/', '/\{ordered\}/', '/\{pageKind\}/', '/\{\w+\}/'], ['brand', 'brand', 'category', 'product', '1'], $route->uri());
     }
 }

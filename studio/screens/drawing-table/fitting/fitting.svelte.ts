@@ -13,6 +13,16 @@ export const MATTERS: { matter: string; title: string; todo: string }[] = [
     { matter: 'too-long', title: 'Longer than its place', todo: 'Make the letters smaller, the column wider, or the words shorter.' },
     { matter: 'too-wide', title: 'Wider than a phone', todo: 'Make the letters smaller on the phone.' },
     { matter: 'heading-order', title: 'Headings out of order', todo: 'Choose other heading levels: one of level 1, and none left out.' },
+    {
+        matter: 'same-title',
+        title: 'The same title for search engines',
+        todo: 'Tell the pages apart: give each a title of its own in the catalogue, or let the template’s title take something from the page.',
+    },
+    {
+        matter: 'no-words',
+        title: 'No words for search engines',
+        todo: 'Write a short description in the catalogue, or words for search engines on the page itself, with an “otherwise”.',
+    },
     { matter: 'unreplaced', title: 'Words that nobody has replaced', todo: 'Type your own, or take them out.' },
 ];
 
