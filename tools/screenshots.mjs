@@ -112,7 +112,6 @@ try {
 
     for (const [name, address] of [
         ['product-new', '/p/mulled-plum-bottled-ink'],
-        ['pictures', '/studio/pictures'],
         ['products', '/studio/catalogue'],
     ]) {
         await page.goto(base + address);
@@ -165,6 +164,16 @@ try {
     await page.locator('[data-search="jotter"] button').click();
     await page.getByText('It means the same as').waitFor();
     await shoot('search');
+    await page.goto(`${base}/studio/templates`);
+    const header = await page.evaluate(headerForWinter);
+    await page.goto(`${base}/studio/templates/${header}`);
+    await canvas.locator('.header').waitFor();
+    await page.getByPlaceholder('Any page…').fill('inks');
+    await page.getByRole('radio', { name: /^Inks/ }).first().click();
+    await canvas.locator('.page-title', { hasText: 'Inks' }).waitFor();
+    await canvas.locator('.navigation-list').click({ position: { x: 4, y: 4 } });
+    await page.mouse.move(5, 5);
+    await shoot('header');
     await browser.close();
 
     async function drag(from, to, x, y) {
@@ -204,6 +213,16 @@ async function bannerForInks() {
 }
 
 /** A template with filters beside the products, for pens, published. */
+async function headerForWinter() {
+    const token = document.querySelector('meta[name="csrf-token"]').content;
+    const answer = await fetch('/studio/templates', {
+        method: 'POST',
+        headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token },
+        body: JSON.stringify({ name: 'Header for winter', start: 'two-rows', pageKind: 'header' }),
+    });
+    return (await answer.json()).id;
+}
+
 async function filtersForPens() {
     const ask = async (address, body) =>
         (

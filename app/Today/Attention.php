@@ -113,7 +113,8 @@ final readonly class Attention
         }
         $onFallback = $live[$contest->fallbackId]['shownNow'] ?? 0;
         $subject = PageKinds::standard()->get($kind)->subject();
-        if ($onFallback > 0 && count($contest->liveReaches()) > 1) {
+        // Most pages have the usual header and footer, and are to.
+        if (! $kind->standsOnPages() && $onFallback > 0 && count($contest->liveReaches()) > 1) {
             $matters[] = self::matter('on-fallback', Counted::of($onFallback, $subject->page().' is', $subject->pages().' are')." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?kind=$kind->value&template=$contest->fallbackId");
         }
 

@@ -42,7 +42,9 @@ final readonly class Live
         $byTemplate = $ahead = $pages = [];
         foreach ($this->pages->all() as $of) {
             $kind = $of->kind()->value;
-            $pages[] = ['pageKind' => $kind, 'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle() ? 1 : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
+            if (PagesOfTheShop::isPage($kind)) {
+                $pages[] = ['pageKind' => $kind, 'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle() ? 1 : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
+            }
             foreach ($this->counts->live($of->kind()) as $id => $count) {
                 $one = ['id' => $id, 'name' => (string) ($names[$id] ?? ''), 'pageKind' => $kind];
                 if ($count['when'] === 'ahead') {

@@ -28,6 +28,7 @@ final class CategoryPage
         $category = DB::selectOne('select name from categories where slug = ?', [$slug]);
 
         return view()->file(__DIR__.'/category.blade.php', [
+            'around' => AroundByHand::make(),
             'title' => $category->name ?? '',
             'description' => '',
             'products' => (new ProductReader)->several($ids),

@@ -29,6 +29,7 @@ final class ProductPage
         $money = app(MoneyFormat::class);
 
         return view()->file(__DIR__.'/product.blade.php', [
+            'around' => AroundByHand::make(),
             'title' => $product->title,
             'description' => $product->searchDescription(),
             'product' => $product,

@@ -33,8 +33,8 @@ test('a header with a countdown for three categories, from a copy of the shop’
     await test.step('seen above a page of the shop, which cannot be touched here', async () => {
         await page.getByPlaceholder('Any page…').fill('inks');
         await page.getByRole('radio', { name: /^Inks/ }).first().click();
-        await expect(studio.block('.page-title')).toHaveText('Inks');
-        await expect(studio.block('main')).toHaveAttribute('inert', '');
+        await expect(studio.canvas.locator('.page-title')).toHaveText('Inks');
+        await expect(studio.canvas.locator('main')).toHaveAttribute('inert', '');
     });
 
     await test.step('a countdown to a day', async () => {
@@ -178,10 +178,10 @@ test('a page without a header, and one with another, by what its template says; 
     await page.getByRole('button', { name: 'its background, header and footer' }).click();
     const settings = page.getByRole('region', { name: 'Settings of Page' });
     await settings.getByLabel('Header', { exact: true }).selectOption({ label: 'none' });
-    await expect(studio.block('.header')).toHaveCount(0);
-    await expect(studio.block('.footer')).toBeVisible();
+    await expect(studio.canvas.locator('.header')).toHaveCount(0);
+    await expect(studio.canvas.locator('.footer')).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(studio.block('.header')).toBeVisible();
+    await expect(studio.canvas.locator('.header')).toBeVisible();
 });
 
 test('letters from the shop: an address counts once it is confirmed, and what would be sent can be read', async ({ page }) => {

@@ -90,7 +90,7 @@ test('one category gets a page of its own, another does not change, why does it 
         await expectAccessible(page);
         await page.getByRole('link', { name: 'Next' }).click();
         await expect(page).toHaveURL(/page=2/);
-        await expect(page.locator('[aria-current="page"]').last()).toContainText('2');
+        await expect(page.locator('main [aria-current="page"]').last()).toContainText('2');
         await page.goto('/c/paper');
         expect(await page.locator('main').innerHTML()).toBe(paper);
     });

@@ -108,6 +108,8 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
             'own-blocks': { fact: fact('Story') },
             downloads: { fact: fact('Leaflet') },
             film: { film: files[0]?.id, said: 'A pen writes' },
+            navigation: { name: 'Further ways' },
+            links: { title: 'Help', links: [{ words: 'All', link: '/all', under: false }] },
         };
         const shared = { edit: 'insert', parent: data.state.tree.id, after: null, node: { kind: 'shared-band', what: { part: data.parts[0]?.id } } };
         const edits = data.definitions

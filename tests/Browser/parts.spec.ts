@@ -202,6 +202,7 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
     await paste(dated);
     await expect(studio.block('.text').filter({ hasText: 'With a condition' })).toBeVisible();
     await expect(page.getByText('pasted.')).toBeVisible();
+    await studio.saved();
     const parts = await page.getByRole('treeitem').count();
     await paste('{"vestibra":"blocks","format":1,"blocks":[{"kind":"spinner"}]}');
     await expect(page.getByText('This Vestibra does not know blocks of the kind “spinner”. Nothing was pasted.')).toBeVisible();

@@ -137,8 +137,8 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await page.keyboard.press('Escape');
         await page.getByRole('button', { name: 'More…' }).click();
         await page.getByRole('menuitem', { name: 'Settings of the page itself' }).click();
-        await settings(page).getByLabel('The shop’s header').uncheck();
-        await expect(studio.block('header.top')).toHaveCount(0);
+        await settings(page).getByLabel('Header', { exact: true }).selectOption({ label: 'none' });
+        await expect(studio.canvas.locator('.header')).toHaveCount(0);
         await studio.saved();
     });
 
@@ -153,12 +153,12 @@ test('a page of its own for one product: its picture behind its title, a quote, 
     });
 
     await page.goto('/p/almanac-fountain-pen');
-    await expect(page.locator('header.top')).toHaveCount(0);
+    await expect(page.locator('header.header')).toHaveCount(0);
     await expect(page.locator('.band-pictured .title')).toHaveText('Almanac fountain pen');
     await page.getByText('A question that customers ask?').click();
     await expect(page.getByText('Your answer, in a sentence or two.').first()).toBeVisible();
     await page.goto('/p/teal-tide-bottled-ink');
-    await expect(page.locator('header.top')).toBeVisible();
+    await expect(page.locator('header.header')).toBeVisible();
     await expect(page.locator('.quote')).toHaveCount(0);
 });
 

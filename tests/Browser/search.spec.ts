@@ -45,9 +45,9 @@ test('a search page from nothing: title with words before it, filters in a left 
     await test.step('in the shop: suggestions by keyboard, a filter on what was found, more', async () => {
         await page.goto('/search?q=pen');
         await expectAccessible(page);
-        const field = page.getByRole('combobox', { name: 'Search the shop' });
+        const field = page.locator('main').getByRole('combobox', { name: 'Search the shop' });
         await field.fill('teal ti');
-        const options = page.locator('.search-suggestions').getByRole('option');
+        const options = page.locator('main .search-suggestions').getByRole('option');
         await expect(options.filter({ hasText: 'Teal Tide bottled ink' })).toBeVisible();
         await expectAccessible(page);
         await page.keyboard.press('ArrowDown');
@@ -108,8 +108,8 @@ test.describe('without scripts', () => {
     test('a search is a form, at 390 px too', async ({ page }) => {
         await page.setViewportSize({ width: 390, height: 800 });
         await page.goto('/search');
-        await page.locator('.search-field input').fill('teal ink');
-        await page.locator('.search-field button').click();
+        await page.locator('main .search-field input').fill('teal ink');
+        await page.locator('main .search-field button').click();
         await expect(page).toHaveURL(/\/search\?q=teal\+ink$/);
         await expect(page.locator('.page-title')).toContainText('teal ink');
         await expect(page.locator('.product-grid .card-cover').first()).toBeVisible();
@@ -126,7 +126,7 @@ test('an address where nothing is: the nearest names, and a search that leads on
     await page.getByRole('link', { name: 'Teal Tide bottled ink' }).click();
     await expect(page).toHaveURL(/\/p\/teal-tide-bottled-ink$/);
     await page.goto('/nothing/here');
-    await page.getByRole('combobox', { name: 'Search the shop' }).fill('wax');
+    await page.locator('main').getByRole('combobox', { name: 'Search the shop' }).fill('wax');
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(/\/search\?q=wax$/);
 });

@@ -88,8 +88,9 @@ export class Studio {
         return this.page.frameLocator('[data-area="page"] iframe');
     }
 
+    /** Of what is drawn; what stands around it, or below it, cannot be touched. */
     block(selector: string): Locator {
-        return this.canvas.locator(selector);
+        return this.canvas.locator(selector).and(this.canvas.locator(':not([inert], [inert] *)'));
     }
 
     async loaded(): Promise<void> {
