@@ -93,7 +93,7 @@ final class PageBench
         }
         if ($cold) {
             app('cache.store')->flush();
-            array_map(unlink(...), glob(storage_path('framework/rules/*.php')) ?: []);
+            array_map(unlink(...), [...glob(storage_path('framework/rules/*.php')) ?: [], ...glob(storage_path('framework/around/*.json')) ?: []]);
         }
         $kernel = app(Kernel::class);
         $request = Request::create($address);

@@ -171,7 +171,7 @@ try {
     await page.getByPlaceholder('Any page…').fill('inks');
     await page.getByRole('radio', { name: /^Inks/ }).first().click();
     await canvas.locator('.page-title', { hasText: 'Inks' }).waitFor();
-    await canvas.locator('.navigation-list').click({ position: { x: 4, y: 4 } });
+    await canvas.locator('.header .navigation-list').click({ position: { x: 4, y: 4 } });
     await page.mouse.move(5, 5);
     await shoot('header');
     await browser.close();

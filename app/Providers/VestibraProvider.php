@@ -39,6 +39,7 @@ use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Rendering\BlockPrinter;
+use Vestibra\App\Rendering\KeptAround;
 use Vestibra\App\Rendering\LiveCards;
 use Vestibra\App\Rendering\LiveParts;
 use Vestibra\App\Rendering\NamedThings;
@@ -82,6 +83,7 @@ final class VestibraProvider extends ServiceProvider
             $this->app->scoped($class);
         }
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
+        $this->app->when(KeptAround::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.around'));
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->bind(MoneyFormat::class, fn (): MoneyFormat => $this->app->make(ShopSettings::class)->format());
@@ -120,7 +122,10 @@ final class VestibraProvider extends ServiceProvider
         Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))
             ->withQuery(static fn ($query) => $query->whereNull('closed_at')));
         Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
-        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], fn () => DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see());
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], function (): void {
+            $this->app->make(KeptAround::class)->throwAway();
+            DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see();
+        });
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         View::composer('shop::layout', AroundPages::class);

@@ -25,6 +25,8 @@ final class LiveRules
     /** As the page that is made has asked for it. */
     private ?string $word = null;
 
+    private ?string $shown = null;
+
     public function __construct(
         private readonly KindRulesReader $contests,
         private readonly string $folder,
@@ -34,9 +36,9 @@ final class LiveRules
     /** @return array{Evaluator, int|null} with the template that a page is pinned to, live or not: one query for both */
     public function on(PageKind $kind, Subject $subject): array
     {
-        $row = DB::selectOne('select word, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from live_rules', [$kind->value, $subject->id()]);
+        $row = DB::selectOne('select word, shown, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from live_rules', [$kind->value, $subject->id()]);
 
-        $this->word = $row->word;
+        [$this->word, $this->shown] = [$row->word, $row->shown];
 
         return [$this->evaluator($kind, $row->word), $row->pin];
     }
@@ -52,6 +54,12 @@ final class LiveRules
         $word = $this->word ?? self::word();
 
         return ['header' => $this->evaluator(PageKind::Header, $word), 'footer' => $this->evaluator(PageKind::Footer, $word)];
+    }
+
+    /** Another word as soon as anything changes that headers and footers may show; as the page that is made has asked for it. */
+    public function shown(): string
+    {
+        return $this->shown ??= (string) DB::scalar('select shown from live_rules');
     }
 
     public static function word(): string

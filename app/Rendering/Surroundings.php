@@ -37,6 +37,7 @@ final readonly class Surroundings
         private Walk $walk,
         private PrivateLinks $links,
         private ShopTag $tag,
+        private KeptAround $kept,
     ) {
     }
 
@@ -56,26 +57,40 @@ final readonly class Surroundings
             $winners[$name] = $drawn?->page->kind === $name ? Evaluator::NONE : $this->winner(new AroundPage($kind, $page, $subject), is_int($choice) ? $choice : ($choice === false ? Evaluator::NONE : null), $rules[$name] ?? null);
         }
         $link = $drawn === null ? $this->links->current() : null;
-        $trees = $this->trees(array_values(array_filter($winners)));
-        $html = ['header' => '', 'footer' => ''];
-        $css = '';
+        $printed = $names = [];
+        foreach (self::KINDS as $name => $kind) {
+            $at = new AroundPage($kind, $page, $subject);
+            $names[$name] = $drawn !== null || $link !== null || $this->isWalking() || $winners[$name] === Evaluator::NONE ? null : $this->kept->name($winners[$name], $at, $visit, $this->rules->shown());
+            $printed[$name] = $names[$name] === null ? null : $this->kept->get($names[$name]);
+        }
+        $trees = $this->trees(array_values(array_filter($winners, static fn (int $one, string $name): bool => $one !== Evaluator::NONE && $printed[$name] === null, ARRAY_FILTER_USE_BOTH)));
         foreach (self::KINDS as $name => $kind) {
             $draft = $link?->page_kind === $name ? (string) $link->draft_tree : null;
             $tree = $draft ?? $trees[$winners[$name]] ?? null;
-            $composed = $drawn?->page->kind === $name ? $drawn : ($tree === null ? null : $this->maker->compose(
-                $this->stored->tree(json_decode($tree, true)),
-                new AroundPage($kind, $page, $subject),
-                $visit,
-                $draft === null ? $winners[$name] : (int) $link->template_id,
-                isDraft: $draft !== null || $this->isWalkedWith($winners[$name]),
-            ));
-            if ($composed !== null) {
-                $html[$name] = $this->maker->print($composed->page, $marks && $composed === $drawn);
-                $css .= $composed === $drawn ? '' : $composed->css;
+            if ($drawn?->page->kind === $name) {
+                $printed[$name] = ['html' => $this->maker->print($drawn->page, $marks), 'css' => ''];
+            } elseif ($printed[$name] === null && $tree !== null) {
+                $printed[$name] = $this->printed($tree, new AroundPage($kind, $page, $subject), $visit, $draft === null ? $winners[$name] : (int) $link->template_id, $draft !== null || $this->isWalkedWith($winners[$name]), $names[$name]);
             }
         }
 
-        return new Around($html['header'], $html['footer'], $css);
+        return new Around($printed['header']['html'] ?? '', $printed['footer']['html'] ?? '', ($printed['header']['css'] ?? '').($printed['footer']['css'] ?? ''));
+    }
+
+    /**
+     * @param  string|null  $name  under which it is kept; null where it is not
+     * @return array{html: string, css: string}
+     */
+    private function printed(string $stored, AroundPage $at, Visit $visit, int $template, bool $isDraft, ?string $name): array
+    {
+        $tree = $this->stored->tree(json_decode($stored, true));
+        $composed = $this->maker->compose($tree, $at, $visit, $template, isDraft: $isDraft);
+        $html = $this->maker->print($composed->page);
+        if ($name !== null && $composed->failures === []) {
+            $this->kept->keep($name, $tree, $composed, $html);
+        }
+
+        return ['html' => $html, 'css' => $composed->css];
     }
 
     /** The page that a header or footer is looked at with, as it is live: its main part and styles, and what its template says of both. */

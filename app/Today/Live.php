@@ -50,7 +50,8 @@ final readonly class Live
                 if ($count['when'] === 'ahead') {
                     $ahead[] = $one + ['count' => $count['shownOn'], 'season' => $this->words->season(Season::of(self::instant($count['from']), self::instant($count['until']))), 'from' => $count['from']];
                 }
-                $byTemplate[] = $one + ['count' => $count['shownNow']];
+                // A header or footer has nearly all pages.
+                PagesOfTheShop::isPage($kind) && $byTemplate[] = $one + ['count' => $count['shownNow']];
             }
         }
         usort($byTemplate, static fn (array $one, array $other): int => $other['count'] <=> $one['count']);

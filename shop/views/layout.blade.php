@@ -28,9 +28,9 @@
 <body>
 <a class="skip" href="#main">{{ $say('top.skip') }}</a>
 @include('shop::parts.tag')
-@if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
+@if (in_array($drawn ?? null, ['page', 'footer'], true))<div class="looked-at" inert>{!! $around->header !!}</div>@else{!! $around->header !!}@endif
 @if (session('said'))<p class="said" role="status">{{ session('said') }}</p>@endif
 <main id="main"@if (in_array($drawn ?? null, ['header', 'footer'], true)) inert data-drawn="{{ $drawn }}"@endif>@yield('main')</main>
-@if (($drawn ?? null) === 'page')<div class="looked-at" inert>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
+@if (in_array($drawn ?? null, ['page', 'header'], true))<div class="looked-at" inert>{!! $around->footer !!}</div>@else{!! $around->footer !!}@endif
 </body>
 </html>

@@ -46,7 +46,7 @@ abstract class TestCase extends LaravelTestCase
         $this->copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         copy(self::$original, $this->copy);
         $this->connect($this->copy);
-        config(['vestibra.pictures' => self::folder('pictures'), 'vestibra.files' => self::folder('files')]);
+        config(['vestibra.pictures' => self::folder('pictures'), 'vestibra.files' => self::folder('files'), 'vestibra.around' => self::folder('around')]);
         $this->owner = User::query()->firstOrFail();
     }
 
