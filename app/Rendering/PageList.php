@@ -54,7 +54,7 @@ final readonly class PageList
         $by = self::what($node, $schema, 'by');
         $number = $by === 'option' || $by === 'fact' ? self::what($node, $schema, $by) : null;
 
-        return new FilterWish(is_string($by) ? $by : '', is_int($number) ? $number : 0, self::what($node, $schema, 'inStock') === true);
+        return new FilterWish(is_string($by) ? $by : '', is_int($number) ? $number : 0, self::what($node, $schema, 'inStock') === true, self::what($node, $schema, 'as') === 'pictures');
     }
 
     /** As many rows as were said of as many as stand in one, where both are said; else so many. */

@@ -43,7 +43,7 @@ final readonly class FilterBlock implements BlockKind
                 Setting::what('inStock', 'Only variants in stock count', new Toggle, false)->while('by', 'option', 'price'),
                 Setting::what('titled', 'With a title', new Toggle, true),
                 Setting::what('title', 'Another title', new Text(60), '')->while('titled', true),
-                Setting::what('as', 'As', new Choice(['boxes' => 'check boxes', 'one' => 'choices, one at a time', 'list' => 'drop-down', 'buttons' => 'buttons', 'swatches' => 'swatches']), 'boxes')->while('by', 'category', 'brand', 'tag', 'option', 'fact', 'rating', 'stock', 'sale'),
+                Setting::what('as', 'As', new Choice(['boxes' => 'check boxes', 'one' => 'choices, one at a time', 'list' => 'drop-down', 'buttons' => 'buttons', 'swatches' => 'swatches', 'pictures' => 'pictures']), 'boxes')->while('by', 'category', 'brand', 'tag', 'option', 'fact', 'rating', 'stock', 'sale'),
                 Setting::what('slider', 'With a slider', new Toggle, true)->while('by', 'price', 'fact'),
                 Setting::what('counts', 'Say how many', new Toggle, true)->while('by', 'category', 'brand', 'tag', 'option', 'fact', 'rating', 'stock', 'sale'),
                 Setting::what('nowhere', 'What leads nowhere', new Choice(['out' => 'is left out', 'grey' => 'is greyed', 'last' => 'is greyed, and stands last']), 'out')->while('by', 'category', 'brand', 'tag', 'option', 'fact', 'rating', 'stock', 'sale'),
@@ -66,7 +66,7 @@ final readonly class FilterBlock implements BlockKind
                 Piece::letters('value', 'Values', '.filter-word'),
                 Piece::letters('count', 'How many', '.filter-count'),
                 Piece::pressed('button', 'Buttons', '.filter-button > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.filter-button:hover > span:not(.unseen)')->when(PieceState::Focused, '.filter-button:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.filter-button:active > span:not(.unseen)')->when(PieceState::Chosen, '.filter-button:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.filter-button.is-nowhere > span:not(.unseen)')->asChief(),
-                Piece::drawing('swatch', 'Swatches', '.filter-swatch svg')->when(PieceState::Chosen, '.filter-swatch:has(:checked) svg')->withLines(),
+                Piece::drawing('swatch', 'Swatches', '.filter-swatch :is(svg, img)')->when(PieceState::Chosen, '.filter-swatch:has(:checked) :is(svg, img)')->withLines(),
                 Piece::box('field', 'Fields', ':is(select, .filter-field)')->withLines(),
                 Piece::letters('ends', 'Words at the fields', '.filter-ends span'),
                 Piece::box('slider', 'Line of the slider', '.filter-slider'),
@@ -95,7 +95,12 @@ final readonly class FilterBlock implements BlockKind
         }
         $most = in_array($by, ['rating', 'stock', 'sale'], true) ? 0 : $settings->amount('most');
         [$first, $more] = $most === 0 || count($values) <= $most + 1 ? [$values, []] : [array_slice($values, 0, $most), array_slice($values, $most)];
-        $colours = array_filter($values, static fn (array $value): bool => $value['swatch'] === null) === [];
+        $as = $settings->text('as');
+        $lacking = match ($as) {
+            'swatches' => array_filter($values, static fn (array $value): bool => $value['swatch'] === null) === [] ? null : 'not every value has a colour, so they are buttons',
+            'pictures' => array_filter($values, static fn (array $value): bool => $value['picture'] === null) === [] ? null : 'not every value has a picture, so they are buttons',
+            default => null,
+        };
 
         return Composed::shown([
             'key' => $filter->key,
@@ -107,8 +112,8 @@ final readonly class FilterBlock implements BlockKind
             'as' => match (true) {
                 $by === 'words' => 'words',
                 $range => 'range',
-                $settings->text('as') === 'swatches' && ! $colours => 'buttons',
-                default => $settings->text('as'),
+                $lacking !== null => 'buttons',
+                default => $as,
             },
             'counts' => $settings->bool('counts'),
             'values' => $first,
@@ -116,7 +121,7 @@ final readonly class FilterBlock implements BlockKind
             'moreOpen' => array_filter($more, static fn (array $value): bool => $value['chosen']) !== [],
             'words' => $filter->words,
             'range' => $range ? Ends::of($filter, $context, $settings->bool('slider')) : null,
-        ], $settings->text('as') === 'swatches' && ! $colours && ! $range ? 'not every value has a colour, so they are buttons' : null);
+        ], $range ? null : $lacking);
     }
 
     /** @param  array<string, ListFilter>  $filters */

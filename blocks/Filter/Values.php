@@ -12,7 +12,7 @@ use Vestibra\Core\Selling\Filters\NaturalOrder;
 /**
  * The values of a filter in the order, and as far as, a block shows them.
  *
- * @phpstan-type Value array{id: int, label: string, written: string, count: int, chosen: bool, swatch: string|null, depth: int, nowhere: bool}
+ * @phpstan-type Value array{id: int, label: string, written: string, count: int, chosen: bool, swatch: string|null, picture: string|null, depth: int, nowhere: bool}
  */
 final readonly class Values
 {
@@ -54,6 +54,7 @@ final readonly class Values
             'count' => $value->count,
             'chosen' => $value->chosen,
             'swatch' => $value->swatch,
+            'picture' => $value->picture,
             'depth' => $order === 'defined' ? $value->depth : 0,
             'nowhere' => $value->count === 0 && ! $value->chosen,
         ], array_slice($values, 0, self::MOST));

@@ -12,6 +12,7 @@ final readonly class ListFilterValue
      * @param  int  $count  how many products there would be with it, besides what is chosen of other filters
      * @param  int  $place  among the values as the shop defines them
      * @param  string|null  $swatch  its colour, as `#0f6b78`
+     * @param  string|null  $picture  the address of a small picture, where the filter shows pictures
      * @param  int  $depth  of a category, beneath the first that is shown
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class ListFilterValue
         public int $place = 0,
         public ?string $swatch = null,
         public int $depth = 0,
+        public ?string $picture = null,
     ) {
     }
 }

@@ -10,6 +10,7 @@ final readonly class FilterName
     /**
      * @param  string  $slug  as addresses have it
      * @param  int  $place  among the others, as the shop defines them
+     * @param  string|null  $picture  the name of its file, where pictures were asked for
      */
     public function __construct(
         public int $id,
@@ -17,6 +18,7 @@ final readonly class FilterName
         public string $slug,
         public int $place = 0,
         public ?string $swatch = null,
+        public ?string $picture = null,
     ) {
     }
 }

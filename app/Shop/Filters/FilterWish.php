@@ -10,11 +10,13 @@ final readonly class FilterWish
     /**
      * @param  string  $by  as the block's setting says: `brand`, `option`, `fact`, …
      * @param  int  $number  of the option or fact; 0 for others
+     * @param  bool  $pictured  whether its values are shown by pictures
      */
     public function __construct(
         public string $by,
         public int $number = 0,
         public bool $onlyInStock = false,
+        public bool $pictured = false,
     ) {
     }
 }

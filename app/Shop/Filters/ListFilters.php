@@ -58,7 +58,7 @@ final readonly class ListFilters
         foreach ($outcome->counts as $filter => $counts) {
             $values[$filter] = array_values(array_diff(array_keys($counts), array_keys($chosen[$filter] ?? [])));
         }
-        foreach ($names->of($values) as $filter => $some) {
+        foreach ($names->of($values, $wished->pictured) as $filter => $some) {
             $chosen[$filter] = ($chosen[$filter] ?? []) + $some;
         }
 
@@ -72,7 +72,7 @@ final readonly class ListFilters
     private function read(WishedFilters $wished, FilterNames $names, array $asked): array
     {
         $given = (new FilterAddress(array_values(array_diff_key($wished->addressed, ['words' => true]))))->read($asked);
-        $known = $names->of($given->values);
+        $known = $names->of($given->values, $wished->pictured);
         $choices = $given;
         $called = [];
         foreach ($given->values as $filter => $values) {

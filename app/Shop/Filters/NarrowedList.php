@@ -85,7 +85,7 @@ final readonly class NarrowedList
             $name = $this->names[$key][$value] ?? null;
             $depth = $key === 'category' ? $this->depth($value) : 0;
             if ($name !== null && ($depth !== null || isset($chosen[$value]))) {
-                $values[] = new ListFilterValue($value, $name->label, $name->slug === '' ? (string) $value : "$name->slug-$value", $count, isset($chosen[$value]), $name->place, $name->swatch, $depth ?? 0);
+                $values[] = new ListFilterValue($value, $name->label, $name->slug === '' ? (string) $value : "$name->slug-$value", $count, isset($chosen[$value]), $name->place, $name->swatch, $depth ?? 0, $name->picture === null ? null : "/pictures/$name->picture-160.webp");
             }
         }
         usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $a->place <=> $b->place ?: $a->id <=> $b->id);

@@ -24,12 +24,14 @@ final readonly class WishedFilters
      * @param  array<string, string>  $names  by key, as customers read them
      * @param  array<string, string>  $units  of ranges of facts
      * @param  array<string, true>  $dates  ranges that are days
+     * @param  array<string, true>  $pictured  those whose values are shown by pictures
      */
     private function __construct(
         public array $addressed,
         public array $names,
         public array $units,
         public array $dates,
+        public array $pictured,
     ) {
     }
 
@@ -38,7 +40,7 @@ final readonly class WishedFilters
     {
         $options = self::rows('select id, name from options where id in', $wishes, 'option');
         $facts = self::rows('select id, name, kind, unit, decimals from facts where id in', $wishes, 'fact');
-        $addressed = $names = $units = $dates = [];
+        $addressed = $names = $units = $dates = $pictured = [];
         foreach ($wishes as $wish) {
             $one = null;
             $name = '';
@@ -58,11 +60,12 @@ final readonly class WishedFilters
             }
             if ($one !== null) {
                 $addressed[$one->filter->key] ??= $one;
+                $pictured += $wish->pictured ? [$one->filter->key => true] : [];
                 $names[$one->filter->key] = $name === '' ? $messages->say("filter.$wish->by") : $name;
             }
         }
 
-        return new self($addressed, $names, $units, $dates);
+        return new self($addressed, $names, $units, $dates, $pictured);
     }
 
     /** @return AddressedFilter|null null of facts that are no filter, such as files */

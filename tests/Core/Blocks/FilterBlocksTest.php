@@ -144,6 +144,19 @@ final class FilterBlocksTest extends TestCase
         self::assertSame(['buttons', 'not every value has a colour, so they are buttons'], [$block->data['as'], $block->note]);
     }
 
+    public function test_pictures_are_shown_where_every_value_has_one_and_else_buttons(): void
+    {
+        $pictured = static fn (?string $second): ListFilter => new ListFilter('option.3', 'Colour', 'colour-o3', [
+            new ListFilterValue(1, 'Teal', 'teal-1', 3, false, picture: '/pictures/teal-160.webp'),
+            new ListFilterValue(2, 'Clear', 'clear-2', 3, false, picture: $second),
+        ]);
+        $what = ['by' => 'option', 'option' => 3, 'as' => 'pictures'];
+        $block = self::filter($what, $pictured('/pictures/clear-160.webp'));
+
+        self::assertSame(['pictures', null, '/pictures/teal-160.webp'], [$block->data['as'], $block->note, $block->data['values'][0]['picture'] ?? null]);
+        self::assertSame(['buttons', 'not every value has a picture, so they are buttons'], [($lacking = self::filter($what, $pictured(null)))->data['as'], $lacking->note]);
+    }
+
     public function test_what_is_on_can_be_taken_off(): void
     {
         $chips = [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']];

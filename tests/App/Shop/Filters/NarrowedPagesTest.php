@@ -40,6 +40,33 @@ final class NarrowedPagesTest extends TestCase
         $this->get(self::PENS.'?narrow=1&brand[]=&price[from]=ten&price[to]=')->assertRedirect(self::PENS);
     }
 
+    public function test_values_are_shown_by_pictures_of_the_goods_that_have_them(): void
+    {
+        $colour = $this->id('options', 'Colour');
+        $template = Template::query()->where('name', 'Pens')->where('page_kind', 'category')->firstOrFail();
+        $this->edit($template, ['edit' => 'set', 'id' => 'by4', 'question' => 'what', 'setting' => 'as', 'value' => 'pictures', 'width' => 'desktop']);
+        $this->publish($template);
+        $shown = function (): array {
+            $this->anew();
+            preg_match('~<section[^>]*data-b="by4".*?</section>~s', (string) $this->get(self::PENS)->assertOk()->getContent(), $filter);
+            preg_match_all('~<img src="/pictures/([^"]+)-160\.webp"~', $filter[0] ?? '', $found);
+
+            return $found[1];
+        };
+        $pictures = $shown();
+        self::assertGreaterThan(2, count($pictures));
+
+        $value = DB::table('option_values')->where('option_id', $colour)->where('label', 'Teal')->value('id');
+        $picture = DB::table('pictures')->whereNotIn('file', $pictures)->where('state', 'ready')->first(['id', 'file']);
+        DB::table('variants')->whereIn('id', DB::table('variant_values')->where('option_value_id', $value)->select('variant_id'))->update(['picture_id' => $picture?->id]);
+        self::assertContains($picture?->file, $shown());
+        $narrowed = (string) json_encode($this->getJson(self::PENS."?colour-o$colour=teal-$value")->assertOk()->json('parts'));
+        self::assertStringContainsString("{$picture?->file}-160.webp", $narrowed, 'Also where it is chosen.');
+        DB::table('variants')->update(['picture_id' => null]);
+        DB::table('product_pictures')->delete();
+        self::assertSame([], $shown(), 'Without pictures they are buttons.');
+    }
+
     public function test_an_address_survives_that_a_value_is_renamed_or_becomes_part_of_another(): void
     {
         $colour = $this->id('options', 'Colour');
