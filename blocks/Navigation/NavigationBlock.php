@@ -99,7 +99,9 @@ final readonly class NavigationBlock implements BlockKind
     private static function categories(Settings $settings, Context $context): array
     {
         $tree = $context->categories;
-        $top = array_slice($tree->children($settings->number('top')), 0, self::MOST);
+        // A category that is gone leaves the way to all of them.
+        $from = $settings->number('top');
+        $top = array_slice($tree->children($from === null || $tree->category($from) === null ? null : $from), 0, self::MOST);
         $here = $context->subject->kind() === SubjectKind::Category ? $context->subject->id() : null;
         $above = $here === null ? [] : array_map(static fn (Category $one): int => $one->id, $tree->path($here));
         $beneath = [];

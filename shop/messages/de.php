@@ -238,7 +238,7 @@ return [
     'news.confirmed' => 'Danke. {address} steht auf der Liste.',
     'news.left' => '{address} steht nicht mehr auf der Liste.',
     'news.old' => 'Dieser Verweis gilt nicht mehr. Hinterlassen Sie Ihre Adresse noch einmal, dann bekommen Sie einen neuen.',
-    'news.wrong' => 'Das ist keine E-Mail-Adresse. Es wurde nichts behalten; bitte sehen Sie noch einmal hin.',
+    'news.wrong' => '„{address}“ ist keine E-Mail-Adresse. Es wurde nichts behalten; bitte sehen Sie noch einmal hin.',
     'news.too-many' => 'Das waren viele Versuche in kurzer Zeit. Bitte kommen Sie in einer Stunde wieder.',
     'news.subject' => '{shop}: Ist das Ihre Adresse?',
     'news.letter' => "Jemand, vermutlich Sie, hat diese Adresse für Post von {shop} hinterlassen. Waren Sie es, folgen Sie binnen sieben Tagen diesem Verweis:\n\n{confirm}\n\nWaren Sie es nicht, tun Sie nichts: Dann wird die Adresse vergessen.",

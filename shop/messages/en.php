@@ -238,7 +238,7 @@ return [
     'news.confirmed' => 'Thank you. {address} is on the list.',
     'news.left' => '{address} is no longer on the list.',
     'news.old' => 'This link counts no more. Leave your address again, and you get a new one.',
-    'news.wrong' => 'That is no e-mail address. Nothing was kept; please look at it once more.',
+    'news.wrong' => '“{address}” is no e-mail address. Nothing was kept; please look at it once more.',
     'news.too-many' => 'That were many tries in a short time. Please come back in an hour.',
     'news.subject' => '{shop}: is this your address?',
     'news.letter' => "Somebody, probably you, left this address for letters from {shop}. If it was you, follow this link within seven days:\n\n{confirm}\n\nIf it was not, do nothing: the address is forgotten then.",

@@ -21,6 +21,12 @@ final class Outbox
         DB::table('outbox')->where('id', '<=', $id - self::MOST)->delete();
     }
 
+    /** Letters to somebody who has left. */
+    public static function forget(string $to): void
+    {
+        DB::table('outbox')->where('recipient', $to)->delete();
+    }
+
     /** @return array{rows: list<array{id: int, recipient: string, subject: string, words: string, sentAt: string}>, total: int} the latest first */
     public static function page(string $query, int $page, int $size): array
     {

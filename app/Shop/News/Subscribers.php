@@ -35,7 +35,7 @@ final readonly class Subscribers
         $asked = now()->toIso8601ZuluString();
         DB::table('news_addresses')->upsert([['address' => $address, 'asked_at' => $asked]], ['address'], ['asked_at']);
         $id = (int) DB::table('news_addresses')->where('address', $address)->value('id');
-        $this->send($address, 'news.subject', 'news.letter', ['confirm' => url("/news/$id/".self::mark('confirm', $id, "$address $asked").'/confirm')]);
+        $this->send($address, 'news.subject', 'news.letter', ['confirm' => self::address($id, 'confirm', "$address $asked")]);
     }
 
     /** @return string|null the address; null when the link counts no more */
@@ -48,7 +48,7 @@ final readonly class Subscribers
         }
         if ($row->confirmed_at === null) {
             DB::table('news_addresses')->where('id', $id)->update(['confirmed_at' => now()->toIso8601ZuluString()]);
-            $this->send($row->address, 'news.welcome', 'news.welcome-letter', ['leave' => url("/news/$id/".self::mark('leave', $id, $row->address).'/leave')]);
+            $this->send($row->address, 'news.welcome', 'news.welcome-letter', ['leave' => self::address($id, 'leave', $row->address)]);
         }
 
         return $row->address;
@@ -62,6 +62,7 @@ final readonly class Subscribers
             return null;
         }
         DB::table('news_addresses')->where('id', $id)->delete();
+        Outbox::forget($row->address);
 
         return $row->address;
     }
@@ -118,6 +119,12 @@ final readonly class Subscribers
     private function forgetOld(): void
     {
         DB::table('news_addresses')->whereNull('confirmed_at')->where('asked_at', '<', now()->subDays(self::DAYS)->toIso8601ZuluString())->delete();
+    }
+
+    /** Under the shop's own address: whoever asks may say any name of a server. */
+    private static function address(int $id, string $what, string $of): string
+    {
+        return rtrim(config()->string('app.url'), '/')."/news/$id/".self::mark($what, $id, $of)."/$what";
     }
 
     /** Nobody can write one without the shop's key. */

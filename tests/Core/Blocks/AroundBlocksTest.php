@@ -38,6 +38,7 @@ final class AroundBlocksTest extends TestCase
         self::assertSame([['Bottled', ['Shimmer']]], $names(['top' => World::INK, 'all' => false]));
         self::assertSame([['Ink', []], ['Pens', []]], $names(['opens' => false, 'all' => false]));
         self::assertSame('there are no categories yet', self::block(new Node('b', 'navigation', ['top' => World::SHIMMER]))->absent);
+        self::assertSame([['Ink', ['Bottled']], ['Pens', ['Fountain']]], $names(['top' => 9999, 'all' => false]), 'A category that is gone leaves the way to all of them.');
     }
 
     public function test_pictures_are_asked_for_only_where_they_are_shown(): void

@@ -28,7 +28,7 @@ final readonly class NewsController
     {
         $address = Asked::text($request, 'address', self::MOST_LETTERS + 1);
         $words = match (true) {
-            mb_strlen($address) > self::MOST_LETTERS, filter_var($address, FILTER_VALIDATE_EMAIL) === false => $this->messages->say('news.wrong'),
+            mb_strlen($address) > self::MOST_LETTERS, filter_var($address, FILTER_VALIDATE_EMAIL) === false => $this->messages->say('news.wrong', ['address' => mb_strimwidth($address, 0, 60, '…')]),
             RateLimiter::tooManyAttempts('news:'.$request->ip(), self::MOST_AN_HOUR) => $this->messages->say('news.too-many'),
             default => null,
         };
