@@ -31,7 +31,6 @@ final readonly class KeptAround
     public function __construct(
         private string $folder,
         private ShopClock $clock,
-        private Cart $cart,
     ) {
     }
 
@@ -58,7 +57,7 @@ final readonly class KeptAround
             return null;
         }
 
-        return ['html' => (string) preg_replace('/(data-cart-count>)\d+/', '${1}'.$this->cart->count(), $kept['html']), 'css' => $kept['css']];
+        return ['html' => (string) preg_replace('/(data-cart-count>)\d+/', '${1}'.app(Cart::class)->count(), $kept['html']), 'css' => $kept['css']];
     }
 
     public function keep(string $name, Node $tree, ComposedPage $page, string $html): void
