@@ -81,7 +81,7 @@
                     <p>
                         <span class="text-quiet">{rung.reason === 'kept-off' ? 'Keep off' : 'Show on'}</span>
                         {#each rung.clause as part, at (at)}
-                            {#if at > 0}<span class="text-quiet">{' and '}</span>{/if}
+                            {#if at > 0}<span class="mx-1 text-quiet">and</span>{/if}
                             <strong class={part.failed ? 'text-trouble line-through' : ''}>{part.words}</strong>
                         {/each}{#if rung.season}, <span class={rung.reason === 'out-of-season' ? 'text-trouble line-through' : ''}>{rung.season}</span>{/if}
                     </p>

@@ -16,7 +16,7 @@
 <div class="pt-1" data-conditions>
     {#if conditions.length === 0}<span>on every {table.words.one}</span>{/if}
     {#each conditions as condition, index (index)}
-        {#if index > 0}<span class="text-quiet">{' and '}</span>{/if}
+        {#if index > 0}<span class="mx-1 text-quiet">and</span>{/if}
         <ConditionPicker
             terms={{ mayEdit: table.mayEdit, data: table.now.data }}
             {condition}
