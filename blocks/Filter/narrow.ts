@@ -31,6 +31,23 @@ function put(part: Element, html: string): void {
     }
 }
 
+/** What stands in the fields that somebody types in, by name. */
+function typed(form: HTMLFormElement | null): Map<string, string> {
+    const fields = [...(form?.elements ?? [])].filter(
+        (one): one is HTMLInputElement => one instanceof HTMLInputElement && ['text', 'number', 'search'].includes(one.type),
+    );
+    return new Map(fields.map((one) => [one.name, one.value]));
+}
+
+/** What was typed while the answer was on its way stays. */
+function keepTyped(form: HTMLFormElement | null, before: Map<string, string>, since: Map<string, string>): void {
+    for (const one of form?.elements ?? []) {
+        if (!(one instanceof HTMLInputElement)) continue;
+        const value = since.get(one.name);
+        if (value !== undefined && value !== before.get(one.name)) one.value = value;
+    }
+}
+
 /** Said aloud; what went wrong is seen as well, until something comes through. */
 function tell(said: HTMLElement | null, words: string, failed: boolean): void {
     if (!said) return;
@@ -44,6 +61,7 @@ async function show(address: string): Promise<Answer | null> {
     const asked = ++last;
     const form = document.querySelector<HTMLFormElement>('#narrowing');
     const said = document.querySelector<HTMLElement>('[data-narrowed]');
+    const before = typed(form);
     document.body.classList.add('is-narrowing');
     try {
         const reply = await fetch(address, { headers: { Accept: 'application/json' } });
@@ -56,9 +74,11 @@ async function show(address: string): Promise<Answer | null> {
             location.assign(answer.address);
             return null;
         }
+        const since = typed(form);
         for (const [id, html] of Object.entries(answer.parts)) {
             for (const part of document.querySelectorAll(`[data-part][data-b="${CSS.escape(id)}"]`)) put(part, html);
         }
+        keepTyped(form, before, since);
         window.vestibra?.enhance();
         tell(said, answer.said, false);
         return answer;

@@ -137,6 +137,29 @@ test('by keyboard alone: the slider, a fold, more values, and what leads to noth
         await expect(from).toHaveValue('');
     });
 
+    await test.step('what is typed while an answer is on its way stays', async () => {
+        const [from, to] = [page.locator('input[name="price[from]"]'), page.locator('input[name="price[to]"]')];
+        let answer = (): void => undefined;
+        const held = new Promise<void>((resolve) => (answer = resolve));
+        await page.route(/price=/, async (route) => {
+            await held;
+            await route.continue();
+        });
+        await from.fill('20');
+        await to.focus();
+        await to.fill('90');
+        answer();
+        await expect(page).toHaveURL(/price=20-$/);
+        await expect(to).toHaveValue('90');
+        await page.unroute(/price=/);
+        await page.keyboard.press('Enter');
+        await expect(page).toHaveURL(/price=20-90$/);
+        await from.fill('');
+        await to.fill('');
+        await page.keyboard.press('Enter');
+        await expect(page).toHaveURL(/\/c\/pens$/);
+    });
+
     await test.step('ends that are swapped, and words for numbers', async () => {
         await page.locator('input[name="price[from]"]').fill('30');
         await page.locator('input[name="price[to]"]').fill('10');
