@@ -17,7 +17,7 @@ use Vestibra\Core\Templates\Types\RichText;
  *
  * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
  *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
- *     bool, things?: string, none?: string, cut?: int, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>,
+ *     bool, things?: string, none?: string, cut?: int, whole?: bool, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>,
  *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
  */
 final readonly class Setting

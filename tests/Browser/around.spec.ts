@@ -215,3 +215,30 @@ test('letters from the shop: an address counts once it is confirmed, and what wo
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('row', { name: /ada@example.com/ })).toContainText('confirmed');
 });
+
+test('opening hours are typed as a whole; links are put in order, and what is none is said and not kept', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await studio.newTemplate('Hours and links', 'Links, hours and letters', 'footers');
+    await page.getByRole('treeitem', { name: /^Opening hours/ }).click();
+    const hours = page.getByRole('region', { name: 'Settings of Opening hours' }).getByLabel('Saturday', { exact: true });
+    await hours.fill('');
+    await hours.pressSequentially('9-12:30, 14–17');
+    await expect(page.getByText('is not saved')).toHaveCount(0);
+    await page.keyboard.press('Enter');
+    await expect(studio.block('.opening-hours')).toContainText('09:00–12:30, 14:00–17:00');
+    await studio.saved();
+
+    await page.getByRole('treeitem', { name: /^Plain links/ }).click();
+    const links = page.getByRole('region', { name: 'Settings of Plain links' });
+    await links.getByRole('button', { name: 'Add a link' }).click();
+    await links.getByLabel('Words of link 4').fill('Write to us');
+    await links.getByLabel('Address of link 4').fill('javascript:alert(1)');
+    await page.keyboard.press('Tab');
+    await expect(links.getByRole('alert')).toContainText('The one before was kept.');
+    await links.getByLabel('Address of link 4').fill('mailto:hello@larkfold.example');
+    await page.keyboard.press('Tab');
+    await links.getByRole('button', { name: 'Move link 4 up' }).click();
+    await expect(studio.block('.links li').nth(2)).toHaveText('Write to us');
+    await expectAccessible(page);
+});

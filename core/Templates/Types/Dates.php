@@ -20,6 +20,6 @@ final readonly class Dates implements SettingType
 
     public function describe(): array
     {
-        return ['type' => 'text', 'max' => self::MOST_LETTERS, 'lines' => true];
+        return ['type' => 'text', 'max' => self::MOST_LETTERS, 'lines' => true, 'whole' => true];
     }
 }

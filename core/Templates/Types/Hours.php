@@ -20,6 +20,6 @@ final readonly class Hours implements SettingType
 
     public function describe(): array
     {
-        return ['type' => 'text', 'max' => self::MOST_LETTERS, 'lines' => false];
+        return ['type' => 'text', 'max' => self::MOST_LETTERS, 'lines' => false, 'whole' => true];
     }
 }

@@ -22,6 +22,8 @@
 
     function oninput(event: Event): void {
         typed = (event.currentTarget as HTMLInputElement).value;
+        // What counts only as a whole is not sent letter by letter.
+        if (setting.whole) return;
         clearTimeout(wait);
         wait = window.setTimeout(send, 20);
     }
@@ -31,6 +33,10 @@
         if (typed === null || typed === sent || typed === value) return;
         change(typed, gesture);
         sent = typed;
+    }
+
+    function onkeydown(event: KeyboardEvent): void {
+        if (event.key === 'Enter' && !setting.lines) send();
     }
 
     function onfocus(): void {
@@ -47,7 +53,7 @@
 {#if setting.lines}
     <textarea {id} class="field w-full" rows="4" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onfocus} {onblur}></textarea>
 {:else}
-    <input {id} class="field w-full" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onfocus} {onblur} />
+    <input {id} class="field w-full" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onkeydown} {onfocus} {onblur} />
 {/if}
 {#if setting.cut && (typed ?? value).length > 0}
     {@const words = typed ?? value}
