@@ -39,6 +39,14 @@ final readonly class Verdicts
         return $contest->evaluator()->decide($contest->pages->features($subject), $this->pin($contest->pages, $subject), true);
     }
 
+    /** The header or footer of a page, where the page's own template chooses one by its number, 0 for none, or leaves it to the rules. */
+    public function around(AroundPage $page, ?int $choice, Supposed $supposed): Verdict
+    {
+        $contest = $this->contests->all($page->around, $supposed);
+
+        return $contest->evaluator()->decide($contest->pages->features($page), $choice, true);
+    }
+
     /** Whether a template's rules match a page within their season, were it live with them. */
     public function matches(PageKind $kind, Subject $subject, int $templateId, Supposed $supposed): bool
     {

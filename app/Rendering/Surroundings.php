@@ -110,7 +110,7 @@ final readonly class Surroundings
     {
         $verdict = match (true) {
             $choice === Evaluator::NONE => null,
-            $rules === null => $this->verdicts->explained($page->around, $page, $this->walk->supposed()),
+            $rules === null => $this->verdicts->around($page, $choice, $this->walk->supposed()),
             default => $rules->decide($this->at($page->around)->judged($page, $rules->collections), $choice),
         };
         if ($verdict !== null) {

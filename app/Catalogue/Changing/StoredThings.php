@@ -22,8 +22,7 @@ use Vestibra\Core\Catalogue\Folding;
 /** The things of the catalogue in the database. What is derived from them is brought up to date with `settle`. */
 final class StoredThings implements Records
 {
-    /** The products called `p` that are found by a thing's name; `?` stands for numbers. */
-    /** SQL, the products `p` that are found by the name of something. */
+    /** SQL, the products `p` that are found by a thing's name; `?` stands for numbers. */
     private const HOLDING = [
         'brand' => 'p.brand_id in (?)',
         'category' => 'p.id in (select h.product_id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in (?))',

@@ -82,6 +82,36 @@ final class AroundPagesTest extends TestCase
         self::assertSame($usual, $this->above($ink));
     }
 
+    public function test_a_walk_with_a_pages_draft_shows_what_the_draft_chooses_and_not_what_the_live_one_does(): void
+    {
+        $headers = [];
+        foreach (['cart' => '2099-12-24', 'checkout' => '2099-06-01'] as $kind => $day) {
+            $header = $this->copied("For $kind");
+            $this->edit($header, ['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['id' => 'count1', 'kind' => 'countdown', 'what' => ['to' => 'day', 'day' => $day]]]);
+            $this->edit($header, $this->reach([['page-kind', 'isOneOf', [$kind]]]));
+            $this->publish($header);
+            $headers[] = $header->id;
+        }
+        [$first, $second] = $headers;
+        $page = $this->inksPage();
+        $ink = '/p/teal-tide-bottled-ink';
+        $usual = $this->above($ink);
+        self::assertCount(3, array_unique([$usual, $this->above('/cart'), $this->above('/checkout')]));
+        $this->choose($page, 'header', $first);
+
+        foreach ([$second, true, false] as $choice) {
+            $this->edit($page, ['edit' => 'set', 'id' => $page->draft_tree['page']['id'], 'question' => 'what', 'setting' => 'header', 'value' => $choice, 'width' => 'desktop']);
+            $this->postJson('/studio/walk', ['drafts' => [$page->id], 'at' => null])->assertOk();
+            self::assertSame(match ($choice) {
+                $second => $this->above('/checkout'),
+                true => $usual,
+                default => '',
+            }, $this->above($ink), (string) json_encode($choice));
+            $this->post('/studio/walk/end');
+        }
+        self::assertSame($this->above('/cart'), $this->above($ink), 'Customers see what is live.');
+    }
+
     public function test_a_chosen_one_that_is_not_live_is_passed_over_and_it_is_said(): void
     {
         $header = $this->copied('Not yet');
