@@ -13,6 +13,7 @@ use Vestibra\App\Console;
 use Vestibra\App\Http\ErrorPages;
 use Vestibra\App\Http\Middleware\Compressed;
 use Vestibra\App\Http\Middleware\Forgery;
+use Vestibra\App\Http\Middleware\OneAddress;
 use Vestibra\App\Http\Middleware\PlainAddress;
 use Vestibra\App\Http\Middleware\SecurityHeaders;
 use Vestibra\App\Http\Middleware\SessionWhenNeeded;
@@ -53,7 +54,7 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->trimStrings(except: [$asTyped]);
         $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->prepend([SecurityHeaders::class, Compressed::class]);
-        $middleware->append(PlainAddress::class);
+        $middleware->append([PlainAddress::class, OneAddress::class]);
         $middleware->web(replace: [StartSession::class => SessionWhenNeeded::class, ValidateCsrfToken::class => Forgery::class]);
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/studio/sign-in');

@@ -67,11 +67,23 @@ final readonly class Showcase
         $this->published($owner, 'Banners for inks and two collections, with cards of their own', $shelf, $collection, $ink);
 
         $this->searches();
+        $this->welcome($owner);
 
         $this->inserted($owner, $pens, 'rating', ['id' => 'pensnote', 'kind' => 'note', 'what' => ['text' => 'Every nib is tried by hand before it leaves us.']]);
         $winter = $this->made($owner, 'Winter letters, the campaign', 'launch', PageKind::Product, ['collection', 'isIn', $named('collections', 'Winter letters')], first: true);
         $due = new DateTimeImmutable('+'.self::DAYS_TO_THE_CAMPAIGN.' days 08:00');
         $this->releases->wait(Changes::of(TemplateChange::publish($winter)), $owner, 'Winter letters begins', $due);
+    }
+
+    /** The first page in the shop's own words. */
+    private function welcome(User $owner): void
+    {
+        $home = Template::query()->where('page_kind', PageKind::Home->value)->firstOrFail();
+        [, $heading] = self::place((array) $home->draft_tree['page'], 'heading') ?? throw new RuntimeException('There is no heading.');
+        $this->drafting->apply($home->id, $owner, [['edit' => 'set', 'id' => $heading, 'question' => 'what', 'setting' => 'text', 'value' => 'For people who still write things down', 'width' => 'desktop']]);
+        $home->refresh();
+        $this->inserted($owner, $home, 'heading', ['id' => 'welcomewords', 'kind' => 'text', 'what' => ['text' => 'Pens that start at once, inks with names worth saying, and paper that takes both.'], 'how' => ['desktop' => ['size' => 'size-2']]]);
+        $this->published($owner, 'The first page in our own words', $home);
     }
 
     /** What customers looked for in the last weeks. */

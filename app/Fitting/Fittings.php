@@ -12,12 +12,14 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\WinnersSql;
+use Vestibra\App\Rendering\CartWay;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
+use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Supposed;
 
@@ -44,6 +46,7 @@ final readonly class Fittings
         private Composer $composer,
         private PagesOfTheShop $pages,
         private PageMaker $maker,
+        private CartWay $cart,
     ) {
     }
 
@@ -93,6 +96,9 @@ final readonly class Fittings
                 $context = $this->maker->context($filled, $subject, explain: true);
                 $page = $this->composer->compose($filled, $context);
                 $found = array_map(static fn (Finding $finding): array => [$id, $finding], $fitter->check($filled, $page, $context, PageKinds::standard()->get($kind)));
+                if ($this->cart->lacksOn($page, $kind, $subject)) {
+                    $found[] = [$id, Finding::missing(Essential::Cart)];
+                }
                 foreach ([...$found, ...$words->check($page, $subject)] as [$about, $finding]) {
                     $key = "{$finding->matter->value} $finding->blockId $finding->about";
                     $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];

@@ -74,6 +74,14 @@ final readonly class Asked
         return is_array($value) ? array_slice($value, 0, $most, true) : [];
     }
 
+    /** @return array<array-key, mixed> fields of a form by name, as `choice[3]`; at most so many */
+    public static function fields(Request $request, string $name, int $most): array
+    {
+        $value = $request->input($name);
+
+        return is_array($value) ? array_slice($value, 0, $most, true) : [];
+    }
+
     /** @return mixed as it came, for one of the core's readers, which trust nothing */
     public static function untrusted(Request $request, string $name): mixed
     {

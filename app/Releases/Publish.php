@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Rendering\CartWay;
 use Vestibra\App\Templates\StoredDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Essential;
@@ -23,6 +24,7 @@ final readonly class Publish
         private ReachCounts $counts,
         private StoredDrafts $stored,
         private Composer $composer,
+        private CartWay $cart,
     ) {
     }
 
@@ -69,6 +71,7 @@ final readonly class Publish
             foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);
             }
+            $missing[Essential::Cart->value] = $this->cart->lacks($this->stored->tree($change->after['tree']), $change->kind());
             foreach (array_keys(array_filter($missing)) as $what) {
                 $concerns[] = self::without($what)->at("$what/$change->template", ['name' => $change->called]);
             }
@@ -85,6 +88,7 @@ final readonly class Publish
             Essential::Price => ReleaseProblem::PublishWithoutPrice,
             Essential::Buy => ReleaseProblem::PublishWithoutBuy,
             Essential::Products => ReleaseProblem::PublishWithoutProducts,
+            Essential::Cart => ReleaseProblem::PublishWithoutCart,
         };
     }
 

@@ -21,6 +21,7 @@ enum ReleaseProblem: string implements ProblemCode
     case PublishWithoutPrice = 'publish.without-price';
     case PublishWithoutProducts = 'publish.without-products';
     case PublishWithoutBuy = 'publish.without-buy';
+    case PublishWithoutCart = 'publish.without-cart';
     case TemplateGone = 'release.template-gone';
     case ChosenByTemplate = 'release.chosen-by-template';
     case PageGone = 'release.page-gone';

@@ -119,7 +119,7 @@ final readonly class PageMaker
             new ShopAddresses,
             $this->settings->format(),
             $this->clock->now(),
-            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $only === [] ? [] : $ids, $explain, $only)),
+            $this->shops->for($subject, $tree, $visit, $explain, fn (int $id, Node $holder): ?About => $this->about($id, $holder, $visit, $explain, $drafts), fn (?int $card, array $ids): CardList => $this->cards($this->cards->tree($card, $drafts), $only === [] ? [] : $ids, $explain, $only)),
             $this->messages->live(),
             ...$this->things->of($tree, $inside),
         );
@@ -137,7 +137,7 @@ final readonly class PageMaker
         [$categories, $addresses, $money, $now, $messages] = [$this->categories->tree(), new ShopAddresses, $this->settings->format(), $this->clock->now(), $this->messages->live()];
 
         return new CardList($tree, array_map(
-            static fn (Product $product): Context => new Context($product, self::choose($product, new Visit), $categories, $addresses, $money, $now, $shops($product), $messages, ...$things),
+            static fn (Product $product): Context => new Context($product, self::choose($product, new Visit), $categories, $addresses, $money, $now, $shops($product), $messages, ...$things, isCard: true),
             $products,
         ), $only, $things['pictures']);
     }
@@ -147,7 +147,7 @@ final readonly class PageMaker
      *
      * @param  list<int>  $drafts
      */
-    private function about(int $productId, Node $holder, bool $explain, array $drafts): ?About
+    private function about(int $productId, Node $holder, Visit $visit, bool $explain, array $drafts): ?About
     {
         $product = $this->pages->get(PageKind::Product)->read($productId);
         if ($product === null || ! $product->isShown()) {
@@ -155,7 +155,7 @@ final readonly class PageMaker
         }
         $inside = $this->filler->fillInside($holder, $product);
 
-        return new About($this->context($inside, $product, explain: $explain, drafts: $drafts), $inside);
+        return new About($this->context($inside, $product, new Visit($visit->besides[$productId] ?? []), explain: $explain, drafts: $drafts), $inside);
     }
 
     /** @return Chosen|null the variant that a product is shown with; null for any other subject */

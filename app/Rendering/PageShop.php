@@ -120,12 +120,18 @@ final class PageShop implements Shop
 
     public function byRule(?Reach $rule, string $sort, int $most): array
     {
-        return $this->listing->byRule($rule, $sort, $most);
+        return $this->listing->byRule($rule, $sort, $most, $this->product());
     }
 
     public function ofCollection(int $collection, string $sort, int $most): array
     {
-        return $this->listing->ofCollection($collection, $sort, $most);
+        return $this->listing->ofCollection($collection, $sort, $most, $this->product());
+    }
+
+    /** The product that the page is about: its lists of other products leave it out. */
+    private function product(): ?int
+    {
+        return $this->subject instanceof Product ? $this->subject->id : null;
     }
 
     public function beneath(bool $details): array

@@ -80,13 +80,31 @@ final readonly class PageView
     {
         return view('shop::page', $more + [
             'title' => $subject->title(),
-            'html' => $this->pages->print($page->page, $marks),
+            'html' => $html = $this->pages->print($page->page, $marks),
+            'buying' => self::buying($html, $subject),
             'css' => $page->css,
             'around' => $this->surroundings->of(PageKind::from($subject->kind()->value), $subject, $visit, $page->page->data),
         ] + self::PLAIN);
     }
 
+    /**
+     * What is chosen and what is bought of one product are sent together, wherever on the page they stand.
+     *
+     * @return array<int, bool> the products that can be bought on a page => whether it is about that one
+     */
+    private static function buying(string $html, Subject $subject): array
+    {
+        preg_match_all('/ form="buying-(\d+)"/', $html, $found);
+        $buying = [];
+        foreach ($found[1] as $product) {
+            $buying[(int) $product] = $subject->kind() === SubjectKind::Product && $subject->id() === (int) $product;
+        }
+
+        return $buying;
+    }
+
     private const PLAIN = [
+        'buying' => [],
         'description' => '',
         'looking' => null,
         'notAsWished' => false,

@@ -83,26 +83,26 @@ final readonly class Listing
     ) {
     }
 
-    /** @return list<int> products that a rule takes */
-    public function byRule(?Reach $rule, string $sort, int $most): array
+    /** @return list<int> products that a rule takes, but for one */
+    public function byRule(?Reach $rule, string $sort, int $most, ?int $without): array
     {
         if ($rule === null) {
-            return $this->some(new Sql('1'), $sort, null, $most);
+            return $this->some(new Sql('1'), $sort, null, $most, $without);
         }
         $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$rule]), PageKind::Product))->compile($rule);
         $sql = new ReachSql($this->pages->get(PageKind::Product), $this->clock->now()->getTimestamp(), $this->live->of(PageKind::Product)->collections);
 
-        return $this->some($sql->covers($compiled), $sort, null, $most);
+        return $this->some($sql->covers($compiled), $sort, null, $most, $without);
     }
 
-    /** @return list<int> products of a collection */
-    public function ofCollection(int $collection, string $sort, int $most): array
+    /** @return list<int> products of a collection, but for one */
+    public function ofCollection(int $collection, string $sort, int $most, ?int $without): array
     {
         $finds = $this->pages->get(PageKind::Collection);
         $living = $finds instanceof AssortmentPages ? $finds->living([$collection])[0] : $collection;
         $subject = new Assortment(SubjectKind::Collection, $living, '', '', isOrdered: true);
 
-        return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most);
+        return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most, $without);
     }
 
     /**
@@ -246,14 +246,14 @@ final readonly class Listing
      * @param  string|null  $own  SQL, the owner's own order
      * @return list<int>
      */
-    private function some(Sql $where, string $sort, ?string $own, int $most): array
+    private function some(Sql $where, string $sort, ?string $own, int $most, ?int $without): array
     {
         $now = $this->clock->now();
         [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
 
         return array_column(DB::select(
-            "select p.id from products p where p.published = 1 and ($where->text) order by $order, p.id limit ?",
-            [...$where->bindings, ...$bindings, $most],
+            "select p.id from products p where p.published = 1 and p.id <> ? and ($where->text) order by $order, p.id limit ?",
+            [$without ?? 0, ...$where->bindings, ...$bindings, $most],
         ), 'id');
     }
 

@@ -35,7 +35,7 @@ final class FooterStarts
                     [['kind' => 'opening-hours']],
                     [['kind' => 'newsletter']],
                 ),
-                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 0, 'paddingBelow' => 'step-4']]] + Starts::band([['kind' => 'marks', 'what' => ['words' => false]], ['kind' => 'small-print']]),
+                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 0, 'paddingBelow' => 'step-4']]] + Starts::band([['kind' => 'small-print']]),
             ],
             'line' => [self::last(['kind' => 'small-print', 'what' => ['links' => $links['what']['links']]])],
             default => null,

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
-/** Starts for the page that the shop begins with. */
+use Vestibra\Core\Messages\Messages;
+
+/** Starts for the page that the shop begins with, in the language of the shop. They say nothing of the shop or its goods. */
 final class HomeStarts
 {
     public const LIST = [
@@ -13,57 +15,51 @@ final class HomeStarts
         ['name' => 'counter', 'title' => 'Straight to the goods', 'words' => 'One line of welcome, then products, many at once, and the categories beside them.'],
     ];
 
-    private const WELCOME = 'For people who still write things down';
-
-    private const WORDS = 'Pens that start at once, inks with names worth saying, and paper that takes both.';
-
     /** @return list<array<string, mixed>>|null null when there is no such start */
-    public static function tree(string $name): ?array
+    public static function tree(string $name, Messages $messages): ?array
     {
         return match ($name) {
-            'front' => self::front(),
-            'window' => self::window(),
-            'counter' => self::counter(),
+            'front' => self::front($messages),
+            'window' => self::window($messages),
+            'counter' => self::counter($messages),
             default => null,
         };
     }
 
     /** @return list<array<string, mixed>> */
-    private static function front(): array
+    private static function front(Messages $messages): array
     {
         return [
             ['how' => ['desktop' => ['ground' => 'surface', 'width' => 'content', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + Starts::band([
-                self::heading('h1', self::WELCOME, ['size' => 'size-6']),
-                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 'size-2']]],
-                ['kind' => 'button', 'what' => ['text' => 'See everything', 'link' => '/all']],
+                self::heading('h1', self::welcome($messages), ['size' => 'size-6']),
+                ['kind' => 'button', 'what' => ['text' => $messages->say('list.see-all'), 'link' => '/all']],
             ]),
             Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true], 'how' => ['desktop' => ['perRow' => 4], 'phone' => ['perRow' => 2]]]]),
-            Starts::band([self::news('grid', 8)]),
+            Starts::band([self::news('grid', 8, $messages)]),
             Starts::band([
-                self::heading('h2', 'Put together by us', []),
+                self::heading('h2', $messages->say('home.collections'), []),
                 ['kind' => 'beneath', 'what' => ['from' => 'collections', 'most' => 6, 'pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 1]]],
             ]),
         ];
     }
 
     /** @return list<array<string, mixed>> */
-    private static function window(): array
+    private static function window(Messages $messages): array
     {
         return [
             ['how' => ['desktop' => ['ground' => 'ink', 'colour' => 'ground', 'minScreen' => 80, 'align' => 'center']]] + Starts::band([
-                self::heading('h1', self::WELCOME, ['size' => 'size-7', 'align' => 'center', 'colour' => 'ground']),
-                ['kind' => 'text', 'what' => ['text' => self::WORDS], 'how' => ['desktop' => ['size' => 'size-2', 'align' => 'center', 'colour' => 'ground']]],
+                self::heading('h1', self::welcome($messages), ['size' => 'size-7', 'align' => 'center', 'colour' => 'ground']),
             ]),
-            Starts::band([self::news('row', 12)]),
+            Starts::band([self::news('row', 12, $messages)]),
             Starts::band([['kind' => 'beneath', 'what' => ['pictures' => true, 'words' => true], 'how' => ['desktop' => ['perRow' => 2], 'phone' => ['perRow' => 1]]]]),
         ];
     }
 
     /** @return list<array<string, mixed>> */
-    private static function counter(): array
+    private static function counter(Messages $messages): array
     {
         return [
-            Starts::band([self::heading('h1', self::WELCOME, ['size' => 'size-4'])]),
+            Starts::band([self::heading('h1', self::welcome($messages), ['size' => 'size-4'])]),
             Starts::band(
                 ['share' => 1, ['kind' => 'beneath', 'what' => ['counts' => true]], ['kind' => 'beneath', 'what' => ['from' => 'collections']]],
                 ['share' => 3, ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 12], 'how' => ['desktop' => ['perRow' => 3], 'phone' => ['perRow' => 2]]]],
@@ -71,10 +67,15 @@ final class HomeStarts
         ];
     }
 
-    /** @return array<string, mixed> the newest of all products */
-    private static function news(string $layout, int $most): array
+    private static function welcome(Messages $messages): string
     {
-        return ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => $most, 'layout' => $layout, 'titled' => true, 'title' => 'New on the shelves'], 'how' => $layout === 'row' ? ['desktop' => ['perRow' => 4]] : ['desktop' => ['perRow' => 4], 'tablet' => ['perRow' => 3], 'phone' => ['perRow' => 2]]];
+        return $messages->say('home.welcome', ['shop' => config()->string('vestibra.shop')]);
+    }
+
+    /** @return array<string, mixed> the newest of all products */
+    private static function news(string $layout, int $most, Messages $messages): array
+    {
+        return ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => $most, 'layout' => $layout, 'titled' => true, 'title' => $messages->say('home.new')], 'how' => $layout === 'row' ? ['desktop' => ['perRow' => 4]] : ['desktop' => ['perRow' => 4], 'tablet' => ['perRow' => 3], 'phone' => ['perRow' => 2]]];
     }
 
     /**

@@ -95,7 +95,7 @@ final readonly class Starts
             'launch' => self::launch(),
             'blank' => [self::band([])],
             default => match ($kind) {
-                PageKind::Home => HomeStarts::tree($name),
+                PageKind::Home => HomeStarts::tree($name, $this->messages->live()),
                 PageKind::NotFound => NotFoundStarts::tree($name, $this->messages->live()),
                 PageKind::Search => SearchStarts::tree($name, $this->messages->live()),
                 PageKind::Header => HeaderStarts::tree($name),

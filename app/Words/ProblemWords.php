@@ -363,6 +363,7 @@ final class ProblemWords
             ReleaseProblem::PublishWithoutProducts => '“{name}” does not show the products of its pages.',
             ReleaseProblem::PublishWithoutPrice => '“{name}” shows no price.',
             ReleaseProblem::PublishWithoutBuy => '“{name}” has no way to buy.',
+            ReleaseProblem::PublishWithoutCart => '“{name}” has no way to the cart, where customers can buy.',
             ReleaseProblem::TemplateGone => 'The template “{name}” is not there any more. Nothing was changed.',
             ReleaseProblem::ChosenByTemplate => 'Headers and footers are not pinned to pages one by one: open the page’s own template and choose one there. Nothing was changed.',
             ReleaseProblem::PageGone => 'This page is not there any more. Nothing was changed.',

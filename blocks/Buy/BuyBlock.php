@@ -36,11 +36,13 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
                 Setting::what('buyNow', 'Second button, to the checkout', new Toggle, false),
                 Setting::words('buyNowLabel', 'Words on the second', new Text(40), 'buy.now'),
                 Setting::words('soldOut', 'When sold out', new Text(160), 'buy.sold-out'),
+                Setting::words('soldOutOne', 'With nothing to choose', new Text(160), 'buy.sold-out-one'),
                 Setting::how('wide', 'Button fills the row', new Toggle('1', '0'), '--buy-grow'),
             ],
             searchWords: 'cart button add quantity order',
             messages: ['buy', 'notice'],
             essential: Essential::Buy,
+            sells: true,
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
             pieces: [
@@ -64,11 +66,12 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
         return Composed::shown([
             'action' => $context->addresses->addToCart(),
             'variant' => $variant->id,
+            'product' => $context->isCard ? null : $context->product()->id,
             'label' => $settings->named('label'),
             'quantity' => $settings->bool('quantity'),
             'after' => $settings->text('after'),
             'buyNow' => $settings->bool('buyNow') ? $settings->named('buyNowLabel') : null,
-            'soldOut' => $settings->text('soldOut'),
+            'soldOut' => $settings->text(isset($context->product()->variants[1]) ? 'soldOut' : 'soldOutOne'),
             'inStock' => $variant->isInStock(),
             'left' => $variant->stock !== null && $variant->stock > 0 && $variant->stock <= 5 ? $variant->stock : null,
         ]);

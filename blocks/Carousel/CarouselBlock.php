@@ -30,7 +30,7 @@ final readonly class CarouselBlock implements BlockKind
             [
                 Setting::how('perView', 'At once', new Amount(1, 6, ''), '--carousel-at-once'),
                 Setting::how('gap', 'Between', new Step, '--carousel-gap'),
-                Setting::words('name', 'Said to those who cannot see it', new Text(80), 'carousel.name'),
+                Setting::words('name', 'Said to those who cannot see it', new Text(80), 'carousel.name')->staying(),
             ],
             role: Role::Block,
             accepts: Role::Block,

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -31,6 +32,7 @@ final readonly class CartLinkBlock implements BlockKind
             searchWords: 'basket bag checkout number count',
             onCards: false,
             messages: ['top'],
+            essential: Essential::Cart,
             wordsMayStay: true,
             pieces: [
                 Piece::pressed('link', 'Link', 'a')->asChief(),

@@ -22,9 +22,9 @@ final readonly class HtmlBlock implements BlockKind
             'html',
             'HTML',
             Shelf::Say,
-            [Setting::what('html', 'HTML', new Html(50_000), '<p>Words in HTML.</p>')],
+            [Setting::words('html', 'HTML', new Html(50_000), 'html.html')],
             searchWords: 'code markup',
-            wordsMayStay: true,
+            messages: ['html'],
             pieces: [
                 Piece::letters('heading', 'Headings', ':is(h2, h3, h4)'),
                 Piece::letters('strong', 'Strong words', ':is(strong, b)'),

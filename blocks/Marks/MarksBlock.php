@@ -38,7 +38,7 @@ final readonly class MarksBlock implements BlockKind
             'Strip of marks',
             Shelf::Reassure,
             [
-                Setting::what('marks', 'Marks', new Several(self::MARKS), ['card', 'bank', 'bill', 'lock']),
+                Setting::what('marks', 'Marks', new Several(self::MARKS), []),
                 Setting::what('words', 'With words', new Toggle, true),
                 Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
             ],

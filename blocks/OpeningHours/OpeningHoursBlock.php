@@ -32,11 +32,7 @@ final readonly class OpeningHoursBlock implements BlockKind
     {
         $days = [];
         foreach (self::WEEK as $name => $label) {
-            $days[] = Setting::what($name, $label, new Hours, match ($name) {
-                'saturday' => '10–14',
-                'sunday' => '',
-                default => '9–18',
-            });
+            $days[] = Setting::what($name, $label, new Hours, '');
         }
 
         return new Definition(

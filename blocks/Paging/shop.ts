@@ -20,21 +20,32 @@ async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<HTMLElem
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         const next = page.querySelector('[data-list]');
         const styles = [document, page].map((one) => one.getElementById('departures')?.textContent);
-        if (!answer.ok || !next || styles[0] !== styles[1]) throw new Error('no list, or one that looks otherwise');
+        if (!answer.ok || answer.redirected || !next || styles[0] !== styles[1]) throw new Error('no list, or one that looks otherwise');
         const added = [...next.children].map((card) => document.importNode(card, true));
         list.append(...added);
         list.dataset.added = String(Number(list.dataset.added ?? 0) + 1);
+        count(page);
         const said = more.parentElement?.querySelector<HTMLElement>('[data-list-said]');
-        if (said) said.textContent = page.querySelector('[data-list-count]')?.textContent ?? '';
+        if (said) said.textContent = document.querySelector('[data-list-count]')?.textContent ?? '';
         const further = page.querySelector<HTMLAnchorElement>('a[data-list-more]');
-        if (further) more.href = further.href;
-        else more.hidden = true;
+        for (const one of document.querySelectorAll<HTMLAnchorElement>('a[data-list-more]')) {
+            if (further) one.href = further.href;
+            else one.hidden = true;
+        }
         return added[0]?.querySelector<HTMLElement>('a:not([aria-hidden])') ?? null;
     } catch {
         location.assign(more.href);
         return null;
     } finally {
         more.ariaBusy = null;
+    }
+}
+
+/** What stands there now begins where it began, and ends where the page that was added ends. */
+function count(added: Document): void {
+    const range = added.querySelector<HTMLElement>('[data-list-count]')?.dataset.range;
+    for (const one of document.querySelectorAll<HTMLElement>('[data-list-count]')) {
+        if (range) one.textContent = range.replace('…', one.dataset.from ?? '');
     }
 }
 

@@ -34,7 +34,6 @@ final readonly class PopUpBlock implements BlockKind
             searchWords: 'size guide dialog window',
             onCards: false,
             messages: ['pop-up'],
-            wordsMayStay: true,
             pieces: [
                 Piece::link('open', 'Link', '.pop-up-open'),
                 Piece::box('sheet', 'Sheet', '.pop-up-sheet')->withLines(),

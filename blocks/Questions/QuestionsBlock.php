@@ -26,7 +26,7 @@ final readonly class QuestionsBlock implements BlockKind
             'Questions and answers',
             Shelf::Reassure,
             [
-                Setting::words('title', 'Title', new Text(80), 'questions.title'),
+                Setting::words('title', 'Title', new Text(80), 'questions.title')->staying(),
             ],
             role: Role::Block,
             accepts: Role::Fold,

@@ -36,6 +36,7 @@ final readonly class QuickBuyBlock implements BlockKind
             ],
             searchWords: 'cart button add card',
             messages: ['buy', 'notice', 'price'],
+            sells: true,
             wordsMayStay: true,
             subjects: [SubjectKind::Product],
             pieces: [

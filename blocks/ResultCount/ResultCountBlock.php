@@ -35,6 +35,6 @@ final readonly class ResultCountBlock implements BlockKind
     {
         $listed = $context->shop->listed();
 
-        return $listed->total === 0 ? Composed::absent('there are no products here') : Composed::shown(['from' => $listed->from(), 'to' => $listed->to(), 'total' => $listed->total, 'all' => $listed->pages === 1]);
+        return $listed->total === 0 ? Composed::absent('there are no products here') : Composed::shown(['from' => $listed->from(), 'number' => $context->messages->number($listed->from()), 'to' => $listed->to(), 'total' => $listed->total, 'all' => $listed->pages === 1]);
     }
 }

@@ -1,1 +1,1 @@
-<p {!! $root !!} class="result-count" data-list-count>{{ $d['all'] ? $say('list.count', ['count' => $d['total']]) : $say('list.range', ['from' => $d['from'], 'to' => $d['to'], 'count' => $d['total']]) }}</p>
+<p {!! $root !!} class="result-count" data-list-count data-from="{{ $d['number'] }}" data-range="{{ $say('list.range', ['from' => '…', 'to' => $d['to'], 'count' => $d['total']]) }}">{{ $d['all'] ? $say('list.count', ['count' => $d['total']]) : $say('list.range', ['from' => $d['from'], 'to' => $d['to'], 'count' => $d['total']]) }}</p>

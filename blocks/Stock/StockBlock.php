@@ -31,6 +31,7 @@ final readonly class StockBlock implements BlockKind
                 Setting::sourced('low', 'Few are', new Amount(1, 99, ''), 5),
                 Setting::words('in', 'When in stock', new Text(60), 'stock.in'),
                 Setting::words('out', 'When sold out', new Text(60), 'stock.out'),
+                Setting::words('outOne', 'With nothing to choose', new Text(60), 'stock.out-one'),
             ],
             searchWords: 'left few available bar level',
             messages: ['stock'],
@@ -55,7 +56,7 @@ final readonly class StockBlock implements BlockKind
 
         return Composed::shown([
             'words' => match (true) {
-                $stock === 0 => $settings->text('out'),
+                $stock === 0 => $settings->text(isset($context->product()->variants[1]) ? 'out' : 'outOne'),
                 $stock !== null && $stock <= $settings->amount('low') => $context->messages->say('stock.low', ['left' => $stock]),
                 default => $settings->text('in'),
             },

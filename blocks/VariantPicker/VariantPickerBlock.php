@@ -73,7 +73,7 @@ final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
         );
         $fellBack = array_column(array_filter($options, static fn (array $option): bool => $option['fellBack']), 'name');
 
-        return Composed::shown(['options' => $options], $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back');
+        return Composed::shown(['options' => $options, 'variant' => $context->chosen()->variant->id, 'product' => $context->product()->id], $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back');
     }
 
     public function says(Composed $composed, Context $context): array

@@ -16,8 +16,8 @@ const KEEPS = {
  */
 export function start(): void {
     document.addEventListener('change', (event) => {
-        const form = event.target instanceof Element ? event.target.closest<HTMLFormElement>('form[data-picker]') : null;
-        if (form) void follow(form);
+        const picker = event.target instanceof Element ? event.target.closest<HTMLElement>('[data-picker]') : null;
+        if (picker) void follow(picker);
     });
 }
 
@@ -29,9 +29,19 @@ function takeStyles(page: Document): boolean {
     return true;
 }
 
-async function follow(form: HTMLFormElement): Promise<void> {
+/** The address of this page with what is chosen in a picker, beside what was chosen of other products on it. */
+function chosen(picker: HTMLElement, of: string): URL {
     const address = new URL(location.href);
-    address.search = new URLSearchParams([...new FormData(form)].map(([name, value]) => [name, String(value)])).toString();
+    const others = [...address.searchParams].filter(([name]) => /^of?\[/.test(name) && !name.startsWith(`${of}[`));
+    const fields = picker.querySelectorAll<HTMLInputElement | HTMLSelectElement>('select, input:checked');
+    const own = [...fields].map(({ name, value }) => [`${of}[${/\[(\d+)\]$/.exec(name)?.[1] ?? ''}]`, value]);
+    address.search = new URLSearchParams([...others, ...own]).toString();
+    return address;
+}
+
+async function follow(picker: HTMLElement): Promise<void> {
+    const go = picker.querySelector<HTMLButtonElement>('.picker-go');
+    const address = chosen(picker, go?.form?.dataset.buying ?? 'o');
     const mine = ++latest;
     try {
         const answer = await fetch(address, { headers: { Accept: 'text/html' } });
@@ -50,6 +60,6 @@ async function follow(form: HTMLFormElement): Promise<void> {
         window.vestibra?.enhance();
         if (window === window.parent) history.replaceState(null, '', address);
     } catch {
-        form.submit();
+        if (go) go.form?.requestSubmit(go);
     }
 }

@@ -105,6 +105,11 @@ final readonly class Product implements Subject
         return null;
     }
 
+    public function variant(int $id): ?Variant
+    {
+        return array_values(array_filter($this->variants, static fn (Variant $one): bool => $one->id === $id))[0] ?? null;
+    }
+
     public function picture(int $id): ?Picture
     {
         foreach ($this->pictures as $picture) {

@@ -26,6 +26,7 @@ final readonly class Context
      * @param  Chosen|null  $chosen  the variant that a product is shown with
      * @param  array<int, Picture>  $pictures  the pictures that the template or a fact names, by id
      * @param  array<int, ShopFile>  $files  the files that they name, by id
+     * @param  bool  $isCard  whether this is the inside of a card in a list
      */
     public function __construct(
         public Subject $subject,
@@ -38,6 +39,7 @@ final readonly class Context
         public Messages $messages,
         public array $pictures = [],
         public array $files = [],
+        public bool $isCard = false,
     ) {
     }
 

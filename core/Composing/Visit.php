@@ -15,6 +15,7 @@ final readonly class Visit
      * @param  int  $perPage  how many of them at once; 0: as the page has it
      * @param  string  $address  that was asked for where nothing is
      * @param  list<string>  $closed  the notices that were closed, by their marks
+     * @param  array<int, array<int, int>>  $besides  product id => wishes, for other products that the page shows
      * @param  array<array-key, mixed>  $filters  whatever else the address says: what filters are to read
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Visit
         public array $filters = [],
         public string $address = '',
         public array $closed = [],
+        public array $besides = [],
     ) {
     }
 }

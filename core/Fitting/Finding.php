@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Fitting;
 
+use Vestibra\Core\Pages\Essential;
+
 /** One thing that is the matter on one page. */
 final readonly class Finding
 {
@@ -16,5 +18,10 @@ final readonly class Finding
         public ?string $blockId,
         public string $about,
     ) {
+    }
+
+    public static function missing(Essential $essential): self
+    {
+        return new self(Matter::Missing, null, "The page has no {$essential->words()}");
     }
 }

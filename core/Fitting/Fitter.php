@@ -50,7 +50,7 @@ final readonly class Fitter
         foreach ($kind->essentials() as $essential) {
             $shown = array_values(array_filter([...$this->about($page)], static fn (ComposedNode $node): bool => $node->essential === $essential));
             if ($shown === []) {
-                $findings[] = new Finding(Matter::Missing, null, "The page has no {$essential->words()}");
+                $findings[] = Finding::missing($essential);
             } elseif (isset($shown[1])) {
                 $findings[] = new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one {$essential->words()}");
             }

@@ -27,7 +27,7 @@ final readonly class Unreplaced
     private static function stands(Node $node, Schema $schema, Messages $messages): bool
     {
         foreach ($schema->definition($node->kind)?->settings() ?? [] as $setting) {
-            $own = $setting->says === null || ! $setting->sourced ? null : $messages->say($setting->says);
+            $own = $setting->says === null || $setting->stays ? null : $messages->say($setting->says);
             if ($own !== null && ($node->what[$setting->name] ?? $own) === $own) {
                 return true;
             }

@@ -12,6 +12,8 @@ enum Essential: string
     case Buy = 'buy';
     /** The products of the page, wherever it is a set of them. */
     case Products = 'products';
+    /** On pages where one can buy; what stands above or below them may have it. */
+    case Cart = 'cart';
 
     /** As in "the page has no way to buy". */
     public function words(): string
@@ -19,6 +21,7 @@ enum Essential: string
         return match ($this) {
             self::Buy => 'way to buy',
             self::Products => 'list of its products',
+            self::Cart => 'way to the cart',
             default => $this->value,
         };
     }

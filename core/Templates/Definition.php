@@ -71,6 +71,7 @@ final readonly class Definition
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
      * @param  list<Piece>  $pieces  parts of it that can be styled on their own
+     * @param  bool  $sells  whether customers can buy with it
      * @param  bool  $narrow  whether it is no wider than reads with ease
      * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
      *
@@ -100,6 +101,7 @@ final readonly class Definition
         array $pieces = [],
         ?array $whole = null,
         bool $narrow = false,
+        public bool $sells = false,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -205,7 +207,7 @@ final readonly class Definition
     public function fits(SubjectKind $subject): bool
     {
         return $subject === SubjectKind::AnyPage
-            ? ! ($this->essential !== null || $this->listsProducts || $this->followsList) && ($this->subjects === [] || in_array($subject, $this->subjects, true))
+            ? ! (! in_array($this->essential, [null, Essential::Cart], true) || $this->listsProducts || $this->followsList) && ($this->subjects === [] || in_array($subject, $this->subjects, true))
             : $this->subjects === [] || in_array($subject, $this->subjects, true);
     }
 

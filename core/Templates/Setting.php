@@ -25,6 +25,7 @@ final readonly class Setting
     /**
      * @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to count
      * @param  array<string, int>  $eased  by width: the most that a wider one may say for it
+     * @param  bool  $stays  of words: whether those that it comes with stand for themselves
      */
     private function __construct(
         public string $name,
@@ -38,19 +39,26 @@ final readonly class Setting
         public ?string $says = null,
         public ?array $while = null,
         public array $eased = [],
+        public bool $stays = false,
     ) {
     }
 
     /** A number that a wider width says counts on a narrower one as so many at most, unless that says one itself. */
     public function eased(int $tablet, int $phone): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, ['tablet' => $tablet, 'phone' => $phone]);
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, ['tablet' => $tablet, 'phone' => $phone], $this->stays);
     }
 
     /** It counts only while another setting of the block has one of these values: the panel shows it then. */
     public function while(string $name, string|bool ...$values): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)], $this->eased);
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)], $this->eased, $this->stays);
+    }
+
+    /** The words that it comes with say nothing about the shop or its goods, so that nobody has to replace them. */
+    public function staying(): self
+    {
+        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, $this->eased, true);
     }
 
     public static function what(string $name, string $label, SettingType $type, mixed $default): self

@@ -9,7 +9,7 @@ use Closure;
 /** Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers. */
 final class TreeFormats
 {
-    public const CURRENT = 4;
+    public const CURRENT = 5;
 
     /**
      * @param  mixed  $node  a block as it was stored, with everything in it
@@ -18,10 +18,10 @@ final class TreeFormats
     public static function node(mixed $node, int $format): mixed
     {
         $node = $format < 2 ? self::nodeFromFormat1($node) : $node;
-
         $node = $format < 3 ? self::nodeFromFormat2($node) : $node;
+        $node = $format < 4 ? OlderStyles::node($node) : $node;
 
-        return $format < 4 ? OlderStyles::node($node) : $node;
+        return $format < 5 ? OlderClaims::node($node) : $node;
     }
 
     /**
@@ -36,7 +36,12 @@ final class TreeFormats
             $edit['node'] = self::nodeFromFormat2($edit['node']);
         }
 
-        return $format < 4 ? OlderStyles::edit($edit, $kindOf) : $edit;
+        $edit = $format < 4 ? OlderStyles::edit($edit, $kindOf) : $edit;
+        if ($format < 5 && isset($edit['node'])) {
+            $edit['node'] = OlderClaims::node($edit['node']);
+        }
+
+        return $edit;
     }
 
     /** @phpstan-assert-if-true int $format */

@@ -149,7 +149,7 @@ final class CategoryPagesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function strangePages(): iterable
     {
-        foreach (['0', '-1', '1000000000', 'abc', '1e3', '99999999999999999999', '', ' 2'] as $page) {
+        foreach (['0', '-1', 'abc', '1e3', '', ' 2'] as $page) {
             yield "page “{$page}”" => ["page=$page"];
         }
         yield 'a list' => ['page[]=2&sort[]=cheap'];

@@ -22,7 +22,7 @@ final class ListsTest extends TestCase
     public static function strange(): iterable
     {
         foreach (['/c/inks', '/collection/winter-letters', '/brand/pellinray', '/tag/everyday', '/all'] as $address) {
-            foreach (['page=0', 'page=-1', 'page=1000000000', 'page=abc', 'page[]=2&sort[]=cheap&show[]=9', 'sort=moon', 'show=10000', 'show=-1', 'show=abc', 'sort='.str_repeat('x', 500)] as $query) {
+            foreach (['page=0', 'page=-1', 'page=abc', 'page[]=2&sort[]=cheap&show[]=9', 'sort=moon', 'show=10000', 'show=-1', 'show=abc', 'sort='.str_repeat('x', 500)] as $query) {
                 yield mb_substr("$address, $query", 0, 60) => [$address, $query];
             }
         }
@@ -34,6 +34,27 @@ final class ListsTest extends TestCase
         $html = (string) $this->get("$address?$query")->assertOk()->getContent();
         self::assertGreaterThan(0, substr_count($html, 'class="card-cover"'));
         self::assertLessThanOrEqual(12, substr_count($html, 'class="card-cover"'));
+    }
+
+    #[DataProvider('lists')]
+    public function test_beyond_the_last_page_leads_to_it_with_what_was_asked_for(string $address): void
+    {
+        self::assertSame(1, preg_match('/(\d+) products/', (string) $this->get($address)->assertOk()->getContent(), $found));
+        $last = (int) ceil((int) $found[1] / 12);
+        $page = $last > 1 ? "&page=$last" : '';
+        foreach ([$last + 1, 1_000_000_000] as $beyond) {
+            $this->get("$address?page=$beyond&sort=cheap&utm_source=x")->assertStatus(302)->assertRedirect("$address?sort=cheap$page");
+        }
+        $this->get("$address?page=$last&sort=cheap")->assertOk();
+        $this->get("$address?page=".($last + 1))->assertRedirect($last > 1 ? "$address?page=$last" : $address);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function lists(): iterable
+    {
+        foreach (['/c/bottled-inks', '/collection/winter-letters', '/brand/pellinray', '/tag/everyday'] as $address) {
+            yield $address => [$address];
+        }
     }
 
     public function test_the_best_rated_and_those_with_the_biggest_saving_come_first(): void
@@ -105,6 +126,26 @@ final class ListsTest extends TestCase
         $this->edit($template, $set('what', 'rows', 0), $set('what', 'perPage', 96));
         $this->publish($template);
         self::assertCount(96, $this->slugs('/all?show=384'), 'However many there are, a page stays one that can be looked at.');
+    }
+
+    public function test_lists_on_a_products_page_leave_out_the_product_itself(): void
+    {
+        $this->actingAs($this->owner);
+        $collection = $this->id('collections', 'Winter letters');
+        $slugs = DB::table('collection_product')->where('collection_id', $collection)->join('products', 'products.id', '=', 'product_id')->where('published', true)->pluck('slug', 'products.id')->all();
+        $template = $this->template();
+        foreach (['ruled' => ['feed' => 'rule', 'rule' => ['format' => 2, 'show' => [[['field' => 'collection', 'comparison' => 'isIn', 'values' => [$collection]]]], 'keepOff' => []]], 'of' => ['feed' => 'collection', 'collection' => $collection], 'all' => ['feed' => 'rule']] as $id => $what) {
+            $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => $id, 'kind' => 'product-grid', 'what' => $what + ['perPage' => 96]]]);
+        }
+        $this->edit($template, $this->reach([['product', 'isOneOf', array_keys($slugs)]]));
+        $this->publish($template);
+        self::assertGreaterThan(2, count($slugs));
+        foreach (array_slice($slugs, 0, 3) as $slug) {
+            $others = array_values(array_diff($slugs, [$slug]));
+            self::assertEqualsCanonicalizing($others, $this->slugs("/p/$slug", 'ruled'));
+            self::assertEqualsCanonicalizing($others, $this->slugs("/p/$slug", 'of'));
+            self::assertNotContains($slug, $this->slugs("/p/$slug", 'all'));
+        }
     }
 
     public function test_a_second_grid_keeps_to_itself(): void

@@ -82,7 +82,7 @@ final class KeptAroundTest extends TestCase
     public function test_what_the_clock_changes_is_kept_until_then_and_not_before_it_was_printed(): void
     {
         $footer = Template::query()->where('page_kind', 'footer')->firstOrFail();
-        $this->edit($footer, ['edit' => 'insert', 'parent' => $this->block($footer, 'column'), 'after' => null, 'node' => ['kind' => 'opening-hours']]);
+        $this->edit($footer, ['edit' => 'insert', 'parent' => $this->block($footer, 'column'), 'after' => null, 'node' => ['kind' => 'opening-hours', 'what' => ['tuesday' => '9–18']]]);
         $this->publish($footer);
         $this->travelTo('2026-11-24 17:59:59');
         self::assertStringContainsString('Open now', $this->around('/all'));

@@ -107,14 +107,14 @@ final class AroundBlocksTest extends TestCase
 
     public function test_opening_hours_say_whether_it_is_open_and_until_when_that_holds(): void
     {
-        $hours = self::block(new Node('b', 'opening-hours'));
+        $week = ['monday' => '9–18', 'tuesday' => '9–18', 'wednesday' => '9–18', 'thursday' => '9–18', 'friday' => '9–18', 'saturday' => '10–14'];
+        $hours = self::block(new Node('b', 'opening-hours', $week));
         self::assertSame([true, 1_795_543_200], [$hours->data['open'], $hours->until], 'A Tuesday at noon; closed at six.');
         self::assertSame([['days' => 'Monday to Friday', 'hours' => '09:00–18:00'], ['days' => 'Saturday', 'hours' => '10:00–14:00'], ['days' => 'Sunday', 'hours' => 'closed']], $hours->data['rows']);
-        $quiet = self::block(new Node('b', 'opening-hours', ['now' => false, 'table' => false]));
+        $quiet = self::block(new Node('b', 'opening-hours', $week + ['now' => false, 'table' => false]));
         self::assertSame([null, [], null], [$quiet->data['open'], $quiet->data['rows'], $quiet->until]);
-        self::assertFalse(self::block(new Node('b', 'opening-hours', ['closed' => '2026-11-24']))->data['open']);
-        $never = array_fill_keys(['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'], '');
-        self::assertSame('no hours are written down', self::block(new Node('b', 'opening-hours', $never))->absent);
+        self::assertFalse(self::block(new Node('b', 'opening-hours', $week + ['closed' => '2026-11-24']))->data['open']);
+        self::assertSame('no hours are written down', self::block(new Node('b', 'opening-hours'))->absent, 'When a shop is open, nobody says but the shop.');
     }
 
     public function test_small_print_is_of_this_year_until_the_shops_new_year(): void

@@ -93,10 +93,11 @@ final class BlocksTest extends TestCase
     public function test_buying_takes_the_chosen_variant(): void
     {
         self::assertSame(
-            ['action' => '/cart', 'variant' => 101, 'label' => 'Add to cart', 'quantity' => true, 'inStock' => true, 'left' => null],
-            array_diff_key(Pages::block(new Node('b', 'buy'), Pages::ink())->data, ['after' => 1, 'buyNow' => 1, 'soldOut' => 1]),
+            ['action' => '/cart', 'variant' => 101, 'product' => 7, 'label' => 'Add to cart', 'quantity' => true, 'inStock' => true, 'left' => null],
+            array_diff_key(Pages::block(new Node('b', 'buy'), Pages::ink())->data, ['after' => 1, 'buyNow' => 1, 'soldOut' => 1, 'soldOutOne' => 1]),
         );
         self::assertSame([103, 3], self::some(Pages::block(new Node('b', 'buy'), Pages::ink(), [1 => 12])->data, 'variant', 'left'));
+        self::assertNull(Pages::block(new Node('b', 'buy'), Pages::ink(), isCard: true)->data['product'], 'On a card it has a form of its own.');
         self::assertSame([102, false, null], self::some(Pages::block(new Node('b', 'buy'), Pages::ink(), [2 => 22])->data, 'variant', 'inStock', 'left'));
     }
 

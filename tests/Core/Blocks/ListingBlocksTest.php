@@ -144,9 +144,9 @@ final class ListingBlocksTest extends TestCase
     public function test_which_products_stand_here_and_how_many_there_are(): void
     {
         $count = static fn (Listed $listed): array => self::block(new Node('b', 'result-count'), listed: $listed)->data;
-        self::assertSame(['from' => 13, 'to' => 24, 'total' => 57, 'all' => false], $count(new Listed([], 57, 2, 5, 'new', [], 12)));
-        self::assertSame(['from' => 49, 'to' => 57, 'total' => 57, 'all' => false], $count(new Listed([], 57, 5, 5, 'new', [], 12)));
-        self::assertSame(['from' => 1, 'to' => 3, 'total' => 3, 'all' => true], $count(new Listed([], 3, 1, 1, 'new', [], 12)));
+        self::assertSame(['from' => 13, 'number' => '13', 'to' => 24, 'total' => 57, 'all' => false], $count(new Listed([], 57, 2, 5, 'new', [], 12)));
+        self::assertSame(['from' => 49, 'number' => '49', 'to' => 57, 'total' => 57, 'all' => false], $count(new Listed([], 57, 5, 5, 'new', [], 12)));
+        self::assertSame(['from' => 1, 'number' => '1', 'to' => 3, 'total' => 3, 'all' => true], $count(new Listed([], 3, 1, 1, 'new', [], 12)));
         self::assertSame([0, 0], [(new Listed([], 0, 1, 1, 'new', [], 12))->from(), (new Listed([], 0, 1, 1, 'new', [], 12))->to()]);
         self::assertSame('there are no products here', self::block(new Node('b', 'result-count'), listed: new Listed([], 0, 1, 1, 'new', [], 12))->absent);
     }

@@ -106,8 +106,8 @@ final class MoreBlocksTest extends TestCase
         self::assertSame(['In stock', 'in', 45], $stock(9));
         self::assertSame(['Only 5 left', 'low', 25], $stock(5));
         self::assertSame(['In stock', 'in', 100], $stock(400));
-        self::assertSame(['Sold out in this choice', 'out', 0], $stock(0));
-        self::assertSame(['Sold out in this choice', 'out', 0], $stock(-2));
+        self::assertSame(['Sold out', 'out', 0], $stock(0));
+        self::assertSame(['Sold out', 'out', 0], $stock(-2));
         self::assertSame('this product has no variant', $this->absent('stock', [], Pages::bare()));
     }
 

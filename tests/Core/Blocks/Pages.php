@@ -29,19 +29,19 @@ use Vestibra\Tests\Core\Reach\World;
 final class Pages implements Addresses
 {
     /** @param  array<int, int>  $wishes */
-    public static function compose(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
+    public static function compose(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedPage
     {
-        return self::page(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]), $product, $wishes, $now);
+        return self::page(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]), $product, $wishes, $now, $isCard);
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function page(Node $page, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedPage
+    public static function page(Node $page, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedPage
     {
-        return Kinds::composer()->compose($page, self::context($product, $wishes, $now));
+        return Kinds::composer()->compose($page, self::context($product, $wishes, $now, $isCard));
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function context(Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): Context
+    public static function context(Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): Context
     {
         return new Context(
             $product,
@@ -59,6 +59,7 @@ final class Pages implements Addresses
                 62 => new ShopFile(62, 'Rinsing.vtt', 'rinsing-3c.vtt', 'text/vtt', 410),
                 63 => new ShopFile(63, 'Silent.mp4', 'silent-4d.mp4', 'video/mp4', 950, 480, 640),
             ],
+            $isCard,
         );
     }
 
@@ -76,9 +77,9 @@ final class Pages implements Addresses
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function block(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00'): ComposedNode
+    public static function block(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedNode
     {
-        return self::compose($block, $product, $wishes, $now)->page->children[0]->children[0]->children[0];
+        return self::compose($block, $product, $wishes, $now, $isCard)->page->children[0]->children[0]->children[0];
     }
 
     public static function ink(): Product

@@ -64,8 +64,23 @@ final class TreeFormatsTest extends TestCase
         self::assertNull(TreeFormats::edit(['setting' => 'overlap', 'value' => null] + $set, 3)['value']);
     }
 
+    public function test_what_was_said_about_the_shop_unasked_is_written_down_and_new_blocks_say_none(): void
+    {
+        $claims = static fn (array $node, int $format): mixed => TreeFormats::node(['id' => 'f', 'kind' => 'footer', 'children' => [$node]], $format)['children'][0]['what'] ?? null;
+        $marks = ['id' => 'm', 'kind' => 'marks'];
+        self::assertSame(['marks' => ['card', 'bank', 'bill', 'lock']], $claims($marks, 4));
+        self::assertSame(['words' => false, 'marks' => ['card', 'bank', 'bill', 'lock']], $claims($marks + ['what' => ['words' => false]], 1));
+        self::assertSame(['marks' => ['van']], $claims($marks + ['what' => ['marks' => ['van']]], 4));
+        self::assertNull($claims($marks, 5));
+        $hours = $claims(['id' => 'h', 'kind' => 'opening-hours', 'what' => ['monday' => '8–12', 'sunday' => '10–11']], 4);
+        self::assertSame(['8–12', '9–18', '10–14', '10–11'], [$hours['monday'], $hours['friday'], $hours['saturday'], $hours['sunday']]);
+        self::assertSame(['marks' => ['card', 'bank', 'bill', 'lock']], TreeFormats::edit(['edit' => 'insert', 'node' => $marks], 4)['node']['what'] ?? null);
+        self::assertSame($marks, TreeFormats::edit(['edit' => 'insert', 'node' => $marks], 5)['node']);
+        self::assertSame('x', $claims($marks + ['what' => 'x'], 4), 'What is malformed is left for the readers.');
+    }
+
     public function test_which_formats_are_known(): void
     {
-        self::assertSame([false, true, true, true, true, false, false], array_map(TreeFormats::knows(...), [0, 1, 2, 3, 4, 5, '3']));
+        self::assertSame([false, true, true, true, true, true, false, false], array_map(TreeFormats::knows(...), [0, 1, 2, 3, 4, 5, 6, '3']));
     }
 }

@@ -8,21 +8,30 @@ use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use LogicException;
+use stdClass;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\Cart;
+use Vestibra\App\Shop\Visits;
 use Vestibra\App\ShopClock;
+use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\MoneyFormat;
+use Vestibra\Core\Selling\PickedVariant;
 
 final readonly class CartController
 {
+    private const MOST_PICKERS = 20;
+
     public function __construct(
         private ShopClock $clock,
         private Messages $messages,
         private MoneyFormat $money,
+        private PagesOfTheShop $pages,
     ) {
     }
 
@@ -33,15 +42,24 @@ final readonly class CartController
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
     {
-        $variant = $cart->buyable(Asked::id($request, 'variant'));
-        if ($variant === null) {
+        $shown = $cart->buyable(Asked::id($request, 'variant'));
+        if ($shown === null) {
             return $this->answer($request, $cart, $this->messages->say('buy.not-to-be-had'), 422);
         }
+        [$product, $picked] = $this->picked($request, $shown);
+        if (Asked::given($request, 'choose')) {
+            // Where there is none such, that page shows the nearest and says so.
+            return redirect(PagesOfTheShop::address(PageKind::Product, $product->slug).'?'.http_build_query(['o' => $picked->values]));
+        }
+        $variant = $picked->variant === null ? null : $cart->buyable($picked->variant->id);
+        if ($variant === null) {
+            return $this->answer($request, $cart, $this->messages->say('buy.no-such', ['title' => $shown->title]), 422);
+        }
         $before = $cart->quantities()[$variant->id] ?? 0;
-        $wanted = Asked::number($request, 'quantity', 1, 1, CartLimits::MOST);
+        $wanted = Asked::number($request, self::of($request, 'quantity'), 1, 1, CartLimits::MOST);
         $after = $cart->set($variant, $before + $wanted);
         $key = match (true) {
-            $after === 0 => 'buy.none-left',
+            $after === 0 => isset($product->variants[1]) ? 'buy.none-left' : 'buy.none-left-one',
             $after < $before + $wanted => 'buy.fewer',
             default => 'buy.in-cart',
         };
@@ -75,7 +93,28 @@ final readonly class CartController
 
     private static function next(Request $request): string
     {
-        return (Asked::text($request, 'then') ?: Asked::text($request, 'after')) === 'checkout' ? '/checkout' : '/cart';
+        return Asked::given($request, 'now') || Asked::text($request, self::of($request, 'after')) === 'checkout' ? '/checkout' : '/cart';
+    }
+
+    /** @return string the name of a field of the block whose button was pressed: several may stand on a page */
+    private static function of(Request $request, string $field): string
+    {
+        $block = Asked::text($request, Asked::given($request, 'now') ? 'now' : 'buy');
+
+        return preg_match('/^[\w-]+$/D', $block) === 1 ? "$field.$block" : $field;
+    }
+
+    /** @return array{Product, PickedVariant} what was chosen, seen from the variant that the page was printed with */
+    private function picked(Request $request, stdClass $shown): array
+    {
+        $product = $this->pages->get(PageKind::Product)->read((int) $shown->product_id);
+        $variant = $product instanceof Product ? $product->variant((int) $shown->id) : null;
+        if (! $product instanceof Product || $variant === null) {
+            throw new LogicException('What can be bought is a variant of a product that customers see.');
+        }
+        $pickers = array_values(array_filter(Asked::fields($request, 'choice', self::MOST_PICKERS), is_array(...)));
+
+        return [$product, PickedVariant::of($product, $variant, array_map(Visits::wishes(...), $pickers))];
     }
 
     private function answer(Request $request, Cart $cart, string $words, int $status): RedirectResponse|JsonResponse

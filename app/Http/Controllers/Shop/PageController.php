@@ -112,6 +112,9 @@ final readonly class PageController
             isDraft: $draft || $looksAtDraft,
         );
 
+        if ($composed->listed !== null && $visit->page > $composed->listed->page && ! $request->wantsJson()) {
+            return redirect(rtrim($request->getPathInfo().$composed->listed->address($composed->listed->page), '?'))->header('Cache-Control', 'no-cache');
+        }
         if ($request->wantsJson() && $composed->listed !== null) {
             return $this->narrowed($request, $composed, $composed->listed);
         }
