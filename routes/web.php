@@ -188,6 +188,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);
         Route::patch('templates/{template}', [Studio\TemplatesController::class, 'rename']);
+        Route::post('templates/{templateId}/back', [Studio\StandingController::class, 'restore']);
         Route::post('templates/{templateId}/edits', [Studio\EditsController::class, 'store'])->middleware(SameAuthor::class);
         Route::post('templates/{templateId}/undo', [Studio\EditsController::class, 'undo'])->middleware(SameAuthor::class);
         Route::post('templates/{templateId}/redo', [Studio\EditsController::class, 'redo'])->middleware(SameAuthor::class);

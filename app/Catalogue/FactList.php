@@ -105,7 +105,7 @@ final readonly class FactList
     {
         $pages = array_column($this->named->places($id, 'fact'), 'id');
         $templates = [];
-        foreach (DB::table('templates')->orderBy('name')->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
+        foreach (DB::table('templates')->whereNull('let_go_at')->orderBy('name')->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
             $page = in_array($row->id, $pages, true);
             $rule = $row->page_kind === PageKind::Product->value && ($this->asks($row->draft_reach, $id) || $this->asks($row->live_reach, $id));
             if ($page || $rule) {

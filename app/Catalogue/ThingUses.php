@@ -36,7 +36,7 @@ final readonly class ThingUses
         $rules = $collections = [];
         $merged = LivingNames::MERGED[$thing->value] ?? null;
         $ids = [$id, ...$merged === null ? [] : array_values(array_map(intval(...), DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()))];
-        foreach (DB::table('templates')->where('page_kind', '<>', '')->orderBy('name')->get(['id', 'name', 'live_revision', 'live_reach', 'draft_reach']) as $row) {
+        foreach (DB::table('templates')->where('page_kind', '<>', '')->whereNull('let_go_at')->orderBy('name')->get(['id', 'name', 'live_revision', 'live_reach', 'draft_reach']) as $row) {
             if (self::asks($row->live_reach, $thing, $ids) || self::asks($row->draft_reach, $thing, $ids)) {
                 $rules[] = ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
             }

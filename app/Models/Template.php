@@ -48,6 +48,17 @@ final class Template extends Model
         return $this->belongsTo(User::class, 'changed_by');
     }
 
+    /**
+     * In an address, what was deleted is not there, though it can be taken back.
+     *
+     * @param  mixed  $value
+     * @param  string|null  $field
+     */
+    public function resolveRouteBinding($value, $field = null): ?self
+    {
+        return self::query()->whereNull('let_go_at')->find($value);
+    }
+
     /** Whether it lays out pages, rather than something that stands on them. */
     public function isPage(): bool
     {

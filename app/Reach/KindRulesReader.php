@@ -64,7 +64,7 @@ final readonly class KindRulesReader
         $rows = DB::select(
             'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
             .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
-            .' where page_kind = ?1'.($withDrafts ? '' : ' and live_revision is not null')
+            .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
             .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 order by 2, 1',
             [$kind->value, (int) (Fields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
         );

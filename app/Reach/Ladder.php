@@ -85,7 +85,7 @@ final readonly class Ladder
     private function unpublished(PageKind $kind, Subject $subject, Verdict $now): array
     {
         $first = $then = [];
-        foreach (DB::select('select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and (live_reach is null or live_reach <> draft_reach) order by hand_order', [$kind->value]) as $row) {
+        foreach (DB::select('select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and let_go_at is null and (live_reach is null or live_reach <> draft_reach) order by hand_order', [$kind->value]) as $row) {
             $draft = $this->contests->stored(json_decode($row->draft_reach, true), $kind);
             $live = $row->live_reach === null ? null : $this->contests->stored(json_decode($row->live_reach, true), $kind);
             if ($live !== null && $live->toArray() == $draft->toArray()) {
@@ -114,7 +114,7 @@ final readonly class Ladder
     private function reaches(PageKind $kind): array
     {
         $reaches = [];
-        foreach (DB::select('select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = ?', [$kind->value]) as $row) {
+        foreach (DB::select('select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = ? and let_go_at is null', [$kind->value]) as $row) {
             $reaches[$row->id] = [
                 'id' => $row->id,
                 'name' => $row->name,

@@ -28,7 +28,7 @@ use Vestibra\Core\Reach\Supposed;
  * @shape Names array<string, array<string, string>>
  * @shape Counts
  * @shape ReachCounts Counts&array{hidden: int, others: list<Other>, inSeason: bool, dead: list<Dead>}
- * @shape ReachPreview ReachCounts&array{pages: list<PageRow>, names: Names, sentence: Sentence, reach: Reach}
+ * @shape ReachPreview ReachCounts&array{pages: list<PageRow>, inTheWay: InTheWay|null, names: Names, sentence: Sentence, reach: Reach}
  */
 final class ReachCounts
 {

@@ -36,7 +36,7 @@ final readonly class PinsChange implements Change
 
     public function problem(): ?Problem
     {
-        $kinds = DB::table('templates')->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))->pluck('page_kind', 'id')->all();
+        $kinds = DB::table('templates')->whereNull('let_go_at')->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))->pluck('page_kind', 'id')->all();
         foreach ($this->after as $page => $template) {
             if ($template !== null && ($kinds[$template] ?? null) !== self::page($page)[0]) {
                 return ReleaseProblem::TemplateGone->at('', ['name' => '']);

@@ -37,7 +37,9 @@ final readonly class Publish
         $changes = $problems = [];
         foreach ($revisions as $id => $revision) {
             $template = Template::query()->findOrFail($id);
-            if ($template->isPage() && $template->pageKind() === null) {
+            if ($template->let_go_at !== null) {
+                $problems[] = ReleaseProblem::TemplateGone->at('', ['name' => $template->name]);
+            } elseif ($template->isPage() && $template->pageKind() === null) {
                 $problems[] = ReleaseProblem::PublishUnknownKind->at('', ['name' => $template->name, 'kind' => $template->page_kind]);
             } elseif ($template->draft_revision !== $revision) {
                 $problems[] = ReleaseProblem::PublishChangedSince->at('', ['name' => $template->name]);

@@ -72,6 +72,25 @@ final readonly class TemplateChange implements Change
         return new self($template->id, $template->name, $template->live(), null, $template->page_kind, $template->role);
     }
 
+    /** Its live rules without the one that takes every page; nothing else of it changes. */
+    public static function withoutEvery(Template $template): self
+    {
+        $live = $template->live();
+
+        return new self($template->id, $template->name, $live, $live === null ? null : ['reach' => self::lessEvery($live['reach'])] + $live, $template->page_kind, $template->role);
+    }
+
+    /**
+     * @param  array<string, mixed>  $reach  as it is stored
+     * @return array<string, mixed> without the rule that takes every page
+     */
+    public static function lessEvery(array $reach): array
+    {
+        $show = is_array($reach['show'] ?? null) ? $reach['show'] : [];
+
+        return array_replace($reach, ['show' => array_values(array_filter($show, static fn (mixed $clause): bool => $clause !== []))]);
+    }
+
     public function problem(): ?Problem
     {
         $template = Template::query()->find($this->template);
@@ -94,6 +113,8 @@ final readonly class TemplateChange implements Change
     {
         $template = Template::query()->findOrFail($this->template);
         $template->update([
+            // What is live is not deleted.
+            'let_go_at' => $this->after === null ? $template->let_go_at : null,
             'live_tree' => $this->after['tree'] ?? null,
             'live_reach' => $this->after['reach'] ?? null,
             'live_revision' => $this->after['revision'] ?? null,

@@ -14,6 +14,9 @@ final readonly class PageList
 {
     private const MOST = 96;
 
+    /** While nobody said how many, as the grid's own style has it. */
+    private const IN_A_ROW = 4;
+
     /**
      * @param  bool  $choosable  whether customers may see more of them at once
      * @param  list<FilterWish>  $filters  that stand beside them, in their order
@@ -57,11 +60,11 @@ final readonly class PageList
         return new FilterWish(is_string($by) ? $by : '', is_int($number) ? $number : 0, self::what($node, $schema, 'inStock') === true, self::what($node, $schema, 'as') === 'pictures');
     }
 
-    /** As many rows as were said of as many as stand in one, where both are said; else so many. */
+    /** As many rows as were said, of as many as stand in one; where none were said, so many. */
     private static function perPage(Node $grid, Schema $schema): int
     {
         $rows = self::what($grid, $schema, 'rows');
-        $perRow = $grid->how['desktop']['perRow'] ?? null;
+        $perRow = $grid->how['desktop']['perRow'] ?? self::IN_A_ROW;
         $perPage = is_int($rows) && $rows > 0 && is_int($perRow) ? $rows * $perRow : self::what($grid, $schema, 'perPage');
 
         return is_int($perPage) ? min(self::MOST, max(1, $perPage)) : 12;

@@ -94,7 +94,7 @@ final readonly class PrivateLinks
     public function current(): ?stdClass
     {
         $id = $this->session->get(self::KEY);
-        $link = is_int($id) ? DB::selectOne('select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id where l.id = ?', [$id]) : null;
+        $link = is_int($id) ? DB::selectOne('select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id and t.let_go_at is null where l.id = ?', [$id]) : null;
         if ($id !== null && (! $link instanceof stdClass || ! self::holds($link))) {
             $this->close();
 

@@ -31,8 +31,6 @@ final readonly class CardBook
 {
     public const MOST = 100;
 
-    private const KEPT_DAYS = 30;
-
     public function __construct(
         private StoredDrafts $stored,
         private InWaiting $waiting,
@@ -145,7 +143,7 @@ final readonly class CardBook
 
     private function full(): ?Problem
     {
-        DB::table('templates')->where('role', TemplateRole::Card)->where('let_go_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
+        Deleted::end();
 
         return $this->cards()->count() < self::MOST ? null : TemplateProblem::CardTooMany->at('', ['most' => self::MOST]);
     }

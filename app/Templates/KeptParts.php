@@ -36,8 +36,6 @@ final readonly class KeptParts
 {
     public const MOST = 100;
 
-    private const KEPT_DAYS = 30;
-
     public function __construct(
         private Composer $composer,
         private Ids $ids,
@@ -99,7 +97,7 @@ final readonly class KeptParts
      */
     public function keep(string $name, mixed $node, User $author): int|array
     {
-        DB::table('templates')->where('let_go_at', '<', now()->subDays(self::KEPT_DAYS)->toDateTimeString())->delete();
+        Deleted::end();
         if (self::kept()->count() >= self::MOST) {
             return [TemplateProblem::PartTooMany->at('', ['most' => self::MOST])];
         }

@@ -72,8 +72,8 @@ final readonly class Templates
     public function fallback(string $name, Node $tree, ?User $author, PageKind $kind): Template
     {
         $template = $this->make($name, $tree, $author, null, $kind);
-        // Of pages of which there is one, another template takes it by being live: the fallback claims nothing. Cards have no reach.
-        $reach = ($kind === PageKind::Card || $this->isSingle($kind) ? new Reach : new Reach([Clause::of()]))->toArray();
+        // It claims nothing: what takes a page by any rule comes before it.
+        $reach = (new Reach)->toArray();
         $template->update([
             'draft_reach' => $reach,
             'live_tree' => $template->draft_tree,
@@ -124,7 +124,7 @@ final readonly class Templates
                 default => null,
             };
             if ($problem === null) {
-                $template->delete();
+                $template->update(['let_go_at' => now()]);
             }
 
             return $problem === null ? null : $problem->at('', ['name' => $template->name, 'places' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", array_slice($choosing, 0, 5)))]);

@@ -74,7 +74,7 @@ final readonly class Attention
     /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
-        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNotIn('page_kind', PagesOfTheShop::names())->orderBy('name')->get(['name', 'page_kind'])->all();
+        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNull('let_go_at')->whereNotIn('page_kind', PagesOfTheShop::names())->orderBy('name')->get(['name', 'page_kind'])->all();
         $matters = array_map(static fn (stdClass $row): array => self::matter(
             'unknown-kind',
             "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is kept, and shown nowhere.",

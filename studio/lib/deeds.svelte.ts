@@ -7,11 +7,13 @@ export interface Deed {
     words: string;
     address: string;
     body: object;
+    /** Where it was asked for: the answer opens there. */
+    at?: string;
 }
 
 /** Asks what a deed would do, and does it. */
 export class Deeds {
-    asked = $state.raw<{ deed: Deed; impact: Impact } | null>(null);
+    asked = $state.raw<{ deed: Deed; impact: Impact & { every?: string | null } } | null>(null);
     busy = $state(false);
 
     /** @param done what the screen does once it is done */
@@ -19,7 +21,7 @@ export class Deeds {
 
     async ask(deed: Deed): Promise<void> {
         try {
-            this.asked = { deed, impact: await post<Impact>(deed.address, { ...deed.body, ask: true }) };
+            this.asked = { deed, impact: await post<Impact & { every?: string | null }>(deed.address, { ...deed.body, ask: true }) };
         } catch (error) {
             notices.trouble(error);
         }

@@ -6,16 +6,23 @@
         do: () => void;
     }
 
-    /** What can be done with one row of a list. */
-    let { name, deeds, keepFocus = false }: { name: string; deeds: Deed[]; keepFocus?: boolean } = $props();
+    /** What can be done with one row of a list. A deed begins once the menu is closed and its button has the cursor again. */
+    let { name, deeds }: { name: string; deeds: Deed[] } = $props();
+    let chosen: Deed | null = null;
+
+    function begin(): void {
+        const deed = chosen;
+        chosen = null;
+        if (deed) setTimeout(() => deed.do());
+    }
 </script>
 
 <DropdownMenu.Root>
     <DropdownMenu.Trigger class="word min-h-6">Do…<span class="unseen"> with {name}</span></DropdownMenu.Trigger>
     <DropdownMenu.Portal>
-        <DropdownMenu.Content class="float z-50 min-w-52 py-1.5" align="end" sideOffset={4} onCloseAutoFocus={(event) => keepFocus && event.preventDefault()}>
+        <DropdownMenu.Content class="float z-50 min-w-52 py-1.5" align="end" sideOffset={4} onCloseAutoFocus={begin}>
             {#each deeds as deed (deed.words)}
-                <DropdownMenu.Item class="cursor-default px-3 py-1.5 data-highlighted:bg-room" onSelect={deed.do}>{deed.words}</DropdownMenu.Item>
+                <DropdownMenu.Item class="cursor-default px-3 py-1.5 data-highlighted:bg-room" onSelect={() => (chosen = deed)}>{deed.words}</DropdownMenu.Item>
             {/each}
         </DropdownMenu.Content>
     </DropdownMenu.Portal>

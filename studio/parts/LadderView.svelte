@@ -24,9 +24,9 @@
         changed();
     }
 
-    function pin(rung: Rung, template: number | null): Deed {
+    function pin(rung: Rung, template: number | null, at = `rung-${rung.template}`): Deed {
         const words = template === null ? `${page.title} without its pin.` : `${page.title} pinned to “${rung.name}”.`;
-        return { words, address: '/studio/pins', body: { pageKind: ladder.pageKind, subject: page.id, template } };
+        return { words, address: '/studio/pins', body: { pageKind: ladder.pageKind, subject: page.id, template }, at };
     }
 
     function deed(rung: Rung, what: 'pin' | 'unpin' | 'earlier'): Deed {
@@ -36,6 +36,7 @@
             words: `“${rung.name}” before “${first?.name}” in the hand order.`,
             address: '/studio/templates/order',
             body: { before: first?.template, move: rung.template },
+            at: `rung-${rung.template}`,
         };
     }
 </script>
@@ -96,15 +97,16 @@
                         {#if rung.live}<button class="word ml-3" onclick={() => void deeds.ask(deed(rung, 'pin'))}>Pin this {words.one} to it…</button>{/if}
                     {/if}
                 {/if}
+                {#if deeds.asked?.deed.at === `rung-${rung.template}`}
+                    <div class="mt-3"><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></div>
+                {/if}
             </div>
             <span class="text-right text-sm text-quiet">{rung.goesFirst ? 'goes first' : rung.closenessWords}</span>
         </li>
     {/each}
 </ol>
-{#if deeds.asked}
-    <WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} />
-{/if}
 {#if ladder.pinned !== null && mayPublish && ladder.step === 'pin'}
     {@const winner = ladder.rungs[0]}
-    {#if winner}<button class="button mt-2" onclick={() => void deeds.ask(deed(winner, 'unpin'))}>Take the pin out…</button>{/if}
+    {#if winner}<button class="button mt-2" onclick={() => void deeds.ask(pin(winner, null, 'below'))}>Take the pin out…</button>{/if}
+    {#if deeds.asked?.deed.at === 'below'}<WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} />{/if}
 {/if}

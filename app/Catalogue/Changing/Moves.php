@@ -140,8 +140,9 @@ final readonly class Moves
         return [
             'moves' => array_values($moves),
             'moved' => array_sum(array_column($moves, 'count')),
-            'arrivals' => array_values($arrivals),
-            'gone' => (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} p where p.id = m.page_id and {$pages->shown()})", [$kind->value]),
+            // A page that comes or goes is one, whatever stands above and below it.
+            'arrivals' => $kind->standsOnPages() ? [] : array_values($arrivals),
+            'gone' => $kind->standsOnPages() ? 0 : (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} p where p.id = m.page_id and {$pages->shown()})", [$kind->value]),
         ];
     }
 

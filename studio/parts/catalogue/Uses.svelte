@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { answer } from '../../lib/focus';
     import type { Deleting } from '../../lib/deleting.svelte';
     import { untrack } from 'svelte';
     import { counted, listed } from '../../lib/words';
@@ -24,7 +25,7 @@
     </p>
     {#if may}
         {#if deleting.asked}
-            <div class="mt-3 rounded-lg border border-dashed border-edge p-4" role="alert">
+            <div class="mt-3 rounded-lg border border-dashed border-edge p-4" role="alert" {@attach answer}>
                 <p>
                     {holds && uses.products > 0 && thing !== 'option'
                         ? `${counted(uses.products, 'product stands', 'products stand')} in it and will not any more. `

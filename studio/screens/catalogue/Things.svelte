@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { answer } from '../../lib/focus';
     import { untrack } from 'svelte';
     import { counted } from '../../lib/words';
     import type { Screen, ThingPage, ThingRow } from '../../lib/types';
@@ -56,7 +57,7 @@
     >
     {#if things.asked}
         {@const asked = things.asked}
-        <div class="mt-4 rounded-lg border border-dashed border-edge p-4" role="alert" data-announced>
+        <div class="mt-4 rounded-lg border border-dashed border-edge p-4" role="alert" data-announced {@attach answer}>
             <p>{asked.words}: {asked.sentence}</p>
             <p class="mt-2 flex gap-4">
                 <button class="button button-next" onclick={() => void things.save(asked.changes)}>Save it</button>

@@ -47,7 +47,7 @@
     <TopBar {table} mayPublish={screen.may.publish} />
     <div><Unsaved {table} /></div>
     {#if table.view === 'reach'}
-        <ReachView {table} />
+        <ReachView {table} mayPublish={screen.may.publish} />
     {:else if table.view === 'publish'}
         <PublishView {table} mayPublish={screen.may.publish} />
     {:else if table.view === 'why'}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { answer } from '../../lib/focus';
     import { counted } from '../../lib/words';
     import type { Facts } from './facts.svelte';
     import { KINDS, type Fact, type Kind } from './types';
@@ -60,7 +61,7 @@
 
 <ul class="mt-5 grid gap-x-10 md:grid-cols-2">
     {#each facts.list as fact, index (fact.id)}
-        <li class="flex items-baseline gap-3 border-b border-dashed border-hair py-1.5" data-fact={fact.name}>
+        <li class="flex flex-wrap items-baseline gap-3 border-b border-dashed border-hair py-1.5" data-fact={fact.name}>
             <span class="min-w-0 flex-1 truncate"
                 >{fact.name}
                 <span class="text-sm text-quiet"
@@ -69,39 +70,49 @@
             >
             {#if may}<DeedMenu name={fact.name} deeds={deedsOf(fact, index)} />
             {/if}
+            {#if deleting?.fact.id === fact.id}
+                {@const { uses } = deleting}
+                <section class="w-full rounded-lg border border-dashed border-edge p-4" aria-label="Deleting {fact.name}" {@attach answer}>
+                    <p>
+                        “{fact.name}” is filled in on {counted(uses.products, 'product')}{uses.templates.length === 0
+                            ? ' and used in no template.'
+                            : ' and used in:'}
+                    </p>
+                    <ul>
+                        {#each uses.templates as template (template.id)}
+                            <li>
+                                <a class="word" href="/studio/templates/{template.id}">{template.name}</a>
+                                <span class="text-quiet"
+                                    >{template.live ? 'live' : 'draft'} · {[
+                                        template.page ? 'on the page' : '',
+                                        template.rule ? 'in its rule, which then never holds' : '',
+                                    ]
+                                        .filter((one) => one !== '')
+                                        .join(' and ')}</span
+                                >
+                            </li>
+                        {/each}
+                    </ul>
+                    <p class="mt-2">What is filled in goes with it, and cannot be brought back.</p>
+                    <p class="mt-2 flex gap-3">
+                        <button class="button" onclick={() => destroy(fact)}>Delete “{fact.name}”</button>
+                        <button class="button" onclick={() => (deleting = null)}>Keep it</button>
+                    </p>
+                </section>
+            {/if}
         </li>
     {/each}
 </ul>
-{#if deleting}
-    {@const { fact, uses } = deleting}
-    <section class="mt-4 rounded-lg border border-dashed border-edge p-4" aria-label="Deleting {fact.name}">
-        <p>
-            “{fact.name}” is filled in on {counted(uses.products, 'product')}{uses.templates.length === 0 ? ' and used in no template.' : ' and used in:'}
-        </p>
-        <ul>
-            {#each uses.templates as template (template.id)}
-                <li>
-                    <a class="word" href="/studio/templates/{template.id}">{template.name}</a>
-                    <span class="text-quiet"
-                        >{template.live ? 'live' : 'draft'} · {[template.page ? 'on the page' : '', template.rule ? 'in its rule, which then never holds' : '']
-                            .filter((one) => one !== '')
-                            .join(' and ')}</span
-                    >
-                </li>
-            {/each}
-        </ul>
-        <p class="mt-2">What is filled in goes with it, and cannot be brought back.</p>
-        <p class="mt-2 flex gap-3">
-            <button class="button" onclick={() => destroy(fact)}>Delete “{fact.name}”</button>
-            <button class="button" onclick={() => (deleting = null)}>Keep it</button>
-        </p>
-    </section>
-{/if}
 {#if may}
     {#if editing === null}
         <button class="button mt-4" onclick={() => begin(null)}>Define a fact…</button>
     {:else}
-        <form class="mt-4 rounded-lg border border-hair bg-sheet p-4" onsubmit={save} aria-label={editing === 0 ? 'A new fact' : 'Changing a fact'}>
+        <form
+            class="mt-4 rounded-lg border border-hair bg-sheet p-4"
+            onsubmit={save}
+            aria-label={editing === 0 ? 'A new fact' : 'Changing a fact'}
+            {@attach answer}
+        >
             <div class="flex flex-wrap gap-x-5 gap-y-2">
                 <label>Name <input class="field block w-56" maxlength="80" bind:value={given.name} /></label>
                 <label

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { answer } from '../../lib/focus';
     import { movesOf, pageWords } from '../../lib/pages';
     import { counted } from '../../lib/words';
     import type { Specimen } from '../../lib/types';
@@ -11,7 +12,7 @@
 </script>
 
 {#if house.impact}
-    <section class="border-b border-hair bg-sheet px-6 py-4" aria-label="What publishing would do" data-publish-house>
+    <section class="border-b border-hair bg-sheet px-6 py-4" aria-label="What publishing would do" data-publish-house {@attach answer}>
         <h2 class="text-lg">
             {inUse && inUse.id !== house.id
                 ? `Put “${house.state.style.name}” into use instead of “${inUse.name}”`

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { pages, when } from '../../lib/words';
     import { untrack } from 'svelte';
+    import { answer } from '../../lib/focus';
     import type { ReleaseRow, Screen } from '../../lib/types';
     import Frame from '../../parts/Frame.svelte';
     import Moves from '../../parts/Moves.svelte';
@@ -42,7 +43,7 @@
                         </p>
                     {/if}
                     {#if asked?.id === release.id}
-                        <div class="float mt-3 p-4">
+                        <div class="float mt-3 p-4" role="group" aria-label="What taking it back would do" {@attach answer}>
                             <p>
                                 Now this would move {pages(asked.impact.moved)} and give {pages(asked.impact.look)} a new look. Drafts are left alone.
                             </p>

@@ -3,10 +3,12 @@
     import DeedMenu from '../../parts/DeedMenu.svelte';
     import Inline from '../../parts/Inline.svelte';
     import Thumbnail from '../../parts/Thumbnail.svelte';
+    import type { Deeds } from '../../lib/deeds.svelte';
+    import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
     import type { CardList } from './cards.svelte';
     import type { CardRow } from './types';
 
-    let { cards, query, may }: { cards: CardList; query: string; may: { edit: boolean; publish: boolean } } = $props();
+    let { cards, deeds, query, may }: { cards: CardList; deeds: Deeds; query: string; may: { edit: boolean; publish: boolean } } = $props();
     let renaming = $state<number | null>(null);
     const MOST_PLACES = 4;
 
@@ -69,9 +71,12 @@
                         >{when(card.changedAt)}{#if card.changedBy}, {card.changedBy}{/if}</td
                     >
                     <td class="py-3 text-right whitespace-nowrap">
-                        {#if may.edit}<DeedMenu name={card.name} deeds={deedsOf(card)} keepFocus={renaming === card.id} />{/if}
+                        {#if may.edit}<DeedMenu name={card.name} deeds={deedsOf(card)} />{/if}
                     </td>
                 </tr>
+                {#if deeds.asked?.deed.at === String(card.id)}
+                    <tr><td colspan="6" class="py-3"><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></td></tr>
+                {/if}
             {:else}
                 <tr><td colspan="6" class="py-3 text-quiet">No card is called that.</td></tr>
             {/each}

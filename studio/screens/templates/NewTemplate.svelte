@@ -1,6 +1,6 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { focus } from '../../lib/focus';
+    import { answer } from '../../lib/focus';
     import { kindsOfPages, pageWords } from '../../lib/pages';
     import StartDrawing from './StartDrawing.svelte';
     import { CARDS, type Templates } from './templates.svelte';
@@ -30,9 +30,9 @@
     }
 </script>
 
-<form class="mt-6 rounded-xl border border-hair bg-sheet p-6" onsubmit={make} aria-label="New template">
+<form class="mt-6 rounded-xl border border-hair bg-sheet p-6" onsubmit={make} aria-label="New template" {@attach answer}>
     <label class="block font-semibold" for="new-name">What is it called?</label>
-    <input id="new-name" class="field mt-1 w-80" bind:value={name} maxlength="80" placeholder="Bottled inks" {@attach focus} />
+    <input id="new-name" class="field mt-1 w-80" bind:value={name} maxlength="80" placeholder="Bottled inks" data-first />
     {#if copyOf}
         <p class="mt-3 text-quiet">It begins as a copy of “{copyOf.name}” and appears nowhere until you say where.</p>
     {:else}

@@ -38,6 +38,7 @@
     }
 
     const address = $derived(`/studio/templates/${template.id}`);
+    const at = $derived(String(template.id));
     const deeds = $derived(
         [
             { words: 'Rename', can: may.edit, do: () => (renaming = true) },
@@ -48,12 +49,18 @@
             {
                 words: 'Make it the fallback…',
                 can: may.publish && template.live && !template.fallback,
-                do: () => void templates.deeds.ask({ words: `“${template.name}” takes what no rule takes`, address: `${address}/fallback`, body: {} }),
+                do: () =>
+                    void templates.deeds.ask({
+                        words: `“${template.name}” takes what no rule takes`,
+                        address: `${address}/fallback`,
+                        body: { letGo: true },
+                        at,
+                    }),
             },
             {
                 words: 'Take it off…',
                 can: may.publish && template.live && !template.fallback,
-                do: () => void templates.deeds.ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {} }),
+                do: () => void templates.deeds.ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {}, at }),
             },
             { words: 'Delete', can: may.publish && !template.live, do: () => void templates.drop(template) },
         ].filter((deed) => deed.can),
@@ -107,13 +114,18 @@
     <td class="figures py-3 pr-4 text-right">
         {#if template.counts?.when === 'ahead'}<span class="text-sm text-quiet">will be on</span>{/if}
         {template.counts ? number(template.counts.shownOn) : '–'}
+        {#if template.counts && template.counts.when === 'now' && template.counts.covers > 0 && template.counts.shownOn === 0}
+            <a class="word block font-sans text-sm whitespace-nowrap" href="{address}?view=reach"
+                >what stands in the way?<span class="unseen"> of {template.name}</span></a
+            >
+        {/if}
     </td>
     <td class="py-3 pr-4 text-quiet"
         >{when(template.changedAt)}{#if template.changedBy}, {template.changedBy}{/if}</td
     >
     <td class="py-3 text-right whitespace-nowrap">
         {#if deeds.length > 0}
-            <DeedMenu name={template.name} {deeds} keepFocus={renaming || noting} />
+            <DeedMenu name={template.name} {deeds} />
         {/if}
     </td>
 </tr>

@@ -4,6 +4,7 @@
     import Frame from '../../parts/Frame.svelte';
     import WhatItWouldDo from '../../parts/WhatItWouldDo.svelte';
     import Cards from './Cards.svelte';
+    import Deleted from './Deleted.svelte';
     import NewTemplate from './NewTemplate.svelte';
     import Parts from './Parts.svelte';
     import { Ordering } from './ordering.svelte';
@@ -46,13 +47,8 @@
         {/if}
     </div>
 
-    {#if making}
-        <NewTemplate {templates} starts={screen.data.starts} copyOf={making.copyOf} close={() => (making = null)} />
-    {/if}
-    {#if deeds.asked}
-        <div class="mt-6">
-            <WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} />
-        </div>
+    {#if making && !making.copyOf}
+        <NewTemplate {templates} starts={screen.data.starts} copyOf={null} close={() => (making = null)} />
     {/if}
 
     {#if templates.shown.length === 0 && templates.kind !== CARDS}<p class="mt-8 text-quiet">
@@ -89,6 +85,16 @@
                                 isLast={index === group.templates.length - 1}
                                 copy={() => (making = { copyOf: template })}
                             />
+                            {#if making?.copyOf?.id === template.id}
+                                <tr
+                                    ><td colspan="7" class="pb-5"
+                                        ><NewTemplate {templates} starts={screen.data.starts} copyOf={template} close={() => (making = null)} /></td
+                                    ></tr
+                                >
+                            {/if}
+                            {#if deeds.asked?.deed.at === String(template.id)}
+                                <tr><td colspan="7" class="py-3"><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></td></tr>
+                            {/if}
                         {/each}
                     </tbody>
                 </table>
@@ -100,6 +106,7 @@
             {/if}
         </section>
     {/each}
-    {#if templates.kind === '' || templates.kind === CARDS}<Cards cards={templates.cards} query={templates.query} may={screen.may} />{/if}
+    {#if templates.kind === '' || templates.kind === CARDS}<Cards cards={templates.cards} {deeds} query={templates.query} may={screen.may} />{/if}
     {#if templates.kind === ''}<Parts {templates} may={screen.may.edit} />{/if}
+    <Deleted {templates} may={screen.may} />
 </Frame>

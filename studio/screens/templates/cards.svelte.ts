@@ -37,7 +37,12 @@ export class CardList {
     }
 
     makeFallback(card: CardRow): void {
-        void this.deeds.ask({ words: `“${card.name}” is the card wherever no other was chosen`, address: `/studio/cards/${card.id}/fallback`, body: {} });
+        void this.deeds.ask({
+            words: `“${card.name}” is the card wherever no other was chosen`,
+            address: `/studio/cards/${card.id}/fallback`,
+            body: {},
+            at: String(card.id),
+        });
     }
 
     async copy(card: CardRow): Promise<void> {

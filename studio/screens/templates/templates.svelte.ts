@@ -4,7 +4,7 @@ import { notices } from '../../lib/notices.svelte';
 import { pageWords } from '../../lib/pages';
 import { saveSeen } from '../../lib/sameTime';
 import { CardList } from './cards.svelte';
-import type { PartRow, TemplateRow, TemplatesData } from '../../lib/types';
+import type { DeletedRow, PartRow, TemplateRow, TemplatesData } from '../../lib/types';
 
 /** What stands on pages, among the kinds of pages that can be looked at. */
 export const CARDS = 'card';
@@ -25,6 +25,8 @@ function titleOf(kind: string): string {
 export class Templates {
     list = $state.raw<TemplateRow[]>([]);
     parts = $state.raw<PartRow[]>([]);
+    /** What can be taken back for a month. */
+    deleted = $state.raw<DeletedRow[]>([]);
     readonly cards: CardList;
     query = $state('');
     /** The kind of pages that is looked at; empty: every one. */
@@ -39,6 +41,7 @@ export class Templates {
     constructor(data: TemplatesData, asked: string) {
         this.list = data.templates;
         this.parts = data.parts;
+        this.deleted = data.deleted;
         this.cards = new CardList(data.cards, this.deeds);
         this.kind = asked === CARDS || this.kinds.some((one) => one.kind === asked) ? asked : '';
     }
@@ -91,6 +94,7 @@ export class Templates {
             words: next ? `“${name}” before “${next}” in the hand order` : `“${name}” last in the hand order`,
             address: '/studio/templates/order',
             body: { move: id, ...(before === null ? {} : { before }) },
+            at: String(id),
         };
     }
 
@@ -120,9 +124,9 @@ export class Templates {
 
     async drop(template: TemplateRow): Promise<void> {
         try {
-            await remove(`/studio/templates/${template.id}`);
+            ({ list: this.deleted } = await remove<{ list: DeletedRow[] }>(`/studio/templates/${template.id}`));
             this.list = this.list.filter((one) => one.id !== template.id);
-            notices.say(`“${template.name}” is deleted. Releases that held it keep their own copy.`);
+            notices.say(`“${template.name}” is deleted.`, { words: 'Take this back', do: () => void this.restore(template.id) });
         } catch (error) {
             notices.trouble(error);
         }
@@ -132,6 +136,16 @@ export class Templates {
         const called = (values: Record<string, unknown>): void =>
             void (this.parts = this.parts.map((one) => (one.id === part.id ? { ...one, name: String(values.name) } : one)));
         return name.trim() === '' || name === part.name ? Promise.resolve() : this.save(part.id, { name }, { name: part.name }, called);
+    }
+
+    /** Takes back that something was deleted; the lists are asked for anew. */
+    async restore(id: number): Promise<void> {
+        try {
+            await post(`/studio/templates/${id}/back`);
+            location.reload();
+        } catch (error) {
+            notices.trouble(error);
+        }
     }
 
     async letGo(part: PartRow): Promise<void> {

@@ -1,1 +1,1 @@
-export type { CardRow, PartRow, Start, TemplateRow, TemplatesData } from '../../lib/types';
+export type { CardRow, DeletedRow, PartRow, Start, TemplateRow, TemplatesData } from '../../lib/types';

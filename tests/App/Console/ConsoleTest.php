@@ -19,12 +19,12 @@ final class ConsoleTest extends TestCase
         $this->template('A draft');
         $verdict = json_decode($this->said('vestibra:verdict product hallorme-brick-bottled-ink --json'), true);
 
-        self::assertSame(['Everything else', 'closest', [0, 0, 0, 0]], [$verdict['rungs'][0]['name'], $verdict['step'], $verdict['rungs'][0]['closeness']]);
+        self::assertSame(['Everything else', 'fallback', null], [$verdict['rungs'][0]['name'], $verdict['step'], $verdict['rungs'][0]['closeness']]);
         self::assertSame(['wins', 'kept-off', 'not-live'], array_column($verdict['rungs'], 'reason'));
         $words = $this->said('vestibra:verdict product teal-tide-bottled-ink');
         self::assertStringContainsString('Teal Tide bottled ink gets “Bottled inks”', $words);
         self::assertStringContainsString('(1 group · 2 deep) category is in Bottled inks', $words);
-        self::assertStringContainsString('Matches too, but is less close: the winner asks for more of category, collection, brand and tag.', $words);
+        self::assertStringContainsString('Not needed.', $words);
         self::assertStringContainsString('“A draft”', $words);
     }
 

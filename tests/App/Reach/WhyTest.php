@@ -96,11 +96,15 @@ final class WhyTest extends TestCase
     public function test_a_pin_decides_and_can_be_taken_out(): void
     {
         $pen = $this->id('products', 'Wherry fountain pen');
+        $pens = $this->template('Pens');
+        $this->edit($pens, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
+        $this->publish($pens);
         DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => $pen, 'template_id' => $this->inks->id]);
         $ladder = $this->ladder('Wherry fountain pen');
 
         self::assertSame(['pin', $this->inks->id, 'Wins: the product is pinned to it.'], [$ladder['step'], $ladder['pinned'], $ladder['rungs'][0]['words']]);
         self::assertSame(['pin-decides', 'Matches, but a pin decides.', 'unpin'], $this->told($ladder['rungs'][1]));
+        self::assertSame(['not-needed', 'Not needed.', 'pin'], $this->told($ladder['rungs'][2]), 'The fallback claims nothing.');
     }
 
     public function test_the_tag_on_the_shops_page_is_for_the_signed_in_alone(): void

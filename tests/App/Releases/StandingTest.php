@@ -116,6 +116,6 @@ final class StandingTest extends TestCase
         $this->postJson('/studio/releases/2/call-off')->assertOk();
         $this->deleteJson("/studio/templates/$draft->id")->assertOk();
 
-        self::assertNull(Template::query()->find($draft->id));
+        $this->get("/studio/templates/$draft->id")->assertNotFound();
     }
 }

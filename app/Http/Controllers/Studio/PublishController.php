@@ -134,7 +134,7 @@ final readonly class PublishController
     /** @return array<int, int> template id => the revision of its draft now */
     private function draftsOf(Template $template, Request $request): array
     {
-        $also = Template::query()->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
+        $also = Template::query()->whereNull('let_go_at')->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
 
         // Where nothing of it changed, what is published with it goes alone.
         return $also !== [] && ! $template->isChanged() ? $also : [$template->id => $template->draft_revision] + $also;

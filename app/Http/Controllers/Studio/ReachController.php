@@ -13,6 +13,7 @@ use Vestibra\App\Http\Asked;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Reach\InTheWay;
 use Vestibra\App\Reach\LivingNames;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Reach\TryOut;
@@ -35,7 +36,7 @@ final readonly class ReachController
     }
 
     /** What a reach would come to, while it is being edited; nothing is stored. */
-    public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words): JsonResponse
+    public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words, InTheWay $inTheWay): JsonResponse
     {
         $kind = $template->knownKind();
         $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
@@ -43,8 +44,10 @@ final readonly class ReachController
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
 
+        $preview = $counts->preview($kind, $template->id, $reach, Asked::page($request));
+
         return new JsonResponse(
-            $counts->preview($kind, $template->id, $reach, Asked::page($request)) + ['names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names, $kind), 'reach' => $reach->toArray()],
+            $preview + ['inTheWay' => $inTheWay->of($kind, $template->id, $reach, $preview), 'names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names, $kind), 'reach' => $reach->toArray()],
         );
     }
 

@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
@@ -23,6 +24,8 @@ use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\Releases\TemplateChange;
 use Vestibra\App\Templates\CardBook;
+use Vestibra\App\Templates\Deleted;
+use Vestibra\App\Templates\Drafting;
 use Vestibra\App\Templates\Templates;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -49,15 +52,32 @@ final readonly class StandingController
             : self::refuse(ReleaseProblem::NotLive->at('', ['name' => $template->name]));
     }
 
-    public function fallback(Request $request, Template $template): JsonResponse
+    /**
+     * The one before it may claim every page by a rule of its own; with `letGo` it lets go of that, so that something moves. The
+     * answer to `ask` says under `every` which one does.
+     */
+    public function fallback(Request $request, Template $template, Drafting $drafting): JsonResponse
     {
-        return $this->release($request, FallbackChange::to($template));
+        $change = FallbackChange::to($template);
+        $before = Template::query()->find($change->before);
+        $claims = $before !== null && $before->id !== $template->id && $before->live_reach !== null && TemplateChange::lessEvery($before->live_reach) !== $before->live_reach;
+        $letsGo = $claims && Asked::flag($request, 'letGo');
+        $changes = $letsGo ? Changes::of($change, TemplateChange::withoutEvery($before)) : Changes::of($change);
+
+        return DB::transaction(function () use ($request, $changes, $before, $claims, $letsGo, $drafting): JsonResponse {
+            $answer = $this->release($request, $changes, ['every' => $claims ? $before->name : null]);
+            if ($letsGo && $answer->getStatusCode() === 201) {
+                $drafting->apply($before->id, SignedIn::user(), [['edit' => 'reach', 'reach' => TemplateChange::lessEvery($before->draft_reach)]]);
+            }
+
+            return $answer;
+        });
     }
 
     /** Another card stands wherever no other was chosen. */
     public function card(Request $request, Template $template): JsonResponse
     {
-        return $template->role === TemplateRole::Card ? $this->fallback($request, $template) : abort(404);
+        return $template->role === TemplateRole::Card ? $this->release($request, FallbackChange::to($template)) : abort(404);
     }
 
     public function order(Request $request): JsonResponse
@@ -116,18 +136,34 @@ final readonly class StandingController
     {
         $problem = $template->role === TemplateRole::Card ? $cards->letGo($template->id) : $templates->delete($template);
 
-        return $problem === null ? new JsonResponse(['deleted' => $template->id]) : self::refuse($problem);
+        return $problem === null ? new JsonResponse(['deleted' => $template->id, 'list' => Deleted::list()]) : self::refuse($problem);
     }
 
-    private function release(Request $request, TemplateChange|FallbackChange|HandOrderChange|PinsChange $change): JsonResponse
+    /** Takes back that a template, a card or a kept part was deleted. */
+    public function restore(int $templateId): JsonResponse
     {
-        $changes = Changes::of($change);
+        $template = Template::query()->whereNotNull('let_go_at')->find($templateId);
+        if ($template === null) {
+            return Template::query()->whereKey($templateId)->exists() ? new JsonResponse(['id' => $templateId]) : self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
+        }
+        if ($template->isPage() && Gate::denies('publish')) {
+            abort(403);
+        }
+        Deleted::takeBack($template);
+
+        return new JsonResponse(['id' => $template->id]);
+    }
+
+    /** @param  array<string, mixed>  $more  said besides, where it is only asked */
+    private function release(Request $request, Changes|TemplateChange|FallbackChange|HandOrderChange|PinsChange $change, array $more = []): JsonResponse
+    {
+        $changes = $change instanceof Changes ? $change : Changes::of($change);
         $problems = $changes->problems();
         if ($problems !== []) {
             return self::refuse(...$problems);
         }
         if (Asked::flag($request, 'ask')) {
-            return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()]);
+            return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()] + $more);
         }
         $done = $this->releases->make($changes, SignedIn::user(), Asked::text($request, 'note', 300));
 

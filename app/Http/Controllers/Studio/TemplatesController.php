@@ -20,6 +20,7 @@ use Vestibra\App\Rendering\CardRoom;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\App\Rendering\PageView;
 use Vestibra\App\Templates\CardBook;
+use Vestibra\App\Templates\Deleted;
 use Vestibra\App\Templates\KeptParts;
 use Vestibra\App\Templates\Samples;
 use Vestibra\App\Templates\Starts;
@@ -35,7 +36,7 @@ use Vestibra\Core\Templates\TemplateRole;
 /**
  * @shape TemplateRow array{id: int, pageKind: string, known: bool, name: string, note: string, live: bool, fallback: bool,
  *     unpublished: int|null, goesFirst: bool, season: string, counts: Counts|null, changedBy: string|null, changedAt: string}
- * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, cards: list<CardRow>, starts: array<string, list<Start>>}
+ * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, cards: list<CardRow>, starts: array<string, list<Start>>, deleted: list<DeletedRow>}
  */
 final readonly class TemplatesController
 {
@@ -43,12 +44,13 @@ final readonly class TemplatesController
     {
         $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
-        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->oldest('hand_order')->get()
+        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->whereNull('let_go_at')->oldest('hand_order')->get()
             ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PagesOfTheShop::names(), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
             'starts' => array_map($starts->list(...), array_combine(PagesOfTheShop::names(), PagesOfTheShop::kinds())) + ['card' => $starts->list(PageKind::Card)],
             'cards' => $cards->overview(),
+            'deleted' => Deleted::list(),
             'parts' => $parts->overview(),
             'templates' => $templates->map(static fn (Template $template): array => [
                 'known' => $template->pageKind() !== null,
@@ -101,7 +103,7 @@ final readonly class TemplatesController
 
     private static function original(int $id): Template
     {
-        $template = Template::query()->findOrFail($id);
+        $template = Template::query()->whereNull('let_go_at')->findOrFail($id);
 
         return $template->pageKind() === null ? abort(404) : $template;
     }

@@ -46,7 +46,7 @@ final readonly class WhoController
 
         return Screen::show('who', 'Who gets what', [
             'kind' => count($kinds) === 1 ? $kinds[0] : self::ALL,
-            'templates' => array_merge([], ...array_map(static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->orderBy('hand_order')->get(['id', 'name'])->all(), $kinds)),
+            'templates' => array_merge([], ...array_map(static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->whereNull('let_go_at')->orderBy('hand_order')->get(['id', 'name'])->all(), $kinds)),
             'first' => $this->page($request),
         ]);
     }

@@ -8,9 +8,10 @@
     import ClauseSentence from '../../../parts/rules/ClauseSentence.svelte';
     import { Reaching } from './reach.svelte';
     import Season from './Season.svelte';
+    import InTheWay from './InTheWay.svelte';
     import TryPage from './TryPage.svelte';
 
-    let { table }: { table: Table } = $props();
+    let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     const state = untrack(() => new Reaching(table));
     const reach = $derived(state.reach);
     const sentence = $derived(state.sentence);
@@ -133,6 +134,9 @@
                     {/each}
                     {#if preview.hidden > 0}and {number(preview.hidden)} hidden, which customers do not see{/if}
                 </p>
+                {#if preview.inTheWay}
+                    <InTheWay {table} {state} way={preview.inTheWay} {mayPublish} />
+                {/if}
                 <div class="mt-3"><TryPage {table} {state} /></div>
                 {#if state.trying && state.tried}
                     {@const tried = state.tried}

@@ -13,6 +13,7 @@
     const source = $derived(typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null);
     const entry = $derived(FIELDS[setting.type]);
     const id = $derived(`s-${node.id}-${setting.name}`);
+    const overruled = $derived(table.overruled(node, setting));
     const given: FieldProps = $derived({ table, node, setting, id, value, source, set, setOtherwise });
 
     function set(next: Value, gesture?: string): void {
@@ -39,4 +40,5 @@
             {#if entry.field}<entry.field {...given} />{/if}
         </div>
     {/if}
+    {#if overruled !== ''}<span></span><span class="text-xs text-trouble" data-overruled={setting.name}>no effect: {overruled}</span>{/if}
 </div>

@@ -23,6 +23,7 @@
     const reading = $derived(piece === undefined ? plain() : read(table, node, piece, property, state));
     const house = $derived(setting.houseToken ? (table.data.house[setting.houseToken] ?? '') : '');
     const placeholder = $derived(piece === undefined ? house.replace('px', '') : (void table.canvas.settled, seen(element, property)));
+    const eased = $derived(piece === undefined ? table.easedFrom(node, setting.name) : null);
     const Field = $derived(FIELDS[setting.type].style);
     const drags = $derived(['amount', 'measure'].includes(setting.type) && table.mayEdit);
     const last = $derived(panel.last[property]);
@@ -93,6 +94,6 @@
             >
         {/if}
     </div>
-    {#if reading.from !== ''}<span></span><span class="text-xs text-quiet">{reading.from}</span>{/if}
-    {#if idle !== '' && reading.own}<span></span><span class="text-xs text-trouble">no effect: {idle}</span>{/if}
+    {#if reading.from !== ''}<span></span><span class="text-xs text-quiet">{reading.from}{eased === null ? '' : `, where it is ${eased}; more do not fit here`}</span>{/if}
+    {#if idle !== '' && (reading.own || setting.unless)}<span></span><span class="text-xs text-trouble">no effect: {idle}</span>{/if}
 </div>

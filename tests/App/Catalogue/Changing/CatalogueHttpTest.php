@@ -9,6 +9,10 @@ use Illuminate\Testing\TestResponse;
 use Vestibra\App\Models\User;
 use Vestibra\App\Shapes\Shapes;
 use Vestibra\Tests\App\Shapes\Conforming;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Vestibra\App\Models\Template;
+use Vestibra\App\Templates\Templates;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Tests\App\TestCase;
 
 final class CatalogueHttpTest extends TestCase
@@ -68,6 +72,31 @@ final class CatalogueHttpTest extends TestCase
         self::assertSame(1, $foreseen->json('moves.gone'));
         self::assertSame(1, DB::table('products')->where('id', 1)->value('published'));
         self::assertSame(0, DB::table('catalogue_entries')->count());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function things(): iterable
+    {
+        yield 'a brand' => ['brand', 'brands'];
+        yield 'a collection' => ['collection', 'collections'];
+        yield 'a tag' => ['tag', 'tags'];
+        yield 'a category without any beneath' => ['category', 'categories'];
+    }
+
+    #[DataProvider('things')]
+    public function test_one_page_that_comes_or_goes_is_one_under_whatever_header(string $thing, string $table): void
+    {
+        $this->actingAs($this->owner);
+        $header = $this->app->make(Templates::class)->fromStart('For inks', 'quiet', $this->owner, PageKind::Header);
+        self::assertInstanceOf(Template::class, $header);
+        $this->edit($header, ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => [[['field' => 'page-kind', 'comparison' => 'isOneOf', 'values' => ['brand', 'collection', 'tag', 'category']]]], 'keepOff' => []]]);
+        $this->publish($header);
+        $row = (array) DB::table($table)->when($thing === 'category', static fn ($query) => $query->whereRaw('upper - lower <= 1'))->orderByDesc('id')->first();
+        $fields = ['name' => $row['name'], 'slug' => $row['slug']];
+        $gone = $this->postJson('/studio/catalogue/foresee', ['changes' => [['thing' => $thing, 'id' => $row['id'], 'before' => $fields, 'after' => null]]])->assertOk();
+        self::assertSame(1, $gone->json('moves.gone'));
+        $comes = $this->postJson('/studio/catalogue/foresee', ['changes' => [['thing' => $thing, 'id' => -1, 'before' => null, 'after' => ['name' => 'Brand new', 'slug' => 'brand-new']]]])->assertOk();
+        self::assertSame([[$thing, 1]], array_map(static fn (array $one): array => [$one['pageKind'], $one['count']], $comes->json('moves.arrivals')));
     }
 
     public function test_the_history_says_who_when_what_from_and_what_to(): void

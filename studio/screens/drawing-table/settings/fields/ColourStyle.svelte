@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Popover, Slider } from 'bits-ui';
-    import { contrast, groundOf, hexOf, over, parseColour, type Rgba } from '../../../../lib/colours';
+    import { groundsOf, hexOf, laidOver, parseColour, readOn, type Ground, type Rgba } from '../../../../lib/colours';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, placeholder, element, choose, slide, settle }: StyleProps = $props();
@@ -23,14 +23,17 @@
         return base && { ...base, a: opacityOf(one) / 100 };
     }
 
-    /** How well words can be read with a colour: against what is behind them, or the words on it. */
-    function readable(one: Rgba | null): number | null {
+    /** What words stand on, with a colour: what is behind them, or itself where it is a ground. */
+    function groundWith(one: Rgba | null): Ground | null {
         if (!element || !one || beside === '') return null;
-        const behind = groundOf(element);
-        if (property === 'colour') return contrast(over(one, behind), behind);
-        const words = parseColour(element.ownerDocument.defaultView?.getComputedStyle(element).color ?? '');
-        const ground = over(one, groundOf(element.parentElement ?? element));
-        return words && contrast(over(words, ground), ground);
+        return property === 'colour' ? groundsOf(element) : laidOver(one, groundsOf(element.parentElement ?? element));
+    }
+
+    /** How well words can be read with a colour; null where that is not known. */
+    function readable(one: Rgba | null): number | null {
+        const ground = groundWith(one);
+        const words = property === 'colour' ? one : parseColour(element?.ownerDocument.defaultView?.getComputedStyle(element).color ?? '');
+        return ground && words && readOn(words, ground);
     }
 
     function withOpacity(share: number): void {
@@ -55,6 +58,7 @@
 
     const words = $derived(text === '' ? '' : text === 'none' ? 'none' : text.startsWith('#') ? text.slice(0, 7) : said(role));
     const ratio = $derived(readable(shown));
+    const pictured = $derived(groundWith(shown) === 'picture');
 
     function said(name: string): string {
         return { accent: 'main', 'on-accent': 'on main' }[name] ?? name;
@@ -78,7 +82,7 @@
         >
         {#if ratio !== null}<span class="figures text-xs {ratio < 4.5 ? 'font-semibold text-trouble' : 'text-quiet'}"
                 >{ratio.toFixed(1)}<span class="unseen"> to one {beside}</span></span
-            >{/if}
+            >{:else if pictured}<span class="shrink-0 text-xs text-quiet" title="Over a picture: not computed">over a picture</span>{/if}
     </Popover.Trigger>
     <Popover.Portal>
         <Popover.Content class="float z-50 w-72 p-3" sideOffset={4} align="end" aria-label="{setting.label}: a colour">
@@ -130,6 +134,7 @@
                 <span class="h-1 w-full rounded bg-hair"></span>
                 <Slider.Thumb index={0} class="block size-4 rounded-full border border-ink bg-sheet" aria-label="Opacity in per cent" />
             </Slider.Root>
+            {#if pictured}<p class="mt-1 text-xs text-quiet">Over a picture: how well words are read there is not computed. Look at it, or give it a tint.</p>{/if}
             {#if ratio !== null && ratio < 4.5}<p class="mt-1 text-xs text-trouble">{ratio.toFixed(1)} : 1 {beside}. Words of this size want 4.5.</p>{/if}
         </Popover.Content>
     </Popover.Portal>

@@ -54,7 +54,7 @@
 </h3>
 {#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions {table} band={node} />{/if}
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
-    <StyleRow {table} {node} {setting} />
+    <StyleRow {table} {node} {setting} idle={table.overruled(node, setting)} />
 {/each}
 {#each pieces as piece (`${node.id}.${piece.name}`)}
     <PieceFold {table} {node} {piece} usually={piece === first} />
