@@ -17,7 +17,7 @@ use Vestibra\Core\Reach\ReachFormats;
  *
  * @phpstan-type Template array{id: int, name: string, live: bool}
  *
- * @shape ThingUses array{products: int, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
+ * @shape ThingUses array{products: int, beneath: int|null, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
  * @shape ThingData array{form: ThingForm, terms: RuleTerms|null}
  */
 final readonly class ThingUses
@@ -30,7 +30,7 @@ final readonly class ThingUses
     ) {
     }
 
-    /** @return array{products: int, rules: list<Template>, pages: list<Template>, collections: list<string>} */
+    /** @return array{products: int, beneath: int|null, rules: list<Template>, pages: list<Template>, collections: list<string>} */
     public function of(Thing $thing, int $id): array
     {
         $rules = $collections = [];
@@ -48,6 +48,7 @@ final readonly class ThingUses
 
         return [
             'products' => $this->products($thing, $id),
+            'beneath' => $thing === Thing::Category ? (int) DB::scalar('select count(distinct h.product_id) from category_product h join categories b on b.id = h.category_id join categories t on b.lower between t.lower and t.upper where t.id = ?', [$id]) : null,
             'rules' => $rules,
             'pages' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name'], 'live' => $place['live']], $pages),
             'collections' => $collections,

@@ -28,7 +28,7 @@ final readonly class ColumnBlock implements BlockKind
             [
                 Setting::how('share', 'Share of the band', new Amount(1, 100, ''), '--share'),
                 Setting::how('width', 'or of its width', new Part, 'flex'),
-                Setting::how('order', 'Order', new Amount(0, 9, ''), 'order'),
+                Setting::how('order', 'Order', new Amount(-9, 9, ''), 'order'),
                 Setting::how('gap', 'Between blocks', new Step, '--column-gap'),
                 Setting::how('staysInView', 'Stays in view', new Toggle('sticky', 'static'), '--column-position'),
                 Setting::how('staysAt', 'at a distance of', new Amount(0, 400), '--column-top'),

@@ -21,6 +21,8 @@ function slider(track: HTMLElement, fields: [HTMLInputElement, HTMLInputElement]
     const bounds = [least, most] as const;
     const digits = (track.dataset.step ?? '').split('.')[1]?.length ?? 0;
     const unit = track.dataset.unit ?? '';
+    // Amounts have all their digits, unless they are whole.
+    const written = (one: number): string => (track.dataset.money === undefined || Number.isInteger(one) ? String(one) : one.toFixed(digits));
     const value = (end: 0 | 1): number => Math.min(most, Math.max(least, number(fields[end].value, bounds[end])));
     if (!track.querySelector('[role=slider]')) {
         track.innerHTML = '<span class="filter-between"></span>';
@@ -46,14 +48,14 @@ function slider(track: HTMLElement, fields: [HTMLInputElement, HTMLInputElement]
             thumbs[end].setAttribute('aria-valuemin', String(end === 0 ? least : ends[0]));
             thumbs[end].setAttribute('aria-valuemax', String(end === 0 ? ends[1] : most));
             thumbs[end].setAttribute('aria-valuenow', String(ends[end]));
-            thumbs[end].setAttribute('aria-valuetext', `${String(ends[end])} ${unit}`.trim());
+            thumbs[end].setAttribute('aria-valuetext', `${written(ends[end])} ${unit}`.trim());
         }
     };
     const write = (end: 0 | 1, to: number): void => {
         const other = value(end === 0 ? 1 : 0);
         const kept = end === 0 ? Math.min(Math.max(least, to), other) : Math.max(Math.min(most, to), other);
         const rounded = Number((Math.round(kept / step) * step).toFixed(digits));
-        fields[end].value = rounded <= least && end === 0 ? '' : rounded >= most && end === 1 ? '' : String(rounded);
+        fields[end].value = rounded <= least && end === 0 ? '' : rounded >= most && end === 1 ? '' : written(rounded);
         paint();
     };
     const done = (end: 0 | 1): void => void fields[end].dispatchEvent(new Event('change', { bubbles: true }));

@@ -2,7 +2,7 @@
 <p class="filter-ends"><label><span class="unseen">{{ $say('filter.find') }}</span><input class="filter-field" type="search" id="in-{{ $id }}" form="narrowing" name="words" value="{{ $d['words'] }}" maxlength="100" placeholder="{{ $say('filter.find') }}"></label></p>
 @elseif ($d['as'] === 'range')
 <fieldset class="filter-range" data-range @if ($d['range']['slider']) data-slider @endif><legend class="unseen">{{ $d['name'] }}</legend>
-@if ($d['range']['slider'])<div class="filter-slider" data-least="{{ $d['range']['least'] }}" data-most="{{ $d['range']['most'] }}" data-step="{{ $d['range']['step'] }}" data-unit="{{ $d['range']['unit'] }}"></div>@endif
+@if ($d['range']['slider'])<div class="filter-slider" data-least="{{ $d['range']['least'] }}" data-most="{{ $d['range']['most'] }}" data-step="{{ $d['range']['step'] }}" data-unit="{{ $d['range']['unit'] }}" @if ($d['range']['isMoney']) data-money @endif></div>@endif
 <p class="filter-ends">@foreach (['from' => 'least', 'to' => 'most'] as $end => $bound)<label><span>{{ $say("filter.$bound") }}@if ($d['range']['unit'] !== '') <span class="filter-unit">{{ $d['range']['unit'] }}</span>@endif</span><input class="filter-field" id="{{ $end }}-{{ $id }}" form="narrowing" name="{{ $d['parameter'] }}[{{ $end }}]" value="{{ $d['range'][$end] }}" @if ($d['range']['isDate']) type="date" min="{{ $d['range']['least'] }}" max="{{ $d['range']['most'] }}" @else type="text" inputmode="decimal" maxlength="16" placeholder="{{ $d['range'][$bound] }}" @endif autocomplete="off"></label>@endforeach</p>
 </fieldset>
 @elseif ($d['as'] === 'list')

@@ -1,3 +1,4 @@
+import { inBrowser } from './storage';
 import { get, post, Refused } from './http';
 import { freshId } from './ids';
 import { notices } from './notices.svelte';
@@ -71,7 +72,7 @@ export class Ledger {
 
     /** Lays new things out for a form that is opened next. */
     static lay(place: string, made: Record<string, Values>): void {
-        localStorage.setItem(place, JSON.stringify({ wanted: {}, before: {}, made, deleted: [] }));
+        inBrowser.set(place, JSON.stringify({ wanted: {}, before: {}, made, deleted: [] }));
     }
 
     get isChanged(): boolean {
@@ -246,12 +247,9 @@ export class Ledger {
     /** Keeps what is not saved in this browser, and asks what saving would do. */
     private keep(): void {
         const kept: Kept = { wanted: this.wanted, before: this.before, made: this.made, deleted: this.deleted };
-        try {
-            if (this.isChanged) localStorage.setItem(this.place, JSON.stringify(kept));
-            else localStorage.removeItem(this.place);
-        } catch {
-            // Without room in the browser it is kept in this window alone.
-        }
+        // Without room in the browser it is kept in this window alone.
+        if (this.isChanged) inBrowser.set(this.place, JSON.stringify(kept));
+        else inBrowser.remove(this.place);
         this.key = '';
         clearTimeout(this.wait);
         this.wait = setTimeout(() => void this.foresee(), FORESEE);
@@ -259,13 +257,13 @@ export class Ledger {
 
     private recall(): void {
         try {
-            const kept = JSON.parse(localStorage.getItem(this.place) ?? 'null') as Kept | null;
+            const kept = JSON.parse(inBrowser.get(this.place) ?? 'null') as Kept | null;
             if (!kept) return;
             ({ wanted: this.wanted, before: this.before, made: this.made, deleted: this.deleted } = kept);
             this.newest = Math.min(0, ...Object.keys(kept.made).map((key) => Number(key.split('/')[1])));
             void this.foresee();
         } catch {
-            localStorage.removeItem(this.place);
+            inBrowser.remove(this.place);
         }
     }
 

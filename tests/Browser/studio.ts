@@ -110,6 +110,12 @@ export class Studio {
         await this.loaded();
     }
 
+    async seeWithCategory(words: string, name: RegExp): Promise<void> {
+        await this.page.getByPlaceholder('Any category…').fill(words);
+        await this.page.getByRole('radio', { name }).first().click();
+        await this.loaded();
+    }
+
     /** Drags with the mouse in many small steps, from the middle of one thing to a point of another. */
     async drag(from: Locator, to: Locator, at: { x: number; y: number }): Promise<void> {
         const end = await this.restingPlace(to);

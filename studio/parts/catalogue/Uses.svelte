@@ -6,7 +6,7 @@
 
     /** What uses a thing of the catalogue, said before it is deleted. */
     let { thing, may, deleting, ask }: { thing: string; may: boolean; deleting: Deleting; ask: () => void } = $props();
-    const uses = $derived(deleting.uses ?? { products: 0, rules: [], pages: [], collections: [] });
+    const uses = $derived(deleting.uses ?? { products: 0, beneath: null, rules: [], pages: [], collections: [] });
     untrack(() => void deleting.look());
     const holds = $derived(thing !== 'product');
     const templates = $derived([...uses.rules, ...uses.pages.filter((page) => !uses.rules.some((rule) => rule.id === page.id))]);
@@ -16,9 +16,13 @@
     <h2 id="uses-title" class="text-lg">What uses it</h2>
     <p class="mt-1" data-uses>
         {#if deleting.uses === null}<span class="text-quiet">Looking…</span>{:else}
-            {holds ? `${counted(uses.products, 'product')}. ` : ''}{uses.collections.length > 0 ? `By rule: ${listed(uses.collections)}. ` : ''}
+            {holds
+                ? uses.beneath === null || uses.beneath === uses.products
+                    ? `${counted(uses.products, 'product')}. `
+                    : `${counted(uses.products, 'product')} filed in it itself, ${uses.beneath} with all beneath it. `
+                : ''}{uses.collections.length > 0 ? `By rule: ${listed(uses.collections)}. ` : ''}
             {#each templates as template (template.id)}
-                <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it. </span>
+                <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it.&#32;</span>
             {/each}
             {#if !holds && templates.length === 0 && uses.collections.length === 0}No template and no rule names it.{/if}
         {/if}

@@ -9,8 +9,12 @@
     const words = { samples: 'Samples', shelf: 'Shelf' } as const;
 </script>
 
-<section class="grid grid-cols-[132px_minmax(0,1fr)] border-t border-hair {folded ? 'h-19' : 'h-31'}" aria-label={words[table.row]} data-area="row">
-    <div class="flex flex-col items-start gap-1 px-4 py-2.5">
+<section
+    class="grid border-t border-hair {folded ? 'h-10 grid-cols-[auto_minmax(0,1fr)]' : 'h-31 grid-cols-[132px_minmax(0,1fr)]'}"
+    aria-label={words[table.row]}
+    data-area="row"
+>
+    <div class="flex px-4 {folded ? 'items-center gap-4' : 'flex-col items-start gap-1 py-2.5'}">
         {#each ['samples', 'shelf'] as const as row (row)}
             <button
                 class="font-name text-lg leading-tight {table.row === row ? 'border-b-2 border-ink' : 'text-quiet hover:text-ink'}"
@@ -21,12 +25,12 @@
                 }}>{words[row]}</button
             >
         {/each}
-        <button class="mt-auto text-xs text-quiet hover:text-ink" aria-expanded={!folded} onclick={() => (folded = !folded)}
+        <button class="text-xs text-quiet hover:text-ink {folded ? '' : 'mt-auto'}" aria-expanded={!folded} onclick={() => (folded = !folded)}
             >{folded ? 'Unfold' : 'Fold'}</button
         >
     </div>
     {#if folded}
-        <p class="self-center text-quiet">{table.sample ? `Seen with ${table.sample.title}` : ''}</p>
+        <p class="self-center truncate pr-4 text-quiet">{table.sample ? `Seen with ${table.sample.title}` : ''}</p>
     {:else if table.row === 'samples'}
         <SampleRow {table} />
     {:else}

@@ -38,6 +38,7 @@
 
     function loaded(): void {
         canvas.loaded();
+        table.cards.arrived();
         hands.attach();
         table.typeIn = (id) => hands.typeIn(id);
     }

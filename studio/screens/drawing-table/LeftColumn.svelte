@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { inBrowser } from '../../lib/storage';
     import { tick, untrack } from 'svelte';
     import CardHead from './CardHead.svelte';
     import Outline from './Outline.svelte';
@@ -25,12 +26,12 @@
     });
 
     function keptNumbers(): { width: number; outline: number; open: boolean } {
-        const [across = 0, down = 0, open = ''] = (localStorage.getItem(KEPT) ?? '').split(' ');
+        const [across = 0, down = 0, open = ''] = (inBrowser.get(KEPT) ?? '').split(' ');
         return { width: clampWidth(Number(across) || 344), outline: Number(down) || 260, open: open === 'open' };
     }
 
     function keep(): void {
-        localStorage.setItem(KEPT, `${width} ${outlineHeight} ${isOpen ? 'open' : ''}`);
+        inBrowser.set(KEPT, `${width} ${outlineHeight} ${isOpen ? 'open' : ''}`);
     }
 
     function clampWidth(next: number): number {

@@ -1,9 +1,16 @@
 import { get, post } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
+import { inWindow } from '../../lib/storage';
 import type { CardOption, Drawing, TreeNode } from '../../lib/types';
 import type { Drawn } from './drawn.svelte';
 import type { Table } from './table.svelte';
 import { find } from './tree';
+
+/** A template that is opened begins with its page; one that is loaded anew goes on where it was. */
+function isReload(): boolean {
+    const [how] = performance.getEntriesByType('navigation');
+    return how instanceof PerformanceNavigationTiming && how.type === 'reload';
+}
 
 /** The grid of a card that is looked at by itself, as the server makes it. */
 const ROOM = 'cardroomgrid';
@@ -51,7 +58,8 @@ export class Cards {
     async enter(grid: string, index = 0, block: string | null = null): Promise<void> {
         const card = this.of(find(this.table.page.draft.tree, grid));
         const drawn = card && (await this.drawn(card.id));
-        if (!drawn) return;
+        // Somebody has turned to something else meanwhile.
+        if (!drawn || this.table.view !== 'page') return;
         this.table.select(null);
         this.open = drawn;
         this.look(grid, index);
@@ -163,14 +171,19 @@ export class Cards {
 
     /** A reload of the window finds the same cards opened. */
     private remember(): void {
-        sessionStorage.setItem(this.place, JSON.stringify({ opened: this.opened.map((one) => one.data.template.id), grid: this.open ? this.grid : null }));
+        inWindow.set(this.place, JSON.stringify({ opened: this.opened.map((one) => one.data.template.id), grid: this.open ? this.grid : null }));
     }
 
     private async recall(): Promise<void> {
-        const kept = JSON.parse(sessionStorage.getItem(this.place) ?? 'null') as { opened: number[]; grid: string | null } | null;
+        const kept = JSON.parse(inWindow.get(this.place) ?? 'null') as { opened: number[]; grid: string | null } | null;
         for (const card of kept?.opened ?? []) {
             if (this.list.some((one) => one.id === card)) await this.drawn(card);
         }
-        if (kept?.grid != null && find(this.table.page.draft.tree, kept.grid)) await this.enter(kept.grid);
+        if (kept?.grid != null && isReload() && find(this.table.page.draft.tree, kept.grid)) await this.enter(kept.grid);
+    }
+
+    /** The page has come, with another sample or anew: a card that nothing on it stands as is left. */
+    arrived(): void {
+        if (this.open && this.grid !== null && !this.table.page.isCard && !this.table.canvas.element(this.grid)?.querySelector('.card')) this.leave(false);
     }
 }

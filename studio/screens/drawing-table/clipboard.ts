@@ -1,3 +1,4 @@
+import { inBrowser } from '../../lib/storage';
 import { counted } from '../../lib/words';
 import { notices } from '../../lib/notices.svelte';
 import { treeFormat } from '../../generated/names';
@@ -17,7 +18,7 @@ const MEMORY = 'vestibra-clipboard';
 export function copy(table: Table): void {
     const text = packed(table);
     if (text === null) return;
-    localStorage.setItem(MEMORY, text);
+    inBrowser.set(MEMORY, text);
     void navigator.clipboard?.writeText(text).catch(() => undefined);
     notices.say(`${said(table)} copied. Paste into this template or another one.`);
 }
@@ -29,7 +30,7 @@ export async function cut(table: Table): Promise<void> {
 
 /** For the menu, where the browser hands over no clipboard: what was copied last, in any window. */
 export async function pasteFromMemory(table: Table, inside = false): Promise<void> {
-    const text = localStorage.getItem(MEMORY);
+    const text = inBrowser.get(MEMORY);
     if (text === null) notices.warn('Nothing was copied yet. Select a block and copy it first.');
     else await paste(table, text, inside);
 }

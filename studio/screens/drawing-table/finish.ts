@@ -1,3 +1,4 @@
+import { inBrowser } from '../../lib/storage';
 import { treeFormat } from '../../generated/names';
 import { notices } from '../../lib/notices.svelte';
 import { counted } from '../../lib/words';
@@ -35,13 +36,13 @@ export function takeFinish(table: Table, node: TreeNode, piece: Piece | null = n
         return;
     }
     const finish: Finish = { vestibra: 'finish', format: treeFormat, kind: node.kind, piece: piece?.name ?? null, from, how };
-    localStorage.setItem(MEMORY, JSON.stringify(finish));
+    inBrowser.set(MEMORY, JSON.stringify(finish));
     notices.say(`The finish of ${from} is taken: ${counted(count, 'value')}. Give it to other blocks, here or in another template.`);
 }
 
 export function keptFinish(): Finish | null {
     try {
-        const kept = JSON.parse(localStorage.getItem(MEMORY) ?? 'null') as Partial<Finish> | null;
+        const kept = JSON.parse(inBrowser.get(MEMORY) ?? 'null') as Partial<Finish> | null;
         const fits = kept?.vestibra === 'finish' && typeof kept.format === 'number' && typeof kept.kind === 'string' && typeof kept.from === 'string';
         return fits && typeof kept.how === 'object' && kept.how !== null ? ({ piece: null, ...kept } as Finish) : null;
     } catch {

@@ -112,6 +112,7 @@ export class CanvasHands {
             void this.table.set(node.id, 'what', setting, words, gesture);
         };
         const later = (): void => {
+            this.table.begins();
             clearTimeout(wait);
             wait = window.setTimeout(send, PAUSE);
             this.table.canvas.moved();
@@ -135,6 +136,7 @@ export class CanvasHands {
             element.removeAttribute('contenteditable');
             this.table.canvas.typing = null;
             send();
+            this.table.ends();
         };
         this.table.canvas.typing = element;
         element.contentEditable = 'plaintext-only';

@@ -1,4 +1,5 @@
 import { freshId } from '../../lib/ids';
+import { BrowserStore, type Lasting } from './lasting';
 import type { Edit } from '../../lib/types';
 
 export interface Author {
@@ -44,19 +45,22 @@ export function decides(edit: Edit): string | null {
 }
 
 /**
- * Steps that the server has not confirmed yet, and those that it could not take, kept in the browser so that a crash or a
- * reload loses none. Each window holds a lock while it is open; what a window without its lock has left behind is picked
- * up by the next one.
+ * Steps that the server has not confirmed yet, and those that it could not take. They are sent from memory, whatever the
+ * browser's store says; it keeps them besides, so that a crash or a reload loses none. Each window holds a lock while it is
+ * open; what a window without its lock has left behind is picked up by the next one.
  */
 export class Outbox {
     readonly window = freshId();
     private parcels: Parcel[] = [];
     private undecided: Kept[] = [];
+    private writing: Promise<void> = Promise.resolve();
 
     constructor(
         private readonly templateId: number,
-        private readonly store: Storage = localStorage,
+        private readonly store: Lasting = new BrowserStore(),
         private readonly locks: LockManager | undefined = navigator.locks,
+        /** Told whether the store takes what it is given. */
+        private readonly tell: (works: boolean) => void = () => undefined,
     ) {
         void this.locks?.request(this.lock(this.window), () => new Promise(() => undefined));
     }
@@ -125,24 +129,58 @@ export class Outbox {
 
     /** Takes over what windows that are gone had not sent yet, and what they kept undecided. */
     async takeOver(): Promise<Parcel[]> {
+        try {
+            return await this.leftBehind();
+        } catch {
+            this.tell(false);
+            return [];
+        }
+    }
+
+    private async leftBehind(): Promise<Parcel[]> {
         if (!this.locks) return [];
         const held = new Set((await this.locks.query()).held?.map((lock) => lock.name) ?? []);
         const found: Parcel[] = [];
-        for (const name of Object.keys(this.store)) {
+        for (const name of await this.store.names()) {
             const [prefix, template, window] = name.split('/');
             if (prefix !== PREFIX || Number(template) !== this.templateId || window === undefined || held.has(this.lock(window))) continue;
-            const left = read(this.store.getItem(name));
+            const left = read(await this.store.read(name));
             found.push(...left.parcels);
             if (left.kept.length > 0) this.keep(...left.kept);
-            this.store.removeItem(name);
+            await this.store.remove(name);
         }
         return found;
     }
 
+    /** The window closes: what has not reached the server is written down at once. */
+    close(): void {
+        const text = this.text;
+        if (text !== null) this.store.last(this.name, text);
+    }
+
+    /** When everything that was to be kept is kept, or could not be. */
+    get settled(): Promise<void> {
+        return this.writing;
+    }
+
+    private get name(): string {
+        return `${PREFIX}/${this.templateId}/${this.window}`;
+    }
+
+    private get text(): string | null {
+        return this.parcels.length === 0 && this.undecided.length === 0
+            ? null
+            : JSON.stringify({ parcels: this.parcels, kept: this.undecided } satisfies Stored);
+    }
+
     private write(): void {
-        const name = `${PREFIX}/${this.templateId}/${this.window}`;
-        if (this.parcels.length === 0 && this.undecided.length === 0) this.store.removeItem(name);
-        else this.store.setItem(name, JSON.stringify({ parcels: this.parcels, kept: this.undecided } satisfies Stored));
+        const text = this.text;
+        this.writing = this.writing
+            .then(() => (text === null ? this.store.remove(this.name) : this.store.write(this.name, text)))
+            .then(
+                () => this.tell(true),
+                () => this.tell(false),
+            );
     }
 
     private lock(window: string): string {

@@ -31,6 +31,8 @@ export class Sending {
     others = $state.raw<string[]>([]);
     /** What could not be stored. */
     kept = $state.raw<Kept[]>([]);
+    /** Whether the browser keeps what has not reached the server. */
+    keeps = $state(true);
     readonly outbox: Outbox;
     private now = $state<Exclude<Saving, 'kept'>>('saved');
     private working: Promise<void> | null = null;
@@ -42,8 +44,12 @@ export class Sending {
         private readonly author: Author,
         private readonly handlers: Handlers,
     ) {
-        this.outbox = new Outbox(templateId);
+        this.outbox = new Outbox(templateId, undefined, undefined, (works) => (this.keeps = works));
         void this.recover();
+        window.addEventListener('pagehide', () => this.outbox.close());
+        window.addEventListener('beforeunload', (event) => {
+            if (!this.keeps && this.outbox.length > 0) event.preventDefault();
+        });
         setInterval(() => void this.news(), NEWS);
     }
 
@@ -57,16 +63,20 @@ export class Sending {
     }
 
     /** Answers whether the step was taken. */
-    send(what: Parcel['what'], body: object): Promise<boolean> {
-        return this.post({ key: freshId(), what, body, base: this.handlers.revision(), author: this.author });
+    send(what: Parcel['what'], body: object, base = this.handlers.revision()): Promise<boolean> {
+        return this.post({ key: freshId(), what, body, base, author: this.author });
     }
 
-    /** Edits of a setting that two have set differently wait for the decision, whatever else is typed there. */
-    edit(edits: Edit[], format: number, gesture?: string, knowingly = false): Promise<boolean> {
+    /**
+     * Edits of a setting that two have set differently wait for the decision, whatever else is typed there.
+     *
+     * @param base the revision on which it was begun, where that is not the one of now
+     */
+    edit(edits: Edit[], format: number, gesture?: string, knowingly = false, base?: number): Promise<boolean> {
         const free = knowingly ? edits : this.outbox.hold(edits);
         this.kept = this.outbox.kept;
         if (free.length === 0) return Promise.resolve(false);
-        return this.send('edits', { edits: free, format, gesture: gesture ?? null, knowingly });
+        return this.send('edits', { edits: free, format, gesture: gesture ?? null, knowingly }, base);
     }
 
     /** Sends what was kept once more, under one's own name; for a conflict that decides for it. */

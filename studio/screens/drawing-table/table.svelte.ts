@@ -51,6 +51,8 @@ export class Table {
     typeIn: (id: string) => void = () => undefined;
     /** What was asked for and is not confirmed yet: the next change builds on it. */
     private asked = $state.raw<Record<string, Value>>({});
+    /** What is being typed in, since when. */
+    private begun: { drawn: Drawn; revision: number } | null = null;
     /** A source whose lack is looked at: the sample row shows the pages that have nothing there. */
     lacking = $state.raw<{ source: string; of: number | null; words: string } | null>(null);
     /** The block that is being given a name in the outline. */
@@ -217,9 +219,35 @@ export class Table {
     }
 
     /** Sends edits; answers whether they were taken. Edits with the same gesture are one step; pasted blocks may be of an older format. */
-    send(edits: Edit[], gesture?: string, knowingly = false, format: number = treeFormat): Promise<boolean> {
-        if (!this.mayEdit || edits.length === 0) return Promise.resolve(false);
-        return this.sending.edit(edits, format, gesture, knowingly);
+    async send(edits: Edit[], gesture?: string, knowingly = false, format: number = treeFormat): Promise<boolean> {
+        if (!this.mayEdit || edits.length === 0) return false;
+        const drawn = this.meant(edits);
+        const begun = this.begun?.drawn === drawn ? this.begun : null;
+        const taken = await drawn.sending.edit(edits, format, gesture, knowingly, begun?.revision);
+        if (taken && begun !== null && begun === this.begun) begun.revision = drawn.draft.revision;
+        return taken;
+    }
+
+    /** What edits are about, whatever is being worked on by now: the rules are those of the page, a block is where it stands. */
+    private meant(edits: Edit[]): Drawn {
+        const [first] = edits;
+        if (first?.edit === 'reach') return this.page;
+        const id = first === undefined ? undefined : 'id' in first ? first.id : 'parent' in first ? first.parent : undefined;
+        return (id === undefined ? undefined : this.drawn.find((one) => find(one.draft.tree, id))) ?? this.now;
+    }
+
+    /** Somebody begins to type: until it is left, what is typed speaks of the page as it was then, whatever comes in meanwhile. */
+    begins(): void {
+        this.begun ??= { drawn: this.now, revision: this.now.draft.revision };
+    }
+
+    ends(): void {
+        this.begun = null;
+    }
+
+    /** Whether the browser keeps what has not reached the server. */
+    get keeps(): boolean {
+        return this.drawn.every((one) => one.sending.keeps);
     }
 
     undo(how: How = {}): Promise<boolean> {

@@ -1,3 +1,4 @@
+import { inWindow } from '../../lib/storage';
 import { get, patch, post, Refused, remove, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import type { HouseFont, HouseState, HouseStyleData, HouseToken, Impact, ReleaseRow } from '../../lib/types';
@@ -14,7 +15,7 @@ const STEPS = 'vestibra-house-steps';
 /** The steps of this window that led to what stands now. */
 function keptSteps(state: HouseState): Step[] {
     try {
-        const kept = JSON.parse(sessionStorage.getItem(STEPS) ?? 'null') as { seen: string; steps: Step[] } | null;
+        const kept = JSON.parse(inWindow.get(STEPS) ?? 'null') as { seen: string; steps: Step[] } | null;
         return kept?.seen === state.seen && Array.isArray(kept.steps) ? kept.steps : [];
     } catch {
         return [];
@@ -138,7 +139,7 @@ export class House {
 
     /** What can be taken back survives a reload, as long as nobody else decides meanwhile. */
     private keepSteps(): void {
-        sessionStorage.setItem(STEPS, JSON.stringify({ seen: this.state.seen, steps: this.steps }));
+        inWindow.set(STEPS, JSON.stringify({ seen: this.state.seen, steps: this.steps }));
     }
 
     private refused(tokens: Values, error: unknown): void {
@@ -217,15 +218,15 @@ export class House {
         const tokens = Object.fromEntries(this.state.own.map((one) => [one, this.state.values[one] ?? null]));
         await this.done(async () => {
             await remove(`/studio/house-style/${this.id}`);
-            sessionStorage.setItem('vestibra-house-gone', JSON.stringify({ name, tokens }));
+            inWindow.set('vestibra-house-gone', JSON.stringify({ name, tokens }));
             window.location.assign('/studio/house-style');
         });
     }
 
     /** After a style was let go of, it can be taken back. */
     sayGone(): void {
-        const kept = sessionStorage.getItem('vestibra-house-gone');
-        sessionStorage.removeItem('vestibra-house-gone');
+        const kept = inWindow.get('vestibra-house-gone');
+        inWindow.remove('vestibra-house-gone');
         if (kept === null) return;
         const gone = JSON.parse(kept) as { name: string; tokens: Values };
         notices.say(`“${gone.name}” is let go of.`, { words: 'Take this back', do: () => void this.again(gone) });
@@ -247,17 +248,14 @@ export class House {
         await this.done(async () => {
             const name = file.name.replace(/(\.tokens)?\.json$/i, '').slice(0, 50);
             const made = await post<HouseState & { passedOver: string[] }>('/studio/house-style/import', { file: await file.text(), name });
-            sessionStorage.setItem(
-                'vestibra-house-read',
-                made.passedOver.length === 0 ? 'The file was read whole.' : `${made.passedOver.length} of its styles are not the shop’s and were passed over.`,
-            );
+            inWindow.set('vestibra-house-read', made.passedOver.length === 0 ? 'The file was read whole.' : made.passedOver.join(' '));
             await this.open(made.style.id);
         });
     }
 
     sayRead(): void {
-        const words = sessionStorage.getItem('vestibra-house-read');
-        sessionStorage.removeItem('vestibra-house-read');
+        const words = inWindow.get('vestibra-house-read');
+        inWindow.remove('vestibra-house-read');
         if (words !== null) notices.say(`“${this.state.style.name}” is kept, and not in use. ${words}`);
     }
 

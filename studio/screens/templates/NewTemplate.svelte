@@ -62,8 +62,11 @@
     {/if}
     {#if wrong}<p class="mt-4 text-trouble" role="alert">{wrong}</p>{/if}
     <div class="mt-5 flex items-center gap-3">
-        <button class="button button-next" disabled={busy}>{copyOf ? 'Make the copy' : 'Make it'}</button>
+        <button class="button button-next" disabled={busy || name.trim() === ''} aria-describedby={name.trim() === '' ? 'no-name' : undefined}
+            >{copyOf ? 'Make the copy' : 'Make it'}</button
+        >
         <button type="button" class="button" onclick={close}>Not now</button>
+        {#if name.trim() === ''}<span id="no-name">Give it a name first, so that you find it again.</span>{/if}
         <span class="text-quiet"
             >{pageKind === CARDS && !copyOf ? 'It stands nowhere until a list of products chooses it.' : 'Nothing changes in the shop until you publish.'}</span
         >

@@ -1,3 +1,4 @@
+import { inWindow } from '../../lib/storage';
 import { Deeds, takeBack, type Deed } from '../../lib/deeds.svelte';
 import { post, remove } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
@@ -33,7 +34,7 @@ export class Templates {
     kind = $state('');
     /** Every number on the page may be another one afterwards: it is loaded anew, and then says what was done. */
     readonly deeds = new Deeds((release, deed) => {
-        sessionStorage.setItem('said', JSON.stringify({ words: `Done: ${deed.words}.`, release: release.id }));
+        inWindow.set('said', JSON.stringify({ words: `Done: ${deed.words}.`, release: release.id }));
         location.reload();
     });
 
@@ -79,8 +80,8 @@ export class Templates {
 
     /** What was done before the page was loaded anew. */
     sayWhatWasDone(): void {
-        const said = sessionStorage.getItem('said');
-        sessionStorage.removeItem('said');
+        const said = inWindow.get('said');
+        inWindow.remove('said');
         if (said === null) return;
         const { words, release } = JSON.parse(said) as { words: string; release: number };
         notices.say(words, { words: 'Take this back', do: () => void takeBack(release).then((done) => done && location.reload()) });

@@ -1,35 +1,31 @@
 import { expect, test } from '@playwright/test';
 import type { Edit } from '../../../studio/lib/types';
-import { editsOf, Outbox, type Kept, type Parcel } from '../../../studio/screens/drawing-table/outbox';
+import type { Lasting } from '../../../studio/screens/drawing-table/lasting';
+import { decides, editsOf, Outbox, type Kept, type Parcel } from '../../../studio/screens/drawing-table/outbox';
 
 /** A browser's store, and its locks: those of windows that are open. */
-class Store implements Storage {
-    [name: string]: unknown;
+class Store implements Lasting {
+    readonly texts = new Map<string, string>();
+
+    names = async (): Promise<string[]> => [...this.texts.keys()];
+    read = async (name: string): Promise<string | null> => this.texts.get(name) ?? null;
+    write = async (name: string, text: string): Promise<void> => void this.texts.set(name, text);
+    remove = async (name: string): Promise<void> => void this.texts.delete(name);
+    last = (name: string, text: string): void => void this.texts.set(name, text);
 
     get length(): number {
-        return Object.keys(this).length;
-    }
-
-    key(at: number): string | null {
-        return Object.keys(this)[at] ?? null;
-    }
-
-    getItem(name: string): string | null {
-        return (this[name] as string | undefined) ?? null;
-    }
-
-    setItem(name: string, value: string): void {
-        this[name] = value;
-    }
-
-    removeItem(name: string): void {
-        Reflect.deleteProperty(this, name);
-    }
-
-    clear(): void {
-        for (const name of Object.keys(this)) Reflect.deleteProperty(this, name);
+        return this.texts.size;
     }
 }
+
+/** One that is full, or forbidden. */
+const NOWHERE: Lasting = {
+    names: () => Promise.reject(new Error('SecurityError')),
+    read: () => Promise.reject(new Error('SecurityError')),
+    write: () => Promise.reject(new Error('QuotaExceededError')),
+    remove: () => Promise.reject(new Error('SecurityError')),
+    last: () => undefined,
+};
 
 function locks(open: string[] = []): LockManager {
     return {
@@ -49,6 +45,7 @@ test('what was not sent by a window that is gone is taken over once, with what i
     gone.put(parcel('a', set(1)));
     gone.put(parcel('b', set(2)));
     gone.keep(kept('refused', 'c', set(3)));
+    await gone.settled;
     const next = new Outbox(7, store, locks());
     expect((await next.takeOver()).map((one) => one.key)).toEqual(['a', 'b']);
     expect(next.kept.map((one) => one.key)).toEqual(['c']);
@@ -58,7 +55,9 @@ test('what was not sent by a window that is gone is taken over once, with what i
 test('a window that is open keeps its own, and so does another template', async () => {
     const store = new Store();
     const open: string[] = [];
-    new Outbox(7, store, locks(open)).put(parcel('a', set(1)));
+    const first = new Outbox(7, store, locks(open));
+    first.put(parcel('a', set(1)));
+    await first.settled;
     expect(await new Outbox(7, store, locks(open)).takeOver()).toEqual([]);
     expect(await new Outbox(8, store, locks()).takeOver()).toEqual([]);
     expect(store.length).toBe(1);
@@ -66,11 +65,11 @@ test('a window that is open keeps its own, and so does another template', async 
 
 test('what an earlier version wrote is read still', async () => {
     const store = new Store();
-    store.setItem('vestibra-outbox/7/old', JSON.stringify([parcel('a', set(1))]));
+    store.texts.set('vestibra-outbox/7/old', JSON.stringify([parcel('a', set(1))]));
     expect((await new Outbox(7, store, locks()).takeOver()).map((one) => one.key)).toEqual(['a']);
 });
 
-test('parcels go in order, and leave the store when they are done', () => {
+test('parcels go in order, and leave the store when they are done', async () => {
     const store = new Store();
     const outbox = new Outbox(7, store, locks());
     outbox.put(parcel('a', set(1)));
@@ -79,6 +78,7 @@ test('parcels go in order, and leave the store when they are done', () => {
     outbox.done();
     expect(outbox.first?.key).toBe('b');
     outbox.done();
+    await outbox.settled;
     expect([outbox.first, store.length]).toEqual([undefined, 0]);
 });
 
@@ -97,4 +97,70 @@ test('what was refused holds nothing back, and a newer value takes its place', (
     expect(outbox.hold([set(61)])).toEqual([set(61)]);
     outbox.supersede(parcel('d', set(61)));
     expect(outbox.kept.map((one) => one.key)).toEqual(['b', 'c']);
+});
+
+test('where the browser’s store is full or forbidden everything goes on from memory, and it is said', async () => {
+    const told: boolean[] = [];
+    const outbox = new Outbox(7, NOWHERE, locks(), (works) => told.push(works));
+    outbox.put(parcel('a', set(1)));
+    outbox.put(parcel('b', set(2)));
+    expect(outbox.first?.key).toBe('a');
+    expect(await outbox.takeOver()).toEqual([]);
+    await outbox.settled;
+    outbox.done();
+    expect(outbox.first?.key).toBe('b');
+    expect(new Set(told)).toEqual(new Set([false]));
+});
+
+test('a store that works again is said too', async () => {
+    const told: boolean[] = [];
+    const store = new Store();
+    let full = true;
+    const write = store.write;
+    store.write = (name, text) => (full ? Promise.reject(new Error('QuotaExceededError')) : write(name, text));
+    const outbox = new Outbox(7, store, locks(), (works) => told.push(works));
+    outbox.put(parcel('a', set(1)));
+    await outbox.settled;
+    full = false;
+    outbox.put(parcel('b', set(2)));
+    await outbox.settled;
+    expect(told).toEqual([false, true]);
+});
+
+test('what a window writes as it closes is found by the next one', async () => {
+    const store = new Store();
+    const slow: Lasting = {
+        names: store.names,
+        read: store.read,
+        remove: store.remove,
+        last: store.last,
+        write: () => new Promise(() => undefined),
+    };
+    const gone = new Outbox(7, slow, locks());
+    gone.put(parcel('a', set(1)));
+    gone.close();
+    expect((await new Outbox(7, store, locks()).takeOver()).map((one) => one.key)).toEqual(['a']);
+});
+
+test('one setting of one block at one width is what is decided: a phone’s value stands beside a desktop’s', () => {
+    const phone: Edit = { edit: 'set', id: 'price', question: 'how', width: 'phone', setting: 'size', value: 20 };
+    const outbox = new Outbox(7, new Store(), locks());
+    outbox.keep(kept('conflict', 'a', set(60)));
+    expect(outbox.hold([phone])).toEqual([phone]);
+    expect(outbox.kept.map(editsOf)).toEqual([[set(60)]]);
+    outbox.keep(kept('refused', 'b', phone));
+    outbox.supersede(parcel('c', set(61)));
+    expect(outbox.kept.map((one) => one.key)).toEqual(['a', 'b']);
+    const keys = [
+        set(1),
+        phone,
+        { ...set(1), id: 'title' } as Edit,
+        { ...set(1), setting: 'weight' } as Edit,
+        { ...set(1), question: 'what' } as Edit,
+        { edit: 'move', id: 'price', parent: 'p', after: null } as Edit,
+        { edit: 'reach', reach: { format: 2, show: [], keepOff: [], season: {}, goesFirst: false } } as Edit,
+    ].map(decides);
+    expect(new Set(keys).size).toBe(keys.length);
+    expect(decides({ ...phone, question: 'what' } as Edit)).toBe(decides({ ...set(1), question: 'what' } as Edit));
+    expect(decides({ edit: 'remove', id: 'price' })).toBeNull();
 });

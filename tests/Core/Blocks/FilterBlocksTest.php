@@ -131,7 +131,7 @@ final class FilterBlocksTest extends TestCase
     public function test_a_range_has_its_ends_and_bounds_as_people_write_them(): void
     {
         $price = new ListFilter('price', 'Price', 'price', bounds: [450, 12_000], ends: [1_050, null], decimals: 2);
-        self::assertSame(['from' => '10.5', 'to' => '', 'least' => '4.5', 'most' => '120', 'unit' => '£', 'isDate' => false, 'slider' => true, 'step' => '0.01'], self::filter(['by' => 'price'], $price)->data['range']);
+        self::assertSame(['from' => '10.50', 'to' => '', 'least' => '4.50', 'most' => '120', 'unit' => '£', 'isDate' => false, 'slider' => true, 'step' => '0.01', 'isMoney' => true], self::filter(['by' => 'price'], $price)->data['range']);
         $made = new ListFilter('number.8', 'First made', 'first-made-f8', bounds: [20_120_101, 20_201_231], isDate: true);
         self::assertSame(['2012-01-01', '2020-12-31', true, false], array_values(array_intersect_key(self::filter(['by' => 'fact', 'fact' => 8], $made)->data['range'], ['least' => 1, 'most' => 1, 'isDate' => 1, 'slider' => 1])));
     }

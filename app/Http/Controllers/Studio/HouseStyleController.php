@@ -22,6 +22,7 @@ use Vestibra\App\Releases\Releases;
 use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Styling\HouseState;
 use Vestibra\App\Styling\Specimens;
+use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Formats\Tokens\ReadTokens;
 use Vestibra\Core\Formats\Tokens\TokensReader;
@@ -34,6 +35,9 @@ use Vestibra\Core\Styling\HouseStyle;
 /** The shop-wide styles: decided in a draft beside living specimens, released, brought back, kept and taken elsewhere. */
 final readonly class HouseStyleController
 {
+    /** Of what was passed over. */
+    private const MOST_NAMED = 8;
+
     public function __construct(
         private HouseBook $book,
         private HouseState $state,
@@ -162,6 +166,18 @@ final readonly class HouseStyleController
         return new JsonResponse(TokensWriter::write(HouseBook::read($row->draft)), 200, ['Content-Disposition' => "attachment; filename=\"$name.tokens.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
+    /**
+     * @param  list<Problem>  $problems
+     * @return list<string> by name, the first of many
+     */
+    private static function passedOver(array $problems): array
+    {
+        $words = array_map(static fn (Problem $one): string => ProblemWords::of($one), array_slice($problems, 0, self::MOST_NAMED));
+        $more = count($problems) - count($words);
+
+        return $more > 0 ? [...$words, Counted::of($more, 'more is not, and was passed over too.', 'more are not, and were passed over too.')] : $words;
+    }
+
     /** A file becomes a style of its own, not in use. */
     public function import(Request $request): JsonResponse
     {
@@ -173,7 +189,7 @@ final readonly class HouseStyleController
 
         return $kept instanceof Problem
             ? new JsonResponse(ProblemWords::answer([$kept]), 422)
-            : new JsonResponse(['passedOver' => array_map(static fn (Problem $one): string => ProblemWords::of($one), array_slice($read->passedOver, 0, 20))] + $this->state->of($this->row($kept)), 201);
+            : new JsonResponse(['passedOver' => self::passedOver($read->passedOver)] + $this->state->of($this->row($kept)), 201);
     }
 
     /** Pieces in every state, a form, and headings on every ground. */

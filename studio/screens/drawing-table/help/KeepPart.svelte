@@ -24,7 +24,9 @@
             >
             <form class="mt-4 flex items-end gap-3" onsubmit={keep}>
                 <label class="flex-1">What is it called? <input class="field block w-full" maxlength="80" bind:value={state.name} /></label>
-                <button class="button button-next">Keep it</button>
+                <button class="button button-next" disabled={state.name.trim() === ''} title={state.name.trim() === '' ? 'Give it a name first' : undefined}
+                    >Keep it</button
+                >
             </form>
             {#if state.wrong}<p class="mt-2 text-trouble" role="alert">{state.wrong}</p>{/if}
             {#if table.parts.length > 0}

@@ -60,6 +60,7 @@
             fixedWeeks
             weekStartsOn={1}
             calendarLabel="Season"
+            locale="en-GB"
         >
             {#snippet children({ months, weekdays })}
                 <RangeCalendar.Header class="flex items-center justify-between pb-2">

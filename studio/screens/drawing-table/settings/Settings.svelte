@@ -3,6 +3,7 @@
     import type { Table } from '../table.svelte';
     import How from './how/How.svelte';
     import { panel } from './how/panel.svelte';
+    import { propertiesOf } from './how/styles';
     import Nothing from './Nothing.svelte';
     import SettingRow from './SettingRow.svelte';
 
@@ -14,6 +15,32 @@
         { question: 'how', words: 'How it looks' },
         { question: 'when', words: 'When it appears' },
     ] as const;
+
+    /** What is typed speaks of the page as it was when one began to type. */
+    function typing(section: HTMLElement): () => void {
+        const begins = (event: Event): void => {
+            if (event.target instanceof Element && event.target.matches('textarea, [contenteditable], input:not([type=checkbox], [type=radio], [type=range])'))
+                table.begins();
+        };
+        const ends = (): void => table.ends();
+        section.addEventListener('input', begins, true);
+        section.addEventListener('focusout', ends);
+        return () => {
+            section.removeEventListener('input', begins, true);
+            section.removeEventListener('focusout', ends);
+            ends();
+        };
+    }
+
+    /** What is looked for is no setting of the block, and no style of its pieces. */
+    const nothingFound = $derived(
+        node !== null &&
+            definition !== null &&
+            definition !== undefined &&
+            (panel.query ?? '').trim() !== '' &&
+            !definition.settings.some((one) => one.name !== 'called' && table.counts(node, one) && panel.finds(one.label)) &&
+            !definition.pieces.some((piece) => propertiesOf(table, piece).some((one) => panel.finds(one.label, piece.label))),
+    );
 
     $effect(() => {
         void table.selected;
@@ -41,7 +68,7 @@
 </script>
 
 {#if node && definition}
-    <section aria-label="Settings of {definition.name}">
+    <section aria-label="Settings of {definition.name}" {@attach typing}>
         <div class="flex items-baseline justify-between gap-2 px-4 pt-2">
             <h2 class="min-w-0 truncate text-lg">{table.nameOfNode(node)}</h2>
             {#if panel.query === null}
@@ -85,6 +112,9 @@
                 </div>
             {/if}
         {/each}
+        {#if nothingFound}<p class="px-4 pt-3 text-quiet" role="status">
+                {definition.name} has no setting called “{panel.query}”. Try another word: size, room, ground, corner …
+            </p>{/if}
         <div class="h-6"></div>
     </section>
 {:else}

@@ -36,6 +36,13 @@
         return { value: style.value, own, from: own || style.from === null ? '' : `from the ${style.from}` };
     }
 
+    /** A value as its field would say it. */
+    function inWords(of: Value): string {
+        if (typeof of === 'boolean') return of ? 'on' : 'off';
+        const words = [...(setting.options ?? []), ...(setting.words ?? [])].find((one) => one.value === of)?.words;
+        return words ?? (typeof of === 'number' && setting.unit ? `${of} ${setting.unit}` : String(of));
+    }
+
     function set(value: Value, sameGesture = false): void {
         if (!sameGesture) gesture = '';
         panel.remember(property, value);
@@ -81,7 +88,7 @@
         title={drags ? `${setting.label}: drag to change` : setting.label}
         onpointerdown={press}>{setting.label}</label
     >
-    <div class="flex min-w-0 items-center gap-1.5 rounded-md {reading.own ? 'own' : ''}">
+    <div class="flex min-w-0 flex-wrap items-center gap-1.5 rounded-md {reading.own ? 'own' : ''}">
         {#if Field}<Field {table} {setting} {id} value={reading.value} {placeholder} {element} {choose} {slide} settle={() => (gesture = '')} />{/if}
         {#if reading.own && table.mayEdit}
             <button class="word ml-auto shrink-0 text-xs" onclick={() => set(null)}>back<span class="unseen"> to the house style: {setting.label}</span></button
@@ -90,10 +97,12 @@
             <button
                 class="ml-auto shrink-0 truncate text-xs text-quiet underline decoration-dotted underline-offset-4 hover:text-ink"
                 title="The value that was set last"
-                onclick={() => set(last)}>{String(last)}<span class="unseen"> again: {setting.label}</span></button
+                onclick={() => set(last)}>{inWords(last)}<span class="unseen"> again: {setting.label}</span></button
             >
         {/if}
     </div>
-    {#if reading.from !== ''}<span></span><span class="text-xs text-quiet">{reading.from}{eased === null ? '' : `, where it is ${eased}; more do not fit here`}</span>{/if}
+    {#if reading.from !== ''}<span></span><span class="text-xs text-quiet"
+            >{reading.from}{eased === null ? '' : `, where it is ${eased}; more do not fit here`}</span
+        >{/if}
     {#if idle !== '' && (reading.own || setting.unless)}<span></span><span class="text-xs text-trouble">no effect: {idle}</span>{/if}
 </div>

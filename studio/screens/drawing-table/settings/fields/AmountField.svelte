@@ -3,8 +3,11 @@
 
     let { table, setting, id, value, source, set, setOtherwise }: FieldProps = $props();
 
+    let beyond = $state('');
+
     function take(typed: number): void {
         const next = Math.max(setting.min ?? 0, Math.min(setting.max ?? 0, typed));
+        beyond = next === typed ? '' : `It takes ${setting.min ?? 0} to ${setting.max ?? 0}, so it is ${next}.`;
         if (source) setOtherwise(next);
         else set(next);
     }
@@ -22,3 +25,4 @@
     onchange={(event) => take(Math.round(Number(event.currentTarget.value)))}
 />
 <span class="text-xs text-quiet">{setting.unit}</span>
+{#if beyond !== ''}<span class="block text-xs text-trouble" role="status">{beyond}</span>{/if}

@@ -17,7 +17,7 @@
     value={value === true ? 'rules' : value === false ? 'none' : String(value)}
     onchange={(event) => choose(event.currentTarget.value)}
 >
-    <option value="rules">the one that the {what}s’ rules give</option>
+    <option value="rules">as its rules say</option>
     <option value="none">none</option>
     <optgroup label="This one, whatever the rules say">
         {#each choices as choice (choice.id)}<option value={String(choice.id)}>{choice.name}{choice.live ? '' : ' (not published yet)'}</option>{/each}

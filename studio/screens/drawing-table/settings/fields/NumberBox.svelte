@@ -24,6 +24,18 @@
     );
     const unit = $derived(length?.unit ?? Object.keys(setting.units ?? { [setting.unit ?? 'px']: [] })[0] ?? 'px');
 
+    /** What was typed goes beyond what the setting takes: what it takes, in words. */
+    const beyond = $derived.by((): string => {
+        if (typing === null) return '';
+        const typed = /^\s*([-−]?\d+(?:[.,]\d+)?)\s*(px|%|rem|em|ms|)\s*$/i.exec(typing);
+        if (!typed?.[1]) return '';
+        const of = setting.units ? typed[2] || unit : unit;
+        const number = Number(typed[1].replace('−', '-').replace(',', '.'));
+        const bounds = setting.units ? (setting.units[of] ?? []) : [setting.min, setting.max];
+        const [least, most] = [bounds[0] ?? -Infinity, bounds[1] ?? Infinity];
+        return number < least || number > most ? `It takes ${least} to ${most}, so it is ${Math.max(least, Math.min(most, number))}.` : '';
+    });
+
     function take(text: string): void {
         typing = text;
         if (text.trim() === '') choose(null);
@@ -31,7 +43,7 @@
             const typed = typedLength(text, unit, setting);
             if (typed !== null) slide(typed);
         } else {
-            const typed = Number.parseInt(text, 10);
+            const typed = Number.parseInt(text.replace('−', '-'), 10);
             if (!Number.isNaN(typed)) slide(limited({ number: typed, unit }, setting).number);
         }
     }
@@ -65,3 +77,4 @@
         typing = null;
     }}
 />
+{#if beyond !== ''}<span class="order-last basis-full text-xs text-trouble" role="status">{beyond}</span>{/if}

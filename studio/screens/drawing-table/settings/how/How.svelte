@@ -2,7 +2,7 @@
     import { counted } from '../../../../lib/words';
     import type { Setting, TreeNode } from '../../../../lib/types';
     import type { Table } from '../../table.svelte';
-    import { departures } from '../../tree';
+    import { departures, parentOf } from '../../tree';
     import Proportions from '../Proportions.svelte';
     import StyleRow from '../StyleRow.svelte';
     import { panel } from './panel.svelte';
@@ -25,6 +25,13 @@
         if (!piece || !state || there) table.canvas.letGo();
         else table.canvas.hold(elementsOf(block, piece.selectors.usual ?? '').slice(0, 1), node.id, state, piece.selectors[state] ?? '');
     });
+
+    /** What the others beside it say, so that a number can be chosen. */
+    function besideOrder(name: string): string {
+        const beside = (parentOf(table.draft.tree, node.id)?.children ?? []).filter((one) => one.id !== node.id);
+        const numbers = beside.map((one) => String(table.styleOf(one, name).value ?? 0));
+        return beside.length === 0 ? 'It stands alone.' : `The smallest stands first. Beside it: ${numbers.join(', ')}.`;
+    }
 
     function allBack(): void {
         void table.send(
@@ -55,6 +62,9 @@
 {#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions {table} band={node} />{/if}
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
     <StyleRow {table} {node} {setting} idle={table.overruled(node, setting)} />
+    {#if setting.property === 'order'}
+        <p class="ml-[104px] text-xs text-quiet" data-beside-order>{besideOrder(setting.name)}</p>
+    {/if}
 {/each}
 {#each pieces as piece (`${node.id}.${piece.name}`)}
     <PieceFold {table} {node} {piece} usually={piece === first} />

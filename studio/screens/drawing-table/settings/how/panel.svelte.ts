@@ -1,3 +1,4 @@
+import { inBrowser } from '../../../../lib/storage';
 import type { PieceStateName, Value } from '../../../../lib/types';
 
 const KEPT = 'vestibra-panel';
@@ -17,7 +18,7 @@ export class Panel {
 
     toggle(name: string, usually: boolean): void {
         this.open = { ...this.open, [name]: !this.isOpen(name, usually) };
-        localStorage.setItem(KEPT, JSON.stringify(this.open));
+        inBrowser.set(KEPT, JSON.stringify(this.open));
     }
 
     stateOf(id: string, piece: string): PieceStateName {
@@ -46,7 +47,7 @@ export class Panel {
 
 function kept(): Record<string, boolean> {
     try {
-        const stored: unknown = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+        const stored: unknown = JSON.parse(inBrowser.get(KEPT) ?? '{}');
         return typeof stored === 'object' && stored !== null
             ? Object.fromEntries(Object.entries(stored).filter((entry): entry is [string, boolean] => typeof entry[1] === 'boolean'))
             : {};
