@@ -21,6 +21,7 @@ final class FileFormatWords
             FileFormatProblem::Newer => 'The file has the format {format}, and this Vestibra knows {known}. Nothing was read in; a newer Vestibra may read it.',
             FileFormatProblem::UnknownName => 'It names the {thing} “{name}”, which neither the folder nor the shop has. Nothing was read in; look for a slip of the pen.',
             FileFormatProblem::UnknownKey => '“{key}” does not belong here, or not in this form. Nothing was read in; docs/formats says what does.',
+            FileFormatProblem::WrongType => 'The {field} is to be {wants}.',
             FileFormatProblem::NotAName => 'A file is called by an address name: small letters, digits and single hyphens, as “{better}”. Nothing was read in.',
             FileFormatProblem::NamedTwice => '“{name}” is there twice, or was there before with something else in it. Nothing was read in; give it a name of its own.',
             FileFormatProblem::Unreadable => '“{folder}” holds no shop: shop.json is missing. Nothing was read in.',

@@ -22,6 +22,7 @@ enum FileFormatProblem: string implements ProblemCode
     case Newer = 'import.newer';
     case UnknownName = 'import.unknown-name';
     case UnknownKey = 'import.unknown-key';
+    case WrongType = 'import.wrong-type';
     case NotAName = 'import.not-a-name';
     case NamedTwice = 'import.named-twice';
     case Unreadable = 'import.unreadable';

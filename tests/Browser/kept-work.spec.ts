@@ -145,7 +145,7 @@ test('a rule goes to the page, although a new card is still on its way', async (
     await expect(page.locator('[data-counts]')).toHaveText('Covers 1 category, would be shown on 1');
     await studio.saved();
     await expect(page.getByText('A part has no rules')).toHaveCount(0);
-    await page.getByRole('button', { name: 'Back to the page' }).click();
+    await page.getByRole('button', { name: 'Back to the page' }).first().click();
     await studio.loaded();
     await studio.block('.product-grid').click({ position: { x: 8, y: 8 } });
     await expect(page.getByLabel('As the card').locator('option:checked')).toHaveText(/Quiet and centred/);

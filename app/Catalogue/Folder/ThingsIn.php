@@ -81,6 +81,10 @@ final readonly class ThingsIn
             $taking->problem(ShopFolder::path($thing, $name), $problem);
         }
 
+        if ($thing === Thing::Category && $one['stands'] === null && ! isset($changed['position'])) {
+            $changed['position'] = 1 + (int) DB::table('categories')->max('position');
+        }
+
         return $changed;
     }
 

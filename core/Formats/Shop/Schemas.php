@@ -104,7 +104,7 @@ final class Schemas
     /** @return list<string> */
     private static function required(Thing $thing): array
     {
-        return array_keys(array_filter(ThingFile::fields($thing), static fn (Field $field): bool => $field->required && $field->type !== FieldType::Count));
+        return array_keys(array_filter(ThingFile::fields($thing), static fn (Field $field): bool => $field->required && ! ThingFile::mayBeLeftOut($field)));
     }
 
     /** @return array<string, mixed> */
@@ -121,9 +121,9 @@ final class Schemas
             FieldType::Contents => ['type' => 'string', 'pattern' => '^\\d'],
             FieldType::Colour => ['type' => 'string', 'pattern' => '^#[0-9a-fA-F]{6}$'],
             FieldType::One => ['type' => 'string', 'minLength' => 1],
-            FieldType::Several, FieldType::Ordered => ['maxItems' => $field->most, 'uniqueItems' => true] + self::list(['type' => 'string']),
+            FieldType::Several, FieldType::Ordered => ['maxItems' => $field->most] + self::list(['type' => 'string']),
             FieldType::Written, FieldType::Merged => self::list(['type' => 'string']),
-            FieldType::Rule => ['type' => 'object', 'required' => ['format', 'show'], 'properties' => ['format' => ['type' => 'integer'], 'show' => ['type' => 'array'], 'keepOff' => ['type' => 'array']]],
+            FieldType::Rule => ['type' => 'object', 'required' => ['show'], 'properties' => ['format' => ['type' => 'integer'], 'show' => ['type' => 'array'], 'keepOff' => ['type' => 'array']]],
         };
 
         return ['description' => $field->words] + $type;

@@ -67,6 +67,10 @@ final readonly class ThingFile
             if ($stands !== null && $here === array_key_exists($name, $as) && (! $here || self::same($given[$name], $as[$name]))) {
                 continue;
             }
+            if (! $here && self::mayBeLeftOut($field)) {
+                // A place that nobody wrote down stays as it is; whoever makes something new gives it one.
+                continue;
+            }
             $value = $here || $field->required ? $this->value($field, $given[$name] ?? null) : $field->empty();
             if ($value instanceof Problem) {
                 $problems[] = $value;
@@ -76,6 +80,12 @@ final readonly class ThingFile
         }
 
         return $changed;
+    }
+
+    /** Whether a file may leave it out although things always have it. */
+    public static function mayBeLeftOut(Field $field): bool
+    {
+        return $field->required && $field->type === FieldType::Count;
     }
 
     /** @return bool whether two pieces of JSON say the same, whatever the order of keys */
@@ -136,6 +146,9 @@ final readonly class ThingFile
     /** @return mixed in the form of the shop, or a Problem */
     private function value(Field $field, mixed $given): mixed
     {
+        if ($given !== null && ! self::isOfType($field->type, $given)) {
+            return FileFormatProblem::WrongType->at($field->name, ['field' => $field->words, 'wants' => self::wants($field->type)]);
+        }
         $plain = match ($field->type) {
             FieldType::Money => $this->minor($given),
             FieldType::One => $given === null ? null : $this->id($field, $given),
@@ -147,16 +160,36 @@ final readonly class ThingFile
         return $plain instanceof Problem ? $plain->code->at($field->name, $plain->values) : $this->reader->read($field, $plain);
     }
 
+    /** As the schema of the files has it. */
+    private static function isOfType(FieldType $type, mixed $given): bool
+    {
+        return match ($type) {
+            FieldType::Flag => is_bool($given),
+            FieldType::Count => is_int($given),
+            FieldType::Several, FieldType::Ordered, FieldType::Written, FieldType::Merged => is_array($given) && array_is_list($given),
+            FieldType::Rule => is_array($given),
+            default => is_string($given),
+        };
+    }
+
+    private static function wants(FieldType $type): string
+    {
+        return match ($type) {
+            FieldType::Flag => 'true or false',
+            FieldType::Count => 'a whole number without quotes',
+            FieldType::Several, FieldType::Ordered, FieldType::Written, FieldType::Merged => 'a list',
+            FieldType::Rule => 'a rule',
+            FieldType::Money => 'an amount in quotes, as "9.50"',
+            default => 'words in quotes',
+        };
+    }
+
     /** What is written just as we write it means that and nothing else; everything else is read as people write it. */
     private function minor(mixed $given): mixed
     {
         $exact = $this->digits === 0 ? '/^\d{1,12}$/D' : "/^\d{1,12}\.\d{{$this->digits}}$/D";
 
-        return match (true) {
-            is_string($given) && preg_match($exact, $given) === 1 => BigDecimal::of($given)->getUnscaledValue()->toInt(),
-            is_int($given), is_float($given) => (string) $given,
-            default => $given,
-        };
+        return is_string($given) && preg_match($exact, $given) === 1 ? BigDecimal::of($given)->getUnscaledValue()->toInt() : $given;
     }
 
     private function id(Field $field, mixed $given): int|Problem

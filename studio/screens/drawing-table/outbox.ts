@@ -176,11 +176,8 @@ export class Outbox {
     private write(): void {
         const text = this.text;
         this.writing = this.writing
-            .then(() => (text === null ? this.store.remove(this.name) : this.store.write(this.name, text)))
-            .then(
-                () => this.tell(true),
-                () => this.tell(false),
-            );
+            .then(() => (text === null ? this.store.remove(this.name) : this.store.write(this.name, text).then(() => this.tell(true))))
+            .catch(() => this.tell(false));
     }
 
     private lock(window: string): string {

@@ -62,7 +62,7 @@ final class ThingFileTest extends TestCase
         self::assertSame([], $problems);
     }
 
-    /** @param  int|array{CatalogueProblem, string}  $read */
+    /** @param  int|array{CatalogueProblem|FileFormatProblem, string}  $read */
     #[DataProvider('amounts')]
     public function test_amounts_as_we_write_them_mean_one_thing(int $digits, mixed $given, int|array $read): void
     {
@@ -74,19 +74,19 @@ final class ThingFileTest extends TestCase
         self::assertSame(is_int($read) ? ['price' => $read] : [], $changed);
     }
 
-    /** @return iterable<string, array{int, mixed, int|array{CatalogueProblem, string}}> */
+    /** @return iterable<string, array{int, mixed, int|array{CatalogueProblem|FileFormatProblem, string}}> */
     public static function amounts(): iterable
     {
         yield 'pence' => [2, '12.50', 1250];
         yield 'no minor units' => [0, '1250', 1250];
         yield 'three digits, where a person would be asked' => [3, '1.234', 1234];
-        yield 'as a number' => [2, 12.5, 1250];
-        yield 'as a whole number' => [2, 12, 1200];
+        yield 'as a number' => [2, 12.5, [FileFormatProblem::WrongType, 'price']];
+        yield 'as a whole number' => [2, 12, [FileFormatProblem::WrongType, 'price']];
         yield 'as somebody writes it' => [2, '1.234,56 €', 123_456];
         yield 'in doubt' => [2, '1.234', [CatalogueProblem::InDoubt, 'price']];
         yield 'finer than the currency' => [0, '12.5', [CatalogueProblem::TooFine, 'price']];
         yield 'nothing' => [2, '', [CatalogueProblem::Missing, 'price']];
-        yield 'a list' => [2, ['12.50'], [CatalogueProblem::NotAnAmount, 'price']];
+        yield 'a list' => [2, ['12.50'], [FileFormatProblem::WrongType, 'price']];
     }
 
     /** @param  array<string, mixed>  $given */
@@ -103,9 +103,9 @@ final class ThingFileTest extends TestCase
     public static function wrong(): iterable
     {
         yield 'a brand that nobody has' => [Thing::Product, ['brand' => 'nobody'], FileFormatProblem::UnknownName, 'brand', 'nobody'];
-        yield 'a brand by number' => [Thing::Product, ['brand' => 3], FileFormatProblem::UnknownName, 'brand', '3'];
+        yield 'a brand by number' => [Thing::Product, ['brand' => 3], FileFormatProblem::WrongType, 'brand'];
         yield 'one of several' => [Thing::Product, ['tags' => ['tag-1', 'nobody']], FileFormatProblem::UnknownName, 'tags', 'nobody'];
-        yield 'several that are words' => [Thing::Product, ['tags' => 'tag-1'], CatalogueProblem::NotThings, 'tags'];
+        yield 'several that are words' => [Thing::Product, ['tags' => 'tag-1'], FileFormatProblem::WrongType, 'tags'];
         yield 'a rule with a name that nobody has' => [Thing::Collection, ['rule' => ['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => ['nobody']]]]]], FileFormatProblem::UnknownName, 'rule', 'nobody'];
         yield 'no title' => [Thing::Product, ['title' => ''], CatalogueProblem::Missing, 'title'];
         yield 'an address name of signs' => [Thing::Tag, ['slug' => '!!'], CatalogueProblem::NotAnAddressName, 'slug'];
