@@ -41,6 +41,12 @@ final readonly class Asked
         return self::number($request, 'page', 1, 1, self::MOST_PAGES);
     }
 
+    /** What is the same for every try at one thing, so that it is done once; empty where nothing was said. */
+    public static function key(Request $request): string
+    {
+        return self::text($request, 'key', 60);
+    }
+
     /** @return int 0 when no id was given */
     public static function id(Request $request, string $name): int
     {

@@ -23,6 +23,11 @@ final readonly class Changes
         return new self(array_values($changes));
     }
 
+    public function with(Change ...$more): self
+    {
+        return new self([...$this->list, ...array_values($more)]);
+    }
+
     /** @param  list<array<string, mixed>>  $stored */
     public static function stored(array $stored): self
     {
@@ -35,6 +40,12 @@ final readonly class Changes
             PinsChange::name() => new PinsChange($one['before'], $one['after']),
             default => throw new LogicException('A release holds an unknown change.'),
         }, $stored));
+    }
+
+    /** Whether everything is so already. */
+    public function isNothing(): bool
+    {
+        return array_filter($this->toArray(), static fn (array $change): bool => ($change['before'] ?? null) != ($change['after'] ?? null)) === [];
     }
 
     /** @return list<Problem> why they cannot be made now */

@@ -29,6 +29,7 @@ enum ReleaseProblem: string implements ProblemCode
     case FallbackNotLive = 'release.fallback-not-live';
     case OrderTwice = 'release.order-twice';
     case NotDone = 'release.not-done';
+    case SoAlready = 'release.so-already';
     case NotWaiting = 'release.not-waiting';
     case Broke = 'release.broke';
     case Fallback = 'release.fallback';

@@ -22,21 +22,29 @@ final readonly class Releases
     ) {
     }
 
-    /** @return Release|non-empty-list<Problem> */
-    public function make(Changes $changes, User $author, string $note, ?int $bringsBack = null): Release|array
+    /**
+     * @param  string  $key  the same for every try at the same release, which is made once; empty for none
+     * @return Release|non-empty-list<Problem>
+     */
+    public function make(Changes $changes, User $author, string $note, ?int $bringsBack = null, string $key = ''): Release|array
     {
-        $problems = $changes->problems();
-        if ($problems !== []) {
-            return $problems;
+        $before = $this->tried($author, $key);
+        $problems = $before === null ? $changes->problems() : [];
+        if ($before !== null || $problems !== []) {
+            return $before ?? $problems;
         }
         $seen = $this->foresee($changes);
 
-        return DB::transaction(function () use ($changes, $seen, $author, $note, $bringsBack): Release|array {
-            $problems = $changes->problems();
-            if ($problems !== []) {
-                return $problems;
+        return DB::transaction(function () use ($changes, $seen, $author, $note, $bringsBack, $key): Release|array {
+            $before = $this->tried($author, $key);
+            $problems = $before === null ? $changes->problems() : [];
+            if ($before !== null || $problems !== []) {
+                return $before ?? $problems;
             }
             $seen = $this->stillHolds($seen) ? $seen : $this->foresee($changes);
+            if ($seen->changes->isNothing()) {
+                return [ReleaseProblem::SoAlready->at()];
+            }
             $seen->changes->apply();
 
             return Release::query()->create([
@@ -47,8 +55,15 @@ final readonly class Releases
                 'change_set' => $seen->changes->toArray(),
                 'impact' => $seen->impact,
                 'brings_back_id' => $bringsBack,
+                'key' => $key === '' ? null : $key,
             ]);
         });
+    }
+
+    /** What the same try has made already. */
+    public function tried(User $author, string $key): ?Release
+    {
+        return $key === '' ? null : Release::query()->where('author_id', $author->id)->where('key', $key)->first();
     }
 
     /** What changes would do, worked out before anybody else has to wait for it. */
@@ -67,8 +82,12 @@ final readonly class Releases
     }
 
     /** Keeps the changes as they are now, to be made at a time. */
-    public function wait(Changes $changes, User $author, string $note, DateTimeImmutable $due): Release
+    public function wait(Changes $changes, User $author, string $note, DateTimeImmutable $due, string $key = ''): Release
     {
+        $before = $this->tried($author, $key);
+        if ($before !== null) {
+            return $before;
+        }
         $changes = $changes->now();
         $impact = $this->impact->of($changes, $due);
 
@@ -80,18 +99,19 @@ final readonly class Releases
             'note' => $note,
             'change_set' => $changes->toArray(),
             'impact' => $impact,
+            'key' => $key === '' ? null : $key,
         ]);
     }
 
     /** @return Release|non-empty-list<Problem> the release that takes an earlier one back */
-    public function bringBack(int $releaseId, User $author): Release|array
+    public function bringBack(int $releaseId, User $author, string $key = ''): Release|array
     {
         $earlier = Release::query()->findOrFail($releaseId);
         if ($earlier->state !== Release::DONE) {
             return [ReleaseProblem::NotDone->at()];
         }
 
-        return $this->make($earlier->changes()->inverse(), $author, '', $earlier->id);
+        return $this->make($earlier->changes()->inverse(), $author, '', $earlier->id, $key);
     }
 
     /** Makes every waiting release whose time has come, earliest first. Each one is done wholly or not at all, and once. */

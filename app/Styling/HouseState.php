@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Styling;
 
+use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Rendering\FontFaces;
 use Vestibra\Core\Styling\Families;
@@ -15,6 +16,7 @@ use Vestibra\Core\Styling\HouseTokens;
  * What the Studio is told of a house style, and what can be decided in one.
  *
  * @shape HouseState array{style: HouseRow, kept: list<HouseRow>, values: array<string, string>, own: list<string>, changed: list<string>, css: string, seen: string}
+ * @shape HouseUnpublished array{id: int, name: string, decisions: int, seen: string}
  * @shape HouseFont array{key: string, name: string, kind: 'serif'|'sans', file: string, stack: string, kilobytes: int}
  * @shape HouseStyleData array{state: HouseState, tokens: list<HouseToken>, fonts: list<HouseFont>, specimens: list<Specimen>}
  */
@@ -65,6 +67,15 @@ final readonly class HouseState
             'stack' => Fonts::stack($key),
             'kilobytes' => (int) ceil((int) @filesize(public_path((string) parse_url($faces->file($key, 'latin'), PHP_URL_PATH))) / 1000),
         ], array_keys(Families::ALL))];
+    }
+
+    /** @return array{id: int, name: string, decisions: int, seen: string}|null what of the style in use is not published; null where there is nothing */
+    public static function unpublished(): ?array
+    {
+        $row = DB::table('house_styles')->where('in_use', true)->first();
+        $decisions = $row instanceof stdClass ? count(HouseBook::difference(HouseBook::read($row->draft), HouseBook::read($row->live))) : 0;
+
+        return $row instanceof stdClass && $decisions > 0 ? ['id' => (int) $row->id, 'name' => (string) $row->name, 'decisions' => $decisions, 'seen' => self::mark($row)] : null;
     }
 
     /** What was looked at, so that nothing else is published. */

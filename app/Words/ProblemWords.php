@@ -370,6 +370,7 @@ final class ProblemWords
             ReleaseProblem::NotLive => '“{name}” is not live, so there is nothing to take off.',
             ReleaseProblem::FallbackNotLive => '“{name}” has to be live before it can take what no rule takes. Publish it first.',
             ReleaseProblem::OrderTwice => 'A template stands in this order twice. Nothing was changed; reload the page and try again.',
+            ReleaseProblem::SoAlready => 'The shop is so already. Nothing was changed.',
             ReleaseProblem::NotDone => 'Only a release that was made can be brought back.',
             ReleaseProblem::NotWaiting => 'This release does not wait any more. Nothing was changed; reload the page to see how it stands.',
             ReleaseProblem::Broke => 'It failed when its time came, and nothing of it was done. Publish it again, or tell whoever keeps the shop.',

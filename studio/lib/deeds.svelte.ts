@@ -1,4 +1,5 @@
 import { post } from './http';
+import { freshId } from './ids';
 import { notices } from './notices.svelte';
 import type { Impact, ReleaseRow } from './types';
 
@@ -15,12 +16,15 @@ export interface Deed {
 export class Deeds {
     asked = $state.raw<{ deed: Deed; impact: Impact & { every?: string | null } } | null>(null);
     busy = $state(false);
+    /** The same for every try at what was asked. */
+    private key = '';
 
     /** @param done what the screen does once it is done */
     constructor(private readonly done: (release: ReleaseRow, deed: Deed) => void) {}
 
     async ask(deed: Deed): Promise<void> {
         try {
+            this.key = freshId();
             this.asked = { deed, impact: await post<Impact & { every?: string | null }>(deed.address, { ...deed.body, ask: true }) };
         } catch (error) {
             notices.trouble(error);
@@ -28,11 +32,11 @@ export class Deeds {
     }
 
     async go(): Promise<void> {
-        if (!this.asked) return;
+        if (!this.asked || this.busy) return;
         const { deed } = this.asked;
         this.busy = true;
         try {
-            const release = await post<ReleaseRow>(deed.address, deed.body);
+            const release = await post<ReleaseRow>(deed.address, { ...deed.body, key: this.key });
             this.asked = null;
             this.done(release, deed);
         } catch (error) {
@@ -49,7 +53,7 @@ export class Deeds {
 /** Takes a release back; answers whether it was. */
 export async function takeBack(release: number): Promise<boolean> {
     try {
-        await post(`/studio/releases/${release}/bring-back`);
+        await post(`/studio/releases/${release}/bring-back`, { key: freshId() });
         return true;
     } catch (error) {
         notices.trouble(error);

@@ -51,7 +51,7 @@ test('taking off, the hand order by mouse and by menu, and deleting', async ({ p
     await studio.template('First', rule);
     await studio.template('Second', rule);
     await page.goto('/studio/templates');
-    const names = page.getByRole('region', { name: 'Product pages' }).locator('[data-template] a');
+    const names = page.getByRole('region', { name: 'Product pages' }).locator('[data-template] a.font-name');
     const menu = async (name: string, item: string) => {
         await page.getByRole('button', { name: `Do… with ${name}` }).click();
         await page.getByRole('menuitem', { name: item }).click();

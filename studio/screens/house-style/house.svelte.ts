@@ -1,3 +1,4 @@
+import { freshId } from '../../lib/ids';
 import { inWindow } from '../../lib/storage';
 import { get, patch, post, Refused, remove, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
@@ -295,7 +296,7 @@ export class House {
 
     private async bringBack(release: number): Promise<void> {
         await this.done(async () => {
-            await post(`/studio/releases/${release}/bring-back`);
+            await post(`/studio/releases/${release}/bring-back`, { key: freshId() });
             await this.open(this.id);
         });
     }

@@ -1,4 +1,5 @@
 import { get, post } from '../../lib/http';
+import { freshId } from '../../lib/ids';
 import { notices } from '../../lib/notices.svelte';
 import { saveSeen } from '../../lib/sameTime';
 import type { Impact, ReleaseRow } from '../../lib/types';
@@ -9,6 +10,8 @@ export class Releases {
     waiting = $state.raw<ReleaseRow[]>([]);
     asked = $state.raw<{ id: number; impact: Impact } | null>(null);
     busy = $state(false);
+    /** The same for every try at what was asked. */
+    private key = '';
 
     constructor(data: { waiting: ReleaseRow[]; releases: ReleaseRow[] }) {
         this.made = data.releases;
@@ -18,6 +21,7 @@ export class Releases {
     /** What bringing it back would do; the second click does it. */
     async ask(release: ReleaseRow): Promise<void> {
         try {
+            this.key = freshId();
             this.asked = { id: release.id, impact: await get<Impact>(`/studio/releases/${release.id}/impact`) };
         } catch (error) {
             notices.trouble(error);
@@ -25,9 +29,10 @@ export class Releases {
     }
 
     async bringBack(release: ReleaseRow): Promise<void> {
+        if (this.busy) return;
         this.busy = true;
         try {
-            const made = await post<ReleaseRow>(`/studio/releases/${release.id}/bring-back`);
+            const made = await post<ReleaseRow>(`/studio/releases/${release.id}/bring-back`, { key: this.key });
             this.made = [made, ...this.made.map((row) => (row.id === release.id ? { ...row, later: [...row.later, made.id] } : row))];
             this.asked = null;
             notices.say(`The shop is as it was before release ${release.id}. Drafts were left alone.`);

@@ -116,7 +116,7 @@
         {template.counts ? number(template.counts.shownOn) : '–'}
         {#if template.counts && template.counts.when === 'now' && template.counts.covers > 0 && template.counts.shownOn === 0}
             <a class="word block font-sans text-sm whitespace-nowrap" href="{address}?view=reach"
-                >what stands in the way?<span class="unseen"> of {template.name}</span></a
+                >what stands in the way<span class="unseen"> of {template.name}</span>?</a
             >
         {/if}
     </td>

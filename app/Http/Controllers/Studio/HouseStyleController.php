@@ -150,7 +150,7 @@ final readonly class HouseStyleController
         if ($problem !== null) {
             return new JsonResponse(ProblemWords::answer([$problem]), 409);
         }
-        $release = $releases->make(Changes::of(HouseStyleChange::to($row)), SignedIn::user(), $given['note'] ?? '');
+        $release = $releases->make(Changes::of(HouseStyleChange::to($row)), SignedIn::user(), $given['note'] ?? '', key: Asked::key($request));
 
         return $release instanceof Release
             ? new JsonResponse(['release' => $rows->of($release->load('author')), 'state' => $this->state->of($this->row($house))], 201)

@@ -8,7 +8,9 @@ use DateTimeImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use stdClass;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
@@ -17,21 +19,24 @@ use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Releases\Changes;
+use Vestibra\App\Releases\HouseStyleChange;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\NearbyPages;
 use Vestibra\App\Releases\Publish;
 use Vestibra\App\Releases\ReleaseProblem;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Styling\HouseState;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * From drafts to the shop, now or at a time.
  *
  * @shape PublishLook array{revisions: array<string, int>, others: list<array{id: int, name: string, live: bool, role: string,
- *     pageKind: string}>, changed: bool, message?: string, concerns?: list<array{spoken: string, words: string}>}
+ *     pageKind: string}>, house: HouseUnpublished|null, changed: bool, message?: string, concerns?: list<array{spoken: string, words: string}>}
  */
 final readonly class PublishController
 {
@@ -59,12 +64,14 @@ final readonly class PublishController
         $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
         $answer = [
             'revisions' => $revisions,
+            'house' => HouseState::unpublished(),
             'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive(), 'role' => $other->role->value, 'pageKind' => $other->page_kind])->values(),
         ];
         if (! $changes instanceof Changes) {
             return new JsonResponse($answer + ['changed' => false] + ProblemWords::answer($changes));
         }
         $at = $this->time($request);
+        $changes = $changes->with(...self::house($request));
 
         return new JsonResponse($answer + [
             'changed' => true,
@@ -80,7 +87,7 @@ final readonly class PublishController
         }
 
         return new JsonResponse($this->impact->group(
-            $changes,
+            $changes->with(...self::house($request)),
             Asked::id($request, 'from'),
             Asked::id($request, 'to'),
             Asked::text($request, 'q'),
@@ -97,15 +104,26 @@ final readonly class PublishController
             'note' => ['nullable', 'string', 'max:300'],
             'spoken' => ['array', 'max:200'],
             'spoken.*' => ['string', 'max:60'],
+            'house' => ['nullable', 'string', 'size:40'],
             'due' => ['nullable', 'string', 'max:40'],
         ], ['note.max' => 'A note can have 300 characters at most. Nothing was published; shorten it a little.']);
         $revisions = [];
         foreach ($given['revisions'] as $id => $revision) {
             $revisions[(int) $id] = (int) $revision;
         }
+        $tried = $this->releases->tried(SignedIn::user(), Asked::key($request));
+        if ($tried !== null) {
+            return $this->made($tried, $nearby);
+        }
         $changes = $this->publish->changes($revisions);
         if (! $changes instanceof Changes) {
             return new JsonResponse(ProblemWords::answer($changes), 409);
+        }
+        if (isset($given['house'])) {
+            if ((HouseState::unpublished()['seen'] ?? '') !== $given['house']) {
+                return new JsonResponse(ProblemWords::answer([HouseProblem::ChangedSince->at()]), 409);
+            }
+            $changes = $changes->with(...self::house($request));
         }
         $due = isset($given['due']) ? $this->clock->zone->instant($given['due']) : null;
         if (isset($given['due']) && ($due === null || $due <= $this->clock->now())) {
@@ -119,8 +137,8 @@ final readonly class PublishController
             return new JsonResponse(ProblemWords::answer($unspoken), 409);
         }
         $release = $due === null
-            ? $this->releases->make($changes, SignedIn::user(), $given['note'] ?? '')
-            : $this->releases->wait($changes, SignedIn::user(), $given['note'] ?? '', $due);
+            ? $this->releases->make($changes, SignedIn::user(), $given['note'] ?? '', key: Asked::key($request))
+            : $this->releases->wait($changes, SignedIn::user(), $given['note'] ?? '', $due, Asked::key($request));
         if ($due !== null) {
             Queue::later($due, new RunDueReleases);
         }
@@ -128,7 +146,12 @@ final readonly class PublishController
             return new JsonResponse(ProblemWords::answer($release), 409);
         }
 
-        return new JsonResponse($this->row->of($release->load('author')) + ['look' => $due === null ? $nearby->of($release) : null], 201);
+        return $this->made($release, $nearby);
+    }
+
+    private function made(Release $release, NearbyPages $nearby): JsonResponse
+    {
+        return new JsonResponse($this->row->of($release->load('author')) + ['look' => $release->state === Release::DONE ? $nearby->of($release) : null], 201);
     }
 
     /** @return array<int, int> template id => the revision of its draft now */
@@ -138,6 +161,15 @@ final readonly class PublishController
 
         // Where nothing of it changed, what is published with it goes alone.
         return $also !== [] && ! $template->isChanged() ? $also : [$template->id => $template->draft_revision] + $also;
+    }
+
+    /** @return list<HouseStyleChange> the decisions of the house style that is in use, where they go with it */
+    private static function house(Request $request): array
+    {
+        $house = Asked::text($request, 'house') === '' ? null : HouseState::unpublished();
+        $row = $house === null ? null : DB::table('house_styles')->find($house['id']);
+
+        return $row instanceof stdClass ? [HouseStyleChange::to($row)] : [];
     }
 
     private function time(Request $request): ?DateTimeImmutable

@@ -77,9 +77,9 @@ final readonly class ReleasesController
         ));
     }
 
-    public function bringBack(Release $release, NearbyPages $nearby): JsonResponse
+    public function bringBack(Request $request, Release $release, NearbyPages $nearby): JsonResponse
     {
-        $done = $this->releases->bringBack($release->id, SignedIn::user());
+        $done = $this->releases->bringBack($release->id, SignedIn::user(), Asked::key($request));
 
         return $done instanceof Release
             ? new JsonResponse($this->row->of($done->load('author')) + ['look' => $nearby->of($done)], 201)

@@ -165,7 +165,7 @@ final readonly class StandingController
         if (Asked::flag($request, 'ask')) {
             return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()] + $more);
         }
-        $done = $this->releases->make($changes, SignedIn::user(), Asked::text($request, 'note', 300));
+        $done = $this->releases->make($changes, SignedIn::user(), Asked::text($request, 'note', 300), key: Asked::key($request));
 
         return $done instanceof Release ? new JsonResponse($this->row->of($done->load('author')), 201) : self::refuse(...$done);
     }

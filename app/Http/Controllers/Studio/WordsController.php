@@ -89,7 +89,7 @@ final readonly class WordsController
         if ($problem !== null) {
             return new JsonResponse(ProblemWords::answer([$problem->at()]), 409);
         }
-        $release = $releases->make(Changes::of(MessagesChange::to($words)), SignedIn::user(), $given['note'] ?? '');
+        $release = $releases->make(Changes::of(MessagesChange::to($words)), SignedIn::user(), $given['note'] ?? '', key: Asked::key($request));
 
         return $release instanceof Release
             ? new JsonResponse($row->of($release->load('author')) + ['unpublished' => 0], 201)

@@ -132,9 +132,15 @@
 </div>
 
 {#snippet others(of: PublishLook)}
-    {#if of.others.length > 0}
+    {#if of.others.length > 0 || of.house}
         <fieldset class="mt-5">
             <legend class="text-quiet">Together with</legend>
+            {#if of.house && impact}
+                <label class="flex gap-2 py-0.5">
+                    <input type="checkbox" bind:checked={state.house} />
+                    the house style “{of.house.name}”, {counted(of.house.decisions, 'decision')}
+                </label>
+            {/if}
             {#each of.others as other (other.id)}
                 <label class="flex gap-2 py-0.5">
                     <input type="checkbox" checked={state.also.includes(other.id)} onchange={() => state.toggle(other.id)} />

@@ -1,4 +1,5 @@
-import { get, post } from '../../../lib/http';
+import { get, post, Refused } from '../../../lib/http';
+import { freshId } from '../../../lib/ids';
 import { notices } from '../../../lib/notices.svelte';
 import type { Impact, PublishLook, ReleaseRow } from '../../../lib/types';
 import type { Table } from '../table.svelte';
@@ -12,6 +13,8 @@ export class Publishing {
     look = $state.raw<Look | null>(null);
     done = $state.raw<ReleaseRow | null>(null);
     also = $state.raw<number[]>([]);
+    /** Whether what was decided in the house style goes with it. */
+    house = $state(false);
     spoken = $state.raw<string[]>([]);
     later = $state(false);
     due = $state('');
@@ -19,8 +22,10 @@ export class Publishing {
     busy = $state(false);
     wrong = $state('');
     private asked = 0;
+    /** The same for every try at the same publish. */
+    private key = '';
 
-    readonly query = $derived(`also=${this.also.join(',')}${this.later && this.due ? `&due=${this.due}` : ''}`);
+    readonly query = $derived(`also=${this.also.join(',')}${this.house ? '&house=1' : ''}${this.later && this.due ? `&due=${this.due}` : ''}`);
     readonly impact = $derived(this.look?.changed ? (this.look as Impact) : null);
     private readonly unspoken = $derived((this.look?.concerns ?? []).filter((concern) => !this.spoken.includes(concern.spoken)));
 
@@ -53,12 +58,22 @@ export class Publishing {
     }
 
     async publish(): Promise<void> {
+        if (this.busy) return;
         this.busy = true;
+        this.key ||= freshId();
         this.wrong = '';
         try {
             const at = this.later ? { due: this.due } : {};
-            this.done = await post<ReleaseRow>('/studio/publish', { revisions: this.look?.revisions, note: this.note, spoken: this.spoken, ...at });
+            this.done = await post<ReleaseRow>('/studio/publish', {
+                revisions: this.look?.revisions,
+                note: this.note,
+                key: this.key,
+                spoken: this.spoken,
+                ...(this.house ? { house: this.look?.house?.seen } : {}),
+                ...at,
+            });
         } catch (error) {
+            if (error instanceof Refused) this.key = '';
             this.wrong = error instanceof TypeError ? UNREACHABLE : error instanceof Error ? error.message : '';
             await this.see(this.query);
         }
@@ -69,7 +84,7 @@ export class Publishing {
         const waits = release.state === 'waiting';
         this.busy = true;
         try {
-            await post(`/studio/releases/${release.id}/${waits ? 'call-off' : 'bring-back'}`);
+            await post(`/studio/releases/${release.id}/${waits ? 'call-off' : 'bring-back'}`, { key: freshId() });
             notices.say(waits ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.');
             location.assign(this.table.base);
         } catch (error) {
