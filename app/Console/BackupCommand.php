@@ -7,32 +7,62 @@ namespace Vestibra\App\Console;
 use Illuminate\Console\Command;
 use RuntimeException;
 use Vestibra\App\Keeping\Backup;
+use Vestibra\App\Keeping\DataFolder;
+use Vestibra\App\Keeping\Restore;
+use Vestibra\App\Keeping\RestoreRefused;
 use Vestibra\App\Words\Counted;
 
 final class BackupCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:backup {file? : where to write it} {--json}';
+    protected $signature = 'vestibra:backup {file? : where to write it} {--check= : says whether this backup could be put back, and writes none} {--json}';
 
     protected $description = 'Writes the database, the pictures and the files into one file, while the shop runs';
 
-    public function handle(Backup $backup): int
+    public function handle(Backup $backup, Restore $restore): int
     {
+        $checked = $this->option('check');
+        if (is_string($checked)) {
+            return $this->check($checked, $restore);
+        }
         $file = $this->text('file') ?: storage_path('app/vestibra-'.now()->format('Y-m-d-His').'.zip');
         try {
             $done = $backup->write($file, ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
         } catch (RuntimeException $error) {
             return $this->refuse($error->getMessage());
         }
+        try {
+            $restore->rehearse($file, DataFolder::configured());
+            $could = null;
+        } catch (RestoreRefused $refused) {
+            $could = $refused->getMessage();
+        }
         if ($this->option('json')) {
-            return $this->json($done + ['file' => $file]);
+            return $this->json($done + ['file' => $file, 'restorable' => $could === null, 'why' => $could]);
         }
         $this->saysWhere();
         if ($done['missing'] > 0) {
             $this->warn(Counted::of($done['missing'], 'file that the shop knows of was', 'files that the shop knows of were').' not there. “vestibra:doctor” tells more.');
         }
         $this->info("Kept in {$file}: the database, ".Counted::of($done['kept']['pictures'], 'picture').' and '.Counted::of($done['kept']['files'], 'file').'. It holds the passwords’ hashes: only you can read it.');
+
+        $could === null ? $this->info('Putting it back was rehearsed: it could be.') : $this->warn("Putting it back was rehearsed and did not go: $could");
+
+        return $could === null ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function check(string $file, Restore $restore): int
+    {
+        try {
+            $done = $restore->rehearse($file, DataFolder::configured());
+        } catch (RuntimeException $refused) {
+            return $this->refuse($refused->getMessage());
+        }
+        if ($this->option('json')) {
+            return $this->json(['restorable' => true, 'kept' => $done]);
+        }
+        $this->info('It could be put back: the database, '.Counted::of($done['pictures'], 'picture').' and '.Counted::of($done['files'], 'file').'. Nothing was changed.');
 
         return self::SUCCESS;
     }

@@ -67,19 +67,22 @@ final readonly class Files
 
             return FileProblem::NoRoom->at('', ['name' => $name]);
         }
-        StoredFiles::note('files', "$this->folder/$file");
 
-        return (int) DB::table('files')->insertGetId([
-            'use' => $use->value,
-            'name' => mb_substr($base, 0, 100).".$judged->ending",
-            'file' => $file,
-            'type' => $judged->type,
-            'bytes' => $bytes,
-            'width' => $judged->width,
-            'height' => $judged->height,
-            'seconds' => $judged->seconds,
-            'made_at' => now('UTC')->toDateTimeString(),
-        ]);
+        return DB::transaction(function () use ($use, $base, $file, $judged, $bytes): int {
+            StoredFiles::note('files', "$this->folder/$file");
+
+            return (int) DB::table('files')->insertGetId([
+                'use' => $use->value,
+                'name' => mb_substr($base, 0, 100).".$judged->ending",
+                'file' => $file,
+                'type' => $judged->type,
+                'bytes' => $bytes,
+                'width' => $judged->width,
+                'height' => $judged->height,
+                'seconds' => $judged->seconds,
+                'made_at' => now('UTC')->toDateTimeString(),
+            ]);
+        });
     }
 
     /** @return array{files: list<Row>, more: bool, total: int} the newest first */

@@ -58,18 +58,20 @@ final readonly class Fittings
             return;
         }
         $total = count($this->shownOn($template));
-        DB::table('fittings')->updateOrInsert(['template_id' => $template->id], [
-            'revision' => $template->draft_revision,
-            'state' => 'running',
-            'total' => $total,
-            'done' => 0,
-            'findings' => '[]',
-            'made_at' => now('UTC')->toDateTimeString(),
-        ]);
-        if ($total <= self::AT_ONCE) {
+        $now = $total <= self::AT_ONCE;
+        DB::transaction(static function () use ($template, $total, $now): void {
+            DB::table('fittings')->updateOrInsert(['template_id' => $template->id], [
+                'revision' => $template->draft_revision,
+                'state' => 'running',
+                'total' => $total,
+                'done' => 0,
+                'findings' => '[]',
+                'made_at' => now('UTC')->toDateTimeString(),
+            ]);
+            $now || Queue::push(new FitTemplate($template->id, $template->draft_revision));
+        });
+        if ($now) {
             $this->run($template->id, $template->draft_revision);
-        } else {
-            Queue::push(new FitTemplate($template->id, $template->draft_revision));
         }
     }
 

@@ -39,6 +39,7 @@ final readonly class Doctor
             ...$this->fallbacks(),
             ...$this->rules(),
             ...$this->derived($mend),
+            ...Leftovers::examine($mend),
             ...$this->files($mend),
         ];
     }
@@ -132,25 +133,24 @@ final readonly class Doctor
         return $stale === [] ? [] : [self::finding('stale', Counted::of(count($stale), 'product has', 'products have').' numbers beside them that are not true any more.', $mend)];
     }
 
-    /** @return list<Finding> pictures and files that are missing, not what was written, or unknown */
+    /** @return array<string, string> what is kept beside the database => where it lies */
+    public static function folders(): array
+    {
+        return ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')];
+    }
+
+    /** @return list<Finding> pictures and files that are missing, or not as they were written */
     private function files(bool $mend): array
     {
-        $missing = $changed = $stray = [];
-        foreach (['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')] as $folder => $place) {
+        $missing = $changed = [];
+        foreach (self::folders() as $folder => $place) {
             $mend && StoredFiles::noteAll($folder, $place);
-            $known = [];
             foreach (DB::table('stored_files')->where('folder', $folder)->orderBy('name')->cursor() as $row) {
-                $known[$row->name] = true;
                 $path = "$place/$row->name";
                 if (! is_file($path)) {
                     $missing[] = "$folder/$row->name";
                 } elseif (filesize($path) !== (int) $row->bytes || hash_file('sha256', $path) !== $row->sha256) {
                     $changed[] = "$folder/$row->name";
-                }
-            }
-            foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
-                if (! isset($known[basename($path)])) {
-                    $stray[] = "$folder/".basename($path);
                 }
             }
         }
@@ -163,13 +163,12 @@ final readonly class Doctor
         return array_values(array_filter([
             $missing === [] ? null : self::finding('picture', self::several(array_values(array_unique($missing)), 'is missing', 'are missing').' Restore a backup, or put them in anew.'),
             $changed === [] ? null : self::finding('changed', self::several($changed, 'is not as it was written', 'are not as they were written').' Restore a backup, or put them in anew.'),
-            $stray === [] ? null : self::finding('stray', self::several($stray, 'is known to nothing', 'are known to nothing').' “--mend” notes those that are ours.'),
             $unused === 0 ? null : self::finding('unused', Counted::of($unused, 'picture is', 'pictures are').' used by no product.'),
         ]));
     }
 
     /** @param  non-empty-list<string>  $names */
-    private static function several(array $names, string $one, string $many): string
+    public static function several(array $names, string $one, string $many): string
     {
         $shown = implode(', ', array_slice($names, 0, 3));
 
@@ -177,7 +176,7 @@ final readonly class Doctor
     }
 
     /** @return Finding */
-    private static function finding(string $what, string $words, bool $mended = false): array
+    public static function finding(string $what, string $words, bool $mended = false): array
     {
         return ['what' => $what, 'words' => $words, 'mended' => $mended];
     }

@@ -10,9 +10,6 @@ use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
 use Throwable;
-use Vestibra\App\Files\FileUse;
-use Vestibra\App\Files\Judge;
-use Vestibra\App\Files\Judged;
 
 /**
  * Puts a backup back: all of it is read, checked and laid beside what is there, and comes into use by one switch. Until
@@ -23,7 +20,7 @@ final readonly class Restore
     private const ROOM = 100_000_000;
 
     public function __construct(
-        private Judge $judge,
+        private KeptFile $kept,
     ) {
     }
 
@@ -56,6 +53,29 @@ final readonly class Restore
         return $done;
     }
 
+    /**
+     * Whether a backup could be put back: everything is done but taking it into use. What was laid beside is removed.
+     *
+     * @return array<string, int> how many files of each folder
+     *
+     * @throws RestoreRefused
+     */
+    public function rehearse(string $file, DataFolder $data): array
+    {
+        $backup = BackupFile::open($file);
+        $free = @disk_free_space(dirname($data->current()));
+        if ($free !== false && $free < $backup->bytes() + self::ROOM) {
+            throw RestoreRefused::noRoom();
+        }
+        $beside = $data->beside();
+        file_put_contents("$beside/process", (string) getmypid());
+        try {
+            return $this->lay($backup, $beside);
+        } finally {
+            DataFolder::remove($beside);
+        }
+    }
+
     /** @return array<string, int> */
     private function lay(BackupFile $backup, string $beside): array
     {
@@ -81,41 +101,11 @@ final readonly class Restore
     /** It is one that the database knows of, and holds what its name says. */
     private function checkFile(PDO $pdo, string $entry, string $path): void
     {
-        [$folder, $name] = [dirname($entry), basename($entry)];
-        $noted = self::row($pdo, 'select bytes, sha256 from stored_files where folder = ? and name = ?', [$folder, $name]);
-        if ($noted !== null && ((int) filesize($path) !== (int) $noted['bytes'] || hash_file('sha256', $path) !== $noted['sha256'])) {
-            throw RestoreRefused::damaged($entry);
-        }
-        if ($folder === 'pictures') {
-            $plain = (string) preg_replace('/-\d+\.\w+$/', '', $name);
-            $known = self::row($pdo, 'select 1 as known from pictures where original = ? or file = ? limit 1', [$name, $plain]);
-            $size = @getimagesize($path);
-            $ending = [IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif'][$size === false ? 0 : $size[2]] ?? '';
-            if ($known === null || $ending !== pathinfo($name, PATHINFO_EXTENSION)) {
-                throw RestoreRefused::foreign($entry);
-            }
-
-            return;
-        }
-        $row = self::row($pdo, 'select "use", type from files where file = ?', [$name]);
-        $use = FileUse::tryFrom((string) ($row['use'] ?? ''));
-        $judged = $use === null ? null : $this->judge->of($use, $path, $name);
-        if ($row === null || ! $judged instanceof Judged || $judged->type !== $row['type']) {
-            throw RestoreRefused::foreign($entry);
-        }
-    }
-
-    /**
-     * @param  list<string>  $values
-     * @return array<string, scalar|null>|null
-     */
-    private static function row(PDO $pdo, string $sql, array $values): ?array
-    {
-        $statement = $pdo->prepare($sql);
-        $statement->execute($values);
-        $row = $statement->fetch(PDO::FETCH_ASSOC);
-
-        return is_array($row) ? $row : null;
+        match ($this->kept->matter($pdo, dirname($entry), basename($entry), $path)) {
+            KeptFile::CHANGED => throw RestoreRefused::damaged($entry),
+            KeptFile::FOREIGN => throw RestoreRefused::foreign($entry),
+            default => null,
+        };
     }
 
     /**

@@ -24,13 +24,13 @@ final class StoredFiles
         DB::table('stored_files')->where('folder', $folder)->where('name', $name)->delete();
     }
 
-    /** Notes what lies in a folder and was not noted yet, as from a version that kept no such list. */
+    /** Notes what lies in a folder for something in the shop and was not noted yet, as from a version that kept no such list. */
     public static function noteAll(string $folder, string $place): int
     {
         $known = array_flip(DB::table('stored_files')->where('folder', $folder)->pluck('name')->all());
         $noted = 0;
         foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
-            if (! isset($known[basename($path)]) && self::isName($folder, basename($path))) {
+            if (! isset($known[basename($path)]) && KeptFile::isOwned(DB::connection()->getPdo(), $folder, basename($path))) {
                 self::note($folder, $path);
                 $noted++;
             }

@@ -59,18 +59,21 @@ final readonly class Uploads
         if (! $this->keep($original, $bytes)) {
             return PictureProblem::NoRoom->at('', ['name' => $name]);
         }
-        $id = (int) DB::table('pictures')->insertGetId([
-            'file' => $file,
-            'original' => $original,
-            'state' => 'new',
-            'width' => imagesx($decoded->image),
-            'height' => imagesy($decoded->image),
-            'alt' => '',
-        ]);
-        StoredFiles::note('pictures', "$this->folder/$original");
-        Queue::push(new MakeSizes($id));
 
-        return $id;
+        return DB::transaction(function () use ($file, $original, $decoded): int {
+            $id = (int) DB::table('pictures')->insertGetId([
+                'file' => $file,
+                'original' => $original,
+                'state' => 'new',
+                'width' => imagesx($decoded->image),
+                'height' => imagesy($decoded->image),
+                'alt' => '',
+            ]);
+            StoredFiles::note('pictures', "$this->folder/$original");
+            Queue::push(new MakeSizes($id));
+
+            return $id;
+        });
     }
 
     private function keep(string $name, string $bytes): bool

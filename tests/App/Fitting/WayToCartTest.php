@@ -78,7 +78,6 @@ final class WayToCartTest extends TestCase
         self::assertNotContains('cart', $this->concerns($list), 'Plain cards lead to the product.');
         self::assertNotContains(self::FOUND, $this->found($list));
         $card = $this->postJson('/studio/cards', ['name' => 'To buy', 'start' => 'to-buy'])->assertSuccessful()->json('id');
-        $this->publish(Template::query()->findOrFail($card));
         $this->edit($list, ['edit' => 'set', 'id' => $this->block($list, 'product-grid'), 'question' => 'what', 'setting' => 'card', 'value' => $card, 'width' => 'desktop']);
         self::assertContains('cart', $this->concerns($list));
         self::assertContains(self::FOUND, $this->found($list));

@@ -6,14 +6,19 @@ namespace Vestibra\Tests\App\Keeping;
 
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
 use RuntimeException;
 use Symfony\Component\Console\Output\BufferedOutput;
 use Vestibra\App\Database\DataReplaced;
+use Vestibra\App\Jobs\FitTemplate;
+use Vestibra\App\Jobs\MakeSizes;
 use Vestibra\App\Keeping\Backup;
 use Vestibra\App\Keeping\Restore;
 use Vestibra\App\Keeping\RestoreRefused;
+use Vestibra\App\Keeping\StoredFiles;
+use Vestibra\App\Pictures\Uploads;
 use Vestibra\Tests\App\TestCase;
 use ZipArchive;
 
@@ -59,7 +64,7 @@ final class RestoreTest extends TestCase
             foreach ($pdo->query("select name from sqlite_master where type = 'trigger' and (name like 'live_rules%' or name like 'filters_%')")->fetchAll(PDO::FETCH_COLUMN) as $trigger) {
                 $pdo->exec("drop trigger $trigger");
             }
-            $pdo->exec("drop table category_order; drop table collection_order; drop table news_addresses; drop table outbox; drop table product_vocabulary; drop table search_days; drop table searches; drop table synonyms; drop table filter_packs; drop table filter_bits; drop table filter_stale; drop table filter_words; drop index variants_sale_from; drop index variants_sale_until; drop trigger users_stay; drop table stored_files; drop table own_fonts; drop index one_house_style_in_use; alter table house_styles drop column name; alter table house_styles drop column draft; alter table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index products_published_title_order_index; drop index products_title_order; drop index products_price_low; drop index products_shown_newest; alter table products drop column price_low; alter table products drop column title_order; drop table tree_names; drop table indexed_trees; alter table users drop column closed_at; alter table troubles drop column draft; alter table troubles rename column subject_id to product_id; alter table templates drop column role; alter table templates drop column let_go_at; alter table categories drop column picture_id; alter table collections drop column picture_id; alter table brands drop column picture_id; delete from migrations where migration >= '2026_11_26'");
+            $pdo->exec("drop index releases_author_id_key_unique; alter table releases drop column key; drop table category_order; drop table collection_order; drop table news_addresses; drop table outbox; drop table product_vocabulary; drop table search_days; drop table searches; drop table synonyms; drop table filter_packs; drop table filter_bits; drop table filter_stale; drop table filter_words; drop index variants_sale_from; drop index variants_sale_until; drop trigger users_stay; drop table stored_files; drop table own_fonts; drop index one_house_style_in_use; alter table house_styles drop column name; alter table house_styles drop column draft; alter table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index products_published_title_order_index; drop index products_title_order; drop index products_price_low; drop index products_shown_newest; alter table products drop column price_low; alter table products drop column title_order; drop table tree_names; drop table indexed_trees; alter table users drop column closed_at; alter table troubles drop column draft; alter table troubles rename column subject_id to product_id; alter table templates drop column role; alter table templates drop column let_go_at; alter table categories drop column picture_id; alter table collections drop column picture_id; alter table brands drop column picture_id; delete from migrations where migration >= '2026_11_26'");
             $pdo->exec('drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; drop table catalogue_entries; drop table old_address_names; drop table shop_settings; drop table merged_categories; drop table merged_collections; drop table merged_brands; drop table merged_tags; drop table merged_options; drop table merged_option_values; drop trigger option_values_take_along; alter table variants drop column contents; drop index products_show_from; drop index products_show_until; alter table products drop column show_from; alter table products drop column show_until; alter table brands drop column description; alter table tags drop column description; alter table tags drop column picture_id');
             foreach (['products', 'categories', 'collections', 'brands', 'tags'] as $table) {
                 $pdo->exec("alter table $table drop column search_title; alter table $table drop column search_description");
@@ -201,7 +206,7 @@ final class RestoreTest extends TestCase
         self::assertSame([], $left());
         foreach (["$this->root/nowhere/kept.zip", $this->root] as $place) {
             try {
-                (new Backup)->write($place, []);
+                $this->app->make(Backup::class)->write($place, []);
                 self::fail('It was written.');
             } catch (RuntimeException $error) {
                 self::assertStringContainsString('cannot be written', $error->getMessage());
@@ -220,7 +225,7 @@ final class RestoreTest extends TestCase
     {
         $found = fn (bool $mend = false): array => array_values(array_filter(
             json_decode($this->kernel('vestibra:doctor', ['--json' => true] + ($mend ? ['--mend' => true] : [])), true)['findings'],
-            static fn (array $finding): bool => in_array($finding['what'], ['picture', 'changed', 'stray'], true),
+            static fn (array $finding): bool => in_array($finding['what'], ['picture', 'changed', 'stray', 'foreign', 'noted'], true),
         ));
         DB::table('pictures')->where('file', 'not like', 'kept-%')->update(['state' => 'new']);
         self::assertSame([], $found());
@@ -230,13 +235,100 @@ final class RestoreTest extends TestCase
         unlink("$current/pictures/kept-2-400.webp");
         file_put_contents("$current/pictures/shell.php", '<?php');
         file_put_contents("$current/pictures/left-behind-400.webp", 'x');
+        file_put_contents("$current/pictures/kept-3-400.avif.part", 'x');
+        foreach (['shell.php', 'left-behind-400.webp', 'kept-3-400.avif.part'] as $name) {
+            touch("$current/pictures/$name", time() - 90);
+        }
 
         self::assertSame([
+            ['stray', '2 files are kept for nothing in the shop: pictures/kept-3-400.avif.part, pictures/left-behind-400.webp. “--mend” removes what is ours.'],
+            ['foreign', 'pictures/shell.php was not written by Vestibra. No backup takes it; move it elsewhere.'],
             ['picture', 'pictures/kept-2-400.webp is missing. Restore a backup, or put them in anew.'],
             ['changed', '2 files are not as they were written: pictures/kept-1-400.webp, files/care-0a1b2c3d4e5f.txt. Restore a backup, or put them in anew.'],
-            ['stray', '2 files are known to nothing: pictures/left-behind-400.webp, pictures/shell.php. “--mend” notes those that are ours.'],
         ], array_map(static fn (array $finding): array => [$finding['what'], $finding['words']], $found()));
-        self::assertSame(['stray', 'pictures/shell.php is known to nothing. “--mend” notes those that are ours.'], array_slice(array_values($found(true)[2]), 0, 2));
+        self::assertSame([true, false], array_column(array_slice($found(true), 0, 2), 'mended'));
+        self::assertSame(['foreign', 'picture', 'changed'], array_column($found(), 'what'), 'In one go.');
+        self::assertFileDoesNotExist("$current/pictures/left-behind-400.webp");
+        self::assertFileExists("$current/pictures/shell.php", 'What is not ours is not touched.');
+    }
+
+    public function test_what_is_kept_for_nothing_keeps_no_backup_from_being_put_back(): void
+    {
+        $current = $this->data->current();
+        $image = imagecreatetruecolor(4, 4);
+        imagewebp($image, "$current/pictures/killed-upload-original-0a1b2c3d.webp");
+        StoredFiles::note('pictures', "$current/pictures/killed-upload-original-0a1b2c3d.webp");
+        file_put_contents("$current/pictures/kept-1-400.webp", 'spoilt');
+        $file = $this->backup('of-an-old-shop.zip');
+        self::assertStringContainsString('It could be put back: the database, 4 pictures and 1 file. Nothing was changed.', $this->kernel('vestibra:backup', ['--check' => $file], 0));
+        self::assertSame(['pictures' => 4, 'files' => 1], $this->app->make(Restore::class)->from($file, $this->data));
+    }
+
+    public function test_a_leftover_of_a_killed_upload_is_never_noted_and_goes_with_its_note(): void
+    {
+        $current = $this->data->current();
+        DB::table('pictures')->where('file', 'not like', 'kept-%')->update(['state' => 'broken']);
+        foreach (['left-original-0a1b2c3d.webp', 'noted-original-0a1b2c3d.webp'] as $name) {
+            imagewebp(imagecreatetruecolor(4, 4), "$current/pictures/$name");
+            touch("$current/pictures/$name", time() - 90);
+        }
+        StoredFiles::note('pictures', "$current/pictures/noted-original-0a1b2c3d.webp");
+        imagewebp(imagecreatetruecolor(4, 4), "$current/pictures/just-now-original-0a1b2c3d.webp");
+        $this->kernel('vestibra:doctor', ['--mend' => true]);
+        self::assertSame(['just-now-original-0a1b2c3d.webp'], array_values(array_filter(array_map(basename(...), glob("$current/pictures/*-original-*") ?: []))), 'What may be on its way is left alone.');
+        self::assertSame(0, DB::table('stored_files')->where('name', 'like', '%-original-%')->count());
+        touch("$current/pictures/just-now-original-0a1b2c3d.webp", time() - 90);
+        $this->kernel('vestibra:doctor', ['--mend' => true], 0);
+        self::assertStringNotContainsString('kept for nothing', $this->kernel('vestibra:doctor', [], 0));
+    }
+
+    public function test_a_backup_is_rehearsed_and_one_that_would_be_refused_is_said(): void
+    {
+        $before = $this->everything();
+        self::assertStringContainsString('Putting it back was rehearsed: it could be.', $this->kernel('vestibra:backup', ['file' => "$this->root/fine.zip"], 0));
+        $this->rewrite("$this->root/fine.zip", static fn (ZipArchive $zip, string $database): bool => $zip->addFromString('pictures/strange-400.webp', 'x'));
+        self::assertStringContainsString('which Vestibra would not have written', $this->kernel('vestibra:backup', ['--check' => "$this->root/fine.zip"], 1));
+        self::assertStringContainsString('is no backup of Vestibra', $this->kernel('vestibra:backup', ['--check' => "$this->root/nowhere.zip"], 1));
+        self::assertSame($before, $this->everything(), 'Nothing was laid down for good.');
+        self::assertSame([basename((string) readlink($this->data->current()))], array_values(array_diff(scandir("$this->root/generations") ?: [], ['.', '..'])));
+    }
+
+    public function test_what_a_killed_backup_left_beside_its_target_goes_with_the_next(): void
+    {
+        $gone = (int) shell_exec('sh -c \'echo $$\'');
+        file_put_contents("$this->root/.kept.zip.$gone.0a1b2c3d.part", 'half');
+        file_put_contents("$this->root/.kept.zip.".getmypid().'.0a1b2c3d.part', 'somebody is at it');
+        $this->backup();
+        self::assertSame(['.kept.zip.'.getmypid().'.0a1b2c3d.part'], array_map(basename(...), glob("$this->root/.*.part") ?: []));
+    }
+
+    public function test_sizes_and_fittings_that_nobody_makes_are_found_and_begun_anew(): void
+    {
+        Queue::fake();
+        DB::table('pictures')->where('file', 'not like', 'kept-%')->update(['state' => 'broken']);
+        DB::table('pictures')->where('file', 'kept-1')->update(['state' => 'new', 'original' => 'kept-1-400.webp']);
+        $template = (int) DB::table('templates')->value('id');
+        DB::table('fittings')->insert(['template_id' => $template, 'revision' => 1, 'state' => 'running', 'total' => 0, 'done' => 0, 'findings' => '[]', 'made_at' => now('UTC')->subHour()->toDateTimeString()]);
+        $found = json_decode($this->kernel('vestibra:doctor', ['--json' => true]), true)['findings'];
+        self::assertSame(['1 picture waits for sizes that nobody makes.', '1 fitting has begun that nobody goes on with.'], array_column(array_filter($found, static fn (array $one): bool => $one['what'] === 'waiting'), 'words'));
+        Queue::assertNothingPushed();
+        $this->kernel('vestibra:doctor', ['--mend' => true]);
+        Queue::assertPushed(MakeSizes::class, 1);
+        Queue::assertPushed(FitTemplate::class, 1);
+    }
+
+    public function test_an_upload_whose_work_cannot_be_queued_is_no_upload(): void
+    {
+        Queue::shouldReceive('push')->andThrow(new RuntimeException('The queue is gone.'));
+        $before = [DB::table('pictures')->count(), DB::table('stored_files')->count()];
+        ob_start();
+        imagepng(imagecreatetruecolor(8, 8));
+        try {
+            $this->app->make(Uploads::class)->take((string) ob_get_clean(), 'new.png');
+            self::fail('It was taken.');
+        } catch (RuntimeException) {
+            self::assertSame($before, [DB::table('pictures')->count(), DB::table('stored_files')->count()]);
+        }
     }
 
     /** @param  callable(ZipArchive, string): void  $change */

@@ -54,7 +54,7 @@ trait ShopInFolder
 
     private function backup(string $name = 'kept.zip'): string
     {
-        (new Backup)->write("$this->root/$name", ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
+        $this->app->make(Backup::class)->write("$this->root/$name", ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
 
         return "$this->root/$name";
     }

@@ -6,13 +6,13 @@ namespace Vestibra\Tests\App\Catalogue\Changing;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Vestibra\App\Models\User;
-use Vestibra\App\Shapes\Shapes;
-use Vestibra\Tests\App\Shapes\Conforming;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Models\User;
+use Vestibra\App\Shapes\Shapes;
 use Vestibra\App\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Tests\App\Shapes\Conforming;
 use Vestibra\Tests\App\TestCase;
 
 final class CatalogueHttpTest extends TestCase
