@@ -21,7 +21,7 @@ use Vestibra\App\Http\Middleware\SessionWhenNeeded;
 // What was cached for another place or another environment is not used: each has a cache of its own.
 $around = array_map(static fn (string $name): string => "$name=".(getenv($name) === false ? '' : getenv($name)), [
     'APP_ENV', 'APP_DEBUG', 'APP_KEY', 'APP_URL', 'CACHE_FOLDER', 'CACHE_STORE', 'DATA_FOLDER', 'DB_DATABASE', 'FILES_FOLDER', 'LOG_CHANNEL', 'QUEUE_CONNECTION', 'SESSIONS_FILE',
-    'SESSION_DRIVER', 'SESSION_SECURE_COOKIE', 'SHOP_CURRENCY', 'SHOP_LOCALE', 'SHOP_NAME', 'SHOP_ZONE', 'TRUSTED_PROXIES', 'VIEW_COMPILED_PATH',
+    'SESSION_DRIVER', 'SESSION_SECURE_COOKIE', 'SHOP_CURRENCY', 'SHOP_HOSTS', 'SHOP_LOCALE', 'SHOP_NAME', 'SHOP_ZONE', 'TRUSTED_PROXIES', 'VIEW_COMPILED_PATH',
 ]);
 $environment = dirname(__DIR__).'/.env';
 $mark = substr(hash('sha256', implode("\n", [__DIR__, is_file($environment) ? (string) filemtime($environment) : '', ...$around])), 0, 12);

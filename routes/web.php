@@ -42,8 +42,9 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/notices/close', Shop\NoticeController::class);
     Route::post('/news', [Shop\NewsController::class, 'ask']);
-    Route::get('/news/{subscriber}/{mark}/confirm', [Shop\NewsController::class, 'confirm'])->where('mark', '[0-9a-f]{40}');
-    Route::get('/news/{subscriber}/{mark}/leave', [Shop\NewsController::class, 'leave'])->where('mark', '[0-9a-f]{40}');
+    Route::get('/news/{subscriber}/{mark}/{what}', [Shop\NewsController::class, 'show'])->where('mark', '[0-9a-f]{40}')->whereIn('what', ['confirm', 'leave']);
+    Route::post('/news/{subscriber}/{mark}/confirm', [Shop\NewsController::class, 'confirm'])->where('mark', '[0-9a-f]{40}');
+    Route::post('/news/{subscriber}/{mark}/leave', [Shop\NewsController::class, 'leave'])->where('mark', '[0-9a-f]{40}');
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
     Route::get('/look/{token}', [Shop\PrivateLinkController::class, 'open'])->middleware('throttle:30,1');
     Route::post('/look/end', [Shop\PrivateLinkController::class, 'close']);
@@ -100,7 +101,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('reviews/rows', [Studio\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\WhoController::class, 'index']);
     Route::get('who/rows', [Studio\WhoController::class, 'rows']);
-    Route::get('why/{pageKind}/{slug}', [Studio\WhyController::class, 'show'])->where('slug', '.+');
+    Route::get('why/{pageKind}/{slug?}', [Studio\WhyController::class, 'show'])->where('slug', '.+');
     Route::get('ladder/{pageKind}/{subjectId}', [Studio\WhyController::class, 'ladder']);
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
@@ -183,7 +184,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::delete('house-style/{house}', [Studio\HouseStyleController::class, 'delete']);
         Route::patch('words/{key}', [Studio\WordsController::class, 'set']);
         Route::post('news/{subscriber}/take-out', [Studio\NewsController::class, 'takeOut']);
-        Route::post('news/put-back', [Studio\NewsController::class, 'putBack']);
+        Route::post('news/{subscriber}/put-back', [Studio\NewsController::class, 'putBack']);
         Route::post('reviews/{review}', [Studio\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\TemplatesController::class, 'store']);

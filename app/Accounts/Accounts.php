@@ -25,7 +25,7 @@ final readonly class Accounts
             filter_var($email, FILTER_VALIDATE_EMAIL) === false => AccountProblem::NoAddress->at('', ['email' => $email]),
             trim($name) === '' => AccountProblem::NoName->at(),
             $this->find($email) !== null => AccountProblem::ThereAlready->at('', ['email' => $email]),
-            default => $this->roleProblem($role) ?? Password::problem($password, $email, $name),
+            default => $this->roleProblem($role) ?? Password::problem($password, $email, $name, config()->string('vestibra.shop')),
         };
 
         return $problem ?? User::query()->create(['email' => $email, 'name' => trim($name), 'role' => $role, 'password' => $password]);
@@ -34,7 +34,7 @@ final readonly class Accounts
     /** Ends every session that the account has elsewhere. */
     public function changePassword(User $user, string $password): ?Problem
     {
-        $problem = Password::problem($password, $user->email, $user->name);
+        $problem = Password::problem($password, $user->email, $user->name, config()->string('vestibra.shop'));
         if ($problem === null) {
             $user->update(['password' => $password]);
         }

@@ -11,6 +11,7 @@ use Vestibra\App\Catalogue\Folder\Outcome;
 use Vestibra\App\Catalogue\Linked\LinkedIn;
 use Vestibra\App\Catalogue\Linked\LinkedOut;
 use Vestibra\App\Models\User;
+use Vestibra\App\Shop\ShopAddress;
 use Vestibra\App\Words\Counted;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Formats\Shop\FolderProblem;
@@ -30,6 +31,7 @@ final class CatalogueCommand extends Command
     protected $signature = 'vestibra:catalogue {what : export, import, check or schemas} {folder : where the shop lies as files; schemas: where they are written to}
         {--over : export: what was changed in the folder by hand may be written over; import: the folder wins where both changed, and may be another shop’s}
         {--delete : import: what has no file is deleted}
+        {--leaps : import: prices that become ten times as high or low, or more, are meant so}
         {--linked : export, import: products as schema.org JSON-LD, in one file instead of a folder}
         {--dry-run : import: say what would change, and change nothing}
         {--json}';
@@ -81,14 +83,14 @@ final class CatalogueCommand extends Command
         return match (true) {
             $done instanceof Problem => $this->problems([$done]),
             (bool) $this->option('json') => $this->json(['products' => $done]),
-            default => $this->well(Counted::of($done, 'product that customers see stands', 'products that customers see stand')." in $file."),
+            default => $this->well(Counted::of($done, 'product that customers see stands', 'products that customers see stand')." in $file. Their addresses begin with ".ShopAddress::base().' (APP_URL).'),
         };
     }
 
     private function importLinked(LinkedIn $in, string $file): int
     {
         $owner = $this->owner();
-        $done = $owner === null ? null : $in->read($file, $owner, (bool) $this->option('dry-run'));
+        $done = $owner === null ? null : $in->read($file, $owner, (bool) $this->option('dry-run'), (bool) $this->option('leaps'));
 
         return match (true) {
             $done === null => $this->refuse(self::NOBODY),
@@ -128,7 +130,7 @@ final class CatalogueCommand extends Command
         if ($owner === null) {
             return $this->refuse(self::NOBODY);
         }
-        $done = $reader->read($folder, $owner, $over, (bool) $this->option('delete'), $dry, $whole);
+        $done = $reader->read($folder, $owner, $over, (bool) $this->option('delete'), $dry, $whole, (bool) $this->option('leaps'));
         if (is_array($done)) {
             return $this->wrong($done);
         }

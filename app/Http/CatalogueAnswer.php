@@ -15,6 +15,7 @@ use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Crossing;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Fields;
+use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
 /**
@@ -27,11 +28,13 @@ use Vestibra\Core\Catalogue\Changing\Thing;
  * @shape CatalogueChange array{thing: Thing, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
  * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
  * @shape CatalogueProblem array{code: string, path: string, message: string}
- * @shape CatalogueForeseen array{moves: CatalogueMoves, problems: list<CatalogueProblem>, crossed: list<CatalogueCrossed>}
+ * @shape CatalogueForeseen array{moves: CatalogueMoves, leaps: list<string>, problems: list<CatalogueProblem>, crossed: list<CatalogueCrossed>}
  * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>|null>}
  */
 final readonly class CatalogueAnswer
 {
+    private const MOST_LEAPS = 10;
+
     public function __construct(
         private StoredThings $things,
         private FieldWords $words,
@@ -58,9 +61,21 @@ final readonly class CatalogueAnswer
     {
         return new JsonResponse([
             'moves' => $answer instanceof Saved ? $answer->moves : Moves::NONE,
+            'leaps' => $answer instanceof Saved ? $this->leaps($answer->entry) : [],
             'problems' => $answer instanceof Refusal && $answer->problems !== [] ? ProblemWords::answer($answer->problems)['problems'] : [],
             'crossed' => $answer instanceof Refusal ? $this->crossed($answer->crossings) : [],
         ]);
+    }
+
+    /** @return list<string> a sentence for each price that becomes ten times as high or low, or more */
+    private function leaps(Entry $entry): array
+    {
+        $this->words->learn($entry);
+
+        return array_map(
+            fn (Leap $leap): string => ucfirst("{$leap->field->words} of {$this->words->name($leap->change)}: {$this->words->value($leap->field, $leap->before)} becomes {$this->words->value($leap->field, $leap->after)}."),
+            array_slice(Leap::in(...$entry->changes), 0, self::MOST_LEAPS),
+        );
     }
 
     /** @return array<string, array<string, mixed>|null> by `product/3`: all fields of what is there after the entry, null for what is gone */

@@ -61,7 +61,7 @@ final class ErrorPages
 
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $words], $status)
-                : response()->view('shop::error', ['status' => $status, 'words' => $words], $status);
+                : response()->view($request->is('studio', 'studio/*') ? 'studio::error' : 'shop::error', ['status' => $status, 'words' => $words], $status);
         });
     }
 

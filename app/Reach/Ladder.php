@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Pages\FindsPages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ActualWords;
@@ -65,7 +66,7 @@ final readonly class Ladder
 
         return [
             'pageKind' => $kind->value,
-            'page' => $pages->rows([$subject->id()])[0] + ['shown' => $subject->isShown()],
+            'page' => self::row($pages, $kind, $subject) + ['shown' => $subject->isShown()],
             'at' => $this->reachWords->moment($this->clock->now()->getTimestamp()),
             'until' => $verdict->until === null ? null : $this->reachWords->moment($verdict->until),
             'step' => $verdict->step->value,
@@ -73,6 +74,18 @@ final readonly class Ladder
             'pinned' => $this->verdicts->pin($pages, $subject),
             'unpublished' => $this->unpublished($kind, $subject, $verdict),
             'rungs' => $rungs,
+        ];
+    }
+
+    /** @return array<string, mixed> a page that is kept nowhere, as a search for words that nobody has looked for, is read from itself */
+    private static function row(FindsPages $pages, PageKind $kind, Subject $subject): array
+    {
+        return $pages->rows([$subject->id()])[0] ?? [
+            'id' => $subject->id(),
+            'title' => $subject->title(),
+            'slug' => $subject->slug(),
+            'picture' => null,
+            'address' => PagesOfTheShop::address($kind, $subject->slug()),
         ];
     }
 

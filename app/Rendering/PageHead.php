@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Rendering;
 
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Shop\ShopAddress;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
@@ -42,13 +43,13 @@ final readonly class PageHead
     {
         $kind = PageKind::from($subject->kind()->value);
         $path = PagesOfTheShop::address($kind, $subject->slug());
-        $absolute = static fn (string $path): string => url($path);
+        $absolute = static fn (string $path): string => ShopAddress::of($path);
         [$title, $description] = self::words($page, $subject);
         $narrowed = ($page->listed->narrowed->chips ?? []) !== [];
         $isListed = ! $narrowed && self::isFor($subject);
         $number = $page->listed->page ?? 1;
         $pages = $page->listed->pages ?? 1;
-        $at = static fn (int $page): string => url($path).($page > 1 ? "?page=$page" : '');
+        $at = static fn (int $page): string => ShopAddress::of($path).($page > 1 ? "?page=$page" : '');
         $picture = self::said($page, 'socialPicture') ?: self::picture($subject);
 
         return new self(
@@ -57,7 +58,7 @@ final readonly class PageHead
             $isListed ? $at($number) : null,
             $isListed ? array_filter(['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : '']) : [],
             $isListed,
-            $picture === null ? null : url($picture),
+            $picture === null ? null : ShopAddress::of($picture),
             $subject->kind() === SubjectKind::Product ? 'product' : 'website',
             $isListed ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path) : [],
         );

@@ -44,10 +44,13 @@ final readonly class PrivateLinks
         return $token;
     }
 
-    /** @return bool whether there was one to withdraw */
-    public function withdraw(int $id): bool
+    /** @return bool whether the template has such a link; it shows nothing any more */
+    public function withdraw(int $templateId, int $id): bool
     {
-        return DB::table('private_links')->where('id', $id)->whereNull('withdrawn_at')->update(['withdrawn_at' => now('UTC')->toDateTimeString()]) > 0;
+        $link = DB::table('private_links')->where('id', $id)->where('template_id', $templateId);
+        (clone $link)->whereNull('withdrawn_at')->update(['withdrawn_at' => now('UTC')->toDateTimeString()]);
+
+        return $link->exists();
     }
 
     /** @return list<Row> the newest first */

@@ -9,8 +9,8 @@ use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Problem;
 
 /**
- * An amount as people and spreadsheets write it: `1.234,56 €`, `£1,234.56`, `1 234,56`, `1'234.56`. What can be read in two
- * ways is not guessed.
+ * An amount as people and spreadsheets write it: `1.234,56 €`, `£1,234.56`, `1 234,56`, `1'234.56`. Beside it stands nothing
+ * but the currency that is meant. What can be read in two ways is not guessed.
  */
 final class MoneyText
 {
@@ -19,12 +19,22 @@ final class MoneyText
 
     /**
      * @param  int  $digits  how many digits of an amount are minor units (ISO 4217: 0, 2 or 3)
+     * @param  string  $currency  the only one that may stand beside it (ISO 4217)
      * @return int|Problem minor units
      */
-    public static function read(string $written, int $digits): int|Problem
+    public static function read(string $written, int $digits, string $currency): int|Problem
     {
-        $bare = (string) preg_replace(['/[\p{Z}\p{Sc}\'’]/u', '/^\p{L}{1,4}\.?(?=\d)|(?<=\d)\p{L}{1,4}\.?$/u'], '', trim($written));
-        if (preg_match('/^[-−–(]/u', $bare) === 1) {
+        $bare = (string) preg_replace('/[\p{Z}\p{Cf}\'’]/u', '', trim($written));
+        if (preg_match('/^([^\d.,()−–-]+)(?=[\d−–(-])|(?<=[\d)−–-])([^\d,()−–-]+)$/u', $bare, $part) === 1) {
+            $mark = $part[2] ?? $part[1];
+            if (! CurrencyMarks::isOf($mark, $currency)) {
+                return self::isCurrency($mark)
+                    ? CatalogueProblem::OtherCurrency->at('', ['written' => mb_substr($written, 0, 40), 'ours' => $currency])
+                    : CatalogueProblem::NotAnAmount->at('', ['written' => mb_substr($written, 0, 40)]);
+            }
+            $bare = isset($part[2]) ? substr($bare, 0, -strlen($mark)) : substr($bare, strlen($mark));
+        }
+        if (preg_match('/^[-−–(]|[-−–]$/u', $bare) === 1) {
             return CatalogueProblem::Negative->at('', ['written' => mb_substr($written, 0, 40)]);
         }
         if (preg_match('/^\d{1,3}(?:([.,])\d{3})(?:\1\d{3})*(?!\1)([.,])(\d+)$/D', $bare, $part) === 1) {
@@ -42,6 +52,11 @@ final class MoneyText
         return preg_match('/^\d+(?:[.,]\d+)?$/D', $bare) === 1
             ? self::amount(str_replace(',', '.', $bare), $digits, $written)
             : CatalogueProblem::NotAnAmount->at('', ['written' => mb_substr($written, 0, 40)]);
+    }
+
+    private static function isCurrency(string $mark): bool
+    {
+        return preg_match('/\p{Sc}/u', $mark) === 1 || preg_match('/^[A-Z]{3}$/Di', $mark) === 1;
     }
 
     private static function amount(string $plain, int $digits, string $written): int|Problem

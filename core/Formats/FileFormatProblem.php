@@ -35,6 +35,8 @@ enum FileFormatProblem: string implements ProblemCode
     case EarlierNames = 'import.earlier-names';
     case FactKindFixed = 'import.fact-kind';
     case FactValue = 'import.fact-value';
+    case Leap = 'import.leap';
+    case Linked = 'import.linked';
     case NoPicture = 'import.no-picture';
     case NotALinkedDocument = 'import.not-linked';
 }

@@ -49,6 +49,8 @@ export class Ledger {
     wrong = $state.raw<Record<string, Wrong>>({});
     crossed = $state.raw<CatalogueCrossed[]>([]);
     moves = $state.raw<CatalogueMoves | null>(null);
+    /** Prices that become ten times as high or low. */
+    leaps = $state.raw<string[]>([]);
     busy = $state(false);
     /** Names of things that this window has seen, by thing and number. */
     names = $state.raw<Record<string, Record<string, string>>>({});
@@ -271,12 +273,14 @@ export class Ledger {
         const mine = ++this.asked;
         if (!this.isChanged) {
             this.moves = null;
+            this.leaps = [];
             return;
         }
         try {
-            const { moves, problems, crossed } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes: this.changes, knowingly: true });
+            const { moves, leaps, problems, crossed } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes: this.changes, knowingly: true });
             if (mine !== this.asked) return;
             this.moves = problems.length + crossed.length === 0 ? moves : null;
+            this.leaps = leaps;
             // What is still to be filled in is said when it is saved.
             this.take(problems.filter((problem) => problem.code !== 'catalogue.missing'));
             this.crossed = crossed;

@@ -206,6 +206,9 @@ test('letters from the shop: an address counts once it is confirmed, and what wo
     const letter = await page.locator('details p').innerText();
     await expectAccessible(page);
     await page.goto(new URL(/http\S+\/confirm/.exec(letter)?.[0] ?? '').pathname);
+    await expect(page.getByRole('heading', { name: 'Should letters from the shop come to ada@example.com?' })).toBeVisible();
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Yes, put me on the list' }).click();
     await expect(page.getByText('Thank you. ada@example.com is on the list.')).toBeVisible();
 
     await page.goto('/studio/news');

@@ -26,7 +26,7 @@ final class FolderFiles
     /** @param  bool  $whole  files that nobody changed are to be read too */
     public static function in(string $folder, bool $whole = false): self|Problem
     {
-        if (! is_file("$folder/".ShopFolder::SHOP)) {
+        if (! self::lies($folder, ShopFolder::SHOP)) {
             return FileFormatProblem::Unreadable->at('', ['folder' => $folder]);
         }
         $contents = Contents::of($folder);
@@ -36,7 +36,31 @@ final class FolderFiles
 
     public function isChanged(string $path): bool
     {
-        return $this->changed[$path] ??= is_file("$this->folder/$path") && (! $this->ours || ($this->contents?->files[$path] ?? '') !== hash_file('sha256', "$this->folder/$path"));
+        return $this->changed[$path] ??= self::lies($this->folder, $path) && (! $this->ours || ($this->contents?->files[$path] ?? '') !== hash_file('sha256', "$this->folder/$path"));
+    }
+
+    /** @return list<string> what only leads to another place, or is no file at all: nothing of it is read */
+    public function leadingElsewhere(): array
+    {
+        $paths = [ShopFolder::SHOP, ShopFolder::CONTENTS, ShopFolder::OPTIONS, ShopFolder::FACTS];
+        foreach ([...ShopFolder::FOLDERS, ShopFolder::PICTURES, ShopFolder::FILES] as $inside) {
+            $paths[] = $inside;
+            foreach (is_dir("$this->folder/$inside") ? array_diff(scandir("$this->folder/$inside") ?: [], ['.', '..']) : [] as $name) {
+                $paths[] = "$inside/$name";
+            }
+        }
+
+        return array_values(array_filter($paths, fn (string $path): bool => match (true) {
+            is_link("$this->folder/$path") => true,
+            ! file_exists("$this->folder/$path"), is_dir("$this->folder/$path") => false,
+            default => ! self::lies($this->folder, $path),
+        }));
+    }
+
+    /** Whether a regular file lies in the folder itself: no part of its path leads anywhere else. */
+    private static function lies(string $folder, string $path): bool
+    {
+        return is_file("$folder/$path") && realpath("$folder/$path") === realpath($folder)."/$path";
     }
 
     /** Whether it was there when this shop wrote the folder. */

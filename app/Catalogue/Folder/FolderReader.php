@@ -47,15 +47,20 @@ final class FolderReader
      * @param  bool  $delete  what has no file any more is deleted
      * @param  bool  $dry  says what it would do, and leaves nothing
      * @param  bool  $whole  reads files too that nobody changed
+     * @param  bool  $leaping  prices may become ten times as high or low
      * @return Outcome|non-empty-list<FolderProblem>
      */
-    public function read(string $folder, User $user, bool $over = false, bool $delete = false, bool $dry = false, bool $whole = false): Outcome|array
+    public function read(string $folder, User $user, bool $over = false, bool $delete = false, bool $dry = false, bool $whole = false, bool $leaping = false): Outcome|array
     {
         $this->written->forget();
         $this->check->forget();
         $files = FolderFiles::in($folder, $whole);
         if ($files instanceof Problem) {
             return [new FolderProblem(ShopFolder::SHOP, $files)];
+        }
+        $elsewhere = $files->leadingElsewhere();
+        if ($elsewhere !== []) {
+            return array_map(static fn (string $path): FolderProblem => new FolderProblem(mb_scrub($path), FileFormatProblem::Linked->at()), array_slice($elsewhere, 0, 100));
         }
         $unfit = $this->unfit($files, $over);
         if ($unfit !== null) {
@@ -64,7 +69,7 @@ final class FolderReader
         $taken = new TakenFiles;
         DB::beginTransaction();
         try {
-            $outcome = $this->take($files, $user, $over, $delete);
+            $outcome = $this->take($files, $user, $over, $delete, $leaping);
             $dry ? $taken->rollBack() : DB::commit();
 
             return $outcome;
@@ -98,12 +103,12 @@ final class FolderReader
         return DB::table('products')->doesntExist() && DB::table('categories')->doesntExist() && DB::table('brands')->doesntExist();
     }
 
-    private function take(FolderFiles $files, User $user, bool $over, bool $delete): Outcome
+    private function take(FolderFiles $files, User $user, bool $over, bool $delete, bool $leaping): Outcome
     {
         $empty = self::isEmpty();
         $empty && $this->fallbacks->see($user);
         $parts = new InParts($this->saving, $user);
-        $taking = new Taking($parts, $this->written->names);
+        $taking = new Taking($parts, $this->written->names, $this->money->digits(), $leaping);
         $names = [];
         foreach (ShopFolder::FOLDERS as $thing => $folder) {
             $problems = [];

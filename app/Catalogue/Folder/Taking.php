@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Catalogue\Folder;
 
+use Brick\Math\BigDecimal;
 use Vestibra\App\Catalogue\Changing\InParts;
 use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Fields;
+use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\Shop\FolderProblem;
 use Vestibra\Core\Problem;
 
@@ -36,9 +39,15 @@ final class Taking
     /** @var array<string, string> the file that a thing's change came from */
     private array $from = [];
 
+    /**
+     * @param  int  $digits  of an amount of money
+     * @param  bool  $leaping  prices may become ten times as high or low
+     */
     public function __construct(
         private readonly InParts $parts,
         private readonly ShopNames $names,
+        private readonly int $digits,
+        private readonly bool $leaping,
     ) {
     }
 
@@ -67,11 +76,19 @@ final class Taking
         }
         $before = $stands === null ? null : ($after === null ? [] : array_map(static fn (string $name): mixed => $stands[$name] ?? null, array_combine(array_keys($after), array_keys($after))));
         $change = new Change($thing, $id, $before, $after);
+        foreach ($this->leaping ? [] : Leap::in($change) as $leap) {
+            $this->problem($file, FileFormatProblem::Leap->at($leap->field->name, ['field' => $leap->field->words, 'before' => $this->amount($leap->before), 'after' => $this->amount($leap->after)]));
+        }
         $this->waiting[] = $change;
         $this->from[$change->key()] = $file;
         $did = $after === null ? 'deleted' : ($stands === null ? 'made' : 'changed');
         $this->counts[$did]++;
         $this->did($file, in_array($thing, [Thing::Variant, Thing::Option, Thing::OptionValue], true) ? 'changed' : $did, $did === 'changed' ? array_map(static fn (string $name): string => Fields::field($thing, $name)->words ?? $name, array_keys($after)) : []);
+    }
+
+    private function amount(int $minor): string
+    {
+        return (string) BigDecimal::ofUnscaledValue($minor, $this->digits);
     }
 
     /**

@@ -41,7 +41,7 @@ final class Written
         private readonly MoneyFormat $money,
         ShopClock $clock,
     ) {
-        $this->file = new ThingFile($names, new FieldReader($clock->zone, $money->digits(), SafeHtml::clean(...)), $money->digits());
+        $this->file = new ThingFile($names, new FieldReader($clock->zone, $money->digits(), $money->currency, SafeHtml::clean(...)), $money->digits());
     }
 
     /** @return array<string, mixed> */

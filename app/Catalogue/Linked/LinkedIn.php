@@ -29,7 +29,7 @@ final readonly class LinkedIn
     }
 
     /** @return Outcome|non-empty-list<FolderProblem> */
-    public function read(string $path, User $user, bool $dry): Outcome|array
+    public function read(string $path, User $user, bool $dry, bool $leaping = false): Outcome|array
     {
         $bytes = (int) @filesize($path);
         $text = $bytes > self::MOST_BYTES ? false : @file_get_contents($path);
@@ -52,7 +52,7 @@ final readonly class LinkedIn
         try {
             DB::transaction(fn () => $this->files->write($products, $folder));
 
-            return $this->reader->read($folder, $user, true, dry: $dry);
+            return $this->reader->read($folder, $user, true, dry: $dry, leaping: $leaping);
         } finally {
             DataFolder::remove($folder);
         }

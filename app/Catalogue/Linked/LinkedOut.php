@@ -7,6 +7,7 @@ namespace Vestibra\App\Catalogue\Linked;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Shop\ShopAddress;
 use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Category;
@@ -34,7 +35,7 @@ final readonly class LinkedOut
         if ($file === false) {
             return FileFormatProblem::NotAFolder->at('', ['folder' => dirname($path)]);
         }
-        $writer = new LinkedWriter($this->settings->money()->currency, $this->settings->format()->digits(), rtrim(config()->string('app.url'), '/'));
+        $writer = new LinkedWriter($this->settings->money()->currency, $this->settings->format()->digits(), ShopAddress::base());
         fwrite($file, '{"@context":"'.LinkedWriter::CONTEXT.'","@graph":[');
         $count = 0;
         foreach (DB::table('products')->where('published', 1)->orderBy('id')->pluck('id') as $id) {

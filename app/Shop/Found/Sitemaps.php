@@ -6,6 +6,7 @@ namespace Vestibra\App\Shop\Found;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Shop\ShopAddress;
 use Vestibra\Core\Pages\PageKind;
 
 /**
@@ -36,7 +37,7 @@ final readonly class Sitemaps
         }
 
         return self::HEAD.'<sitemapindex xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">'."\n"
-            .implode('', array_map(static fn (string $part): string => '<sitemap><loc>'.e(url("/sitemaps/$part.xml"))."</loc></sitemap>\n", $parts)).'</sitemapindex>';
+            .implode('', array_map(static fn (string $part): string => '<sitemap><loc>'.e(ShopAddress::of("/sitemaps/$part.xml"))."</loc></sitemap>\n", $parts)).'</sitemapindex>';
     }
 
     /** @return iterable<string>|null its text, bit by bit; null when there is no such part */
@@ -105,7 +106,7 @@ final readonly class Sitemaps
         foreach ($pages as $some) {
             $text = '';
             foreach ($some as [$address, $pictures]) {
-                $text .= '<url><loc>'.e(url($address)).'</loc>'.implode('', array_map(static fn (string $picture): string => '<image:image><image:loc>'.e(url($picture)).'</image:loc></image:image>', $pictures))."</url>\n";
+                $text .= '<url><loc>'.e(ShopAddress::of($address)).'</loc>'.implode('', array_map(static fn (string $picture): string => '<image:image><image:loc>'.e(ShopAddress::of($picture)).'</image:loc></image:image>', $pictures))."</url>\n";
             }
             yield $text;
         }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\News;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\RateLimiter;
 use stdClass;
 use Vestibra\App\Messages\ShopMessages;
+use Vestibra\App\Shop\ShopAddress;
 
 /**
  * Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; until then
@@ -19,6 +21,12 @@ final readonly class Subscribers
     /** How long a link to confirm counts. */
     private const DAYS = 7;
 
+    /** How long what was taken out can be put back. */
+    private const HOURS = 1;
+
+    /** Letters that ask for confirmation, to one address, whoever asks for them. */
+    private const MOST_AN_HOUR = 2;
+
     public function __construct(private ShopMessages $messages)
     {
     }
@@ -26,24 +34,30 @@ final readonly class Subscribers
     /** Whoever is on the list already is sent nothing, and nobody learns of it. */
     public function ask(string $address): void
     {
-        $this->forgetOld();
+        self::forgetOld();
         $address = mb_strtolower($address);
-        $row = DB::table('news_addresses')->where('address', $address)->first();
-        if ($row !== null && $row->confirmed_at !== null) {
+        $row = DB::table('news_addresses')->where('address', $address)->whereNull('taken_out_at')->first();
+        if (($row !== null && $row->confirmed_at !== null) || ! RateLimiter::attempt('news-to:'.hash('sha256', $address), self::MOST_AN_HOUR, static fn (): bool => true, 3600)) {
             return;
         }
-        $asked = now()->toIso8601ZuluString();
-        DB::table('news_addresses')->upsert([['address' => $address, 'asked_at' => $asked]], ['address'], ['asked_at']);
+        $asked = ['asked_at' => now()->toIso8601ZuluString(), 'confirmed_at' => null, 'taken_out_at' => null];
+        DB::table('news_addresses')->upsert([['address' => $address] + $asked], ['address'], array_keys($asked));
         $id = (int) DB::table('news_addresses')->where('address', $address)->value('id');
-        $this->send($address, 'news.subject', 'news.letter', ['confirm' => self::address($id, 'confirm', "$address $asked")]);
+        $this->send($address, 'news.subject', 'news.letter', ['confirm' => self::address($id, 'confirm', "$address {$asked['asked_at']}")]);
+    }
+
+    /** @return string|null whose link it is; null when it counts no more. Nothing is written. */
+    public static function asks(string $what, int $id, string $mark): ?string
+    {
+        return self::meant($what, $id, $mark)?->address;
     }
 
     /** @return string|null the address; null when the link counts no more */
     public function confirm(int $id, string $mark): ?string
     {
-        $this->forgetOld();
-        $row = $this->read($id);
-        if ($row === null || ! hash_equals(self::mark('confirm', $id, "$row->address $row->asked_at"), $mark)) {
+        self::forgetOld();
+        $row = self::meant('confirm', $id, $mark);
+        if ($row === null) {
             return null;
         }
         if ($row->confirmed_at === null) {
@@ -57,8 +71,8 @@ final readonly class Subscribers
     /** @return string|null the address; null when the link is none of ours, or has done its work */
     public function leave(int $id, string $mark): ?string
     {
-        $row = $this->read($id);
-        if ($row === null || ! hash_equals(self::mark('leave', $id, $row->address), $mark)) {
+        $row = self::meant('leave', $id, $mark);
+        if ($row === null) {
             return null;
         }
         DB::table('news_addresses')->where('id', $id)->delete();
@@ -69,19 +83,24 @@ final readonly class Subscribers
 
     public static function takeOut(int $id): bool
     {
-        return DB::table('news_addresses')->where('id', $id)->delete() > 0;
+        self::forgetOld();
+
+        return DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->update(['taken_out_at' => now()->toIso8601ZuluString()]) > 0;
     }
 
-    /** As it was before it was taken out. */
-    public static function putBack(string $address, string $asked, ?string $confirmed): void
+    /** As it was before it was taken out: what was not confirmed is not. */
+    public static function putBack(int $id): ?string
     {
-        DB::table('news_addresses')->insertOrIgnore(['address' => mb_strtolower($address), 'asked_at' => $asked, 'confirmed_at' => $confirmed]);
+        self::forgetOld();
+        DB::table('news_addresses')->where('id', $id)->update(['taken_out_at' => null]);
+
+        return self::read($id)?->address;
     }
 
     /** @return iterable<string, string> by address: when it was confirmed */
     public static function confirmed(): iterable
     {
-        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')->orderBy('id')->cursor() as $row) {
+        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')->whereNull('taken_out_at')->orderBy('id')->cursor() as $row) {
             yield (string) $row->address => (string) $row->confirmed_at;
         }
     }
@@ -89,7 +108,7 @@ final readonly class Subscribers
     /** @return array{rows: list<array{id: int, address: string, askedAt: string, confirmedAt: string|null}>, total: int} the latest first */
     public static function page(string $query, int $page, int $size): array
     {
-        $found = DB::table('news_addresses')->when($query !== '', static fn ($rows) => $rows->whereRaw('instr(address, ?) > 0', [mb_strtolower($query)]));
+        $found = DB::table('news_addresses')->whereNull('taken_out_at')->when($query !== '', static fn ($rows) => $rows->whereRaw('instr(address, ?) > 0', [mb_strtolower($query)]));
 
         return [
             'total' => $found->count(),
@@ -109,22 +128,41 @@ final readonly class Subscribers
         Outbox::send($to, $this->messages->live()->say($subject, $values), $this->messages->live()->say($words, $values));
     }
 
-    private function read(int $id): ?stdClass
+    /** The address that a link is for, while it counts. */
+    private static function meant(string $what, int $id, string $mark): ?stdClass
     {
-        $row = DB::table('news_addresses')->where('id', $id)->first();
+        $row = self::read($id);
+        $of = match (true) {
+            $row === null, $what === 'confirm' && $row->confirmed_at === null && $row->asked_at < self::oldest() => null,
+            $what === 'confirm' => "$row->address $row->asked_at",
+            default => $row->address,
+        };
+
+        return $of !== null && hash_equals(self::mark($what, $id, $of), $mark) ? $row : null;
+    }
+
+    private static function read(int $id): ?stdClass
+    {
+        $row = DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->first();
 
         return $row instanceof stdClass ? $row : null;
     }
 
-    private function forgetOld(): void
+    private static function oldest(): string
     {
-        DB::table('news_addresses')->whereNull('confirmed_at')->where('asked_at', '<', now()->subDays(self::DAYS)->toIso8601ZuluString())->delete();
+        return now()->subDays(self::DAYS)->toIso8601ZuluString();
+    }
+
+    private static function forgetOld(): void
+    {
+        DB::table('news_addresses')->whereNull('confirmed_at')->where('asked_at', '<', self::oldest())->delete();
+        DB::table('news_addresses')->where('taken_out_at', '<', now()->subHours(self::HOURS)->toIso8601ZuluString())->delete();
     }
 
     /** Under the shop's own address: whoever asks may say any name of a server. */
     private static function address(int $id, string $what, string $of): string
     {
-        return rtrim(config()->string('app.url'), '/')."/news/$id/".self::mark($what, $id, $of)."/$what";
+        return ShopAddress::of("/news/$id/".self::mark($what, $id, $of)."/$what");
     }
 
     /** Nobody can write one without the shop's key. */

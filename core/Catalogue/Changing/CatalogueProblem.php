@@ -26,6 +26,7 @@ enum CatalogueProblem: string implements ProblemCode
     case NameTaken = 'catalogue.name-taken';
     case NotYesOrNo = 'catalogue.not-yes-or-no';
     case NotAnAmount = 'catalogue.not-an-amount';
+    case OtherCurrency = 'catalogue.other-currency';
     case InDoubt = 'catalogue.in-doubt';
     case TooFine = 'catalogue.too-fine';
     case TooMuch = 'catalogue.too-much';

@@ -22,11 +22,13 @@ final readonly class FieldReader
 
     /**
      * @param  int  $digits  how many digits of an amount are minor units
+     * @param  string  $currency  ISO 4217
      * @param  Closure(string): string  $safe  makes HTML safe
      */
     public function __construct(
         private ShopZone $zone,
         private int $digits,
+        private string $currency,
         private Closure $safe,
     ) {
     }
@@ -130,7 +132,7 @@ final readonly class FieldReader
     private function money(mixed $written): int|Problem|null
     {
         if (is_string($written)) {
-            return trim($written) === '' ? null : MoneyText::read($written, $this->digits);
+            return trim($written) === '' ? null : MoneyText::read($written, $this->digits, $this->currency);
         }
 
         return match (true) {

@@ -167,7 +167,7 @@ final readonly class ThingFile
             FieldType::Flag => is_bool($given),
             FieldType::Count => is_int($given),
             FieldType::Several, FieldType::Ordered, FieldType::Written, FieldType::Merged => is_array($given) && array_is_list($given),
-            FieldType::Rule => is_array($given),
+            FieldType::Rule => is_array($given) && is_array($given['show'] ?? null),
             default => is_string($given),
         };
     }

@@ -10,12 +10,12 @@
 @if ($tag['subject'] !== null)
 <p><strong>{{ $tag['name'] }}</strong><br>{{ $tag['why'] }}</p>
 <p><a href="/studio/templates/{{ $tag['template'] }}?sample={{ $tag['subject']->id() }}">Open it with this {{ $tag['one'] }}</a></p>
-<p><a href="/studio/why/{{ $tag['kind'] }}/{{ rawurlencode($tag['subject']->slug()) }}">Why this template?</a></p>
+<p><a href="{{ rtrim("/studio/why/{$tag['kind']}/".rawurlencode($tag['subject']->slug()), '/') }}">Why this template?</a></p>
 @else
 <p>This page has a fixed layout.</p>
 <p><a href="/studio/templates">To the templates</a></p>
 @endif
-@foreach ($tag['around'] as $one)<p>{{ ucfirst($one['kind']) }}: <a href="/studio/templates/{{ $one['template'] }}?sample={{ $one['sample'] }}">{{ $one['name'] }}</a> · <a href="/studio/why/{{ $one['kind'] }}/{{ implode('/', array_map(rawurlencode(...), explode('/', $one['slug']))) }}">why?</a></p>
+@foreach ($tag['around'] as $one)<p>{{ ucfirst($one['kind']) }}: <a href="/studio/templates/{{ $one['template'] }}?sample={{ $one['sample'] }}">{{ $one['name'] }}</a> · <a href="{{ rtrim("/studio/why/{$one['kind']}/".implode('/', array_map(rawurlencode(...), explode('/', $one['slug']))), '/') }}">why?</a></p>
 @endforeach
 <p><a href="/studio/today">Today</a></p>
 </div>

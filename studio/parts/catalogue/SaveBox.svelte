@@ -48,6 +48,12 @@
                 </details>
             {/if}
         {/each}
+        {#if ledger.leaps.length > 0}
+            <div class="mt-2 rounded-lg border border-dashed border-trouble p-3 text-sm" role="alert" data-leaps>
+                <p class="font-semibold">Ten times as much, or as little?</p>
+                {#each ledger.leaps as leap (leap)}<p class="mt-1">{leap}</p>{/each}
+            </div>
+        {/if}
         {#if wrong.length > 0}<p class="mt-2 text-sm text-trouble">{counted(wrong.length, 'field needs', 'fields need')} another look.</p>{/if}
         <p class="mt-3 flex flex-wrap items-center gap-3">
             <button class="button button-next" disabled={!ledger.isChanged || ledger.busy} onclick={() => void ledger.save()}

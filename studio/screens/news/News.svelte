@@ -24,6 +24,14 @@
         Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; one that was not confirmed is forgotten
         after seven days.
     </p>
+    {#if screen.may.edit}{@render lists()}{:else}
+        <p class="mt-5">
+            {counted(news.total, 'address', 'addresses')}. Who they are, and the letters to them, see only those who may change the shop.
+        </p>
+    {/if}
+</Frame>
+
+{#snippet lists()}
     <div class="mt-5 flex flex-wrap items-center gap-5">
         <p class="flex gap-5" role="group" aria-label="What is shown">
             {#each kinds as kind (kind.shown)}
@@ -44,7 +52,7 @@
                 oninput={() => void news.load()}
             /></label
         >
-        {#if news.shown === 'addresses' && screen.may.edit}<a class="button" href="/studio/news/addresses.csv" download>Confirmed ones as CSV</a>{/if}
+        {#if news.shown === 'addresses'}<a class="button" href="/studio/news/addresses.csv" download>Confirmed ones as CSV</a>{/if}
     </div>
     {#if news.shown === 'outbox'}
         <p class="mt-3 border-l-2 border-hair pl-3 text-quiet">This outbox stands in for a mail service: what lies here has gone nowhere. Links in it work.</p>
@@ -72,9 +80,9 @@
                             >{one.confirmedAt === null ? `waits for its owner since ${when(one.askedAt)}` : `confirmed ${when(one.confirmedAt)}`}</td
                         >
                         <td class="py-2 text-right"
-                            >{#if screen.may.edit}<button class="word" aria-label="Take {one.address} out" onclick={() => void news.takeOut(one)}
+                            ><button class="word" aria-label="Take {one.address} out" onclick={() => void news.takeOut(one)}
                                     >Take out</button
-                                >{/if}</td
+                                ></td
                         >
                     </tr>
                 {:else}
@@ -84,4 +92,4 @@
         </table>
     {/if}
     {#if news.more}<button class="word mt-3" onclick={() => void news.next()}>More</button>{/if}
-</Frame>
+{/snippet}

@@ -49,7 +49,7 @@ export class News {
 
     private async putBack(one: Subscriber): Promise<void> {
         try {
-            await post('/studio/news/put-back', { address: one.address, askedAt: one.askedAt, confirmedAt: one.confirmedAt });
+            await post(`/studio/news/${one.id.toString()}/put-back`, {});
             await this.load('addresses');
         } catch (error) {
             notices.trouble(error);

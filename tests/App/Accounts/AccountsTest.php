@@ -90,6 +90,11 @@ final class AccountsTest extends TestCase
         yield 'digits in a row' => ['123456789012', 'password.easy'];
         yield 'one’s own address' => ['vi.larkfold@larkfold.example', 'password.own-name'];
         yield 'one’s own name and a year' => ['violet hallam 99', 'password.own-name'];
+        yield 'one’s name written together' => ['VioletHallam!', 'password.own-name'];
+        yield 'the shop’s name and digits' => ['Larkfold482137', 'password.own-name'];
+        yield 'the shop’s name between digits' => ['2026-Larkfold-Daughters-11', 'password.own-name'];
+        yield 'one’s address without its signs' => ['vilarkfoldexample', 'password.own-name'];
+        yield 'the shop’s name in a sentence' => ['larkfold paper for slow letters', null];
         yield 'more than bcrypt looks at' => [str_repeat('pen and ink ', 7), 'password.too-long'];
         yield 'a sentence' => ['the nib writes wet on laid paper', null];
     }
@@ -97,7 +102,7 @@ final class AccountsTest extends TestCase
     #[DataProvider('passwords')]
     public function test_what_a_password_has_to_be(string $password, ?string $problem): void
     {
-        self::assertSame($problem, Password::problem($password, 'vi.larkfold@larkfold.example', 'Violet Hallam')?->code->value);
+        self::assertSame($problem, Password::problem($password, 'vi.larkfold@larkfold.example', 'Violet Hallam', 'Larkfold & Daughters')?->code->value);
     }
 
     /** @param  array<string, string>  $options */

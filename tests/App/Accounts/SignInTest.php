@@ -27,7 +27,7 @@ final class SignInTest extends TestCase
 
     public function test_it_goes_where_one_wanted_to_go_and_never_elsewhere(): void
     {
-        foreach (['/studio/templates?x=1' => '/studio/templates?x=1', '//evil.example/' => '/studio/today', '/studio//evil.example' => '/studio/today', '/studio/\\evil.example' => '/studio/today', 'https://evil.example/studio/x' => '/studio/today'] as $to => $there) {
+        foreach (['/studio/templates?x=1' => '/studio/templates?x=1', '//evil.example/' => '/studio/today', '/studio//evil.example' => '/studio/today', '/studio/\\evil.example' => '/studio/today', 'https://evil.example/studio/x' => '/studio/today', "/studio/to\nday" => '/studio/today', "/studio/\r\nSet-Cookie: a=b" => '/studio/today', "/studio/\ttoday" => '/studio/today'] as $to => $there) {
             $this->post('/studio/sign-in?to='.rawurlencode($to), ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertHeader('Location', $there);
             $this->post('/studio/sign-out');
         }

@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Vestibra\App\Http\Middleware\Forgery;
 use Vestibra\Tests\App\TestCase;
 
@@ -31,6 +32,34 @@ final class DoorsTest extends TestCase
             $location = (string) $this->withHeaders($headers)->$method($address)->headers->get('Location');
             self::assertMatchesRegularExpression('~^(/|http://127\.0\.0\.1:8000/)~', $location, $address);
         }
+    }
+
+    public function test_addresses_that_others_keep_come_from_the_settings_whatever_host_is_asked(): void
+    {
+        config(['app.url' => 'https://shop.larkfold.example/', 'vestibra.hosts' => 'www.larkfold.example, other.example:8443']);
+        foreach (['evil.example', 'shop.larkfold.example.evil.example', 'www.larkfold.example:81'] as $host) {
+            foreach (['/', '/p/teal-tide-bottled-ink', '/c/inks', '/robots.txt', '/sitemap.xml', '/sitemaps/product-1.xml', '/feed.atom'] as $address) {
+                $answer = $this->get("http://$host$address");
+                $text = $answer->baseResponse instanceof StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+                self::assertStringNotContainsString($host, $text, "$host$address");
+                self::assertStringContainsString('https://shop.larkfold.example', $text, "$host$address");
+            }
+        }
+        foreach (['http://www.larkfold.example', 'https://other.example:8443'] as $host) {
+            self::assertStringContainsString("<link rel=\"canonical\" href=\"$host/p/teal-tide-bottled-ink\"", (string) $this->get("$host/p/teal-tide-bottled-ink")->getContent());
+            self::assertStringContainsString("Sitemap: $host/sitemap.xml", (string) $this->get("$host/robots.txt")->getContent());
+        }
+    }
+
+    public function test_a_private_link_is_withdrawn_through_its_own_template_only(): void
+    {
+        [$own, $other] = [$this->template('Own'), $this->template('Other')];
+        $this->actingAs($this->owner)->postJson("/studio/templates/$own->id/links", ['days' => 7])->assertCreated();
+        $link = (int) DB::table('private_links')->value('id');
+        $this->postJson("/studio/templates/$other->id/links/$link/withdraw")->assertNotFound();
+        self::assertNull(DB::table('private_links')->value('withdrawn_at'));
+        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")->assertOk()->assertJsonPath('links.0.state', 'withdrawn');
+        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")->assertOk()->assertJsonPath('links.0.state', 'withdrawn');
     }
 
     public function test_a_foreign_page_is_no_way_back(): void

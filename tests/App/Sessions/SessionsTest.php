@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Sessions;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Sessions\SqliteSessions;
@@ -35,6 +36,25 @@ final class SessionsTest extends TestCase
             self::assertSame([], $this->get($address)->headers->getCookies(), $address);
         }
         $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'wrong-password'])->assertStatus(422);
+        self::assertSame(0, $this->kept());
+    }
+
+    public function test_who_is_refused_is_not_remembered(): void
+    {
+        $refused = 0;
+        foreach (Routes::getRoutes()->getRoutes() as $route) {
+            foreach (array_diff($route->methods(), ['HEAD']) as $method) {
+                foreach ([['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-origin'], ['Accept' => 'application/json']] as $headers) {
+                    $answer = $this->withHeaders($headers)->call($method, '/'.preg_replace('/\{\w+\??\}/', '1', $route->uri()));
+                    $this->flushHeaders();
+                    if ($answer->getStatusCode() >= 400 || str_contains((string) $answer->headers->get('Location'), '/studio/sign-in')) {
+                        $refused++;
+                        self::assertSame([], $answer->headers->getCookies(), "$method {$route->uri()} ".json_encode($headers));
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(100, $refused);
         self::assertSame(0, $this->kept());
     }
 

@@ -18,16 +18,22 @@ final class NewsTest extends TestCase
         $this->ask('Ada@Example.com')->assertRedirect('/c/inks')->assertSessionHas('said', 'We have sent a link to Ada@Example.com. Follow it, and you are on the list.');
         self::assertSame([['ada@example.com', null]], $this->kept());
 
-        $this->get($this->link())->assertRedirect('/')->assertSessionHas('said', 'Thank you. ada@example.com is on the list.');
+        $this->get($this->link())->assertOk()->assertSee('Should letters from the shop come to ada@example.com?')->assertSee('Yes, put me on the list');
+        $this->head($this->link())->assertOk();
+        self::assertSame([['ada@example.com', null]], $this->kept(), 'What only looks at a link confirms nothing.');
+        $this->post($this->link())->assertRedirect('/')->assertSessionHas('said', 'Thank you. ada@example.com is on the list.');
         self::assertNotNull($this->kept()[0][1]);
-        $this->get($this->link('confirm', 1))->assertSessionHas('said', 'Thank you. ada@example.com is on the list.');
+        $this->post($this->link('confirm', 1))->assertSessionHas('said', 'Thank you. ada@example.com is on the list.');
         self::assertSame(2, DB::table('outbox')->count(), 'A link that is followed twice welcomes once.');
 
         $this->ask('ada@example.com')->assertSessionHas('said');
         self::assertSame(2, DB::table('outbox')->count(), 'Nobody learns who is on the list, and nobody is sent a second link.');
         self::assertStringStartsWith(config()->string('app.url').'/news/', $this->written('leave'), 'Whatever name of a server the request gave.');
         $leave = $this->link('leave');
-        $this->get($leave)->assertSessionHas('said', 'ada@example.com is no longer on the list.');
+        $this->get($leave)->assertOk()->assertSee('Take ada@example.com off the list?');
+        $this->head($leave)->assertOk();
+        self::assertCount(1, $this->kept(), 'What only looks at a link leaves nothing.');
+        $this->post($leave)->assertSessionHas('said', 'ada@example.com is no longer on the list.');
         self::assertSame([[], 0], [$this->kept(), DB::table('outbox')->count()], 'Nothing of the address is left.');
         $this->get($leave)->assertRedirect('/')->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
     }
@@ -67,11 +73,51 @@ final class NewsTest extends TestCase
         $this->ask('ada@example.com');
         $link = $this->link();
         foreach ([str_replace('/confirm', '/leave', $link), preg_replace('~/[0-9a-f]{40}/~', '/'.str_repeat('0', 40).'/', $link), preg_replace('~/news/\d+/~', '/news/999/', $link)] as $other) {
-            $this->get((string) $other)->assertRedirect('/')->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
+            foreach (['GET', 'POST'] as $method) {
+                $this->call($method, (string) $other)->assertRedirect('/')->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
+            }
         }
+        self::assertSame([['ada@example.com', null]], $this->kept());
         $this->get('/news/1/short/confirm')->assertNotFound();
         $this->travel(8)->days();
         $this->get($link)->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
+        $this->post($link)->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
+        self::assertSame([], $this->kept());
+    }
+
+    public function test_nobody_is_sent_more_than_two_letters_an_hour_whoever_asks_for_them(): void
+    {
+        for ($try = 1; $try <= 5; $try++) {
+            $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])->ask($try % 2 === 0 ? 'ADA@example.com' : 'ada@example.com')->assertSessionHas('said');
+        }
+        self::assertSame(2, DB::table('outbox')->count());
+        $this->ask('bob@example.com');
+        self::assertSame(3, DB::table('outbox')->count(), 'Another address has letters of its own.');
+        $this->post($this->link('confirm', 2))->assertSessionHas('said', 'Thank you. ada@example.com is on the list.');
+        $this->travel(61)->minutes();
+        DB::table('news_addresses')->update(['confirmed_at' => null]);
+        $letters = DB::table('outbox')->count();
+        $this->ask('ada@example.com');
+        self::assertSame($letters + 1, DB::table('outbox')->count(), 'An hour later one may ask again.');
+    }
+
+    public function test_what_is_put_back_is_as_it_was_and_never_more(): void
+    {
+        $this->ask('ada@example.com');
+        $link = $this->link();
+        $this->actingAs($this->owner);
+        $id = (int) DB::table('news_addresses')->value('id');
+        $this->postJson("/studio/news/$id/take-out")->assertOk();
+        self::assertSame(0, $this->getJson('/studio/news/rows')->json('total'));
+        $this->post($link)->assertSessionHas('said', 'This link counts no more. Leave your address again, and you get a new one.');
+        $this->postJson("/studio/news/$id/put-back", ['address' => 'eve@example.com', 'confirmedAt' => '2026-11-02T10:00:00Z'])->assertCreated();
+        self::assertSame([['ada@example.com', null]], $this->kept());
+        $this->postJson("/studio/news/$id/take-out")->assertOk();
+        $this->ask('ada@example.com');
+        self::assertSame([['ada@example.com', null]], $this->kept(), 'Whoever asks anew begins anew.');
+        $this->postJson("/studio/news/$id/take-out")->assertOk();
+        $this->travel(2)->hours();
+        $this->postJson("/studio/news/$id/put-back")->assertNotFound();
         self::assertSame([], $this->kept());
     }
 
@@ -88,9 +134,10 @@ final class NewsTest extends TestCase
         $one = $this->getJson('/studio/news/rows?q=reader8@')->json('addresses.0');
         $this->postJson("/studio/news/{$one['id']}/take-out")->assertOk();
         $this->postJson("/studio/news/{$one['id']}/take-out")->assertNotFound();
-        $this->postJson('/studio/news/put-back', $one)->assertCreated();
+        self::assertStringNotContainsString('reader8@', $this->get('/studio/news/addresses.csv')->streamedContent());
+        $this->postJson("/studio/news/{$one['id']}/put-back")->assertCreated();
         self::assertSame($one['confirmedAt'], $this->getJson('/studio/news/rows?q=reader8@')->json('addresses.0.confirmedAt'));
-        $this->postJson('/studio/news/put-back', ['address' => 'nonsense', 'askedAt' => 'x'])->assertStatus(422);
+        $this->postJson('/studio/news/999/put-back')->assertNotFound();
         $csv = $this->get('/studio/news/addresses.csv')->assertOk()->streamedContent();
         self::assertSame([32, true], [substr_count($csv, "\r\n"), str_contains($csv, "\"'=1+1@example.com\"")]);
         self::assertStringNotContainsString('reader7@', $csv);
@@ -98,8 +145,12 @@ final class NewsTest extends TestCase
 
     public function test_who_may_only_look_neither_takes_out_nor_takes_with(): void
     {
+        $this->ask('ada@example.com');
         $this->actingAs(User::query()->create(['name' => 'V', 'email' => 'v@larkfold.example', 'password' => 'only-looking', 'role' => User::VIEWER]));
-        $this->get('/studio/news')->assertOk();
+        foreach (['', '/rows', '/rows?show=outbox', '/rows?q=ada', '?q=ada'] as $address) {
+            $this->get("/studio/news$address")->assertOk()->assertDontSee('ada@example')->assertDontSee('/confirm');
+        }
+        self::assertSame([1, 1], [$this->getJson('/studio/news/rows')->json('total'), $this->getJson('/studio/news/rows?q=nobody')->json('total')], 'Searching tells nothing either.');
         $this->get('/studio/news/addresses.csv')->assertForbidden();
         $this->postJson('/studio/news/1/take-out')->assertForbidden();
         $this->app->make('auth')->logout();

@@ -24,7 +24,7 @@ final class MoneyTextTest extends TestCase
             for ($try = 0; $try < 40; $try++) {
                 $minor = $chance->number(0, 10 ** $chance->number(1, 10));
                 $written = (string) $formatter->formatCurrency($minor / 10 ** $digits, $currency);
-                $read = MoneyText::read($written, $digits);
+                $read = MoneyText::read($written, $digits, $currency);
 
                 $doubtful = $read instanceof Problem && $read->code === CatalogueProblem::InDoubt;
                 self::assertTrue($read === $minor || $doubtful, "$written in $locale is $minor");
@@ -42,22 +42,26 @@ final class MoneyTextTest extends TestCase
     }
 
     #[DataProvider('amounts')]
-    public function test_one_amount(string $written, int $digits, int|CatalogueProblem $expected): void
+    public function test_one_amount(string $written, int $digits, int|CatalogueProblem $expected, string $currency = 'GBP'): void
     {
-        $read = MoneyText::read($written, $digits);
+        $read = MoneyText::read($written, $digits, $currency);
 
         self::assertSame($expected, $read instanceof Problem ? $read->code : $read);
     }
 
-    /** @return iterable<array{string, int, int|CatalogueProblem}> */
+    /** @return iterable<array{0: string, 1: int, 2: int|CatalogueProblem, 3?: string}> */
     public static function amounts(): iterable
     {
-        yield ['1.234,56 €', 2, 123_456];
+        yield ['1.234,56 €', 2, 123_456, 'EUR'];
         yield ['£1,234.56', 2, 123_456];
         yield ["1'234.56", 2, 123_456];
         yield ["1\u{202F}234,5", 2, 123_450];
-        yield ['CHF 12.50', 2, 1_250];
-        yield ['12 kr', 2, 1_200];
+        yield ['CHF 12.50', 2, 1_250, 'CHF'];
+        yield ['12 kr', 2, 1_200, 'SEK'];
+        yield ['12 kr.', 2, 1_200, 'DKK'];
+        yield ['gbp 12', 2, 1_200];
+        yield ['GBP12.50', 2, 1_250];
+        yield ['12.50GBP', 2, 1_250];
         yield ['1.234.567', 2, 123_456_700];
         yield ['0', 2, 0];
         yield ['12.500', 3, CatalogueProblem::InDoubt];
@@ -69,7 +73,20 @@ final class MoneyTextTest extends TestCase
         yield ['1234.567', 2, CatalogueProblem::TooFine];
         yield ['12.5', 0, CatalogueProblem::TooFine];
         yield ['-3', 2, CatalogueProblem::Negative];
-        yield ['−3.00 €', 2, CatalogueProblem::Negative];
+        yield ['−3.00 €', 2, CatalogueProblem::Negative, 'EUR'];
+        yield ['£-3', 2, CatalogueProblem::Negative];
+        yield ['-£3', 2, CatalogueProblem::Negative];
+        yield ['3-', 2, CatalogueProblem::Negative];
+        yield ['12,50 EUR', 2, CatalogueProblem::OtherCurrency];
+        yield ['$12', 2, CatalogueProblem::OtherCurrency];
+        yield ['12 €', 2, CatalogueProblem::OtherCurrency];
+        yield ['1.234,5x', 2, CatalogueProblem::NotAnAmount];
+        yield ['12x', 2, CatalogueProblem::NotAnAmount];
+        yield ['abcd12', 2, CatalogueProblem::NotAnAmount];
+        yield ['12.50 kg', 2, CatalogueProblem::NotAnAmount];
+        yield ['£12.50 £', 2, CatalogueProblem::NotAnAmount];
+        yield ['£', 2, CatalogueProblem::NotAnAmount];
+        yield ['12.50.', 2, CatalogueProblem::NotAnAmount];
         yield ['(3.00)', 2, CatalogueProblem::Negative];
         yield ['999999999.99', 2, 99_999_999_999];
         yield ['1000000000.00', 2, CatalogueProblem::TooMuch];
@@ -81,12 +98,25 @@ final class MoneyTextTest extends TestCase
         yield ["12\n13", 2, CatalogueProblem::NotAnAmount];
     }
 
+    public function test_whatever_else_stands_beside_an_amount_it_is_none(): void
+    {
+        $chance = new Chance(7);
+        $marks = ['x', 'kg', 'each', '%', 'a', '€', 'US$', 'EUR', 'abc', '/m', '#', '½', 'o', 'l'];
+        for ($try = 0; $try < 200; $try++) {
+            $mark = $marks[$chance->number(0, count($marks) - 1)];
+            $amount = $chance->number(0, 99_999).'.'.$chance->number(10, 99);
+            foreach (["$mark$amount", "$amount$mark", "$mark $amount", "$amount $mark", "£$amount$mark"] as $written) {
+                self::assertInstanceOf(Problem::class, MoneyText::read($written, 2, 'GBP'), $written);
+            }
+        }
+    }
+
     public function test_a_doubt_offers_both_readings_which_are_read_then(): void
     {
-        $doubt = MoneyText::read('2.345', 2);
+        $doubt = MoneyText::read('2.345', 2, 'GBP');
 
         self::assertInstanceOf(Problem::class, $doubt);
-        self::assertSame(234_500, MoneyText::read((string) $doubt->values['large'], 2));
-        self::assertSame(234, MoneyText::read((string) $doubt->values['small'], 2));
+        self::assertSame(234_500, MoneyText::read((string) $doubt->values['large'], 2, 'GBP'));
+        self::assertSame(234, MoneyText::read((string) $doubt->values['small'], 2, 'GBP'));
     }
 }

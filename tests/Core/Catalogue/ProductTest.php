@@ -26,7 +26,7 @@ final class ProductTest extends TestCase
     {
         $field = Fields::field(Thing::Product, 'shortDescription');
         self::assertNotNull($field);
-        $read = static fn (string $written): mixed => (new FieldReader(ShopZone::of('UTC'), 2, static fn (string $html): string => $html))->read($field, $written);
+        $read = static fn (string $written): mixed => (new FieldReader(ShopZone::of('UTC'), 2, 'GBP', static fn (string $html): string => $html))->read($field, $written);
         self::assertSame(['', '', '<hr />', '<p>A</p>'], array_map($read, ['<p></p>', "<p> \u{a0} </p><br />", '<hr />', '<p>A</p>']));
     }
 }

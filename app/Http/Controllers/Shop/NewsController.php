@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Http\Controllers\Shop;
 
+use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
@@ -41,6 +42,16 @@ final readonly class NewsController
         }
 
         return back(fallback: '/')->with('said', $words);
+    }
+
+    /** What following a link asks; machines that look into letters follow links too, and change nothing by it. */
+    public function show(int $subscriber, string $mark, string $what): RedirectResponse|View
+    {
+        $address = Subscribers::asks($what, $subscriber, $mark);
+
+        return $address === null
+            ? $this->answer(null, '')
+            : view('shop::news', ['title' => $this->messages->say("news.$what", ['address' => $address]), 'does' => $this->messages->say("news.$what-button")]);
     }
 
     public function confirm(int $subscriber, string $mark): RedirectResponse

@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\Found\ProductFeed;
 use Vestibra\App\Shop\Found\Sitemaps;
+use Vestibra\App\Shop\ShopAddress;
 
 /** What machines read of the shop: which pages there are, where they may go, and what is new. */
 final readonly class SitemapController
@@ -23,7 +24,7 @@ final readonly class SitemapController
     /** After RFC 9309. What filters find is not closed here: an engine has to see that it is not to be listed. */
     public function robots(): Response
     {
-        return new Response("User-agent: *\nDisallow: /studio\nDisallow: /cart\nDisallow: /checkout\nDisallow: /look/\nDisallow: /search/suggestions\n\nSitemap: ".url('/sitemap.xml')."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+        return new Response("User-agent: *\nDisallow: /studio\nDisallow: /cart\nDisallow: /checkout\nDisallow: /look/\nDisallow: /search/suggestions\n\nSitemap: ".ShopAddress::of('/sitemap.xml')."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
     }
 
     public function index(): Response

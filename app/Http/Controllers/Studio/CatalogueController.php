@@ -103,6 +103,6 @@ final readonly class CatalogueController
     /** @return Entry|non-empty-list<Problem> */
     private function entry(Request $request): Entry|array
     {
-        return (new EntryReader(new FieldReader($this->clock->zone, $this->money->digits(), SafeHtml::clean(...))))->read(Asked::untrusted($request, 'changes'));
+        return (new EntryReader(new FieldReader($this->clock->zone, $this->money->digits(), $this->money->currency, SafeHtml::clean(...))))->read(Asked::untrusted($request, 'changes'));
     }
 }

@@ -7,6 +7,7 @@ namespace Vestibra\App\Http\Controllers\Studio;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
@@ -51,31 +52,31 @@ final readonly class NewsController
             : new JsonResponse(['message' => 'This address is off the list already. Nothing was changed.'], 404);
     }
 
-    public function putBack(Request $request): JsonResponse
+    public function putBack(int $subscriber): JsonResponse
     {
-        $given = $request->validate([
-            'address' => ['required', 'email', 'max:'.self::LONGEST],
-            'askedAt' => ['required', 'date'],
-            'confirmedAt' => ['nullable', 'date'],
-        ]);
-        Subscribers::putBack($given['address'], $given['askedAt'], $given['confirmedAt'] ?? null);
+        $address = Subscribers::putBack($subscriber);
 
-        return new JsonResponse(['address' => $given['address']], 201);
+        return $address === null
+            ? new JsonResponse(['message' => 'This address cannot be put back any more. Nothing was changed; whoever it belongs to can leave it again.'], 404)
+            : new JsonResponse(['address' => $address], 201);
     }
 
     /** @return array{addresses: list<array<string, mixed>>, letters: list<array<string, mixed>>, total: int, more: bool} */
     private static function page(Request $request): array
     {
         $page = Asked::page($request);
-        $query = Asked::text($request, 'q', self::LONGEST);
+        $query = Gate::allows('edit-templates') ? Asked::text($request, 'q', self::LONGEST) : '';
         $outbox = Asked::text($request, 'show', 20) === 'outbox';
         $found = $outbox ? Outbox::page($query, $page, PageRows::PAGE) : Subscribers::page($query, $page, PageRows::PAGE);
+
+        // Who may only look learns how many there are, not who they are: letters have links in them that work.
+        $found['rows'] = Gate::allows('edit-templates') ? $found['rows'] : [];
 
         return [
             'addresses' => $outbox ? [] : $found['rows'],
             'letters' => $outbox ? $found['rows'] : [],
             'total' => $found['total'],
-            'more' => $found['total'] > $page * PageRows::PAGE,
+            'more' => $found['rows'] !== [] && $found['total'] > $page * PageRows::PAGE,
         ];
     }
 

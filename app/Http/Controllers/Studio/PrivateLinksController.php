@@ -41,7 +41,7 @@ final readonly class PrivateLinksController
 
     public function withdraw(Template $template, int $link): JsonResponse
     {
-        $this->links->withdraw($link);
+        $this->links->withdraw($template->id, $link) || abort(404);
 
         return new JsonResponse(['links' => $this->links->of($template->id)]);
     }

@@ -58,7 +58,7 @@ final readonly class SignInController
         $request->session()->regenerate();
         $to = Asked::text($request, 'to', 1000);
 
-        return redirect(preg_match('~^/studio/[^/\\\\]~', $to) === 1 ? $to : '/studio/today');
+        return redirect(preg_match('~^/studio/[^/\\\\\p{Cc}][^\p{Cc}]*$~Du', $to) === 1 ? $to : '/studio/today');
     }
 
     private function again(string $email, string $wrong, int $status): Response

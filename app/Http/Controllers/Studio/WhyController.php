@@ -24,7 +24,7 @@ final readonly class WhyController
     ) {
     }
 
-    public function show(string $pageKind, string $slug): View
+    public function show(string $pageKind, string $slug = ''): View
     {
         $kind = PageKind::from($pageKind);
         $subject = $this->pages->get($kind)->bySlug($slug) ?? abort(404);

@@ -130,7 +130,7 @@ final class FolderTest extends TestCase
             'vestibra' => 'product', 'format' => 1, 'title' => 'Dusk ink', 'slug' => 'dusk-ink', 'description' => '<p>Blue.</p><script>alert(1)</script>',
             'brand' => 'quillmoor', 'mainCategory' => 'dusk-inks', 'categories' => ['inks', 'dusk-inks'], 'tags' => ['dusky'], 'pictures' => ['dusk-bottle'], 'earlierAddressNames' => ['evening-ink'],
             'facts' => ['Sits beside' => ['zz-dusk-pen', 'teal-tide-bottled-ink'], 'Dries in' => ['4.5']],
-            'variants' => [['sku' => 'DUSK-L', 'values' => ['Hour' => 'Late'], 'price' => '9.50'], ['sku' => 'DUSK-E', 'values' => ['Hour' => 'Early'], 'price' => '1.234,56 €']],
+            'variants' => [['sku' => 'DUSK-L', 'values' => ['Hour' => 'Late'], 'price' => '9.50'], ['sku' => 'DUSK-E', 'values' => ['Hour' => 'Early'], 'price' => '1.234,56 £']],
         ]);
         $this->lay('products/zz-dusk-pen.json', ['vestibra' => 'product', 'format' => 1, 'title' => 'Dusk pen', 'slug' => 'zz-dusk-pen', 'published' => false, 'variants' => [['sku' => 'DUSK-P', 'price' => '30.00']]]);
         $this->lay('collections/a-dusk.json', ['vestibra' => 'collection', 'format' => 1, 'name' => 'Dusk', 'slug' => 'a-dusk', 'rule' => self::rule('collection', 'isIn', ['by-tag-dusky'])]);
@@ -311,6 +311,57 @@ final class FolderTest extends TestCase
             ['products/Teal Ink.json', FileFormatProblem::NotAName],
             ['tags/gift.json', FileFormatProblem::TooLarge],
         ], self::sorted($this->refused()));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function ways(): iterable
+    {
+        foreach (['shop.json', 'options.json', 'contents.json', 'products/another.json', 'pictures/secret.png', 'pictures/secret.json', 'files/secret.txt', 'files/secret.txt.json', 'files/Not A Name', 'products', 'files'] as $path) {
+            yield $path => [$path];
+        }
+    }
+
+    #[DataProvider('ways')]
+    public function test_what_only_leads_to_another_place_is_not_read(string $path): void
+    {
+        $outside = "$this->folder-outside";
+        mkdir($outside);
+        file_put_contents("$outside/secret", 'a secret of the machine');
+        $stood = "$this->folder/$path";
+        $isFolder = is_dir($stood) || $path === 'files';
+        is_dir(dirname($stood)) || mkdir(dirname($stood));
+        if (file_exists($stood)) {
+            rename($stood, "$outside/moved");
+        } elseif ($isFolder) {
+            mkdir("$outside/moved");
+        } else {
+            symlink('secret', "$outside/moved");
+        }
+        symlink("$outside/moved", $stood);
+        try {
+            $before = $this->everything();
+            self::assertContains($path === 'shop.json' ? [$path, FileFormatProblem::Unreadable] : [$path, FileFormatProblem::Linked], $this->refused());
+            self::assertSame($before, $this->everything());
+            self::assertSame(0, DB::table('files')->where('name', 'like', '%ecret%')->count());
+        } finally {
+            unlink($stood);
+            DataFolder::remove($outside);
+        }
+    }
+
+    public function test_a_price_that_leaps_tenfold_is_said_before_it_is_read(): void
+    {
+        $price = '';
+        $this->alter(self::PRODUCT, static function (array $product) use (&$price): array {
+            $price = (string) $product['variants'][0]['price'];
+            $product['variants'][0]['price'] = bcmul($price, '10', 2);
+
+            return $product;
+        });
+        $problems = $this->reader()->read($this->folder, $this->owner);
+        self::assertIsArray($problems);
+        self::assertSame(["The price leaps from $price to ".bcmul($price, '10', 2).', tenfold or more. Nothing was read in; look for a slip of the pen, or say --leaps if it is meant.'], array_map(static fn (object $one): string => ProblemWords::of($one->problem), $problems));
+        self::assertInstanceOf(Outcome::class, $this->reader()->read($this->folder, $this->owner, leaping: true));
     }
 
     public function test_no_path_leads_out_of_the_folder(): void

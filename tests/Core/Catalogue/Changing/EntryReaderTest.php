@@ -253,6 +253,6 @@ final class EntryReaderTest extends TestCase
 
     private function reader(): FieldReader
     {
-        return new FieldReader(ShopZone::of('Europe/London'), 2, static fn (string $html): string => "SAFE$html");
+        return new FieldReader(ShopZone::of('Europe/London'), 2, 'GBP', static fn (string $html): string => "SAFE$html");
     }
 }

@@ -126,6 +126,6 @@ final class ThingFileSchemaTest extends TestCase
             {
                 return ['known' => 1, 'other' => 2][$name] ?? null;
             }
-        }, new FieldReader(ShopZone::of('Europe/London'), 2, static fn (string $html): string => $html), 2);
+        }, new FieldReader(ShopZone::of('Europe/London'), 2, 'GBP', static fn (string $html): string => $html), 2);
     }
 }

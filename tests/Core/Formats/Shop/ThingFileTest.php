@@ -118,7 +118,7 @@ final class ThingFileTest extends TestCase
 
     private static function file(int $digits = 2): ThingFile
     {
-        return new ThingFile(new NamesOfFolder, new FieldReader(ShopZone::of('Europe/London'), $digits, static fn (string $html): string => $html), $digits);
+        return new ThingFile(new NamesOfFolder, new FieldReader(ShopZone::of('Europe/London'), $digits, 'EUR', static fn (string $html): string => $html), $digits);
     }
 
     private static function some(Field $field, Chance $chance): mixed

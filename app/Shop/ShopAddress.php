@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Shop;
+
+/**
+ * The address that the shop is known by outside: in canonical addresses, feeds, sitemaps, letters and files. It comes from
+ * the settings (`APP_URL`); a request has a say only when it came to a host that is named there too (`SHOP_HOSTS`).
+ */
+final class ShopAddress
+{
+    public static function of(string $path): string
+    {
+        $base = self::base();
+
+        return preg_match('~^https?://~', $path) === 1 ? $path : ($path === '/' || $path === '' ? $base : $base.'/'.ltrim($path, '/'));
+    }
+
+    /** @return string without a slash at its end */
+    public static function base(): string
+    {
+        $asked = strtolower(request()->getHttpHost());
+
+        return in_array($asked, self::hosts(), true) ? request()->getScheme()."://$asked" : rtrim(config()->string('app.url'), '/');
+    }
+
+    /** @return list<string> as a Host header has them */
+    private static function hosts(): array
+    {
+        return array_values(array_filter(array_map(static fn (string $host): string => strtolower(trim($host)), explode(',', config()->string('vestibra.hosts')))));
+    }
+}
