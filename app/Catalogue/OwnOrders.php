@@ -25,7 +25,7 @@ use Vestibra\Core\Pages\PageKind;
  * catalogue's history, and seen by customers at once.
  *
  * @shape OrderRow array{id: int, title: string, slug: string, picture: string|null, place: int, placed: bool}
- * @shape OrderPage array{rows: list<OrderRow>, total: int, placed: int, more: bool}
+ * @shape OrderPage array{rows: list<OrderRow>, total: int, placed: int, more: bool, seen: string}
  */
 final readonly class OwnOrders
 {
@@ -61,7 +61,7 @@ final readonly class OwnOrders
         return "exists (select 1 from $table own where own.$of = p.id)";
     }
 
-    /** @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool}|null null when there is no such thing */
+    /** @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool, seen: string}|null `seen` stands for this very order; null when there is no such thing */
     public function page(Thing $thing, int $id, int $page): ?array
     {
         $of = $this->read($thing, $id);
@@ -69,7 +69,8 @@ final readonly class OwnOrders
             return null;
         }
         $from = ($page - 1) * PageRows::PAGE;
-        $ids = array_column(DB::select($this->shown($thing, $of).' limit ? offset ?', [PageRows::PAGE, $from]), 'id');
+        $all = $this->ids($thing, $of);
+        $ids = array_slice($all, $from, PageRows::PAGE);
         $placed = array_fill_keys($this->placed($thing, $id), true);
         $rows = array_column($this->pages->get(PageKind::Product)->rows($ids), null, 'id');
 
@@ -78,31 +79,57 @@ final readonly class OwnOrders
             'total' => $of->products,
             'placed' => count($placed),
             'more' => $of->products > $from + PageRows::PAGE,
+            'seen' => self::mark($all),
         ];
+    }
+
+    /** @param  list<int>  $order */
+    private static function mark(array $order): string
+    {
+        return hash('xxh128', implode(',', $order));
+    }
+
+    /** @return list<int> the products that customers see there, in their order */
+    private function ids(Thing $thing, Assortment $of): array
+    {
+        return array_values(array_map(intval(...), array_column(DB::select($this->shown($thing, $of)), 'id')));
     }
 
     /**
      * @param  list<int>  $products
      * @param  int  $after  a product, or one of the marks of OwnOrder
+     * @param  string  $seen  the order that the mover looked at
      */
-    public function move(Thing $thing, int $id, array $products, int $after, User $user): Saved|Refusal|null
+    public function move(Thing $thing, int $id, array $products, int $after, string $seen, User $user): Saved|Refusal|null
     {
-        return DB::transaction(function () use ($thing, $id, $products, $after, $user): Saved|Refusal|null {
+        return DB::transaction(function () use ($thing, $id, $products, $after, $seen, $user): Saved|Refusal|null {
             $of = $this->read($thing, $id);
             if ($of === null) {
                 return null;
             }
+            $shown = $this->ids($thing, $of);
+            if (self::mark($shown) !== $seen) {
+                return new Refusal([CatalogueProblem::OrderSince->at()]);
+            }
             $placed = $this->placed($thing, $id);
-            $moved = OwnOrder::moved($placed, array_column(DB::select($this->shown($thing, $of)), 'id'), $products, $after);
+            $moved = OwnOrder::moved($placed, $shown, $products, $after);
 
             return $moved === null ? new Refusal([CatalogueProblem::NotInOrder->at()]) : $this->save($thing, $id, $placed, $moved, $user);
         });
     }
 
     /** As if it never had one. */
-    public function clear(Thing $thing, int $id, User $user): Saved|Refusal|null
+    public function clear(Thing $thing, int $id, string $seen, User $user): Saved|Refusal|null
     {
-        return $this->read($thing, $id) === null ? null : $this->save($thing, $id, $this->placed($thing, $id), [], $user);
+        return DB::transaction(function () use ($thing, $id, $seen, $user): Saved|Refusal|null {
+            $of = $this->read($thing, $id);
+
+            return match (true) {
+                $of === null => null,
+                self::mark($this->ids($thing, $of)) !== $seen => new Refusal([CatalogueProblem::OrderSince->at()]),
+                default => $this->save($thing, $id, $this->placed($thing, $id), [], $user),
+            };
+        });
     }
 
     /**

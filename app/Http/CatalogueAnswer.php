@@ -95,7 +95,7 @@ final readonly class CatalogueAnswer
     {
         $problems = $refusal->problems === [] ? ['message' => 'Somebody has changed this meanwhile. Nothing was saved, and nothing was overwritten.', 'problems' => []] : ProblemWords::answer($refusal->problems);
 
-        return new JsonResponse($problems + ['crossed' => $this->crossed($refusal->crossings)], $refusal->crossings === [] ? 422 : 409);
+        return new JsonResponse($problems + ['crossed' => $this->crossed($refusal->crossings)], $refusal->isBehind() ? 409 : 422);
     }
 
     /**

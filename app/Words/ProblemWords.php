@@ -159,6 +159,7 @@ final class ProblemWords
             CatalogueProblem::OptionsTogether => '{count} variants would have two values of one option, as {sku}. Nothing was changed; take one of the two away from them first.',
             CatalogueProblem::StillUsed => 'It is still needed by {count} {what}. Nothing was deleted; move them first.',
             CatalogueProblem::ChangedSince => 'What this changed was changed again since, in {count} places. Nothing was taken back; take back the later change first.',
+            CatalogueProblem::OrderSince => 'Somebody else has changed this order meanwhile. Nothing was moved; the order that stands now is shown.',
             CatalogueProblem::NotInOrder => 'One of these products is not in this list any more. Nothing was moved; load the list anew.',
             CatalogueProblem::TakenBackAlready => 'This was taken back already. Nothing was changed.',
         };

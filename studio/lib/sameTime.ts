@@ -5,6 +5,8 @@ type Values = Record<string, unknown>;
 
 interface Save<Answer> {
     address: string;
+    /** How it is sent. */
+    send?: typeof patch;
     values: Values;
     /** What stood there when one began. */
     seen: Values;
@@ -16,7 +18,7 @@ interface Save<Answer> {
 /** Saves what somebody has changed. Has somebody else changed the same meanwhile, both values are shown, and nothing is decided without an answer. */
 export async function saveSeen<Answer>(save: Save<Answer>, knowingly = false): Promise<void> {
     try {
-        save.saved(await patch<Answer>(save.address, { ...save.values, seen: save.seen, knowingly }));
+        save.saved(await (save.send ?? patch)<Answer>(save.address, { ...save.values, seen: save.seen, knowingly }));
     } catch (error) {
         const crossed = error instanceof Refused ? (error.body.crossed as Record<string, { theirs: unknown; yours: unknown }> | undefined) : undefined;
         if (!crossed || !(error instanceof Refused)) throw error;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Catalogue\Changing;
 
+use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Crossing;
 use Vestibra\Core\Problem;
 
@@ -18,5 +19,11 @@ final readonly class Refusal
         public array $problems,
         public array $crossings = [],
     ) {
+    }
+
+    /** Whether somebody else was first. */
+    public function isBehind(): bool
+    {
+        return $this->crossings !== [] || array_filter($this->problems, static fn (Problem $one): bool => $one->code === CatalogueProblem::OrderSince) !== [];
     }
 }

@@ -57,6 +57,7 @@ enum CatalogueProblem: string implements ProblemCode
     case OptionsTogether = 'catalogue.options-together';
     case StillUsed = 'catalogue.still-used';
     case ChangedSince = 'catalogue.changed-since';
+    case OrderSince = 'catalogue.order-since';
     case NotInOrder = 'catalogue.not-in-order';
     case TakenBackAlready = 'catalogue.taken-back-already';
 }

@@ -2,6 +2,7 @@ import { freshId } from '../../lib/ids';
 import { inWindow } from '../../lib/storage';
 import { get, patch, post, Refused, remove, upload } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
+import { saveSeen } from '../../lib/sameTime';
 import type { HouseFont, HouseState, HouseStyleData, HouseToken, Impact, ReleaseRow } from '../../lib/types';
 
 type Values = Record<string, string | null>;
@@ -201,7 +202,15 @@ export class House {
     }
 
     async rename(name: string): Promise<void> {
-        await this.done(async () => this.take(await patch<HouseState>(`/studio/house-style/${this.id}/name`, { name })));
+        await this.done(() =>
+            saveSeen<HouseState>({
+                address: `/studio/house-style/${this.id}/name`,
+                values: { name },
+                seen: { name: this.state.style.name },
+                saved: (state) => this.take(state),
+                theirs: (theirs) => this.take({ ...this.state, style: { ...this.state.style, name: String(theirs.name) } }),
+            }),
+        );
     }
 
     async throwAway(): Promise<void> {

@@ -13,6 +13,11 @@
     let list: HTMLElement | undefined = $state();
     /** What is being dragged, and before which of the loaded ones it would land. */
     let dragged = $state<{ row: OrderRow; at: number } | null>(null);
+    const NEWS = 4000;
+    $effect(() => {
+        const news = setInterval(() => dragged || void order.news(), NEWS);
+        return () => clearInterval(news);
+    });
     const path = data.thing === 'category' ? '/c/' : '/collection/';
 
     async function keep(row: OrderRow, moved: Promise<boolean>): Promise<void> {

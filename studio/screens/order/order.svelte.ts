@@ -15,6 +15,8 @@ export class OwnOrder {
     more = $state(false);
     busy = $state(false);
     private page = 1;
+    /** Stands for the order that is shown, all of it. */
+    private seen = '';
     private readonly address: string;
 
     constructor(data: OrderData) {
@@ -53,11 +55,25 @@ export class OwnOrder {
 
     async clear(): Promise<void> {
         try {
-            const { entry } = await post<CatalogueSaved>(`${this.address}/clear`, {});
+            const { entry } = await post<CatalogueSaved>(`${this.address}/clear`, { seen: this.seen });
             await this.again();
             notices.say('The newest come first again.', { words: 'Take this back', do: () => void this.back(entry) });
         } catch (error) {
             notices.trouble(error);
+            await this.again();
+        }
+    }
+
+    /** Whether somebody else has put something elsewhere: then what is shown follows. */
+    async news(): Promise<void> {
+        if (this.busy || document.visibilityState === 'hidden') return;
+        try {
+            const { seen } = await get<OrderPage>(`${this.address}/rows?page=1`);
+            if (this.busy || seen === this.seen) return;
+            await this.again();
+            notices.say('Somebody else has changed this order. What is shown is how it stands now.');
+        } catch {
+            // It is asked again in a few seconds.
         }
     }
 
@@ -65,7 +81,7 @@ export class OwnOrder {
         if (this.busy) return false;
         this.busy = true;
         try {
-            const { entry } = await post<CatalogueSaved>(this.address, { products: [row.id], after });
+            const { entry } = await post<CatalogueSaved>(this.address, { products: [row.id], after, seen: this.seen });
             await follow();
             notices.say(`${row.title} stands at ${where}. Customers see it so.`, { words: 'Take this back', do: () => void this.back(entry) });
             return true;
@@ -86,7 +102,7 @@ export class OwnOrder {
     /** Those that are loaded, as they stand after a move: whatever stands before it has a place now. */
     private async settle(rows: OrderRow[], moved: number): Promise<void> {
         this.rows = rows.map((one, at) => ({ ...one, place: at + 1, placed: one.placed || at <= moved }));
-        ({ total: this.total, placed: this.placed } = await get<OrderPage>(`${this.address}/rows?page=1`));
+        ({ total: this.total, placed: this.placed, seen: this.seen } = await get<OrderPage>(`${this.address}/rows?page=1`));
     }
 
     /** As many as were there before. */
@@ -97,12 +113,12 @@ export class OwnOrder {
         const last = pages.at(-1);
         if (!last) return;
         this.rows = pages.flatMap((page) => page.rows);
-        ({ total: this.total, placed: this.placed, more: this.more } = last);
+        ({ total: this.total, placed: this.placed, more: this.more, seen: this.seen } = last);
     }
 
     private take(page: OrderPage, further: boolean): void {
         this.rows = further ? [...this.rows, ...page.rows] : page.rows;
-        ({ total: this.total, placed: this.placed, more: this.more } = page);
+        ({ total: this.total, placed: this.placed, more: this.more, seen: this.seen } = page);
     }
 
     get said(): string {

@@ -1,5 +1,6 @@
 import { get, post } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
+import { saveSeen } from '../../lib/sameTime';
 import type { Preview, Search, SearchData, SearchPage, SearchWeight, WordGroup } from '../../lib/types';
 
 /** What customers looked for, words that mean the same, and where is searched. */
@@ -51,20 +52,29 @@ export class Searching {
 
     /** @returns whether they were kept */
     async keep(words: string[], id = 0): Promise<boolean> {
+        const before = this.groups.find((group) => group.id === id);
+        let kept = false;
         try {
-            const before = this.groups.find((group) => group.id === id);
-            const answer = await post<{ id: number; groups: WordGroup[] }>('/studio/search/words', { words, ...(id > 0 ? { id } : {}) });
-            this.groups = answer.groups;
-            notices.say(`${words.map((word) => `“${word}”`).join(', ')}: each finds all of them now.`, {
-                words: 'Undo',
-                do: () => void (before ? this.keep(before.words, id) : this.takeOut(answer.id)),
+            await saveSeen<{ id: number; groups: WordGroup[] }>({
+                address: '/studio/search/words',
+                send: post,
+                values: { words, ...(id > 0 ? { id } : {}) },
+                seen: { words: before?.words ?? [] },
+                saved: (answer) => {
+                    kept = true;
+                    this.groups = answer.groups;
+                    notices.say(`${words.map((word) => `“${word}”`).join(', ')}: each finds all of them now.`, {
+                        words: 'Undo',
+                        do: () => void (before ? this.keep(before.words, id) : this.takeOut(answer.id)),
+                    });
+                },
+                theirs: (theirs) => (this.groups = this.groups.map((group) => (group.id === id ? { ...group, words: theirs.words as string[] } : group))),
             });
             await this.load();
-            return true;
         } catch (error) {
             notices.trouble(error);
-            return false;
         }
+        return kept;
     }
 
     async takeOut(id: number): Promise<void> {
@@ -84,15 +94,21 @@ export class Searching {
 
     async weigh(field: string, weight: number): Promise<void> {
         const before = this.weights;
-        const set = (some: SearchWeight[]): Record<string, number> => Object.fromEntries(some.map((one) => [one.field, one.weight]));
+        const was = before.find((one) => one.field === field)?.weight ?? 0;
         this.weights = before.map((one) => (one.field === field ? { ...one, weight } : one));
         try {
-            this.weights = (await post<{ weights: SearchWeight[] }>('/studio/search/weights', { weights: set(this.weights) })).weights;
-            notices.say('Kept. Customers’ searches go by it at once.', {
-                words: 'Undo',
-                do: () => void this.weigh(field, before.find((one) => one.field === field)?.weight ?? 0),
+            await saveSeen<{ weights: SearchWeight[] }>({
+                address: '/studio/search/weights',
+                send: post,
+                values: { weights: byField(this.weights) },
+                seen: byField(before),
+                saved: ({ weights }) => {
+                    this.weights = weights;
+                    notices.say('Kept. Customers’ searches go by it at once.', { words: 'Undo', do: () => void this.weigh(field, was) });
+                    if (this.preview) void this.tryOut(this.tried);
+                },
+                theirs: (theirs) => (this.weights = before.map((one) => ({ ...one, weight: Number(theirs[one.field] ?? one.weight) }))),
             });
-            if (this.preview) await this.tryOut(this.tried);
         } catch (error) {
             this.weights = before;
             notices.trouble(error);
@@ -115,4 +131,8 @@ export class Searching {
             notices.trouble(error);
         }
     }
+}
+
+function byField(weights: SearchWeight[]): Record<string, number> {
+    return Object.fromEntries(weights.map((one) => [one.field, one.weight]));
 }

@@ -57,7 +57,7 @@ final class OwnOrdersTest extends TestCase
     {
         $before = $this->listed();
         $this->move([$before[4]], OwnOrder::FIRST)->assertOk();
-        $entry = $this->postJson("/studio/catalogue/category/$this->inks/order/clear")->assertOk()->json('entry');
+        $entry = $this->postJson("/studio/catalogue/category/$this->inks/order/clear", ['seen' => $this->rows()->json('seen')])->assertOk()->json('entry');
         self::assertSame([$before, 0], [$this->listed(), DB::table('category_order')->count()]);
         $this->postJson("/studio/catalogue/entries/$entry/take-back")->assertOk();
         self::assertSame($before[4], $this->listed()[0]);
@@ -71,7 +71,7 @@ final class OwnOrdersTest extends TestCase
             if (count($before) < 3) {
                 continue;
             }
-            $this->postJson("/studio/catalogue/collection/$collection->id/order", ['products' => [$before[2]], 'after' => 0])->assertOk();
+            $this->postJson("/studio/catalogue/collection/$collection->id/order", ['products' => [$before[2]], 'after' => 0, 'seen' => $this->getJson($rows)->json('seen')])->assertOk();
             $after = [$before[2], $before[0], $before[1], ...array_slice($before, 3)];
             self::assertSame([$after, array_slice($after, 0, 12)], [$this->listed($rows), $this->inShop("/collection/$collection->slug?sort=own")], (string) $collection->slug);
             self::assertSame(array_slice($after, 0, 12), $this->inShop("/collection/$collection->slug"), 'It is the usual one from then on.');
@@ -90,6 +90,23 @@ final class OwnOrdersTest extends TestCase
         self::assertSame([$listed[5], $listed[6], $listed[1]], array_slice($this->listed(), 0, 3));
         DB::table('products')->where('id', $listed[6])->delete();
         self::assertSame([$listed[5], $listed[1], $listed[0]], array_slice($this->listed(), 0, 3));
+    }
+
+    public function test_whoever_looked_at_another_order_is_told_and_nothing_is_moved(): void
+    {
+        $page = $this->rows();
+        $listed = $this->listed();
+        $address = "/studio/catalogue/category/$this->inks/order";
+        $this->postJson($address, ['products' => [$listed[2]], 'after' => 0, 'seen' => $page->json('seen')])->assertOk();
+        $stands = $this->listed();
+        $stale = ['products' => [$listed[1]], 'after' => 0, 'seen' => $page->json('seen')];
+        $this->postJson($address, $stale)->assertStatus(409)->assertJsonPath('problems.0.code', 'catalogue.order-since');
+        $this->postJson("$address/clear", $stale)->assertStatus(409);
+        $this->postJson($address, array_diff_key($stale, ['seen' => 1]))->assertStatus(422);
+        self::assertSame($stands, $this->listed());
+        self::assertSame($this->rows()->json('seen'), $this->getJson("$address/rows?page=2")->json('seen'), 'It stands for the whole order, not for a page of it.');
+        DB::table('products')->where('id', $listed[4])->update(['published' => false]);
+        self::assertNotSame($page->json('seen'), $this->rows()->json('seen'));
     }
 
     public function test_many_thousand_are_put_in_order_a_page_at_a_time(): void
@@ -113,9 +130,9 @@ final class OwnOrdersTest extends TestCase
             $this->move($products, $after)->assertStatus(422)->assertJsonPath('problems.0.code', 'catalogue.not-in-order');
         }
         foreach ([['products' => [], 'after' => 0], ['products' => 'all', 'after' => 0], ['products' => [1], 'after' => -7], ['products' => [['a']], 'after' => 0], ['products' => range(1, 501), 'after' => 0]] as $nonsense) {
-            $this->postJson("/studio/catalogue/category/$this->inks/order", $nonsense)->assertStatus(422);
+            $this->postJson("/studio/catalogue/category/$this->inks/order", $nonsense + ['seen' => $this->rows()->json('seen')])->assertStatus(422);
         }
-        $this->postJson('/studio/catalogue/category/99999/order', ['products' => [1], 'after' => 0])->assertNotFound();
+        $this->postJson('/studio/catalogue/category/99999/order', ['products' => [1], 'after' => 0, 'seen' => 'x'])->assertNotFound();
         $this->getJson('/studio/catalogue/brand/1/order/rows')->assertNotFound();
         $this->getJson('/studio/catalogue/category/99999/order/rows')->assertNotFound();
         self::assertSame([$before, 0], [$this->listed(), DB::table('category_order')->count()]);
@@ -141,7 +158,7 @@ final class OwnOrdersTest extends TestCase
      */
     private function move(array $products, int $after): TestResponse
     {
-        return $this->postJson("/studio/catalogue/category/$this->inks/order", ['products' => $products, 'after' => $after]);
+        return $this->postJson("/studio/catalogue/category/$this->inks/order", ['products' => $products, 'after' => $after, 'seen' => $this->getJson("/studio/catalogue/category/$this->inks/order/rows")->json('seen')]);
     }
 
     /** @return list<int> the products on a page of the shop, in their order */

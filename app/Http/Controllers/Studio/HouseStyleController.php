@@ -101,10 +101,15 @@ final readonly class HouseStyleController
 
     public function rename(Request $request, int $house): JsonResponse
     {
-        $this->row($house);
-        $problem = $this->book->rename($house, Asked::text($request, 'name', 60));
+        return DB::transaction(function () use ($request, $house): JsonResponse {
+            $values = SameTime::of($request, ['name' => $this->row($house)->name], ['name' => Asked::text($request, 'name', 60)]);
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            $problem = $this->book->rename($house, is_string($values['name']) ? $values['name'] : '');
 
-        return $problem === null ? $this->answer($house) : new JsonResponse(ProblemWords::answer([$problem]), 422);
+            return $problem === null ? $this->answer($house) : new JsonResponse(ProblemWords::answer([$problem]), 422);
+        });
     }
 
     /** Only what was looked at: what somebody else has decided since is not thrown away unseen. */

@@ -48,14 +48,17 @@ final readonly class OrderController
             'products' => ['required', 'array', 'min:1', 'max:500'],
             'products.*' => ['integer', 'min:1'],
             'after' => ['required', 'integer', 'min:-1'],
+            'seen' => ['required', 'string', 'max:60'],
         ]);
         $products = array_values(array_unique(array_map(intval(...), $given['products'])));
 
-        return $this->answer->of($this->orders->move(Thing::from($ordered), $thingId, $products, (int) $given['after'], SignedIn::user()) ?? abort(404));
+        return $this->answer->of($this->orders->move(Thing::from($ordered), $thingId, $products, (int) $given['after'], $given['seen'], SignedIn::user()) ?? abort(404));
     }
 
-    public function clear(string $ordered, int $thingId): JsonResponse
+    public function clear(Request $request, string $ordered, int $thingId): JsonResponse
     {
-        return $this->answer->of($this->orders->clear(Thing::from($ordered), $thingId, SignedIn::user()) ?? abort(404));
+        $seen = $request->validate(['seen' => ['required', 'string', 'max:60']])['seen'];
+
+        return $this->answer->of($this->orders->clear(Thing::from($ordered), $thingId, $seen, SignedIn::user()) ?? abort(404));
     }
 }

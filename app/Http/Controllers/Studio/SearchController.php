@@ -10,6 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Validator;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Shop\Search\Searches;
 use Vestibra\App\Shop\Search\SearchIndex;
@@ -82,6 +83,10 @@ final readonly class SearchController
             return new JsonResponse(['message' => 'These words were taken out meanwhile. Nothing was changed; write them as new ones.'], 404);
         }
         $before = SearchSettings::synonyms()[$id] ?? [];
+        $seen = $id > 0 ? SameTime::of($request, ['words' => $before], ['words' => $words]) : [];
+        if ($seen instanceof JsonResponse) {
+            return $seen;
+        }
         $id > 0 ? DB::table('synonyms')->where('id', $id)->update($row) : $id = DB::table('synonyms')->insertGetId($row);
         $this->searches->askAgain(new SearchIndex, [...$before, ...$words]);
 
@@ -103,12 +108,19 @@ final readonly class SearchController
         $given = Validator::make(['weights' => Asked::untrusted($request, 'weights')], ['weights' => ['required', 'array:'.implode(',', $fields)], 'weights.*' => ['required', 'integer', 'between:0,10']], [
             'weights.*' => 'A field counts from 0, not at all, to 10. Nothing was changed.',
         ])->validate()['weights'];
-        if (array_filter($given) === []) {
-            return new JsonResponse(['message' => 'With nothing searched, nothing would be found. Nothing was changed; let one field count.'], 422);
-        }
-        SearchSettings::set(array_map(intval(...), $given));
 
-        return new JsonResponse(['weights' => self::weights()]);
+        return DB::transaction(static function () use ($request, $given): JsonResponse {
+            $values = SameTime::of($request, SearchSettings::weights(), array_map(intval(...), $given));
+            if ($values instanceof JsonResponse) {
+                return $values;
+            }
+            if (array_filter($values) === []) {
+                return new JsonResponse(['message' => 'With nothing searched, nothing would be found. Nothing was changed; let one field count.'], 422);
+            }
+            SearchSettings::set(array_map(static fn (mixed $weight): int => is_int($weight) ? $weight : 0, $values));
+
+            return new JsonResponse(['weights' => self::weights()]);
+        });
     }
 
     /** @return list<array{id: int, words: list<string>}> */
