@@ -9,6 +9,7 @@ use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\Templates\Exchange;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\TemplateSchema;
 
 final class TemplateCommand extends Command
@@ -49,6 +50,9 @@ final class TemplateCommand extends Command
             return $this->refuse("The file “{$file}” cannot be read.");
         }
         $data = strlen($text) > self::MOST_BYTES ? null : json_decode($text, true, 64);
+        if ($data === null && strlen($text) <= self::MOST_BYTES) {
+            return $this->problems([FileFormatProblem::NotJson->at('', ['why' => lcfirst(json_last_error_msg())])]);
+        }
         $done = $exchange->import($data, User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail(), (bool) $this->option('with-reach'));
         if (is_array($done)) {
             return $this->problems($done);

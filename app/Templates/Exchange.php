@@ -10,6 +10,7 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Composing\Composer;
+use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\TemplateFile;
 use Vestibra\Core\Formats\TemplateFileReader;
 use Vestibra\Core\Pages\PageKind;
@@ -62,10 +63,23 @@ final readonly class Exchange
         if ($inside !== null) {
             return [$inside];
         }
+        $missing = $this->missingParts($read->tree);
+        if ($missing !== []) {
+            return array_map(static fn (int $part): Problem => FileFormatProblem::NoSuchPart->at('tree', ['number' => $part]), $missing);
+        }
         $template = $this->templates->fromTree($read->name, $read->tree, $author, $read->kind);
         $template->update(['draft_reach' => $read->reach->toArray()]);
 
         return $template;
+    }
+
+    /** @return list<int> */
+    private function missingParts(Node $tree): array
+    {
+        $placed = array_keys(Named::in($tree, $this->composer->schema)['part'] ?? []);
+        $known = DB::table('templates')->whereIntegerInRaw('id', $placed)->where('role', TemplateRole::Part->value)->whereNull('let_go_at')->pluck('id')->all();
+
+        return array_values(array_diff($placed, array_map(intval(...), $known)));
     }
 
     /** @return list<array{id: int, file: string, alt: string}> */

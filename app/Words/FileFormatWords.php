@@ -34,6 +34,8 @@ final class FileFormatWords
             FileFormatProblem::EarlierNames => 'Earlier address names are kept by the shop and cannot be changed in a file. Nothing was read in.',
             FileFormatProblem::FactKindFixed => 'What kind of values “{name}” takes cannot be changed: products have values of the old kind. Nothing was read in; define another fact.',
             FileFormatProblem::FactValue => '{words} Nothing was read in.',
+            FileFormatProblem::NameNoText => 'The name has to be words: letters, digits and signs, no line breaks and nothing that cannot be shown. Nothing was taken in.',
+            FileFormatProblem::NoSuchPart => 'It places the part with the number {number}, which this shop does not have. Nothing was taken in; take its place out of the file, or place one of the shop’s own parts.',
             FileFormatProblem::Leap => 'The {field} leaps from {before} to {after}, tenfold or more. Nothing was read in; look for a slip of the pen, or say --leaps if it is meant.',
             FileFormatProblem::Linked => 'It only leads to another place, and only what lies in the folder itself is read. Nothing was read in; put the file itself there.',
             FileFormatProblem::NoPicture => 'The picture {name} is missing beside it. Nothing was read in.',

@@ -35,6 +35,8 @@ enum FileFormatProblem: string implements ProblemCode
     case EarlierNames = 'import.earlier-names';
     case FactKindFixed = 'import.fact-kind';
     case FactValue = 'import.fact-value';
+    case NameNoText = 'import.name-no-text';
+    case NoSuchPart = 'import.no-such-part';
     case Leap = 'import.leap';
     case Linked = 'import.linked';
     case NoPicture = 'import.no-picture';

@@ -19,6 +19,8 @@ final readonly class TemplateFileReader
 {
     private const MOST_NAME = 80;
 
+    private const KEYS = ['vestibra', 'format', 'name', 'pageKind', 'tree', 'reach', 'pictures'];
+
     /** @param  list<PageKind>  $kinds  of pages that the shop has templates for */
     public function __construct(
         private TreeReader $trees,
@@ -39,6 +41,10 @@ final readonly class TemplateFileReader
         if (($file['format'] ?? null) !== TemplateFile::FORMAT) {
             return [FileFormatProblem::UnknownFormat->at('format', ['known' => TemplateFile::FORMAT])];
         }
+        $unfit = self::unfit($file);
+        if ($unfit !== []) {
+            return $unfit;
+        }
         $kind = is_string($file['pageKind'] ?? null) ? PageKind::tryFrom($file['pageKind']) : null;
         if ($kind === null || ! in_array($kind, $this->kinds, true)) {
             return [FileFormatProblem::PageKind->at('pageKind')];
@@ -55,9 +61,27 @@ final readonly class TemplateFileReader
         return is_array($reach) ? $reach : new TemplateFile(self::name($file['name'] ?? null), $kind, $tree, $reach);
     }
 
+    /**
+     * @param  array<array-key, mixed>  $file
+     * @return list<Problem>
+     */
+    private static function unfit(array $file): array
+    {
+        $problems = [];
+        foreach (array_diff(array_map(strval(...), array_keys($file)), self::KEYS) as $key) {
+            $problems[] = FileFormatProblem::UnknownKey->at(mb_scrub(mb_substr($key, 0, 60)), ['key' => mb_scrub(mb_substr($key, 0, 60))]);
+        }
+        $name = $file['name'] ?? '';
+        if (! is_string($name) || ! mb_check_encoding($name, 'UTF-8') || preg_match('/\p{Cc}/u', $name) === 1) {
+            $problems[] = FileFormatProblem::NameNoText->at('name');
+        }
+
+        return $problems;
+    }
+
     private static function name(mixed $name): string
     {
-        $words = is_string($name) ? trim(mb_scrub($name)) : '';
+        $words = is_string($name) ? trim($name) : '';
 
         return $words === '' ? 'Imported' : mb_substr($words, 0, self::MOST_NAME);
     }

@@ -219,7 +219,10 @@ final class TreeReader
         }
         $code = $setting->sourced && is_array($value) ? self::sourceProblem($setting, $value) : $setting->type->problem($value);
 
-        return $code === null ? null : $code->at('', ['setting' => $setting->label, 'kind' => $definition->kind]);
+        return $code === null ? null : $code->at('', [
+            'setting' => $setting->label,
+            'kind' => $definition->kind,
+        ] + ($code === SettingProblem::NumberOutside && $setting->type instanceof Limited ? ['limits' => $setting->type->limits(Source::of($value) === null ? $value : $value['otherwise'] ?? null)] : []));
     }
 
     /** @param  array<array-key, mixed>  $value */

@@ -28,7 +28,10 @@ final readonly class Merging
     /** @return Entry|Problem what merging them changes */
     public function entry(Thing $thing, int $from, int $into): Entry|Problem
     {
-        $both = in_array($thing, self::THINGS, true) && $from !== $into ? $this->things->read($thing, [$from, $into]) : [];
+        if ($from === $into) {
+            return CatalogueProblem::MergeIntoItself->at("$thing->value/$from", ['thing' => $thing->one()]);
+        }
+        $both = in_array($thing, self::THINGS, true) ? $this->things->read($thing, [$from, $into]) : [];
         if (count($both) < 2) {
             return CatalogueProblem::Gone->at("$thing->value/$from", ['thing' => $thing->one()]);
         }

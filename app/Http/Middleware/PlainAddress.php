@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Http\Middleware;
 
 use Closure;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -26,6 +27,9 @@ final class PlainAddress
         $isUpload = str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data');
         if (! $isUpload && ((int) $request->headers->get('Content-Length') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES)) {
             abort(413);
+        }
+        if ($request->isJson() && trim($request->getContent()) !== '' && json_decode($request->getContent()) === null && json_last_error() !== JSON_ERROR_NONE) {
+            return new JsonResponse(['message' => 'What was sent cannot be read: '.lcfirst(json_last_error_msg()).'. Nothing was changed; check it and send it again.'], 400);
         }
         $from = parse_url((string) $request->headers->get('Referer'), PHP_URL_HOST);
         if ($from !== $request->getHost()) {

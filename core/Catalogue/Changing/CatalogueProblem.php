@@ -18,6 +18,8 @@ enum CatalogueProblem: string implements ProblemCode
     case UnknownField = 'catalogue.unknown-field';
     case Twice = 'catalogue.twice';
     case Missing = 'catalogue.missing';
+    case Unprintable = 'catalogue.unprintable';
+    case MergeIntoItself = 'catalogue.merge-into-itself';
     case NotWords = 'catalogue.not-words';
     case TooLong = 'catalogue.too-long';
     case NotAnAddressName = 'catalogue.not-an-address-name';

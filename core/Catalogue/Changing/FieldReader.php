@@ -105,7 +105,10 @@ final readonly class FieldReader
         if (! is_string($text) || ! mb_check_encoding($text, 'UTF-8')) {
             return CatalogueProblem::NotWords->at();
         }
-        $composed = Normalizer::normalize(str_replace("\0", '', $text), Normalizer::FORM_C);
+        if (str_contains($text, "\0")) {
+            return CatalogueProblem::Unprintable->at();
+        }
+        $composed = Normalizer::normalize($text, Normalizer::FORM_C);
 
         return is_string($composed) ? $composed : '';
     }

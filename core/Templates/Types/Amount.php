@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** A whole number between two limits, with a unit that is also its CSS unit (empty for none). */
-final readonly class Amount implements SettingType, StyleValue
+final readonly class Amount implements Limited, SettingType, StyleValue
 {
     public function __construct(
         private int $min,
@@ -25,6 +26,11 @@ final readonly class Amount implements SettingType, StyleValue
             $value < $this->min, $value > $this->max => SettingProblem::NumberOutside,
             default => null,
         };
+    }
+
+    public function limits(mixed $value): string
+    {
+        return rtrim("$this->min to $this->max $this->unit");
     }
 
     public function describe(): array

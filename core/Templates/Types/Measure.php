@@ -6,6 +6,7 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -13,7 +14,7 @@ use Vestibra\Core\Templates\SettingType;
  * A length: a whole number of CSS pixels, a number with its unit as `1.5rem`, a place on a scale of the house style as
  * `step-4` or `size-2`, or one of a few words.
  */
-final readonly class Measure implements SettingType, StyleValue
+final readonly class Measure implements Limited, SettingType, StyleValue
 {
     /**
      * @param  array<string, array{int|float, int|float}>  $units  unit (empty for a bare number) => least and most
@@ -40,6 +41,14 @@ final readonly class Measure implements SettingType, StyleValue
             $part[0] < $limits[0], $part[0] > $limits[1] => SettingProblem::NumberOutside,
             default => null,
         };
+    }
+
+    public function limits(mixed $value): string
+    {
+        $unit = self::parts($value)[1] ?? '';
+        [$least, $most] = $this->units[$unit] ?? [0, 0];
+
+        return rtrim("$least to $most $unit");
     }
 
     public function describe(): array

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /** A column's part of its band in per cent, as a value of the CSS property `flex`; columns without one share the rest. */
-final readonly class Part implements SettingType, StyleValue
+final readonly class Part implements Limited, SettingType, StyleValue
 {
     private const MIN = 5;
 
@@ -22,6 +23,11 @@ final readonly class Part implements SettingType, StyleValue
             $value < self::MIN, $value > self::MAX => SettingProblem::NumberOutside,
             default => null,
         };
+    }
+
+    public function limits(mixed $value): string
+    {
+        return self::MIN.' to '.self::MAX.' %';
     }
 
     public function describe(): array

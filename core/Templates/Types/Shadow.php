@@ -6,6 +6,7 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\StyleValue;
+use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -13,7 +14,7 @@ use Vestibra\Core\Templates\SettingType;
  * A shadow: none, one of the house style, or its own as `0 8 24 0 ink/12`, which are right, down, blur and spread in pixels
  * and a colour.
  */
-final readonly class Shadow implements SettingType, StyleValue
+final readonly class Shadow implements Limited, SettingType, StyleValue
 {
     private const MOST = 200;
 
@@ -34,6 +35,11 @@ final readonly class Shadow implements SettingType, StyleValue
         }
 
         return (new Colour)->problem($part[5]);
+    }
+
+    public function limits(mixed $value): string
+    {
+        return '-'.self::MOST.' to '.self::MOST.' px';
     }
 
     public function describe(): array

@@ -79,4 +79,13 @@ final class BadTextTest extends TestCase
     {
         self::assertLessThan(500, $response->getStatusCode(), $string);
     }
+
+    public function test_a_body_that_is_no_json_or_no_text_is_said_to_be_so(): void
+    {
+        $this->actingAs($this->owner);
+        foreach (['{"name":"a"' => 'syntax error', "{\"name\":\"\xff\"}" => 'malformed UTF-8 characters, possibly incorrectly encoded'] as $body => $why) {
+            $this->call('POST', '/studio/templates', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $body)
+                ->assertStatus(400)->assertJsonPath('message', "What was sent cannot be read: $why. Nothing was changed; check it and send it again.");
+        }
+    }
 }

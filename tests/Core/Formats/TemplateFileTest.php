@@ -48,6 +48,13 @@ final class TemplateFileTest extends TestCase
         yield 'another kind of page' => [['pageKind' => 'moon'] + $file, 'import.page-kind'];
         yield 'a kind that the shop has no templates for' => [['pageKind' => 'cart'] + $file, 'import.page-kind'];
         yield 'no kind' => [['pageKind' => ['product']] + $file, 'import.page-kind'];
+        yield 'a key that is none' => [['colour' => 'teal'] + $file, 'import.unknown-key'];
+        yield 'a key that is no word' => [[7 => 'teal'] + $file, 'import.unknown-key'];
+        yield 'a name that is a number' => [['name' => 7] + $file, 'import.name-no-text'];
+        yield 'a name that is a list' => [['name' => ['Inks']] + $file, 'import.name-no-text'];
+        yield 'a name that is nothing' => [['name' => null] + $file, 'read'];
+        yield 'a name with NUL' => [['name' => "In\0ks"] + $file, 'import.name-no-text'];
+        yield 'a name with a line break' => [['name' => "In\nks"] + $file, 'import.name-no-text'];
         yield 'no tree' => [['tree' => null] + $file, 'tree.not-an-object'];
         yield 'a kept part' => [['tree' => ['format' => 1, 'page' => ['id' => 's', 'kind' => 'stage']]] + $file, 'import.not-a-page'];
     }

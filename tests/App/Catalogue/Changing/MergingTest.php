@@ -56,6 +56,15 @@ final class MergingTest extends TestCase
         self::assertNotSame($template->id, $this->templateOf((string) $others[0]));
     }
 
+    public function test_nothing_is_merged_into_itself(): void
+    {
+        $inks = $this->id('categories', 'Inks');
+        foreach ([true, false] as $foresee) {
+            $this->merge('category', $inks, ['into' => $inks, 'foresee' => $foresee])->assertStatus(422)->assertJsonPath('message', 'A category cannot be merged into itself. Nothing was changed; choose another category.');
+        }
+        self::assertSame($inks, $this->id('categories', 'Inks'));
+    }
+
     public function test_whatever_is_merged_is_taken_back_to_the_byte(): void
     {
         foreach (['brand' => ['Hallorme', 'Pellinray'], 'tag' => ['gift', 'everyday'], 'category' => ['Ink cartridges', 'Bottled inks'], 'collection' => ['For left-handers', 'Everything teal'], 'option' => ['Cover', 'Colour']] as $thing => [$one, $other]) {

@@ -42,7 +42,9 @@ final class EntryReaderTest extends TestCase
         yield ['product', 'title', null, CatalogueProblem::Missing];
         yield ['product', 'title', ['x'], CatalogueProblem::NotWords];
         yield ['product', 'title', "\xff", CatalogueProblem::NotWords];
-        yield ['product', 'title', "e\u{301}tui\0", 'étui'];
+        yield ['product', 'title', "e\u{301}tui", 'étui'];
+        yield ['product', 'title', "te\0al", CatalogueProblem::Unprintable];
+        yield ['product', 'description', "<p>te\0al</p>", CatalogueProblem::Unprintable];
         yield ['product', 'title', str_repeat('ä', 200), str_repeat('ä', 200)];
         yield ['product', 'title', str_repeat('ä', 201), CatalogueProblem::TooLong];
         yield ['product', 'description', '<p onclick=x>Hi</p>', 'SAFE<p onclick=x>Hi</p>'];
