@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -10,6 +11,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Vestibra\App\Console;
+use Vestibra\App\Failures;
 use Vestibra\App\Http\ErrorPages;
 use Vestibra\App\Http\Middleware\Compressed;
 use Vestibra\App\Http\Middleware\Forgery;
@@ -27,7 +29,7 @@ $environment = dirname(__DIR__).'/.env';
 $mark = substr(hash('sha256', implode("\n", [__DIR__, is_file($environment) ? (string) filemtime($environment) : '', ...$around])), 0, 12);
 $_ENV['APP_CONFIG_CACHE'] ??= $_SERVER['APP_CONFIG_CACHE'] ??= "bootstrap/cache/config-$mark.php";
 
-return Application::configure(basePath: dirname(__DIR__))
+$app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
     )
@@ -64,3 +66,6 @@ return Application::configure(basePath: dirname(__DIR__))
         ErrorPages::register($exceptions);
     })
     ->create();
+$app->singleton(ExceptionHandler::class, Failures::class);
+
+return $app;

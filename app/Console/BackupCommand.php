@@ -30,7 +30,7 @@ final class BackupCommand extends Command
         try {
             $done = $backup->write($file, ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
         } catch (RuntimeException $error) {
-            return $this->refuse($error->getMessage());
+            return $this->failed($error);
         }
         try {
             $restore->rehearse($file, DataFolder::configured());
@@ -57,7 +57,7 @@ final class BackupCommand extends Command
         try {
             $done = $restore->rehearse($file, DataFolder::configured());
         } catch (RuntimeException $refused) {
-            return $this->refuse($refused->getMessage());
+            return $this->failed($refused);
         }
         if ($this->option('json')) {
             return $this->json(['restorable' => true, 'kept' => $done]);

@@ -25,7 +25,7 @@ final class DataCommand extends Command
         try {
             $earlier->moveInto($data);
         } catch (RuntimeException $error) {
-            return $this->refuse($error->getMessage());
+            return $this->failed($error);
         }
         $database = config()->string('database.connections.sqlite.database');
         is_file($database) || touch($database);

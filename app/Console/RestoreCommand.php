@@ -32,7 +32,7 @@ final class RestoreCommand extends Command
 
             return $this->done($restore->from($this->text('file'), $data), $data);
         } catch (RuntimeException $error) {
-            return $this->refuse($error->getMessage().' The shop is as it was.');
+            return $this->failed($error, ' The shop is as it was.');
         }
     }
 

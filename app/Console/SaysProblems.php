@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Console;
 
+use Throwable;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Problem;
@@ -26,6 +28,12 @@ trait SaysProblems
             : $this->error($words);
 
         return self::FAILURE;
+    }
+
+    /** Without what the machine says to itself. */
+    private function failed(Throwable $error, string $more = ''): int
+    {
+        return $this->refuse(NoRoom::isBehind($error) ? NoRoom::WORDS : $error->getMessage().$more);
     }
 
     /** @param  list<Problem>  $problems */

@@ -6,6 +6,8 @@ namespace Vestibra\App\Database;
 
 use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
+use PDOException;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\NameOrder;
 use Vestibra\Core\Selling\BestRated;
@@ -26,7 +28,7 @@ final class CurrentGeneration extends SQLiteConnector
             $config['database'] = (str_starts_with($target, '/') ? $target : dirname($link)."/$target").'/'.basename($database);
         }
 
-        $pdo = parent::connect($config);
+        $pdo = $this->open($config);
         $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('folded', static fn (?string $text): string => Folding::fold(strip_tags((string) $text)), 1, PDO::SQLITE_DETERMINISTIC);
         $pdo->sqliteCreateFunction('folded_line', static fn (?string $line): string => Folding::fold((string) $line), 1, PDO::SQLITE_DETERMINISTIC);
@@ -34,6 +36,28 @@ final class CurrentGeneration extends SQLiteConnector
         $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);
 
         return $pdo;
+    }
+
+    /**
+     * Beside the database SQLite makes a file of what several readers share. Where there is no room for that, one reader after
+     * another keeps it in memory (https://www.sqlite.org/wal.html#use_of_wal_without_shared_memory): slower, and all can read.
+     *
+     * @param  array<string, mixed>  $config
+     */
+    private function open(array $config): PDO
+    {
+        try {
+            $pdo = parent::connect($config);
+            $pdo->query('select 1 from sqlite_master limit 1');
+
+            return $pdo;
+        } catch (PDOException $error) {
+            if (! NoRoom::isBehind($error)) {
+                throw $error;
+            }
+
+            return parent::connect(['pragmas' => ['locking_mode' => 'exclusive'], 'journal_mode' => null] + $config);
+        }
     }
 
     /** The key by which a name stands in the order of the shop's language. */

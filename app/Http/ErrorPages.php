@@ -15,6 +15,7 @@ use LogicException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 use Vestibra\App\Http\Controllers\Shop\PageController;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\PageKind;
@@ -31,6 +32,7 @@ final class ErrorPages
         413 => 'That is too large to be taken. Nothing was changed.',
         419 => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
         429 => 'Too many tries in a short time. Wait a minute, then try again.',
+        507 => NoRoom::WORDS,
         503 => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
         500 => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
     ];
@@ -47,6 +49,7 @@ final class ErrorPages
             $status = match (true) {
                 $error instanceof AuthenticationException => 401,
                 $error instanceof HttpExceptionInterface => $error->getStatusCode(),
+                NoRoom::isBehind($error) => 507,
                 default => 500,
             };
             if ($status === 500 && config()->boolean('app.debug')) {

@@ -7,6 +7,7 @@ namespace Vestibra\App\Releases;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Throwable;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\User;
 use Vestibra\App\Reach\LiveRules;
@@ -132,6 +133,8 @@ final readonly class Releases
                 });
                 $done++;
             } catch (Throwable $error) {
+                // It waits until there is room.
+                NoRoom::isBehind($error) && throw $error;
                 report($error);
                 Release::query()->where('id', $id)->where('state', Release::WAITING)->update(['state' => Release::FAILED, 'trouble' => ReleaseProblem::Broke->value]);
             }

@@ -7,6 +7,7 @@ namespace Vestibra\App\Sessions;
 use PDO;
 use PDOException;
 use SessionHandlerInterface;
+use Vestibra\App\Keeping\NoRoom;
 
 /**
  * Sessions in an SQLite file of their own, so that long work on the shop's data never keeps a customer waiting, and a
@@ -16,6 +17,9 @@ use SessionHandlerInterface;
 final class SqliteSessions implements SessionHandlerInterface
 {
     private ?PDO $pdo = null;
+
+    /** Whether what was to be kept last could be. */
+    public bool $hasRoom = true;
 
     /** @param  int  $minutes  a session ends when nothing was asked for so long */
     public function __construct(
@@ -67,23 +71,32 @@ final class SqliteSessions implements SessionHandlerInterface
      */
     private function ask(string $sql, array $values): ?array
     {
-        try {
-            $statement = $this->pdo()->prepare($sql);
-            $statement->execute($values);
+        foreach ([false, true] as $alone) {
+            try {
+                $statement = $this->pdo($alone)->prepare($sql);
+                $statement->execute($values);
 
-            return array_values($statement->fetchAll(PDO::FETCH_COLUMN));
-        } catch (PDOException $error) {
-            report($error);
-            $this->pdo = null;
+                return array_values($statement->fetchAll(PDO::FETCH_COLUMN));
+            } catch (PDOException $error) {
+                $this->pdo = null;
+                $this->hasRoom = ! NoRoom::isBehind($error);
+                if ($this->hasRoom || $alone) {
+                    report($error);
 
-            return null;
+                    return null;
+                }
+            }
         }
+
+        return null;
     }
 
-    private function pdo(): PDO
+    /** @param  bool  $alone  where there is no room beside the file, one after another reads it */
+    private function pdo(bool $alone): PDO
     {
         if ($this->pdo === null) {
             $this->pdo = new PDO("sqlite:$this->file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5]);
+            $alone && $this->pdo->exec('pragma locking_mode = exclusive');
             $this->pdo->exec('pragma journal_mode = wal; pragma synchronous = normal;'
                 .' create table if not exists sessions (id text primary key, content text not null, seen_at integer not null) without rowid;'
                 .' create index if not exists sessions_seen on sessions (seen_at)');

@@ -20,6 +20,7 @@ use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Named;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\TreeReader;
 
@@ -76,7 +77,7 @@ final readonly class Exchange
     /** @return list<int> */
     private function missingParts(Node $tree): array
     {
-        $placed = array_keys(Named::in($tree, $this->composer->schema)['part'] ?? []);
+        $placed = PlacedParts::parts($tree, $this->composer->schema);
         $known = DB::table('templates')->whereIntegerInRaw('id', $placed)->where('role', TemplateRole::Part->value)->whereNull('let_go_at')->pluck('id')->all();
 
         return array_values(array_diff($placed, array_map(intval(...), $known)));

@@ -6,6 +6,7 @@ namespace Vestibra\App\Templates;
 
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
@@ -47,7 +48,7 @@ final readonly class TreeNames
     /** @return array<int, list<array{template: int, live: bool}>> everything of a sort that stands in trees, by its number */
     public function all(string $thing): array
     {
-        $this->catchUp();
+        NoRoom::passOver($this->catchUp(...));
         $all = [];
         foreach (DB::table('tree_names')->where('thing', $thing)->orderBy('template_id')->get(['template_id', 'live', 'name']) as $row) {
             $all[(int) $row->name][] = ['template' => (int) $row->template_id, 'live' => (bool) $row->live];

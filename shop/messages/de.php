@@ -292,6 +292,7 @@ return [
     'error.419' => 'Diese Seite war zu lange offen. Es wurde nichts geändert; laden Sie sie neu und tun Sie es noch einmal.',
     'error.429' => 'Zu viele Versuche in kurzer Zeit. Warten Sie eine Minute und versuchen Sie es noch einmal.',
     'error.500' => 'Bei uns ist etwas schiefgegangen. Nichts ist halb getan; versuchen Sie es noch einmal, und wenn es wieder geschieht, sagen Sie uns Bescheid.',
+    'error.507' => 'Im Augenblick ist kein Platz, das zu behalten. Es wurde nichts geändert; bitte versuchen Sie es etwas später noch einmal.',
     'error.503' => 'Die Daten des Ladens wurden gerade aus einer Sicherung zurückgeholt. Was Sie gesandt haben, wurde nicht angenommen; versuchen Sie es noch einmal.',
     'draft.about' => 'Ein Entwurf',
     'draft.words' => 'Sie sehen „{name}“, einen Entwurf, den Kundinnen und Kunden nicht sehen.',

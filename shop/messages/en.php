@@ -292,6 +292,7 @@ return [
     'error.419' => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
     'error.429' => 'Too many tries in a short time. Wait a minute, then try again.',
     'error.500' => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
+    'error.507' => 'There is no room left to keep that just now. Nothing was changed; please try again a little later.',
     'error.503' => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
     'draft.about' => 'A draft',
     'draft.words' => 'You are looking at “{name}”, a draft that customers do not see.',

@@ -147,6 +147,7 @@ abstract class TestCase extends LaravelTestCase
         $owner = User::query()->create(['name' => 'Robin', 'email' => 'robin@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER]);
         $this->app->make(Fallbacks::class)->see($owner);
         DB::purge();
+        $this->app->forgetScopedInstances();
 
         return $file;
     }

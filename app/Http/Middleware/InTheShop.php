@@ -9,6 +9,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Due;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
 
@@ -24,7 +25,7 @@ final readonly class InTheShop
 
     public function handle(Request $request, Closure $next): Response
     {
-        $this->due->run();
+        NoRoom::passOver($this->due->run(...));
         if ($this->walk->isOn() && Gate::allows('see-studio')) {
             $this->clock->moveTo($this->walk->at());
         }

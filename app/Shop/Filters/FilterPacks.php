@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Jobs\RefreshFilters;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Selling\Filters\Packed\Bits;
 use Vestibra\Core\Selling\Filters\Packed\Found;
@@ -63,11 +64,11 @@ final readonly class FilterPacks
     {
         $changed = $this->changed();
         if (count($changed) > self::MOST_CHANGED) {
-            $this->refresh();
+            NoRoom::passOver($this->refresh(...));
             $changed = $this->changed();
         }
-        if (count($changed) > self::MANY_CHANGED && Cache::add('filters are packed anew', true, self::ONCE_IN)) {
-            Queue::push(new RefreshFilters);
+        if (count($changed) > self::MANY_CHANGED) {
+            NoRoom::passOver(static fn () => Cache::add('filters are packed anew', true, self::ONCE_IN) && Queue::push(new RefreshFilters));
         }
         $beside = $changed === [] ? null : Packing::of($this->rows->of('in ('.implode(',', $changed).')'), FilterRows::isRange(...));
         $packs = $this->atOnce(fn (): array => $this->stored($filters, $changed));

@@ -7,6 +7,7 @@ namespace Vestibra\App\Shop\Search;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Normalizer;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\Core\Selling\Search\Nearest;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Core\Selling\Search\SearchField;
@@ -186,11 +187,18 @@ final class SearchIndex
      */
     public function vocabulary(): array
     {
-        return $this->vocabulary ??= Cache::remember(
-            'words of '.md5(DB::connection()->getDatabaseName()),
-            self::KEPT,
-            static fn (): array => array_column(DB::select('select term, doc from product_vocabulary'), 'doc', 'term'),
-        );
+        if ($this->vocabulary !== null) {
+            return $this->vocabulary;
+        }
+        $key = 'words of '.md5(DB::connection()->getDatabaseName());
+        $kept = Cache::get($key);
+        if (is_array($kept)) {
+            return $this->vocabulary = array_filter($kept, is_int(...));
+        }
+        $counted = array_filter(array_column(DB::select('select term, doc from product_vocabulary'), 'doc', 'term'), is_int(...));
+        NoRoom::passOver(static fn () => Cache::put($key, $counted, self::KEPT));
+
+        return $this->vocabulary = $counted;
     }
 
     /** As the index has it: without what stands above or below a letter. */

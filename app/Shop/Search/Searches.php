@@ -7,6 +7,7 @@ namespace Vestibra\App\Shop\Search;
 use Illuminate\Support\Facades\DB;
 use PDOException;
 use stdClass;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Selling\Search\Query;
@@ -49,7 +50,7 @@ final readonly class Searches
         try {
             $this->count($query, ['results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []]);
         } catch (PDOException $error) {
-            str_contains($error->getMessage(), 'locked') || throw $error;
+            str_contains($error->getMessage(), 'locked') || NoRoom::isBehind($error) || throw $error;
         } finally {
             DB::statement("pragma busy_timeout = $patience");
         }

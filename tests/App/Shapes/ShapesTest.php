@@ -30,7 +30,7 @@ final class ShapesTest extends TestCase
             ['edit' => 'insert', 'parent' => $this->block($this->template, 'column'), 'after' => null, 'node' => ['id' => 'own', 'kind' => 'text', 'what' => ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'None.']], 'how' => ['phone' => ['size' => 18]], 'when' => ['where' => [['field' => 'stock', 'comparison' => 'isIn', 'values' => []]]]]],
         );
         $this->postJson('/studio/parts', ['name' => 'Our promise', 'node' => ['kind' => 'text', 'what' => ['text' => 'Kept.']]])->assertCreated();
-        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $ink, 'template' => null])->assertSuccessful();
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $ink, 'template' => DB::table('templates')->where('page_kind', 'product')->whereNotNull('live_revision')->value('id')])->assertSuccessful();
     }
 
     public function test_screens(): void
@@ -65,7 +65,7 @@ final class ShapesTest extends TestCase
         $this->conforms('EditAnswer', $this->postJson("$base/undo", ['sample' => $product])->json());
         $this->conforms('DraftState', $this->getJson("$base/news?revision=1")->json('state'));
         $impact = $this->getJson("$base/impact")->json();
-        $look = ['revisions' => 1, 'others' => 1, 'changed' => 1, 'message' => 1, 'concerns' => 1];
+        $look = ['revisions' => 1, 'others' => 1, 'house' => 1, 'changed' => 1, 'message' => 1, 'concerns' => 1];
         $this->conforms('PublishLook', array_intersect_key($impact, $look));
         $this->conforms('Impact', array_diff_key($impact, $look));
         $this->conforms('ReleaseRow', $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $this->template->refresh()->draft_revision]])->assertCreated()->json());
