@@ -71,15 +71,13 @@ final class SqliteSessions implements SessionHandlerInterface
      */
     private function ask(string $sql, array $values): ?array
     {
+        $this->hasRoom = true;
         foreach ([false, true] as $alone) {
             try {
-                $statement = $this->pdo($alone)->prepare($sql);
-                $statement->execute($values);
-
-                return array_values($statement->fetchAll(PDO::FETCH_COLUMN));
+                return $this->once($sql, $values, $alone);
             } catch (PDOException $error) {
                 $this->pdo = null;
-                $this->hasRoom = ! NoRoom::isBehind($error);
+                $this->hasRoom = $this->hasRoom && ! NoRoom::isBehind($error);
                 if ($this->hasRoom || $alone) {
                     report($error);
 
@@ -89,6 +87,19 @@ final class SqliteSessions implements SessionHandlerInterface
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<scalar>  $values
+     * @return list<mixed> the first column
+     */
+    private function once(string $sql, array $values, bool $alone): array
+    {
+        $statement = $this->pdo($alone)->prepare($sql);
+        $statement->execute($values);
+        $this->hasRoom = true;
+
+        return array_values($statement->fetchAll(PDO::FETCH_COLUMN));
     }
 
     /** @param  bool  $alone  where there is no room beside the file, one after another reads it */

@@ -7,6 +7,7 @@ namespace Vestibra\Tests\App\Sessions;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Illuminate\Testing\TestResponse;
+use PDO;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Http\Middleware\SessionWhenNeeded;
 use Vestibra\App\Sessions\SqliteSessions;
@@ -100,6 +101,30 @@ final class SessionsTest extends TestCase
             $last = (int) end($said);
             self::assertSame("kept $last", (new SqliteSessions($this->file, 60))->read("s$last"));
         }
+    }
+
+    public function test_without_room_for_it_nobody_is_told_that_something_was_kept_and_reading_goes_on(): void
+    {
+        $variant = (int) DB::table('variants')->whereNull('stock')->orWhere('stock', '>', 5)->value('id');
+        $cookie = $this->post('/cart', ['variant' => $variant, 'quantity' => 1])->getCookie('vestibra', false);
+        self::assertNotNull($cookie);
+        $sessions = new PDO("sqlite:$this->file");
+        foreach (['insert', 'update'] as $write) {
+            $sessions->exec("create trigger full_$write before $write on sessions begin select raise(fail, 'possibly out of free disk space'); end");
+        }
+        $again = function (): void {
+            $this->app->make('session')->forgetDrivers();
+            $this->app->forgetInstance(SessionWhenNeeded::class);
+            $this->app->forgetInstance('session.store');
+            $this->app->make('auth')->forgetGuards();
+            $this->anew();
+        };
+        $again();
+        $this->withUnencryptedCookie('vestibra', $cookie->getValue())->get('/cart')->assertOk();
+        $again();
+        $this->withUnencryptedCookie('vestibra', $cookie->getValue())->post('/cart', ['variant' => $variant, 'quantity' => 5])->assertStatus(507)->assertSee('There is no room left to keep that just now.');
+        $again();
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertStatus(507)->assertSee('There is no room left on the server');
     }
 
     public function test_a_session_that_nobody_used_for_so_long_is_over_and_swept_away(): void
