@@ -52,7 +52,7 @@ test('a new ink with twelve variants and pictures, from nothing to its page in t
             await expect(page.getByRole('listitem').filter({ hasText: value }).getByText('is offered')).toBeVisible();
         }
         await expect(page.getByText('12 variants. What a spreadsheet')).toBeVisible();
-        const prices = Array.from({ length: 12 }, (_, at) => `DUSK-${at + 1}\t${at + 4},50 €`).join('\n');
+        const prices = Array.from({ length: 12 }, (_, at) => `DUSK-${at + 1}\t${at + 4},50 £`).join('\n');
         await page
             .getByLabel(/^Stock number of/)
             .first()
@@ -457,7 +457,7 @@ test('prices and stock of many products at once, as a spreadsheet copies them, s
             data.setData('text/plain', copied);
             document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
         }, text);
-    await paste('4,10 €\t\t7\n-1\t\t8\n£4.30\t\t9');
+    await paste('4,10 £\t\t7\n-1\t\t8\n£4.30\t\t9');
     await save(page).click();
     await expect(page.getByRole('alert').filter({ hasText: 'below nothing' })).toBeVisible();
     await prices.nth(1).fill('4.20');

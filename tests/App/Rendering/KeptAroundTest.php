@@ -8,7 +8,11 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Rendering\KeptAround;
+use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Pages\AroundPage;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Tests\App\TestCase;
 
 /** Printed headers and footers are kept between requests, and nobody ever sees an old one. */
@@ -67,6 +71,28 @@ final class KeptAroundTest extends TestCase
         $change($this);
         self::assertStringContainsString($seen, $this->around('/c/inks'));
         self::assertStringContainsString($seen, $this->around('/c/inks'));
+    }
+
+    public function test_no_two_pages_that_may_look_different_are_kept_under_one_name(): void
+    {
+        $kept = $this->app->make(KeptAround::class);
+        $names = [];
+        foreach ([PageKind::Category, PageKind::Collection, PageKind::Brand, PageKind::Tag] as $kind) {
+            foreach (DB::table($this->app->make(PagesOfTheShop::class)->get($kind)->table())->orderBy('id')->limit(3)->pluck('id') as $id) {
+                $subject = $this->app->make(PagesOfTheShop::class)->get($kind)->read((int) $id);
+                self::assertNotNull($subject);
+                foreach ([1, 2] as $template) {
+                    foreach ([[], ['notice']] as $closed) {
+                        foreach (['a', 'b'] as $word) {
+                            $names["$kind->value $id $template ".implode($closed)." $word"] = $kept->name($template, new AroundPage(PageKind::Header, $kind, $subject), new Visit([], closed: $closed), $word);
+                        }
+                    }
+                }
+            }
+        }
+        self::assertNotContains(null, $names);
+        self::assertSame(count($names), count(array_unique($names)));
+        self::assertGreaterThan(60, count($names));
     }
 
     public function test_everybody_sees_their_own_cart(): void

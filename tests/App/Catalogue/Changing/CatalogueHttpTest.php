@@ -46,6 +46,18 @@ final class CatalogueHttpTest extends TestCase
         }
     }
 
+    public function test_an_address_that_several_had_leads_to_whoever_had_it_last(): void
+    {
+        $ids = DB::table('brands')->orderBy('id')->limit(3)->pluck('slug', 'id')->all();
+        self::assertCount(3, $ids);
+        foreach ($ids as $id => $slug) {
+            foreach ([[$slug, 'shared-name'], ['shared-name', "$slug-now"]] as [$before, $after]) {
+                $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['knowingly' => true, 'changes' => [['thing' => 'brand', 'id' => $id, 'before' => ['slug' => $before], 'after' => ['slug' => $after]]]])->assertOk();
+            }
+            $this->get('/brand/shared-name')->assertStatus(301)->assertRedirect("/brand/$slug-now");
+        }
+    }
+
     public function test_what_is_wrong_is_said_beside_its_field(): void
     {
         $variant = DB::table('variants')->orderBy('id')->first();
