@@ -92,7 +92,7 @@ final readonly class OwnOrders
     /** @return list<int> the products that customers see there, in their order */
     private function ids(Thing $thing, Assortment $of): array
     {
-        return array_values(array_map(intval(...), array_column(DB::select($this->shown($thing, $of)), 'id')));
+        return array_map(intval(...), array_column(DB::select($this->shown($thing, $of)), 'id'));
     }
 
     /**

@@ -27,7 +27,7 @@ final class ReachCommand extends Command
             return self::FAILURE;
         }
         $asked = $this->text('template');
-        $template = Template::query()->whereNull('let_go_at')->where(static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0))->first();
+        $template = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0))->first();
         if ($template === null) {
             return $this->refuse("There is no template called “{$asked}”. Give its name or its number.");
         }

@@ -35,7 +35,7 @@ final class TemplateCommand extends Command
     private function export(Exchange $exchange): int
     {
         $asked = $this->text('which');
-        $template = Template::query()->whereNull('let_go_at')->where(static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0))->first();
+        $template = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0))->first();
 
         return $template === null
             ? $this->refuse("There is no template called “{$asked}”. Give its name or its number.")

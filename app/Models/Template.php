@@ -56,7 +56,7 @@ final class Template extends Model
      */
     public function resolveRouteBinding($value, $field = null): ?self
     {
-        return self::query()->whereNull('let_go_at')->find($value);
+        return self::query()->where('let_go_at', null)->find($value);
     }
 
     /** Whether it lays out pages, rather than something that stands on them. */

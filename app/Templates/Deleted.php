@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Templates;
 
+use Illuminate\Database\Eloquent\Collection;
 use Vestibra\App\Models\Template;
 use Vestibra\Core\Templates\TemplateRole;
 
@@ -23,16 +24,18 @@ final class Deleted
     /** @return list<array<string, mixed>> what was deleted last first */
     public static function list(): array
     {
-        return array_values(Template::query()->whereNotNull('let_go_at')->where('let_go_at', '>=', now()->subDays(self::KEPT_DAYS))
+        /** @var Collection<int, Template> $deleted */
+        $deleted = Template::query()->where('let_go_at', '<>', null)->where('let_go_at', '>=', now()->subDays(self::KEPT_DAYS))
             ->whereIn('role', [TemplateRole::Page, TemplateRole::Card, TemplateRole::Part])->latest('let_go_at')->latest('id')->limit(self::MOST)
-            ->get(['id', 'name', 'role', 'page_kind', 'let_go_at'])
-            ->map(static fn (Template $one): array => [
-                'id' => $one->id,
-                'name' => $one->name,
-                'what' => self::WHAT[$one->role->value] ?? 'part',
-                'pageKind' => $one->page_kind,
-                'deletedAt' => (string) $one->let_go_at?->toIso8601String(),
-            ])->all());
+            ->get(['id', 'name', 'role', 'page_kind', 'let_go_at']);
+
+        return array_values($deleted->map(static fn (Template $one): array => [
+            'id' => $one->id,
+            'name' => $one->name,
+            'what' => self::WHAT[$one->role->value] ?? 'part',
+            'pageKind' => $one->page_kind,
+            'deletedAt' => (string) $one->let_go_at?->toIso8601String(),
+        ])->all());
     }
 
     /** For good, once its time is over. */

@@ -22,9 +22,8 @@ final class CurrencyMarks
     private static function all(string $currency): array
     {
         $marks = [self::plain($currency) => true];
-        foreach (ResourceBundle::getLocales('') ?: [] as $locale) {
-            $symbol = (new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY))->getSymbol(NumberFormatter::CURRENCY_SYMBOL);
-            is_string($symbol) && $marks[self::plain($symbol)] = true;
+        foreach (array_filter(ResourceBundle::getLocales('') ?: [], is_string(...)) as $locale) {
+            $marks[self::plain((string) (new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY))->getSymbol(NumberFormatter::CURRENCY_SYMBOL))] = true;
         }
         // Without a mark there is nothing to be recognised.
         unset($marks[''], $marks['¤']);

@@ -222,7 +222,7 @@ final class TreeReader
         return $code === null ? null : $code->at('', [
             'setting' => $setting->label,
             'kind' => $definition->kind,
-        ] + ($code === SettingProblem::NumberOutside && $setting->type instanceof Limited ? ['limits' => $setting->type->limits(Source::of($value) === null ? $value : $value['otherwise'] ?? null)] : []));
+        ] + ($code === SettingProblem::NumberOutside && $setting->type instanceof Limited ? ['limits' => $setting->type->limits(is_array($value) && Source::of($value) !== null ? $value['otherwise'] ?? null : $value)] : []));
     }
 
     /** @param  array<array-key, mixed>  $value */

@@ -1,5 +1,6 @@
 import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
+import { firstPort, room } from './room';
 import { Studio } from './studio';
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
@@ -344,9 +345,9 @@ test('the shop is written into a folder, changed in one file by hand and read ba
             encoding: 'utf8',
             env: {
                 ...process.env,
-                DB_DATABASE: resolve(`storage/app/browser-test-shops/${8123 + info.parallelIndex}/shop.sqlite`),
-                PICTURES_FOLDER: resolve('storage/app/browser-test-pictures'),
-                FILES_FOLDER: resolve('storage/app/browser-test-files'),
+                DB_DATABASE: `${room}/shops/${(firstPort + info.parallelIndex).toString()}/shop.sqlite`,
+                PICTURES_FOLDER: `${room}/pictures`,
+                FILES_FOLDER: `${room}/files`,
                 APP_CONFIG_CACHE: resolve('storage/app/no-config.php'),
             },
         });

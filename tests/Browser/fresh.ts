@@ -1,18 +1,15 @@
 import { test as base } from '@playwright/test';
 import { copyFileSync, mkdirSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs';
-import { resolve } from 'node:path';
+import { firstPort, room as root } from './room';
 
-/** Two shops stand ready (bin/_test-server), so that two tests can run side by side. */
-const FIRST_PORT = 8123;
-
-/** A shop of its own for each test, and one switch of a link: a request of the test before may still have its own open. */
+/** Two shops stand ready (bin/_test-server), so that two tests can run side by side. A shop of its own for each test, and one switch of a link: a request of the test before may still have its own open. */
 function layBeside(port: number): void {
-    const rooms = resolve('storage/app/browser-test-shops');
+    const rooms = `${root}/shops`;
     const link = `${rooms}/${port}`;
     const before = readdirSync(rooms).filter((name) => name.startsWith(`${port}-`));
     const room = `${link}-${Date.now()}`;
     mkdirSync(room);
-    copyFileSync('storage/app/browser-test-fresh.sqlite', `${room}/shop.sqlite`);
+    copyFileSync(`${root}/fresh.sqlite`, `${room}/shop.sqlite`);
     symlinkSync(room, `${link}.next`);
     renameSync(`${link}.next`, link);
     for (const name of before.sort().slice(0, -1)) rmSync(`${rooms}/${name}`, { recursive: true, force: true });
@@ -22,13 +19,13 @@ function layBeside(port: number): void {
 export const test = base.extend<{ fresh: string }>({
     baseURL: async ({ browserName }, use, info) => {
         void browserName;
-        await use(`http://127.0.0.1:${FIRST_PORT + info.parallelIndex}`);
+        await use(`http://127.0.0.1:${firstPort + info.parallelIndex}`);
     },
     fresh: [
         async ({ browserName }, use, info) => {
-            const port = FIRST_PORT + info.parallelIndex;
+            const port = firstPort + info.parallelIndex;
             // What was counted to keep spam out.
-            rmSync(`storage/app/browser-test-cache-${port}`, { recursive: true, force: true });
+            rmSync(`${root}/cache-${port}`, { recursive: true, force: true });
             layBeside(port);
             await use(browserName);
         },

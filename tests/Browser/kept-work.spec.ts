@@ -58,7 +58,9 @@ test('what was begun before somebody else’s value came in is told with both va
     const one = new Studio(page);
     await one.signIn();
     const id = await one.template('Two at once', null, false);
-    const { state } = (await (await page.request.get(`/studio/templates/${id.toString()}/news`)).json()) as { state: { tree: { id: string; children: { children: { id: string }[] }[] } } };
+    const { state } = (await (await page.request.get(`/studio/templates/${id.toString()}/news`)).json()) as {
+        state: { tree: { id: string; children: { children: { id: string }[] }[] } };
+    };
     const column = state.tree.children[0]?.children[0]?.id;
     await one.ask(`/studio/templates/${id.toString()}/edits`, {
         edits: [{ edit: 'insert', parent: column, after: null, node: { id: 'hours', kind: 'opening-hours', what: { monday: '9–18', tuesday: '9–18' } } }],

@@ -73,7 +73,9 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     await counted.fill('words', settings(page).getByLabel('Words', { exact: true }), 'Thirty days to change your mind');
     await put('Variant picker', '.picker');
     await put('Quantity and buy', '.buy');
-    await put('Strip of marks', '.marks');
+    await put('Strip of marks', '[data-b][data-absent*="no marks"]');
+    await counted.click('a mark', settings(page).getByLabel('Packed by hand', { exact: true }));
+    await expect(studio.block('.marks')).toContainText('Packed by hand');
     await counted.click(
         'the left column',
         page

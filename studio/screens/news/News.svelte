@@ -80,9 +80,7 @@
                             >{one.confirmedAt === null ? `waits for its owner since ${when(one.askedAt)}` : `confirmed ${when(one.confirmedAt)}`}</td
                         >
                         <td class="py-2 text-right"
-                            ><button class="word" aria-label="Take {one.address} out" onclick={() => void news.takeOut(one)}
-                                    >Take out</button
-                                ></td
+                            ><button class="word" aria-label="Take {one.address} out" onclick={() => void news.takeOut(one)}>Take out</button></td
                         >
                     </tr>
                 {:else}

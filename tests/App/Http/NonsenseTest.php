@@ -4,20 +4,55 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\App\Http;
 
+use FilesystemIterator;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\Route as Routes;
 use PHPUnit\Framework\Attributes\DataProvider;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use ReflectionClass;
+use SplFileInfo;
 use Vestibra\Tests\App\TestCase;
 
 /** Whatever an address or a body says, the answer is a page or a sentence, never a failure. */
 final class NonsenseTest extends TestCase
 {
-    /** Every name that some address or body is asked for. */
-    private const NAMES = [
-        'after', 'alt', 'also', 'ask', 'at', 'author', 'bare', 'base', 'before', 'brand', 'category', 'changes', 'copyOf', 'days', 'draft', 'drafts', 'due', 'edits', 'email', 'focusX', 'from', 'gesture', 'id', 'ids',
-        'key', 'kind', 'knowingly', 'lacking', 'live', 'move', 'name', 'narrow', 'node', 'note', 'o', 'of', 'on', 'order', 'page', 'passOver', 'password', 'pinned', 'price', 'product', 'q', 'quantity', 'reach',
-        'remove', 'revision', 'revisions', 'sample', 'show', 'sort', 'spoken', 'stars', 'start', 'state', 'tag', 'template', 'then', 'thing', 'to', 'use', 'variant', 'weights', 'window', 'with', 'words',
+    /** What reads a parameter: `Asked`, rules of validation, and the few places that ask the request itself. */
+    private const READS = [
+        '/Asked::(?!page\b|key\b)\w+\(\s*(?:\$\w+|request\(\)),\s*\'([\w.]+)\'/',
+        '/^\s*\[?\'([\w.*]+)\' => \[\'?(?:required|nullable|present|integer|string|array|boolean|sometimes|date|exists|Rule)/m',
+        '/\$request->(?:input|query|string|boolean|integer|has|file|collect)\(\'([\w.]+)\'/',
     ];
+
+    /** @return list<string> every name that some address or body is asked for, from the code itself */
+    private static function names(): array
+    {
+        $names = ['page', 'key', 'seen', 'author', 'knowingly'];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3).'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
+            $code = $file instanceof SplFileInfo && $file->getExtension() === 'php' ? (string) file_get_contents($file->getPathname()) : '';
+            foreach (self::READS as $reads) {
+                preg_match_all($reads, $code, $found);
+                foreach ($found[1] as $name) {
+                    $names[] = explode('.', $name)[0];
+                }
+            }
+        }
+
+        return array_values(array_unique($names));
+    }
+
+    public function test_the_names_are_found_in_the_code(): void
+    {
+        $names = self::names();
+        self::assertGreaterThan(80, count($names));
+        self::assertSame([], array_diff(['q', 'sort', 'variant', 'quantity', 'choice', 'of', 'o', 'weights', 'changes', 'products', 'after', 'house', 'reach', 'tokens', 'currency', 'letGo', 'captions'], $names));
+        foreach ($this->routes() as $route) {
+            $action = $route->getActionName();
+            $class = explode('@', $action)[0];
+            $file = class_exists($class) ? (new ReflectionClass($class))->getFileName() : false;
+            self::assertDoesNotMatchRegularExpression('/\$_(GET|POST|REQUEST)\b/', (string) ($file === false ? '' : file_get_contents($file)), $action);
+        }
+    }
 
     /** @return iterable<string, array{mixed}> */
     public static function values(): iterable
@@ -38,7 +73,7 @@ final class NonsenseTest extends TestCase
     #[DataProvider('values')]
     public function test_in_every_parameter_of_every_address(mixed $value): void
     {
-        $all = array_fill_keys(self::NAMES, $value);
+        $all = array_fill_keys(self::names(), $value);
         foreach ($this->routes() as $route) {
             $address = $this->filled($route, '1');
             $query = http_build_query($all);
@@ -55,8 +90,9 @@ final class NonsenseTest extends TestCase
 
     public function test_a_list_in_each_parameter_alone(): void
     {
+        $names = self::names();
         foreach ($this->routes() as $route) {
-            foreach ($route->methods()[0] === 'GET' ? self::NAMES : [] as $name) {
+            foreach ($route->methods()[0] === 'GET' ? $names : [] as $name) {
                 $this->fine('GET', $this->filled($route, '1')."?{$name}[]=");
             }
         }

@@ -119,7 +119,7 @@ final readonly class EditsController
     /** @param  StepResult|non-empty-list<Problem>  $outcome */
     private function answer(Request $request, int $templateId, StepResult|array $outcome): JsonResponse
     {
-        $template = Template::query()->whereNull('let_go_at')->findOrFail($templateId);
+        $template = Template::query()->where('let_go_at', null)->findOrFail($templateId);
         if (is_array($outcome)) {
             $crossing = $outcome[0]->code instanceof ConflictProblem;
             $status = $crossing || in_array($outcome[0]->code, [EditProblem::Gone, EditProblem::ThereAlready, EditProblem::UndoPassedOver, EditProblem::RedoPassedOver], true) ? 409 : 422;

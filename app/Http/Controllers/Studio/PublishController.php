@@ -58,7 +58,7 @@ final readonly class PublishController
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
         /** @var Collection<int, Template> $others */
-        $others = Template::query()->whereNull('let_go_at')->where(static fn ($query) => $query->whereIn('page_kind', PagesOfTheShop::names())->orWhereIn('role', [TemplateRole::Card, TemplateRole::Part]))->where('id', '!=', $template->id)
+        $others = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->whereIn('page_kind', PagesOfTheShop::names())->orWhereIn('role', [TemplateRole::Card, TemplateRole::Part]))->where('id', '!=', $template->id)
             ->where(static fn ($query) => $query->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))
             ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')->limit(200)->get();
         $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
@@ -157,7 +157,7 @@ final readonly class PublishController
     /** @return array<int, int> template id => the revision of its draft now */
     private function draftsOf(Template $template, Request $request): array
     {
-        $also = Template::query()->whereNull('let_go_at')->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
+        $also = Template::query()->where('let_go_at', null)->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
 
         // Where nothing of it changed, what is published with it goes alone.
         return $also !== [] && ! $template->isChanged() ? $also : [$template->id => $template->draft_revision] + $also;

@@ -142,7 +142,7 @@ final readonly class StandingController
     /** Takes back that a template, a card or a kept part was deleted. */
     public function restore(int $templateId): JsonResponse
     {
-        $template = Template::query()->whereNotNull('let_go_at')->find($templateId);
+        $template = Template::query()->where('let_go_at', '<>', null)->find($templateId);
         if ($template === null) {
             return Template::query()->whereKey($templateId)->exists() ? new JsonResponse(['id' => $templateId]) : self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
         }

@@ -44,7 +44,7 @@ final readonly class TemplatesController
     {
         $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
-        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->whereNull('let_go_at')->oldest('hand_order')->get()
+        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->where('let_go_at', null)->oldest('hand_order')->get()
             ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PagesOfTheShop::names(), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
@@ -103,7 +103,7 @@ final readonly class TemplatesController
 
     private static function original(int $id): Template
     {
-        $template = Template::query()->whereNull('let_go_at')->findOrFail($id);
+        $template = Template::query()->where('let_go_at', null)->findOrFail($id);
 
         return $template->pageKind() === null ? abort(404) : $template;
     }

@@ -29,7 +29,7 @@ final readonly class TodayController
         /** @var Collection<int, Release> $waiting */
         $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(20)->get();
         /** @var Collection<int, Template> $templates */
-        $templates = Template::query()->whereNull('let_go_at')->oldest('page_kind')->oldest('hand_order')->get();
+        $templates = Template::query()->where('let_go_at', null)->oldest('page_kind')->oldest('hand_order')->get();
         $templates = $templates->filter(static fn (Template $one): bool => ! $one->isPage() || $one->pageKind() !== null)->values();
         $latest = Release::query()->with('author')->where('state', Release::DONE)->latest('id')->first();
 

@@ -134,7 +134,9 @@
                 <span class="h-1 w-full rounded bg-hair"></span>
                 <Slider.Thumb index={0} class="block size-4 rounded-full border border-ink bg-sheet" aria-label="Opacity in per cent" />
             </Slider.Root>
-            {#if pictured}<p class="mt-1 text-xs text-quiet">Over a picture: how well words are read there is not computed. Look at it, or give it a tint.</p>{/if}
+            {#if pictured}<p class="mt-1 text-xs text-quiet">
+                    Over a picture: how well words are read there is not computed. Look at it, or give it a tint.
+                </p>{/if}
             {#if ratio !== null && ratio < 4.5}<p class="mt-1 text-xs text-trouble">{ratio.toFixed(1)} : 1 {beside}. Words of this size want 4.5.</p>{/if}
         </Popover.Content>
     </Popover.Portal>

@@ -64,7 +64,19 @@ export function propertiesOf(table: Table, piece: Piece): StyleProperty[] {
 
 /** A style of a piece as fields know settings. */
 export function settingOf(property: StyleProperty, key: string): Setting {
-    return { ...property, name: key, question: 'how', default: null, property: null, houseToken: null, sourced: false, takes: [], while: null, unless: null, eased: {} };
+    return {
+        ...property,
+        name: key,
+        question: 'how',
+        default: null,
+        property: null,
+        houseToken: null,
+        sourced: false,
+        takes: [],
+        while: null,
+        unless: null,
+        eased: {},
+    };
 }
 
 /** Why a value has no effect, in words; empty where it has. */
