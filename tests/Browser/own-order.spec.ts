@@ -53,6 +53,28 @@ test('the products of a category in the owner’s order: by dragging, by keyboar
         await expect(rows.nth(0)).toContainText(before[4] ?? '');
     });
 
+    await test.step('somebody else’s move is seen within seconds; what is dragged from a stale look is told', async () => {
+        const other = await page.context().newPage();
+        await other.goto(page.url());
+        await other.getByLabel(`Place of ${before[2] ?? ''}`, { exact: true }).fill('1');
+        await other.keyboard.press('Tab');
+        await expect(rows.nth(0)).toContainText(before[2] ?? '');
+        await expect(page.getByText('Somebody else has changed this order.')).toBeVisible();
+
+        // This window hears nothing for a while, and moves what it still shows.
+        await page.route('**/order/rows*', (route) => route.abort());
+        await other.getByLabel(`Place of ${before[3] ?? ''}`, { exact: true }).fill('1');
+        await other.keyboard.press('Tab');
+        await expect(other.locator('[data-row]').nth(0)).toContainText(before[3] ?? '');
+        await page.getByRole('button', { name: new RegExp(`^Move ${before[2] ?? ''}`) }).focus();
+        await page.keyboard.press('ArrowDown');
+        await expect(page.getByText('Somebody else has changed this order meanwhile. Nothing was moved')).toBeVisible();
+        await page.unroute('**/order/rows*');
+        await expect(rows.nth(0)).toContainText(before[3] ?? '');
+        await expect(rows.nth(1)).toContainText(before[2] ?? '');
+        await other.close();
+    });
+
     await test.step('the newest first again', async () => {
         await page.getByRole('button', { name: 'the newest first again' }).click();
         await expect(page.getByRole('status').first()).toContainText('The newest come first.');

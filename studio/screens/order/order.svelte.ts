@@ -105,11 +105,15 @@ export class OwnOrder {
         ({ total: this.total, placed: this.placed, seen: this.seen } = await get<OrderPage>(`${this.address}/rows?page=1`));
     }
 
-    /** As many as were there before. */
+    /** As many as were there before. What cannot be read now is asked for again in a few seconds. */
     private async again(): Promise<void> {
         const wanted = this.page;
         const pages: OrderPage[] = [];
-        for (let page = 1; page <= wanted; page++) pages.push(await get<OrderPage>(`${this.address}/rows?page=${page.toString()}`));
+        try {
+            for (let page = 1; page <= wanted; page++) pages.push(await get<OrderPage>(`${this.address}/rows?page=${page.toString()}`));
+        } catch {
+            return;
+        }
         const last = pages.at(-1);
         if (!last) return;
         this.rows = pages.flatMap((page) => page.rows);
