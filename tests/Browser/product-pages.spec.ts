@@ -150,6 +150,9 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await expect(page.locator('[data-counts]')).toHaveText('Covers 1 product, would be shown on 1');
         await page.getByRole('button', { name: 'Publish…' }).click();
         await expect(page.locator('[data-impact]')).toContainText('1 product page moves, 0 get a new look. 108 stay as they are.');
+        // Without the header there is no way to the cart: said, and meant so.
+        await expect(page.getByRole('region', { name: 'Please decide' })).toContainText('“Almanac alone” has no way to the cart');
+        await page.getByLabel('I know, and want it so').check();
         await page.getByRole('button', { name: 'Publish now' }).click();
         await expect(page.getByRole('heading', { name: '“Almanac alone” is live' })).toBeVisible();
     });
