@@ -10,8 +10,7 @@
 <body>
 <main class="sign-in">
 <div class="sign-in-words">
-<p class="sign-in-name">Vestibra</p>
-<h1>{{ $status === 404 ? 'There is nothing here' : 'That did not work' }}</h1>
+<h1 class="sign-in-name">{{ $status === 404 ? 'There is nothing here' : 'That did not work' }}</h1>
 <p>{{ $words }}</p>
 <p><a href="/studio/today">Back to Today</a> · <a href="/studio/templates">All templates</a> · <a href="/">To the shop</a></p>
 </div>

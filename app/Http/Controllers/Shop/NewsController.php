@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Http\Controllers\Shop;
 
-use Illuminate\Contracts\View\View;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\RateLimiter;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Shop\News\Subscribers;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Pages\PageKind;
 
 /** Takes addresses for letters from the shop. A machine that fills in the hidden field is thanked and forgotten. */
 final readonly class NewsController
@@ -45,13 +46,17 @@ final readonly class NewsController
     }
 
     /** What following a link asks; machines that look into letters follow links too, and change nothing by it. */
-    public function show(int $subscriber, string $mark, string $what): RedirectResponse|View
+    public function show(int $subscriber, string $mark, string $what): RedirectResponse|Response
     {
         $address = Subscribers::asks($what, $subscriber, $mark);
 
         return $address === null
             ? $this->answer(null, '')
-            : view('shop::news', ['title' => $this->messages->say("news.$what", ['address' => $address]), 'does' => $this->messages->say("news.$what-button")]);
+            : response()->view('shop::news', [
+                'standsOn' => PageKind::Cart,
+                'title' => $this->messages->say("news.$what", ['address' => $address]),
+                'does' => $this->messages->say("news.$what-button"),
+            ], 200, ['X-Robots-Tag' => 'noindex']);
     }
 
     public function confirm(int $subscriber, string $mark): RedirectResponse
