@@ -8,8 +8,10 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Templates\Templates;
+use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\BestRated;
+use Vestibra\Core\Templates\Question;
 use Vestibra\Demo\MoreProducts;
 use Vestibra\Tests\App\TestCase;
 
@@ -126,6 +128,24 @@ final class ListsTest extends TestCase
         $this->edit($template, $set('what', 'rows', 0), $set('what', 'perPage', 96));
         $this->publish($template);
         self::assertCount(96, $this->slugs('/all?show=384'), 'However many there are, a page stays one that can be looked at.');
+    }
+
+    public function test_rows_decide_over_a_number_at_once_with_the_columns_that_a_grid_has_by_itself_and_say_so(): void
+    {
+        $this->actingAs($this->owner);
+        $template = $this->made(PageKind::AllProducts, 'beside');
+        $grid = $this->block($template, 'product-grid');
+        $set = static fn (string $name, int $value): array => ['edit' => 'set', 'id' => $grid, 'question' => 'what', 'setting' => $name, 'value' => $value, 'width' => 'desktop'];
+        // The start says three columns; without that there are four.
+        $this->edit($template, $set('perPage', 30), $set('rows', 3), ['edit' => 'set', 'id' => $grid, 'question' => 'how', 'setting' => 'perRow', 'value' => null, 'width' => 'desktop']);
+        $this->publish($template);
+        self::assertCount(3 * 4, $this->slugs('/all'));
+        $definition = Kinds::composer()->schema->definition('product-grid');
+        self::assertSame(['name' => 'rows', 'values' => [], 'words' => 'so many rows do'], $definition?->setting(Question::What, 'perPage')?->unless, 'The panel says which of the two has no effect.');
+        self::assertNull($definition->setting(Question::What, 'rows')?->unless);
+        $this->edit($template, $set('rows', 0));
+        $this->publish($template);
+        self::assertCount(30, $this->slugs('/all'));
     }
 
     public function test_lists_on_a_products_page_leave_out_the_product_itself(): void
