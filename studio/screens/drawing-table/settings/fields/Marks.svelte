@@ -49,6 +49,10 @@
             [2, 3, 5, 10],
             [9, 5.5, 5, 5],
         ],
+        'columns end': [
+            [2, 3, 5, 10],
+            [9, 8, 5, 5],
+        ],
     };
     const name = $derived(of.replace('flex-', ''));
 </script>
