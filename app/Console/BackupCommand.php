@@ -8,8 +8,8 @@ use Illuminate\Console\Command;
 use RuntimeException;
 use Vestibra\App\Keeping\Backup;
 use Vestibra\App\Keeping\DataFolder;
+use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\Keeping\Restore;
-use Vestibra\App\Keeping\RestoreRefused;
 use Vestibra\App\Words\Counted;
 
 final class BackupCommand extends Command
@@ -35,8 +35,8 @@ final class BackupCommand extends Command
         try {
             $restore->rehearse($file, DataFolder::configured());
             $could = null;
-        } catch (RestoreRefused $refused) {
-            $could = $refused->getMessage();
+        } catch (RuntimeException $refused) {
+            $could = NoRoom::isBehind($refused) ? 'there is no room beside the shop to lay it out.' : $refused->getMessage();
         }
         if ($this->option('json')) {
             return $this->json($done + ['file' => $file, 'restorable' => $could === null, 'why' => $could]);

@@ -72,16 +72,8 @@ final readonly class Asked
         return $request->has($name);
     }
 
-    /** @return array<array-key, mixed> words by name, as `?o[3]=17`; at most so many */
+    /** @return array<array-key, mixed> words by name, as `?o[3]=17` or `choice[3]` of a form; at most so many */
     public static function map(Request $request, string $name, int $most): array
-    {
-        $value = $request->query($name);
-
-        return is_array($value) ? array_slice($value, 0, $most, true) : [];
-    }
-
-    /** @return array<array-key, mixed> fields of a form by name, as `choice[3]`; at most so many */
-    public static function fields(Request $request, string $name, int $most): array
     {
         $value = $request->input($name);
 

@@ -136,6 +136,7 @@ export class Ledger {
         this.wrong = {};
         this.crossed = [];
         this.moves = null;
+        this.leaps = [];
         this.keep();
     }
 
@@ -286,7 +287,10 @@ export class Ledger {
             this.crossed = crossed;
         } catch {
             // It is said again when it is saved.
-            if (mine === this.asked) this.moves = null;
+            if (mine === this.asked) {
+                this.moves = null;
+                this.leaps = [];
+            }
         }
     }
 }

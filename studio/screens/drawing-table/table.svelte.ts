@@ -369,29 +369,6 @@ export class Table {
         return values?.[setting.name] ?? setting.default;
     }
 
-    /** Whether a setting says anything as the others of its block are. */
-    counts(node: TreeNode, setting: Setting): boolean {
-        const other = setting.while && this.kinds.of(node.kind)?.settings.find((one) => one.name === setting.while?.name);
-        return !other || (setting.while?.values ?? []).some((value) => value === this.valueOf(node, other));
-    }
-
-    /** What decides instead of a setting, in words; empty where it has its effect. */
-    overruled(node: TreeNode, setting: Setting): string {
-        const { unless } = setting;
-        const other = unless && this.kinds.of(node.kind).settings.find((one) => one.name === unless.name);
-        if (!other || !this.counts(node, other)) return '';
-        const value = this.valueOf(node, other);
-        const decides = unless.values.length === 0 ? value !== other.default : unless.values.some((one) => one === value);
-        return decides ? unless.words : '';
-    }
-
-    /** Of a number that counts as less on a narrower width: what the wider one says. */
-    easedFrom(node: TreeNode, name: string): number | null {
-        const said = styleAt(node, name, this.widthName);
-        const now = this.styleOf(node, name);
-        return said.from !== this.widthName && typeof said.value === 'number' && said.value !== now.value ? said.value : null;
-    }
-
     /** A style as it is at the width that is looked at, with where it comes from. */
     styleOf(node: TreeNode, name: string): { value: Value; from: WidthName | null } {
         const key = `${node.id} how ${name} ${this.widthName}`;

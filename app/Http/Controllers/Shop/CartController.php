@@ -112,7 +112,7 @@ final readonly class CartController
         if (! $product instanceof Product || $variant === null) {
             throw new LogicException('What can be bought is a variant of a product that customers see.');
         }
-        $pickers = array_values(array_filter(Asked::fields($request, 'choice', self::MOST_PICKERS), is_array(...)));
+        $pickers = array_values(array_filter(Asked::map($request, 'choice', self::MOST_PICKERS), is_array(...)));
 
         return [$product, PickedVariant::of($product, $variant, array_map(Visits::wishes(...), $pickers))];
     }

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import type { Setting, Source, TreeNode, Value } from '../../../lib/types';
     import type { Table } from '../table.svelte';
+    import { overruledBy } from './effects';
     import { FIELDS } from './fields/fields';
     import type { FieldProps } from './fields/props';
     import SourceChoice from './SourceChoice.svelte';
@@ -13,7 +14,7 @@
     const source = $derived(typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null);
     const entry = $derived(FIELDS[setting.type]);
     const id = $derived(`s-${node.id}-${setting.name}`);
-    const overruled = $derived(table.overruled(node, setting));
+    const overruled = $derived(overruledBy(table, node, setting));
     const given: FieldProps = $derived({ table, node, setting, id, value, source, set, setOtherwise });
 
     function set(next: Value, gesture?: string): void {

@@ -1,6 +1,7 @@
 <script lang="ts">
     import type { Setting } from '../../../lib/types';
     import type { Table } from '../table.svelte';
+    import { counts } from './effects';
     import How from './how/How.svelte';
     import { panel } from './how/panel.svelte';
     import { propertiesOf } from './how/styles';
@@ -38,7 +39,7 @@
             definition !== null &&
             definition !== undefined &&
             (panel.query ?? '').trim() !== '' &&
-            !definition.settings.some((one) => one.name !== 'called' && table.counts(node, one) && panel.finds(one.label)) &&
+            !definition.settings.some((one) => one.name !== 'called' && counts(table, node, one) && panel.finds(one.label)) &&
             !definition.pieces.some((piece) => propertiesOf(table, piece).some((one) => panel.finds(one.label, piece.label))),
     );
 
@@ -49,7 +50,7 @@
     });
 
     function settingsOf(question: string): Setting[] {
-        return (definition?.settings ?? []).filter((one) => one.question === question && one.name !== 'called' && node !== null && table.counts(node, one));
+        return (definition?.settings ?? []).filter((one) => one.question === question && one.name !== 'called' && node !== null && counts(table, node, one));
     }
 
     /** What a folded section holds, in a few words. */

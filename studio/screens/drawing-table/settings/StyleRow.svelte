@@ -2,6 +2,7 @@
     import type { PieceStateName, Setting, TreeNode, Value } from '../../../lib/types';
     import { lengthOf, limited, stepOf, valueOf } from '../measures';
     import type { Table } from '../table.svelte';
+    import { easedFrom } from './effects';
     import { FIELDS } from './fields/fields';
     import { panel } from './how/panel.svelte';
     import { read, seen } from './how/styles';
@@ -23,7 +24,7 @@
     const reading = $derived(piece === undefined ? plain() : read(table, node, piece, property, state));
     const house = $derived(setting.houseToken ? (table.data.house[setting.houseToken] ?? '') : '');
     const placeholder = $derived(piece === undefined ? house.replace('px', '') : (void table.canvas.settled, seen(element, property)));
-    const eased = $derived(piece === undefined ? table.easedFrom(node, setting.name) : null);
+    const eased = $derived(piece === undefined ? easedFrom(table, node, setting.name) : null);
     const Field = $derived(FIELDS[setting.type].style);
     const drags = $derived(['amount', 'measure'].includes(setting.type) && table.mayEdit);
     const last = $derived(panel.last[property]);

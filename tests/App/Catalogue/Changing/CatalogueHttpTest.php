@@ -58,6 +58,20 @@ final class CatalogueHttpTest extends TestCase
         }
     }
 
+    public function test_a_price_that_leaps_tenfold_is_said_before_it_is_saved_and_an_ordinary_one_is_not(): void
+    {
+        $variant = DB::table('variants')->where('sku', 'LF-0001-01')->first(['id', 'price']);
+        self::assertSame(950, (int) $variant?->price);
+        $foresee = fn (mixed $price): mixed => $this->actingAs($this->owner)->postJson('/studio/catalogue/foresee', ['changes' => [['thing' => 'variant', 'id' => $variant->id, 'before' => ['price' => 950], 'after' => ['price' => $price]]]])->assertOk()->json('leaps');
+        foreach (['95' => 'becomes £95.00', '0.95' => 'becomes £0.95', '950' => 'becomes £950.00'] as $price => $words) {
+            self::assertSame(["Price of LF-0001-01: £9.50 $words."], $foresee((string) $price));
+        }
+        foreach (['94.99', '0.96', '10', '9.5'] as $price) {
+            self::assertSame([], $foresee($price), $price);
+        }
+        self::assertSame(950, (int) DB::table('variants')->where('id', $variant->id)->value('price'));
+    }
+
     public function test_what_is_wrong_is_said_beside_its_field(): void
     {
         $variant = DB::table('variants')->orderBy('id')->first();

@@ -3,6 +3,7 @@
     import type { Setting, TreeNode } from '../../../../lib/types';
     import type { Table } from '../../table.svelte';
     import { departures, parentOf } from '../../tree';
+    import { overruledBy } from '../effects';
     import Proportions from '../Proportions.svelte';
     import StyleRow from '../StyleRow.svelte';
     import { panel } from './panel.svelte';
@@ -61,7 +62,7 @@
 </h3>
 {#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions {table} band={node} />{/if}
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
-    <StyleRow {table} {node} {setting} idle={table.overruled(node, setting)} />
+    <StyleRow {table} {node} {setting} idle={overruledBy(table, node, setting)} />
     {#if setting.property === 'order'}
         <p class="ml-[104px] text-xs text-quiet" data-beside-order>{besideOrder(setting.name)}</p>
     {/if}
