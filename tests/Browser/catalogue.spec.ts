@@ -136,6 +136,30 @@ test('two windows on one product: other fields go together, the same field is as
     await expect(page.locator('h1')).toHaveText('Night Mail, darker');
 });
 
+test('a price that leaps tenfold is said before it is saved, and no longer once it is put back', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/products/1');
+    const price = page.getByLabel(/^Price/).first();
+    const leaps = page.locator('[data-leaps]');
+    await price.fill('95.00');
+    await price.press('Tab');
+    await expect(leaps).toContainText('£9.50 becomes £95.00.');
+    await expectAccessible(page);
+    await page.getByRole('button', { name: 'Put back' }).click();
+    await expect(leaps).toHaveCount(0);
+    await price.fill('12.50');
+    await price.press('Tab');
+    await expect(moves(page)).toContainText('Saving moves no page.');
+    await expect(leaps).toHaveCount(0);
+    await price.fill('0.95');
+    await price.press('Tab');
+    await expect(leaps).toContainText('£9.50 becomes £0.95.');
+    await save(page).click();
+    await expect(page.getByText(/^Saved\./)).toBeVisible();
+    await expect(leaps).toHaveCount(0);
+});
+
 test('what is wrong stands beside its field, and nothing of it is lost', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
