@@ -7,6 +7,7 @@ namespace Vestibra\App\Files;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
+use Vestibra\App\Keeping\DiskRoom;
 use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Messages\Messages;
@@ -36,6 +37,7 @@ final readonly class Files
         private string $folder,
         private Judge $judge,
         private Messages $messages,
+        private DiskRoom $room = new DiskRoom,
     ) {
     }
 
@@ -61,8 +63,7 @@ final readonly class Files
         $base = pathinfo($name, PATHINFO_FILENAME);
         $file = $exactly ?? mb_substr(Str::slug($base) ?: $use->value, 0, 60).'-'.bin2hex(random_bytes(6)).".$judged->ending";
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
-        $free = @disk_free_space($this->folder);
-        if ($free === false || $free < $bytes + self::ROOM || ! @copy($path, "$this->folder/$file")) {
+        if (! $this->room->takes($this->folder, $bytes + self::ROOM) || ! @copy($path, "$this->folder/$file")) {
             @unlink("$this->folder/$file");
 
             return FileProblem::NoRoom->at('', ['name' => $name]);

@@ -24,9 +24,13 @@ use Vestibra\Core\Pages\PageKinds;
  */
 final readonly class Doctor
 {
+    /** Bytes that a shop's day takes: uploads, its log, what SQLite lays beside the database. */
+    private const ROOM = 200_000_000;
+
     public function __construct(
         private StoredDrafts $stored,
         private KindRulesReader $contests,
+        private DiskRoom $room,
     ) {
     }
 
@@ -41,6 +45,7 @@ final readonly class Doctor
             ...$this->derived($mend),
             ...Leftovers::examine($mend),
             ...$this->files($mend),
+            ...$this->room(),
         ];
     }
 
@@ -165,6 +170,23 @@ final readonly class Doctor
             $changed === [] ? null : self::finding('changed', self::several($changed, 'is not as it was written', 'are not as they were written').' Restore a backup, or put them in anew.'),
             $unused === 0 ? null : self::finding('unused', Counted::of($unused, 'picture is', 'pictures are').' used by no product.'),
         ]));
+    }
+
+    /** @return list<Finding> before the disk is full, when nothing could be kept any more */
+    private function room(): array
+    {
+        $database = config()->string('database.connections.sqlite.database');
+        // A backup lies there once, and once more while it is tried whether it could be restored.
+        $backup = (is_file($database) ? (int) filesize($database) : 0) + (int) DB::table('stored_files')->sum('bytes');
+        $folder = dirname($database);
+
+        return $this->room->takes($folder, 2 * $backup + self::ROOM) ? [] : [self::finding('room', 'Room is getting short: '.self::megabytes((int) $this->room->free($folder))
+            .' are left on the disk, and a backup takes up to '.self::megabytes(2 * $backup).' while it is made and checked. Make room before it is full, when nothing could be kept any more.')];
+    }
+
+    private static function megabytes(int $bytes): string
+    {
+        return number_format($bytes / 1_000_000, $bytes < 10_000_000 ? 1 : 0).' MB';
     }
 
     /** @param  non-empty-list<string>  $names */

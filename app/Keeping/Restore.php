@@ -21,6 +21,7 @@ final readonly class Restore
 
     public function __construct(
         private KeptFile $kept,
+        private DiskRoom $room,
     ) {
     }
 
@@ -31,21 +32,10 @@ final readonly class Restore
      */
     public function from(string $file, DataFolder $data): array
     {
-        $backup = BackupFile::open($file);
-        $free = @disk_free_space(dirname($data->current()));
-        if ($free !== false && $free < $backup->bytes() + self::ROOM) {
-            throw RestoreRefused::noRoom();
-        }
-        $beside = $data->beside();
-        file_put_contents("$beside/process", (string) getmypid());
-        try {
-            $done = $this->lay($backup, $beside);
+        $done = $this->beside($file, $data, static function (string $beside) use ($data): void {
             unlink("$beside/process");
             $data->adopt($beside, self::holdingBack(...));
-        } catch (Throwable $error) {
-            DataFolder::remove($beside);
-            throw $error;
-        }
+        });
         DB::purge();
         // Workers look at this between two pieces of work, and begin anew with what is in use then.
         Cache::forever('illuminate:queue:restart', Date::now()->getTimestamp());
@@ -62,17 +52,33 @@ final readonly class Restore
      */
     public function rehearse(string $file, DataFolder $data): array
     {
+        return $this->beside($file, $data, DataFolder::remove(...));
+    }
+
+    /**
+     * What is laid beside what is there stays only if all went well.
+     *
+     * @param  callable(string): void  $then  takes the folder
+     * @return array<string, int> how many files of each folder
+     *
+     * @throws RestoreRefused
+     */
+    private function beside(string $file, DataFolder $data, callable $then): array
+    {
         $backup = BackupFile::open($file);
-        $free = @disk_free_space(dirname($data->current()));
-        if ($free !== false && $free < $backup->bytes() + self::ROOM) {
+        if (! $this->room->takes(dirname($data->current()), $backup->bytes() + self::ROOM)) {
             throw RestoreRefused::noRoom();
         }
         $beside = $data->beside();
         file_put_contents("$beside/process", (string) getmypid());
         try {
-            return $this->lay($backup, $beside);
-        } finally {
+            $done = $this->lay($backup, $beside);
+            $then($beside);
+
+            return $done;
+        } catch (Throwable $error) {
             DataFolder::remove($beside);
+            throw $error;
         }
     }
 

@@ -8,6 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Vestibra\App\Jobs\MakeSizes;
+use Vestibra\App\Keeping\DiskRoom;
 use Vestibra\App\Keeping\StoredFiles;
 use Vestibra\Core\Problem;
 
@@ -26,7 +27,7 @@ final readonly class Uploads
 
     private const ROOM = 20_000_000;
 
-    public function __construct(private string $folder)
+    public function __construct(private string $folder, private DiskRoom $room = new DiskRoom)
     {
     }
 
@@ -79,8 +80,7 @@ final readonly class Uploads
     private function keep(string $name, string $bytes): bool
     {
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
-        $free = @disk_free_space($this->folder);
-        if ($free === false || $free < strlen($bytes) + self::ROOM) {
+        if (! $this->room->takes($this->folder, strlen($bytes) + self::ROOM)) {
             return false;
         }
         $written = @file_put_contents("$this->folder/$name", $bytes);

@@ -35,6 +35,7 @@ final readonly class ColumnBlock implements BlockKind
             ],
             Role::Column,
             Role::Block,
+            roomIn: '> .column-inner',
         );
     }
 

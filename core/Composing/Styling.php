@@ -95,7 +95,7 @@ final class Styling
             foreach ($resolved->widths() as $width) {
                 $fresh = array_diff_assoc($css->at($state, $width), [...$usual[$width->value] ?? [], ...$own]);
                 if ($fresh !== []) {
-                    $rules[] = [$width, $fresh, $piece->selector($state), $state];
+                    array_push($rules, ...self::placed($fresh, $piece, $width, $state));
                     $own = [...$own, ...$fresh];
                 }
                 if ($state === PieceState::Usual) {
@@ -105,6 +105,23 @@ final class Styling
         }
 
         return $rules;
+    }
+
+    /**
+     * Room inside that a part of the piece takes is said of that part.
+     *
+     * @param  array<string, string>  $css
+     * @return Rules
+     */
+    private static function placed(array $css, Piece $piece, Width $width, PieceState $state): array
+    {
+        $selector = $piece->selector($state);
+        $room = $piece->roomIn === '' ? [] : array_filter($css, static fn (string $property): bool => str_starts_with($property, 'padding-'), ARRAY_FILTER_USE_KEY);
+
+        return [
+            ...$css === $room ? [] : [[$width, array_diff_key($css, $room), $selector, $state]],
+            ...$room === [] ? [] : [[$width, $room, trim("$selector $piece->roomIn"), $state]],
+        ];
     }
 
     /** A number that would be too large on narrower widths counts there as the most that they take. */

@@ -74,6 +74,7 @@ final readonly class Definition
      * @param  bool  $sells  whether customers can buy with it
      * @param  bool  $narrow  whether it is no wider than reads with ease
      * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
+     * @param  string  $roomIn  what stands right in the block and takes its room inside; empty where it has that room itself
      *
      * @throws LogicException when two settings or two pieces have one name
      */
@@ -102,6 +103,7 @@ final readonly class Definition
         ?array $whole = null,
         bool $narrow = false,
         public bool $sells = false,
+        string $roomIn = '',
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -124,6 +126,7 @@ final readonly class Definition
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;
         $itself = Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]);
+        $itself = $itself->withRoomIn($roomIn);
         $this->pieces = [$narrow ? $itself->narrow() : $itself, ...$pieces];
         $this->byPiece = array_column($this->pieces, null, 'name');
         /** @var ArrayObject<string, Setting|false> $styles */

@@ -30,6 +30,7 @@ final readonly class Piece
      * @param  array<string, string>  $states  state => its selector within the block
      * @param  bool  $chief  whether it is what is styled first about such a block; else the block itself is
      * @param  bool  $narrow  whether it is no wider than reads with ease, so that where its words stand is where it stands
+     * @param  string  $roomIn  what stands right in it and takes its room inside, as `> .inner`; empty where it has that room itself
      * @param  bool  $lined  whether it has a line of its own, so that a width alone keeps its colour
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class Piece
         public bool $lined = false,
         public bool $chief = false,
         public bool $narrow = false,
+        public string $roomIn = '',
     ) {
     }
 
@@ -88,27 +90,33 @@ final readonly class Piece
     /** With a state that another selector tells. */
     public function when(PieceState $state, string $selector): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief, $this->narrow);
+        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief, $this->narrow, $this->roomIn);
     }
 
     public function withLines(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief, $this->narrow);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief, $this->narrow, $this->roomIn);
     }
 
     public function narrow(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, true);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, true, $this->roomIn);
+    }
+
+    /** With its room inside a part of it, so that the room is no part of how wide it is beside others. */
+    public function withRoomIn(string $selector): self
+    {
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, $this->narrow, $selector);
     }
 
     public function asChief(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true, $this->narrow);
+        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true, $this->narrow, $this->roomIn);
     }
 
     public function and(StyleGroup ...$groups): self
     {
-        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief, $this->narrow);
+        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief, $this->narrow, $this->roomIn);
     }
 
     public function takes(StyleProperty $property, PieceState $state): bool

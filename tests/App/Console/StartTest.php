@@ -32,16 +32,19 @@ final class StartTest extends TestCase
             self::assertSame('nosniff', $nonsense['x-content-type-options'] ?? null);
             self::assertStringContainsString('400', $nonsense[0] ?? '');
 
+            self::assertStringContainsString("Sitemap: http://127.0.0.1:$port/", (string) file_get_contents("http://127.0.0.1:$port/robots.txt"));
+            self::assertStringContainsString("Their addresses begin with http://127.0.0.1:$port (APP_URL).", $this->said(['vestibra:catalogue', 'export', "$this->root/linked.json", '--linked'], ['DATA_FOLDER' => $this->root]), 'Commands name what is served.');
+
             [$said, $status] = self::ended($this->start($port));
             self::assertSame(1, $status);
             self::assertStringContainsString("Port $port of 127.0.0.1 is taken", $said);
             self::assertStringNotContainsString('Shop:', $said);
             self::assertTrue(self::answers($port), 'The first one goes on.');
 
-            self::assertStringContainsString("Database: {$this->data->current()}/", $this->listing(['DATA_FOLDER' => $this->root]));
+            self::assertStringContainsString("Database: {$this->data->current()}/", $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root]));
             $other = "$this->root/other.sqlite";
             copy($this->data->current().'/shop.sqlite', $other);
-            self::assertStringContainsString("Database: $other", $this->listing(['DATA_FOLDER' => $this->root, 'DB_DATABASE' => $other]));
+            self::assertStringContainsString("Database: $other", $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root, 'DB_DATABASE' => $other]));
         } finally {
             proc_terminate($first, SIGTERM);
         }
@@ -89,11 +92,14 @@ final class StartTest extends TestCase
         return [implode('', array_map(file_get_contents(...), glob("$this->root/said-*") ?: [])), $status];
     }
 
-    /** @param  array<string, string>  $environment */
-    private function listing(array $environment): string
+    /**
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment
+     */
+    private function said(array $command, array $environment): string
     {
         $process = proc_open(
-            [PHP_BINARY, 'artisan', 'vestibra:data'],
+            [PHP_BINARY, 'artisan', ...$command],
             [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
             $pipes,
             base_path(),

@@ -7,6 +7,8 @@ namespace Vestibra\Tests\App\Keeping;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use Vestibra\App\Keeping\DiskRoom;
+use Vestibra\App\Keeping\Doctor;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Rendering\PageMaker;
 use Vestibra\Core\Composing\BlockKind;
@@ -20,6 +22,19 @@ use Vestibra\Tests\App\TestCase;
 /** The doctor, files in and out, and what Today says. */
 final class KeepingTest extends TestCase
 {
+    public function test_the_doctor_says_that_room_is_getting_short_before_nothing_can_be_kept(): void
+    {
+        $kept = (int) filesize(config()->string('database.connections.sqlite.database')) + (int) DB::table('stored_files')->sum('bytes');
+        foreach ([[2 * $kept + 200_000_001, []], [2 * $kept + 199_000_000, ['room']], [43_000_000, ['room']]] as [$free, $expected]) {
+            $this->app->instance(DiskRoom::class, new DiskRoom(static fn (string $folder): float => is_dir($folder) ? (float) $free : 0.0));
+            $findings = array_column($this->app->make(Doctor::class)->examine(false), 'words', 'what');
+            self::assertSame($expected, array_values(array_intersect(['room'], array_keys($findings))), "$free bytes");
+        }
+        self::assertStringStartsWith('Room is getting short: 43 MB are left on the disk, and a backup takes up to ', $findings['room'] ?? '');
+        $this->app->instance(DiskRoom::class, new DiskRoom(static fn (): false => false));
+        self::assertNotContains('room', array_column($this->app->make(Doctor::class)->examine(false), 'what'), 'Where nobody can tell, nothing is said.');
+    }
+
     public function test_the_doctor_finds_what_is_wrong_and_mends_what_can_be(): void
     {
         DB::table('products')->where('id', 1)->update(['title' => 'Teal Tide, renamed by hand']);
