@@ -1,6 +1,6 @@
 /** How Debian's headless browser is started: by the tests, the benchmarks and the pictures. */
 export const launchOptions = {
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
         '--no-sandbox',
         '--disable-gpu',
