@@ -21,6 +21,7 @@ import Who from './screens/who/Who.svelte';
 import Why from './screens/why/Why.svelte';
 import Words from './screens/words/Words.svelte';
 import Templates from './screens/templates/Templates.svelte';
+import { carryCursor } from './lib/focus';
 import type { Screen } from './lib/types';
 
 const screens: Record<string, Component<{ screen: Screen<never> }>> = {
@@ -50,6 +51,7 @@ const screens: Record<string, Component<{ screen: Screen<never> }>> = {
 const data = document.getElementById('screen')?.textContent;
 const target = document.getElementById('studio');
 if (data && target) {
+    carryCursor();
     const screen = JSON.parse(data) as Screen<never>;
     const component = screens[screen.name];
     if (component) mount(component, { target, props: { screen } });

@@ -16,6 +16,7 @@ use Vestibra\Bench\ImpactBench;
 use Vestibra\Bench\ListBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
+use Vestibra\Bench\ScreensBench;
 use Vestibra\Bench\SearchBench;
 use Vestibra\Bench\StylesBench;
 use Vestibra\Bench\VerdictBench;
@@ -24,11 +25,11 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder', 'edit', 'weight'];
+    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder', 'screens', 'edit', 'weight'];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, styles, catalogue, folder, edit or weight; all but the last three without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, styles, catalogue, folder, screens, edit or weight; all but the last four without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
 
     protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
@@ -40,6 +41,9 @@ final class BenchCommand extends Command
         }
         if ($name === 'weight') {
             return $this->node('weight', []);
+        }
+        if ($name === 'screens') {
+            return $this->screens();
         }
         if ($name !== '' && ! in_array($name, self::NAMES, true)) {
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
@@ -94,18 +98,44 @@ final class BenchCommand extends Command
         return $rows;
     }
 
+    /** Slowest first. */
+    private function screens(): int
+    {
+        $rows = [];
+        foreach (ScreensBench::SIZES as $size) {
+            $folder = storage_path("app/bench/screens-$size");
+            $this->shop("$folder/shop.sqlite", ['--products' => (string) $size, '--busy' => true]);
+            array_push($rows, ...(new ScreensBench)->run($size, $folder));
+        }
+        usort($rows, static fn (array $one, array $other): int => $other['ms'] <=> $one['ms']);
+        file_put_contents(storage_path('app/bench/screens.json'), json_encode(['rows' => $rows], JSON_PRETTY_PRINT));
+        if ($this->option('json')) {
+            return $this->json($rows);
+        }
+        foreach ($rows as $row) {
+            $this->line(sprintf('%9s  %8.0f ms  %4d queries  %s · %s', number_format($row['products']), $row['ms'], $row['queries'], $row['screen'], $row['request']));
+        }
+
+        return self::SUCCESS;
+    }
+
     /** A shop of its own for each size, made once. */
     private function shopOf(int $size): void
     {
-        is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
-        $file = storage_path("app/bench/shop-$size.sqlite");
+        $this->shop(storage_path("app/bench/shop-$size.sqlite"), ['--products' => (string) $size]);
+    }
+
+    /** @param  array<string, mixed>  $demo  how it is filled where it is new */
+    private function shop(string $file, array $demo): void
+    {
+        is_dir(dirname($file)) || mkdir(dirname($file), 0o755, true);
         $new = ! is_file($file);
         touch($file);
         config(['database.connections.sqlite.database' => $file, 'session.driver' => 'array']);
         DB::purge();
         Artisan::call('migrate', ['--force' => true]);
         if ($new) {
-            Artisan::call('vestibra:demo', ['--products' => (string) $size]);
+            Artisan::call('vestibra:demo', $demo);
             DB::statement('analyze');
         }
     }

@@ -12,6 +12,7 @@ use Vestibra\App\Models\User;
 use Vestibra\App\Shop\Filters\FilterPacks;
 use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Words\Counted;
+use Vestibra\Demo\BusyShop;
 use Vestibra\Demo\Extras;
 use Vestibra\Demo\Larkfold;
 use Vestibra\Demo\MoreProducts;
@@ -28,11 +29,11 @@ final class DemoCommand extends Command
 
     private const SHARES = 2;
 
-    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
+    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--busy : with much laid out, to measure} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase, FilterPacks $packs): int
+    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase, BusyShop $busy, FilterPacks $packs): int
     {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -66,6 +67,9 @@ final class DemoCommand extends Command
         $wanted = $this->option('products');
         if (is_string($wanted) && (int) $wanted > DB::table('products')->count()) {
             MoreProducts::fillUpTo(min(1_000_000, (int) $wanted));
+        }
+        if ($this->option('busy')) {
+            $busy->fill(User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
         }
         $packs->refresh();
         $products = DB::table('products')->count();

@@ -29,3 +29,28 @@ export function answer(element: HTMLElement): () => void {
         });
     };
 }
+
+/**
+ * A browser lets go of the cursor when what holds it is put elsewhere in the page, as a row of a list is. Here it goes along;
+ * where what held it cannot be pressed in its new place, what stands beside it has it.
+ */
+export function carryCursor(): void {
+    let last: Element | null = null;
+    const hold = (): void => {
+        last = document.activeElement === document.body ? null : document.activeElement;
+    };
+    document.addEventListener('focusin', hold);
+    document.addEventListener('click', hold, true);
+    new MutationObserver((changes) => {
+        const held = last;
+        if (!(held instanceof HTMLElement) || !held.isConnected || (document.activeElement !== document.body && document.activeElement !== held)) return;
+        const taken = new Set(changes.flatMap((change) => [...change.removedNodes]));
+        const put = changes.filter((change) => [...change.addedNodes].some((node) => taken.has(node)));
+        const itself = put.some((change) => [...change.addedNodes].some((node) => node.contains(held)));
+        const stopped = held.matches(':disabled') && put.some((change) => change.target.contains(held));
+        if (!stopped && !(itself && document.activeElement === document.body)) return;
+        const to = stopped ? held.parentElement?.querySelector<HTMLElement>('button:not(:disabled)') : held;
+        to?.focus({ preventScroll: true });
+        to?.scrollIntoView({ block: 'nearest' });
+    }).observe(document.body, { childList: true, subtree: true });
+}

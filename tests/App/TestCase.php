@@ -154,7 +154,7 @@ abstract class TestCase extends LaravelTestCase
 
     private function connect(string $file): void
     {
-        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.journal_mode' => 'memory']);
+        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.journal_mode' => 'memory', 'database.connections.sqlite.synchronous' => 'off']);
         DB::purge();
     }
 
