@@ -49,9 +49,9 @@ final readonly class BusyShop
 
     public function fill(User $owner): void
     {
-        $live = Template::query()->where('page_kind', PageKind::Product->value)->whereNotNull('live_revision')->whereNull('let_go_at');
+        $live = Template::query()->where('page_kind', PageKind::Product->value)->where('live_revision', '>', 0)->where('let_go_at', null)->get();
         $missing = self::TEMPLATES - $live->count();
-        $clauses = self::CLAUSES - array_sum($live->get()->map(self::clausesOf(...))->all());
+        $clauses = self::CLAUSES - array_sum($live->map(self::clausesOf(...))->all());
         $made = [];
         for ($at = 0; $at < $missing; $at++) {
             $share = max(1, min(self::MOST_CLAUSES, intdiv($clauses, $missing - $at)));
