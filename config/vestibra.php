@@ -7,6 +7,8 @@ return [
     'currency' => env('SHOP_CURRENCY', 'GBP'),
     'locale' => env('SHOP_LOCALE', 'en_GB'),
     'zone' => env('SHOP_ZONE', 'Europe/London'),
+    // The address that a request came to, where it is one of those hosts; said by the doors.
+    'asked_at' => '',
     // Hosts beside that of APP_URL that the shop is known by, as a Host header has them: `shop.example,www.shop.example:8443`.
     'hosts' => env('SHOP_HOSTS', ''),
     // Addresses of proxies that are believed when they say who asks and how: `10.0.0.5,10.0.0.6`, or `*` where nothing else reaches the server.

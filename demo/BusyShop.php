@@ -10,7 +10,7 @@ use Random\Randomizer;
 use RuntimeException;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\PinsChange;
 use Vestibra\App\Releases\Releases;
@@ -59,7 +59,7 @@ final readonly class BusyShop
             $show = array_map(fn (): array => $this->clause(), range(1, $share));
             $made[] = $this->made($owner, 'Shelf '.($at + 1), PageKind::Product, $show);
         }
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             $many = $kind !== PageKind::Product && PageKinds::standard()->get($kind)->rules() !== [];
             for ($number = 1; $number <= ($many ? self::OF_EVERY_OTHER_KIND : 0); $number++) {
                 $made[] = $this->made($owner, "Another for $kind->value $number", $kind, [[]]);

@@ -8,7 +8,7 @@ use Vestibra\App\Http\Controllers\Studio;
 use Vestibra\App\Http\Middleware\InTheShop;
 use Vestibra\App\Http\Middleware\PagesOnly;
 use Vestibra\App\Http\Middleware\SameAuthor;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
@@ -17,16 +17,16 @@ foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'f
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
 Route::pattern('ordered', 'category|collection');
-Route::pattern('pageKind', implode('|', PagesOfTheShop::names()));
+Route::pattern('pageKind', implode('|', PageAddresses::names()));
 
 Route::middleware(InTheShop::class)->group(function (): void {
-    foreach (PagesOfTheShop::singles() as $kind => [$address, $slug]) {
+    foreach (PageAddresses::singles() as $kind => [$address, $slug]) {
         Route::get($address, Shop\PageController::class)->defaults('slug', $slug)->defaults('pageKind', $kind);
     }
-    foreach (PagesOfTheShop::paths() as $kind => $path) {
+    foreach (PageAddresses::paths() as $kind => $path) {
         Route::get("/$path/{slug}", Shop\PageController::class)->defaults('pageKind', $kind);
     }
-    foreach (PagesOfTheShop::typed() as $kind => $address) {
+    foreach (PageAddresses::typed() as $kind => $address) {
         Route::get($address, Shop\PageController::class)->defaults('slug', '')->defaults('pageKind', $kind);
     }
     Route::get('/search/suggestions', Shop\SuggestionsController::class);
@@ -109,7 +109,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/page/{subjectId}', [Studio\PagesController::class, 'show']);
     Route::get('templates/{template}/differences', [Studio\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\KeptPartsController::class, 'nodes']);
-    Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start'])->whereIn('pageKind', [...PagesOfTheShop::names(), PageKind::Card->value]);
+    Route::get('starts/{pageKind}/{start}', [Studio\TemplatesController::class, 'start'])->whereIn('pageKind', [...PageAddresses::names(), PageKind::Card->value]);
     Route::get('cards/{template}/drawn', [Studio\DrawingTableController::class, 'card']);
     Route::get('templates', [Studio\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\DrawingTableController::class, 'show']);

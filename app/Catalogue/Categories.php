@@ -6,7 +6,7 @@ namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Catalogue\Picture;
@@ -27,7 +27,7 @@ final class Categories
         if (! $details) {
             return array_map(static fn (Category $child): array => [
                 'name' => $child->name,
-                'address' => PagesOfTheShop::address(PageKind::Category, $child->slug),
+                'address' => PageAddresses::address(PageKind::Category, $child->slug),
                 'words' => '',
                 'picture' => null,
                 'products' => 0,
@@ -36,7 +36,7 @@ final class Categories
 
         return array_values(array_map(static fn (stdClass $row): array => [
             'name' => $row->name,
-            'address' => PagesOfTheShop::address(PageKind::Category, $row->slug),
+            'address' => PageAddresses::address(PageKind::Category, $row->slug),
             'words' => $row->description,
             'picture' => $row->id === null ? null : ProductReader::picture($row),
             'products' => $row->products,

@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
-use Vestibra\App\Jobs\RefreshFilters;
+use Illuminate\Support\Facades\Event;
 use Vestibra\Core\Catalogue\Folding;
 
 /** What is kept beside a product so that sets of products can be asked for quickly; written anew after each change. */
@@ -28,14 +27,14 @@ final class Derived
         "replace(p.description, '<', ' <')",
     ];
 
-    /** After a change of many, what filters look at is made anew in the background, before a customer has to wait for it. */
+    /** A change of many is said to those who keep something about all: filters are made anew in the background, before a customer has to wait. */
     public static function refresh(int ...$products): void
     {
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
             self::some(implode(',', $some));
         }
         if (count($products) > self::MANY) {
-            Queue::push(new RefreshFilters);
+            Event::dispatch(new ManyChanged);
         }
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\App\Catalogue;
 
 use Illuminate\Support\Facades\DB;
-use LogicException;
 use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\App\Catalogue\Changing\Saved;
 use Vestibra\App\Catalogue\Changing\Saving;
@@ -29,36 +28,10 @@ use Vestibra\Core\Pages\PageKind;
  */
 final readonly class OwnOrders
 {
-    private const TABLES = ['category' => ['category_order', 'category_id'], 'collection' => ['collection_order', 'collection_id']];
-
-    /** After everything that has a place. */
-    private const NO_PLACE = 1_000_000_000;
-
-    private const NEWEST = 'p.added_at desc';
-
     public function __construct(
         private PagesOfTheShop $pages,
         private Saving $saving,
     ) {
-    }
-
-    /**
-     * @param  string  $others  SQL, the order of those without a place
-     * @return string the order of products called `p`
-     */
-    public static function sql(Thing $thing, int $id, string $others = self::NEWEST): string
-    {
-        [$table, $of] = self::table($thing);
-
-        return "coalesce((select own.position from $table own where own.$of = $id and own.product_id = p.id), ".self::NO_PLACE."), $others";
-    }
-
-    /** @return string whether anything called `p` has such an order */
-    public static function any(Thing $thing): string
-    {
-        [$table, $of] = self::table($thing);
-
-        return "exists (select 1 from $table own where own.$of = p.id)";
     }
 
     /** @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool, seen: string}|null `seen` stands for this very order; null when there is no such thing */
@@ -144,20 +117,14 @@ final readonly class OwnOrders
     /** @return list<int> every product that has a place, seen or not */
     private function placed(Thing $thing, int $id): array
     {
-        [$table, $of] = self::table($thing);
+        [$table, $of] = OwnOrderSql::table($thing);
 
         return array_values(array_map(intval(...), DB::table($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all()));
     }
 
-    /** @return array{string, string} where it is kept, and the column of the thing */
-    private static function table(Thing $thing): array
-    {
-        return self::TABLES[$thing->value] ?? throw new LogicException("A {$thing->value} has no order of products.");
-    }
-
     private function read(Thing $thing, int $id): ?Assortment
     {
-        $of = isset(self::TABLES[$thing->value]) ? $this->pages->get($thing->value)->read($id) : null;
+        $of = OwnOrderSql::has($thing) ? $this->pages->get($thing->value)->read($id) : null;
 
         return $of instanceof Assortment ? $of : null;
     }
@@ -166,6 +133,6 @@ final readonly class OwnOrders
     {
         $pages = $this->pages->get($thing->value);
 
-        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".($pages->ownOrder($of) ?? self::NEWEST).', p.id';
+        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".($pages->ownOrder($of) ?? OwnOrderSql::NEWEST).', p.id';
     }
 }

@@ -6,6 +6,7 @@ namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Rendering\PageMaker;
@@ -28,9 +29,9 @@ final class PageCommand extends Command
         }
         $slug = $this->text('slug');
         $kind = $this->text('kind');
-        $subject = PagesOfTheShop::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
+        $subject = PageAddresses::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
         if ($subject === null) {
-            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PagesOfTheShop::names()).') and the address name.');
+            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PageAddresses::names()).') and the address name.');
         }
         $verdict = $verdicts->of(PageKind::from($kind), $subject);
         $template = Template::query()->findOrFail($verdict->templateId);

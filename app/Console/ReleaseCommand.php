@@ -38,7 +38,7 @@ final class ReleaseCommand extends Command
             return $this->json($row->all($latest));
         }
         foreach ($latest as $release) {
-            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  {$release->changes()->words()}".($release->note === '' ? '' : " · $release->note"));
+            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  {Changes::in($release)->words()}".($release->note === '' ? '' : " · $release->note"));
         }
 
         return self::SUCCESS;

@@ -6,7 +6,7 @@ namespace Vestibra\App\Console;
 
 use BackedEnum;
 use Illuminate\Console\Command;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Shapes\Shapes;
 use Vestibra\App\Shapes\TypeScript;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -59,7 +59,7 @@ final class TypesCommand extends Command
     private static function pageKinds(): array
     {
         $kinds = [];
-        foreach (PagesOfTheShop::names() as $name) {
+        foreach (PageAddresses::names() as $name) {
             $kind = PageKind::from($name);
             $subject = PageKinds::standard()->get($kind)->subject();
             $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'called' => match (true) {

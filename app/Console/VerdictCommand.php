@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Console;
 
 use Illuminate\Console\Command;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Ladder;
 use Vestibra\App\ShopClock;
@@ -25,9 +26,9 @@ final class VerdictCommand extends Command
         }
         $slug = $this->text('slug');
         $kind = $this->text('kind');
-        $subject = PagesOfTheShop::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
+        $subject = PageAddresses::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
         if ($subject === null) {
-            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PagesOfTheShop::names()).') and the address name.');
+            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PageAddresses::names()).') and the address name.');
         }
         $answer = $ladder->of(PageKind::from($kind), $subject);
         if ($this->option('json')) {

@@ -17,7 +17,7 @@ use Throwable;
 use Vestibra\App\Http\Controllers\Shop\PageController;
 use Vestibra\App\Keeping\NoRoom;
 use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 
 /** What goes wrong, said in plain sentences: what happened, what was kept, what to do. */
@@ -72,7 +72,7 @@ final class ErrorPages
     private static function notFound(Request $request): Response
     {
         try {
-            $page = app(PageController::class)($request, PagesOfTheShop::NOT_FOUND, PageKind::NotFound->value);
+            $page = app(PageController::class)($request, PageAddresses::NOT_FOUND, PageKind::NotFound->value);
 
             return $page instanceof Response ? $page : throw new LogicException('A page that is not found has a status of its own.');
         } catch (Throwable $error) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Http;
 
 use Vestibra\App\Models\Release;
+use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Releases;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ProblemWords;
@@ -56,9 +57,9 @@ final readonly class ReleaseRow
             'due' => $release->due_at?->toIso8601String(),
             'dueWall' => $release->due_at === null ? null : $this->clock->zone->wall($release->due_at->toDateTimeImmutable()),
             'note' => $release->note,
-            'words' => $release->changes()->words(),
+            'words' => Changes::in($release)->words(),
             'impact' => $release->impact,
-            'trouble' => $release->trouble === null ? null : ProblemWords::kept($release->trouble, $release->changes()->words()),
+            'trouble' => $release->trouble === null ? null : ProblemWords::kept($release->trouble, Changes::in($release)->words()),
             'bringsBack' => $release->brings_back_id,
             'later' => $later,
         ];

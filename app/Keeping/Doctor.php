@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Catalogue\Derived;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Templates\StoredDrafts;
@@ -85,7 +85,7 @@ final readonly class Doctor
     private function fallbacks(): array
     {
         $findings = [];
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             $many = PageKinds::standard()->get($kind)->subject()->many();
             $row = DB::selectOne('select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind = ?', [$kind->value]);
             if ($row === null) {
@@ -103,7 +103,7 @@ final readonly class Doctor
     {
         $findings = [];
         $names = DB::table('templates')->pluck('name', 'id');
-        $candidates = array_merge([], ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PagesOfTheShop::kinds()));
+        $candidates = array_merge([], ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PageAddresses::kinds()));
         foreach ($candidates as $candidate) {
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {

@@ -8,7 +8,6 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\ImpactFormats;
 
 /**
@@ -55,11 +54,6 @@ final class Release extends Model
             get: static fn (mixed $stored): array => ImpactFormats::upcast((array) json_decode((string) $stored, true)),
             set: static fn (array $impact): string => json_encode($impact, JSON_THROW_ON_ERROR),
         );
-    }
-
-    public function changes(): Changes
-    {
-        return Changes::stored($this->change_set);
     }
 
     /** @return array<string, string> */

@@ -7,7 +7,7 @@ namespace Vestibra\App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\TemplateRole;
 
@@ -68,7 +68,7 @@ final class Template extends Model
     /** @return PageKind|null null for what stands on pages, and for a kind of page that this version does not know */
     public function pageKind(): ?PageKind
     {
-        return $this->isPage() && PagesOfTheShop::knows($this->page_kind) ? PageKind::from($this->page_kind) : null;
+        return $this->isPage() && PageAddresses::knows($this->page_kind) ? PageKind::from($this->page_kind) : null;
     }
 
     /** @return PageKind|null by which starts and files know it: of a card its own, else that of its pages */

@@ -40,7 +40,7 @@ final readonly class AllProductsPages extends SinglePages
         return new Assortment(
             SubjectKind::AllProducts,
             SinglePage::ID,
-            PagesOfTheShop::ALL,
+            PageAddresses::ALL,
             $say->say('list.all'),
             $say->say('list.everything'),
             products: (int) DB::scalar('select count(*) from products where published = 1'),

@@ -84,7 +84,7 @@ abstract readonly class AroundPages implements FindsPages
         $subject = match (true) {
             $kind === null => null,
             isset(self::WITHOUT_TEMPLATES[$kind->value]) => $id % AroundPage::MOST === SinglePage::ID ? $this->single($kind) : null,
-            PagesOfTheShop::isPage($kind->value) => $this->pages->get($kind)->read($id % AroundPage::MOST),
+            PageAddresses::isPage($kind->value) => $this->pages->get($kind)->read($id % AroundPage::MOST),
             default => null,
         };
 
@@ -98,7 +98,7 @@ abstract readonly class AroundPages implements FindsPages
         $subject = match (true) {
             $kind === null => null,
             isset(self::WITHOUT_TEMPLATES[$name]) => $this->single($kind),
-            PagesOfTheShop::isPage($name) => $this->pages->get($kind)->bySlug($inside === '' ? PagesOfTheShop::singles()[$name][1] ?? '' : $inside),
+            PageAddresses::isPage($name) => $this->pages->get($kind)->bySlug($inside === '' ? PageAddresses::singles()[$name][1] ?? '' : $inside),
             default => null,
         };
 
@@ -227,7 +227,7 @@ abstract readonly class AroundPages implements FindsPages
         $near = [];
         foreach ($ids as $id) {
             $kind = self::kindOf($id);
-            if ($kind !== null && PagesOfTheShop::isPage($kind->value)) {
+            if ($kind !== null && PageAddresses::isPage($kind->value)) {
                 array_push($near, ...array_map(static fn (int $other): int => AroundPage::number($kind, $other), $this->pages->get($kind)->near([$id % AroundPage::MOST])));
             }
         }
@@ -240,7 +240,7 @@ abstract readonly class AroundPages implements FindsPages
     {
         return array_map(
             static fn (string $name): int => AroundPage::number(PageKind::from($name), SinglePage::ID),
-            [...array_keys(PagesOfTheShop::singles()), ...array_keys(self::WITHOUT_TEMPLATES)],
+            [...array_keys(PageAddresses::singles()), ...array_keys(self::WITHOUT_TEMPLATES)],
         );
     }
 

@@ -132,7 +132,7 @@ abstract readonly class AssortmentPages implements FindsPages
                 'title' => $row->name,
                 'slug' => $row->slug,
                 'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
-                'address' => PagesOfTheShop::address($this->kind(), $row->slug),
+                'address' => PageAddresses::address($this->kind(), $row->slug),
             ];
         }
 

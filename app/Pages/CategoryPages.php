@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Pages;
 
 use Vestibra\App\Catalogue\Changing\Touched;
-use Vestibra\App\Catalogue\OwnOrders;
+use Vestibra\App\Catalogue\OwnOrderSql;
 use Vestibra\App\Reach\Sql;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -41,12 +41,12 @@ final readonly class CategoryPages extends AssortmentPages
 
     public function ownOrder(Subject $subject): ?string
     {
-        return $subject instanceof Assortment && $subject->isOrdered ? OwnOrders::sql(Thing::Category, $subject->id) : null;
+        return $subject instanceof Assortment && $subject->isOrdered ? OwnOrderSql::sql(Thing::Category, $subject->id) : null;
     }
 
     protected function isOrdered(): string
     {
-        return OwnOrders::any(Thing::Category);
+        return OwnOrderSql::any(Thing::Category);
     }
 
     protected function subject(): SubjectKind

@@ -7,7 +7,7 @@ namespace Vestibra\App\Pages;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\Changing\Touched;
-use Vestibra\App\Catalogue\OwnOrders;
+use Vestibra\App\Catalogue\OwnOrderSql;
 use Vestibra\App\Reach\FieldInRules;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\ReachSql;
@@ -55,8 +55,8 @@ final readonly class CollectionPages extends AssortmentPages
 
         return match (true) {
             ! $subject instanceof Assortment || ! $subject->isOrdered => $picked,
-            $picked === null => OwnOrders::sql(Thing::Collection, $subject->id),
-            default => OwnOrders::sql(Thing::Collection, $subject->id, $picked),
+            $picked === null => OwnOrderSql::sql(Thing::Collection, $subject->id),
+            default => OwnOrderSql::sql(Thing::Collection, $subject->id, $picked),
         };
     }
 
@@ -71,7 +71,7 @@ final readonly class CollectionPages extends AssortmentPages
 
     protected function isOrdered(): string
     {
-        return OwnOrders::any(Thing::Collection);
+        return OwnOrderSql::any(Thing::Collection);
     }
 
     protected function subject(): SubjectKind

@@ -19,6 +19,6 @@ final readonly class HomePages extends SinglePages
 
     protected function subject(): Subject
     {
-        return new SinglePage(SubjectKind::Home, 'Home page', PagesOfTheShop::HOME);
+        return new SinglePage(SubjectKind::Home, 'Home page', PageAddresses::HOME);
     }
 }

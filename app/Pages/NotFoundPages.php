@@ -28,6 +28,6 @@ final readonly class NotFoundPages extends SinglePages
 
     protected function subject(): Subject
     {
-        return new SinglePage(SubjectKind::NotFound, $this->messages->live()->say('error.nothing'), PagesOfTheShop::NOT_FOUND);
+        return new SinglePage(SubjectKind::NotFound, $this->messages->live()->say('error.nothing'), PageAddresses::NOT_FOUND);
     }
 }

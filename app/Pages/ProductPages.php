@@ -89,7 +89,7 @@ final readonly class ProductPages implements FindsPages
                 'title' => $row->title,
                 'slug' => $row->slug,
                 'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
-                'address' => PagesOfTheShop::address(PageKind::Product, $row->slug),
+                'address' => PageAddresses::address(PageKind::Product, $row->slug),
             ];
         }
 

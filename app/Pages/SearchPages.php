@@ -87,7 +87,7 @@ final readonly class SearchPages implements FindsPages
     {
         $rows = [];
         foreach ($ids === [] ? [] : DB::select('select id, name from searches where id in ('.implode(',', $ids).')') as $row) {
-            $rows[$row->id] = ['id' => $row->id, 'title' => $row->name, 'slug' => $row->name, 'picture' => null, 'address' => PagesOfTheShop::address(PageKind::Search, $row->name)];
+            $rows[$row->id] = ['id' => $row->id, 'title' => $row->name, 'slug' => $row->name, 'picture' => null, 'address' => PageAddresses::address(PageKind::Search, $row->name)];
         }
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));

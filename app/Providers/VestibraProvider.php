@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Providers;
 
+use Closure;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Events\MigrationsEnded;
@@ -13,6 +14,7 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\Facades\View;
 use Illuminate\Support\ServiceProvider;
@@ -26,12 +28,17 @@ use Vestibra\App\Catalogue\FactCheck;
 use Vestibra\App\Catalogue\Folder\BesidesWords;
 use Vestibra\App\Catalogue\Folder\ShopNames;
 use Vestibra\App\Catalogue\Folder\Written;
+use Vestibra\App\Catalogue\ManyChanged;
 use Vestibra\App\Database\CurrentGeneration;
 use Vestibra\App\Database\WritingSqlite;
 use Vestibra\App\Files\Files;
+use Vestibra\App\Http\Asked;
+use Vestibra\App\Jobs\RefreshFilters;
 use Vestibra\App\Keeping\DataFolder;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\User;
+use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageClasses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Pictures\Sizes;
 use Vestibra\App\Pictures\Uploads;
@@ -53,6 +60,7 @@ use Vestibra\App\Shop\ShopSettings;
 use Vestibra\App\Shop\ShopTag;
 use Vestibra\App\Shop\Walk;
 use Vestibra\App\ShopClock;
+use Vestibra\App\Styling\AskedHouse;
 use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Templates\Fallbacks;
 use Vestibra\App\Templates\RandomIds;
@@ -71,7 +79,7 @@ final class VestibraProvider extends ServiceProvider
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
-        NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, PagesOfTheShop::class, ReachCounts::class, ReachWords::class,
+        NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class, ReachWords::class,
         ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
     ];
 
@@ -84,6 +92,11 @@ final class VestibraProvider extends ServiceProvider
         }
         $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
         $this->app->when(KeptAround::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.around'));
+        $this->app->scoped(PagesOfTheShop::class, fn (): PagesOfTheShop => new PagesOfTheShop(array_map(
+            fn (string $class): Closure => fn (): FindsPages => $this->app->make($class),
+            PageClasses::BY_KIND,
+        )));
+        $this->app->scoped(AskedHouse::class, fn (): AskedHouse => new AskedHouse(Asked::id($this->app->make('request'), 'house')));
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->bind(MoneyFormat::class, fn (): MoneyFormat => $this->app->make(ShopSettings::class)->format());
@@ -126,6 +139,7 @@ final class VestibraProvider extends ServiceProvider
             $this->app->make(KeptAround::class)->throwAway();
             DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see();
         });
+        Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         View::composer('shop::layout', AroundPages::class);

@@ -6,6 +6,7 @@ namespace Vestibra\App\Reach;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\ShopClock;
 use Vestibra\App\Words\ActualWords;
@@ -85,7 +86,7 @@ final readonly class Ladder
             'title' => $subject->title(),
             'slug' => $subject->slug(),
             'picture' => null,
-            'address' => PagesOfTheShop::address($kind, $subject->slug()),
+            'address' => PageAddresses::address($kind, $subject->slug()),
         ];
     }
 

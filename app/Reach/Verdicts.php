@@ -6,6 +6,7 @@ namespace Vestibra\App\Reach;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
@@ -60,7 +61,7 @@ final readonly class Verdicts
     public function pin(FindsPages $pages, Subject $subject): ?int
     {
         if ($subject instanceof AroundPage) {
-            return PagesOfTheShop::isPage($subject->page->value) ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId) : null;
+            return PageAddresses::isPage($subject->page->value) ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId) : null;
         }
         $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
 

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Releases;
 
 use LogicException;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Models\Release;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Supposed;
@@ -26,6 +27,12 @@ final readonly class Changes
     public function with(Change ...$more): self
     {
         return new self([...$this->list, ...array_values($more)]);
+    }
+
+    /** What a release has changed, or will. */
+    public static function in(Release $release): self
+    {
+        return self::stored($release->change_set);
     }
 
     /** @param  list<array<string, mixed>>  $stored */
@@ -92,7 +99,7 @@ final readonly class Changes
     {
         $kinds = array_merge([], ...array_map(static fn (Change $change): array => $change->kinds(), $this->list));
 
-        return array_values(array_filter(PagesOfTheShop::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)));
+        return array_values(array_filter(PageAddresses::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)));
     }
 
     /** @return list<TemplateChange> of what stands on pages: cards, kept parts, and products' own blocks */

@@ -6,7 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Styling\HouseBook;
 use Vestibra\App\Styling\OwnFonts;
 use Vestibra\App\Words\Counted;
@@ -80,7 +80,7 @@ final readonly class HouseStyleChange implements Change
 
     public function kinds(): array
     {
-        return PagesOfTheShop::pageKinds();
+        return PageAddresses::pageKinds();
     }
 
     public function touches(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Releases;
 
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 
 /** Brings the impact that an earlier release was kept with forward. */
@@ -46,7 +46,7 @@ final class ImpactFormats
                 $pages = is_array($group['products'] ?? null) ? array_values(array_filter($group['products'], is_array(...))) : [];
                 unset($group['products']);
                 $upcast[] = $group + ['pageKind' => PageKind::Product->value, 'pages' => array_map(
-                    static fn (array $page): array => $page + ['address' => PagesOfTheShop::address(PageKind::Product, is_string($page['slug'] ?? null) ? $page['slug'] : '')],
+                    static fn (array $page): array => $page + ['address' => PageAddresses::address(PageKind::Product, is_string($page['slug'] ?? null) ? $page['slug'] : '')],
                     $pages,
                 )];
             }

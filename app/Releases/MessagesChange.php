@@ -6,7 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Messages\OwnWords;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Words\Counted;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Supposed;
@@ -67,7 +67,7 @@ final readonly class MessagesChange implements Change
 
     public function kinds(): array
     {
-        return PagesOfTheShop::kinds();
+        return PageAddresses::kinds();
     }
 
     public function touches(): array

@@ -64,7 +64,7 @@ final readonly class NearbyPages
         if ($candidates === []) {
             return [];
         }
-        $changes = $release->changes();
+        $changes = Changes::in($release);
         $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
         $after = $this->impact->winners($kind, Changes::of(), $candidates);
         $looks = NewLooks::of($changes);

@@ -112,7 +112,7 @@ final readonly class Releases
             return [ReleaseProblem::NotDone->at()];
         }
 
-        return $this->make($earlier->changes()->inverse(), $author, '', $earlier->id, $key);
+        return $this->make(Changes::in($earlier)->inverse(), $author, '', $earlier->id, $key);
     }
 
     /** Makes every waiting release whose time has come, earliest first. Each one is done wholly or not at all, and once. */
@@ -124,7 +124,7 @@ final readonly class Releases
             try {
                 $next = $this->due();
                 $id = $next?->id;
-                $seen = $next === null || $next->changes()->problems() !== [] ? null : $this->foresee($next->changes());
+                $seen = $next === null || Changes::in($next)->problems() !== [] ? null : $this->foresee(Changes::in($next));
                 DB::transaction(function () use ($id, $seen): void {
                     $release = $this->due();
                     if ($release !== null) {
@@ -155,13 +155,13 @@ final readonly class Releases
 
     private function run(Release $release, ?Foreseen $seen): void
     {
-        $problems = $release->changes()->problems();
+        $problems = Changes::in($release)->problems();
         if ($problems !== []) {
             $release->update(['state' => Release::FAILED, 'trouble' => $problems[0]->code->value]);
 
             return;
         }
-        $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee($release->changes());
+        $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee(Changes::in($release));
         $seen->changes->apply();
         $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $seen->changes->toArray(), 'impact' => $seen->impact]);
     }
@@ -184,12 +184,12 @@ final readonly class Releases
         }
         $touches = [];
         foreach ($releases as $release) {
-            $touches[$release->id] = $release->changes()->touches();
+            $touches[$release->id] = Changes::in($release)->touches();
         }
         /** @var \Illuminate\Support\Collection<int, Release> $others */
         $others = Release::query()->where('id', '>', min(array_keys($later)))->where('state', Release::DONE)->oldest('id')->limit(200)->get();
         foreach ($others as $other) {
-            $touched = $touches[$other->id] ?? $other->changes()->touches();
+            $touched = $touches[$other->id] ?? Changes::in($other)->touches();
             foreach ($touches as $id => $own) {
                 if ($other->id > $id && array_intersect($own, $touched) !== []) {
                     $later[$id][] = $other->id;

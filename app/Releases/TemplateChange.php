@@ -6,7 +6,7 @@ namespace Vestibra\App\Releases;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Templates\CardPlaces;
 use Vestibra\App\Templates\PartPlaces;
@@ -139,7 +139,7 @@ final readonly class TemplateChange implements Change
     /** Whether this version knows pages of its kind. */
     public function isKnown(): bool
     {
-        return PagesOfTheShop::knows($this->pageKind);
+        return PageAddresses::knows($this->pageKind);
     }
 
     public function kinds(): array

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Shop\ShopAddress;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Picture;
@@ -42,7 +42,7 @@ final readonly class PageHead
     public static function of(ComposedPage $page, Subject $subject): self
     {
         $kind = PageKind::from($subject->kind()->value);
-        $path = PagesOfTheShop::address($kind, $subject->slug());
+        $path = PageAddresses::address($kind, $subject->slug());
         $absolute = static fn (string $path): string => ShopAddress::of($path);
         [$title, $description] = self::words($page, $subject);
         $narrowed = ($page->listed->narrowed->chips ?? []) !== [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Rendering;
 
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Composing\Addresses;
@@ -21,17 +21,17 @@ final readonly class ShopAddresses implements Addresses
 
     public function product(string $slug): string
     {
-        return PagesOfTheShop::address(PageKind::Product, $slug);
+        return PageAddresses::address(PageKind::Product, $slug);
     }
 
     public function category(string $slug): string
     {
-        return PagesOfTheShop::address(PageKind::Category, $slug);
+        return PageAddresses::address(PageKind::Category, $slug);
     }
 
     public function subject(Subject $subject): string
     {
-        return PagesOfTheShop::address(PageKind::from($subject->kind()->value), $subject->slug());
+        return PageAddresses::address(PageKind::from($subject->kind()->value), $subject->slug());
     }
 
     public function addToCart(): string

@@ -9,10 +9,10 @@ use Illuminate\Support\Facades\DB;
 use PDO;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Catalogue\ProductReader;
-use Vestibra\App\Http\Asked;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Pages\AssortmentPages;
 use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\LiveRules;
 use Vestibra\App\Reach\LivingNames;
@@ -116,7 +116,7 @@ final readonly class Listing
 
         return array_map(static fn (Assortment $one): array => [
             'name' => $one->name,
-            'address' => PagesOfTheShop::address($kind, $one->slug),
+            'address' => PageAddresses::address($kind, $one->slug),
             'words' => $one->description,
             'picture' => $one->picture,
             'products' => $one->products,

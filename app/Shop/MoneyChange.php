@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
-use NumberFormatter;
 use Vestibra\App\Catalogue\Changing\InParts;
 use Vestibra\App\Catalogue\Changing\Refusal;
 use Vestibra\App\Catalogue\Changing\Saved;
@@ -46,12 +45,6 @@ final readonly class MoneyChange
         return $done;
     }
 
-    /** @return int how many digits of an amount are minor units (ISO 4217, through CLDR) */
-    public static function digits(string $currency): int
-    {
-        return (new NumberFormatter("en@currency=$currency", NumberFormatter::CURRENCY))->getAttribute(NumberFormatter::FRACTION_DIGITS);
-    }
-
     /** @return list<string> the live templates, drafts and collections whose rules ask for a price */
     public static function rules(): array
     {
@@ -90,7 +83,7 @@ final readonly class MoneyChange
     private function prices(string $currency, User $user): int|Refusal
     {
         $before = $this->settings->money()->currency;
-        $change = new CurrencyChange(self::digits($before), self::digits($currency));
+        $change = new CurrencyChange(ShopSettings::digits($before), ShopSettings::digits($currency));
         if ($before === $currency || ! $change->changesAmounts()) {
             return 0;
         }

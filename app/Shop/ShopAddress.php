@@ -20,9 +20,14 @@ final class ShopAddress
     /** @return string without a slash at its end */
     public static function base(): string
     {
-        $asked = strtolower(request()->getHttpHost());
+        return rtrim(config()->string('vestibra.asked_at') ?: config()->string('app.url'), '/');
+    }
 
-        return in_array($asked, self::hosts(), true) ? request()->getScheme()."://$asked" : rtrim(config()->string('app.url'), '/');
+    /** A request came to a host: where that is one the shop is known by, addresses begin with it as long as the request lasts. */
+    public static function askedAt(string $scheme, string $host): void
+    {
+        $host = strtolower($host);
+        config(['vestibra.asked_at' => in_array($host, self::hosts(), true) ? "$scheme://$host" : '']);
     }
 
     /** @return list<string> as a Host header has them */

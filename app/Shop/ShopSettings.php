@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
+use NumberFormatter;
 use ResourceBundle;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\MoneySettings;
@@ -63,7 +64,7 @@ final class ShopSettings
         foreach ($regions instanceof ResourceBundle ? $regions : [] as $region) {
             foreach ($region instanceof ResourceBundle ? $region : [] as $one) {
                 $code = $one instanceof ResourceBundle ? $one->get('id') : null;
-                if (is_string($code) && $one->get('to') === null && $one->get('tender') !== 'false' && MoneyChange::digits($code) <= self::MOST_DIGITS) {
+                if (is_string($code) && $one->get('to') === null && $one->get('tender') !== 'false' && self::digits($code) <= self::MOST_DIGITS) {
                     $codes[$code] = $code;
                 }
             }
@@ -71,5 +72,11 @@ final class ShopSettings
         sort($codes);
 
         return $codes;
+    }
+
+    /** @return int how many digits of an amount are minor units (ISO 4217, through CLDR) */
+    public static function digits(string $currency): int
+    {
+        return (new NumberFormatter("en@currency=$currency", NumberFormatter::CURRENCY))->getAttribute(NumberFormatter::FRACTION_DIGITS);
     }
 }

@@ -7,7 +7,6 @@ namespace Vestibra\App\Styling;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
-use Vestibra\App\Http\Asked;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Styling\HouseStyle;
@@ -26,6 +25,10 @@ final class HouseBook
     private ?HouseStyle $now = null;
 
     private HouseStyle|false|null $looked = null;
+
+    public function __construct(private readonly AskedHouse $asked)
+    {
+    }
 
     /** What is in use, where a page has read it with something else. */
     public function are(?string $stored): void
@@ -186,7 +189,7 @@ final class HouseBook
     private function lookedWith(): ?HouseStyle
     {
         if ($this->looked === null) {
-            $id = Asked::id(request(), 'house');
+            $id = $this->asked->id;
             $row = $id > 0 && Gate::allows('see-studio') ? $this->find($id) : null;
             $this->looked = $row === null ? false : self::read($row->draft);
         }

@@ -7,7 +7,7 @@ namespace Vestibra\App\Templates;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\ShopClock;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Formats\FileFormatProblem;
@@ -39,7 +39,7 @@ final readonly class Exchange
         Ids $ids,
         ShopClock $clock,
     ) {
-        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, [...PagesOfTheShop::kinds(), PageKind::Card]);
+        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, [...PageAddresses::kinds(), PageKind::Card]);
     }
 
     /** @return array<string, mixed> with the names of its pictures */

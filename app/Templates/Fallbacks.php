@@ -7,7 +7,7 @@ namespace Vestibra\App\Templates;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Models\User;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Shop\Search\Searches;
 use Vestibra\App\Shop\Search\SearchIndex;
 use Vestibra\Core\Composing\Composer;
@@ -30,7 +30,7 @@ final readonly class Fallbacks
     public function see(?User $author = null): void
     {
         $there = DB::table('fallbacks')->pluck('page_kind')->all();
-        foreach ([...PagesOfTheShop::kinds(), PageKind::Card] as $kind) {
+        foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             if (! in_array($kind->value, $there, true)) {
                 $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
                 $this->templates->fallback(self::name($kind), $tree, $author, $kind);

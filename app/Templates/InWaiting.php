@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Templates;
 
 use Vestibra\App\Models\Release;
+use Vestibra\App\Releases\Changes;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
@@ -21,7 +22,7 @@ final readonly class InWaiting
     public function holds(string $thing, int $number): bool
     {
         foreach (Release::query()->where('state', Release::WAITING)->get() as $release) {
-            if (in_array("template $number", $release->changes()->touches(), true) || $this->shows($release, $thing, $number)) {
+            if (in_array("template $number", Changes::in($release)->touches(), true) || $this->shows($release, $thing, $number)) {
                 return true;
             }
         }
@@ -31,7 +32,7 @@ final readonly class InWaiting
 
     private function shows(Release $release, string $thing, int $number): bool
     {
-        foreach ($release->changes()->templates() as $change) {
+        foreach (Changes::in($release)->templates() as $change) {
             if ($change->after !== null && isset(Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)[$thing][$number])) {
                 return true;
             }

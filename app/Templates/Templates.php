@@ -9,6 +9,7 @@ use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
 use Vestibra\App\Models\User;
 use Vestibra\App\Reach\AroundChoices;
+use Vestibra\App\Releases\Changes;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -115,7 +116,7 @@ final readonly class Templates
             $kind = $template->pageKind();
             $choosing = $kind?->standsOnPages() === true ? $this->choices->choosing($kind, $template->id) : [];
             $waiting = Release::query()->where('state', Release::WAITING)->get()
-                ->contains(static fn (Release $release): bool => in_array("template $template->id", $release->changes()->touches(), true));
+                ->contains(static fn (Release $release): bool => in_array("template $template->id", Changes::in($release)->touches(), true));
             $problem = match (true) {
                 $template->isLive() => TemplateProblem::Live,
                 DB::table('pins')->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,

@@ -8,9 +8,11 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Models\Release;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
+use Vestibra\App\Releases\Changes;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Shop\Search\Searches;
 use Vestibra\App\Words\Counted;
@@ -74,7 +76,7 @@ final readonly class Attention
     /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
-        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNull('let_go_at')->whereNotIn('page_kind', PagesOfTheShop::names())->orderBy('name')->get(['name', 'page_kind'])->all();
+        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNull('let_go_at')->whereNotIn('page_kind', PageAddresses::names())->orderBy('name')->get(['name', 'page_kind'])->all();
         $matters = array_map(static fn (stdClass $row): array => self::matter(
             'unknown-kind',
             "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is kept, and shown nowhere.",
@@ -84,7 +86,7 @@ final readonly class Attention
 
         $names = DB::table('templates')->pluck('name', 'id')->all();
 
-        return array_merge($matters, ...array_map(fn (PageKind $kind): array => $this->ofKind($kind, $names), PagesOfTheShop::kinds()));
+        return array_merge($matters, ...array_map(fn (PageKind $kind): array => $this->ofKind($kind, $names), PageAddresses::kinds()));
     }
 
     /**
@@ -145,7 +147,7 @@ final readonly class Attention
         $rows = array_values(DB::select('select x.*, t.name as template, t.page_kind, t.role from troubles x join templates t on t.id = x.template_id order by x.seen_at desc limit 20'));
 
         return array_map(function (stdClass $row): array {
-            $kind = PagesOfTheShop::knows($row->page_kind) ? $row->page_kind : PageKind::Product->value;
+            $kind = PageAddresses::knows($row->page_kind) ? $row->page_kind : PageKind::Product->value;
             $title = $this->pages->get($kind)->rows([$row->subject_id])[0]['title'] ?? 'a page that is gone';
 
             return self::matter(
@@ -167,7 +169,7 @@ final readonly class Attention
         foreach ($failed as $release) {
             $matters[] = self::matter(
                 'release-failed',
-                'A release that waited was not made. '.ProblemWords::kept((string) $release->trouble, $release->changes()->words()),
+                'A release that waited was not made. '.ProblemWords::kept((string) $release->trouble, Changes::in($release)->words()),
                 'See the releases',
                 '/studio/releases',
             );

@@ -7,6 +7,7 @@ namespace Vestibra\App\Today;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Messages\OwnWords;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Words\ReachWords;
@@ -42,7 +43,7 @@ final readonly class Live
         $byTemplate = $ahead = $pages = [];
         foreach ($this->pages->all() as $of) {
             $kind = $of->kind()->value;
-            if (PagesOfTheShop::isPage($kind)) {
+            if (PageAddresses::isPage($kind)) {
                 $pages[] = ['pageKind' => $kind, 'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle() ? 1 : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
             }
             foreach ($this->counts->live($of->kind()) as $id => $count) {
@@ -51,7 +52,7 @@ final readonly class Live
                     $ahead[] = $one + ['count' => $count['shownOn'], 'season' => $this->words->season(Season::of(self::instant($count['from']), self::instant($count['until']))), 'from' => $count['from']];
                 }
                 // A header or footer has nearly all pages.
-                PagesOfTheShop::isPage($kind) && $byTemplate[] = $one + ['count' => $count['shownNow']];
+                PageAddresses::isPage($kind) && $byTemplate[] = $one + ['count' => $count['shownNow']];
             }
         }
         usort($byTemplate, static fn (array $one, array $other): int => $other['count'] <=> $one['count']);

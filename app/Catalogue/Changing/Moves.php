@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Catalogue\Categories;
 use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\LiveRules;
@@ -55,7 +56,7 @@ final readonly class Moves
         $kinds = [];
         $word = LiveRules::word();
         $winners = new Winners($this->rules(), $this->live);
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             $pages = $this->pages->get($kind);
             $among = $pages->touched($touched);
             if ($among !== null) {

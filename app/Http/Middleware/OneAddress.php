@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Vestibra\App\Shop\ShopAddress;
 
 /** One address for one page: with a slash at its end, or the name of the script before it, it leads to the page's own. */
 final class OneAddress
@@ -15,6 +16,7 @@ final class OneAddress
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
+        ShopAddress::askedAt($request->getScheme(), $request->getHttpHost());
         $asked = $request->getPathInfo();
         $path = '/'.trim($asked, '/');
         // What browsers would read as another host is answered as it is: there is nothing there.

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Shop\ShopAddress;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Pages\PageKind;
@@ -34,7 +34,7 @@ final readonly class ProductFeed
         $host = (string) parse_url(ShopAddress::base(), PHP_URL_HOST);
         $entries = '';
         foreach ($rows as $row) {
-            $address = e(ShopAddress::of(PagesOfTheShop::address(PageKind::Product, $row->slug)));
+            $address = e(ShopAddress::of(PageAddresses::address(PageKind::Product, $row->slug)));
             $words = FactValue::plain($row->short_description);
             $entries .= '<entry><id>'.e(ShopAddress::of("/p/$row->id")).'</id><title>'.self::text($row->title)."</title><link rel=\"alternate\" href=\"$address\"/><published>".self::instant($row->added_at).'</published><updated>'.self::instant($row->added_at).'</updated>'
                 .($words === '' ? '' : '<summary>'.self::text($words).'</summary>')."</entry>\n";

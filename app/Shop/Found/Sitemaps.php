@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\Found;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\ShopAddress;
 use Vestibra\Core\Pages\PageKind;
@@ -30,7 +31,7 @@ final readonly class Sitemaps
     public function index(): string
     {
         $parts = ['pages'];
-        foreach (array_keys(PagesOfTheShop::paths()) as $kind) {
+        foreach (array_keys(PageAddresses::paths()) as $kind) {
             for ($part = 1; $part <= (int) ceil($this->count($kind) / self::MOST); $part++) {
                 $parts[] = "$kind-$part";
             }
@@ -44,11 +45,11 @@ final readonly class Sitemaps
     public function part(string $name): ?iterable
     {
         if ($name === 'pages') {
-            return $this->written([array_map(static fn (array $page): array => [$page[0], []], array_values(array_diff_key(PagesOfTheShop::singles(), [PageKind::NotFound->value => true])))]);
+            return $this->written([array_map(static fn (array $page): array => [$page[0], []], array_values(array_diff_key(PageAddresses::singles(), [PageKind::NotFound->value => true])))]);
         }
         [$kind, $number] = [...explode('-', $name), '0'];
 
-        return isset(PagesOfTheShop::paths()[$kind]) && ctype_digit($number) && (int) $number >= 1 && (int) $number <= (int) ceil($this->count($kind) / self::MOST)
+        return isset(PageAddresses::paths()[$kind]) && ctype_digit($number) && (int) $number >= 1 && (int) $number <= (int) ceil($this->count($kind) / self::MOST)
             ? $this->written($this->pagesOf($kind, ((int) $number - 1) * self::MOST))
             : null;
     }
@@ -73,7 +74,7 @@ final readonly class Sitemaps
             $ids = array_column($rows, 'id');
             $last = (int) end($ids);
             $pictures = $this->pictures($kind, $ids);
-            yield array_values(array_map(static fn (object $row): array => [PagesOfTheShop::address(PageKind::from($kind), (string) ($row->slug ?? '')), $pictures[$row->id ?? 0] ?? []], $rows));
+            yield array_values(array_map(static fn (object $row): array => [PageAddresses::address(PageKind::from($kind), (string) ($row->slug ?? '')), $pictures[$row->id ?? 0] ?? []], $rows));
         }
     }
 

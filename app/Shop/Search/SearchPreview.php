@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\Search;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Core\Selling\Search\Reasons;
@@ -50,7 +50,7 @@ final readonly class SearchPreview
             $rows[] = [
                 'id' => $row->id,
                 'title' => $row->title,
-                'address' => PagesOfTheShop::address(PageKind::Product, $row->slug),
+                'address' => PageAddresses::address(PageKind::Product, $row->slug),
                 'why' => array_map(static fn (array $reason): string => "“{$reason['found']}” in its {$reason['field']->words()}", Reasons::of($fields, $hits->wanted)),
                 'soldOut' => (bool) $row->sold_out,
             ];

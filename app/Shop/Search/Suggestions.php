@@ -6,7 +6,7 @@ namespace Vestibra\App\Shop\Search;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\Search\Query;
 
@@ -38,7 +38,7 @@ final readonly class Suggestions
         if ($query->isEmpty()) {
             return ['queries' => [], 'categories' => [], 'products' => []];
         }
-        $search = static fn (string $words): array => ['words' => $words, 'address' => PagesOfTheShop::address(PageKind::Search, $words)];
+        $search = static fn (string $words): array => ['words' => $words, 'address' => PageAddresses::address(PageKind::Search, $words)];
 
         return [
             'queries' => array_map($search, array_values(array_filter($this->searches->beginning($query, self::QUERIES + 1), static fn (string $words): bool => Query::of($words)->folded() !== $query->folded()))),
@@ -53,7 +53,7 @@ final readonly class Suggestions
         $where = implode(' and ', array_fill(0, count($query->words), 'begins_word(name_folded, ?)'));
 
         return array_values(array_map(
-            static fn (stdClass $row): array => ['words' => $row->name, 'address' => PagesOfTheShop::address(PageKind::Category, $row->slug)],
+            static fn (stdClass $row): array => ['words' => $row->name, 'address' => PageAddresses::address(PageKind::Category, $row->slug)],
             DB::select("select name, slug from categories where $where order by upper - lower desc, id limit ".self::CATEGORIES, $query->words),
         ));
     }
@@ -69,7 +69,7 @@ final readonly class Suggestions
         ) as $row) {
             $found[$row->id] = [
                 'words' => $row->title,
-                'address' => PagesOfTheShop::address(PageKind::Product, $row->slug),
+                'address' => PageAddresses::address(PageKind::Product, $row->slug),
                 'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
             ];
         }

@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Console;
 
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Tests\App\TestCase;
 
 final class ConsoleTest extends TestCase
@@ -36,7 +36,7 @@ final class ConsoleTest extends TestCase
         $this->said("vestibra:user add new@larkfold.example New --password-from=$file");
         unlink($file);
 
-        self::assertSame([...PagesOfTheShop::names(), 'card'], DB::table('fallbacks')->orderBy('template_id')->pluck('page_kind')->all());
+        self::assertSame([...PageAddresses::names(), 'card'], DB::table('fallbacks')->orderBy('template_id')->pluck('page_kind')->all());
     }
 
     public function test_a_pin_to_a_draft_is_told(): void

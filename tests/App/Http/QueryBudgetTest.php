@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Http;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Tests\App\TestCase;
 
 /** How many queries a screen of the Studio takes with 22 live templates, and that the number of templates does not decide it. */
@@ -29,7 +29,7 @@ final class QueryBudgetTest extends TestCase
         $many = $this->counted($edited);
         foreach ($many as $screen => $queries) {
             self::assertLessThanOrEqual($few[$screen] + 2, $queries, "$screen at ".self::TEMPLATES.' live templates');
-            self::assertLessThanOrEqual(18 + self::FOR_EACH_KIND * count(PagesOfTheShop::kinds()), $queries, $screen);
+            self::assertLessThanOrEqual(18 + self::FOR_EACH_KIND * count(PageAddresses::kinds()), $queries, $screen);
         }
     }
 

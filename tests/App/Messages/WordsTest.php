@@ -7,7 +7,7 @@ namespace Vestibra\Tests\App\Messages;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\User;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Tests\App\TestCase;
 
 /** What the shop says of its own accord is the owner's to change, as a draft and as a release. */
@@ -31,7 +31,7 @@ final class WordsTest extends TestCase
 
         $impact = $this->getJson('/studio/words/impact')->assertOk();
         $products = (int) DB::table('products')->where('published', true)->count();
-        self::assertSame([0, $products, [['product', $products], ...array_map(static fn (string $kind): array => [$kind, 0], array_slice(PagesOfTheShop::names(), 1))]], [
+        self::assertSame([0, $products, [['product', $products], ...array_map(static fn (string $kind): array => [$kind, 0], array_slice(PageAddresses::names(), 1))]], [
             $impact->json('moved'), $impact->json('look'), array_map(static fn (array $kind): array => [$kind['pageKind'], $kind['look']], $impact->json('kinds')),
         ]);
         $release = $this->postJson('/studio/words/publish', ['seen' => $impact->json('seen'), 'note' => 'Ours'])->assertCreated()

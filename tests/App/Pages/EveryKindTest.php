@@ -8,6 +8,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
@@ -49,7 +50,7 @@ final class EveryKindTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function kinds(): iterable
     {
-        foreach (PagesOfTheShop::names() as $kind) {
+        foreach (PageAddresses::names() as $kind) {
             yield $kind => [$kind];
         }
     }
@@ -186,7 +187,7 @@ final class EveryKindTest extends TestCase
             }
         }
         $expected = 0;
-        foreach (array_filter(PagesOfTheShop::names(), PagesOfTheShop::isPage(...)) as $kind) {
+        foreach (array_filter(PageAddresses::names(), PageAddresses::isPage(...)) as $kind) {
             $expected += $this->getJson("/studio/who/rows?kind=$kind")->json('total');
         }
         self::assertSame([$expected, $expected], [count($seen), count(array_unique($seen))]);
@@ -198,7 +199,7 @@ final class EveryKindTest extends TestCase
     {
         $starts = $this->app->make(Starts::class);
         $schema = $this->app->make(Composer::class)->schema;
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             self::assertGreaterThanOrEqual(4, count($starts->list($kind)), 'Three that differ, and a blank one.');
             foreach ($starts->list($kind) as $start) {
                 self::assertInstanceOf(Node::class, $starts->tree($kind, $start['name'], $schema), "$kind->value, {$start['name']}");
@@ -220,7 +221,7 @@ final class EveryKindTest extends TestCase
         DB::table('searches')->insertOrIgnore(['name' => 'fountain', 'name_folded' => 'fountain', 'results' => 16]);
         $this->kind = PageKind::from($kind);
         $this->slug = $slug;
-        $this->address = PagesOfTheShop::address($this->kind, $slug);
+        $this->address = PageAddresses::address($this->kind, $slug);
         $this->subject = (int) $this->app->make(PagesOfTheShop::class)->get($this->kind)->bySlug($slug)?->id();
         $template = $this->app->make(Templates::class)->fromStart('One page', $start, $this->owner, $this->kind);
         self::assertNotNull($template);

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Catalogue\FactBook;
 use Vestibra\App\Pages\FindsPages;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\WinnersSql;
@@ -31,7 +32,7 @@ final class PagesSqlTest extends TestCase
     /** @return iterable<string, array{PageKind, int}> */
     public static function cases(): iterable
     {
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             $seeds = PageKinds::standard()->get($kind)->rules() === [] ? 4 : 25;
             for ($seed = 1; $kind !== PageKind::Product && $seed <= $seeds; $seed++) {
                 yield "$kind->value, seed $seed" => [$kind, $seed];

@@ -7,7 +7,7 @@ namespace Vestibra\Tests\App\Releases;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
 use Vestibra\App\Reach\WinnersSql;
@@ -200,7 +200,7 @@ final class FallbackTest extends TestCase
     {
         $winners = [];
         $this->anew();
-        foreach (PagesOfTheShop::kinds() as $kind) {
+        foreach (PageAddresses::kinds() as $kind) {
             $sql = WinnersSql::of($this->app->make(KindRulesReader::class)->live($kind));
             $winners[$kind->value] = array_map(static fn (object $row): array => [$row->page_id ?? 0, $row->template_id ?? 0], DB::select("select page_id, template_id from ($sql->text) order by page_id", $sql->bindings));
         }

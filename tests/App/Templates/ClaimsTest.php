@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Templates;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Templates\Starts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Unreplaced;
@@ -68,7 +68,7 @@ final class ClaimsTest extends TestCase
         $messages = $this->app->make(ShopMessages::class);
         $said = [...array_map(static fn (string $pattern): string => str_replace('{shop}', 'Larkfold', $pattern), $messages->shipped()), 'Description', 'Reviews', 'In detail', ''];
         $seen = 0;
-        foreach ([...PagesOfTheShop::kinds(), PageKind::Card] as $kind) {
+        foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             foreach ($starts->list($kind) as ['name' => $name]) {
                 foreach ($starts->tree($kind, $name, $schema)?->walk() ?? [] as $node) {
                     foreach (self::words($node, $schema->definition($node->kind)) as $words) {

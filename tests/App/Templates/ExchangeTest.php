@@ -7,7 +7,7 @@ namespace Vestibra\Tests\App\Templates;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Templates\Exchange;
 use Vestibra\App\Templates\Starts;
 use Vestibra\App\Templates\Templates;
@@ -20,7 +20,7 @@ final class ExchangeTest extends TestCase
     public function test_what_goes_out_is_as_the_schema_of_template_files_says(): void
     {
         $cases = [];
-        foreach ([...PagesOfTheShop::kinds(), PageKind::Card] as $kind) {
+        foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             foreach ($this->app->make(Starts::class)->list($kind) as $start) {
                 $template = $this->app->make(Templates::class)->fromStart("$kind->value as {$start['name']}", $start['name'], $this->owner, $kind);
                 self::assertNotNull($template);

@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Templates;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Tests\App\TestCase;
 
@@ -70,7 +70,7 @@ final class TemplatesTest extends TestCase
         $answer = $this->postJson('/studio/templates', $body)->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
-        self::assertSame(count(PagesOfTheShop::kinds()) + 1, Template::query()->count(), 'The fallbacks, with that of cards, and nothing else.');
+        self::assertSame(count(PageAddresses::kinds()) + 1, Template::query()->count(), 'The fallbacks, with that of cards, and nothing else.');
     }
 
     public function test_renaming(): void

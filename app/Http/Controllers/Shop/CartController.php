@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use LogicException;
 use stdClass;
 use Vestibra\App\Http\Asked;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Visits;
@@ -49,7 +50,7 @@ final readonly class CartController
         [$product, $picked] = $this->picked($request, $shown);
         if (Asked::given($request, 'choose')) {
             // Where there is none such, that page shows the nearest and says so.
-            return redirect(PagesOfTheShop::address(PageKind::Product, $product->slug).'?'.http_build_query(['o' => $picked->values]));
+            return redirect(PageAddresses::address(PageKind::Product, $product->slug).'?'.http_build_query(['o' => $picked->values]));
         }
         $variant = $picked->variant === null ? null : $cart->buyable($picked->variant->id);
         if ($variant === null) {

@@ -16,6 +16,7 @@ use Vestibra\App\Catalogue\Changing\OldAddresses;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Messages\ShopMessages;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\Verdicts;
 use Vestibra\App\Rendering\PageMaker;
@@ -66,7 +67,7 @@ final readonly class PageController
     public function __invoke(Request $request, string $slug, string $pageKind): View|RedirectResponse|JsonResponse|Response
     {
         $kind = PageKind::from($pageKind);
-        $slug = isset(PagesOfTheShop::typed()[$pageKind]) ? Asked::text($request, 'q', Query::MOST_LETTERS) : $slug;
+        $slug = isset(PageAddresses::typed()[$pageKind]) ? Asked::text($request, 'q', Query::MOST_LETTERS) : $slug;
         $subject = $this->pages->get($kind)->bySlug($slug);
         if ($subject === null) {
             $thing = Thing::tryFrom($kind->value);

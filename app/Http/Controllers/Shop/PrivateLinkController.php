@@ -10,6 +10,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Shop\PrivateLinks;
 use Vestibra\Core\Messages\Messages;
@@ -50,7 +51,7 @@ final readonly class PrivateLinkController
             $subject = is_int($first) ? $pages->read($first) : null;
         }
 
-        return $subject === null ? null : PagesOfTheShop::address($kind, $subject->slug());
+        return $subject === null ? null : PageAddresses::address($kind, $subject->slug());
     }
 
     public function close(): RedirectResponse

@@ -77,7 +77,7 @@ final readonly class MoneyController
     /** @return list<array{code: string, name: string, digits: int}> */
     private static function currencies(): array
     {
-        return array_map(static fn (string $code): array => ['code' => $code, 'name' => self::name($code), 'digits' => MoneyChange::digits($code)], ShopSettings::currencies());
+        return array_map(static fn (string $code): array => ['code' => $code, 'name' => self::name($code), 'digits' => ShopSettings::digits($code)], ShopSettings::currencies());
     }
 
     private static function name(string $code): string

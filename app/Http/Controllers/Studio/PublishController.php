@@ -17,7 +17,7 @@ use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Jobs\RunDueReleases;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
-use Vestibra\App\Pages\PagesOfTheShop;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\HouseStyleChange;
 use Vestibra\App\Releases\Impact;
@@ -58,7 +58,7 @@ final readonly class PublishController
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
         /** @var Collection<int, Template> $others */
-        $others = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->whereIn('page_kind', PagesOfTheShop::names())->orWhereIn('role', [TemplateRole::Card, TemplateRole::Part]))->where('id', '!=', $template->id)
+        $others = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->whereIn('page_kind', PageAddresses::names())->orWhereIn('role', [TemplateRole::Card, TemplateRole::Part]))->where('id', '!=', $template->id)
             ->where(static fn ($query) => $query->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))
             ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')->limit(200)->get();
         $others = $others->filter(static fn (Template $other): bool => $other->isChanged());

@@ -16,6 +16,7 @@ use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Jobs\RunDueReleases;
 use Vestibra\App\Models\Release;
+use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\Impact;
 use Vestibra\App\Releases\NearbyPages;
 use Vestibra\App\Releases\ReleaseProblem;
@@ -52,7 +53,7 @@ final readonly class ReleasesController
     /** What bringing it back would do to the shop now. */
     public function impact(Release $release): JsonResponse
     {
-        $changes = $release->changes()->inverse();
+        $changes = Changes::in($release)->inverse();
         $problems = $release->state === Release::DONE ? $changes->problems() : [ReleaseProblem::NotDone->at()];
 
         return $problems === []
@@ -68,7 +69,7 @@ final readonly class ReleasesController
         }
 
         return new JsonResponse($this->impact->group(
-            $release->changes()->now(),
+            Changes::in($release)->now(),
             Asked::id($request, 'from'),
             Asked::id($request, 'to'),
             Asked::text($request, 'q'),

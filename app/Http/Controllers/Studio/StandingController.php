@@ -14,6 +14,7 @@ use Vestibra\App\Http\ReleaseRow;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Release;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Releases\Changes;
 use Vestibra\App\Releases\FallbackChange;
@@ -117,11 +118,11 @@ final readonly class StandingController
     public function pin(Request $request): JsonResponse
     {
         $given = $request->validate([
-            'pageKind' => ['required', Rule::in(PagesOfTheShop::names())],
+            'pageKind' => ['required', Rule::in(PageAddresses::names())],
             'subject' => ['required', 'integer', 'min:1'],
             'template' => ['nullable', 'integer'],
         ]);
-        if (! PagesOfTheShop::isPage($given['pageKind'])) {
+        if (! PageAddresses::isPage($given['pageKind'])) {
             return self::refuse(ReleaseProblem::ChosenByTemplate->at());
         }
         if ($this->pages->get($given['pageKind'])->read((int) $given['subject']) === null) {

@@ -13,6 +13,7 @@ use Vestibra\App\Http\SameTime;
 use Vestibra\App\Http\Screen;
 use Vestibra\App\Http\SignedIn;
 use Vestibra\App\Models\Template;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRulesReader;
 use Vestibra\App\Reach\ReachCounts;
@@ -42,13 +43,13 @@ final readonly class TemplatesController
 {
     public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, CardBook $cards, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View
     {
-        $live = array_replace([], ...array_map($counts->live(...), PagesOfTheShop::kinds()));
+        $live = array_replace([], ...array_map($counts->live(...), PageAddresses::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
         $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->where('let_go_at', null)->oldest('hand_order')->get()
-            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PagesOfTheShop::names(), $one->page_kind], true))->values();
+            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PageAddresses::names(), $one->page_kind], true))->values();
 
         return Screen::show('templates', 'Templates', [
-            'starts' => array_map($starts->list(...), array_combine(PagesOfTheShop::names(), PagesOfTheShop::kinds())) + ['card' => $starts->list(PageKind::Card)],
+            'starts' => array_map($starts->list(...), array_combine(PageAddresses::names(), PageAddresses::kinds())) + ['card' => $starts->list(PageKind::Card)],
             'cards' => $cards->overview(),
             'deleted' => Deleted::list(),
             'parts' => $parts->overview(),
@@ -75,7 +76,7 @@ final readonly class TemplatesController
         $given = $request->validate(self::NAME + [
             'start' => ['required_without:copyOf', 'string', 'max:60'],
             'copyOf' => ['integer'],
-            'pageKind' => ['sometimes', Rule::in(PagesOfTheShop::names())],
+            'pageKind' => ['sometimes', Rule::in(PageAddresses::names())],
         ], self::WORDS);
         $template = isset($given['copyOf'])
             ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())

@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Http\Asked;
 use Vestibra\App\Http\Screen;
+use Vestibra\App\Pages\PageAddresses;
 use Vestibra\App\Pages\PageRows;
 use Vestibra\App\Pages\PagesOfTheShop;
 use Vestibra\App\Reach\KindRules;
@@ -62,8 +63,8 @@ final readonly class WhoController
         $asked = Asked::text($request, 'kind', 40);
 
         return match (true) {
-            $asked === self::ALL => PagesOfTheShop::pageKinds(),
-            PagesOfTheShop::knows($asked) => [PageKind::from($asked)],
+            $asked === self::ALL => PageAddresses::pageKinds(),
+            PageAddresses::knows($asked) => [PageKind::from($asked)],
             default => [PageKind::Product],
         };
     }
