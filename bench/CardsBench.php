@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use RuntimeException;
-use Vestibra\App\Http\Middleware\InTheShop;
+use Vestibra\App\Doors\Middleware\InTheShop;
 use Vestibra\Bench\Opponents\CategoryPage;
 
 /**

@@ -6,7 +6,7 @@ namespace Vestibra\Bench;
 
 use RuntimeException;
 use Symfony\Component\Process\Process;
-use Vestibra\App\Keeping\DataFolder;
+use Vestibra\App\Ground\DataFolder;
 
 /** The whole shop into a folder, and into an empty shop again, each in a process of its own that may not take more than 96 MB. Ratios are to the limit of 30 seconds that was set. */
 final class FolderBench

@@ -6,11 +6,11 @@ namespace Vestibra\Bench;
 
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
-use Vestibra\App\Models\Template;
-use Vestibra\App\Releases\Changes;
-use Vestibra\App\Releases\Impact;
-use Vestibra\App\Releases\TemplateChange;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Impact;
 use Vestibra\Bench\Opponents\ImpactByHand;
 
 /** One publish that moves about a tenth of the products, with 20 live templates, 60 clauses, 3 seasons and 200 pins. */

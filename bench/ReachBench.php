@@ -6,11 +6,11 @@ namespace Vestibra\Bench;
 
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
-use Vestibra\App\Catalogue\Categories;
-use Vestibra\App\Pages\ProductPages;
-use Vestibra\App\Reach\LivingNames;
-use Vestibra\App\Reach\ReachSql;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Pages\ProductPages;
+use Vestibra\App\Reach\Rules\ReachSql;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Bench\Opponents\ReachByHand;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Fields;

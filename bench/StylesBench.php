@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Bench;
 
 use RuntimeException;
-use Vestibra\App\Rendering\ShopAddresses;
+use Vestibra\App\PagesOut\ShopAddresses;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Styling;
 use Vestibra\Core\Styling\StyleMarks;

@@ -10,15 +10,15 @@ use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
-use Vestibra\App\Console;
-use Vestibra\App\Failures;
-use Vestibra\App\Http\ErrorPages;
-use Vestibra\App\Http\Middleware\Compressed;
-use Vestibra\App\Http\Middleware\Forgery;
-use Vestibra\App\Http\Middleware\OneAddress;
-use Vestibra\App\Http\Middleware\PlainAddress;
-use Vestibra\App\Http\Middleware\SecurityHeaders;
-use Vestibra\App\Http\Middleware\SessionWhenNeeded;
+use Vestibra\App\Doors\Console;
+use Vestibra\App\Doors\Middleware\Compressed;
+use Vestibra\App\Doors\Middleware\Forgery;
+use Vestibra\App\Doors\Middleware\OneAddress;
+use Vestibra\App\Doors\Middleware\PlainAddress;
+use Vestibra\App\Doors\Middleware\SecurityHeaders;
+use Vestibra\App\Doors\Middleware\SessionWhenNeeded;
+use Vestibra\App\Doors\Setup\ErrorPages;
+use Vestibra\App\Doors\Setup\Failures;
 
 // What was cached for another place or another environment is not used: each has a cache of its own.
 $around = array_map(static fn (string $name): string => "$name=".(getenv($name) === false ? '' : getenv($name)), [

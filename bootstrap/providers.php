@@ -3,5 +3,5 @@
 declare(strict_types=1);
 
 return [
-    Vestibra\App\Providers\VestibraProvider::class,
+    Vestibra\App\Doors\Setup\VestibraProvider::class,
 ];

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\FactBook;
-use Vestibra\App\Files\Files;
-use Vestibra\App\Files\FileUse;
-use Vestibra\App\Models\Template;
-use Vestibra\App\Models\User;
-use Vestibra\App\Releases\OwnContent;
-use Vestibra\App\Templates\KeptParts;
-use Vestibra\App\Templates\Templates;
+use Vestibra\App\Ground\Files\Files;
+use Vestibra\App\Ground\Files\FileUse;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Releases\Changes\OwnContent;
+use Vestibra\App\Work\Templates\KeptParts;
+use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Catalogue\Fact;
 
 /** What the demo shop keeps besides its goods: a film, leaflets, a kept part, and one product's own story. */

@@ -6,9 +6,9 @@ namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Vestibra\App\Catalogue\Derived;
-use Vestibra\App\Catalogue\FactBook;
-use Vestibra\App\Catalogue\SafeHtml;
+use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\SafeHtml;
 use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use Illuminate\Contracts\Session\Session;
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\CartLine;

@@ -6,7 +6,7 @@ namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\Derived;
 
 /**
  * Customers' reviews: written in the shop, read by the owner, and only then seen.

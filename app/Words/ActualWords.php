@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Words;
 
 use LogicException;
-use Vestibra\App\Catalogue\Categories;
+use Vestibra\App\Ground\Counted;
+use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\Product;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
-use Vestibra\App\Catalogue\Categories;
-use Vestibra\App\Shop\ShopSettings;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\Counted;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Reach\Condition;

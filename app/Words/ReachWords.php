@@ -6,11 +6,12 @@ namespace Vestibra\App\Words;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\FactBook;
-use Vestibra\App\Reach\LivingNames;
-use Vestibra\App\Reach\ReachCounts;
-use Vestibra\App\Shop\ShopSettings;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\Counted;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;

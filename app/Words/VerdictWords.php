@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
+use Vestibra\App\Ground\Counted;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\Loser;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Bench\Opponents;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Rendering\Around;
+use Vestibra\App\PagesOut\Whole\Around;
 use Vestibra\App\Shop\Cart;
 
 /** The header and footer that shops begin with, from one plain hand-written Blade view and one query. */

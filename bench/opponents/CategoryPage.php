@@ -6,9 +6,9 @@ namespace Vestibra\Bench\Opponents;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\ProductReader;
-use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /** A category page with cards, written by hand: the same products, the same HTML, and nothing that could be another way. */

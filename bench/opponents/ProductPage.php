@@ -6,8 +6,8 @@ namespace Vestibra\Bench\Opponents;
 
 use Illuminate\Contracts\View\View;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Catalogue\ProductReader;
-use Vestibra\App\ShopClock;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /** The same HTML from one plain hand-written Blade view, with the same queries. */

@@ -17,7 +17,7 @@
 <link rel="icon" href="/icon.svg" type="image/svg+xml">
 <link rel="alternate" type="application/atom+xml" title="{{ config('vestibra.shop') }}" href="/feed.atom">
 <script nonce="{{ Vite::cspNonce() }}">document.documentElement.classList.add('js')</script>
-@php ($letters = app(\Vestibra\App\Rendering\FontFaces::class))
+@php ($letters = app(\Vestibra\App\Style\FontFaces::class))
 @foreach ($letters->first($house) as $font)<link rel="preload" as="font" type="font/woff2" href="{{ $font }}" crossorigin>@endforeach
 
 @vite('shop/shop.ts')

@@ -7,6 +7,6 @@
 @foreach ($buying as $product => $isOwn)<form id="buying-{{ $product }}" method="post" action="/cart" data-buying="{{ $isOwn ? 'o' : "of[$product]" }}"><button type="submit" name="choose" value="1" hidden>{{ $say('choice.show') }}</button></form>@endforeach
 {!! $html !!}
 
-@if (str_contains($html, 'form="narrowing"'))<form id="narrowing" method="get" action="?" data-styles="{{ $styles }}" data-failed="{{ $say('filters.failed') }}"><input type="hidden" name="{{ \Vestibra\App\Shop\Visits::FORM }}" value="1">@foreach ($keeps as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<p class="unseen" role="status" data-narrowed></p></form>@endif
+@if (str_contains($html, 'form="narrowing"'))<form id="narrowing" method="get" action="?" data-styles="{{ $styles }}" data-failed="{{ $say('filters.failed') }}"><input type="hidden" name="{{ \Vestibra\App\Doors\Requests\Visits::FORM }}" value="1">@foreach ($keeps as $name => $value)<input type="hidden" name="{{ $name }}" value="{{ $value }}">@endforeach<p class="unseen" role="status" data-narrowed></p></form>@endif
 
 @endsection

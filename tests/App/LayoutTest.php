@@ -50,8 +50,8 @@ final class LayoutTest extends Plain
 
     public function test_parameters_are_read_in_one_place(): void
     {
-        foreach (self::code('app/Http') as $file => $code) {
-            if ($file !== 'app/Http/Asked.php') {
+        foreach (self::code('app/Doors') as $file => $code) {
+            if ($file !== 'app/Doors/Requests/Asked.php') {
                 self::assertDoesNotMatchRegularExpression('/\$request->(string|integer|float|query|input|boolean|date|enum|get|post|collect|array)\(/', $code, $file);
             }
         }

@@ -10,15 +10,15 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Routing\Router;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Keeping\DataFolder;
-use Vestibra\App\Models\Template;
-use Vestibra\App\Models\User;
-use Vestibra\App\Releases\Changes;
-use Vestibra\App\Releases\Releases;
-use Vestibra\App\Releases\TemplateChange;
-use Vestibra\App\Templates\Drafting;
-use Vestibra\App\Templates\Fallbacks;
-use Vestibra\App\Templates\Templates;
+use Vestibra\App\Ground\DataFolder;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Drafting\Drafting;
+use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Releases;
+use Vestibra\App\Work\Templates\Fallbacks;
+use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Demo\Larkfold;
 
 /** The application over HTTP on a database of its own: Larkfold, made once and copied for every test. */

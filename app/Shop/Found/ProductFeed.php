@@ -7,9 +7,9 @@ namespace Vestibra\App\Shop\Found;
 use DateTimeImmutable;
 use DateTimeInterface;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\Pages\PageAddresses;
-use Vestibra\App\Shop\ShopAddress;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Records\Settings\ShopAddress;
+use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Pages\PageKind;
 

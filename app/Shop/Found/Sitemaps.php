@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\Found;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Pages\PageAddresses;
-use Vestibra\App\Pages\PagesOfTheShop;
-use Vestibra\App\Shop\ShopAddress;
+use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\Core\Pages\PageKind;
 
 /**

@@ -7,8 +7,8 @@ namespace Vestibra\App\Shop\News;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use stdClass;
-use Vestibra\App\Messages\ShopMessages;
-use Vestibra\App\Shop\ShopAddress;
+use Vestibra\App\Records\Settings\ShopAddress;
+use Vestibra\App\Records\Settings\ShopMessages;
 
 /**
  * Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; until then

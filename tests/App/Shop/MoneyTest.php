@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Shop;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Models\User;
+use Vestibra\App\Records\Models\User;
 use Vestibra\Tests\App\TestCase;
 
 /** Money and measures, set for the whole shop. */

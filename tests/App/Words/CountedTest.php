@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
-use Vestibra\App\Words\Counted;
+use Vestibra\App\Ground\Counted;
 
 final class CountedTest extends TestCase
 {

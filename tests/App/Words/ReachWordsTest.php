@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Words;
 
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
-use Vestibra\App\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\App\Words\ProductWords;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\ShopZone;

@@ -8,7 +8,7 @@ use DateTimeImmutable;
 use DOMDocument;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\StreamedResponse;
-use Vestibra\App\Models\Template;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Shop\Found\Sitemaps;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Outside;

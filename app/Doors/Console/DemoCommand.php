@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Doors\Console;
+
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\Process\Process;
+use Vestibra\App\Ground\Counted;
+use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Lists\Filters\FilterPacks;
+use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Templates\Fallbacks;
+use Vestibra\Demo\BusyShop;
+use Vestibra\Demo\Extras;
+use Vestibra\Demo\Larkfold;
+use Vestibra\Demo\MoreProducts;
+use Vestibra\Demo\PictureFiles;
+use Vestibra\Demo\Showcase;
+
+final class DemoCommand extends Command
+{
+    use SaysProblems;
+
+    public const EMAIL = 'owner@larkfold.example';
+
+    public const PASSWORD = 'paper-and-ink';
+
+    private const SHARES = 2;
+
+    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--busy : with much laid out, to measure} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
+
+    protected $description = 'Fills an empty database with the demo shop Larkfold';
+
+    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase, BusyShop $busy, FilterPacks $packs): int
+    {
+        $folder = config()->string('vestibra.pictures');
+        $share = $this->option('pictures');
+        if (is_string($share) && preg_match('#^(\d+)/(\d+)$#', $share, $parts) === 1) {
+            PictureFiles::draw($folder, (int) $parts[1], max(1, (int) $parts[2]));
+
+            return self::SUCCESS;
+        }
+        if ($this->option('needed')) {
+            $this->line(DB::table('products')->doesntExist() && User::query()->doesntExist() ? 'yes' : 'no');
+
+            return self::SUCCESS;
+        }
+        if ($this->option('sign-in')) {
+            $this->line(User::query()->where('email', self::EMAIL)->exists() ? 'sign in with '.self::EMAIL.' and '.self::PASSWORD : '');
+
+            return self::SUCCESS;
+        }
+        if (DB::table('products')->doesntExist()) {
+            $this->saysWhere();
+            $this->pictures();
+            DB::transaction(function () use ($fallbacks, $extras, $showcase): void {
+                $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
+                (new Larkfold)->fill();
+                $fallbacks->see($owner);
+                $extras->add($owner);
+                $this->option('bare') || $showcase->add($owner);
+                StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
+            });
+        }
+        $wanted = $this->option('products');
+        if (is_string($wanted) && (int) $wanted > DB::table('products')->count()) {
+            MoreProducts::fillUpTo(min(1_000_000, (int) $wanted));
+        }
+        if ($this->option('busy')) {
+            $busy->fill(User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
+        }
+        $packs->refresh();
+        $products = DB::table('products')->count();
+        $this->option('json')
+            ? $this->line((string) json_encode(['products' => $products, 'email' => self::EMAIL, 'password' => self::PASSWORD]))
+            : $this->info('Larkfold has '.Counted::of($products, 'product').'. Sign in at /studio with '.self::EMAIL.' and '.self::PASSWORD);
+
+        return self::SUCCESS;
+    }
+
+    private function pictures(): void
+    {
+        $drawing = [];
+        for ($share = 0; $share < self::SHARES; $share++) {
+            $process = new Process([PHP_BINARY, base_path('artisan'), 'vestibra:demo', "--pictures=$share/".self::SHARES]);
+            $process->setTimeout(600);
+            $process->start();
+            $drawing[] = $process;
+        }
+        foreach ($drawing as $process) {
+            if ($process->wait() !== 0) {
+                throw new \RuntimeException('The demo’s pictures could not be drawn: '.$process->getErrorOutput());
+            }
+        }
+    }
+}

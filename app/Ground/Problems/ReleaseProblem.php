@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Ground\Problems;
+
+use Vestibra\Core\ProblemCode;
+use Vestibra\Core\ProblemFamily;
+
+/** Why something is not published or released, or wants a spoken decision first. Their words are in one place outside: `Words\ProblemWords`. */
+enum ReleaseProblem: string implements ProblemCode
+{
+    use ProblemFamily;
+
+    case PublishUnknownKind = 'publish.unknown-kind';
+    case PublishChangedSince = 'publish.changed-since';
+    case PublishNothing = 'publish.nothing';
+    case PublishTimePast = 'publish.time-past';
+    case PublishWithoutNothing = 'publish.without-nothing';
+    case PublishWithoutTitle = 'publish.without-title';
+    case PublishWithoutPrice = 'publish.without-price';
+    case PublishWithoutProducts = 'publish.without-products';
+    case PublishWithoutBuy = 'publish.without-buy';
+    case PublishWithoutCart = 'publish.without-cart';
+    case TemplateGone = 'release.template-gone';
+    case ChosenByTemplate = 'release.chosen-by-template';
+    case PageGone = 'release.page-gone';
+    case NotLive = 'release.not-live';
+    case FallbackNotLive = 'release.fallback-not-live';
+    case OrderTwice = 'release.order-twice';
+    case NotDone = 'release.not-done';
+    case SoAlready = 'release.so-already';
+    case NotWaiting = 'release.not-waiting';
+    case Broke = 'release.broke';
+    case Fallback = 'release.fallback';
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Ground;
+
+use DateTimeImmutable;
+use Vestibra\Core\Catalogue\ShopZone;
+
+/** The shop's time: now, unless somebody walks the shop as on another day. It moves the clock, not the catalogue. */
+final class ShopClock
+{
+    private ?DateTimeImmutable $moved = null;
+
+    public readonly ShopZone $zone;
+
+    public function __construct()
+    {
+        $this->zone = ShopZone::of(config()->string('vestibra.zone'));
+    }
+
+    public function zoneName(): string
+    {
+        return config()->string('vestibra.zone');
+    }
+
+    /** In whole seconds, in UTC. */
+    public function now(): DateTimeImmutable
+    {
+        return $this->moved ?? new DateTimeImmutable(now('UTC')->format('Y-m-d\TH:i:s\Z'));
+    }
+
+    public function moveTo(?DateTimeImmutable $instant): void
+    {
+        $this->moved = $instant;
+    }
+}

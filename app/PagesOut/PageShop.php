@@ -1,0 +1,205 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\PagesOut;
+
+use Closure;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Shop\Cart;
+use Vestibra\App\Shop\Listing;
+use Vestibra\App\Shop\PageList;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\CardList;
+use Vestibra\Core\Composing\Listed;
+use Vestibra\Core\Composing\Shop;
+use Vestibra\Core\Composing\Visit;
+use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\Condition;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Templates\Node;
+
+/** The shop as the blocks of one page may ask it. */
+final class PageShop implements Shop
+{
+    private const SORTS = ['newest' => 'written_at desc, id desc', 'highest' => 'stars desc, written_at desc, id desc', 'lowest' => 'stars, written_at desc, id desc'];
+
+    private ?Listed $listed = null;
+
+    /**
+     * @param  PageKind|null  $explain  the kind of page, where what does not hold has to be put into words
+     * @param  Closure(list<Condition>): list<Condition>  $judge  those that do not hold
+     * @param  Closure(int, Node): ?About  $about
+     * @param  Closure(int|null, list<int>): CardList  $cards
+     */
+    public function __construct(
+        private readonly Subject $subject,
+        private readonly Visit $visit,
+        private readonly ShopClock $clock,
+        private readonly Listing $listing,
+        private readonly Cart $cart,
+        private readonly Categories $categories,
+        private readonly ReachWords $words,
+        private readonly ?PageKind $explain,
+        private readonly PageList $list,
+        private readonly Messages $messages,
+        private readonly Closure $judge,
+        private readonly Closure $about,
+        private readonly Closure $cards,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return config()->string('vestibra.shop');
+    }
+
+    public function zone(): ShopZone
+    {
+        return $this->clock->zone;
+    }
+
+    public function failed(array $conditions): ?string
+    {
+        $failed = ($this->judge)($conditions);
+
+        return match (true) {
+            $failed === [] => null,
+            $this->explain !== null => $this->words->clause(Clause::of($failed[0]), $this->explain),
+            default => '',
+        };
+    }
+
+    public function nameOf(string $things, int $id): ?string
+    {
+        $table = ['fact' => 'facts', 'option' => 'options'][$things] ?? null;
+        $name = $this->explain !== null && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
+
+        return is_string($name) ? $name : null;
+    }
+
+    public function safe(string $html): string
+    {
+        return SafeHtml::clean($html);
+    }
+
+    public function safeMarkup(string $html): string
+    {
+        return SafeHtml::markup($html);
+    }
+
+    public function cards(?int $card, array $ids): CardList
+    {
+        return ($this->cards)($card, $ids);
+    }
+
+    public function about(int $product, Node $holder): ?About
+    {
+        return ($this->about)($product, $holder);
+    }
+
+    public function listed(): Listed
+    {
+        return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
+    }
+
+    /** The products of the page, if a block has asked for them. */
+    public function asked(): ?Listed
+    {
+        return $this->listed;
+    }
+
+    public function byRule(?Reach $rule, string $sort, int $most): array
+    {
+        return $this->listing->byRule($rule, $sort, $most, $this->product());
+    }
+
+    public function ofCollection(int $collection, string $sort, int $most): array
+    {
+        return $this->listing->ofCollection($collection, $sort, $most, $this->product());
+    }
+
+    /** The product that the page is about: its lists of other products leave it out. */
+    private function product(): ?int
+    {
+        return $this->subject instanceof Product ? $this->subject->id : null;
+    }
+
+    public function beneath(bool $details): array
+    {
+        return $this->categories->beneath($this->subject->kind() === SubjectKind::Category ? $this->subject->id() : null, $details);
+    }
+
+    public function shelves(string $things, ?array $ids): array
+    {
+        return $this->listing->shelves(PageKind::from($things), $ids);
+    }
+
+    public function neighbours(): array
+    {
+        $category = $this->subject instanceof Product ? $this->subject->mainCategoryId : null;
+        $beside = fn (string $before, string $order): ?object => DB::selectOne(
+            'select p.id, p.title, p.slug from products p join category_product c on c.product_id = p.id'
+            ." where c.category_id = ? and p.published = 1 and (p.title_order, p.id) $before (select title_order, id from products where id = ?)"
+            ." order by p.title_order $order, p.id $order limit 1",
+            [$category, $this->subject->id()],
+        );
+        $card = static fn (?object $row): ?array => $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];
+
+        return $category === null
+            ? ['previous' => null, 'next' => null]
+            : ['previous' => $card($beside('<', 'desc')), 'next' => $card($beside('>', 'asc'))];
+    }
+
+    public function nearest(int $most): array
+    {
+        return $this->listing->nearest($this->visit->address, $most);
+    }
+
+    public function picturesOf(string $things, array $ids): array
+    {
+        return $this->listing->picturesOf(PageKind::from($things), $ids);
+    }
+
+    public function inCart(): int
+    {
+        return $this->cart->count();
+    }
+
+    public function isClosed(string $notice): bool
+    {
+        return in_array($notice, $this->visit->closed, true);
+    }
+
+    public function reviewOrder(): ?string
+    {
+        return isset(self::SORTS[$this->visit->reviews]) ? $this->visit->reviews : null;
+    }
+
+    public function reviews(string $sort, int $most): array
+    {
+        $order = self::SORTS[$this->reviewOrder() ?? $sort] ?? self::SORTS['newest'];
+        $reviews = [];
+        foreach (DB::select("select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by $order limit ?", [$this->subject->id(), $most]) as $row) {
+            $reviews[] = [
+                'author' => $row->author,
+                'stars' => $row->stars,
+                'words' => $row->words,
+                'day' => $this->messages->day(new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($row->written_at.'Z')))),
+            ];
+        }
+
+        return $reviews;
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Pages;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Pages\Sql\OwnPages;
+use Vestibra\App\Reach\Pages\Sql\ProductSql;
+use Vestibra\App\Reach\Rules\FieldInRules;
+use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Rules\PageSql;
+use Vestibra\App\Reach\Rules\QuantitySql;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Records\Stored\Touched;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Product;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Features;
+use Vestibra\Core\Templates\Source;
+
+final readonly class ProductPages implements FindsPages
+{
+    use OwnPages;
+
+    private const IN_STOCK = 'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0))';
+
+    public function __construct(
+        private ProductReader $products,
+        private Categories $categories,
+        private ShopClock $clock,
+    ) {
+    }
+
+    public function kind(): PageKind
+    {
+        return PageKind::Product;
+    }
+
+    public function table(): string
+    {
+        return 'products';
+    }
+
+    public function shown(): string
+    {
+        return 'p.published = 1';
+    }
+
+    public function title(): string
+    {
+        return 'p.title_folded';
+    }
+
+    public function sql(int $at, array $ruleCollections): PageSql
+    {
+        return new ProductSql($at, $ruleCollections);
+    }
+
+    public function read(int $id): ?Product
+    {
+        return $this->products->byId($id);
+    }
+
+    public function bySlug(string $slug): ?Product
+    {
+        return $this->products->bySlug($slug);
+    }
+
+    public function features(Subject $subject): Features
+    {
+        assert($subject instanceof Product);
+
+        return Features::product($subject, $this->categories->tree(), $this->clock->now());
+    }
+
+    public function rows(array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $rows = [];
+        foreach (DB::select(
+            'select p.id, p.title, p.slug, (select file from product_pictures pp join pictures on pictures.id = pp.picture_id'
+            .' where pp.product_id = p.id order by pp.position limit 1) as file from products p where p.id in ('.implode(',', $ids).')',
+        ) as $row) {
+            $rows[$row->id] = [
+                'id' => $row->id,
+                'title' => $row->title,
+                'slug' => $row->slug,
+                'picture' => $row->file === null ? null : "/pictures/$row->file-160.webp",
+                'address' => PageAddresses::address(PageKind::Product, $row->slug),
+            ];
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    public function touched(Touched $touched): ?Sql
+    {
+        $list = static fn (array $ids): string => implode(',', $ids);
+        $parts = array_filter([
+            $touched->things(Thing::Product) === [] ? '' : "p.id in ({$list($touched->things(Thing::Product))})",
+            $touched->whole(Thing::Category) === [] ? '' : 'p.id in (select h.product_id from categories t join categories d on d.lower between t.lower and t.upper'
+                ." join category_product h on h.category_id = d.id where t.id in ({$list($touched->whole(Thing::Category))}))",
+            $touched->whole(Thing::Brand) === [] ? '' : "p.brand_id in ({$list($touched->whole(Thing::Brand))})",
+            $touched->whole(Thing::Tag) === [] ? '' : "p.id in (select product_id from product_tag where tag_id in ({$list($touched->whole(Thing::Tag))}))",
+            $touched->whole(Thing::Option) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_id in ({$list($touched->whole(Thing::Option))}))",
+            $touched->whole(Thing::OptionValue) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_value_id in ({$list($touched->whole(Thing::OptionValue))}))",
+            $touched->whole(Thing::Collection) === [] || ! FieldInRules::isAsked(PageKind::Product, 'collection') ? '' : '1',
+        ]);
+
+        return $parts === [] ? null : new Sql('('.implode(' or ', $parts).')');
+    }
+
+    public function holding(Subject $subject): string
+    {
+        return (string) $subject->id();
+    }
+
+    public function ownOrder(Subject $subject): ?string
+    {
+        return null;
+    }
+
+    public function awkward(): array
+    {
+        $onSale = (new QuantitySql($this->clock->now()->getTimestamp()))->onSale();
+
+        return [
+            'no picture' => 'p.picture_count = 0',
+            'on sale' => "exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and $onSale)",
+            'sold out' => 'not '.self::IN_STOCK,
+            'many variants' => "case when p.variant_count > 11 then p.variant_count || ' variants' end",
+            'long title' => 'length(p.title) > 60',
+            'no short description' => "p.short_description = ''",
+            'no reviews' => 'p.review_count = 0',
+        ];
+    }
+
+    public function ordinary(): string
+    {
+        return 'p.picture_count > 1';
+    }
+
+    public function filed(): string
+    {
+        return "(select group_concat(name, ' · ') from (select name from categories where id = p.main_category_id union all select name from brands where id = p.brand_id))";
+    }
+
+    public function richness(): string
+    {
+        return 'p.picture_count';
+    }
+
+    public function lacking(Source $source, int $number): ?Sql
+    {
+        return match ($source) {
+            Source::ShortDescription => new Sql("p.short_description = ''"),
+            Source::Description => new Sql("p.description = ''"),
+            Source::Brand => new Sql('p.brand_id is null'),
+            Source::Category, Source::CategoryLink => new Sql('p.main_category_id is null'),
+            Source::Collection => new Sql('not exists (select 1 from collection_product x where x.product_id = p.id)'),
+            Source::Tags => new Sql('not exists (select 1 from product_tag x where x.product_id = p.id)'),
+            Source::Picture => new Sql('p.picture_count = 0'),
+            Source::OtherPicture => new Sql('p.picture_count < 2'),
+            Source::Sku, Source::Price => new Sql('p.variant_count = 0'),
+            Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay, Source::FactNumber => new Sql('not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)', [$number]),
+            Source::Option => new Sql(
+                'not exists (select 1 from variants v join variant_values x on x.variant_id = v.id where v.product_id = p.id and v.published = 1 and x.option_id = ?)',
+                [$number],
+            ),
+            Source::Rating, Source::ReviewCount => new Sql('p.review_count = 0'),
+            Source::Stock => new Sql('not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and v.stock is not null)'),
+            default => null,
+        };
+    }
+
+    public function near(array $ids): array
+    {
+        $list = implode(',', $ids);
+
+        return array_column(DB::select(
+            'select product_id, count(*) as shared from ('
+            ."select b.product_id from category_product a join category_product b on b.category_id = a.category_id where a.product_id in ($list)"
+            .' union all select b.product_id from category_product a join categories c on c.id = a.category_id join categories s on s.parent_id = c.parent_id'
+            ." join category_product b on b.category_id = s.id where a.product_id in ($list)"
+            ." union all select b.product_id from product_tag a join product_tag b on b.tag_id = a.tag_id where a.product_id in ($list)"
+            ." union all select b.id from products a join products b on b.brand_id = a.brand_id where a.id in ($list)"
+            .' limit 20000) near join products p on p.id = near.product_id where p.published = 1 group by product_id order by shared desc, product_id limit 500',
+        ), 'product_id');
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use stdClass;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\Supposed;
+
+/** Reads the templates of a page kind for a verdict. */
+final readonly class KindRulesReader
+{
+    private Fields $fields;
+
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private Categories $categories,
+        private ShopClock $clock,
+    ) {
+        $this->fields = Fields::standard();
+    }
+
+    /** @return int in seconds of Unix time */
+    public function now(): int
+    {
+        return $this->clock->now()->getTimestamp();
+    }
+
+    /** Only what is live: enough to decide. */
+    public function live(PageKind $kind): KindRules
+    {
+        return $this->read($kind, false, new Supposed);
+    }
+
+    /** With what is not live too: enough to explain, or to ask what a change would do. */
+    public function all(PageKind $kind, Supposed $supposed = new Supposed, ?DateTimeImmutable $at = null): KindRules
+    {
+        return $this->read($kind, true, $supposed, $at);
+    }
+
+    /** @throws LogicException when a stored reach cannot be read */
+    public function stored(mixed $reach, PageKind $kind): Reach
+    {
+        $read = (new ReachReader($this->fields, $this->clock->zone, $kind))->parse($reach);
+
+        return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
+    }
+
+    private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): KindRules
+    {
+        $rows = DB::select(
+            'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
+            .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
+            .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
+            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 order by 2, 1',
+            [$kind->value, (int) (Fields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
+        );
+        $rules = $reaches = $templates = [];
+        foreach ($rows as $row) {
+            if ($row->hand_order === null) {
+                $rules[$row->id] = $this->stored(json_decode($row->live_reach, true), PageKind::Product);
+            } else {
+                $templates[$row->id] = $row;
+                $reaches[$row->id] = $supposed->reaches[$row->id]
+                    ?? $this->stored(json_decode($row->live_revision === null ? $row->draft_reach : $row->live_reach, true), $kind);
+            }
+        }
+        $living = LivingNames::of([...$reaches, ...array_values($rules)]);
+        $compiler = new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind);
+        $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living, PageKind::Product));
+        $candidates = [];
+        foreach ($supposed->order($kind->value, array_map(static fn (stdClass $row): int => $row->hand_order, $templates)) as $id) {
+            $row = $templates[$id];
+            $live = $supposed->isLive($row->id, $row->live_revision !== null);
+            $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
+        }
+
+        return new KindRules(
+            $this->pages->get($kind),
+            $candidates,
+            $supposed->fallbacks[$kind->value] ?? (reset($templates) ?: new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
+            $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
+            ($at ?? $this->clock->now())->getTimestamp(),
+        );
+    }
+}

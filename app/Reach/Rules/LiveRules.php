@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Evaluator;
+
+/**
+ * What is live, ready to decide. Compiled rules are kept between requests in files named by a word of the database that is
+ * another one as soon as anything changes that they depend on; they can be thrown away at any time.
+ *
+ * @phpstan-import-type Packed from Evaluator
+ */
+final class LiveRules
+{
+    private const MOST = 40;
+
+    /** @var array<string, Evaluator> by page kind and word */
+    private array $known = [];
+
+    /** As the page that is made has asked for it. */
+    private ?string $word = null;
+
+    private ?string $shown = null;
+
+    public function __construct(
+        private readonly KindRulesReader $contests,
+        private readonly string $folder,
+    ) {
+    }
+
+    /** @return array{Evaluator, int|null} with the template that a page is pinned to, live or not: one query for both */
+    public function on(PageKind $kind, Subject $subject): array
+    {
+        $row = DB::selectOne('select word, shown, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from live_rules', [$kind->value, $subject->id()]);
+
+        [$this->word, $this->shown] = [$row->word, $row->shown];
+
+        return [$this->evaluator($kind, $row->word), $row->pin];
+    }
+
+    public function of(PageKind $kind): Evaluator
+    {
+        return $this->evaluator($kind, self::word());
+    }
+
+    /** @return array<string, Evaluator> of headers and footers, as they are for the page that was asked for last */
+    public function aroundPages(): array
+    {
+        $word = $this->word ?? self::word();
+
+        return ['header' => $this->evaluator(PageKind::Header, $word), 'footer' => $this->evaluator(PageKind::Footer, $word)];
+    }
+
+    /** Another word as soon as anything changes that headers and footers may show; as the page that is made has asked for it. */
+    public function shown(): string
+    {
+        return $this->shown ??= (string) DB::scalar('select shown from live_rules');
+    }
+
+    public static function word(): string
+    {
+        return (string) DB::scalar('select word from live_rules');
+    }
+
+    private function evaluator(PageKind $kind, string $word): Evaluator
+    {
+        return $this->known["$kind->value $word"] ??= $this->kept($kind, $word);
+    }
+
+    private function kept(PageKind $kind, string $word): Evaluator
+    {
+        $file = "$this->folder/$kind->value-".Evaluator::PACKED."-$word.php";
+        /** @var Packed|false $packed */
+        $packed = is_file($file) ? @include $file : false;
+        if (is_array($packed)) {
+            return Evaluator::unpack($packed);
+        }
+        $evaluator = $this->contests->live($kind)->evaluator();
+        $this->keep($file, $evaluator->pack());
+
+        return $evaluator;
+    }
+
+    /** Of what nobody will ask for again, the oldest. */
+    private function letGo(): void
+    {
+        $files = glob("$this->folder/*.php") ?: [];
+        if (count($files) < self::MOST) {
+            return;
+        }
+        usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime($other));
+        foreach (array_slice($files, 0, intdiv(self::MOST, 2)) as $old) {
+            function_exists('opcache_invalidate') && @opcache_invalidate($old, true);
+            @unlink($old);
+        }
+    }
+
+    /** @param  Packed  $packed */
+    private function keep(string $file, array $packed): void
+    {
+        is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
+        $this->letGo();
+        $beside = $file.'.'.getmypid();
+        if (@file_put_contents($beside, '<?php return '.var_export($packed, true).';') !== false) {
+            @rename($beside, $file);
+        }
+    }
+}

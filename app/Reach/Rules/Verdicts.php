@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\Core\Pages\AroundPage;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\Evaluator;
+use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\Verdict;
+
+/** The verdict for one page. */
+final readonly class Verdicts
+{
+    public function __construct(
+        private KindRulesReader $contests,
+        private LiveRules $live,
+        private PagesOfTheShop $pages,
+    ) {
+    }
+
+    public function of(PageKind $kind, Subject $subject): Verdict
+    {
+        [$evaluator, $pin] = $subject instanceof AroundPage ? [$this->live->of($kind), $this->pin($this->pages->get($kind), $subject)] : $this->live->on($kind, $subject);
+
+        return $evaluator->decide($this->pages->get($kind)->features($subject), $pin);
+    }
+
+    /** With the reason why each other template lost. */
+    public function explained(PageKind $kind, Subject $subject, Supposed $supposed = new Supposed): Verdict
+    {
+        $contest = $this->contests->all($kind, $supposed);
+
+        return $contest->evaluator()->decide($contest->pages->features($subject), $this->pin($contest->pages, $subject), true);
+    }
+
+    /** The header or footer of a page, where the page's own template chooses one by its number, 0 for none, or leaves it to the rules. */
+    public function around(AroundPage $page, ?int $choice, Supposed $supposed): Verdict
+    {
+        $contest = $this->contests->all($page->around, $supposed);
+
+        return $contest->evaluator()->decide($contest->pages->features($page), $choice, true);
+    }
+
+    /** Whether a template's rules match a page within their season, were it live with them. */
+    public function matches(PageKind $kind, Subject $subject, int $templateId, Supposed $supposed): bool
+    {
+        $contest = $this->contests->all($kind, $supposed);
+        $features = $contest->collections->judge($this->pages->get($kind)->features($subject));
+
+        return $contest->candidate($templateId)?->reach->atAnyTime()->match($features) !== null;
+    }
+
+    /** The template that a page is pinned to, live or not. Its header or footer is what the page's own template chooses, 0 for none. */
+    public function pin(FindsPages $pages, Subject $subject): ?int
+    {
+        if ($subject instanceof AroundPage) {
+            return PageAddresses::isPage($subject->page->value) ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId) : null;
+        }
+        $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
+
+        return $pin === null ? null : (int) $pin;
+    }
+
+    private static function chosen(PageKind $around, int $template): ?int
+    {
+        $choice = json_decode((string) DB::scalar("select json_extract(live_tree, '$.page.what') from templates where id = ?", [$template]), true);
+        $choice = is_array($choice) ? $choice[$around->value] ?? true : true;
+
+        return match (true) {
+            $choice === false => Evaluator::NONE,
+            is_int($choice) => $choice,
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Trees;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
+ *
+ * @phpstan-type Row array{id: int, alt: string, small: string, width: int, height: int, state: string, focusX: int, focusY: int, products: int}
+ *
+ * @shape Picture array{id: int, alt: string, small: string, width: int, height: int, state: 'new'|'ready'|'broken', focusX: int, focusY: int, products: int}
+ * @shape PicturePage array{pictures: list<Picture>, more: bool, total: int}
+ * @shape PictureUses array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name:
+ *     string}>}
+ */
+final readonly class PictureList
+{
+    public const PAGE = 24;
+
+    public function __construct(private WhereNamed $named)
+    {
+    }
+
+    /** @return array{pictures: list<Row>, more: bool, total: int} the newest first */
+    public function page(string $query, int $page, bool $withoutWords = false): array
+    {
+        $found = DB::table('pictures');
+        if ($query !== '') {
+            $found->whereRaw('(instr(lower(alt), lower(?)) > 0 or instr(file, lower(?)) > 0)', [$query, $query]);
+        }
+        if ($withoutWords) {
+            $found->where('alt', '');
+        }
+        $total = $found->count();
+        $rows = $found->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
+
+        return [
+            'pictures' => array_values($rows->map(self::row(...))->all()),
+            'more' => $total > $page * self::PAGE,
+            'total' => $total,
+        ];
+    }
+
+    /** @return Row|null */
+    public function one(int $id): ?array
+    {
+        $row = DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->where('id', $id)->first();
+
+        return $row instanceof stdClass ? self::row($row) : null;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Row> in the order asked for
+     */
+    public function some(array $ids): array
+    {
+        $rows = [];
+        foreach (DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')->whereIntegerInRaw('id', $ids)->get() as $row) {
+            $rows[$row->id] = self::row($row);
+        }
+
+        return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
+    }
+
+    /** @return list<int> a product's own pictures, in order */
+    public function ofProduct(int $productId): array
+    {
+        return array_values(array_map(intval(...), DB::table('product_pictures')->where('product_id', $productId)->orderBy('position')->pluck('picture_id')->all()));
+    }
+
+    /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */
+    public function uses(int $id): array
+    {
+        $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 order by 2 limit 50', [$id]);
+        $templates = array_slice($this->named->places($id, 'picture'), 0, 50);
+
+        return [
+            'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),
+            'templates' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']], $templates),
+        ];
+    }
+
+    /** @return Row */
+    private static function row(stdClass $row): array
+    {
+        return [
+            'id' => $row->id,
+            'alt' => $row->alt,
+            'small' => "/pictures/$row->file-400.webp",
+            'width' => $row->width,
+            'height' => $row->height,
+            'state' => $row->state,
+            'focusX' => $row->focus_x,
+            'focusY' => $row->focus_y,
+            'products' => $row->products,
+        ];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Records\Catalogue;
+
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Support\Facades\DB;
+
+/** What is beneath some categories is found by other words, since they are called or stand otherwise. Running it once more does no harm. */
+final class RewordCategories implements ShouldQueue
+{
+    use Queueable;
+
+    private const AT_ONCE = 1_000;
+
+    public int $tries = 3;
+
+    /** @param  list<int>  $categories */
+    public function __construct(private readonly array $categories)
+    {
+    }
+
+    public function handle(): void
+    {
+        $list = implode(',', $this->categories);
+        $products = array_column(DB::select("select distinct h.product_id as id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in ($list)"), 'id');
+        foreach (array_chunk($products, self::AT_ONCE) as $some) {
+            DB::transaction(static fn () => Derived::words('p.id in ('.implode(',', $some).')'));
+        }
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Records\Stored;
+
+use Illuminate\Support\Facades\DB;
+
+/** Each category's place in the tree as a range: what is beneath it lies within. */
+final class CategoryBounds
+{
+    /** Numbers the tree anew; only what changes is written. */
+    public static function refresh(): void
+    {
+        $rows = DB::select('select id, parent_id, lower, upper from categories order by position, id');
+        $children = $stands = [];
+        foreach ($rows as $row) {
+            $children[$row->parent_id ?? 0][] = $row->id;
+            $stands[$row->id] = [$row->lower, $row->upper];
+        }
+        $bound = 0;
+        $number = static function (int $id) use (&$number, &$bound, $children, $stands): void {
+            $lower = ++$bound;
+            foreach ($children[$id] ?? [] as $child) {
+                $number($child);
+            }
+            if ($stands[$id] !== [$lower, $bound]) {
+                DB::update('update categories set lower = ?, upper = ? where id = ?', [$lower, $bound, $id]);
+            }
+        };
+        foreach ($children[0] ?? [] as $root) {
+            $number($root);
+        }
+    }
+}

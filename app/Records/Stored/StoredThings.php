@@ -1,0 +1,285 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Records\Stored;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use LogicException;
+use stdClass;
+use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\RewordCategories;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Fields;
+use Vestibra\Core\Catalogue\Changing\FieldType;
+use Vestibra\Core\Catalogue\Changing\Records;
+use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\Folding;
+
+/** The things of the catalogue in the database. What is derived from them is brought up to date with `settle`. */
+final class StoredThings implements Records
+{
+    /** SQL, the products `p` that are found by a thing's name; `?` stands for numbers. */
+    private const HOLDING = [
+        'brand' => 'p.brand_id in (?)',
+        'category' => 'p.id in (select h.product_id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in (?))',
+        'tag' => 'p.id in (select product_id from product_tag where tag_id in (?))',
+        'option-value' => 'p.id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id where x.option_value_id in (?))',
+    ];
+
+    /** When a product was first shown that never was: its column takes no nothing. */
+    private const NEVER = '9999-12-31 00:00:00';
+
+    /** @var array<int, true> products whose derived columns are behind */
+    private array $stale = [];
+
+    /** @var array<int, int> of values that were met: their option */
+    private array $options = [];
+
+    /** @var array<int, true> products that are not there any more */
+    private array $gone = [];
+
+    private bool $treeIsStale = false;
+
+    /** @var array<int, Fact>|null */
+    private ?array $known = null;
+
+    /** @var array<string, array<int, true>> by thing: those whose products are found by other words now */
+    private array $renamed = [];
+
+    /** @var array<int, true> products that stood, or stand again, with something that was deleted */
+    private array $reworded = [];
+
+    public function __construct(
+        private readonly Alongside $alongside,
+        private readonly FactBook $facts,
+    ) {
+    }
+
+    public function read(Thing $thing, array $ids): array
+    {
+        $columns = Tables::columns($thing);
+        if ($ids === [] || $columns === []) {
+            return [];
+        }
+        $things = [];
+        foreach (array_chunk($ids, 5_000) as $some) {
+            foreach (DB::table(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
+                $things[$row->id] = self::fields($thing, $row);
+            }
+            foreach ($thing === Thing::Product ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)->orderBy('position')->get(['product_id', 'fact_id', 'written']) : [] as $row) {
+                $list = $things[$row->product_id][Fields::fact($row->fact_id)] ?? [];
+                $things[$row->product_id][Fields::fact($row->fact_id)] = [...is_array($list) ? $list : [], $row->written];
+            }
+            foreach (Tables::links($thing) as $field => [$table, $own, $other, $ordered]) {
+                foreach (DB::table($table)->whereIntegerInRaw($own, $some)->orderBy($ordered ? 'position' : $other)->orderBy($other)->get([$own, $other]) as $row) {
+                    $list = $things[$row->$own][$field] ?? [];
+                    $things[$row->$own][$field] = [...is_array($list) ? $list : [], $row->$other];
+                }
+            }
+        }
+
+        return $things;
+    }
+
+    public function write(Change $change): Change
+    {
+        $table = DB::table(Tables::of($change->thing));
+        $this->mark($change);
+        if ($change->after === null) {
+            $this->reword($change);
+            $own = array_diff_key((array) DB::table(Tables::of($change->thing))->where('id', $change->id)->first(), array_flip([...Tables::columns($change->thing), 'id']));
+            $alongside = $this->alongside->take(Tables::of($change->thing), $change->id);
+            $table->where('id', $change->id)->delete();
+
+            return $change->with($alongside + ['own' => $own]);
+        }
+        $columns = $this->columns($change->thing, $change->after);
+        if ($change->thing === Thing::OptionValue) {
+            unset($this->options[$change->id]);
+        }
+        if ($change->before === null) {
+            $table->insert(['id' => $change->id] + $columns + self::own($change) + $this->standIns($change->thing));
+        } elseif ($columns !== []) {
+            $table->where('id', $change->id)->update($columns);
+        }
+        foreach (array_intersect_key(Tables::links($change->thing), $change->after) as $field => $link) {
+            $list = $change->after[$field];
+            $change->before === null || DB::table($link[0])->where($link[1], $change->id)->delete();
+            $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
+        }
+        foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
+            $fact = Fields::factOf($change->thing, $name);
+            if ($fact !== null) {
+                $this->fill($change->id, $fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []);
+            }
+        }
+        if ($change->before === null && $change->alongside !== []) {
+            $this->alongside->giveBack($change->alongside);
+            $this->reword($change);
+        }
+
+        return new Change($change->thing, $change->id, $change->before, $change->after);
+    }
+
+    /** Brings up to date what is kept beside the things so that sets of them can be asked for quickly. */
+    public function settle(): void
+    {
+        if ($this->treeIsStale) {
+            CategoryBounds::refresh();
+        }
+        Derived::refresh(...array_keys($this->stale));
+        foreach (array_keys($this->gone) as $product) {
+            Derived::forget($product);
+        }
+        foreach ($this->renamed as $thing => $ids) {
+            // Beneath a category there may be very many.
+            $thing === Thing::Category->value
+                ? Queue::push(new RewordCategories(array_keys($ids)))
+                : Derived::words(str_replace('?', implode(',', array_keys($ids)), self::HOLDING[$thing]));
+        }
+        if ($this->reworded !== []) {
+            Derived::words('p.id in ('.implode(',', array_keys($this->reworded)).')');
+        }
+        $this->stale = $this->gone = $this->renamed = $this->reworded = [];
+        $this->treeIsStale = false;
+    }
+
+    /**
+     * @param  list<int>  $values
+     * @return array<int, int> the option of each value
+     */
+    private function optionsOf(array $values): array
+    {
+        $unknown = array_diff($values, array_keys($this->options));
+        foreach ($unknown === [] ? [] : DB::table('option_values')->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
+            $this->options[(int) $row->id] = (int) $row->option_id;
+        }
+
+        return $this->options;
+    }
+
+    /** @param  list<string>  $written */
+    private function fill(int $product, int $fact, array $written): void
+    {
+        $known = ($this->known ??= $this->facts->all())[$fact] ?? null;
+        $known === null || $this->facts->fill($product, $known, $written);
+    }
+
+    private function reword(Change $change): void
+    {
+        $holding = self::HOLDING[$change->thing->value] ?? null;
+        foreach ($holding === null ? [] : DB::select("select p.id from products p where $holding", [$change->id]) as $row) {
+            $this->reworded[$row->id] = true;
+        }
+    }
+
+    private function mark(Change $change): void
+    {
+        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => Fields::factOf(Thing::Product, $name) === null) === []) {
+            $this->reworded[$change->id] = true;
+
+            return;
+        }
+        if ($change->thing === Thing::Product) {
+            $change->isDeleted() ? $this->gone[$change->id] = true : $this->stale[$change->id] = true;
+        } elseif ($change->thing === Thing::Variant) {
+            $stands = isset($change->after['product']) ? [] : (array) DB::table('variants')->where('id', $change->id)->first('product_id as product');
+            foreach ([$change->before, $change->after, $stands] as $fields) {
+                is_int($fields['product'] ?? null) && $this->stale[$fields['product']] = true;
+            }
+        } elseif ($change->thing === Thing::Category && ($change->before === null || $change->after === null || array_intersect($change->fields(), ['parent', 'position']) !== [])) {
+            $this->treeIsStale = true;
+        }
+        if (isset(self::HOLDING[$change->thing->value]) && array_intersect($change->thing === Thing::Category ? ['name', 'parent'] : ['name', 'label'], $change->fields()) !== []) {
+            $this->renamed[$change->thing->value][$change->id] = true;
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private static function fields(Thing $thing, stdClass $row): array
+    {
+        $values = (array) $row;
+        $fields = [];
+        foreach (Fields::of($thing) as $name => $field) {
+            $column = Tables::columns($thing)[$name] ?? null;
+            $value = $column === null ? [] : $values[$column];
+            $fields[$name] = match (true) {
+                $column === null, $value === null => $value,
+                $value === self::NEVER => null,
+                $field->type === FieldType::Flag => (bool) $value,
+                $field->type === FieldType::From, $field->type === FieldType::Until => is_string($value) ? str_replace(' ', 'T', $value).'Z' : null,
+                $field->type === FieldType::Rule => is_string($value) ? json_decode($value, true) : null,
+                default => $value,
+            };
+        }
+
+        return $fields;
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed>
+     */
+    private function columns(Thing $thing, array $fields): array
+    {
+        $columns = [];
+        foreach (array_intersect_key(Tables::columns($thing), $fields) as $name => $column) {
+            $value = $fields[$name];
+            $type = Fields::field($thing, $name)?->type;
+            $columns[$column] = match (true) {
+                $type === FieldType::From, $type === FieldType::Until => is_string($value) ? str_replace(['T', 'Z'], [' ', ''], $value) : ($name === 'added' ? self::NEVER : null),
+                $type === FieldType::Rule => $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR),
+                default => $value,
+            };
+        }
+        foreach (array_intersect_key(Tables::folded($thing), $fields) as $name => $column) {
+            $columns[$column] = Folding::fold(is_string($fields[$name]) ? $fields[$name] : '');
+        }
+
+        return $columns;
+    }
+
+    /** @return array<string, mixed> what stood beside the fields of something that comes back */
+    private static function own(Change $change): array
+    {
+        $own = [];
+        foreach (is_array($change->alongside['own'] ?? null) ? $change->alongside['own'] : [] as $column => $value) {
+            $own[(string) $column] = $value;
+        }
+
+        return $own;
+    }
+
+    /** @return array<string, mixed> what columns need until what is derived is brought up to date */
+    private function standIns(Thing $thing): array
+    {
+        return match ($thing) {
+            Thing::Product => ['title_folded' => '', 'added_at' => self::NEVER],
+            Thing::Category => ['lower' => 0, 'upper' => 0],
+            default => [],
+        };
+    }
+
+    /**
+     * @param  array{string, string, string, bool}  $link
+     * @param  list<int>  $named
+     */
+    private function link(array $link, int $id, array $named): void
+    {
+        [$table, $own, $other, $ordered] = $link;
+        $options = $table === 'variant_values' ? $this->optionsOf($named) : [];
+        $rows = [];
+        foreach ($named as $position => $one) {
+            $rows[] = [$own => $id, $other => $one]
+                + ($ordered ? ['position' => $position] : [])
+                + ($table === 'variant_values' ? ['option_id' => $options[$one] ?? throw new LogicException('A value without its option.')] : []);
+        }
+        foreach (array_chunk($rows, 300) as $some) {
+            DB::table($table)->insert($some);
+        }
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Records\Stored;
+
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/** Which pages an entry may make another page of: everything else keeps its template without being asked. */
+final readonly class Touched
+{
+    /** What of a category, brand, tag or option decides about the pages of products. */
+    private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom', 'option'];
+
+    /**
+     * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join or leave
+     * @param  array<string, list<int>>  $whole  by thing: those whose products may all move
+     */
+    private function __construct(
+        public array $things,
+        public array $whole,
+    ) {
+    }
+
+    /** @param  array<string, array<int, array<string, mixed>>>  $stands  all fields of what the entry changes, by thing and number */
+    public static function by(Entry $entry, array $stands): self
+    {
+        $things = $whole = [];
+        foreach ($entry->changes as $change) {
+            $fields = $stands[$change->thing->value][$change->id] ?? [];
+            $things[$change->thing->value][$change->id] = $change->id;
+            foreach ([$fields, ($change->after ?? []) + $fields] as $side) {
+                foreach (self::around($change->thing, $side) as $thing => $ids) {
+                    $things[$thing] = ($things[$thing] ?? []) + array_combine($ids, $ids);
+                }
+            }
+            if ($change->isDeleted() || array_intersect($change->fields(), self::FOR_PRODUCTS) !== []) {
+                $whole[$change->thing->value][$change->id] = $change->id;
+            }
+            foreach (self::joining($change) as $product) {
+                $things[Thing::Product->value][$product] = $product;
+            }
+        }
+
+        return new self(array_map(array_values(...), $things), array_map(array_values(...), $whole));
+    }
+
+    /** @return list<int> */
+    public function things(Thing $thing): array
+    {
+        return $this->things[$thing->value] ?? [];
+    }
+
+    /** @return list<int> */
+    public function whole(Thing $thing): array
+    {
+        return $this->whole[$thing->value] ?? [];
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, list<int>> by thing
+     */
+    private static function around(Thing $thing, array $fields): array
+    {
+        $names = match ($thing) {
+            Thing::Product => ['categories' => Thing::Category, 'brand' => Thing::Brand, 'tags' => Thing::Tag],
+            Thing::Variant => ['product' => Thing::Product],
+            Thing::Category => ['parent' => Thing::Category],
+            default => [],
+        };
+        $around = [];
+        foreach ($names as $field => $named) {
+            $value = $fields[$field] ?? [];
+            $around[$named->value] = array_values(array_filter(is_array($value) ? $value : [$value], is_int(...)));
+        }
+
+        return $around;
+    }
+
+    /** @return list<int> the products that a collection by hand takes in or lets go */
+    private static function joining(Change $change): array
+    {
+        $before = is_array($change->before['products'] ?? null) ? $change->before['products'] : [];
+        $after = is_array($change->after['products'] ?? null) ? $change->after['products'] : [];
+
+        return array_values(array_filter([...array_diff($before, $after), ...array_diff($after, $before)], is_int(...)));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Drafting;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\DraftStep;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Records\Models\User;
+use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditReader;
+use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Step;
+use Vestibra\Core\Templates\Stepped;
+use Vestibra\Core\Templates\TreeFormats;
+
+/** The steps of everybody's work on a draft. Up to 10,000 are kept; older ones are folded into a version. */
+final readonly class StepLog
+{
+    public const MOST = 10_000;
+
+    private const EVERY = 1000;
+
+    /** How many steps are looked at to find where something that comes back stood. */
+    private const LOOKED_BACK = 500;
+
+    public function __construct(private EditReader $reader)
+    {
+    }
+
+    /** Writes a step down; one run of typing or one slide goes on with the step before. */
+    public function record(Template $template, User $user, Stepped $done, StepRecord $step): void
+    {
+        $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE ? null : $this->of($template, $user)->latest('id')->first();
+        if ($last !== null && $last->format === TreeFormats::CURRENT && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {
+            $last->update([
+                'revision' => $template->draft_revision,
+                'edits' => self::arrays($done->edits),
+                'key' => $step->attempt->key,
+                'made_at' => now(),
+            ]);
+        } else {
+            DB::table('draft_steps')->insert([
+                'template_id' => $template->id,
+                'user_id' => $user->id,
+                'window' => $step->attempt->window,
+                'key' => $step->attempt->key,
+                'revision' => $template->draft_revision,
+                'origin' => $step->origin,
+                'gesture' => $step->attempt->gesture,
+                'format' => TreeFormats::CURRENT,
+                'edits' => json_encode(self::arrays($done->edits), JSON_THROW_ON_ERROR),
+                'inverses' => json_encode(self::arrays($done->inverses), JSON_THROW_ON_ERROR),
+                'words' => $step->words,
+                'made_at' => now(),
+            ]);
+        }
+        if ($template->draft_revision % self::EVERY === 0) {
+            $this->fold($template);
+        }
+    }
+
+    /** Whether a step was made already: its answer was lost on the way, and it is tried again. */
+    public function has(Template $template, ?string $key): bool
+    {
+        return $key !== null && DraftStep::query()->where('template_id', $template->id)->where('key', $key)->exists();
+    }
+
+    /** @param  list<string>  $origins */
+    public function last(Template $template, User $user, array $origins): ?DraftStep
+    {
+        $steps = $this->of($template, $user)->where('spent', false)->latest('id');
+        $steps->whereIn('origin', $origins);
+
+        return $steps->first();
+    }
+
+    /** A stored step as the core knows it; null when it cannot be read any more. */
+    public function read(DraftStep $stored): ?Step
+    {
+        $lists = [];
+        foreach ([$stored->edits, $stored->inverses] as $list) {
+            $edits = [];
+            foreach ($list as $one) {
+                $edit = $this->reader->parse($one, $stored->format);
+                if (! $edit instanceof Edit) {
+                    return null;
+                }
+                $edits[] = $edit;
+            }
+            $lists[] = $edits;
+        }
+
+        return new Step($lists[0], $lists[1], $stored->origin !== DraftStep::DONE);
+    }
+
+    /**
+     * The steps that led to the draft as it is, where somebody else has worked on it since a step; otherwise none are
+     * needed to take it back.
+     *
+     * @return list<Step> oldest first
+     */
+    public function history(Template $template, User $user, DraftStep $since): array
+    {
+        if (! DraftStep::query()->where('template_id', $template->id)->where('id', '>', $since->id)->where('user_id', '!=', $user->id)->exists()) {
+            return [];
+        }
+        $steps = [];
+        /** @var iterable<DraftStep> $latest */
+        $latest = DraftStep::query()->where('template_id', $template->id)->latest('id')->limit(self::LOOKED_BACK)->get();
+        foreach ($latest as $stored) {
+            $step = $this->read($stored);
+            if ($step === null) {
+                break;
+            }
+            array_unshift($steps, $step);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param  list<string>  $origins
+     * @return array{words: string|null, step: int} its number grows with time, over all templates; 0 where there is none
+     */
+    public function lastWords(Template $template, User $user, array $origins): array
+    {
+        $last = DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('spent', false)
+            ->whereIn('origin', $origins)->orderByDesc('id')->limit(1)->first(['id', 'words']);
+
+        return ['words' => $last === null ? null : (string) $last->words, 'step' => (int) ($last->id ?? 0)];
+    }
+
+    /** A new step ends what could be done again. */
+    public function endRedo(Template $template, User $user): void
+    {
+        DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('origin', DraftStep::UNDONE)->where('spent', false)->update(['spent' => true]);
+    }
+
+    /** Keeps the draft as it is as a version, and lets go of steps beyond the most that are kept. */
+    private function fold(Template $template): void
+    {
+        DB::table('draft_versions')->insert([
+            'template_id' => $template->id,
+            'revision' => $template->draft_revision,
+            'tree' => json_encode($template->draft_tree),
+            'reach' => json_encode($template->draft_reach),
+            'made_at' => now(),
+        ]);
+        $oldest = DraftStep::query()->where('template_id', $template->id)->latest('id')->offset(self::MOST)->limit(1)->value('id');
+        if (is_int($oldest)) {
+            DraftStep::query()->where('template_id', $template->id)->where('id', '<=', $oldest)->delete();
+        }
+    }
+
+    /** @return Builder<DraftStep> */
+    private function of(Template $template, User $user): Builder
+    {
+        return DraftStep::query()->where('template_id', $template->id)->where('user_id', $user->id);
+    }
+
+    /** @param  list<Edit>  $edits */
+    private function oneSetting(DraftStep $last, array $edits): bool
+    {
+        $before = count($last->edits) === 1 ? $this->reader->parse($last->edits[0]) : null;
+
+        return count($edits) === 1 && $edits[0] instanceof SetValue
+            && $before instanceof SetValue && $edits[0]->sameSetting($before);
+    }
+
+    /**
+     * @param  list<Edit>  $edits
+     * @return list<array<string, mixed>>
+     */
+    private static function arrays(array $edits): array
+    {
+        return array_map(static fn (Edit $edit): array => $edit->toArray(), $edits);
+    }
+}

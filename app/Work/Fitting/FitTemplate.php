@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Fitting;
+
+use Illuminate\Bus\Queueable;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Support\Facades\DB;
+
+/** Fits a draft to many products while the owner goes on. Running it once more does no harm. */
+final class FitTemplate implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 2;
+
+    public int $timeout = 600;
+
+    public function __construct(
+        private readonly int $templateId,
+        private readonly int $revision,
+    ) {
+    }
+
+    public function handle(Fittings $fittings): void
+    {
+        $fittings->run($this->templateId, $this->revision);
+    }
+
+    public function failed(): void
+    {
+        DB::table('fittings')->where('template_id', $this->templateId)->where('revision', $this->revision)->update(['state' => 'failed']);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\InAndOut\Folder;
+
+use Illuminate\Support\Facades\DB;
+
+/** Pictures and files that were taken in while a folder was read: when nothing of it is kept, their bytes go too. */
+final readonly class TakenFiles
+{
+    private int $last;
+
+    private int $lastFile;
+
+    public function __construct()
+    {
+        $this->last = (int) DB::table('pictures')->max('id');
+        $this->lastFile = (int) DB::table('files')->max('id');
+    }
+
+    public function rollBack(): void
+    {
+        $files = DB::table('pictures')->where('id', '>', $this->last)->pluck('file')->all();
+        $others = DB::table('files')->where('id', '>', $this->lastFile)->pluck('file')->all();
+        DB::rollBack();
+        foreach (array_filter($others, is_string(...)) as $file) {
+            @unlink(config()->string('vestibra.files')."/$file");
+        }
+        foreach (array_filter($files, is_string(...)) as $file) {
+            array_map(unlink(...), glob(config()->string('vestibra.pictures')."/$file-{original-*,160.*,400.*,800.*}", GLOB_BRACE) ?: []);
+        }
+    }
+}

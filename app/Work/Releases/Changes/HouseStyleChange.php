@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Releases\Changes;
+
+use Illuminate\Support\Facades\DB;
+use stdClass;
+use Vestibra\App\Ground\Counted;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Style\HouseBook;
+use Vestibra\App\Style\OwnFonts;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Supposed;
+
+/**
+ * The shop has another house style, or the one that it has looks different. A release holds it whole, so that it can be
+ * brought back after it was let go of.
+ *
+ * @phpstan-type InUse array{style: int, name: string, tokens: array<string, string>}
+ */
+final readonly class HouseStyleChange implements Change
+{
+    /**
+     * @param  InUse  $before
+     * @param  InUse  $after
+     */
+    public function __construct(
+        public array $before,
+        public array $after,
+    ) {
+    }
+
+    public static function name(): string
+    {
+        return 'house-style';
+    }
+
+    /** Puts a style into use as its draft is. */
+    public static function to(stdClass $row): self
+    {
+        $after = ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->draft)->own()];
+
+        return (new self($after, $after))->now();
+    }
+
+    public function problem(): ?Problem
+    {
+        return null;
+    }
+
+    public function now(): self
+    {
+        $row = DB::table('house_styles')->where('in_use', true)->first();
+        $before = $row instanceof stdClass ? ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->live)->own()] : $this->before;
+
+        return new self($before, $this->after);
+    }
+
+    public function apply(): void
+    {
+        DB::table('house_styles')->where('in_use', true)->update(['in_use' => false]);
+        OwnFonts::take($this->after['tokens']);
+        $live = (string) json_encode((object) $this->after['tokens']);
+        $known = DB::table('house_styles')->where('id', $this->after['style'])->update(['live' => $live, 'in_use' => true]);
+        if ($known === 0) {
+            DB::table('house_styles')->insert(['id' => $this->after['style'], 'name' => $this->after['name'], 'live' => $live, 'draft' => $live, 'in_use' => true]);
+        }
+    }
+
+    public function inverse(): self
+    {
+        return new self($this->after, $this->before);
+    }
+
+    public function suppose(Supposed $supposed): Supposed
+    {
+        return $supposed;
+    }
+
+    public function kinds(): array
+    {
+        return PageAddresses::pageKinds();
+    }
+
+    public function touches(): array
+    {
+        return ['house style'];
+    }
+
+    public function words(): string
+    {
+        if ($this->before['style'] !== $this->after['style']) {
+            return "House style “{$this->after['name']}” instead of “{$this->before['name']}”";
+        }
+        $changed = count(HouseBook::difference(HouseBook::read(json_encode($this->before['tokens'])), HouseBook::read(json_encode($this->after['tokens']))));
+
+        return "House style “{$this->after['name']}”: ".Counted::of($changed, 'decision').' changed';
+    }
+
+    public function toArray(): array
+    {
+        return ['change' => self::name(), 'before' => self::stored($this->before), 'after' => self::stored($this->after)];
+    }
+
+    /**
+     * @param  InUse  $one
+     * @return array<string, mixed> no tokens stay a map in JSON
+     */
+    private static function stored(array $one): array
+    {
+        return ['tokens' => (object) $one['tokens']] + $one;
+    }
+}

@@ -1,0 +1,223 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Releases;
+
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use Vestibra\App\Ground\PageRows;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Rules\KindRules;
+use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\TemplateNames;
+use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\Core\Catalogue\Folding;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Season;
+use Vestibra\Core\Reach\Supposed;
+
+/**
+ * What changes would do to the shop at an instant: which pages move from which template to which, and which keep
+ * their template but look different. Pages of each kind that the changes touch are counted by themselves.
+ *
+ * @phpstan-import-type PageRow from FindsPages
+ *
+ * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int, pages: list<PageRow>}
+ * @phpstan-type Turn array{template: int, name: string, pageKind: string, at: string, begins: bool, moves: list<Move>, moved: int}
+ * @phpstan-type OfKind array{pageKind: string, moved: int, look: int, stays: int}
+ * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at: string, turns: list<Turn>}
+ *
+ * @shape Move
+ * @shape Turn
+ * @shape Impact array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at:
+ *     string, turns?: list<Turn>}
+ */
+final readonly class Impact
+{
+    public function __construct(
+        private KindRulesReader $contests,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return Summary */
+    public function of(Changes $changes, ?DateTimeImmutable $at = null): array
+    {
+        $at ??= $this->clock->now();
+        $moves = $look = $kinds = [];
+        foreach ($changes->kinds() as $kind) {
+            $both = $this->both($kind, $changes, $at);
+            $groups = $this->groups($both, 'before_id <> after_id or '.NewLooks::of($changes)->sql());
+            $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
+            foreach ($groups as $group) {
+                $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
+                $ofKind[$group['from'] === $group['to'] ? 'look' : 'moved'] += $group['count'];
+            }
+            $shown = (int) DB::scalar("select count(*) from {$both->now->shown()}");
+            $kinds[] = $ofKind + ['stays' => $shown - $ofKind['moved'] - $ofKind['look']];
+        }
+
+        return [
+            'moves' => $moves,
+            'newLook' => $look,
+            'moved' => array_sum(array_column($kinds, 'moved')),
+            'look' => array_sum(array_column($kinds, 'look')),
+            'stays' => array_sum(array_column($kinds, 'stays')),
+            'kinds' => $kinds,
+            'at' => $at->format('Y-m-d\TH:i:s\Z'),
+            'turns' => $this->turns($changes, $at),
+        ];
+    }
+
+    /**
+     * What happens later by the clock alone: which pages move when the season of a changed template begins, and when it ends.
+     *
+     * @return list<Turn> in the order of time
+     */
+    private function turns(Changes $changes, DateTimeImmutable $after): array
+    {
+        $turns = [];
+        foreach ($changes->templates() as $change) {
+            $season = $change->after === null ? Season::always() : $this->contests->stored($change->after['reach'], $change->kind())->season;
+            foreach (['from' => $season->from, 'until' => $season->until] as $end => $instant) {
+                if ($instant === null || $instant <= $after->getTimestamp()) {
+                    continue;
+                }
+                $contest = $this->contests->all($change->kind(), $changes->supposed());
+                $candidate = $contest->candidate($change->template) ?? throw new LogicException('A template that goes live is no candidate.');
+                [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
+                $both = new BeforeAndAfter($before, WinnersSql::both($before, $then, null, $then->sql()->covers($candidate->reach->atAnyTime()), []));
+                $moves = $this->groups($both, 'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template");
+                $turns[] = [
+                    'template' => $change->template,
+                    'name' => $change->called,
+                    'pageKind' => $change->pageKind,
+                    'at' => gmdate('Y-m-d\TH:i:s\Z', $instant),
+                    'begins' => $end === 'from',
+                    'moves' => array_values($moves),
+                    'moved' => array_sum(array_column($moves, 'count')),
+                ];
+            }
+        }
+        usort($turns, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
+
+        return $turns;
+    }
+
+    /** @return array<string, Move> the largest first, each with its first five pages */
+    private function groups(BeforeAndAfter $both, string $where): array
+    {
+        /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass> $rows */
+        $rows = DB::select(
+            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as count,'
+            .' row_number() over (partition by before_id, after_id order by page_id) as place'
+            ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
+            $both->sql->bindings,
+        );
+        $pages = array_column($both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
+        $names = TemplateNames::all();
+        $groups = [];
+        foreach ($rows as $row) {
+            $groups["$row->before_id-$row->after_id"] ??= [
+                'pageKind' => $both->now->pages->kind()->value,
+                'from' => $row->before_id,
+                'fromName' => $names[$row->before_id],
+                'to' => $row->after_id,
+                'toName' => $names[$row->after_id],
+                'count' => $row->count,
+                'pages' => [],
+            ];
+            $groups["$row->before_id-$row->after_id"]['pages'][] = $pages[$row->page_id];
+        }
+
+        return $groups;
+    }
+
+    /**
+     * One group of the impact at an instant, a page at a time, by words of the title.
+     *
+     * @return array{count: int, pages: list<PageRow>}
+     */
+    public function group(Changes $changes, int $from, int $to, string $query, int $page, ?DateTimeImmutable $at = null): array
+    {
+        $kind = PageKind::tryFrom((string) DB::table('templates')->where('id', $from)->value('page_kind'));
+        if ($kind === null || ! in_array($kind, $changes->kinds(), true)) {
+            return ['count' => 0, 'pages' => []];
+        }
+        $both = $this->both($kind, $changes, $at ?? $this->clock->now());
+        $pages = $both->now->pages;
+        $words = Folding::words($query);
+        $where = "from ({$both->sql->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and b.after_id = ?"
+            .str_repeat(" and instr({$pages->title()}, ?) > 0", count($words));
+        $bindings = [...$both->sql->bindings, $from, $to, ...$words];
+        $ids = DB::select(
+            "select b.page_id $where order by {$pages->title()}, b.page_id limit ? offset ?",
+            [...$bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
+        );
+
+        return [
+            'count' => (int) DB::scalar("select count(*) $where", $bindings),
+            'pages' => $pages->rows(array_column($ids, 'page_id')),
+        ];
+    }
+
+    /**
+     * @param  non-empty-list<int>  $pages
+     * @return array<int, int> page => the template it would have with the changes
+     */
+    public function winners(PageKind $kind, Changes $changes, array $pages): array
+    {
+        $supposed = $changes->supposed();
+        $among = new Sql('p.id in ('.implode(',', $pages).')');
+        $sql = WinnersSql::of($this->contests->all($kind, $supposed), $among, $supposed->pins);
+
+        return array_map(intval(...), array_column(DB::select($sql->text, $sql->bindings), 'template_id', 'page_id'));
+    }
+
+    /** Which template each page that may be affected has now, and would have. */
+    private function both(PageKind $kind, Changes $changes, DateTimeImmutable $at): BeforeAndAfter
+    {
+        $supposed = $changes->supposed();
+        $now = $this->contests->all($kind, at: $at);
+        $then = $this->contests->all($kind, $supposed, $at);
+        $among = $this->affected($kind, $changes, $supposed, $now, $then);
+        $changed = isset($supposed->handOrders[$kind->value]) ? null : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+
+        return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
+    }
+
+    /** Only pages that a changed template covers, now or then, or that are pinned, can change; null: any page. */
+    private function affected(PageKind $kind, Changes $changes, Supposed $supposed, KindRules $now, KindRules $then): ?Sql
+    {
+        if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
+            return null;
+        }
+        $looks = NewLooks::of($changes);
+        $pinned = Supposed::pinned($supposed->pins, $kind);
+        $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
+        $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+        foreach (array_unique([...$changed, ...$looks->templates]) as $template) {
+            if ($template === $now->fallbackId) {
+                return null;
+            }
+            foreach ([$now, $then] as $contest) {
+                $candidate = $contest->candidate($template);
+                if ($candidate !== null && $candidate->live) {
+                    $parts[] = $contest->sql()->covers($candidate->reach);
+                }
+            }
+            $parts[] = $now->pages->pins($now->at)->wrap('p.id in (select subject_id from (', ") where template_id = $template)");
+        }
+        if ($looks->products !== [] && $kind === PageKind::Product) {
+            $parts[] = new Sql('p.id in ('.implode(',', array_keys($looks->products)).')');
+        }
+
+        return $parts === [] ? null : Sql::join(' or ', $parts)->wrap('(', ')');
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Releases;
+
+use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Records\Models\Release;
+use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\Core\Pages\PageKind;
+
+/**
+ * What to look at after a release: three pages that changed, and the three nearest of the same kind that did not.
+ *
+ * @phpstan-import-type PageRow from FindsPages
+ */
+final readonly class NearbyPages
+{
+    private const COUNT = 3;
+
+    public function __construct(
+        private PagesOfTheShop $pages,
+        private Impact $impact,
+    ) {
+    }
+
+    /** @return array{changed: list<PageRow>, same: list<PageRow>} */
+    public function of(Release $release): array
+    {
+        $changed = [];
+        foreach ([...$release->impact['moves'] ?? [], ...$release->impact['newLook'] ?? []] as $group) {
+            foreach ($group['pages'] as $page) {
+                $changed[$group['pageKind']][$page['id']] = $page['id'];
+            }
+        }
+        $kind = PageKind::tryFrom((string) array_key_first($changed));
+        if ($kind === null) {
+            return ['changed' => [], 'same' => []];
+        }
+        $ids = array_slice(array_values($changed[$kind->value]), 0, self::COUNT);
+        $pages = $this->pages->get($kind);
+
+        return ['changed' => $pages->rows($ids), 'same' => $pages->rows($this->same($pages, $ids, $release))];
+    }
+
+    /**
+     * @param  non-empty-list<int>  $changed
+     * @return list<int>
+     */
+    private function same(FindsPages $pages, array $changed, Release $release): array
+    {
+        $near = $pages->near($changed);
+        $touched = $this->touched($pages->kind(), $release, $near);
+
+        return array_slice(array_values(array_diff($near, $touched, $changed)), 0, self::COUNT);
+    }
+
+    /**
+     * @param  list<int>  $candidates
+     * @return list<int> those of them whose pages changed
+     */
+    private function touched(PageKind $kind, Release $release, array $candidates): array
+    {
+        if ($candidates === []) {
+            return [];
+        }
+        $changes = Changes::in($release);
+        $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
+        $after = $this->impact->winners($kind, Changes::of(), $candidates);
+        $looks = NewLooks::of($changes);
+
+        return array_values(array_filter($candidates, static fn (int $id): bool => ($before[$id] ?? null) !== ($after[$id] ?? null)
+            || $looks->holds($kind, $id, $after[$id] ?? null)));
+    }
+}

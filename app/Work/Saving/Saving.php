@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Saving;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\User;
+use Vestibra\App\Records\Stored\OldAddresses;
+use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Records\Stored\Tables;
+use Vestibra\App\Records\Stored\Touched;
+use Vestibra\Core\Catalogue\Changing\Applying;
+use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Numbering;
+use Vestibra\Core\Catalogue\Changing\OnTheShelf;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/** The one door through which the catalogue is changed: as a whole or not at all, with its values before, to be taken back as one. */
+final readonly class Saving
+{
+    public function __construct(
+        private StoredThings $things,
+        private EntryChecks $checks,
+        private Moves $moves,
+        private OldAddresses $addresses,
+        private EntryWords $words,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /**
+     * @param  bool  $knowingly  an address name that led elsewhere before is taken all the same
+     * @param  string  $key  the same for every try at the same save; empty for none
+     */
+    public function save(Entry $entry, User $user, bool $knowingly = false, string $key = ''): Saved|Refusal
+    {
+        return DB::transaction(fn (): Saved|Refusal => $this->before($user, $key) ?? $this->make($entry, $user, $knowingly, $key, null));
+    }
+
+    /** What saving would do. Nothing stays of it. */
+    public function foresee(Entry $entry, bool $knowingly = false): Saved|Refusal
+    {
+        DB::beginTransaction();
+        try {
+            return $this->make($entry, null, $knowingly, '', null);
+        } finally {
+            DB::rollBack();
+        }
+    }
+
+    /** Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then nothing is. */
+    public function takeBack(int $id, User $user): Saved|Refusal|null
+    {
+        $done = null;
+        DB::beginTransaction();
+        try {
+            $done = $this->inverse($id, $user);
+        } finally {
+            $done instanceof Saved ? DB::commit() : DB::rollBack();
+        }
+
+        return $done;
+    }
+
+    /** In the transaction that is open. What was saved in parts is taken back in parts, the last first. */
+    private function inverse(int $id, User $user): Saved|Refusal|null
+    {
+        $head = DB::table('catalogue_entries')->where('id', $id)->value('part_of_id') ?? $id;
+        $parts = DB::table('catalogue_entries')->where('id', $head)->orWhere('part_of_id', $head)->orderByDesc('id')->pluck('id')->all();
+        if ($parts === []) {
+            return null;
+        }
+        if (DB::table('catalogue_entries')->where('takes_back_id', $head)->exists()) {
+            return new Refusal([CatalogueProblem::TakenBackAlready->at()]);
+        }
+        $first = null;
+        $moves = Moves::NONE;
+        foreach ($parts as $part) {
+            $stored = DB::table('catalogue_entries')->where('id', $part)->value('changes');
+            $done = $this->make(Entry::stored((array) json_decode(is_string($stored) ? $stored : '[]', true))->invert(), $user, true, '', (int) $part);
+            if ($done instanceof Refusal) {
+                return $done;
+            }
+            $first ??= $done;
+            $moves = Moves::together($moves, $done->moves);
+            $first === $done || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
+        }
+        if (count($parts) > 1) {
+            $words = self::wordsOf((int) $head);
+            DB::table('catalogue_entries')->where('id', $first->id)->update(['words' => $words, 'moves' => json_encode(['moves' => $moves, 'numbers' => (object) []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+
+            return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
+        }
+
+        return $first;
+    }
+
+    private static function wordsOf(int $entry): string
+    {
+        $words = DB::table('catalogue_entries')->where('id', $entry)->value('words');
+
+        return is_string($words) ? $words : '';
+    }
+
+    /** The same save arrived before: its answer was lost on the way. */
+    private function before(User $user, string $key): ?Saved
+    {
+        $row = $key === '' ? null : DB::table('catalogue_entries')->where('user_id', $user->id)->where('key', $key)->first();
+        if ($row === null) {
+            return null;
+        }
+        /** @var array{moves: mixed, numbers: array<string, int>} $kept */
+        $kept = json_decode($row->moves, true);
+
+        return new Saved($row->id, Entry::stored((array) json_decode($row->changes, true)), $kept['numbers'], Moves::stored($kept['moves']), $row->words);
+    }
+
+    /** In the transaction that is open. */
+    private function make(Entry $given, ?User $user, bool $knowingly, string $key, ?int $takesBack): Saved|Refusal
+    {
+        $first = array_map(static fn (string $thing): int => 1 + (int) DB::table('sqlite_sequence')->where('name', Tables::of(Thing::from($thing)))->value('seq'), array_combine(array_keys(Numbering::asked($given)), array_keys(Numbering::asked($given))));
+        $numbering = Numbering::from($given, $first);
+        $asGiven = $numbering->apply($given);
+        $entry = $asGiven->inOrder();
+        $stands = $this->standing($entry);
+        if ($takesBack === null) {
+            $now = $this->clock->now()->format('Y-m-d\TH:i:s\Z');
+            $entry = new Entry(array_map(static fn (Change $change): Change => OnTheShelf::settled($change, $stands[$change->thing->value][$change->id] ?? null, $now), $entry->changes));
+        }
+        $crossings = (new Applying($this->things))->crossings($entry);
+        if ($crossings !== []) {
+            return self::crossed($crossings, $takesBack !== null);
+        }
+        $entry = self::whole($entry, $stands);
+        $problems = $this->checks->of($entry, $stands, $knowingly);
+        if ($problems !== []) {
+            return new Refusal(array_map($numbering->asSent(...), $problems));
+        }
+        $words = $this->words->of($asGiven, $stands);
+        $made = $entry;
+        $moves = $this->moves->during(Touched::by($entry, $stands), function () use (&$made, $entry): void {
+            $made = new Entry(array_map($this->things->write(...), $entry->changes));
+            $this->things->settle();
+        });
+        if ($user === null) {
+            return new Saved(0, $made, $numbering->toArray(), $moves, $words);
+        }
+        $takesBack === null && $this->addresses->keep($made);
+        $this->wake($made);
+
+        return new Saved($this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack), $made, $numbering->toArray(), $moves, $words);
+    }
+
+    /** Sees to it that products are shown and hidden on their day. */
+    private function wake(Entry $entry): void
+    {
+        foreach ($entry->changes as $change) {
+            foreach ($change->thing === Thing::Product ? [$change->after['shownFrom'] ?? null, $change->after['shownUntil'] ?? null] : [] as $day) {
+                $at = is_string($day) ? $this->clock->zone->instant($day) : null;
+                $at !== null && $at > $this->clock->now() && Queue::later($at, new RunDueProducts);
+            }
+        }
+    }
+
+    /** @param  array<string, mixed>  $moves */
+    private function keep(Entry $entry, User $user, Numbering $numbering, array $moves, string $words, string $key, ?int $takesBack): int
+    {
+        $id = (int) DB::table('catalogue_entries')->insertGetId([
+            'user_id' => $user->id,
+            'at' => now('UTC')->toDateTimeString(),
+            'words' => $words,
+            'format' => Entry::FORMAT,
+            'changes' => json_encode($entry->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            'moves' => json_encode(['moves' => $moves, 'numbers' => (object) $numbering->toArray()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'key' => $key === '' ? null : $key,
+            'takes_back_id' => $takesBack,
+        ]);
+        $rows = array_map(static fn (Change $change): array => ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id], $entry->changes);
+        foreach (array_chunk($rows, 300) as $some) {
+            DB::table('catalogue_entry_things')->insert($some);
+        }
+
+        return $id;
+    }
+
+    /** @return array<string, array<int, array<string, mixed>>> */
+    private function standing(Entry $entry): array
+    {
+        $stands = [];
+        foreach (Thing::cases() as $thing) {
+            $ids = $entry->ids($thing);
+            $ids === [] || $stands[$thing->value] = $this->things->read($thing, $ids);
+        }
+
+        return $stands;
+    }
+
+    /**
+     * With all fields of what is deleted, so that it can come back.
+     *
+     * @param  array<string, array<int, array<string, mixed>>>  $stands
+     */
+    private static function whole(Entry $entry, array $stands): Entry
+    {
+        return new Entry(array_map(
+            static fn (Change $change): Change => $change->after === null
+                ? new Change($change->thing, $change->id, $stands[$change->thing->value][$change->id] ?? $change->before, null, $change->alongside)
+                : $change,
+            $entry->changes,
+        ));
+    }
+
+    /** @param  non-empty-list<Crossing>  $crossings */
+    private static function crossed(array $crossings, bool $takingBack): Refusal
+    {
+        $first = $crossings[0];
+
+        return match (true) {
+            $takingBack => new Refusal([CatalogueProblem::ChangedSince->at(Change::keyOf($first->thing, $first->id), ['count' => count($crossings)])], $crossings),
+            $first->field === null && $first->theirs === null => new Refusal([CatalogueProblem::Gone->at(Change::keyOf($first->thing, $first->id), ['thing' => $first->thing->one()])], $crossings),
+            default => new Refusal([], $crossings),
+        };
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Saving;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Rules\KindRules;
+use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\LiveRules;
+use Vestibra\App\Reach\Rules\Verdicts;
+use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Evaluator;
+
+/** Which template wins which page, on one side of a change: among many templates few pages are asked in memory with the rules that are kept compiled, else all in the database. */
+final class Winners
+{
+    private const FEW = 40;
+
+    /** Live templates of a kind from which on a page is cheaper to read than they are to compile for the database. */
+    private const MANY_TEMPLATES = 25;
+
+    /** @var array<string, KindRules> */
+    private array $rules = [];
+
+    /** @var array<string, bool> by page kind */
+    private array $many = [];
+
+    /** @var array<string, Evaluator> */
+    private array $evaluators = [];
+
+    /** @param  LiveRules|null  $kept  null where they are made anew: what they depend on has changed in this very transaction */
+    public function __construct(
+        private readonly KindRulesReader $reader,
+        private readonly ?LiveRules $kept,
+        private readonly Verdicts $verdicts,
+    ) {
+    }
+
+    /** Writes them into a table with the columns page_kind, page_id and template_id. */
+    public function into(string $table, FindsPages $pages, Sql $among): void
+    {
+        $kind = $pages->kind();
+        $few = $this->hasMany($kind) ? array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit ".(self::FEW + 1), $among->bindings), 'id') : null;
+        if ($few === null || count($few) > self::FEW) {
+            $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
+            DB::insert("insert into $table select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
+
+            return;
+        }
+        $rows = [];
+        foreach ($few as $id) {
+            $subject = $pages->read((int) $id);
+            if ($subject !== null) {
+                $rows[] = ['page_kind' => $kind->value, 'page_id' => (int) $id, 'template_id' => $this->evaluator($pages)->decide($pages->features($subject), $this->verdicts->pin($pages, $subject))->templateId];
+            }
+        }
+        $rows === [] || DB::table($table)->insert($rows);
+    }
+
+    private function hasMany(PageKind $kind): bool
+    {
+        return $this->many[$kind->value] ??= DB::table('templates')->where('page_kind', $kind->value)->whereNotNull('live_revision')->count() > self::MANY_TEMPLATES;
+    }
+
+    private function evaluator(FindsPages $pages): Evaluator
+    {
+        $kind = $pages->kind();
+
+        return $this->evaluators[$kind->value] ??= $this->kept?->of($kind) ?? ($this->rules[$kind->value] ??= $this->reader->live($kind))->evaluator();
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Sheets;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Words\ReachWords;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Problem;
+use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\ReachReader;
+
+/**
+ * Which products a rule holds, and the rule in words: for collections by rule.
+ *
+ * @phpstan-import-type PageRow from FindsPages
+ *
+ * @shape RulePreview array{sentence: Sentence, names: Names, count: int, pages: list<PageRow>}
+ */
+final readonly class RulePreview
+{
+    private const SHOWN = 24;
+
+    public function __construct(
+        private KindRulesReader $rules,
+        private Categories $categories,
+        private FactBook $facts,
+        private ReachCounts $counts,
+        private ReachWords $words,
+        private PagesOfTheShop $pages,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /** @return array{sentence: mixed, names: mixed, count: int, pages: list<PageRow>}|array{problems: non-empty-list<Problem>} */
+    public function of(mixed $rule): array
+    {
+        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse($rule);
+        if (! $reach instanceof Reach) {
+            return ['problems' => $reach];
+        }
+        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $covers = $this->rules->live(PageKind::Product)->sql()->covers($compiled);
+        $ids = array_column(DB::select("select p.id from products p where p.published = 1 and $covers->text order by p.title_order, p.id limit ".self::SHOWN, $covers->bindings), 'id');
+        $names = $this->counts->names($reach);
+
+        return [
+            'sentence' => $this->words->sentence($reach, $names, PageKind::Product),
+            'names' => (object) $names,
+            'count' => (int) DB::scalar("select count(*) from products p where p.published = 1 and $covers->text", $covers->bindings),
+            'pages' => $this->pages->get(PageKind::Product)->rows($ids),
+        ];
+    }
+}

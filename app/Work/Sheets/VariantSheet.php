@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Sheets;
+
+use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\Core\Catalogue\Changing\Thing;
+
+/**
+ * The variants of many products as one sheet, a row each, in the order of the list of products.
+ *
+ * @phpstan-import-type Filter from ProductRows
+ *
+ * @phpstan-type SheetLine array{id: int, product: int, title: string, called: string}
+ *
+ * @shape SheetLine array{id: int, product: int, title: string, called: string}
+ * @shape VariantPage array{lines: list<SheetLine>, stands: array<string, ThingValues>, total: int, from: int, atOnce: int}
+ * @shape VariantSheetData VariantPage&array{filter: ProductFilter, names: array<string, string>, money: array{currency: string, digits: int}, zone: string}
+ */
+final readonly class VariantSheet
+{
+    /** Products of one page. */
+    public const PAGE = 25;
+
+    public function __construct(
+        private ProductRows $products,
+        private StoredThings $things,
+        private ShopSettings $settings,
+        private ShopClock $clock,
+    ) {
+    }
+
+    /**
+     * @param  Filter  $filter
+     * @param  int  $from  how many products stand before the first that is wanted
+     * @return array{lines: list<SheetLine>, stands: object, total: int, from: int, atOnce: int}
+     */
+    public function page(array $filter, int $from): array
+    {
+        [$ids, $total] = $this->products->ids($filter, $from, self::PAGE);
+        $titles = DB::table('products')->whereIntegerInRaw('id', $ids)->pluck('title', 'id')->all();
+        $rows = DB::table('variants as v')->whereIntegerInRaw('v.product_id', $ids)->orderBy('v.position')->orderBy('v.id')
+            ->selectRaw("v.id, v.product_id, (select group_concat(o.label, ', ') from (select o.label from variant_values x join option_values o on o.id = x.option_value_id join options n on n.id = o.option_id where x.variant_id = v.id order by n.position, n.id) o) as called")->get();
+        $lines = [];
+        foreach ($rows as $row) {
+            $title = $titles[$row->product_id] ?? '';
+            $lines[(int) $row->product_id][] = ['id' => (int) $row->id, 'product' => (int) $row->product_id, 'title' => is_string($title) ? $title : '', 'called' => (string) $row->called];
+        }
+        $stands = [];
+        foreach ($this->things->read(Thing::Variant, array_values(array_map(intval(...), $rows->pluck('id')->all()))) as $id => $fields) {
+            $stands[Change::keyOf(Thing::Variant, $id)] = $fields;
+        }
+
+        return ['lines' => array_merge([], ...array_map(static fn (int $id): array => $lines[$id] ?? [], $ids)), 'stands' => (object) $stands, 'total' => $total, 'from' => $from, 'atOnce' => self::PAGE];
+    }
+
+    /** @return array{money: array{currency: string, digits: int}, zone: string} */
+    public function writing(): array
+    {
+        return ['money' => ['currency' => $this->settings->money()->currency, 'digits' => $this->settings->format()->digits()], 'zone' => $this->clock->zoneName()];
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Tests\App;
+
+use FilesystemIterator;
+use PHPUnit\Framework\TestCase as Plain;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** The application is a house: floors from the ground up, rooms on each, and no room uses one that is not named here. */
+final class FloorsTest extends Plain
+{
+    /** From the ground up: which rooms each may use. A room uses none that stands above it, so there is no circle. */
+    private const MAY_USE = [
+        'Ground' => [],
+        'Ground/Database' => ['Ground'],
+        'Ground/Problems' => [],
+        'Ground/Files' => ['Ground', 'Ground/Problems'],
+        'Ground/Pictures' => ['Ground', 'Ground/Problems', 'Ground/Files'],
+        'Ground/Backups' => ['Ground', 'Ground/Files'],
+        'Records/Settings' => ['Ground/Problems'],
+        'Records/Models' => ['Records/Settings'],
+        'Records/Accounts' => ['Ground/Problems', 'Records/Models'],
+        'Records/Catalogue' => ['Records/Settings'],
+        'Records/Stored' => ['Records/Catalogue'],
+        'Lists/Filters' => ['Ground', 'Records/Settings', 'Records/Catalogue'],
+        'Lists/Search' => ['Ground'],
+        'Reach/Rules' => ['Ground', 'Records/Settings', 'Records/Catalogue', 'Records/Stored'],
+        'Reach/Trees' => ['Ground', 'Ground/Problems', 'Records/Models', 'Reach/Rules'],
+        'Reach/Pages/Sql' => ['Ground', 'Reach/Rules'],
+        'Reach/Pages' => ['Ground', 'Records/Settings', 'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages/Sql'],
+        'Words' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Catalogue', 'Reach/Rules'],
+        'Style' => [],
+        'Shop' => ['Ground', 'Records/Settings', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Rules', 'Reach/Pages'],
+        'Shop/Found' => ['Records/Settings', 'Reach/Rules'],
+        'Shop/News' => ['Records/Settings'],
+        'PagesOut' => ['Ground', 'Ground/Files', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Shop'],
+        'PagesOut/Walking' => ['Ground', 'Records/Models', 'Reach/Rules', 'Words'],
+        'PagesOut/Whole' => ['Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'PagesOut', 'PagesOut/Walking'],
+        'Work/Saving' => ['Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules'],
+        'Work/Why' => ['Ground', 'Records/Settings', 'Reach/Rules', 'Words'],
+        'Work/Sheets' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Words', 'Work/Saving'],
+        'Work/Starts' => ['Records/Settings'],
+        'Work/Drafting' => ['Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Trees', 'Words', 'PagesOut'],
+        'Work/Releases/Changes' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Reach/Rules', 'Reach/Trees', 'Style'],
+        'Work/Releases' => ['Ground', 'Ground/Problems', 'Records/Models', 'Reach/Rules', 'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Changes'],
+        'Work/Templates' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Lists/Search', 'Reach/Trees', 'Reach/Pages', 'Work/Starts', 'Work/Releases/Changes'],
+        'Work/InAndOut/Folder' => ['Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Work/Saving', 'Work/Sheets', 'Work/Templates'],
+        'Work/InAndOut/Linked' => ['Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Work/InAndOut/Folder'],
+        'Work/Fitting' => ['Records/Models', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
+        'Work/Today' => ['Ground', 'Records/Settings', 'Records/Models', 'Lists/Search', 'Reach/Rules', 'Words', 'Shop', 'Work/Releases/Changes'],
+        'Work/Doctor' => ['Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Reach/Trees', 'Work/Fitting'],
+        'Doors/Requests' => ['Records/Models'],
+        'Doors/Shop' => ['Ground', 'Ground/Files', 'Records/Settings', 'Records/Models', 'Records/Stored', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Style', 'Shop', 'Shop/Found', 'Shop/News', 'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Templates', 'Doors/Requests'],
+        'Doors/Studio/Answers' => ['Ground', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Drafting', 'Work/Releases/Changes', 'Work/Releases', 'Work/Templates', 'Doors/Requests'],
+        'Doors/Studio/Catalogue' => ['Ground', 'Ground/Problems', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Catalogue', 'Records/Stored', 'Reach/Rules', 'Reach/Trees', 'Words', 'Work/Saving', 'Work/Sheets', 'Work/Templates', 'Doors/Requests', 'Doors/Studio/Answers'],
+        'Doors/Studio/Customers' => ['Ground', 'Lists/Search', 'Shop', 'Shop/News', 'Work/Sheets', 'Doors/Requests'],
+        'Doors/Studio/Layout' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style', 'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Why', 'Work/Starts', 'Work/Drafting', 'Work/Releases/Changes', 'Work/Releases', 'Work/Templates', 'Work/Fitting', 'Doors/Requests', 'Doors/Studio/Answers'],
+        'Doors/Studio/Releases' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Words', 'Style', 'Work/Releases/Changes', 'Work/Releases', 'Doors/Requests', 'Doors/Studio/Answers'],
+        'Doors/Studio' => ['Ground', 'Ground/Problems', 'Records/Models', 'Records/Accounts', 'Words', 'PagesOut/Walking', 'Work/Today', 'Doors/Requests', 'Doors/Studio/Answers'],
+        'Doors/Middleware' => ['Ground', 'Ground/Database', 'Records/Settings', 'Records/Models', 'Words', 'PagesOut/Walking', 'Work/Releases', 'Doors/Requests'],
+        'Doors/Shapes' => [],
+        'Doors/Console' => ['Ground', 'Ground/Problems', 'Ground/Files', 'Ground/Backups', 'Records/Settings', 'Records/Models', 'Records/Accounts', 'Lists/Filters', 'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked', 'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes'],
+        'Doors/Setup' => ['Ground', 'Ground/Database', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style', 'Shop', 'PagesOut', 'PagesOut/Walking', 'Work/Templates', 'Work/InAndOut/Folder', 'Doors/Requests', 'Doors/Shop'],
+    ];
+
+    private const MOST_FILES = 18;
+
+    public function test_every_folder_is_a_room_with_a_reason_and_not_too_much_in_it(): void
+    {
+        $rooms = [];
+        foreach (self::files() as $file) {
+            $rooms[dirname($file)][] = basename($file);
+        }
+        $known = array_keys(self::MAY_USE);
+        $found = array_map(static fn (string $folder): string => substr($folder, strlen('app/')), array_keys($rooms));
+        sort($known);
+        sort($found);
+        self::assertSame($known, $found);
+        foreach ($rooms as $folder => $files) {
+            self::assertLessThanOrEqual(self::MOST_FILES, count($files), $folder);
+            $words = (string) @file_get_contents(self::root()."/$folder/README.md");
+            self::assertGreaterThan(80, strlen($words), "$folder says what it is for and what may be asked of it");
+            self::assertLessThan(16, substr_count($words, "\n"), $folder);
+        }
+    }
+
+    public function test_a_room_uses_only_rooms_that_it_may(): void
+    {
+        $used = array_fill_keys(array_keys(self::MAY_USE), []);
+        foreach (self::files() as $file) {
+            $own = substr(dirname($file), strlen('app/'));
+            foreach (self::usedBy($file) as $class) {
+                $room = strtr(substr($class, 0, (int) strrpos($class, '\\')), '\\', '/');
+                if ($room !== $own) {
+                    self::assertContains($room, self::MAY_USE[$own], "$file may not use $class");
+                    $used[$own][$room] = $room;
+                }
+            }
+        }
+        foreach (self::MAY_USE as $room => $may) {
+            self::assertSame([], array_values(array_diff($may, $used[$room])), "$room does not use what it may");
+        }
+    }
+
+    public function test_what_a_room_may_use_stands_below_it(): void
+    {
+        $below = [];
+        foreach (self::MAY_USE as $room => $may) {
+            self::assertSame([], array_values(array_diff($may, $below)), $room);
+            $below[] = $room;
+        }
+        $floors = array_values(array_unique(array_map(static fn (string $room): string => explode('/', $room)[0], $below)));
+        self::assertSame(['Ground', 'Records', 'Lists', 'Reach', 'Words', 'Style', 'Shop', 'PagesOut', 'Work', 'Doors'], $floors);
+    }
+
+    public function test_requests_are_for_the_doors(): void
+    {
+        foreach (self::files() as $file) {
+            if (! str_starts_with($file, 'app/Doors/')) {
+                self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])request\(\)|Illuminate\\\\Http\\\\Request/', self::code($file), $file);
+            }
+        }
+    }
+
+    /** @return list<string> classes of the application, from their rooms, by import or by full name */
+    private static function usedBy(string $file): array
+    {
+        preg_match_all('/Vestibra\\\\App\\\\((?:[A-Z]\w*\\\\)*[A-Z]\w*)/', (string) preg_replace('/^namespace .*$/m', '', self::code($file)), $found);
+
+        return array_values(array_filter(array_unique($found[1]), static fn (string $class): bool => is_file(self::root().'/app/'.strtr($class, '\\', '/').'.php')));
+    }
+
+    private static function code(string $file): string
+    {
+        return (string) file_get_contents(self::root()."/$file");
+    }
+
+    /** @return list<string> */
+    private static function files(): array
+    {
+        $files = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::root().'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+                $files[] = substr($file->getPathname(), strlen(self::root()) + 1);
+            }
+        }
+        self::assertGreaterThan(300, count($files));
+
+        return $files;
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 2);
+    }
+}
