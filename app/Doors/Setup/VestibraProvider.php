@@ -85,6 +85,7 @@ final class VestibraProvider extends ServiceProvider
 
     public function register(): void
     {
+        EarlierNames::register();
         Connection::resolverFor('sqlite', static fn (mixed ...$given): WritingSqlite => new WritingSqlite(...$given));
         $this->app->bind('db.connector.sqlite', CurrentGeneration::class);
         foreach (self::ONCE_A_REQUEST as $class) {

@@ -7,11 +7,13 @@ namespace Vestibra\App\Records\Catalogue;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\QueuedBefore;
 
 /** What is beneath some categories is found by other words, since they are called or stand otherwise. Running it once more does no harm. */
 final class RewordCategories implements ShouldQueue
 {
     use Queueable;
+    use QueuedBefore;
 
     private const AT_ONCE = 1_000;
 

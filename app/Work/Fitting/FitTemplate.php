@@ -7,11 +7,13 @@ namespace Vestibra\App\Work\Fitting;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\QueuedBefore;
 
 /** Fits a draft to many products while the owner goes on. Running it once more does no harm. */
 final class FitTemplate implements ShouldQueue
 {
     use Queueable;
+    use QueuedBefore;
 
     public int $tries = 2;
 
