@@ -120,6 +120,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('templates/{template}/reach', [Studio\Layout\ReachController::class, 'preview'])->middleware(PagesOnly::class);
     Route::post('templates/{template}/try', [Studio\Layout\ReachController::class, 'try'])->middleware(PagesOnly::class);
     Route::get('templates/{template}/news', [Studio\Layout\EditsController::class, 'news']);
+    Route::get('address-name', [Studio\Catalogue\CatalogueController::class, 'addressName']);
     Route::get('catalogue/rule', [Studio\Catalogue\CatalogueController::class, 'terms']);
     Route::get('names/{field}', [Studio\Layout\ReachController::class, 'names']);
     Route::get('pictures', [Studio\Catalogue\PicturesController::class, 'screen']);

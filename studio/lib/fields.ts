@@ -14,22 +14,6 @@ export function wall(value: unknown, zone: string): string {
     return parts.replace(' ', 'T');
 }
 
-/** What a title suggests as address name; the server has the last word. */
-export function addressName(title: string): string {
-    return title
-        .normalize('NFKD')
-        .replace(/\p{M}/gu, '')
-        .toLowerCase()
-        .replace(/ß/g, 'ss')
-        .replace(/æ/g, 'ae')
-        .replace(/ø/g, 'o')
-        .replace(/[’']/g, '')
-        .replace(/[^\p{L}\p{N}]+/gu, '-')
-        .replace(/^-+|-+$/g, '')
-        .slice(0, 120)
-        .replace(/-+$/, '');
-}
-
 export function numbers(value: unknown): number[] {
     return Array.isArray(value) ? value.filter((one): one is number => typeof one === 'number') : typeof value === 'number' ? [value] : [];
 }

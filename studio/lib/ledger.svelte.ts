@@ -57,6 +57,8 @@ export class Ledger {
     private asked = 0;
     private wait: ReturnType<typeof setTimeout> | undefined;
     private newest = 0;
+    /** What is being found out and belongs to what is saved. */
+    awaited: Promise<void> | null = null;
     private key = '';
 
     readonly changes: CatalogueChange[] = $derived(this.collect());
@@ -155,6 +157,7 @@ export class Ledger {
     async save(knowingly = false): Promise<void> {
         if (this.busy || !this.isChanged) return;
         this.busy = true;
+        await this.awaited;
         this.key ||= freshId();
         const sent = this.changes;
         try {

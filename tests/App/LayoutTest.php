@@ -57,6 +57,20 @@ final class LayoutTest extends Plain
         }
     }
 
+    public function test_what_the_documentation_names_is_there(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $named = 0;
+        foreach ([...glob("$root/*.md") ?: [], ...glob("$root/docs/*.md") ?: [], ...glob("$root/{core,blocks,studio,shop,bench,demo,app}/README.md", GLOB_BRACE) ?: [], ...glob("$root/{core,app}/*/README.md", GLOB_BRACE) ?: []] as $page) {
+            preg_match_all('~`((?:app|bench|bin|blocks|core|demo|docs|routes|shop|studio|tests|tools)/[\w./-]+)`~', (string) file_get_contents($page), $found);
+            foreach (basename($page) === 'CHANGELOG.md' ? [] : $found[1] as $path) {
+                $named++;
+                self::assertFileExists("$root/$path", $page);
+            }
+        }
+        self::assertGreaterThan(60, $named);
+    }
+
     public function test_no_two_kinds_or_starters_on_the_shelf_look_alike(): void
     {
         $drawn = [];

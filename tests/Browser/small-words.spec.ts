@@ -68,3 +68,27 @@ test('a price stands with its minor units wherever it is changed, and a tie to a
     await page.goto(`/studio/catalogue/brand/${brand}`);
     await expect(page.locator('[data-uses]')).toContainText('The template First names it. The template Second names it.');
 });
+
+test('what is new gets its address name from its title, as the server has it, and one that was typed stays', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto('/studio/catalogue/brand/new');
+    const address = page.getByLabel('Address name');
+    await page.getByLabel('Name', { exact: true }).fill('Łódź & Straße');
+    await expect(address).toHaveValue('lodz-strasse');
+    await page.getByLabel('Name', { exact: true }).fill('Ostrelve');
+    await expect(address).toHaveValue('ostrelve-2');
+    await address.fill('by-hand');
+    await page.getByLabel('Name', { exact: true }).fill('Another');
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
+    await expect(page.getByText(/^Saved\./)).toBeVisible();
+    await expect(address).toHaveValue('by-hand');
+
+    await test.step('whoever saves at once has it too', async () => {
+        await page.goto('/studio/catalogue/tag/new');
+        await page.getByLabel('Name', { exact: true }).fill('Quick as ink');
+        await page.getByRole('button', { name: 'Save', exact: true }).click();
+        await expect(page.getByText(/^Saved\./)).toBeVisible();
+        await expect(page.getByLabel('Address name')).toHaveValue('quick-as-ink');
+    });
+});

@@ -25,6 +25,12 @@ final readonly class OldAddresses
         return $row === null ? null : ['id' => $row->id, 'slug' => $row->slug, 'name' => $row->name, 'until' => substr($row->until, 0, 10)];
     }
 
+    /** Whether something of this kind has such an address name now. */
+    public function isTaken(Thing $thing, string $slug): bool
+    {
+        return isset(Tables::columns($thing)['slug']) && DB::table(Tables::of($thing))->where('slug', $slug)->exists();
+    }
+
     /** Keeps the names that an entry gives up, those of what is merged into something else among them. */
     public function keep(Entry $entry): void
     {

@@ -58,22 +58,20 @@ final readonly class Drafting
      */
     public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): StepResult|array
     {
-        $template = Template::query()->findOrFail($templateId);
-        $read = [];
-        foreach ($edits as $edit) {
-            $parsed = $this->read($edit, $template, $attempt->format);
-            if (is_array($parsed)) {
-                return $parsed;
+        return DB::transaction(function () use ($templateId, $user, $edits, $attempt): StepResult|array {
+            $template = self::template($templateId);
+            $read = [];
+            foreach ($edits as $edit) {
+                $parsed = $this->read($edit, $template, $attempt->format);
+                if (is_array($parsed)) {
+                    return $parsed;
+                }
+                $read[] = $parsed;
             }
-            $read[] = $parsed;
-        }
-
-        return DB::transaction(function () use ($templateId, $user, $read, $attempt): StepResult|array {
-            $template = Template::query()->findOrFail($templateId);
             $log = $this->log($template);
             $before = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new StepResult($before, [], [$before->tree->id], $template->draft_revision);
+                return new StepResult($template, $before, [], [$before->tree->id]);
             }
             $done = Stepped::by($read, $before, $this->composer->schema);
             $crossing = $this->crossing($template)->problem($template, $user, $read, $attempt, $before);
@@ -88,13 +86,13 @@ final readonly class Drafting
                 return [$crossing];
             }
             if ($done->draft === $before) {
-                return StepResult::of($done, $before, $template->draft_revision);
+                return StepResult::of($template, $done, $before);
             }
             $this->save($template, $user, $done->draft);
             $log->endRedo($template, $user);
             $log->record($template, $user, $done, new StepRecord(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
 
-            return StepResult::of($done, $before, $template->draft_revision);
+            return StepResult::of($template, $done, $before);
         });
     }
 
@@ -136,11 +134,11 @@ final readonly class Drafting
     private function takeBack(int $templateId, User $user, array $origins, string $origin, Attempt $attempt): StepResult|array
     {
         return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): StepResult|array {
-            $template = Template::query()->findOrFail($templateId);
+            $template = self::template($templateId);
             $log = $this->log($template);
             $draft = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new StepResult($draft, [], [$draft->tree->id], $template->draft_revision);
+                return new StepResult($template, $draft, [], [$draft->tree->id]);
             }
             $stored = $log->last($template, $user, $origins);
             if ($stored !== null && $attempt->passOver) {
@@ -171,8 +169,14 @@ final readonly class Drafting
             $stored->update(['spent' => true]);
             $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
 
-            return StepResult::of($done, $draft, $template->draft_revision, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
+            return StepResult::of($template, $done, $draft, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
         });
+    }
+
+    /** The one read of it; what was deleted is not there. */
+    private static function template(int $id): Template
+    {
+        return Template::query()->where('let_go_at', null)->findOrFail($id);
     }
 
     /** @return non-empty-list<Problem> */

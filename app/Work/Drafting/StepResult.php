@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Drafting;
 
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\Edits\Move;
@@ -16,6 +17,7 @@ use Vestibra\Core\Templates\Stepped;
 final readonly class StepResult
 {
     /**
+     * @param  Template  $template  as it is after the step
      * @param  list<Edit>  $inverses  in the order in which they take the step back
      * @param  list<string>  $touched  ids whose part of the page has to be drawn again
      * @param  list<string>  $arranged  ids of what had blocks put in, taken out or moved
@@ -27,10 +29,10 @@ final readonly class StepResult
      * @param  Node|null  $before  the tree that it began with; null where that is not known any more
      */
     public function __construct(
+        public Template $template,
         public Draft $draft,
         public array $inverses,
         public array $touched,
-        public int $revision = 0,
         public array $arranged = [],
         public array $fresh = [],
         public ?string $notice = null,
@@ -47,15 +49,15 @@ final readonly class StepResult
         return $this->edits > 0 && count($this->moved) === $this->edits;
     }
 
-    public static function of(Stepped $done, Draft $before, int $revision, ?string $notice = null): self
+    public static function of(Template $template, Stepped $done, Draft $before, ?string $notice = null): self
     {
         $moved = array_map(static fn (Edit $edit): string => $edit instanceof Move ? $edit->id : '', $done->edits);
 
         return new self(
+            $template,
             $done->draft,
             $done->inverses,
             $done->touched,
-            $revision,
             $done->arranged,
             $done->fresh,
             $notice,

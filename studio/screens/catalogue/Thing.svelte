@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { addressName, numbers, text } from '../../lib/fields';
+    import { AddressName } from '../../lib/addressName';
+    import { numbers, text } from '../../lib/fields';
     import { listed } from '../../lib/words';
     import type { Reach, Screen, ThingData } from '../../lib/types';
     import Chosen from '../../parts/catalogue/Chosen.svelte';
@@ -20,6 +21,7 @@
     let { screen }: { screen: Screen<ThingData> } = $props();
     const state = untrack(() => new ThingState(screen.data.form, screen.user.id));
     const { ledger, at, thing } = state;
+    const address = new AddressName(ledger, at, thing);
     const may = $derived(screen.may.edit);
     const said = words[thing] ?? { many: '', place: '', holds: '', about: '' };
     const path: Record<string, string> = { category: '/c/', collection: '/collection/', brand: '/brand/' };
@@ -30,7 +32,7 @@
     const hasPage = thing !== 'option' && thing !== 'tag';
 
     function named(next: string): void {
-        if (state.isNew && thing !== 'option') ledger.set(at, 'slug', addressName(next));
+        if (state.isNew && thing !== 'option') address.named(next);
     }
 </script>
 

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { untrack } from 'svelte';
-    import { addressName, text } from '../../lib/fields';
+    import { AddressName } from '../../lib/addressName';
+    import { text } from '../../lib/fields';
     import type { Screen } from '../../lib/types';
     import Chosen from '../../parts/catalogue/Chosen.svelte';
     import History from '../../parts/catalogue/History.svelte';
@@ -22,6 +23,7 @@
     const { product, facts, contents } = untrack(() => screen.data);
     const form = untrack(() => new ProductForm(screen.data.form, screen.data.template, screen.user.id));
     const { ledger, at } = form;
+    const address = new AddressName(ledger, at, 'product');
     const state = new Product(
         untrack(() => screen.data),
         form.isNew ? { ledger, at } : null,
@@ -39,7 +41,7 @@
     });
 
     function named(next: string): void {
-        if (form.isNew && !text(ledger.value(at, 'slug')).startsWith('-')) ledger.set(at, 'slug', addressName(next));
+        if (form.isNew) address.named(next);
     }
 
     function leave(): void {

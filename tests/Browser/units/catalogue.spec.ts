@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { addressName, amount, wall } from '../../../studio/lib/fields';
+import { amount, wall } from '../../../studio/lib/fields';
 import { freeSku, lacking, offered, without, wouldMake } from '../../../studio/screens/product/combinations';
 
 test('a value that is not offered any more takes its variants along, or leaves them without it', () => {
@@ -69,7 +69,7 @@ test('stock numbers go on as those before', () => {
     expect(freeSku([], '')).toBe('');
 });
 
-test('fields show amounts, instants on the shop’s clock, and address names', () => {
+test('fields show amounts, and instants on the shop’s clock', () => {
     expect(amount(1250, 2)).toBe('12.50');
     expect(amount(1250, 0)).toBe('1250');
     expect(amount(1250, 3)).toBe('1.250');
@@ -79,5 +79,4 @@ test('fields show amounts, instants on the shop’s clock, and address names', (
     expect(wall('2026-12-01T09:30:00Z', 'Europe/Berlin')).toBe('2026-12-01T10:30');
     expect(wall('2026-12-01T09:30', 'Europe/Berlin')).toBe('2026-12-01T09:30');
     expect(wall(null, 'UTC')).toBe('');
-    expect(addressName('  Köhler’s “Straße”, 50 ml ')).toBe('kohlers-strasse-50-ml');
 });

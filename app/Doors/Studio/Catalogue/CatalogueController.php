@@ -14,12 +14,14 @@ use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
 use Vestibra\App\Doors\Studio\Answers\RuleTerms;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Saving\EntryLog;
 use Vestibra\App\Work\Saving\Merging;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saving;
 use Vestibra\App\Work\Sheets\RulePreview;
+use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\EntryReader;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
@@ -32,6 +34,8 @@ use Vestibra\Core\Selling\MoneyFormat;
 final readonly class CatalogueController
 {
     private const MOST_KEY = 60;
+
+    private const MOST_TITLE = 300;
 
     public function __construct(
         private Saving $saving,
@@ -49,6 +53,15 @@ final readonly class CatalogueController
         return $this->answer->of($entry instanceof Entry
             ? $this->saving->save($entry, SignedIn::user(), Asked::flag($request, 'knowingly'), Asked::text($request, 'key', self::MOST_KEY))
             : new Refusal($entry));
+    }
+
+    /** What a title suggests as address name, and is free. */
+    public function addressName(Request $request, OldAddresses $addresses): JsonResponse
+    {
+        $thing = Thing::tryFrom(Asked::text($request, 'thing'));
+        $name = AddressName::from(Asked::text($request, 'of', self::MOST_TITLE));
+
+        return new JsonResponse(['name' => $thing === null || $name === '' ? $name : AddressName::free($name, static fn (string $one): bool => $addresses->isTaken($thing, $one))]);
     }
 
     public function foresee(Request $request): JsonResponse

@@ -119,14 +119,14 @@ final readonly class EditsController
     /** @param  StepResult|non-empty-list<Problem>  $outcome */
     private function answer(Request $request, int $templateId, StepResult|array $outcome): JsonResponse
     {
-        $template = Template::query()->where('let_go_at', null)->findOrFail($templateId);
         if (is_array($outcome)) {
+            $template = Template::query()->where('let_go_at', null)->findOrFail($templateId);
             $crossing = $outcome[0]->code instanceof ConflictProblem;
             $status = $crossing || in_array($outcome[0]->code, [EditProblem::Gone, EditProblem::ThereAlready, EditProblem::UndoPassedOver, EditProblem::RedoPassedOver], true) ? 409 : 422;
 
             return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code->value : null, 'state' => $this->state->of($template)], $status);
         }
 
-        return new JsonResponse($this->state->after($outcome, $template, Asked::id($request, 'sample'), Visits::from($request), Asked::id($request, 'on')));
+        return new JsonResponse($this->state->after($outcome, $outcome->template, Asked::id($request, 'sample'), Visits::from($request), Asked::id($request, 'on')));
     }
 }

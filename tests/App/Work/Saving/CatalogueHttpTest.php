@@ -17,6 +17,18 @@ use Vestibra\Tests\App\TestCase;
 
 final class CatalogueHttpTest extends TestCase
 {
+    public function test_a_title_suggests_an_address_name_that_is_free(): void
+    {
+        $asked = fn (string $thing, string $of): mixed => $this->actingAs($this->owner)->getJson('/studio/address-name?'.http_build_query(['thing' => $thing, 'of' => $of]))->assertOk()->json('name');
+        self::assertSame('lodz-ink', $asked('product', 'Łódź ink'));
+        self::assertSame('kohlers-strasse-50-ml', $asked('brand', '  Köhler’s “Straße”, 50 ml '));
+        self::assertSame('teal-tide-bottled-ink-2', $asked('product', 'Teal Tide bottled ink'));
+        self::assertSame('teal-tide-bottled-ink', $asked('category', 'Teal Tide bottled ink'), 'Of its own kind alone.');
+        self::assertSame('', $asked('product', '!!!'));
+        self::assertSame('ink', $asked('option', 'Ink'));
+        self::assertSame('ink', $asked('nothing', 'Ink'));
+    }
+
     public function test_a_brand_is_renamed_its_old_address_leads_on_in_one_hop_and_it_is_taken_back(): void
     {
         $id = $this->id('brands', 'Ostrelve');

@@ -50,6 +50,10 @@ final class DeletedTest extends TestCase
             $this->get($address)->assertNotFound();
         }
         $this->postJson("/studio/templates/$draft->id/edits", ['edits' => []])->assertNotFound();
+        $stands = $draft->refresh()->getAttributes();
+        $this->postJson("/studio/templates/$draft->id/edits", ['edits' => [$this->reach([['sale', 'isOn', []]])]])->assertNotFound();
+        $this->postJson("/studio/templates/$draft->id/undo")->assertNotFound();
+        self::assertSame($stands, $draft->refresh()->getAttributes(), 'Nothing is done to it all the same.');
         $this->postJson("/studio/templates/$draft->id/fallback")->assertNotFound();
         $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $draft->id])->assertNotFound();
         $this->postJson('/studio/publish', ['revisions' => [$draft->id => $draft->refresh()->draft_revision], 'spoken' => ["nothing/$draft->id"]])->assertConflict();

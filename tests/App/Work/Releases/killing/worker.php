@@ -29,7 +29,7 @@ echo "ready\n";
 for ($round = 1; ; $round++) {
     $done = app(Drafting::class)->apply($id, $user, [['edit' => 'set', 'id' => $argv[3], 'question' => 'how', 'setting' => 'size', 'value' => 12 + $round % 80]]);
     if ($done instanceof StepResult) {
-        echo "edit $done->revision\n";
+        echo "edit {$done->template->draft_revision}\n";
     }
     if ($round % 3 === 0) {
         $release = app(Releases::class)->make(Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))), $user, '');
