@@ -7,11 +7,11 @@ namespace Vestibra\App\PagesOut;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Shop\Cart;
 use Vestibra\Core\Composing\ComposedPage;
+use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\Source;
 
 /**
  * Headers and footers as they were printed, kept between requests where that depends on nothing but what is in their name: the
@@ -22,16 +22,11 @@ final readonly class KeptAround
 {
     private const MOST = 600;
 
-    /** Kinds of blocks that show the same on every page of a kind; others are printed anew each time. */
-    private const KINDS = [
-        'header', 'footer', 'band', 'column', 'holder', 'logo', 'navigation', 'search-field', 'cart-link', 'notice-strip', 'links', 'opening-hours',
-        'newsletter', 'small-print', 'marks', 'text', 'heading', 'rich-text', 'button', 'divider', 'spacer', 'countdown',
-    ];
-
     public function __construct(
         private string $folder,
         private ShopClock $clock,
         private Cart $cart,
+        private Composer $composer,
     ) {
     }
 
@@ -63,7 +58,7 @@ final readonly class KeptAround
 
     public function keep(string $name, Node $tree, ComposedPage $page, string $html): void
     {
-        if (! self::isAlike($tree)) {
+        if (! $this->isAlike($tree)) {
             return;
         }
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
@@ -81,12 +76,10 @@ final readonly class KeptAround
         array_map(static fn (string $file): bool => @unlink($file), glob("$this->folder/*") ?: []);
     }
 
-    private static function isAlike(Node $tree): bool
+    private function isAlike(Node $tree): bool
     {
         foreach ($tree->walk() as $node) {
-            $sourced = array_filter($node->what, static fn (mixed $value): bool => Source::of($value) !== null);
-            $another = isset($node->what['subject']) || isset($node->what['film']) || ($node->kind === 'countdown' && ($node->what['to'] ?? null) !== 'day');
-            if (! in_array($node->kind, self::KINDS, true) || isset($node->when['where']) || $sourced !== [] || $another) {
+            if ($this->composer->schema->definition($node->kind)?->isAlike($node) !== true) {
                 return false;
             }
         }

@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\FilmData;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
@@ -68,6 +69,7 @@ final readonly class BandBlock implements BlockKind
             pieces: [
                 Piece::pressed('stop', 'Film’s button', '> .band-film-stop')->withLines(),
             ],
+            alike: new Alike(unless: ['film']),
         );
     }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -39,6 +40,7 @@ final readonly class CartLinkBlock implements BlockKind
                 Piece::drawing('basket', 'Basket', 'svg'),
                 Piece::letters('number', 'Number', '.cart-link-number'),
             ],
+            alike: new Alike,
         );
     }
 

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
@@ -36,6 +37,7 @@ final readonly class ColumnBlock implements BlockKind
             Role::Column,
             Role::Block,
             roomIn: '> .column-inner',
+            alike: new Alike,
         );
     }
 

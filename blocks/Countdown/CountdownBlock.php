@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -38,6 +39,7 @@ final readonly class CountdownBlock implements BlockKind
                 Piece::letters('words', 'Words', '[data-words=words]'),
                 Piece::letters('time', 'Time left', 'time'),
             ],
+            alike: new Alike(['to' => 'day']),
         );
     }
 

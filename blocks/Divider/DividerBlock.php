@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Styling\StyleGroup;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -32,6 +33,7 @@ final readonly class DividerBlock implements BlockKind
             ],
             searchWords: 'line rule separator',
             whole: [StyleGroup::Box, StyleGroup::Place],
+            alike: new Alike,
         );
     }
 

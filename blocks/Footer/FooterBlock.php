@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 
@@ -16,7 +17,7 @@ final readonly class FooterBlock implements BlockKind
 {
     public function definition(): Definition
     {
-        return new Definition('footer', 'Footer', null, [], Role::Page, Role::Band);
+        return new Definition('footer', 'Footer', null, [], Role::Page, Role::Band, alike: new Alike);
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -30,6 +31,7 @@ final readonly class HeadingBlock implements BlockKind
             searchWords: 'words title section',
             messages: ['heading'],
             room: new WordsRoom('text', 'heading-size', 3),
+            alike: new Alike,
         );
     }
 

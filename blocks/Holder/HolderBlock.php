@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
@@ -40,6 +41,7 @@ final readonly class HolderBlock implements BlockKind
             Role::Block,
             Role::Block,
             searchWords: 'group row side by side box another product subject',
+            alike: new Alike(unless: ['subject']),
         );
     }
 

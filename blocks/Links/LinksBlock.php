@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -39,6 +40,7 @@ final readonly class LinksBlock implements BlockKind
                 Piece::letters('title', 'Heading', '.links-title'),
                 Piece::link('link', 'Links', 'li a')->asChief(),
             ],
+            alike: new Alike,
         );
     }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -38,6 +39,7 @@ final readonly class LogoBlock implements BlockKind
                 Piece::link('name', 'Name', '.logo-name')->asChief(),
                 Piece::picture('picture', 'Picture', 'img'),
             ],
+            alike: new Alike,
         );
     }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Icons;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -48,6 +49,7 @@ final readonly class MarksBlock implements BlockKind
                 Piece::drawing('mark', 'Marks', 'svg'),
                 Piece::letters('words', 'Words', 'li > span'),
             ],
+            alike: new Alike,
         );
     }
 

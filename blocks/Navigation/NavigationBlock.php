@@ -12,6 +12,7 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -71,6 +72,7 @@ final readonly class NavigationBlock implements BlockKind
                 Piece::picture('picture', 'Pictures', '.navigation-panel img'),
                 Piece::pressed('close', 'Way to close the drawer', '.navigation-close'),
             ],
+            alike: new Alike,
         );
     }
 

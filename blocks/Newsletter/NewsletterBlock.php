@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -38,6 +39,7 @@ final readonly class NewsletterBlock implements BlockKind
                 Piece::box('field', 'Field', 'input')->withLines(),
                 Piece::pressed('button', 'Button', '.button')->withLines()->asChief(),
             ],
+            alike: new Alike,
         );
     }
 

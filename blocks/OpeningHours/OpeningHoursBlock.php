@@ -10,6 +10,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Messages\Messages;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -56,6 +57,7 @@ final readonly class OpeningHoursBlock implements BlockKind
                 Piece::letters('days', 'Days', 'dt'),
                 Piece::letters('hours', 'Hours', 'dd'),
             ],
+            alike: new Alike,
         );
     }
 

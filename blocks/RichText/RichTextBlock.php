@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -34,6 +35,7 @@ final readonly class RichTextBlock implements BlockKind
                 Piece::link('link', 'Links', 'a'),
                 Piece::box('cell', 'Cells of tables', ':is(td, th)')->withLines(),
             ],
+            alike: new Alike,
         );
     }
 

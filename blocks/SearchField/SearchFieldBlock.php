@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Pages\SubjectKind;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -41,6 +42,7 @@ final readonly class SearchFieldBlock implements BlockKind
                 Piece::pressed('button', 'Button', '.button')->withLines()->asChief(),
                 Piece::box('list', 'Suggestions', '.search-suggestions')->withLines(),
             ],
+            alike: new Alike,
         );
     }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -37,6 +38,7 @@ final readonly class SmallPrintBlock implements BlockKind
                 Piece::letters('words', 'Words', '.small-print-words'),
                 Piece::link('link', 'Links', 'a'),
             ],
+            alike: new Alike,
         );
     }
 

@@ -9,6 +9,7 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Styling\StyleGroup;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -25,6 +26,7 @@ final readonly class SpacerBlock implements BlockKind
             [Setting::how('height', 'Height', new Amount(1, 400), 'height')],
             searchWords: 'gap distance room',
             whole: [StyleGroup::Box, StyleGroup::Place],
+            alike: new Alike,
         );
     }
 

@@ -8,6 +8,7 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
+use Vestibra\Core\Templates\Alike;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
@@ -26,6 +27,7 @@ final readonly class TextBlock implements BlockKind
             ],
             searchWords: 'words paragraph note',
             messages: ['text'],
+            alike: new Alike,
         );
     }
 

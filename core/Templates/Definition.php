@@ -74,6 +74,7 @@ final readonly class Definition
      * @param  bool  $sells  whether customers can buy with it
      * @param  bool  $narrow  whether it is no wider than reads with ease
      * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
+     * @param  Alike|null  $alike  it shows the same on every page and to everybody; null where it does not
      * @param  string  $roomIn  what stands right in the block and takes its room inside; empty where it has that room itself
      *
      * @throws LogicException when two settings or two pieces have one name
@@ -104,6 +105,7 @@ final readonly class Definition
         bool $narrow = false,
         public bool $sells = false,
         string $roomIn = '',
+        private ?Alike $alike = null,
     ) {
         $common = $role === Role::Page ? [] : [
             Setting::what('called', 'Called', new Text(60), ''),
@@ -198,6 +200,12 @@ final readonly class Definition
         }
 
         return $this->essential;
+    }
+
+    /** Whether a block, as it is set, shows the same on every page and to everybody; what is taken from a source, or stands only where something holds, does not. */
+    public function isAlike(Node $node): bool
+    {
+        return $this->alike?->holds($node) === true && ! isset($node->when['where']) && array_filter($node->what, static fn (mixed $value): bool => Source::of($value) !== null) === [];
     }
 
     /** Whether a block, as it is set, shows something else when the products of the page are others. */
