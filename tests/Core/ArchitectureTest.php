@@ -63,6 +63,19 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    public function test_no_block_knows_another(): void
+    {
+        $blocks = glob(dirname(__DIR__, 2).'/blocks/*', GLOB_ONLYDIR) ?: [];
+        self::assertGreaterThan(50, count($blocks));
+        foreach ($blocks as $folder) {
+            $own = basename($folder);
+            foreach (glob("$folder/*") ?: [] as $file) {
+                preg_match_all('/Vestibra\\\\Blocks\\\\(\w+)|blocks::(\w+)|\.\.\/([A-Z]\w*)/', (string) file_get_contents($file), $found);
+                self::assertSame([], array_values(array_diff(array_filter([...$found[1], ...$found[2], ...$found[3]]), [$own])), $file);
+            }
+        }
+    }
+
     /** @return iterable<string, array{string, list<string>}> */
     public static function packages(): iterable
     {
