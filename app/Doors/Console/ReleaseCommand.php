@@ -38,7 +38,8 @@ final class ReleaseCommand extends Command
             return $this->json($row->all($latest));
         }
         foreach ($latest as $release) {
-            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  {Changes::in($release)->words()}".($release->note === '' ? '' : " · $release->note"));
+            $words = Changes::in($release)->words();
+            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  $words".($release->note === '' ? '' : " · $release->note"));
         }
 
         return self::SUCCESS;

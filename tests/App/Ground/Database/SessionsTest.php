@@ -150,6 +150,7 @@ final class SessionsTest extends TestCase
     {
         $this->app->make('session')->forgetDrivers();
         $this->app->forgetInstance('session.store');
+        $this->anew();
     }
 
     private function kept(): int
