@@ -63,7 +63,7 @@ final class FloorsTest extends Plain
         'Doors/Studio' => ['Ground', 'Ground/Problems', 'Records/Models', 'Records/Accounts', 'Words', 'PagesOut/Walking', 'Work/Today', 'Doors/Requests', 'Doors/Studio/Answers'],
         'Doors/Middleware' => ['Ground', 'Ground/Database', 'Records/Settings', 'Records/Models', 'Words', 'PagesOut/Walking', 'Work/Releases', 'Doors/Requests'],
         'Doors/Shapes' => [],
-        'Doors/Console' => ['Ground', 'Ground/Problems', 'Ground/Files', 'Ground/Backups', 'Records/Settings', 'Records/Models', 'Records/Accounts', 'Lists/Filters', 'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked', 'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes'],
+        'Doors/Console' => ['Ground', 'Ground/Problems', 'Ground/Files', 'Ground/Backups', 'Records/Settings', 'Records/Models', 'Records/Accounts', 'Lists/Filters', 'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases/Changes', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked', 'Work/Doctor', 'Doors/Studio/Answers', 'Doors/Shapes'],
         'Doors/Setup' => ['Ground', 'Ground/Database', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style', 'Shop', 'PagesOut', 'PagesOut/Walking', 'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/Fitting', 'Doors/Requests', 'Doors/Shop'],
     ];
 

@@ -10,6 +10,7 @@ use Vestibra\App\Doors\Studio\Answers\ReleaseRow;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Releases;
 
 final class ReleaseCommand extends Command
