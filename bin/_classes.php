@@ -37,5 +37,5 @@ foreach (['app', 'core', 'blocks'] as $folder) {
     }
 }
 $files = array_filter([...get_included_files(), ...$own], static fn (string $file): bool => ! in_array($file, $functions, true)
-    && preg_match("#^$root/(app/(?!Doors/Console/|Doors/Shapes/)|core/|blocks/|compat/clock/|vendor/(?!composer/|phpunit/|phpstan/|sebastian/|nunomaduro/)[^/]+/[^/]+/)(.*/)?[A-Z]\w*\.php$#", $file) === 1);
+    && preg_match("#^$root/(app/(?!Doors/Console/|Doors/Shapes/)|core/|blocks/|vendor/(?!composer/|phpunit/|phpstan/|sebastian/|nunomaduro/)[^/]+/[^/]+/)(.*/)?[A-Z]\w*\.php$#", $file) === 1);
 file_put_contents("$root/storage/framework/preload.json", json_encode(array_values(array_unique($files)), JSON_THROW_ON_ERROR));

@@ -71,7 +71,7 @@ final readonly class MergingOptions
     {
         $place = (int) DB::table('option_values')->where('option_id', $into)->max('position');
         $changes = [];
-        foreach (DB::table('option_values')->where('option_id', $from)->whereIntegerNotInRaw('id', $gone)->orderBy('position')->orderBy('id')->get(['id', 'position']) as $row) {
+        foreach (DB::table('option_values')->where('option_id', $from)->whereNotIn('id', $gone)->orderBy('position')->orderBy('id')->get(['id', 'position']) as $row) {
             $changes[] = new Change(Thing::OptionValue, (int) $row->id, ['option' => $from, 'position' => (int) $row->position], ['option' => $into, 'position' => ++$place]);
         }
 
