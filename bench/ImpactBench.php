@@ -27,7 +27,7 @@ final class ImpactBench
             $templates = $this->templates($chance);
             $changes = Changes::of(TemplateChange::publish(Template::query()->findOrFail($templates['new'])));
             $impact = app(Impact::class);
-            $hand = new ImpactByHand($templates['live'], $templates['new'], $templates['newReach'], app(ShopClock::class)->now());
+            $hand = new ImpactByHand($templates['live'], $templates['newReach'], app(ShopClock::class)->now());
             $summary = $impact->of($changes);
             if ($summary['moved'] !== $hand->moved()) {
                 throw new RuntimeException("The two sides do not agree: {$summary['moved']} and {$hand->moved()}.");

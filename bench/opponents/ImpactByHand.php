@@ -19,7 +19,7 @@ final readonly class ImpactByHand
      * @param  list<array{int, array<string, mixed>}>  $live
      * @param  array<string, mixed>  $newReach
      */
-    public function __construct(array $live, int $new, array $newReach, DateTimeImmutable $now)
+    public function __construct(array $live, array $newReach, DateTimeImmutable $now)
     {
         $ranked = [];
         foreach ($live as $hand => [$id, $reach]) {

@@ -36,7 +36,10 @@ return new class extends Migration
         Schema::drop('kept_parts');
     }
 
-    /** @return array<string, mixed> a tab or a fold in what holds it */
+    /**
+     * @param  array<string, mixed>  $node
+     * @return array<string, mixed> a tab or a fold in what holds it
+     */
     private static function block(array $node): array
     {
         $node = self::withIds($node);
@@ -45,6 +48,10 @@ return new class extends Migration
         return $holder === null ? $node : ['id' => self::id(), 'kind' => $holder, 'children' => [$node]];
     }
 
+    /**
+     * @param  array<string, mixed>  $node
+     * @return array<string, mixed>
+     */
     private static function withIds(array $node): array
     {
         $children = array_map(self::withIds(...), $node['children'] ?? []);

@@ -94,8 +94,8 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /**
-     * @param  list<array{string, string, list<int>}>  $show
-     * @param  list<array{string, string, list<int>}>  $keepOff
+     * @param  list<array{string, string, list<int|string>}>  $show
+     * @param  list<array{string, string, list<int|string>}>  $keepOff
      * @return array<string, mixed> an edit
      */
     protected function reach(array $show, array $keepOff = []): array

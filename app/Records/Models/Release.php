@@ -46,7 +46,11 @@ final class Release extends Model
         return $this->belongsTo(User::class, 'author_id');
     }
 
-    /** In the current format, whatever it was kept in. */
+    /**
+     * In the current format, whatever it was kept in.
+     *
+     * @return Attribute<array<string, mixed>, array<string, mixed>>
+     */
     protected function impact(): Attribute
     {
         return Attribute::make(

@@ -37,6 +37,7 @@ final class User extends Authenticatable
         return mb_strtolower(trim($given));
     }
 
+    /** @return Attribute<string, string> */
     protected function email(): Attribute
     {
         return Attribute::make(set: self::address(...));

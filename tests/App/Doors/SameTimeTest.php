@@ -20,7 +20,7 @@ final class SameTimeTest extends TestCase
         $this->actingAs($this->owner);
     }
 
-    /** @return iterable<string, array{string, string, string, mixed, mixed, mixed, array<string, mixed>}> what, its address, the field, before, theirs, mine, the rest of the body */
+    /** @return iterable<string, array{string, string, mixed, mixed, mixed, array<string, mixed>}> where, the field, before, theirs, mine, the rest of the body */
     public static function things(): iterable
     {
         yield 'a template’s name' => ['templates', 'name', 'Before', 'Theirs', 'Mine', []];

@@ -78,7 +78,7 @@ final class RestoreTest extends TestCase
         self::assertSame($before, $this->everything());
     }
 
-    /** @return iterable<string, array{callable(ZipArchive, string): void, string}> */
+    /** @return iterable<string, array{callable(ZipArchive, string): mixed, string}> */
     public static function bad(): iterable
     {
         $replaced = static fn (callable $change): callable => static function (ZipArchive $zip, string $database) use ($change): void {
@@ -137,7 +137,7 @@ final class RestoreTest extends TestCase
         }, 'unpack to more than anything'];
     }
 
-    /** @param  callable(ZipArchive, string): void  $change */
+    /** @param  callable(ZipArchive, string): mixed  $change */
     #[DataProvider('bad')]
     public function test_what_is_not_as_we_write_it_is_refused_with_a_sentence_and_changes_nothing(callable $change, string $words): void
     {
@@ -332,7 +332,7 @@ final class RestoreTest extends TestCase
         }
     }
 
-    /** @param  callable(ZipArchive, string): void  $change */
+    /** @param  callable(ZipArchive, string): mixed  $change */
     private function rewrite(string $file, callable $change): void
     {
         $zip = new ZipArchive;

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Ground\Pictures\Decoded;
 use Vestibra\App\Ground\Pictures\MakeSizes;
@@ -44,7 +45,7 @@ final class PicturesTest extends TestCase
         self::assertSame(['new', 900, 300], [$picture['state'], $picture['width'], $picture['height']]);
         Queue::assertPushed(MakeSizes::class, 1);
         $row = DB::table('pictures')->find($picture['id']);
-        self::assertNotNull($row);
+        self::assertInstanceOf(stdClass::class, $row);
         self::assertSame($bytes, file_get_contents("$this->folder/$row->original"));
         self::assertMatchesRegularExpression('/^ein-tintenfass-[0-9a-f]{8}-original-[0-9a-f]{24}\.png$/', $row->original);
 

@@ -51,7 +51,8 @@ final class NewsTest extends TestCase
     #[DataProvider('wrong')]
     public function test_what_is_no_address_is_refused_in_words_and_nothing_is_kept(mixed $address): void
     {
-        $said = $this->ask($address)->assertRedirect()->getSession()->get('said');
+        $this->ask($address)->assertRedirect();
+        $said = session('said');
         self::assertIsString($said);
         self::assertStringEndsWith('is no e-mail address. Nothing was kept; please look at it once more.', $said);
         self::assertSame([[], 0], [$this->kept(), DB::table('outbox')->count()]);

@@ -56,7 +56,7 @@ final class OnceTest extends TestCase
     public function test_a_template_and_the_house_style_go_in_one_step_and_come_back_in_one(): void
     {
         $house = (int) DB::table('house_styles')->where('in_use', true)->value('id');
-        self::assertNull($this->impact()['house']);
+        self::assertSame([null], [$this->impact()['house']]);
         $this->patchJson("/studio/house-style/$house", ['tokens' => ['colour-accent' => '#1f5b50'], 'seen' => []])->assertOk();
         $look = $this->impact();
         self::assertSame([1, 0], [$look['house']['decisions'], $look['look']]);

@@ -165,10 +165,10 @@ final class ThingsTest extends TestCase
         $this->getJson('/studio/catalogue/brand/'.$this->id('brands', 'Ostrelve').'/uses')->assertJsonPath('rules', []);
     }
 
-    /** @return array{rows: list<array{id: int}>, total: int} */
+    /** @return array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>, phrases: list<array{values: string}>}} */
     private function rows(string $query): array
     {
-        /** @var array{rows: list<array{id: int}>, total: int} $page */
+        /** @var array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>, phrases: list<array{values: string}>}} $page */
         $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/rows?$query")->assertOk()->json();
 
         return $page;
