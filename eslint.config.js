@@ -1,7 +1,16 @@
+import { readdirSync } from 'node:fs';
 import js from '@eslint/js';
 import svelte from 'eslint-plugin-svelte';
 import globals from 'globals';
 import ts from 'typescript-eslint';
+
+const screens = readdirSync('studio/screens');
+const httpOnly = { group: ['**/lib/http'], message: 'A part takes its data from a state module (*.svelte.ts).' };
+/** Screens know parts/ and lib/, and never each other; what two of them share is a part. */
+const otherScreens = (screen) => ({
+    regex: `^(\\.\\./)+(screens/)?(${screens.filter((one) => one !== screen).join('|')})/`,
+    message: 'A screen knows no other screen: what they share stands in parts/ or lib/.',
+});
 
 export default ts.config(
     { ignores: ['public/**', 'vendor/**', 'node_modules/**', 'storage/**', 'studio/generated/**', 'bootstrap/**', 'test-results/**'] },
@@ -23,8 +32,14 @@ export default ts.config(
     },
     {
         files: ['**/*.svelte'],
-        rules: {
-            'no-restricted-imports': ['error', { patterns: [{ group: ['**/lib/http'], message: 'A part takes its data from a state module (*.svelte.ts).' }] }],
-        },
+        rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly] }] },
+    },
+    ...screens.flatMap((screen) => [
+        { files: [`studio/screens/${screen}/**/*.ts`], rules: { 'no-restricted-imports': ['error', { patterns: [otherScreens(screen)] }] } },
+        { files: [`studio/screens/${screen}/**/*.svelte`], rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, otherScreens(screen)] }] } },
+    ]),
+    {
+        files: ['studio/{lib,parts}/**'],
+        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '/screens/', message: 'What screens share knows no screen.' }] }] },
     },
 );

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
-import { cells, pasted } from '../../studio/screens/facts/sheet';
+import { cells, pasted } from '../../studio/parts/facts/sheet';
 import { expect, test } from './fresh';
-import type { Row } from '../../studio/screens/facts/types';
+import type { Row } from '../../studio/parts/facts/types';
 import { Studio } from './studio';
 
 test('what a spreadsheet copies is read as npm papaparse reads it', () => {

@@ -1,6 +1,6 @@
 import { amount, text, wall } from '../../lib/fields';
 import type { Ledger } from '../../lib/ledger.svelte';
-import { cells } from '../../screens/facts/sheet';
+import { cells } from '../facts/sheet';
 
 /** A column of a sheet of variants. */
 export interface Column {

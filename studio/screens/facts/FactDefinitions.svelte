@@ -2,7 +2,7 @@
     import { answer } from '../../lib/focus';
     import { counted } from '../../lib/words';
     import type { Facts } from './facts.svelte';
-    import { KINDS, type Fact, type Kind } from './types';
+    import { KINDS, type Fact, type Kind } from '../../parts/facts/types';
     import type { FactUses } from '../../lib/types';
 
     import DeedMenu from '../../parts/DeedMenu.svelte';

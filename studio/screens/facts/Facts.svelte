@@ -6,8 +6,8 @@
     import RichField from '../../parts/rich/RichField.svelte';
     import FactDefinitions from './FactDefinitions.svelte';
     import { Facts } from './facts.svelte';
-    import { pasted, shown, typed } from './sheet';
-    import { THINGS, type Fact, type Row } from './types';
+    import { pasted, shown, typed } from '../../parts/facts/sheet';
+    import { THINGS, type Fact, type Row } from '../../parts/facts/types';
 
     let { screen }: { screen: Screen<FactPage & { facts: Fact[]; query: string }> } = $props();
     const facts = new Facts(untrack(() => screen.data));

@@ -3,7 +3,7 @@ import { inTurn } from '../../lib/inTurn';
 import { notices } from '../../lib/notices.svelte';
 import { saveSeen } from '../../lib/sameTime';
 import type { FactPage, FactUses } from '../../lib/types';
-import type { Change, Fact, Row } from './types';
+import type { Change, Fact, Row } from '../../parts/facts/types';
 
 export interface Given {
     name: string;

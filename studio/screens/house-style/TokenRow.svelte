@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { HouseFont, HouseToken } from '../../lib/types';
-    import Pick, { type Choice } from '../drawing-table/settings/fields/Pick.svelte';
+    import Pick, { type Choice } from '../../parts/Pick.svelte';
     import type { Specimen } from './fonts.svelte';
     import type { House } from './house.svelte';
 

@@ -3,8 +3,8 @@
     import PictureField from '../../parts/PictureField.svelte';
     import ProductsField from '../../parts/ProductsField.svelte';
     import RichField from '../../parts/rich/RichField.svelte';
-    import { shown, typed } from '../facts/sheet';
-    import type { Fact } from '../facts/types';
+    import { shown, typed } from '../../parts/facts/sheet';
+    import type { Fact } from '../../parts/facts/types';
     import type { Product } from './product.svelte';
     import type { Content } from './types';
 

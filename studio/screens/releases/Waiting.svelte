@@ -3,7 +3,7 @@
     import { untrack } from 'svelte';
     import type { ReleaseRow } from '../../lib/types';
     import Moves from '../../parts/Moves.svelte';
-    import Turns from '../drawing-table/publish/Turns.svelte';
+    import Turns from '../../parts/Turns.svelte';
     import type { Releases } from './releases.svelte';
 
     let { release, releases, mayPublish }: { release: ReleaseRow; releases: Releases; mayPublish: boolean } = $props();

@@ -10,7 +10,7 @@
     import FittingLine from '../fitting/FittingLine.svelte';
     import { Publishing } from './publish.svelte';
     import Published from './Published.svelte';
-    import Turns from './Turns.svelte';
+    import Turns from '../../../parts/Turns.svelte';
 
     let { table, mayPublish }: { table: Table; mayPublish: boolean } = $props();
     const state = untrack(() => new Publishing(table));

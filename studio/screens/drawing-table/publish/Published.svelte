@@ -5,7 +5,7 @@
     import type { ReleaseRow } from '../../../lib/types';
     import type { Table } from '../table.svelte';
     import type { Publishing } from './publish.svelte';
-    import Turns from './Turns.svelte';
+    import Turns from '../../../parts/Turns.svelte';
 
     let { table, state, release }: { table: Table; state: Publishing; release: ReleaseRow } = $props();
     // What stands in the bar above is of before the release.

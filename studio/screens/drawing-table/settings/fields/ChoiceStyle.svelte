@@ -1,7 +1,7 @@
 <script lang="ts">
     import { ToggleGroup } from 'bits-ui';
     import Marks from './Marks.svelte';
-    import Pick, { type Choice } from './Pick.svelte';
+    import Pick, { type Choice } from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, choose }: StyleProps = $props();

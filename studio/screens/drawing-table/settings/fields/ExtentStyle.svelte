@@ -2,7 +2,7 @@
     import type { Setting } from '../../../../lib/types';
     import { lengthOf, valueOf } from '../../measures';
     import NumberBox from './NumberBox.svelte';
-    import Pick from './Pick.svelte';
+    import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, placeholder, choose, slide, settle }: StyleProps = $props();

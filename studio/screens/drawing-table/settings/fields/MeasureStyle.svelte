@@ -1,7 +1,7 @@
 <script lang="ts">
     import { lengthOf, limited, valueOf } from '../../measures';
     import NumberBox from './NumberBox.svelte';
-    import Pick from './Pick.svelte';
+    import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, placeholder, choose, slide, settle }: StyleProps = $props();

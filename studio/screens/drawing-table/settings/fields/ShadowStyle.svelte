@@ -2,7 +2,7 @@
     import type { Setting } from '../../../../lib/types';
     import ColourStyle from './ColourStyle.svelte';
     import NumberBox from './NumberBox.svelte';
-    import Pick, { type Choice } from './Pick.svelte';
+    import Pick, { type Choice } from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, element, choose, slide, settle }: StyleProps = $props();

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import Pick from './Pick.svelte';
+    import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';
 
     let { table, setting, id, value, choose }: StyleProps = $props();

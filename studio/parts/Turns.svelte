@@ -1,8 +1,8 @@
 <script lang="ts">
-    import { moving } from '../../../lib/pages';
-    import { when } from '../../../lib/words';
-    import type { Turn } from '../../../lib/types';
-    import Moves from '../../../parts/Moves.svelte';
+    import { moving } from '../lib/pages';
+    import { when } from '../lib/words';
+    import type { Turn } from '../lib/types';
+    import Moves from './Moves.svelte';
 
     let { turns }: { turns: Turn[] } = $props();
 </script>
