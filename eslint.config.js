@@ -6,6 +6,7 @@ import ts from 'typescript-eslint';
 
 const screens = readdirSync('studio/screens');
 const httpOnly = { group: ['**/lib/http'], message: 'A part takes its data from a state module (*.svelte.ts).' };
+const noScreen = { regex: '/screens/', message: 'What screens share knows no screen.' };
 /** Screens know parts/ and lib/, and never each other; what two of them share is a part. */
 const otherScreens = (screen) => ({
     regex: `^(\\.\\./)+(screens/)?(${screens.filter((one) => one !== screen).join('|')})/`,
@@ -38,8 +39,6 @@ export default ts.config(
         { files: [`studio/screens/${screen}/**/*.ts`], rules: { 'no-restricted-imports': ['error', { patterns: [otherScreens(screen)] }] } },
         { files: [`studio/screens/${screen}/**/*.svelte`], rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, otherScreens(screen)] }] } },
     ]),
-    {
-        files: ['studio/{lib,parts}/**'],
-        rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: '/screens/', message: 'What screens share knows no screen.' }] }] },
-    },
+    { files: ['studio/{lib,parts}/**/*.ts'], rules: { 'no-restricted-imports': ['error', { patterns: [noScreen] }] } },
+    { files: ['studio/{lib,parts}/**/*.svelte'], rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, noScreen] }] } },
 );
