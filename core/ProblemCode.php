@@ -6,7 +6,11 @@ namespace Vestibra\Core;
 
 use BackedEnum;
 
-/** What can be the matter: one enum for each package, its values stable names such as `tree.unknown-kind`. */
+/**
+ * What can be the matter: one enum for each package, its values stable names such as `tree.unknown-kind`.
+ *
+ * @api
+ */
 interface ProblemCode extends BackedEnum
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core;
 
-/** What every family of problems can do. */
+/**
+ * What every family of problems can do.
+ *
+ * @api
+ */
 trait ProblemFamily
 {
     /** @param  array<string, string|int>  $values */

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue;
 
 use Transliterator;
 
-/** The readable unique key of a thing in addresses and files: small letters and digits, with single hyphens between. */
+/**
+ * The readable unique key of a thing in addresses and files: small letters and digits, with single hyphens between.
+ *
+ * @api
+ */
 final class AddressName
 {
     public const MOST = 120;

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Catalogue;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** A set of products with a name and a page of its own: a category, collection, brand or tag. */
+/**
+ * A set of products with a name and a page of its own: a category, collection, brand or tag.
+ *
+ * @api
+ */
 final readonly class Assortment implements Subject
 {
     /**

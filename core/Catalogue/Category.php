@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
+/** @api */
 final readonly class Category
 {
     public function __construct(

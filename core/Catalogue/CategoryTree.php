@@ -6,6 +6,8 @@ namespace Vestibra\Core\Catalogue;
 
 /**
  * The shop's categories as one tree. A root has depth 1.
+ *
+ * @api
  */
 final readonly class CategoryTree
 {

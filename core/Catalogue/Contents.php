@@ -8,7 +8,11 @@ use Brick\Math\BigDecimal;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Problem;
 
-/** What a package holds: `30 ml`, `0.75 l`, `12 sheets`. */
+/**
+ * What a package holds: `30 ml`, `0.75 l`, `12 sheets`.
+ *
+ * @api
+ */
 final readonly class Contents
 {
     /** @param  int  $thousandths  of the measure */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Catalogue;
 use NumberFormatter;
 use ResourceBundle;
 
-/** How people write a currency beside an amount: its ISO 4217 code, and its signs in every language that CLDR knows. */
+/**
+ * How people write a currency beside an amount: its ISO 4217 code, and its signs in every language that CLDR knows.
+ *
+ * @internal
+ */
 final class CurrencyMarks
 {
     /** @var array<string, array<string, true>> by currency: marks in lower case, without spaces and full stops at their end */

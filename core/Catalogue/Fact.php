@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
-/** A named value of a fixed kind that a product may carry. Defined once for the shop, filled per product. */
+/**
+ * A named value of a fixed kind that a product may carry. Defined once for the shop, filled per product.
+ *
+ * @api
+ */
 final readonly class Fact
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
-/** What values a fact takes. */
+/**
+ * What values a fact takes.
+ *
+ * @api
+ */
 enum FactKind: string
 {
     case Text = 'text';

@@ -12,6 +12,8 @@ use Vestibra\Core\Messages\Messages;
 /**
  * A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231,
  * the numbers of things.
+ *
+ * @api
  */
 final readonly class FactValue
 {

@@ -9,6 +9,8 @@ use Normalizer;
 /**
  * Text as it is compared: NFKC_Casefold (Unicode Standard Annex #31), white space (Unicode White_Space) gone at both
  * ends and runs of it one space.
+ *
+ * @api
  */
 final class Folding
 {

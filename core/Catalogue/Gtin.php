@@ -7,6 +7,8 @@ namespace Vestibra\Core\Catalogue;
 /**
  * The number under a bar code, thirteen digits long, and the bars above it: GS1 General Specifications, check digit
  * (section 7.9) and EAN-13 symbol (section 5.2).
+ *
+ * @api
  */
 final readonly class Gtin
 {

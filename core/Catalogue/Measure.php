@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
-/** In what the contents of a package are measured. */
+/**
+ * In what the contents of a package are measured.
+ *
+ * @api
+ */
 enum Measure: string
 {
     case Millilitre = 'ml';

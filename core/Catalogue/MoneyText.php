@@ -11,6 +11,8 @@ use Vestibra\Core\Problem;
 /**
  * An amount as people and spreadsheets write it: `1.234,56 €`, `£1,234.56`, `1 234,56`, `1'234.56`. Beside it stands nothing
  * but the currency that is meant. What can be read in two ways is not guessed.
+ *
+ * @internal
  */
 final class MoneyText
 {

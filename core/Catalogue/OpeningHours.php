@@ -11,6 +11,8 @@ use DateTimeImmutable;
  * on the day after, with more than 1,440.
  *
  * @phpstan-type Span array{int, int}
+ *
+ * @api
  */
 final readonly class OpeningHours
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
+/** @api */
 final readonly class Option
 {
     /** @param  list<OptionValue>  $values in the owner's order */

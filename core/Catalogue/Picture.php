@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
-/** A stored picture. Width and height are those of the stored file in pixels, so that a page can keep room for it. */
+/**
+ * A stored picture. Width and height are those of the stored file in pixels, so that a page can keep room for it.
+ *
+ * @api
+ */
 final readonly class Picture
 {
     /**

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue;
 
 use DateTimeImmutable;
 
-/** When prices change by the clock alone. */
+/**
+ * When prices change by the clock alone.
+ *
+ * @api
+ */
 final readonly class PriceChanges
 {
     /**

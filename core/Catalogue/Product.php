@@ -10,6 +10,8 @@ use Vestibra\Core\Pages\SubjectKind;
 
 /**
  * A product with all that its page may show. Descriptions are HTML that has been made safe.
+ *
+ * @api
  */
 final readonly class Product implements Subject
 {

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue;
 
 use Vestibra\Core\Messages\Messages;
 
-/** Something that the shop keeps besides pictures: a file to download, a film, or the captions of one. */
+/**
+ * Something that the shop keeps besides pictures: a file to download, a film, or the captions of one.
+ *
+ * @api
+ */
 final readonly class ShopFile
 {
     /**

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Catalogue;
 use DateTimeImmutable;
 use DateTimeZone;
 
-/** Between the wall clock of the shop and instants. Time zone rules come from the tz database through PHP. */
+/**
+ * Between the wall clock of the shop and instants. Time zone rules come from the tz database through PHP.
+ *
+ * @api
+ */
 final readonly class ShopZone
 {
     private DateTimeZone $utc;

@@ -8,6 +8,8 @@ use DateTimeImmutable;
 
 /**
  * One thing that can be put in the cart. Prices are in minor units of the shop's currency.
+ *
+ * @api
  */
 final readonly class Variant
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue;
 
-/** Where a click may lead: a page of the shop from `/` on, or an https, http, mailto or tel address. */
+/**
+ * Where a click may lead: a page of the shop from `/` on, or an https, http, mailto or tel address.
+ *
+ * @api
+ */
 final readonly class WebAddress
 {
     public const MAX = 500;

@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Pages\Subject;
 
-/** Where the shop's pages and pictures are found. */
+/**
+ * Where the shop's pages and pictures are found.
+ *
+ * @api
+ */
 interface Addresses
 {
     public function home(): string;

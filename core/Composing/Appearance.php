@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Types\Conditions;
 
-/** When a block appears, as far as the page's subject and the calendar decide. Widths become CSS. */
+/**
+ * When a block appears, as far as the page's subject and the calendar decide. Widths become CSS.
+ *
+ * @internal
+ */
 final readonly class Appearance
 {
     /** @return string|null why it does not appear, in the shopkeeper's words; null when it does */

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Templates\Definition;
 
-/** A kind of block: what it is, and what it comes to for a product. */
+/**
+ * A kind of block: what it is, and what it comes to for a product.
+ *
+ * @api
+ */
 interface BlockKind
 {
     public function definition(): Definition;

@@ -14,6 +14,8 @@ use Vestibra\Core\Templates\Schema;
 /**
  * The styles of single blocks, to take the place of what a page's sheet says about them. A block is found by a mark of its
  * own, so in which order the rules of two blocks stand is all the same.
+ *
+ * @api
  */
 final readonly class BlockStyles
 {

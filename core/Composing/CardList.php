@@ -7,7 +7,11 @@ namespace Vestibra\Core\Composing;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Templates\Node;
 
-/** Products to be shown as cards: the card's tree, and what is known of each product. */
+/**
+ * Products to be shown as cards: the card's tree, and what is known of each product.
+ *
+ * @api
+ */
 final readonly class CardList
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** What a block came to on one page: what its view prints, or why there is nothing to show. */
+/**
+ * What a block came to on one page: what its view prints, or why there is nothing to show.
+ *
+ * @api
+ */
 final readonly class Composed
 {
     /** @param  array<string, mixed>  $data plain data for the view */

@@ -7,6 +7,7 @@ namespace Vestibra\Core\Composing;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Pages\Essential;
 
+/** @api */
 final readonly class ComposedNode
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** A page as plain data; views only print it. */
+/**
+ * A page as plain data; views only print it.
+ *
+ * @api
+ */
 final readonly class ComposedPage
 {
     /**

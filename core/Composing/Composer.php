@@ -14,7 +14,11 @@ use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 
-/** Template and page's subject in, composed page out. One bad block never takes the page down. */
+/**
+ * Template and page's subject in, composed page out. One bad block never takes the page down.
+ *
+ * @api
+ */
 final readonly class Composer
 {
     /** What stands around a page, whose styles are not those of the page. */

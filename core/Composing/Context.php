@@ -18,7 +18,11 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Selling\Chosen;
 use Vestibra\Core\Selling\MoneyFormat;
 
-/** Everything a block may know while a page is composed. */
+/**
+ * Everything a block may know while a page is composed.
+ *
+ * @api
+ */
 final readonly class Context
 {
     /**

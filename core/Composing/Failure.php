@@ -6,7 +6,11 @@ namespace Vestibra\Core\Composing;
 
 use Throwable;
 
-/** A block that broke while a page was composed or printed. */
+/**
+ * A block that broke while a page was composed or printed.
+ *
+ * @internal
+ */
 final readonly class Failure
 {
     public function __construct(

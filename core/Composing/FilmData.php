@@ -6,7 +6,11 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\ShopFile;
 
-/** A film as views print it. */
+/**
+ * A film as views print it.
+ *
+ * @api
+ */
 final readonly class FilmData
 {
     /** Shapes that have a name, as width over height. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** Small line drawings of our own, in the text's colour, on a field of 24 by 24. */
+/**
+ * Small line drawings of our own, in the text's colour, on a field of 24 by 24.
+ *
+ * @api
+ */
 final readonly class Icons
 {
     public const NAMES = [

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** A filter beside a list of products: what can be chosen, and what is. */
+/**
+ * A filter beside a list of products: what can be chosen, and what is.
+ *
+ * @api
+ */
 final readonly class ListFilter
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** A value of a filter beside a list. */
+/**
+ * A value of a filter beside a list.
+ *
+ * @api
+ */
 final readonly class ListFilterValue
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** The products of a page as far as it shows them. */
+/**
+ * The products of a page as far as it shows them.
+ *
+ * @api
+ */
 final readonly class Listed
 {
     /**

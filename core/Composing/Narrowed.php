@@ -8,6 +8,8 @@ namespace Vestibra\Core\Composing;
  * How a list was narrowed.
  *
  * @phpstan-type Chip array{filter: string, words: string, address: string}
+ *
+ * @api
  */
 final readonly class Narrowed
 {

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
 
-/** A picture as views print it. */
+/**
+ * A picture as views print it.
+ *
+ * @api
+ */
 final readonly class PictureData
 {
     /** @return array{id: int, tiny: string, small: string, large: string, width: int, height: int, alt: string, focus: string, avif: bool} */

@@ -10,7 +10,11 @@ use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 
-/** What holds about a piece at one state and width, as CSS longhands. What several settings make up together is put together here. */
+/**
+ * What holds about a piece at one state and width, as CSS longhands. What several settings make up together is put together here.
+ *
+ * @internal
+ */
 final readonly class PieceCss
 {
     private const FILTERS = ['grey' => 'grayscale', 'brightness' => 'brightness', 'blur' => 'blur'];

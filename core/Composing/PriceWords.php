@@ -10,7 +10,11 @@ use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\TaxWords;
 use Vestibra\Core\Selling\UnitPrice;
 
-/** What customers read beside a price. */
+/**
+ * What customers read beside a price.
+ *
+ * @api
+ */
 final class PriceWords
 {
     /** @return string|null about tax; null where the shop says nothing */

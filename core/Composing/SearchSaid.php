@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** What customers should know of how their words were taken. */
+/**
+ * What customers should know of how their words were taken.
+ *
+ * @api
+ */
 final readonly class SearchSaid
 {
     /**

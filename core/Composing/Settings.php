@@ -18,6 +18,8 @@ use Vestibra\Core\Templates\Types\Rule;
  * A block's own values with its defaults behind them and its sources filled from the page's subject.
  *
  * @phpstan-import-type LinkLine from Links
+ *
+ * @api
  */
 final readonly class Settings
 {

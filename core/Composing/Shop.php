@@ -16,6 +16,8 @@ use Vestibra\Core\Templates\Node;
  * @phpstan-type Neighbour array{title: string, address: string}
  * @phpstan-type Review array{author: string, stars: int, words: string, day: string}
  * @phpstan-type Shelf array{name: string, address: string, words: string, picture: Picture|null, products: int}
+ *
+ * @api
  */
 interface Shop
 {

@@ -11,7 +11,11 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Templates\Source;
 
-/** What sources give for what the page is about. Empty where it has none. */
+/**
+ * What sources give for what the page is about. Empty where it has none.
+ *
+ * @api
+ */
 final readonly class Sources
 {
     /** A value standing in rich text, as `<span data-value="product.fact" data-of="7">…</span>`. */

@@ -25,6 +25,8 @@ use Vestibra\Core\Templates\Types\GroundPicture;
  * alike is worked out once. A rule is its width, CSS property => value, its selector within the block, and the state.
  *
  * @phpstan-type Rules list<array{Width, array<string, string>, string, PieceState}>
+ *
+ * @api
  */
 final class Styling
 {

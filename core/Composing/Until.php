@@ -13,6 +13,8 @@ use Vestibra\Core\Templates\Node;
  * The next instant at which a composed page may change by the clock alone: a price of the page's product changes, a
  * block's days begin or end, or what a kind says of itself (a countdown runs out, a badge is not new any more, a price on
  * a card changes). What rules look at is the verdict's to know.
+ *
+ * @internal
  */
 final readonly class Until
 {

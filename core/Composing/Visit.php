@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing;
 
-/** What somebody asked of a page, beyond which page it is. Untrusted, but of the right types. */
+/**
+ * What somebody asked of a page, beyond which page it is. Untrusted, but of the right types.
+ *
+ * @api
+ */
 final readonly class Visit
 {
     /**

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Fitting;
 
 use Vestibra\Core\Pages\Essential;
 
-/** One thing that is the matter on one page. */
+/**
+ * One thing that is the matter on one page.
+ *
+ * @api
+ */
 final readonly class Finding
 {
     /**

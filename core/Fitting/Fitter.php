@@ -14,7 +14,11 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Source;
 
-/** Checks a template against one page: its tree, and the page it comes to. */
+/**
+ * Checks a template against one page: its tree, and the page it comes to.
+ *
+ * @api
+ */
 final readonly class Fitter
 {
     private Room $room;

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Fitting;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Templates\Schema;
 
-/** The order of headings: one of level 1, and none that skips a level (WCAG 2.2, technique G141). */
+/**
+ * The order of headings: one of level 1, and none that skips a level (WCAG 2.2, technique G141).
+ *
+ * @internal
+ */
 final readonly class Headings
 {
     /** @return list<Finding> */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Fitting;
 
-/** What can be the matter with a template on one page. */
+/**
+ * What can be the matter with a template on one page.
+ *
+ * @api
+ */
 enum Matter: string
 {
     /** An essential of the kind of page. */

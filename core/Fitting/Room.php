@@ -13,6 +13,8 @@ use Vestibra\Core\Templates\Schema;
 /**
  * Whether words fit their place: estimated from the size of the letters and the column's share of the content width. A
  * letter is taken as half as wide as it is high on average (common practice, no source).
+ *
+ * @internal
  */
 final readonly class Room
 {

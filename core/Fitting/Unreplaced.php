@@ -8,7 +8,11 @@ use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 
-/** Blocks that still have the words that they came with, which nobody wrote for this shop. */
+/**
+ * Blocks that still have the words that they came with, which nobody wrote for this shop.
+ *
+ * @api
+ */
 final readonly class Unreplaced
 {
     /** @return list<Node> from top to bottom */

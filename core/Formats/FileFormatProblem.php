@@ -7,7 +7,11 @@ namespace Vestibra\Core\Formats;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** What can be the matter with a file that comes in. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * What can be the matter with a file that comes in. Their words are in one place outside: `Words\ProblemWords`.
+ *
+ * @api
+ */
 enum FileFormatProblem: string implements ProblemCode
 {
     use ProblemFamily;

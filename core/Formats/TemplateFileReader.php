@@ -14,7 +14,11 @@ use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Reads a template from a file that comes from anywhere (already decoded). */
+/**
+ * Reads a template from a file that comes from anywhere (already decoded).
+ *
+ * @api
+ */
 final readonly class TemplateFileReader
 {
     private const MOST_NAME = 80;

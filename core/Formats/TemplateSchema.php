@@ -21,6 +21,8 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * The file of a template as JSON Schema 2020-12, made from what blocks say of themselves: which settings and pieces there are,
  * and what each style takes. What blocks belong where, and whether what is named is there, is judged when the file is read.
+ *
+ * @api
  */
 final readonly class TemplateSchema
 {

@@ -11,7 +11,11 @@ use LogicException;
 use MessageFormatter;
 use NumberFormatter;
 
-/** What customers read, in the shop's language: ICU MessageFormat through ext-intl, with numbers and days after CLDR. */
+/**
+ * What customers read, in the shop's language: ICU MessageFormat through ext-intl, with numbers and days after CLDR.
+ *
+ * @api
+ */
 final class Messages
 {
     /** @var array<int, NumberFormatter> by decimals */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** A page of the shop as what a header or footer stands on. */
+/**
+ * A page of the shop as what a header or footer stands on.
+ *
+ * @api
+ */
 final readonly class AroundPage implements Subject
 {
     /** There are fewer subjects of a kind than this. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** What a page cannot do without, and a block may be. */
+/**
+ * What a page cannot do without, and a block may be.
+ *
+ * @api
+ */
 enum Essential: string
 {
     case Title = 'title';

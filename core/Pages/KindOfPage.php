@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** What one kind of page is. One class each, listed in PageKinds. */
+/**
+ * What one kind of page is. One class each, listed in PageKinds.
+ *
+ * @api
+ */
 interface KindOfPage
 {
     public function kind(): PageKind;

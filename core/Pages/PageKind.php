@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** The kinds of pages, and of what stands on pages, by the name that is stored. What each is stands in PageKinds. */
+/**
+ * The kinds of pages, and of what stands on pages, by the name that is stored. What each is stands in PageKinds.
+ *
+ * @api
+ */
 enum PageKind: string
 {
     case Product = 'product';

@@ -14,7 +14,11 @@ use Vestibra\Core\Pages\Kinds\SearchPages;
 use Vestibra\Core\Pages\Kinds\SinglePages;
 use Vestibra\Core\Pages\Kinds\TagPages;
 
-/** The one list of what kinds of pages there are. Another kind is one class and one line here. */
+/**
+ * The one list of what kinds of pages there are. Another kind is one class and one line here.
+ *
+ * @api
+ */
 final readonly class PageKinds
 {
     /** @param  array<string, KindOfPage>  $kinds */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** What a page is about of which there is one, such as the home page. */
+/**
+ * What a page is about of which there is one, such as the home page.
+ *
+ * @api
+ */
 final readonly class SinglePage implements Subject
 {
     /** Its number among the one. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** What a page is about. */
+/**
+ * What a page is about.
+ *
+ * @api
+ */
 interface Subject
 {
     public function kind(): SubjectKind;

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Pages;
 
-/** What a page can be about. */
+/**
+ * What a page can be about.
+ *
+ * @api
+ */
 enum SubjectKind: string
 {
     case Product = 'product';

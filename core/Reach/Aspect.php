@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** A set of ids that a page has and that a check looks at. Memory reads it from the Features, the database from its tables. */
+/**
+ * A set of ids that a page has and that a check looks at. Memory reads it from the Features, the database from its tables.
+ *
+ * @api
+ */
 enum Aspect: int
 {
     case Product = 1;

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Reach;
 /**
  * A template of the page's kind, as the verdict sees it. One that is not live carries the reach of its draft, so
  * that the verdict can say whether it would win if it were published.
+ *
+ * @api
  */
 final readonly class Candidate
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Conditions that must all hold; without conditions it matches every page. */
+/**
+ * Conditions that must all hold; without conditions it matches every page.
+ *
+ * @api
+ */
 final readonly class Clause
 {
     /** @param  list<Condition>  $conditions */

@@ -22,6 +22,8 @@ use LogicException;
  * @phpstan-type Entry array{Verdict, list<int>, list<Check>, CompiledReach|null}
  * @phpstan-type Ranks int|list<int>
  * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>, singles: array<int, Ranks>, anywhere: Ranks}
+ *
+ * @internal
  */
 final readonly class ClauseIndex
 {

@@ -11,6 +11,8 @@ use Vestibra\Core\Reach\Checks\NeverHolds;
 /**
  * A clause for those pages that lie in certain of the categories it names, so that its closeness is one. A clause that
  * names categories of several depths has several variants; the closest that matches is the clause's own closeness.
+ *
+ * @api
  */
 final readonly class ClauseVariant
 {

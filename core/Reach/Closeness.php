@@ -7,6 +7,8 @@ namespace Vestibra\Core\Reach;
 /**
  * How specific a matching clause is: four counts compared from left to right, never added into one number. The idea
  * is that of selector specificity in W3C Selectors Level 4, "Calculating a selector's specificity".
+ *
+ * @api
  */
 final readonly class Closeness
 {

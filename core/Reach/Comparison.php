@@ -11,7 +11,11 @@ use Vestibra\Core\Reach\Checks\HasNoneOf;
 use Vestibra\Core\Reach\Checks\HasNothing;
 use Vestibra\Core\Reach\Checks\InRange;
 
-/** One way of comparing that a field offers, such as `isIn` of category. */
+/**
+ * One way of comparing that a field offers, such as `isIn` of category.
+ *
+ * @internal
+ */
 final readonly class Comparison
 {
     /**

@@ -8,6 +8,7 @@ use Vestibra\Core\Reach\Checks\HasAll;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\Checks\OffersTogether;
 
+/** @api */
 final readonly class CompiledClause
 {
     public int $named;

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** A condition ready to run, with what it adds to the closeness. */
+/**
+ * A condition ready to run, with what it adds to the closeness.
+ *
+ * @internal
+ */
 final readonly class CompiledCondition
 {
     /** @param  array<int, int>  $depths category id => its depth, for the categories it names */

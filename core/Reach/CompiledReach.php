@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
+/** @api */
 final readonly class CompiledReach
 {
     /**

@@ -8,6 +8,8 @@ namespace Vestibra\Core\Reach;
  * Field, comparison, values. Things are named by id, so that renaming never breaks a rule.
  *
  * @shape Condition array{field: string, of?: int, comparison: string, values: list<int|string>}
+ *
+ * @api
  */
 final readonly class Condition
 {

@@ -12,7 +12,11 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Fields\FactField;
 
-/** Reads one condition from untrusted JSON (already decoded), with its values as its comparison takes them. */
+/**
+ * Reads one condition from untrusted JSON (already decoded), with its values as its comparison takes them.
+ *
+ * @api
+ */
 final readonly class ConditionReader
 {
     public const MAX_VALUES = 5000;

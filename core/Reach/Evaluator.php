@@ -12,6 +12,8 @@ use LogicException;
  * @phpstan-import-type Packed from ClauseIndex as PackedIndex
  *
  * @phpstan-type Packed array{live: array<int, true>, first: PackedIndex|null, others: PackedIndex, fallback: int, horizon: string|null, collections: string|null}
+ *
+ * @api
  */
 final readonly class Evaluator
 {

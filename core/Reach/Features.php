@@ -15,7 +15,11 @@ use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** The page a verdict is asked for at an instant, as far as rules look at it. */
+/**
+ * The page a verdict is asked for at an instant, as far as rules look at it.
+ *
+ * @api
+ */
 final readonly class Features
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** What a condition can look at. One class each, listed in Fields. */
+/**
+ * What a condition can look at. One class each, listed in Fields.
+ *
+ * @internal
+ */
 interface Field
 {
     /** The name in stored rules, such as `category`. */

@@ -29,7 +29,11 @@ use Vestibra\Core\Reach\Fields\StockField;
 use Vestibra\Core\Reach\Fields\TagField;
 use Vestibra\Core\Reach\Fields\TitleField;
 
-/** The one list of what conditions can look at, and what of it rules of each kind of page may use. */
+/**
+ * The one list of what conditions can look at, and what of it rules of each kind of page may use.
+ *
+ * @api
+ */
 final readonly class Fields
 {
     /** @param  array<string, array<string, array<string, Comparison>>>  $comparisons  page kind => field => name */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach;
 use Vestibra\Core\Reach\Checks\AddedWithin;
 use Vestibra\Core\Reach\Checks\InRange;
 
-/** Until when a verdict cannot change by the clock alone: the next season, sale or age that any rule in it looks at. */
+/**
+ * Until when a verdict cannot change by the clock alone: the next season, sale or age that any rule in it looks at.
+ *
+ * @internal
+ */
 final readonly class Horizon
 {
     /**

@@ -16,6 +16,8 @@ use LogicException;
  *     template, step, clause, closeness, unruled, tokens needed besides, checks, number of the guard
  *
  * @implements ArrayAccess<int, Entry>
+ *
+ * @internal
  */
 final class KeptEntries implements ArrayAccess
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Says which of the things that rules name still exist, and what others were merged into. */
+/**
+ * Says which of the things that rules name still exist, and what others were merged into.
+ *
+ * @api
+ */
 interface Living
 {
     /**

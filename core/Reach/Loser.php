@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** A template that did not win, with the first reason that applies. */
+/**
+ * A template that did not win, with the first reason that applies.
+ *
+ * @api
+ */
 final readonly class Loser
 {
     /**

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Reach;
 /**
  * Where one way in which a template takes a page stands among all of them: those that go first, then the closest, then
  * the earlier in hand order, then the earlier clause. The one total order; whoever comes first in it wins.
+ *
+ * @api
  */
 final readonly class Place
 {

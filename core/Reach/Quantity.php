@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** A whole number that a page may have and that a check compares. */
+/**
+ * A whole number that a page may have and that a check compares.
+ *
+ * @api
+ */
 enum Quantity: string
 {
     /** The lowest current price of its variants, sold out or not, in minor units. */

@@ -9,6 +9,8 @@ namespace Vestibra\Core\Reach;
  *
  * @shape Reach array{format: int, show: list<list<Condition>>, keepOff: list<list<Condition>>, season: array{from?:
  *     string|null, until?: string|null}, goesFirst: bool}
+ *
+ * @api
  */
 final readonly class Reach
 {

@@ -9,7 +9,11 @@ use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Checks\NeverHolds;
 
-/** Turns a stored reach into one that runs, leaving out what has been deleted since. */
+/**
+ * Turns a stored reach into one that runs, leaving out what has been deleted since.
+ *
+ * @api
+ */
 final readonly class ReachCompiler
 {
     public function __construct(

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Brings a stored reach of an older format forward, one format at a time. */
+/**
+ * Brings a stored reach of an older format forward, one format at a time.
+ *
+ * @api
+ */
 final class ReachFormats
 {
     /**

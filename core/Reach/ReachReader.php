@@ -11,6 +11,8 @@ use Vestibra\Core\Problem;
 
 /**
  * Reads a reach from untrusted JSON (already decoded). What is malformed is reported by path, never guessed.
+ *
+ * @api
  */
 final readonly class ReachReader
 {

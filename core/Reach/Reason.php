@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Why a template did not win a page. */
+/**
+ * Why a template did not win a page.
+ *
+ * @api
+ */
 enum Reason: string
 {
     case NotLive = 'not-live';

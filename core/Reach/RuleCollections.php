@@ -6,7 +6,11 @@ namespace Vestibra\Core\Reach;
 
 use Vestibra\Core\Pages\PageKind;
 
-/** Collections by rule, judged with the same evaluator at the same instant as everything else. */
+/**
+ * Collections by rule, judged with the same evaluator at the same instant as everything else.
+ *
+ * @api
+ */
 final readonly class RuleCollections
 {
     /** @param  array<int, CompiledReach>  $reaches  by collection id, those that others name before the others */

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Reach;
 
 use DateTimeImmutable;
 
-/** When a reach counts: from is included, until is not, either may be open. In seconds of Unix time. */
+/**
+ * When a reach counts: from is included, until is not, either may be open. In seconds of Unix time.
+ *
+ * @api
+ */
 final readonly class Season
 {
     public function __construct(

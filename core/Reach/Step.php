@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** What decided a verdict. */
+/**
+ * What decided a verdict.
+ *
+ * @api
+ */
 enum Step: string
 {
     case Pin = 'pin';

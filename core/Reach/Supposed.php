@@ -6,7 +6,11 @@ namespace Vestibra\Core\Reach;
 
 use Vestibra\Core\Pages\PageKind;
 
-/** A change that is not made yet, to ask what the shop would look like with it. */
+/**
+ * A change that is not made yet, to ask what the shop would look like with it.
+ *
+ * @api
+ */
 final readonly class Supposed
 {
     /**

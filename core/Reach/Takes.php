@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** What values a comparison takes, and how they are written in a stored condition. */
+/**
+ * What values a comparison takes, and how they are written in a stored condition.
+ *
+ * @api
+ */
 enum Takes: string
 {
     case Nothing = 'nothing';

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** The answer for one page: the winning template, what decided it, and why each other one lost. */
+/**
+ * The answer for one page: the winning template, what decided it, and why each other one lost.
+ *
+ * @api
+ */
 final readonly class Verdict
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach;
 
-/** Which count of the closeness a condition adds to. */
+/**
+ * Which count of the closeness a condition adds to.
+ *
+ * @internal
+ */
 enum Weight
 {
     case Named;

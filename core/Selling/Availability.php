@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling;
 
-/** How an option's value stands beside what has been chosen of the other options. */
+/**
+ * How an option's value stands beside what has been chosen of the other options.
+ *
+ * @internal
+ */
 enum Availability: string
 {
     case Available = 'available';

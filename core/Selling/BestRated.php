@@ -8,6 +8,8 @@ namespace Vestibra\Core\Selling;
  * How well rated a product surely is: the lower end of the 95 % score interval of Wilson (1927), "Probable inference, the
  * law of succession, and statistical inference", Journal of the American Statistical Association 22, with the stars above
  * one as shares of four. One review of five stars does not beat two hundred of four and a half.
+ *
+ * @api
  */
 final class BestRated
 {

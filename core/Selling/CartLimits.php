@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling;
 
-/** How much a cart holds. */
+/**
+ * How much a cart holds.
+ *
+ * @api
+ */
 final class CartLimits
 {
     /** Of one variant. */

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling;
 
-/** One line of the cart. Prices in minor units. */
+/**
+ * One line of the cart. Prices in minor units.
+ *
+ * @api
+ */
 final readonly class CartLine
 {
     public function __construct(

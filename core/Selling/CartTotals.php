@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling;
 
-/** The sums of a cart, in minor units. */
+/**
+ * The sums of a cart, in minor units.
+ *
+ * @api
+ */
 final readonly class CartTotals
 {
     private function __construct(

@@ -6,6 +6,7 @@ namespace Vestibra\Core\Selling;
 
 use Vestibra\Core\Catalogue\Variant;
 
+/** @api */
 final readonly class Chosen
 {
     /**

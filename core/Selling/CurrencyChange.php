@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 
-/** The shop takes another currency: figures stay, as far as the new one has digits for them. Nothing is converted. */
+/**
+ * The shop takes another currency: figures stay, as far as the new one has digits for them. Nothing is converted.
+ *
+ * @api
+ */
 final readonly class CurrencyChange
 {
     /**

@@ -9,6 +9,8 @@ use NumberFormatter;
 
 /**
  * Prints amounts in the shop's one currency. Minor units after ISO 4217, patterns after CLDR, both through ext-intl.
+ *
+ * @api
  */
 final readonly class MoneyFormat
 {

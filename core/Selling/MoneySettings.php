@@ -8,6 +8,8 @@ namespace Vestibra\Core\Selling;
  * How a shop speaks of money and measures.
  *
  * @shape MoneySettings array{currency: string, tax: 'none'|'included'|'added', rate: string, volume: 'ml'|'l', weight: 'g'|'kg'}
+ *
+ * @api
  */
 final readonly class MoneySettings
 {

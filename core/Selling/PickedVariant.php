@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 
-/** What was chosen in the pickers of a page, and which variant that is. */
+/**
+ * What was chosen in the pickers of a page, and which variant that is.
+ *
+ * @api
+ */
 final readonly class PickedVariant
 {
     /**

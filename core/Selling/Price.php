@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling;
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\Variant;
 
-/** What one variant costs now. Amounts in minor units. */
+/**
+ * What one variant costs now. Amounts in minor units.
+ *
+ * @api
+ */
 final readonly class Price
 {
     private function __construct(

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling;
 use DateTimeImmutable;
 use Vestibra\Core\Catalogue\Variant;
 
-/** What the variants of a product cost now, sold out or not. */
+/**
+ * What the variants of a product cost now, sold out or not.
+ *
+ * @api
+ */
 final readonly class PriceRange
 {
     private function __construct(

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling;
 
-/** What is said about tax beside a price. */
+/**
+ * What is said about tax beside a price.
+ *
+ * @api
+ */
 enum TaxWords: string
 {
     case None = 'none';

@@ -12,6 +12,8 @@ use Vestibra\Core\Catalogue\Measure;
 /**
  * What so much of something costs: Directive 98/6/EC, article 2 (b). Where it is the selling price itself it need not be
  * said (article 3 (1)).
+ *
+ * @api
  */
 final readonly class UnitPrice
 {

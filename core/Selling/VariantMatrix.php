@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 
-/** Which variant a customer's choice means, and what the other choices would lead to. */
+/**
+ * Which variant a customer's choice means, and what the other choices would lead to.
+ *
+ * @api
+ */
 final readonly class VariantMatrix
 {
     public function __construct(private Product $product)

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** Made by tools/families.mjs out of the packages that the families ship in. */
+/**
+ * Made by tools/families.mjs out of the packages that the families ship in.
+ *
+ * @api
+ */
 final class Families
 {
     /**

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Styling;
 /**
  * Whether a file is letters of the WOFF 2.0 format (W3C, "WOFF File Format 2.0", sections 4 and 5): judged by its header and
  * its directory of tables, whatever it is called. What it holds beside letters (a private block) is refused.
+ *
+ * @api
  */
 final class FontFile
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** The families of letters that ship with the shop. */
+/**
+ * The families of letters that ship with the shop.
+ *
+ * @api
+ */
 final class Fonts
 {
     public static function knows(string $family): bool

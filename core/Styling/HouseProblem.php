@@ -7,7 +7,11 @@ namespace Vestibra\Core\Styling;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why a house style is not changed, kept or read. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * Why a house style is not changed, kept or read. Their words are in one place outside: `Words\ProblemWords`.
+ *
+ * @api
+ */
 enum HouseProblem: string implements ProblemCode
 {
     use ProblemFamily;

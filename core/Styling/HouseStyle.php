@@ -7,6 +7,8 @@ namespace Vestibra\Core\Styling;
 /**
  * The shop-wide styles as tokens. A local setting names a colour by its role or a distance by its step, so that one
  * change here shows everywhere.
+ *
+ * @api
  */
 final readonly class HouseStyle
 {

@@ -8,6 +8,8 @@ namespace Vestibra\Core\Styling;
  * One decision of a house style.
  *
  * @shape HouseToken array{name: string, label: string, use: string, group: string, kind: 'paint'|'role'|'font'|'pixels'|'number'|'shadow', usual: string, follows: string, groupWords: string, least: float|null, most: float|null}
+ *
+ * @api
  */
 final readonly class HouseToken
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** Every decision that a house style holds, in the order in which they are made. */
+/**
+ * Every decision that a house style holds, in the order in which they are made.
+ *
+ * @api
+ */
 final class HouseTokens
 {
     public const GROUPS = [

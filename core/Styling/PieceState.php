@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** What a piece of a block is like at a moment. In the order of their weight: of two at once, the later one shows. */
+/**
+ * What a piece of a block is like at a moment. In the order of their weight: of two at once, the later one shows.
+ *
+ * @api
+ */
 enum PieceState: string
 {
     case Usual = 'usual';

@@ -8,6 +8,8 @@ namespace Vestibra\Core\Styling;
  * What was set about one piece of a block, by state and width, and what therefore holds: the state's own value, of the
  * nearest width that is as wide or wider; else what holds in the usual state. What was set for all sides or corners at
  * once stands for each that has nothing of its own there.
+ *
+ * @api
  */
 final class Resolved
 {

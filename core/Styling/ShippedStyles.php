@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** House styles that ship, to begin from. */
+/**
+ * House styles that ship, to begin from.
+ *
+ * @api
+ */
 final class ShippedStyles
 {
     /** Name => what it is like, and what differs from the usual. */

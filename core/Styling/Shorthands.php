@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** Longhands of all four sides or corners as one shorthand, where that says the same in fewer letters. */
+/**
+ * Longhands of all four sides or corners as one shorthand, where that says the same in fewer letters.
+ *
+ * @internal
+ */
 final class Shorthands
 {
     private const SIDES = ['block-start', 'inline-end', 'block-end', 'inline-start'];

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** What styles are about: a piece of a block takes whole groups of them. */
+/**
+ * What styles are about: a piece of a block takes whole groups of them.
+ *
+ * @api
+ */
 enum StyleGroup: string
 {
     case Text = 'text';

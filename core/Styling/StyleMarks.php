@@ -7,6 +7,8 @@ namespace Vestibra\Core\Styling;
 /**
  * The attributes by which a page's blocks are found by their styles. Each styled block has one of its own name, so that a
  * browser need not compare every block with every rule.
+ *
+ * @api
  */
 final class StyleMarks
 {

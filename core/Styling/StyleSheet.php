@@ -7,6 +7,8 @@ namespace Vestibra\Core\Styling;
 /**
  * Collects the declarations of a page's blocks and prints them: states in the order of their weight, in each of them wider
  * widths before narrower ones. What says the same is said once.
+ *
+ * @api
  */
 final class StyleSheet
 {

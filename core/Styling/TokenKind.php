@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Styling;
 
-/** What a token of a house style says, and how it is written. */
+/**
+ * What a token of a house style says, and how it is written.
+ *
+ * @api
+ */
 enum TokenKind: string
 {
     /** `#rrggbb`: what the roles are made of. */

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Styling;
 /**
  * The widths a style can be set for. Desktop is the base; a narrower one inherits from the wider ones until it has
  * its own value. Limits in CSS pixels.
+ *
+ * @api
  */
 enum Width: string
 {

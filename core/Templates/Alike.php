@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** A kind of block that shows the same on every page and to everybody, as long as it is set so. */
+/**
+ * A kind of block that shows the same on every page and to everybody, as long as it is set so.
+ *
+ * @api
+ */
 final readonly class Alike
 {
     /**

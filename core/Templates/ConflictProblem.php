@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** How an edit crosses what somebody else has done since. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * How an edit crosses what somebody else has done since. Their words are in one place outside: `Words\ProblemWords`.
+ *
+ * @api
+ */
 enum ConflictProblem: string implements ProblemCode
 {
     use ProblemFamily;

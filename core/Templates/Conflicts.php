@@ -16,6 +16,8 @@ use Vestibra\Core\Templates\Edits\SetValue;
  * Whether an edit made on an older revision crosses what somebody else has done since. The unit of conflict is one
  * setting of one block (with its width); the place of a block and the reach are one setting each. Two people may style
  * the same block.
+ *
+ * @api
  */
 final readonly class Conflicts
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** Copies a block with everything in it under new ids. */
+/**
+ * Copies a block with everything in it under new ids.
+ *
+ * @api
+ */
 final readonly class Copying
 {
     public function __construct(private Ids $ids)

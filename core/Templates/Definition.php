@@ -28,6 +28,8 @@ use Vestibra\Core\Templates\Types\Widths;
  * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
  *     string, subjects: list<string>, aroundPages: bool, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
  *     pieces: list<Piece>, settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
+ *
+ * @api
  */
 final readonly class Definition
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** One thing in which two drafts differ. */
+/**
+ * One thing in which two drafts differ.
+ *
+ * @api
+ */
 final readonly class Difference
 {
     public const PUT_IN = 'put-in';

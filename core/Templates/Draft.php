@@ -6,7 +6,11 @@ namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Reach\Reach;
 
-/** What is being worked on: the tree and where it is to appear. */
+/**
+ * What is being worked on: the tree and where it is to appear.
+ *
+ * @api
+ */
 final readonly class Draft
 {
     public function __construct(

@@ -9,6 +9,8 @@ use Vestibra\Core\Problem;
 /**
  * A small change of a draft, addressed by block id, with neighbours named by id too. That it does not fit any more is
  * a result, not an exception.
+ *
+ * @api
  */
 interface Edit
 {

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why an edit, or taking one back, does not fit. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * Why an edit, or taking one back, does not fit. Their words are in one place outside: `Words\ProblemWords`.
+ *
+ * @api
+ */
 enum EditProblem: string implements ProblemCode
 {
     use ProblemFamily;

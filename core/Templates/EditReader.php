@@ -22,6 +22,8 @@ use Vestibra\Core\Templates\Edits\SetValue;
  *     string}|array{edit: 'move', id: string, parent: string, after: string|null}|array{edit: 'set', id: string, question:
  *     Question, width: WidthName, setting: string, value: Value}|array{edit: 'reach', reach: Reach}|array{edit: 'replace',
  *     tree: mixed, reach: Reach}
+ *
+ * @api
  */
 final readonly class EditReader
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What an edit came to. */
+/**
+ * What an edit came to.
+ *
+ * @internal
+ */
 final readonly class EditResult
 {
     /**

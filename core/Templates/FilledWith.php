@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What is kept elsewhere and stands in a place for it. */
+/**
+ * What is kept elsewhere and stands in a place for it.
+ *
+ * @api
+ */
 enum FilledWith: string
 {
     /** A shared part, by its number. */

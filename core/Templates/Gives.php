@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What a source gives, and a setting takes. */
+/**
+ * What a source gives, and a setting takes.
+ *
+ * @api
+ */
 enum Gives: string
 {
     case Words = 'words';

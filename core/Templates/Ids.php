@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** Where new blocks get their ids from. */
+/**
+ * Where new blocks get their ids from.
+ *
+ * @api
+ */
 interface Ids
 {
     /** @return string lower case letters and digits, new in any tree */

@@ -8,7 +8,11 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Problem;
 
-/** What may stand in a template, a card, a kept part and a product's own blocks, besides what may stand in each block. */
+/**
+ * What may stand in a template, a card, a kept part and a product's own blocks, besides what may stand in each block.
+ *
+ * @api
+ */
 final readonly class InTemplate
 {
     /** What the tree of a card begins with. */

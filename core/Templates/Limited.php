@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** Takes numbers between two limits, and says between which. */
+/**
+ * Takes numbers between two limits, and says between which.
+ *
+ * @internal
+ */
 interface Limited
 {
     /** @return string the limits of a value that is outside of them, as `12 to 96 px` */

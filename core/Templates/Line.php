@@ -12,6 +12,8 @@ use Vestibra\Core\Templates\Edits\Replace;
 /**
  * The order in which blocks stand in one place, with those that have gone since still in the line: so what comes back
  * finds its place although its neighbours have gone, or have gone and come back.
+ *
+ * @internal
  */
 final readonly class Line
 {

@@ -15,6 +15,8 @@ use stdClass;
  *
  * @shape TreeNode array{id: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
  *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<TreeNode>}
+ *
+ * @api
  */
 final readonly class Node
 {

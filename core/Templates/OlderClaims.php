@@ -7,6 +7,8 @@ namespace Vestibra\Core\Templates;
 /**
  * Until format 4 two kinds of block began with statements about the shop: how it is paid and sent, and when it is open. Since
  * then they begin with none; what was shown by them stays, written down.
+ *
+ * @internal
  */
 final class OlderClaims
 {

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Templates;
 
 use Closure;
 
-/** Format 3 had a few styles by kind of block; since then every piece takes whole groups of them, under names of its own. */
+/**
+ * Format 3 had a few styles by kind of block; since then every piece takes whole groups of them, under names of its own.
+ *
+ * @internal
+ */
 final class OlderStyles
 {
     /** Of every kind. */

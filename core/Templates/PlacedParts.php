@@ -10,6 +10,8 @@ use Vestibra\Core\Templates\Types\Numbered;
  * Puts into a tree what is kept elsewhere: shared parts, and the blocks that one product has as a fact. What comes in gets
  * ids that name the place too (`place-id`), so that the same part may stand on a page twice. A part holds no part, and a
  * product's own blocks hold neither. A holder about another product is left to be filled with what that one has.
+ *
+ * @api
  */
 final readonly class PlacedParts
 {

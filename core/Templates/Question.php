@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** The three questions that a block's settings answer. */
+/**
+ * The three questions that a block's settings answer.
+ *
+ * @api
+ */
 enum Question: string
 {
     case What = 'what';

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** Where in the tree a kind may stand. */
+/**
+ * Where in the tree a kind may stand.
+ *
+ * @api
+ */
 enum Role: string
 {
     case Page = 'page';

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Templates;
 
 use LogicException;
 
-/** All kinds that a tree may hold, by name. */
+/**
+ * All kinds that a tree may hold, by name.
+ *
+ * @api
+ */
 final readonly class Schema
 {
     /** @param  array<string, Definition>  $definitions */

@@ -19,6 +19,8 @@ use Vestibra\Core\Templates\Types\RichText;
  *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, unless: array{name: string, values: list<string|bool|int>, words: string}|null, eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
  *     bool, things?: string, none?: string, cut?: int, whole?: bool, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>,
  *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
+ *
+ * @api
  */
 final readonly class Setting
 {

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why a setting does not take a value. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * Why a setting does not take a value. Their words are in one place outside: `Words\ProblemWords`.
+ *
+ * @api
+ */
 enum SettingProblem: string implements ProblemCode
 {
     use ProblemFamily;

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** The groups of the shelf: what a block does for the customer. */
+/**
+ * The groups of the shelf: what a block does for the customer.
+ *
+ * @api
+ */
 enum Shelf: string
 {
     case Show = 'show';

@@ -12,6 +12,8 @@ use Vestibra\Core\Pages\SubjectKind;
  * option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
  *
  * @shape Source array{source: string, of?: int, otherwise?: string|int}
+ *
+ * @api
  */
 enum Source: string
 {

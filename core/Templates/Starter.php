@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What the shelf inserts for a kind, where it is more than the bare block. */
+/**
+ * What the shelf inserts for a kind, where it is more than the bare block.
+ *
+ * @api
+ */
 final readonly class Starter
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** One step of somebody's work: edits that were made together, and what takes them back. */
+/**
+ * One step of somebody's work: edits that were made together, and what takes them back.
+ *
+ * @api
+ */
 final readonly class Step
 {
     /**

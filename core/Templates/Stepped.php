@@ -9,7 +9,11 @@ use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 use Vestibra\Core\Templates\Edits\Remove;
 
-/** What a step came to: all of its edits were made, or none. */
+/**
+ * What a step came to: all of its edits were made, or none.
+ *
+ * @api
+ */
 final readonly class Stepped
 {
     /**

@@ -12,6 +12,8 @@ use Vestibra\Core\Templates\Edits\Move;
  * Takes a step back on the tree as it is now. What comes back stands beside the nearest of its neighbours that are still
  * there. What somebody has taken out meanwhile has nothing left to take back: those edits are left out, and a step of
  * nothing else is impossible.
+ *
+ * @api
  */
 final readonly class TakingBack
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** What a row of templates is. Whether it has been let go of is another matter. */
+/**
+ * What a row of templates is. Whether it has been let go of is another matter.
+ *
+ * @api
+ */
 enum TemplateRole: string
 {
     /** Lays out pages of its kind, by its reach. */

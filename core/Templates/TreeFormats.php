@@ -6,7 +6,11 @@ namespace Vestibra\Core\Templates;
 
 use Closure;
 
-/** Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers. */
+/**
+ * Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers.
+ *
+ * @api
+ */
 final class TreeFormats
 {
     public const CURRENT = 5;

@@ -14,6 +14,8 @@ use Vestibra\Core\Styling\Width;
  *
  * @shape NewNode array{id?: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
  *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<NewNode>}
+ *
+ * @api
  */
 final class TreeReader
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
-/** The room that the words of a kind of block have. */
+/**
+ * The room that the words of a kind of block have.
+ *
+ * @api
+ */
 final readonly class WordsRoom
 {
     /**

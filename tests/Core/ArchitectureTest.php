@@ -63,6 +63,39 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** What a package marks `@api` others may use; the rest is its own affair. */
+    public function test_each_package_has_a_face_and_others_look_at_nothing_else(): void
+    {
+        $root = dirname(__DIR__, 2);
+        $faces = $used = [];
+        foreach (['core', 'blocks', 'app', 'bench', 'demo', 'database', 'routes'] as $folder) {
+            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS)) as $file) {
+                /** @var SplFileInfo $file */
+                if ($file->getExtension() !== 'php') {
+                    continue;
+                }
+                $code = (string) file_get_contents($file->getPathname());
+                $place = substr($file->getPathname(), strlen("$root/core/"), -4);
+                if ($folder === 'core') {
+                    self::assertSame(1, preg_match_all('/^ \* @(api|internal)$|^\/\*\* @(api|internal) \*\/$/m', $code, $marks), "core/$place.php is for others (@api) or for its package alone (@internal)");
+                    $faces[strtr($place, '/', '\\')] = $marks[1][0] ?: $marks[2][0];
+                }
+                $own = $folder === 'core' ? explode('/', $place)[0] : '';
+                preg_match_all('/Vestibra\\\\Core\\\\((?:\w+\\\\)+\w+)/', $code, $found);
+                foreach ($found[1] as $class) {
+                    if (explode('\\', $class)[0] !== $own) {
+                        $used[$class][] = $file->getPathname();
+                    }
+                }
+            }
+        }
+        foreach ($faces as $class => $face) {
+            $by = $used[$class] ?? [];
+            self::assertTrue($face === 'api' || $by === [], "$class is its package's own affair, and used by ".implode(', ', $by));
+            self::assertTrue($face === 'internal' || $by !== [] || ! str_contains($class, '\\'), "$class is for others, and nobody uses it");
+        }
+    }
+
     public function test_no_block_knows_another(): void
     {
         $blocks = glob(dirname(__DIR__, 2).'/blocks/*', GLOB_ONLYDIR) ?: [];

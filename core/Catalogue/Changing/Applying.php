@@ -7,6 +7,8 @@ namespace Vestibra\Core\Catalogue\Changing;
 /**
  * Making an entry, as a whole or not at all. The unit of conflict is one field of one thing: two people may change the
  * same product, and the second is told only where both changed the same field to different values.
+ *
+ * @api
  */
 final readonly class Applying
 {

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Catalogue\Changing;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why a change to the catalogue is not made. */
+/**
+ * Why a change to the catalogue is not made.
+ *
+ * @api
+ */
 enum CatalogueProblem: string implements ProblemCode
 {
     use ProblemFamily;

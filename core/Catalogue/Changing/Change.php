@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue\Changing;
 
 use LogicException;
 
-/** One thing's fields before and after: altered, made (nothing before) or deleted (nothing after). */
+/**
+ * One thing's fields before and after: altered, made (nothing before) or deleted (nothing after).
+ *
+ * @api
+ */
 final readonly class Change
 {
     /**

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue\Changing;
 
 use Vestibra\Core\Problem;
 
-/** What has to hold between the fields of one thing, and between the variants of one product. */
+/**
+ * What has to hold between the fields of one thing, and between the variants of one product.
+ *
+ * @api
+ */
 final class Checks
 {
     /** The fields that such a check is about: what was amiss before does not stand in the way of a change of others. */

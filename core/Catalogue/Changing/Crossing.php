@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** A field that somebody else has changed meanwhile. */
+/**
+ * A field that somebody else has changed meanwhile.
+ *
+ * @api
+ */
 final readonly class Crossing
 {
     /** @param  string|null  $field  null where the whole thing is there, or gone, against expectation */

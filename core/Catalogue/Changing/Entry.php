@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** What was saved at once, of one thing or of thousands: it takes effect as a whole and is taken back as a whole. */
+/**
+ * What was saved at once, of one thing or of thousands: it takes effect as a whole and is taken back as a whole.
+ *
+ * @api
+ */
 final readonly class Entry
 {
     public const FORMAT = 1;

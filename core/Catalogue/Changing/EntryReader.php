@@ -9,6 +9,8 @@ use Vestibra\Core\Problem;
 /**
  * Reads an entry from untrusted JSON (already decoded): `[{thing, id, before, after}]`. New things have numbers below
  * zero, by which other changes of the same entry may name them.
+ *
+ * @api
  */
 final readonly class EntryReader
 {

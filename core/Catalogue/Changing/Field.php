@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** One field of a thing of the catalogue. */
+/**
+ * One field of a thing of the catalogue.
+ *
+ * @api
+ */
 final readonly class Field
 {
     /**

@@ -15,7 +15,11 @@ use Vestibra\Core\Catalogue\MoneyText;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Problem;
 
-/** Reads what somebody wrote into a field. What cannot be read is said, never guessed. */
+/**
+ * Reads what somebody wrote into a field. What cannot be read is said, never guessed.
+ *
+ * @api
+ */
 final readonly class FieldReader
 {
     private const MOST_THING = 10 ** 15;

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** What a field holds. In brackets: the value in JSON. */
+/**
+ * What a field holds. In brackets: the value in JSON.
+ *
+ * @api
+ */
 enum FieldType: string
 {
     /** A line of words (string). */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Catalogue\Changing;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\MoneyText;
 
-/** The one table of what each thing of the catalogue consists of. */
+/**
+ * The one table of what each thing of the catalogue consists of.
+ *
+ * @api
+ */
 final class Fields
 {
     /** So many products of a category or collection can be given a place of their own. */

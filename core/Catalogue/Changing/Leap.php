@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** A price that becomes ten times as high or as low, or more: as a slipped point or a forgotten digit makes it. */
+/**
+ * A price that becomes ten times as high or as low, or more: as a slipped point or a forgotten digit makes it.
+ *
+ * @api
+ */
 final readonly class Leap
 {
     private const TIMES = 10;

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Catalogue\Changing;
 
 use Vestibra\Core\Problem;
 
-/** Gives new things, which have numbers below zero until they are kept, numbers of their own, wherever an entry names them. */
+/**
+ * Gives new things, which have numbers below zero until they are kept, numbers of their own, wherever an entry names them.
+ *
+ * @api
+ */
 final readonly class Numbering
 {
     /** @param  array<string, array<int, int>>  $numbers  by thing: the number below zero => its own */

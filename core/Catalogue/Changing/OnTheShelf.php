@@ -7,6 +7,8 @@ namespace Vestibra\Core\Catalogue\Changing;
 /**
  * When customers see a product: what follows from its days. A day that has come is taken out, so that it is not done twice.
  * Instants are RFC 3339 in UTC, which compare as text.
+ *
+ * @api
  */
 final class OnTheShelf
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** Where the things of the catalogue are kept. It writes what it is told: whether it may be written is decided before. */
+/**
+ * Where the things of the catalogue are kept. It writes what it is told: whether it may be written is decided before.
+ *
+ * @api
+ */
 interface Records
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Catalogue\Changing;
 
-/** What the catalogue is made of, as its history names it. */
+/**
+ * What the catalogue is made of, as its history names it.
+ *
+ * @api
+ */
 enum Thing: string
 {
     case Product = 'product';

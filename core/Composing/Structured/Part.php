@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Composing\Structured;
 
-/** What a page can say of itself, each in the terms of schema.org. */
+/**
+ * What a page can say of itself, each in the terms of schema.org.
+ *
+ * @api
+ */
 enum Part
 {
     /** ListItems. */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Composing\Structured;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** One thing that a page shows. */
+/**
+ * One thing that a page shows.
+ *
+ * @api
+ */
 final readonly class Said
 {
     private function __construct(

@@ -13,6 +13,8 @@ use Vestibra\Core\Pages\SubjectKind;
  * What a composed page tells search engines, in JSON-LD (W3C JSON-LD 1.1) with the terms of schema.org: BreadcrumbList, ItemList,
  * Product with Offer or AggregateOffer, AggregateRating and Review, WebSite with SearchAction, Organization. It is made of what
  * the blocks show, so that it never says what the page does not.
+ *
+ * @api
  */
 final readonly class StructuredData
 {

@@ -13,6 +13,8 @@ use Vestibra\Core\Problem;
  *
  * @phpstan-type Sold array{sku: string, barcode: string, price: string, was: string, currency: string, stock: int|null, values: array<string, string>}
  * @phpstan-type Read array{name: string, slug: string, short: string, text: string, brand: string, categories: list<string>, tags: list<string>, pictures: list<string>, facts: array<string, list<string>>, variants: list<Sold>}
+ *
+ * @api
  */
 final class LinkedReader
 {

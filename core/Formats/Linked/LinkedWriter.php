@@ -12,6 +12,8 @@ use Vestibra\Core\Catalogue\Variant;
 /**
  * Products as schema.org JSON-LD: `Product` with its `Offer`, and `ProductGroup` with `hasVariant` where there are several variants
  * (schema.org 28, Product, ProductGroup, Offer, PropertyValue). What a shop keeps to itself is not in it.
+ *
+ * @api
  */
 final readonly class LinkedWriter
 {

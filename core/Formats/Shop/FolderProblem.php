@@ -6,7 +6,11 @@ namespace Vestibra\Core\Formats\Shop;
 
 use Vestibra\Core\Problem;
 
-/** What is the matter in one file of a folder. */
+/**
+ * What is the matter in one file of a folder.
+ *
+ * @api
+ */
 final readonly class FolderProblem
 {
     /** @param  string  $file  as `products/teal-ink.json` */

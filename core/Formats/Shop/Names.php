@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Formats\Shop;
 
-/** What things are called in a folder, where nothing has a number. */
+/**
+ * What things are called in a folder, where nothing has a number.
+ *
+ * @api
+ */
 interface Names
 {
     /** @param  string  $what  a thing (`Thing`), `fact` or `file` */

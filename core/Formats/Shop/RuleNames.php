@@ -7,7 +7,11 @@ namespace Vestibra\Core\Formats\Shop;
 use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 
-/** The things that a rule names: numbers in the shop, names in a folder. */
+/**
+ * The things that a rule names: numbers in the shop, names in a folder.
+ *
+ * @internal
+ */
 final readonly class RuleNames
 {
     private const NAMED = ['category', 'brand', 'tag', 'collection', 'product', 'option', 'fact'];

@@ -9,7 +9,11 @@ use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 
-/** The files of a folder as JSON Schema 2020-12, made from the one table of fields. They say what a file may hold; what it names has to be there besides. */
+/**
+ * The files of a folder as JSON Schema 2020-12, made from the one table of fields. They say what a file may hold; what it names has to be there besides.
+ *
+ * @api
+ */
 final class Schemas
 {
     private const DIALECT = 'https://json-schema.org/draft/2020-12/schema';

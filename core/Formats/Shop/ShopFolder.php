@@ -7,7 +7,11 @@ namespace Vestibra\Core\Formats\Shop;
 use LogicException;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
-/** How a folder with a whole shop is laid out: one readable file for each thing, called by its address name. */
+/**
+ * How a folder with a whole shop is laid out: one readable file for each thing, called by its address name.
+ *
+ * @api
+ */
 final class ShopFolder
 {
     public const FORMAT = 1;

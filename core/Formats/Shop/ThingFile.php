@@ -16,6 +16,8 @@ use Vestibra\Core\Problem;
 /**
  * The fields of one thing as they stand in a file: amounts as `9.50`, other things by name, and what is empty left out. Only
  * what differs from what stands in the shop is read at all, so that a file that nobody touched changes nothing.
+ *
+ * @api
  */
 final readonly class ThingFile
 {

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Formats\Tokens;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\HouseStyle;
 
-/** A house style out of a file, with what of the file is no style of the shop. */
+/**
+ * A house style out of a file, with what of the file is no style of the shop.
+ *
+ * @api
+ */
 final readonly class ReadTokens
 {
     /** @param  list<Problem>  $passedOver */

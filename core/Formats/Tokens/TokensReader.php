@@ -15,6 +15,8 @@ use Vestibra\Core\Styling\TokenKind;
 /**
  * Reads a file of the Design Tokens Format Module (DTCG) as a house style: tokens whose last name is one of ours, with types
  * that groups hand down and references followed. All or nothing; what is not ours is named and passed over.
+ *
+ * @api
  */
 final class TokensReader
 {

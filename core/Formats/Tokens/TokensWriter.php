@@ -11,7 +11,11 @@ use Vestibra\Core\Styling\HouseToken;
 use Vestibra\Core\Styling\HouseTokens;
 use Vestibra\Core\Styling\TokenKind;
 
-/** A house style as a file of the Design Tokens Format Module (DTCG, 2025.10). What the format cannot say as briefly stands beside it under our own name. */
+/**
+ * A house style as a file of the Design Tokens Format Module (DTCG, 2025.10). What the format cannot say as briefly stands beside it under our own name.
+ *
+ * @api
+ */
 final readonly class TokensWriter
 {
     public const OWN = 'vestibra';

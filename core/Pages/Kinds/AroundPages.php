@@ -8,7 +8,11 @@ use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** What stands on pages and is judged on the page it stands on: headers and footers. */
+/**
+ * What stands on pages and is judged on the page it stands on: headers and footers.
+ *
+ * @internal
+ */
 final readonly class AroundPages implements KindOfPage
 {
     public function __construct(private PageKind $kind)

@@ -9,6 +9,7 @@ use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 
+/** @internal */
 final readonly class SearchPages implements KindOfPage
 {
     public function kind(): PageKind

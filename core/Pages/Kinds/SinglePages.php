@@ -9,7 +9,11 @@ use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** Pages of which there is one, such as the cart: their rules know nothing but the season. */
+/**
+ * Pages of which there is one, such as the cart: their rules know nothing but the season.
+ *
+ * @internal
+ */
 final readonly class SinglePages implements KindOfPage
 {
     /** @param  list<Essential>  $essentials */

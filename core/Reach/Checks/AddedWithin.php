@@ -8,7 +8,11 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
 
-/** First published at most so many days ago; a day is 24 hours. */
+/**
+ * First published at most so many days ago; a day is 24 hours.
+ *
+ * @api
+ */
 final readonly class AddedWithin implements Check
 {
     public function __construct(public int $days)

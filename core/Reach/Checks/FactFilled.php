@@ -7,6 +7,7 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
+/** @api */
 final readonly class FactFilled implements Check
 {
     public function __construct(public int $factId)

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
-/** One of the fact's values is one of these. */
+/**
+ * One of the fact's values is one of these.
+ *
+ * @api
+ */
 final readonly class FactHasAny implements Check
 {
     /** @param  list<string>  $values folded */

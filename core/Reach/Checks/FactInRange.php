@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
-/** A number or date of the product lies between two ends, both included. */
+/**
+ * A number or date of the product lies between two ends, both included.
+ *
+ * @api
+ */
 final readonly class FactInRange implements Check
 {
     public function __construct(

@@ -8,6 +8,7 @@ use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
+/** @api */
 final readonly class HasAll implements Check
 {
     /** @param  list<int>  $ids */

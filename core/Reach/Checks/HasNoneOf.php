@@ -8,7 +8,11 @@ use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
-/** Holds too where the page has none of the aspect; fails where it cannot have any. */
+/**
+ * Holds too where the page has none of the aspect; fails where it cannot have any.
+ *
+ * @api
+ */
 final readonly class HasNoneOf implements Check
 {
     /** @param  list<int>  $ids */

@@ -8,7 +8,11 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
 
-/** Both ends are included; a page without the number fails. */
+/**
+ * Both ends are included; a page without the number fails.
+ *
+ * @api
+ */
 final readonly class InRange implements Check
 {
     public function __construct(

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\VariantCheck;
 
-/** Some variant has one of these options. */
+/**
+ * Some variant has one of these options.
+ *
+ * @api
+ */
 final readonly class OffersOption implements VariantCheck
 {
     /** @param  list<int>  $ids of options */

@@ -8,7 +8,11 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\VariantCheck;
 
-/** Several conditions on options that must hold for one and the same variant. */
+/**
+ * Several conditions on options that must hold for one and the same variant.
+ *
+ * @api
+ */
 final readonly class OffersTogether implements Check
 {
     /** @param  list<VariantCheck>  $parts */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\VariantCheck;
 
-/** Some variant has one of these values. */
+/**
+ * Some variant has one of these values.
+ *
+ * @api
+ */
 final readonly class OffersValue implements VariantCheck
 {
     /** @param  list<int>  $ids of option values */

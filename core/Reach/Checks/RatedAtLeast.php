@@ -8,7 +8,11 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Quantity;
 
-/** The sum of the stars is at least the value times the number of reviews; nothing is rounded. */
+/**
+ * The sum of the stars is at least the value times the number of reviews; nothing is rounded.
+ *
+ * @api
+ */
 final readonly class RatedAtLeast implements Check
 {
     /** @param  int  $tenths the value in tenths of a star */

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Reach\Checks;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Features;
 
-/** Each given word begins a word of the title, or of the query. */
+/**
+ * Each given word begins a word of the title, or of the query.
+ *
+ * @api
+ */
 final readonly class TitleWords implements Check
 {
     /** @param  non-empty-list<string>  $words folded */

@@ -13,6 +13,7 @@ use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
+/** @internal */
 final readonly class AddedField implements Field
 {
     public function name(): string

@@ -17,6 +17,7 @@ use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
+/** @api */
 final readonly class FactField implements Field
 {
     public function name(): string

@@ -12,7 +12,11 @@ use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
-/** Several of these in one clause must hold for one and the same variant; the clause sees to that. */
+/**
+ * Several of these in one clause must hold for one and the same variant; the clause sees to that.
+ *
+ * @internal
+ */
 final readonly class OptionField implements Field
 {
     public function name(): string

@@ -13,6 +13,7 @@ use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
+/** @internal */
 final readonly class PageKindField implements Field
 {
     public function name(): string

@@ -12,6 +12,7 @@ use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
+/** @internal */
 final readonly class PriceField implements Field
 {
     public function name(): string

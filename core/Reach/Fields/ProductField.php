@@ -9,6 +9,7 @@ use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Weight;
 
+/** @internal */
 final readonly class ProductField implements Field
 {
     public function name(): string

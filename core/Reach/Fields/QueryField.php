@@ -6,6 +6,7 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Field;
 
+/** @internal */
 final readonly class QueryField implements Field
 {
     public function name(): string

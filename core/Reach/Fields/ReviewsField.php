@@ -8,6 +8,7 @@ use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Quantity;
 
+/** @internal */
 final readonly class ReviewsField implements Field
 {
     public function name(): string

@@ -12,6 +12,7 @@ use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Takes;
 use Vestibra\Core\Reach\Weight;
 
+/** @internal */
 final readonly class TitleField implements Field
 {
     public function name(): string

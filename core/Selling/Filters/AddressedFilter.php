@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Filters;
 
-/** A filter as an address speaks of it. Names and labels are for people; what counts is the mark and the numbers behind them. */
+/**
+ * A filter as an address speaks of it. Names and labels are for people; what counts is the mark and the numbers behind them.
+ *
+ * @api
+ */
 final readonly class AddressedFilter
 {
     /**

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Selling\Filters;
 /**
  * What a customer has chosen: values of some filters, and ends of ranges. Values of one filter widen the list, filters
  * narrow it together.
+ *
+ * @api
  */
 final readonly class Choices
 {

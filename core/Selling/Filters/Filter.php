@@ -7,6 +7,8 @@ namespace Vestibra\Core\Selling\Filters;
 /**
  * One way to narrow a list of products: by brand, by an option, by a fact … Its key names it: `brand`, `option.3`, `fact.7`,
  * `price`.
+ *
+ * @api
  */
 final readonly class Filter
 {

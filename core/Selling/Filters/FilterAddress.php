@@ -8,6 +8,8 @@ namespace Vestibra\Core\Selling\Filters;
  * Choices in an address, and back: `brand=ostrelve-5.pellinray-7&colour-o3=teal-12&price=10-40.5`. The same choices are always
  * written the same way. What is read is whatever can be: unknown filters and values, words for numbers and the like are
  * passed over. What a form sends is read as well: `brand[]=ostrelve-5&brand[]=pellinray-7&price[from]=10&price[to]=40,50`.
+ *
+ * @api
  */
 final readonly class FilterAddress
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Filters;
 
-/** What filters look at of one product of a list. */
+/**
+ * What filters look at of one product of a list.
+ *
+ * @api
+ */
 final readonly class FilterRow
 {
     /**

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Filters;
 
-/** What a list comes to once it is narrowed. */
+/**
+ * What a list comes to once it is narrowed.
+ *
+ * @internal
+ */
 final readonly class Narrowed
 {
     /**

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Selling\Filters;
 /**
  * Narrows a list by what a customer has chosen, in one pass over it. Each product is looked at with the set of filters that
  * keep it out; a product that one filter alone keeps out counts for that filter's other values.
+ *
+ * @internal
  */
 final readonly class Narrowing
 {

@@ -9,6 +9,8 @@ use Collator;
 /**
  * The order in which people expect values to stand: amounts by what they are, sizes of clothes from small to large, then words
  * by the language, with numbers in them as numbers (Unicode Collation Algorithm through ICU).
+ *
+ * @api
  */
 final readonly class NaturalOrder
 {

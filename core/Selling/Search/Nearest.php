@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Search;
 
-/** The words of a shop that are a small typing error away from one that is not among them. */
+/**
+ * The words of a shop that are a small typing error away from one that is not among them.
+ *
+ * @api
+ */
 final readonly class Nearest
 {
     private const MOST = 4;

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Selling\Search;
 
 use Vestibra\Core\Catalogue\Folding;
 
-/** What somebody typed to search for. Nothing in it is an operator: marks are passed over, words are folded. */
+/**
+ * What somebody typed to search for. Nothing in it is an operator: marks are passed over, words are folded.
+ *
+ * @api
+ */
 final readonly class Query
 {
     public const MOST_LETTERS = 200;

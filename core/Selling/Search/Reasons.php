@@ -10,6 +10,8 @@ use Vestibra\Core\Catalogue\Folding;
  * Why a search finds a product: which of its words is where.
  *
  * @phpstan-type Reason array{wanted: string, found: string, field: SearchField}
+ *
+ * @api
  */
 final readonly class Reasons
 {

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Search;
 
-/** What of a product is searched, in the order of the index. */
+/**
+ * What of a product is searched, in the order of the index.
+ *
+ * @api
+ */
 enum SearchField: string
 {
     case Title = 'title';

@@ -8,6 +8,8 @@ namespace Vestibra\Core\Selling\Search;
  * Small typing errors: how many letters have to be put in, taken out, changed, or swapped with the one beside them to get from
  * one word to another. Restricted Damerau–Levenshtein distance (Damerau 1964; Boytsov 2011, section 2.2: no part of a word
  * is changed twice). Words are folded; letters are code points.
+ *
+ * @internal
  */
 final class Slips
 {

@@ -6,7 +6,11 @@ namespace Vestibra\Core\Selling\Search;
 
 use Vestibra\Core\Catalogue\Folding;
 
-/** Words that mean the same in this shop, and forms of words, as its owner keeps them: each finds all of its group. */
+/**
+ * Words that mean the same in this shop, and forms of words, as its owner keeps them: each finds all of its group.
+ *
+ * @api
+ */
 final readonly class Synonyms
 {
     private const LONGEST = 4;

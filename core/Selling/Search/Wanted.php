@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Search;
 
-/** One thing that is looked for: a word, or several that mean one, and what may stand in its place. */
+/**
+ * One thing that is looked for: a word, or several that mean one, and what may stand in its place.
+ *
+ * @api
+ */
 final readonly class Wanted
 {
     /**

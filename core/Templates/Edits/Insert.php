@@ -14,7 +14,11 @@ use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Puts a block, with everything in it, behind a neighbour. */
+/**
+ * Puts a block, with everything in it, behind a neighbour.
+ *
+ * @api
+ */
 final readonly class Insert implements Edit
 {
     /** @param  string|null  $after null: first in the parent */

@@ -13,7 +13,11 @@ use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Takes a block to another place, with everything in it. */
+/**
+ * Takes a block to another place, with everything in it.
+ *
+ * @api
+ */
 final readonly class Move implements Edit
 {
     /** @param  string|null  $after null: first in the parent */

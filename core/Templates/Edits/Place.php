@@ -10,7 +10,11 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeProblem;
 
-/** Whether something may be put in a place. */
+/**
+ * Whether something may be put in a place.
+ *
+ * @internal
+ */
 final readonly class Place
 {
     public static function problem(Node $tree, Schema $schema, string $kind, string $parentId, ?string $after): ?Problem

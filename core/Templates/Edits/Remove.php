@@ -11,7 +11,11 @@ use Vestibra\Core\Templates\EditProblem;
 use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Schema;
 
-/** Takes a block away, with everything in it. The inverse holds it whole. */
+/**
+ * Takes a block away, with everything in it. The inverse holds it whole.
+ *
+ * @api
+ */
 final readonly class Remove implements Edit
 {
     public function __construct(public string $id)

@@ -12,7 +12,11 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Puts another page and reach in the place of the whole draft: throwing it away, an import, an earlier version. */
+/**
+ * Puts another page and reach in the place of the whole draft: throwing it away, an import, an earlier version.
+ *
+ * @api
+ */
 final readonly class Replace implements Edit
 {
     public function __construct(

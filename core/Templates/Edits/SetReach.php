@@ -10,7 +10,11 @@ use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Schema;
 
-/** Says anew where the template is to appear. */
+/**
+ * Says anew where the template is to appear.
+ *
+ * @api
+ */
 final readonly class SetReach implements Edit
 {
     public function __construct(public Reach $reach)

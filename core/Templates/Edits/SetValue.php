@@ -15,7 +15,11 @@ use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\TreeReader;
 
-/** Gives one setting of one block a value; null unsets it, so that the default or the house style decides again. */
+/**
+ * Gives one setting of one block a value; null unsets it, so that the default or the house style decides again.
+ *
+ * @api
+ */
 final readonly class SetValue implements Edit
 {
     public function __construct(

@@ -12,6 +12,8 @@ use Vestibra\Core\Styling\StyleGroup;
  *
  * @shape Piece array{name: string, label: string, groups: list<StyleGroupName>, states: list<PieceStateName>, selectors: array<PieceStateName, string>, lined: bool, chief: bool}
  * @shape PieceStateName 'usual'|'hovered'|'focused'|'chosen'|'pressed'|'unavailable'
+ *
+ * @api
  */
 final readonly class Piece
 {

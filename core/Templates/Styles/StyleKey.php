@@ -6,7 +6,11 @@ namespace Vestibra\Core\Templates\Styles;
 
 use Vestibra\Core\Styling\PieceState;
 
-/** What the name of a style in a tree says: `now.size:hovered` is the size of the piece *now* while it is hovered; `size` that of the whole. */
+/**
+ * What the name of a style in a tree says: `now.size:hovered` is the size of the piece *now* while it is hovered; `size` that of the whole.
+ *
+ * @api
+ */
 final class StyleKey
 {
     private const MOST_KNOWN = 2000;

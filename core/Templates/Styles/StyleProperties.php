@@ -14,7 +14,11 @@ use Vestibra\Core\Templates\Types\Measure;
 use Vestibra\Core\Templates\Types\Proportion;
 use Vestibra\Core\Templates\Types\Shadow;
 
-/** All styles that pieces take, in the order in which they are offered. */
+/**
+ * All styles that pieces take, in the order in which they are offered.
+ *
+ * @api
+ */
 final class StyleProperties
 {
     /** Side => the side of CSS Logical Properties 1. Left and right are said for a language that runs from left to right. */

@@ -15,6 +15,8 @@ use Vestibra\Core\Templates\SettingType;
  *     max?: int, min?: int, unit?: string, options?: list<array{value: string, words: string}>, roles?: list<string>,
  *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
  * @shape StyleGroupName 'text'|'box'|'size'|'picture'|'movement'|'place'
+ *
+ * @api
  */
 final readonly class StyleProperty
 {

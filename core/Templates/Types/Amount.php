@@ -9,7 +9,11 @@ use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A whole number between two limits, with a unit that is also its CSS unit (empty for none). */
+/**
+ * A whole number between two limits, with a unit that is also its CSS unit (empty for none).
+ *
+ * @api
+ */
 final readonly class Amount implements Limited, SettingType, StyleValue
 {
     public function __construct(

@@ -9,7 +9,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The header or footer of a page: true for the one that their own rules give, false for none, or one by its number. */
+/**
+ * The header or footer of a page: true for the one that their own rules give, false for none, or one by its number.
+ *
+ * @api
+ */
 final readonly class AroundChoice implements Names, SettingType
 {
     /** None, among the numbers that are named. */

@@ -8,7 +8,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The card that products are shown as, by its number. Null for the fallback card, which is named as `0`. */
+/**
+ * The card that products are shown as, by its number. Null for the fallback card, which is named as `0`.
+ *
+ * @api
+ */
 final readonly class CardChoice implements Names, SettingType
 {
     public const FALLBACK = 0;

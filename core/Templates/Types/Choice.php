@@ -8,7 +8,11 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** One of a few named values. As a style, a value may stand for other CSS than its name. */
+/**
+ * One of a few named values. As a style, a value may stand for other CSS than its name.
+ *
+ * @api
+ */
 final readonly class Choice implements SettingType, StyleValue
 {
     /**

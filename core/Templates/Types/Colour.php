@@ -12,6 +12,8 @@ use Vestibra\Core\Templates\SettingType;
 /**
  * A role of the house style as `sale`, or with its opacity in per cent as `sale/40`; a colour as `#rrggbb` or `#rrggbbaa`
  * (CSS Color 4, hexadecimal notation); or `none`.
+ *
+ * @api
  */
 final readonly class Colour implements SettingType, StyleValue
 {

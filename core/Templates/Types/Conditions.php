@@ -15,7 +15,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Conditions on what the page is about that must all hold, as in a rule's clause. */
+/**
+ * Conditions on what the page is about that must all hold, as in a rule's clause.
+ *
+ * @api
+ */
 final readonly class Conditions implements Names, SettingType
 {
     public const MOST = 10;

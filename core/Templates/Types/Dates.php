@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\OpeningHours;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Days of the calendar as `2026-12-25`, each in a line of its own. */
+/**
+ * Days of the calendar as `2026-12-25`, each in a line of its own.
+ *
+ * @api
+ */
 final readonly class Dates implements SettingType
 {
     private const MOST_LETTERS = 1000;

@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A day of the shop's calendar as `2026-12-24`; empty for none. */
+/**
+ * A day of the shop's calendar as `2026-12-24`; empty for none.
+ *
+ * @api
+ */
 final readonly class Day implements SettingType
 {
     public function problem(mixed $value): ?SettingProblem

@@ -12,6 +12,8 @@ use Vestibra\Core\Templates\SettingType;
  * From a day to a day of the shop's calendar, both included; either may be open. `{"from": "2026-12-01", "to": null}`
  *
  * @shape Days array{from?: string|null, to?: string|null}
+ *
+ * @internal
  */
 final readonly class Days implements SettingType
 {

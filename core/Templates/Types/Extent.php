@@ -8,7 +8,11 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** How wide something is: `fill`, as its `content`, a share as `40%`, or fixed as `320px` (never wider than its place). */
+/**
+ * How wide something is: `fill`, as its `content`, a share as `40%`, or fixed as `320px` (never wider than its place).
+ *
+ * @internal
+ */
 final readonly class Extent implements SettingType, StyleValue
 {
     private const MAX_SHARE = 100;

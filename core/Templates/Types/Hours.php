@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\OpeningHours;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** When a shop is open on one day of the week, as `9–12:30, 14–18`. Empty for a day on which it is closed. */
+/**
+ * When a shop is open on one day of the week, as `9–12:30, 14–18`. Empty for a day on which it is closed.
+ *
+ * @api
+ */
 final readonly class Hours implements SettingType
 {
     private const MOST_LETTERS = 60;

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates\Types;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** HTML as it was written. It is kept so, and made safe when it is printed. */
+/**
+ * HTML as it was written. It is kept so, and made safe when it is printed.
+ *
+ * @api
+ */
 final readonly class Html implements SettingType
 {
     public function __construct(private int $max = 50_000)

@@ -8,7 +8,11 @@ use Vestibra\Core\Catalogue\WebAddress;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Where a click leads: a page of the shop from `/` on, or an https, http, mailto or tel address. Empty for nowhere. */
+/**
+ * Where a click leads: a page of the shop from `/` on, or an https, http, mailto or tel address. Empty for nowhere.
+ *
+ * @api
+ */
 final readonly class Link implements SettingType
 {
     public function problem(mixed $value): ?SettingProblem

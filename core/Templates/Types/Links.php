@@ -14,6 +14,8 @@ use Vestibra\Core\Templates\SettingType;
  * @phpstan-type LinkLine array{words: string, link: string, under: bool}
  *
  * @shape LinkLine
+ *
+ * @api
  */
 final readonly class Links implements SettingType
 {

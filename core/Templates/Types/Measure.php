@@ -13,6 +13,8 @@ use Vestibra\Core\Templates\SettingType;
 /**
  * A length: a whole number of CSS pixels, a number with its unit as `1.5rem`, a place on a scale of the house style as
  * `step-4` or `size-2`, or one of a few words.
+ *
+ * @internal
  */
 final readonly class Measure implements Limited, SettingType, StyleValue
 {

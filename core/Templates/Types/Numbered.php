@@ -8,7 +8,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none. */
+/**
+ * The number of something that the shop has: a kept part, a fact of one kind, a film. Null for none.
+ *
+ * @api
+ */
 final readonly class Numbered implements Names, SettingType
 {
     /**

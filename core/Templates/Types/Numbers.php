@@ -8,7 +8,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The numbers of a few things that the shop has, each once, in the owner's order. */
+/**
+ * The numbers of a few things that the shop has, each once, in the owner's order.
+ *
+ * @api
+ */
 final readonly class Numbers implements Names, SettingType
 {
     public function __construct(

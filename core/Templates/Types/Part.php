@@ -9,7 +9,11 @@ use Vestibra\Core\Templates\Limited;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A column's part of its band in per cent, as a value of the CSS property `flex`; columns without one share the rest. */
+/**
+ * A column's part of its band in per cent, as a value of the CSS property `flex`; columns without one share the rest.
+ *
+ * @api
+ */
 final readonly class Part implements Limited, SettingType, StyleValue
 {
     private const MIN = 5;

@@ -8,7 +8,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The number of a picture of the shop, or null for none. */
+/**
+ * The number of a picture of the shop, or null for none.
+ *
+ * @api
+ */
 final readonly class PictureChoice implements Names, SettingType
 {
     public function problem(mixed $value): ?SettingProblem

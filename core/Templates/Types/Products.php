@@ -8,7 +8,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The numbers of a few products picked by hand, in the owner's order. */
+/**
+ * The numbers of a few products picked by hand, in the owner's order.
+ *
+ * @api
+ */
 final readonly class Products implements Names, SettingType
 {
     public const MOST = 24;

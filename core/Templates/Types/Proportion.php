@@ -8,7 +8,11 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Width to height as `4/3`, or `own`. */
+/**
+ * Width to height as `4/3`, or `own`.
+ *
+ * @internal
+ */
 final readonly class Proportion implements SettingType, StyleValue
 {
     private const OFFERED = ['own' => 'its own', '1/1' => 'square', '4/5' => 'tall', '3/4' => 'upright', '4/3' => 'wide', '16/9' => 'screen', '21/9' => 'strip'];

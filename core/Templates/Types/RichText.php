@@ -9,7 +9,11 @@ use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 use Vestibra\Core\Templates\Source;
 
-/** Words with emphasis, lists, headings and links, as HTML. It is made safe when it is printed. */
+/**
+ * Words with emphasis, lists, headings and links, as HTML. It is made safe when it is printed.
+ *
+ * @api
+ */
 final readonly class RichText implements Names, SettingType
 {
     private const VALUE = '~<span\b[^>]*\bdata-value="([a-z.-]+)"[^>]*\bdata-of="(\d{1,9})"~';

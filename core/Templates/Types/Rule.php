@@ -13,7 +13,11 @@ use Vestibra\Core\Templates\Names;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A rule that says which products are meant, as one by which a collection holds them. Null for all of them. */
+/**
+ * A rule that says which products are meant, as one by which a collection holds them. Null for all of them.
+ *
+ * @api
+ */
 final readonly class Rule implements Names, SettingType
 {
     public function problem(mixed $value): ?SettingProblem

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates\Types;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Several of a few named values, in the order chosen. */
+/**
+ * Several of a few named values, in the order chosen.
+ *
+ * @api
+ */
 final readonly class Several implements SettingType
 {
     /** @param  array<string, string>  $options  value => words */

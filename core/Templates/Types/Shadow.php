@@ -13,6 +13,8 @@ use Vestibra\Core\Templates\SettingType;
 /**
  * A shadow: none, one of the house style, or its own as `0 8 24 0 ink/12`, which are right, down, blur and spread in pixels
  * and a colour.
+ *
+ * @internal
  */
 final readonly class Shadow implements Limited, SettingType, StyleValue
 {

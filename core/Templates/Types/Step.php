@@ -9,7 +9,11 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** A distance by its step in the house style. */
+/**
+ * A distance by its step in the house style.
+ *
+ * @api
+ */
 final readonly class Step implements SettingType, StyleValue
 {
     public function problem(mixed $value): ?SettingProblem

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Templates\Types;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Plain text; the limit is in characters. Where it is cut when others show it is said, and no limit. */
+/**
+ * Plain text; the limit is in characters. Where it is cut when others show it is said, and no limit.
+ *
+ * @api
+ */
 final readonly class Text implements SettingType
 {
     public function __construct(

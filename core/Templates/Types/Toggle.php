@@ -8,7 +8,11 @@ use Vestibra\Core\Styling\StyleValue;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** Yes or no; as a style, one CSS value for each. */
+/**
+ * Yes or no; as a style, one CSS value for each.
+ *
+ * @api
+ */
 final readonly class Toggle implements SettingType, StyleValue
 {
     public function __construct(

@@ -8,7 +8,11 @@ use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
-/** The widths something appears on: at least one of them. */
+/**
+ * The widths something appears on: at least one of them.
+ *
+ * @internal
+ */
 final readonly class Widths implements SettingType
 {
     public function problem(mixed $value): ?SettingProblem

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Filters\Packed;
 
-/** A set of products out of packs. */
+/**
+ * A set of products out of packs.
+ *
+ * @api
+ */
 final class Found
 {
     /** @var array<int, array<int, int>> pack => product => its place, once it was asked for */

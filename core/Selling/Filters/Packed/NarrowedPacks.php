@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Filters\Packed;
 
-/** What a list comes to once it is narrowed: the same as Narrowed, of which only the products are not listed yet. */
+/**
+ * What a list comes to once it is narrowed: the same as Narrowed, of which only the products are not listed yet.
+ *
+ * @api
+ */
 final readonly class NarrowedPacks
 {
     /**

@@ -8,6 +8,8 @@ namespace Vestibra\Core\Selling\Filters\Packed;
  * Some products of the shop with all that filters look at, as sets of bits. The products stand in the order of how many
  * variants they have, most first, so that those with a second, third … variant are the first so many. What variants have is
  * one string: the first variants of all products, then the second ones, and so on, each from a byte of its own on.
+ *
+ * @api
  */
 final readonly class Pack
 {

@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling\Filters\Packed;
 use Vestibra\Core\Selling\Filters\Choices;
 use Vestibra\Core\Selling\Filters\Filter;
 
-/** The same as Narrowing, of packed products: a pack at once in the place of a product at a time. */
+/**
+ * The same as Narrowing, of packed products: a pack at once in the place of a product at a time.
+ *
+ * @api
+ */
 final class PackedNarrowing
 {
     private const IN_STOCK = 1;

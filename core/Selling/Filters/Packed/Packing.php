@@ -7,7 +7,11 @@ namespace Vestibra\Core\Selling\Filters\Packed;
 use Closure;
 use Vestibra\Core\Selling\Filters\FilterRow;
 
-/** Packs products so that they can be narrowed all at once. */
+/**
+ * Packs products so that they can be narrowed all at once.
+ *
+ * @api
+ */
 final class Packing
 {
     /** @var array<string, array<int, list<int>>> filter => value => places */

@@ -7,6 +7,8 @@ namespace Vestibra\Core\Selling\Filters\Packed;
 /**
  * A number of each place, kept as one set of places per binary digit, so that all of them are compared with an end at once
  * (O'Neil and Quass, "Improved query performance with variant indexes", SIGMOD 1997: bit-sliced indexes).
+ *
+ * @api
  */
 final readonly class Sliced
 {
