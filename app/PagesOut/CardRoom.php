@@ -48,7 +48,7 @@ final readonly class CardRoom
             return $this->alone($card->id, $sample, $few);
         }
         // What stands on pages is looked at with products.
-        $subject = $this->pages->get($page->pageKind() ?? PageKind::Product)->read($sample);
+        $subject = $this->pages->get($page->seenOn())->read($sample);
 
         return $subject === null ? null : [$this->stored->tree($page->draft_tree), $subject];
     }

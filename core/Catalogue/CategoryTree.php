@@ -11,7 +11,7 @@ namespace Vestibra\Core\Catalogue;
  */
 final readonly class CategoryTree
 {
-    /** @param  array<int, Category>  $categories by id, parents before their children */
+    /** @param  array<int, Category>  $categories by id, in any order */
     private function __construct(private array $categories)
     {
     }

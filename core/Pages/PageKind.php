@@ -27,7 +27,7 @@ enum PageKind: string
     case Thanks = 'thanks';
     case NotFound = 'not-found';
 
-    /** Its number among the pages that headers and footers stand on. */
+    /** Its number among the pages that headers and footers stand on. It is kept with their samples, by the order of the cases: a new kind is the last. */
     public function number(): int
     {
         return (int) array_search($this, self::cases(), true) + 1;

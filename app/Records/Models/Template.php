@@ -83,6 +83,12 @@ final class Template extends Model
         return $this->pageKind() ?? abort(404);
     }
 
+    /** With which pages it is looked at: with those it lays out; what stands on pages of any kind with products, of which every shop has some. */
+    public function seenOn(): PageKind
+    {
+        return $this->pageKind() ?? PageKind::Product;
+    }
+
     public function isLive(): bool
     {
         return $this->live_revision !== null;

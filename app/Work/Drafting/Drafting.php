@@ -238,7 +238,7 @@ final readonly class Drafting
     /** By whose rules a reach is read; what stands on pages has an empty one, which every kind reads. */
     private static function kind(Template $template): PageKind
     {
-        return $template->isPage() ? $template->knownKind() : PageKind::Product;
+        return $template->isPage() ? $template->knownKind() : $template->seenOn();
     }
 
     private function save(Template $template, User $user, Draft $draft): void

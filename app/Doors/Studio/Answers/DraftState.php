@@ -80,7 +80,7 @@ final readonly class DraftState
             'live' => $template->isLive(),
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
-            'conditions' => $this->conditions($draft->tree, $template->pageKind() ?? PageKind::Product),
+            'conditions' => $this->conditions($draft->tree, $template->seenOn()),
             'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema, $this->messages)),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
@@ -149,7 +149,7 @@ final readonly class DraftState
         if ($template->role === TemplateRole::Card) {
             return $this->afterCard($done, $template, $on, $sampleId, $visit);
         }
-        $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($sampleId);
+        $subject = $this->pages->get($template->seenOn())->read($sampleId);
         if ($subject === null) {
             return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'styles' => new stdClass, 'notice' => $done->notice];
         }

@@ -137,7 +137,7 @@ final readonly class DrawingTableController
             abort(404);
         }
 
-        return $template->isPage() ? $template->knownKind() : PageKind::Product;
+        return $template->isPage() ? $template->knownKind() : $template->seenOn();
     }
 
     public function samples(Request $request, Template $template, Samples $samples): JsonResponse

@@ -22,7 +22,6 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\DifferenceWords;
 use Vestibra\App\Work\Drafting\Drafting;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Difference;
 use Vestibra\Core\Templates\TemplateRole;
 
@@ -50,7 +49,7 @@ final readonly class PagesController
 
             return $this->view->look($this->maker->compose($room, $subject, drafts: Asked::flag($request, 'draft') ? [$template->id] : []), $subject);
         }
-        $subject = $this->pages->get($template->pageKind() ?? PageKind::Product)->read($subjectId) ?? abort(404);
+        $subject = $this->pages->get($template->seenOn())->read($subjectId) ?? abort(404);
         $tree = match (true) {
             Asked::given($request, 'before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),
             Asked::flag($request, 'draft') => $this->stored->tree($template->draft_tree),
@@ -70,7 +69,7 @@ final readonly class PagesController
     /** A template as it looks in a list: live, or its draft, with the first page of its reach. */
     public function look(Template $template, Samples $samples): RedirectResponse
     {
-        $kind = $template->pageKind() ?? PageKind::Product;
+        $kind = $template->seenOn();
         $reach = ($this->stored->live($template) ?? $this->stored->draft($template))->reach;
         $subject = $samples->page($kind, $samples->compiled($kind, $reach), '', 1)['samples'][0]['id'] ?? abort(404);
 
