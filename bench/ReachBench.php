@@ -13,11 +13,11 @@ use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Bench\Opponents\ReachByHand;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\RuleFields;
 
 /** Count and list of three common and three awkward rules against hand-written SQL on the same connection. */
 final class ReachBench
@@ -52,11 +52,11 @@ final class ReachBench
      */
     private function where(array $stored, ShopClock $clock): array
     {
-        $reach = (new ReachReader(Fields::standard(), $clock->zone, PageKind::Product))->parse($stored);
+        $reach = (new ReachReader(RuleFields::standard(), $clock->zone, PageKind::Product))->parse($stored);
         if (! $reach instanceof Reach) {
             throw new RuntimeException('A rule of the benchmark cannot be read.');
         }
-        $compiled = (new ReachCompiler(Fields::standard(), app(Categories::class)->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $compiled = (new ReachCompiler(RuleFields::standard(), app(Categories::class)->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
         $sql = (new ReachSql(app(ProductPages::class), $clock->now()->getTimestamp(), RuleCollections::none()))->covers($compiled);
 
         return [$sql->text, $sql->bindings];

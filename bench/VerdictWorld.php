@@ -14,12 +14,12 @@ use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Features;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Living;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\RuleFields;
 
 /** Templates with four clauses each, and products to ask for: 60 % of the clauses on category, brand or tag, 20 % mixed, 15 % narrowing alone, 5 % empty. */
 final class VerdictWorld implements Living
@@ -62,7 +62,7 @@ final class VerdictWorld implements Living
 
     public function evaluator(): Evaluator
     {
-        $compiler = new ReachCompiler(Fields::standard(), $this->tree, $this, PageKind::Product);
+        $compiler = new ReachCompiler(RuleFields::standard(), $this->tree, $this, PageKind::Product);
         $candidates = [];
         foreach ($this->templates as $number => $clauses) {
             $candidates[] = new Candidate($number + 1, true, $compiler->compile(new Reach($clauses)));

@@ -6,8 +6,8 @@ namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Vestibra\App\Records\Catalogue\Derived;
 use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\App\Records\Catalogue\SafeHtml;
 use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
@@ -172,7 +172,7 @@ final class Larkfold
         foreach (Facts::of($good, $number) as $name => $written) {
             (new FactBook)->fill($id, $this->facts[$name], $written);
         }
-        Derived::refresh($id);
+        ProductIndex::refresh($id);
     }
 
     /** Each category is shown by the last picture of its first product that has several; what holds none has none. */

@@ -6,7 +6,7 @@ namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Catalogue\Folding;
 
 /** Generated products beside the invented ones, to see how the shop stands up to a large catalogue. */
@@ -62,7 +62,7 @@ final class MoreProducts
                 }
             }
             DB::update('update products set title_folded = folded_line(title), title_order = name_order(title) where id > ?', [$last]);
-            Derived::words('p.id > ?', $last);
+            ProductIndex::words('p.id > ?', $last);
         });
     }
 

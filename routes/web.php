@@ -94,9 +94,9 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('search/rows', [Studio\Customers\SearchController::class, 'rows']);
     Route::get('search/near', [Studio\Customers\SearchController::class, 'near']);
     Route::get('search/preview', [Studio\Customers\SearchController::class, 'preview']);
-    Route::get('news', [Studio\Customers\NewsController::class, 'index']);
-    Route::get('news/rows', [Studio\Customers\NewsController::class, 'rows']);
-    Route::get('news/addresses.csv', [Studio\Customers\NewsController::class, 'csv'])->middleware('can:edit-templates');
+    Route::get('news', [Studio\Customers\SubscribersController::class, 'index']);
+    Route::get('news/rows', [Studio\Customers\SubscribersController::class, 'rows']);
+    Route::get('news/addresses.csv', [Studio\Customers\SubscribersController::class, 'csv'])->middleware('can:edit-templates');
     Route::get('reviews', [Studio\Customers\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\Customers\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\Layout\WhoController::class, 'index']);
@@ -184,8 +184,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('house-style/{house}/throw-away', [Studio\Releases\HouseStyleController::class, 'throwAway']);
         Route::delete('house-style/{house}', [Studio\Releases\HouseStyleController::class, 'delete']);
         Route::patch('words/{key}', [Studio\Releases\WordsController::class, 'set']);
-        Route::post('news/{subscriber}/take-out', [Studio\Customers\NewsController::class, 'takeOut']);
-        Route::post('news/{subscriber}/put-back', [Studio\Customers\NewsController::class, 'putBack']);
+        Route::post('news/{subscriber}/take-out', [Studio\Customers\SubscribersController::class, 'takeOut']);
+        Route::post('news/{subscriber}/put-back', [Studio\Customers\SubscribersController::class, 'putBack']);
         Route::post('reviews/{review}', [Studio\Customers\ReviewsController::class, 'decide']);
         Route::post('today/jobs', [Studio\TodayController::class, 'retryJobs']);
         Route::post('templates', [Studio\Layout\TemplatesController::class, 'store']);

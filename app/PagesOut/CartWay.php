@@ -14,7 +14,7 @@ use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Types\CardChoice;
@@ -72,7 +72,7 @@ final class CartWay
         }
         foreach (self::AROUND as $around) {
             $choice = $page->page->data[$around->value] ?? true;
-            $given = $choice === false ? null : $this->verdicts->around(new AroundPage($around, $kind, $subject), is_int($choice) ? $choice : null, new Supposed)->templateId;
+            $given = $choice === false ? null : $this->verdicts->around(new AroundPage($around, $kind, $subject), is_int($choice) ? $choice : null, new WhatIf)->templateId;
             if ($given !== null && $this->leads($given)) {
                 return false;
             }

@@ -26,9 +26,9 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Types\Conditions;
 
@@ -123,7 +123,7 @@ final readonly class PageShops
 
             return static fn (Subject $subject): Closure => $holds;
         }
-        $compiler = new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$all]), $kind);
+        $compiler = new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$all]), $kind);
         $pages = $this->pages->get($kind);
         $collections = $this->live->of($kind)->collections;
 
@@ -132,7 +132,7 @@ final readonly class PageShops
 
             return static function (array $conditions) use ($compiler, $features, $kind): array {
                 // What cannot be asked of such a page does not hold.
-                $strange = array_values(array_filter($conditions, static fn (Condition $one): bool => Fields::standard()->comparison($kind, $one->field, $one->comparison) === null));
+                $strange = array_values(array_filter($conditions, static fn (Condition $one): bool => RuleFields::standard()->comparison($kind, $one->field, $one->comparison) === null));
 
                 return $strange === [] ? $compiler->compile(new Reach([Clause::of(...$conditions)]))->show[0]->failed($features) : $strange;
             };

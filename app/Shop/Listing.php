@@ -27,16 +27,16 @@ use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Composing\Listed;
-use Vestibra\Core\Composing\Narrowed;
+use Vestibra\Core\Composing\ListNarrowing;
 use Vestibra\Core\Composing\SearchSaid;
 use Vestibra\Core\Composing\Shop;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Selling\Filters\Packed\NarrowedPacks;
 use Vestibra\Core\Selling\Search\Query;
 
@@ -88,7 +88,7 @@ final readonly class Listing
         if ($rule === null) {
             return $this->some(new Sql('1'), $sort, null, $most, $without);
         }
-        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$rule]), PageKind::Product))->compile($rule);
+        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$rule]), PageKind::Product))->compile($rule);
         $sql = new ReachSql($this->pages->get(PageKind::Product), $this->clock->now()->getTimestamp(), $this->live->of(PageKind::Product)->collections);
 
         return $this->some($sql->covers($compiled), $sort, null, $most, $without);
@@ -188,7 +188,7 @@ final readonly class Listing
             $perPage,
             $choices,
             ($narrowed?->asked() ?? []) + $kept,
-            $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new Narrowed,
+            $narrowed?->narrowed($kept, $this->messages->live(), $this->settings->format()) ?? new ListNarrowing,
             $isSearch ? $this->said($subject) : null,
         );
     }

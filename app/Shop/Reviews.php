@@ -6,7 +6,7 @@ namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 
 /**
  * Customers' reviews: written in the shop, read by the owner, and only then seen.
@@ -48,7 +48,7 @@ final readonly class Reviews
                 return false;
             }
             DB::table('reviews')->where('id', $id)->update(['state' => $state, 'published' => $state === self::READ]);
-            Derived::refresh($productId);
+            ProductIndex::refresh($productId);
 
             return true;
         });

@@ -18,10 +18,10 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Reach\Season;
-use Vestibra\Core\Reach\Takes;
 
 /**
  * Rules as sentences. The one place for their words, in the Studio and on the console.
@@ -71,19 +71,19 @@ final class ReachWords
     public function phrase(Condition $condition, array $names, PageKind $kind): array
     {
         $fact = $condition->of === null ? null : $this->fact($condition->of);
-        $comparison = Fields::standard()->comparison($kind, $condition->field, $condition->comparison);
+        $comparison = RuleFields::standard()->comparison($kind, $condition->field, $condition->comparison);
         $what = ($condition->of === null ? '' : ($fact->name ?? 'a deleted fact').' ').($comparison->words ?? $condition->field);
-        $takes = $comparison->takes ?? Takes::Nothing;
+        $takes = $comparison->takes ?? ConditionValues::Nothing;
         $things = LivingNames::things($condition) ?? '';
         $words = array_map(fn (int|string $value): string => match ($takes) {
-            Takes::Names => $names[$things][(int) $value] ?? 'something deleted',
-            Takes::Money, Takes::MoneyRange => $this->settings->format()->format((int) $value),
-            Takes::Stars => rtrim(rtrim(number_format((int) $value / 10, 1), '0'), '.').' stars',
-            Takes::Days => (int) $value < 2 ? 'day' : Counted::of((int) $value, 'day'),
-            Takes::Instant => $this->day((string) $value),
-            Takes::Words => "“{$value}”",
-            Takes::PageKinds => self::ofPages((string) $value),
-            Takes::FactNumber, Takes::FactRange => self::factNumber($fact, (int) $value),
+            ConditionValues::Names => $names[$things][(int) $value] ?? 'something deleted',
+            ConditionValues::Money, ConditionValues::MoneyRange => $this->settings->format()->format((int) $value),
+            ConditionValues::Stars => rtrim(rtrim(number_format((int) $value / 10, 1), '0'), '.').' stars',
+            ConditionValues::Days => (int) $value < 2 ? 'day' : Counted::of((int) $value, 'day'),
+            ConditionValues::Instant => $this->day((string) $value),
+            ConditionValues::Words => "“{$value}”",
+            ConditionValues::PageKinds => self::ofPages((string) $value),
+            ConditionValues::FactNumber, ConditionValues::FactRange => self::factNumber($fact, (int) $value),
             default => (string) $value,
         }, $condition->values);
         $glue = match (true) {
@@ -185,14 +185,14 @@ final class ReachWords
     public static function fields(PageKind $kind): array
     {
         $fields = [];
-        foreach (Fields::standard()->on($kind) as $name => $all) {
+        foreach (RuleFields::standard()->on($kind) as $name => $all) {
             $comparisons = [];
             foreach ($all as $comparison) {
                 $comparisons[] = [
                     'name' => $comparison->name,
                     'words' => $comparison->words,
                     'takes' => $comparison->takes->value,
-                    'things' => $comparison->takes === Takes::Names ? $comparison->things ?? $name : null,
+                    'things' => $comparison->takes === ConditionValues::Names ? $comparison->things ?? $name : null,
                 ];
             }
             $fields[] = ['name' => $name, 'comparisons' => $comparisons];

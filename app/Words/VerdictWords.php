@@ -7,9 +7,9 @@ namespace Vestibra\App\Words;
 use Vestibra\App\Ground\Counted;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Closeness;
+use Vestibra\Core\Reach\DecidedBy;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reason;
-use Vestibra\Core\Reach\Step;
 use Vestibra\Core\Reach\Verdict;
 
 /** Verdicts in the shopkeeper's words. */
@@ -19,9 +19,9 @@ final readonly class VerdictWords
     {
         return match (true) {
             $verdict->unruled => "Wins: no rule takes this {$subject->one()}, so it gets the fallback.",
-            $verdict->step === Step::Pin && $subject === SubjectKind::AnyPage => 'Wins: the page’s own template chooses it.',
-            $verdict->step === Step::Pin => "Wins: the {$subject->one()} is pinned to it.",
-            $verdict->step === Step::GoesFirst => 'Wins: it goes first, and its rule matches.',
+            $verdict->step === DecidedBy::Pin && $subject === SubjectKind::AnyPage => 'Wins: the page’s own template chooses it.',
+            $verdict->step === DecidedBy::Pin => "Wins: the {$subject->one()} is pinned to it.",
+            $verdict->step === DecidedBy::GoesFirst => 'Wins: it goes first, and its rule matches.',
             default => 'Wins: the closest rule that matches.',
         }.($verdict->pinSkipped ? ($subject === SubjectKind::AnyPage ? ' The page’s own template chooses one that is not live; that was skipped.' : " The {$subject->one()} is pinned to a template that is not live; the pin was skipped.") : '');
     }

@@ -22,7 +22,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\PictureChoice;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class BandBlock implements BlockKind
@@ -49,7 +49,7 @@ final readonly class BandBlock implements BlockKind
                 Setting::how('stack', 'Columns', new Choice(
                     ['row' => 'side by side', 'column' => 'one below another', 'column-reverse' => 'the last on top'],
                 ), '--band-stack'),
-                Setting::how('gap', 'Between columns', new Step, '--band-gap'),
+                Setting::how('gap', 'Between columns', new StepOfScale, '--band-gap'),
                 Setting::how('align', 'Columns stand', new Choice(
                     ['stretch' => 'as high as the row', 'flex-start' => 'at the top', 'center' => 'in the middle'],
                 ), '--band-align'),

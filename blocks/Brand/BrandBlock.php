@@ -8,9 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -48,6 +48,6 @@ final readonly class BrandBlock implements BlockKind, SaysOfPage
 
     public function says(Composed $composed, Context $context): array
     {
-        return [Said::of($context->subject, Part::Brand, ['@type' => 'Brand', 'name' => $composed->data['name']])];
+        return [Said::of($context->subject, StructuredPart::Brand, ['@type' => 'Brand', 'name' => $composed->data['name']])];
     }
 }

@@ -11,9 +11,9 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -77,6 +77,6 @@ final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
             }
         }
 
-        return [Said::of($context->subject, Part::Breadcrumbs, $items)];
+        return [Said::of($context->subject, StructuredPart::Breadcrumbs, $items)];
     }
 }

@@ -16,7 +16,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 
 final readonly class CarouselBlock implements BlockKind
@@ -29,7 +29,7 @@ final readonly class CarouselBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::how('perView', 'At once', new Amount(1, 6, ''), '--carousel-at-once'),
-                Setting::how('gap', 'Between', new Step, '--carousel-gap'),
+                Setting::how('gap', 'Between', new StepOfScale, '--carousel-gap'),
                 Setting::words('name', 'Said to those who cannot see it', new Text(80), 'carousel.name')->staying(),
             ],
             role: Role::Block,

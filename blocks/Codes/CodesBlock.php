@@ -9,9 +9,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -66,8 +66,8 @@ final readonly class CodesBlock implements BlockKind, SaysOfPage
         $shown = array_column(is_array($composed->data['rows'] ?? null) ? $composed->data['rows'] : [], 1, 0);
 
         return array_values(array_filter([
-            isset($shown['codes.sku']) ? Said::of($context->subject, Part::Sku, $shown['codes.sku']) : null,
-            isset($shown['codes.barcode']) ? Said::of($context->subject, Part::Gtin, $shown['codes.barcode']) : null,
+            isset($shown['codes.sku']) ? Said::of($context->subject, StructuredPart::Sku, $shown['codes.sku']) : null,
+            isset($shown['codes.barcode']) ? Said::of($context->subject, StructuredPart::Gtin, $shown['codes.barcode']) : null,
         ]));
     }
 

@@ -14,8 +14,8 @@ use Vestibra\Core\Templates\Role;
 use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Part;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\ShareOfBand;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final readonly class ColumnBlock implements BlockKind
@@ -28,9 +28,9 @@ final readonly class ColumnBlock implements BlockKind
             Shelf::Arrange,
             [
                 Setting::how('share', 'Share of the band', new Amount(1, 100, ''), '--share'),
-                Setting::how('width', 'or of its width', new Part, 'flex'),
+                Setting::how('width', 'or of its width', new ShareOfBand, 'flex'),
                 Setting::how('order', 'Order', new Amount(-9, 9, ''), 'order'),
-                Setting::how('gap', 'Between blocks', new Step, '--column-gap'),
+                Setting::how('gap', 'Between blocks', new StepOfScale, '--column-gap'),
                 Setting::how('staysInView', 'Stays in view', new Toggle('sticky', 'static'), '--column-position'),
                 Setting::how('staysAt', 'at a distance of', new Amount(0, 400), '--column-top'),
             ],

@@ -16,7 +16,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Starter;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -33,7 +33,7 @@ final readonly class FiltersBlock implements BlockKind
                 Setting::words('title', 'Title', new Text(60), 'filters.title'),
                 Setting::what('sheet', 'As a sheet on the phone', new Toggle, true),
                 Setting::how('direction', 'Filters stand', new Choice(['column' => 'one below another', 'row' => 'side by side']), '--filters-direction'),
-                Setting::how('gap', 'Between filters', new Step, '--filters-gap'),
+                Setting::how('gap', 'Between filters', new StepOfScale, '--filters-gap'),
             ],
             Role::Block,
             Role::Block,

@@ -11,9 +11,9 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Templates\Definition;
@@ -85,6 +85,6 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
     {
         $pictures = array_slice($context->product()->pictures, 0, self::MOST_SAID);
 
-        return $pictures === [] ? [] : [Said::of($context->subject, Part::Images, array_map(static fn (Picture $picture): Address => new Address($context->addresses->picture($picture, 800)), $pictures))];
+        return $pictures === [] ? [] : [Said::of($context->subject, StructuredPart::Images, array_map(static fn (Picture $picture): Address => new Address($context->addresses->picture($picture, 800)), $pictures))];
     }
 }

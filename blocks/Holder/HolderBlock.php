@@ -15,7 +15,7 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Types\AnotherSubject;
 use Vestibra\Core\Templates\Types\Choice;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 
 final readonly class HolderBlock implements BlockKind
 {
@@ -30,7 +30,7 @@ final readonly class HolderBlock implements BlockKind
                 Setting::how('direction', 'Blocks stand', new Choice(
                     ['row' => 'side by side', 'column' => 'one below another'],
                 ), 'flex-direction'),
-                Setting::how('gap', 'Between blocks', new Step, 'gap'),
+                Setting::how('gap', 'Between blocks', new StepOfScale, 'gap'),
                 Setting::how('align', 'Across', new Choice(
                     ['stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end'],
                 ), 'align-items'),

@@ -15,7 +15,7 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Links;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 
 /** Plain links under a heading of their own. */
@@ -31,7 +31,7 @@ final readonly class LinksBlock implements BlockKind
                 Setting::what('title', 'Heading', new Text(60), ''),
                 Setting::what('links', 'Links', new Links, []),
                 Setting::how('direction', 'They stand', new Choice(['column' => 'one below another', 'row' => 'side by side']), '--links-direction'),
-                Setting::how('gap', 'Between them', new Step, '--links-gap'),
+                Setting::how('gap', 'Between them', new StepOfScale, '--links-gap'),
             ],
             searchWords: 'list menu help contact footer addresses',
             onCards: false,

@@ -21,7 +21,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Links;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Numbers;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -56,7 +56,7 @@ final readonly class NavigationBlock implements BlockKind
                 Setting::what('drawer', 'Behind a button', new Choice(['phone' => 'on the phone', 'always' => 'always', 'never' => 'never']), 'phone'),
                 Setting::words('label', 'Words on the button', new Text(30), 'nav.menu'),
                 Setting::words('name', 'Its name for those who listen', new Text(40), 'nav.label'),
-                Setting::how('gap', 'Between entries', new Step, '--navigation-gap'),
+                Setting::how('gap', 'Between entries', new StepOfScale, '--navigation-gap'),
                 Setting::how('stand', 'Entries stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right', 'space-between' => 'spread']), '--navigation-stand'),
             ],
             searchWords: 'menu categories header links drawer panel',

@@ -9,9 +9,9 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PriceWords;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Price;
@@ -90,7 +90,7 @@ final readonly class PriceBlock implements BlockKind, SaysOfPage
         }
         $currency = ['priceCurrency' => $context->money->currency];
 
-        return [Said::of($context->subject, Part::Price, match (true) {
+        return [Said::of($context->subject, StructuredPart::Price, match (true) {
             $composed->data['to'] !== null => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now), 'highPrice' => $context->money->decimal($range->highest->now)],
             $composed->data['from'] === true => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now)],
             default => ['@type' => 'Offer', 'price' => $context->money->decimal(Price::of($variant, $context->now)->now)],

@@ -11,9 +11,9 @@ use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -26,7 +26,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Numbered;
 use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\Rule;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -60,7 +60,7 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
                 Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')->eased(tablet: 4, phone: 2)->unless('layout', 'one stands below another', 'list'),
                 Setting::how('shape', 'Pictures are', new Choice(['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'], ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3']), '--card-shape'),
                 Setting::how('fit', 'and', new Choice(['cover' => 'fill their shape', 'contain' => 'are seen whole']), '--card-fit'),
-                Setting::how('gap', 'Between cards', new Step, '--grid-gap'),
+                Setting::how('gap', 'Between cards', new StepOfScale, '--grid-gap'),
             ],
             starters: [
                 new Starter('Products of the page', ['kind' => 'product-grid']),
@@ -107,7 +107,7 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
         }
         $listed = $context->shop->listed();
 
-        return [Said::of($context->subject, Part::Products, ['numberOfItems' => $listed->total, 'itemListElement' => array_map(
+        return [Said::of($context->subject, StructuredPart::Products, ['numberOfItems' => $listed->total, 'itemListElement' => array_map(
             static fn (Context $one, int $at): array => ['@type' => 'ListItem', 'position' => $listed->from() + $at, 'name' => $one->subject->title(), 'url' => new Address($one->addresses->subject($one->subject))],
             $composed->cards->contexts,
             array_keys($composed->cards->contexts),

@@ -8,9 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -68,7 +68,7 @@ final readonly class RatingBlock implements BlockKind, SaysOfPage
     {
         $product = $context->product();
 
-        return $composed->data['average'] === null || $composed->data['count'] === null ? [] : [Said::of($context->subject, Part::Rating, [
+        return $composed->data['average'] === null || $composed->data['count'] === null ? [] : [Said::of($context->subject, StructuredPart::Rating, [
             '@type' => 'AggregateRating', 'ratingValue' => round($product->starSum / max(1, $product->reviewCount), 1), 'reviewCount' => $product->reviewCount, 'bestRating' => 5, 'worstRating' => 1,
         ])];
     }

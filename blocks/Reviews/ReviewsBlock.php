@@ -8,9 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Setting;
@@ -88,6 +88,6 @@ final readonly class ReviewsBlock implements BlockKind, SaysOfPage
             }
         }
 
-        return $reviews === [] ? [] : [Said::of($context->subject, Part::Reviews, $reviews)];
+        return $reviews === [] ? [] : [Said::of($context->subject, StructuredPart::Reviews, $reviews)];
     }
 }

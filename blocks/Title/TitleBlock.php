@@ -8,9 +8,9 @@ use Vestibra\Core\Composing\BlockKind;
 use Vestibra\Core\Composing\Composed;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Settings;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Templates\Definition;
@@ -57,6 +57,6 @@ final readonly class TitleBlock implements BlockKind, SaysOfPage
 
     public function says(Composed $composed, Context $context): array
     {
-        return [Said::of($context->subject, Part::Name, $composed->data['text'])];
+        return [Said::of($context->subject, StructuredPart::Name, $composed->data['text'])];
     }
 }

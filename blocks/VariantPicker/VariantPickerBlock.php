@@ -12,9 +12,9 @@ use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\PictureData;
 use Vestibra\Core\Composing\Settings;
 use Vestibra\Core\Composing\Structured\Address;
-use Vestibra\Core\Composing\Structured\Part;
 use Vestibra\Core\Composing\Structured\Said;
 use Vestibra\Core\Composing\Structured\SaysOfPage;
+use Vestibra\Core\Composing\Structured\StructuredPart;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Price;
 use Vestibra\Core\Selling\VariantMatrix;
@@ -80,12 +80,12 @@ final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
     {
         $address = $context->addresses->subject($context->subject);
 
-        return [Said::of($context->subject, Part::Variants, array_map(static fn (Variant $variant): array => [
+        return [Said::of($context->subject, StructuredPart::Variants, array_map(static fn (Variant $variant): array => [
             '@type' => 'Offer',
             'sku' => $variant->sku,
             'price' => $context->money->decimal(Price::of($variant, $context->now)->now),
             'priceCurrency' => $context->money->currency,
-            'availability' => $variant->isInStock() ? Part::IN_STOCK : Part::OUT_OF_STOCK,
+            'availability' => $variant->isInStock() ? StructuredPart::IN_STOCK : StructuredPart::OUT_OF_STOCK,
             'url' => new Address($address.'?'.http_build_query(['o' => $variant->values])),
         ], array_slice($context->product()->variants, 0, self::MOST_SAID)))];
     }

@@ -20,7 +20,7 @@ final readonly class Listed
      * @param  int  $perPage  how many stand on a page
      * @param  list<int>  $perPageChoices  what customers may choose from
      * @param  array<string, string|int>  $asked  what somebody asked for, as it stands in the address: it stays
-     * @param  Narrowed  $narrowed  by which filters
+     * @param  ListNarrowing  $narrowed  by which filters
      * @param  SearchSaid|null  $said  of a search
      */
     public function __construct(
@@ -33,7 +33,7 @@ final readonly class Listed
         public int $perPage = 12,
         public array $perPageChoices = [],
         public array $asked = [],
-        public Narrowed $narrowed = new Narrowed,
+        public ListNarrowing $narrowed = new ListNarrowing,
         public ?SearchSaid $said = null,
     ) {
     }

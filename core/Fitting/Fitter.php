@@ -9,10 +9,10 @@ use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Sources;
 use Vestibra\Core\Pages\KindOfPage;
-use Vestibra\Core\Templates\Gives;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 use Vestibra\Core\Templates\Source;
+use Vestibra\Core\Templates\SourceValue;
 
 /**
  * Checks a template against one page: its tree, and the page it comes to.
@@ -129,8 +129,8 @@ final readonly class Fitter
                 }
                 $number = Source::numberOf($value);
                 $filled = match ($source->gives()) {
-                    Gives::Picture => $sources->picture($source, $number) !== null,
-                    Gives::Link => $sources->link($source, $number) !== '',
+                    SourceValue::Picture => $sources->picture($source, $number) !== null,
+                    SourceValue::Link => $sources->link($source, $number) !== '',
                     default => $sources->words($source, $number) !== '',
                 };
                 if (! $filled) {

@@ -7,9 +7,9 @@ namespace Vestibra\Core\Formats;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
@@ -60,7 +60,7 @@ final readonly class TemplateFileReader
         if ($tree->kind !== InTemplate::root($kind)) {
             return [FileFormatProblem::NotAPage->at('tree', ['kind' => $tree->kind])];
         }
-        $reach = $withReach ? (new ReachReader(Fields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;
+        $reach = $withReach ? (new ReachReader(RuleFields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;
 
         return is_array($reach) ? $reach : new TemplateFile(self::name($file['name'] ?? null), $kind, $tree, $reach);
     }

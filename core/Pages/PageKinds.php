@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Vestibra\Core\Pages;
 
 use LogicException;
-use Vestibra\Core\Pages\Kinds\AroundPages;
-use Vestibra\Core\Pages\Kinds\BrandPages;
-use Vestibra\Core\Pages\Kinds\CategoryPages;
-use Vestibra\Core\Pages\Kinds\CollectionPages;
-use Vestibra\Core\Pages\Kinds\ProductPages;
-use Vestibra\Core\Pages\Kinds\SearchPages;
-use Vestibra\Core\Pages\Kinds\SinglePages;
-use Vestibra\Core\Pages\Kinds\TagPages;
+use Vestibra\Core\Pages\Kinds\AroundKind;
+use Vestibra\Core\Pages\Kinds\BrandKind;
+use Vestibra\Core\Pages\Kinds\CategoryKind;
+use Vestibra\Core\Pages\Kinds\CollectionKind;
+use Vestibra\Core\Pages\Kinds\ProductKind;
+use Vestibra\Core\Pages\Kinds\SearchKind;
+use Vestibra\Core\Pages\Kinds\SingleKind;
+use Vestibra\Core\Pages\Kinds\TagKind;
 
 /**
  * The one list of what kinds of pages there are. Another kind is one class and one line here.
@@ -32,20 +32,20 @@ final readonly class PageKinds
         static $standard = null;
 
         return $standard ??= self::of(
-            new ProductPages,
-            new CategoryPages,
-            new CollectionPages,
-            new BrandPages,
-            new TagPages,
-            new SearchPages,
-            new AroundPages(PageKind::Header),
-            new AroundPages(PageKind::Footer),
-            new SinglePages(PageKind::Home, SubjectKind::Home),
-            new SinglePages(PageKind::AllProducts, SubjectKind::AllProducts, [Essential::Title, Essential::Products]),
-            new SinglePages(PageKind::Cart, SubjectKind::Cart),
-            new SinglePages(PageKind::Checkout, SubjectKind::Checkout),
-            new SinglePages(PageKind::Thanks),
-            new SinglePages(PageKind::NotFound, SubjectKind::NotFound),
+            new ProductKind,
+            new CategoryKind,
+            new CollectionKind,
+            new BrandKind,
+            new TagKind,
+            new SearchKind,
+            new AroundKind(PageKind::Header),
+            new AroundKind(PageKind::Footer),
+            new SingleKind(PageKind::Home, SubjectKind::Home),
+            new SingleKind(PageKind::AllProducts, SubjectKind::AllProducts, [Essential::Title, Essential::Products]),
+            new SingleKind(PageKind::Cart, SubjectKind::Cart),
+            new SingleKind(PageKind::Checkout, SubjectKind::Checkout),
+            new SingleKind(PageKind::Thanks),
+            new SingleKind(PageKind::NotFound, SubjectKind::NotFound),
         );
     }
 

@@ -42,7 +42,7 @@ final readonly class ClauseIndex
     }
 
     /** @param  list<Candidate>  $candidates in hand order */
-    public static function of(array $candidates, Step $step, int $fallbackId): self
+    public static function of(array $candidates, DecidedBy $step, int $fallbackId): self
     {
         $variants = [];
         foreach ($candidates as $hand => $candidate) {
@@ -50,7 +50,7 @@ final readonly class ClauseIndex
             $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
             foreach ($reach->show as $number => $clause) {
                 foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [$variant, new Place($reach->goesFirst, $variant->closeness, $hand, $number), new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
+                    $variants[] = [$variant, new RankOfReach($reach->goesFirst, $variant->closeness, $hand, $number), new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
                 }
             }
         }

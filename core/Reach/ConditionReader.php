@@ -27,7 +27,7 @@ final readonly class ConditionReader
 
     /** @param  array<int, Fact>|null  $facts  by id; null when a stored rule is read, whose facts may have been deleted */
     public function __construct(
-        private Fields $fields,
+        private RuleFields $fields,
         private ShopZone $zone,
         private PageKind $kind,
         private ?array $facts,
@@ -71,21 +71,21 @@ final readonly class ConditionReader
      * @param  list<mixed>  $values
      * @return list<int|string>|ReachProblem what is wrong with them
      */
-    private function values(Takes $takes, array $values): array|ReachProblem
+    private function values(ConditionValues $takes, array $values): array|ReachProblem
     {
         return match ($takes) {
-            Takes::Nothing => [],
-            Takes::Names => self::names($values),
-            Takes::Money, Takes::Count => self::numbers($values, 1, 0, self::MAX_NUMBER),
-            Takes::MoneyRange => self::numbers($values, 2, 0, self::MAX_NUMBER),
-            Takes::Days => self::numbers($values, 1, 1, 36_500),
-            Takes::Stars => self::numbers($values, 1, 10, 50),
-            Takes::FactNumber => self::numbers(array_map(self::date(...), $values), 1, -self::MAX_NUMBER, self::MAX_NUMBER),
-            Takes::FactRange => self::numbers(array_map(self::date(...), $values), 2, -self::MAX_NUMBER, self::MAX_NUMBER),
-            Takes::Instant => $this->instant($values),
-            Takes::Words => self::words($values),
-            Takes::Texts => self::texts($values),
-            Takes::PageKinds => self::kinds($values),
+            ConditionValues::Nothing => [],
+            ConditionValues::Names => self::names($values),
+            ConditionValues::Money, ConditionValues::Count => self::numbers($values, 1, 0, self::MAX_NUMBER),
+            ConditionValues::MoneyRange => self::numbers($values, 2, 0, self::MAX_NUMBER),
+            ConditionValues::Days => self::numbers($values, 1, 1, 36_500),
+            ConditionValues::Stars => self::numbers($values, 1, 10, 50),
+            ConditionValues::FactNumber => self::numbers(array_map(self::date(...), $values), 1, -self::MAX_NUMBER, self::MAX_NUMBER),
+            ConditionValues::FactRange => self::numbers(array_map(self::date(...), $values), 2, -self::MAX_NUMBER, self::MAX_NUMBER),
+            ConditionValues::Instant => $this->instant($values),
+            ConditionValues::Words => self::words($values),
+            ConditionValues::Texts => self::texts($values),
+            ConditionValues::PageKinds => self::kinds($values),
         };
     }
 

@@ -49,7 +49,7 @@ final readonly class Evaluator
         $this->first = $first;
         $this->others = $others;
         $this->horizon = $horizon;
-        $this->fallback = new Verdict($fallbackId, Step::Fallback, unruled: true);
+        $this->fallback = new Verdict($fallbackId, DecidedBy::Fallback, unruled: true);
     }
 
     /** @param  list<Candidate>  $candidates all templates of the page's kind, in hand order */
@@ -61,8 +61,8 @@ final readonly class Evaluator
 
         return new self(
             array_fill_keys(array_column($live, 'templateId'), true),
-            $first === [] ? null : ClauseIndex::of($first, Step::GoesFirst, $fallbackId),
-            ClauseIndex::of($others, Step::Closest, $fallbackId),
+            $first === [] ? null : ClauseIndex::of($first, DecidedBy::GoesFirst, $fallbackId),
+            ClauseIndex::of($others, DecidedBy::Closest, $fallbackId),
             $fallbackId,
             Horizon::of([...array_column($live, 'reach'), ...$collections->reaches]),
             $collections,
@@ -110,7 +110,7 @@ final readonly class Evaluator
             $features = $this->collections->judge($features);
         }
         $verdict = $pinnedTo === self::NONE || ($pinnedTo !== null && isset($this->live[$pinnedTo]))
-            ? new Verdict($pinnedTo, Step::Pin)
+            ? new Verdict($pinnedTo, DecidedBy::Pin)
             : $this->first?->closest($features) ?? $this->others->closest($features) ?? $this->fallback;
         if ($pinnedTo === null && ! $withReasons && $this->horizon === null) {
             return $verdict;
@@ -122,7 +122,7 @@ final readonly class Evaluator
             $verdict->clause,
             $verdict->closeness,
             $withReasons ? $this->losers($features, $verdict) : [],
-            $pinnedTo !== null && $verdict->step !== Step::Pin,
+            $pinnedTo !== null && $verdict->step !== DecidedBy::Pin,
             $this->horizon?->after($features),
             $verdict->unruled,
         );
@@ -173,8 +173,8 @@ final readonly class Evaluator
             return new Loser($id, Reason::KeptOff, $keptOffBy, $match->closeness);
         }
         $reason = match (true) {
-            $winning->step === Step::Pin => Reason::PinDecides,
-            $winning->step === Step::GoesFirst && ! $reach->goesFirst => Reason::AnotherGoesFirst,
+            $winning->step === DecidedBy::Pin => Reason::PinDecides,
+            $winning->step === DecidedBy::GoesFirst && ! $reach->goesFirst => Reason::AnotherGoesFirst,
             $winning->closeness !== null && $match->closeness->compare($winning->closeness) < 0 => Reason::LessClose,
             default => Reason::LaterInHandOrder,
         };
@@ -186,9 +186,9 @@ final readonly class Evaluator
     private function beats(bool $goesFirst, ClauseMatch $match, Verdict $winning, bool $afterWinner): bool
     {
         if ($winning->closeness === null) {
-            return $winning->step !== Step::Pin;
+            return $winning->step !== DecidedBy::Pin;
         }
-        if ($goesFirst !== ($winning->step === Step::GoesFirst)) {
+        if ($goesFirst !== ($winning->step === DecidedBy::GoesFirst)) {
             return $goesFirst;
         }
         $order = $match->closeness->compare($winning->closeness);

@@ -95,7 +95,7 @@ final class KeptEntries implements ArrayAccess
         [$template, $step, $clause, $closeness, $unruled, $needs, $checks, $guard] = $packed;
 
         return [
-            new Verdict($template, Step::from($step), $clause, new Closeness(...$closeness), unruled: $unruled),
+            new Verdict($template, DecidedBy::from($step), $clause, new Closeness(...$closeness), unruled: $unruled),
             $needs,
             array_map(static fn (string $check): Check => self::check($check), $checks),
             $guard === null ? null : $this->guards[$guard] ??= self::reach($this->packedGuards[$guard]),

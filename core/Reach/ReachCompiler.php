@@ -17,7 +17,7 @@ use Vestibra\Core\Reach\Checks\NeverHolds;
 final readonly class ReachCompiler
 {
     public function __construct(
-        private Fields $fields,
+        private RuleFields $fields,
         private CategoryTree $tree,
         private Living $living,
         private PageKind $kind,
@@ -43,7 +43,7 @@ final readonly class ReachCompiler
     {
         $comparison = $this->fields->comparison($this->kind, $condition->field, $condition->comparison)
             ?? throw new LogicException("A stored rule compares {$condition->field} by {$condition->comparison}.");
-        $values = $comparison->takes === Takes::Names
+        $values = $comparison->takes === ConditionValues::Names
             ? $this->living->among($comparison->things ?? $condition->field, Comparison::ids($condition->values))
             : $condition->values;
         $dead = ($comparison->takesValues() && $values === [])

@@ -24,7 +24,7 @@ final readonly class ReachReader
 
     /** @param  array<int, Fact>|null  $facts  by id; given when a rule is saved, so that comparisons are checked against their kinds */
     public function __construct(
-        Fields $fields,
+        RuleFields $fields,
         private ShopZone $zone,
         PageKind $kind,
         ?array $facts = null,

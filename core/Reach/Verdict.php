@@ -20,7 +20,7 @@ final readonly class Verdict
      */
     public function __construct(
         public int $templateId,
-        public Step $step,
+        public DecidedBy $step,
         public ?int $clause = null,
         public ?Closeness $closeness = null,
         public array $losers = [],

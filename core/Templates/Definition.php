@@ -125,7 +125,7 @@ final readonly class Definition
             $byName[$key] = $setting;
         }
         $this->settings = $byName;
-        $this->naming = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof Names || $one->sourced));
+        $this->naming = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof NamesThings || $one->sourced));
         $this->eased = array_values(array_filter($byName, static fn (Setting $one): bool => $one->eased !== []));
         $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
         $this->another = $others[0] ?? null;

@@ -44,7 +44,7 @@ final readonly class Named
         foreach ($node->how as $values) {
             foreach ($values as $name => $value) {
                 $type = is_int($value) ? StyleProperties::find(StyleKey::parse($name)->property ?? '')?->type : null;
-                $named = $type instanceof Names ? [...$named, ...$type->names($value)] : $named;
+                $named = $type instanceof NamesThings ? [...$named, ...$type->names($value)] : $named;
             }
         }
 
@@ -56,7 +56,7 @@ final readonly class Named
     {
         $source = Source::of($value);
         $direct = $source === null ? $value : (is_array($value) ? $value['otherwise'] ?? null : null);
-        $named = $setting->type instanceof Names ? $setting->type->names($direct) : [];
+        $named = $setting->type instanceof NamesThings ? $setting->type->names($direct) : [];
         $of = Source::numberOf($value);
         if ($source !== null && $of !== null) {
             $named[] = [$source === Source::Option ? 'option' : 'fact', $of];

@@ -128,17 +128,17 @@ final readonly class Setting
         return new self($name, $label, Question::When, $type, $default, null, null, false);
     }
 
-    /** @return list<Gives> what a source has to give to fill it; empty when it cannot have one */
+    /** @return list<SourceValue> what a source has to give to fill it; empty when it cannot have one */
     public function takes(): array
     {
         return match (true) {
             ! $this->sourced => [],
-            $this->type instanceof PictureChoice => [Gives::Picture],
-            $this->type instanceof Link => [Gives::Link],
-            $this->type instanceof Day => [Gives::Day],
-            $this->type instanceof Amount => [Gives::Number],
-            $this->type instanceof RichText => [Gives::RichText, Gives::Words],
-            default => [Gives::Words, Gives::RichText],
+            $this->type instanceof PictureChoice => [SourceValue::Picture],
+            $this->type instanceof Link => [SourceValue::Link],
+            $this->type instanceof Day => [SourceValue::Day],
+            $this->type instanceof Amount => [SourceValue::Number],
+            $this->type instanceof RichText => [SourceValue::RichText, SourceValue::Words],
+            default => [SourceValue::Words, SourceValue::RichText],
         };
     }
 

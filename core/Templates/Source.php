@@ -45,15 +45,15 @@ enum Source: string
     case PageProducts = 'page.products';
     case ShopName = 'shop.name';
 
-    public function gives(): Gives
+    public function gives(): SourceValue
     {
         return match ($this) {
-            self::Picture, self::OtherPicture, self::FactPicture, self::PagePicture => Gives::Picture,
-            self::ProductLink, self::CategoryLink, self::FactLink => Gives::Link,
-            self::FactDay => Gives::Day,
-            self::FactNumber => Gives::Number,
-            self::Description, self::PageDescription => Gives::RichText,
-            default => Gives::Words,
+            self::Picture, self::OtherPicture, self::FactPicture, self::PagePicture => SourceValue::Picture,
+            self::ProductLink, self::CategoryLink, self::FactLink => SourceValue::Link,
+            self::FactDay => SourceValue::Day,
+            self::FactNumber => SourceValue::Number,
+            self::Description, self::PageDescription => SourceValue::RichText,
+            default => SourceValue::Words,
         };
     }
 

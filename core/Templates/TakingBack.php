@@ -72,7 +72,7 @@ final readonly class TakingBack
         if ($history === []) {
             return $after === null || $stands($after) ? $after : null;
         }
-        $line = Line::in($parent, $history);
+        $line = BlockOrder::in($parent, $history);
         if ($line->holds($id) && ! $stands($id)) {
             return $line->before($id);
         }

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 
 /** What is searched for, field by field; what customers looked for, by day and without anything about them; words that mean the same. */
 return new class extends Migration
@@ -34,6 +34,6 @@ return new class extends Migration
             $table->id();
             $table->json('words');
         });
-        Derived::words('1');
+        ProductIndex::words('1');
     }
 };

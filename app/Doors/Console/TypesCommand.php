@@ -14,7 +14,7 @@ use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Question;
@@ -34,7 +34,7 @@ final class TypesCommand extends Command
             'PageKind' => $values(PageKind::cases()),
             'FactKind' => $values(FactKind::cases()),
             'Question' => $values(Question::cases()),
-            'Takes' => $values(Takes::cases()),
+            'Takes' => $values(ConditionValues::cases()),
             'Thing' => $values(Thing::cases()),
             'WidthName' => $values(Width::cases()),
         ];

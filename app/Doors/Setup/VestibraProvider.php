@@ -23,7 +23,7 @@ use Illuminate\View\Factory;
 use LogicException;
 use Psr\Log\LoggerInterface;
 use Vestibra\App\Doors\Requests\Asked;
-use Vestibra\App\Doors\Shop\AroundPages;
+use Vestibra\App\Doors\Shop\PageSurroundings;
 use Vestibra\App\Ground\Database\CurrentGeneration;
 use Vestibra\App\Ground\Database\SqliteSessions;
 use Vestibra\App\Ground\Database\WritingSqlite;
@@ -65,7 +65,7 @@ use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\App\Work\InAndOut\Folder\BesidesWords;
 use Vestibra\App\Work\InAndOut\Folder\ShopNames;
-use Vestibra\App\Work\InAndOut\Folder\Written;
+use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
 use Vestibra\App\Work\Templates\Fallbacks;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Composing\Composer;
@@ -80,7 +80,7 @@ final class VestibraProvider extends ServiceProvider
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class, ReachWords::class,
-        ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, Written::class,
+        ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, ThingFiles::class,
     ];
 
     public function register(): void
@@ -143,7 +143,7 @@ final class VestibraProvider extends ServiceProvider
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
-        View::composer('shop::layout', AroundPages::class);
+        View::composer('shop::layout', PageSurroundings::class);
         View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app->make(ShopMessages::class)->forViews()));
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
         Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));

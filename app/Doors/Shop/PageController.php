@@ -39,8 +39,8 @@ use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
-use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
+use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Core\Selling\Search\Query;
 
 /** A page of any kind that has templates, by the address name of what it is about. */
@@ -180,7 +180,7 @@ final readonly class PageController
     private function looking(stdClass $link, PageKind $kind, Subject $subject): array
     {
         $template = Template::query()->findOrFail((int) $link->template_id);
-        $supposed = (new Supposed)->withReach($template->id, $this->stored->draft($template)->reach);
+        $supposed = (new WhatIf)->withReach($template->id, $this->stored->draft($template)->reach);
 
         return [
             'name' => $template->name,

@@ -9,7 +9,7 @@ use Vestibra\Core\Catalogue\CategoryTree;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\ListFilter;
 use Vestibra\Core\Composing\ListFilterValue;
-use Vestibra\Core\Composing\Narrowed;
+use Vestibra\Core\Composing\ListNarrowing;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Selling\Filters\AddressedFilter;
@@ -40,7 +40,7 @@ final readonly class NarrowedList
     }
 
     /** @param  array<string, string|int>  $others  whatever else the address says, and keeps */
-    public function narrowed(array $others, Messages $messages, MoneyFormat $money): Narrowed
+    public function narrowed(array $others, Messages $messages, MoneyFormat $money): ListNarrowing
     {
         $filters = [];
         foreach ($this->wished->addressed as $key => $one) {
@@ -49,7 +49,7 @@ final readonly class NarrowedList
         $chips = (new FilterChips($messages, $money))->of($filters);
         $give = $this->outcome->giveUp;
 
-        return new Narrowed(
+        return new ListNarrowing(
             $filters,
             array_map(fn (array $chip): array => ['filter' => $chip['filter'], 'words' => $chip['words'], 'address' => Listed::query($this->written($chip['value'] === null ? $this->choices->without($chip['filter']) : $this->choices->toggled($chip['filter'], $chip['value'])) + $others)], $chips),
             Listed::query($others),

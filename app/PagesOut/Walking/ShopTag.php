@@ -11,8 +11,8 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Reach\DecidedBy;
 use Vestibra\Core\Reach\Evaluator;
-use Vestibra\Core\Reach\Step;
 use Vestibra\Core\Reach\Verdict;
 
 /** The small paper tag on the shop's pages for whoever is signed in: which template this is, why, and the way to it. */
@@ -87,13 +87,13 @@ final class ShopTag
         return $beside;
     }
 
-    private static function why(Step $step, string $one): string
+    private static function why(DecidedBy $step, string $one): string
     {
         return match ($step) {
-            Step::Pin => "This $one is pinned to it.",
-            Step::GoesFirst => 'It goes first, and its rule matches.',
-            Step::Closest => 'It has the closest rule that matches.',
-            Step::Fallback => "No rule takes this $one, so it gets the fallback.",
+            DecidedBy::Pin => "This $one is pinned to it.",
+            DecidedBy::GoesFirst => 'It goes first, and its rule matches.',
+            DecidedBy::Closest => 'It has the closest rule that matches.',
+            DecidedBy::Fallback => "No rule takes this $one, so it gets the fallback.",
         };
     }
 }

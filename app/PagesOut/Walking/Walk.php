@@ -10,7 +10,7 @@ use Illuminate\Support\Collection;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Records\Models\Template;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * Somebody from the Studio walks the shop with chosen drafts, as on a given day, or both. Customers see nothing of it.
@@ -57,9 +57,9 @@ final readonly class Walk
         return is_array($drafts) ? array_values(array_filter($drafts, is_int(...))) : [];
     }
 
-    public function supposed(): Supposed
+    public function supposed(): WhatIf
     {
-        $supposed = new Supposed;
+        $supposed = new WhatIf;
         /** @var Collection<int, Template> $templates */
         $templates = Template::query()->whereIntegerInRaw('id', $this->drafts())->get();
         foreach ($templates as $template) {

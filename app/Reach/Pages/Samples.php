@@ -15,9 +15,9 @@ use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\CompiledReach;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
+use Vestibra\Core\Reach\RuleFields;
 
 /**
  * The pages to look at a template with: first an ordinary one, then the awkward ones of its reach, then the rest.
@@ -40,7 +40,7 @@ final readonly class Samples
 
     public function compiled(PageKind $kind, Reach $reach): CompiledReach
     {
-        return (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), $kind))->compile($reach);
+        return (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), $kind))->compile($reach);
     }
 
     /**

@@ -13,24 +13,24 @@ use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleCollections;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\RuleFields;
+use Vestibra\Core\Reach\WhatIf;
 
 /** Reads the templates of a page kind for a verdict. */
 final readonly class KindRulesReader
 {
-    private Fields $fields;
+    private RuleFields $fields;
 
     public function __construct(
         private PagesOfTheShop $pages,
         private Categories $categories,
         private ShopClock $clock,
     ) {
-        $this->fields = Fields::standard();
+        $this->fields = RuleFields::standard();
     }
 
     /** @return int in seconds of Unix time */
@@ -42,11 +42,11 @@ final readonly class KindRulesReader
     /** Only what is live: enough to decide. */
     public function live(PageKind $kind): KindRules
     {
-        return $this->read($kind, false, new Supposed);
+        return $this->read($kind, false, new WhatIf);
     }
 
     /** With what is not live too: enough to explain, or to ask what a change would do. */
-    public function all(PageKind $kind, Supposed $supposed = new Supposed, ?DateTimeImmutable $at = null): KindRules
+    public function all(PageKind $kind, WhatIf $supposed = new WhatIf, ?DateTimeImmutable $at = null): KindRules
     {
         return $this->read($kind, true, $supposed, $at);
     }
@@ -59,14 +59,14 @@ final readonly class KindRulesReader
         return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
     }
 
-    private function read(PageKind $kind, bool $withDrafts, Supposed $supposed, ?DateTimeImmutable $at = null): KindRules
+    private function read(PageKind $kind, bool $withDrafts, WhatIf $supposed, ?DateTimeImmutable $at = null): KindRules
     {
         $rows = DB::select(
             'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
             .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
             .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
             .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 order by 2, 1',
-            [$kind->value, (int) (Fields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
+            [$kind->value, (int) (RuleFields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
         );
         $rules = $reaches = $templates = [];
         foreach ($rows as $row) {

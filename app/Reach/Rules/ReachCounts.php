@@ -13,7 +13,7 @@ use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * The two numbers of a template, which are never mixed up: how many pages its reach covers, and on how many it is shown,
@@ -51,7 +51,7 @@ final class ReachCounts
      */
     public function preview(PageKind $kind, int $templateId, Reach $reach, int $page = 1): array
     {
-        $now = $this->contests->all($kind, (new Supposed)->withReach($templateId, $reach));
+        $now = $this->contests->all($kind, (new WhatIf)->withReach($templateId, $reach));
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
@@ -72,7 +72,7 @@ final class ReachCounts
     }
 
     /** On how many pages a template would be shown with some changes, now or at another instant; before its season, at its start. */
-    public function shownOn(PageKind $kind, int $templateId, Supposed $supposed, ?DateTimeImmutable $at = null): int
+    public function shownOn(PageKind $kind, int $templateId, WhatIf $supposed, ?DateTimeImmutable $at = null): int
     {
         $contest = $this->contests->all($kind, $supposed, $at);
         $candidate = $contest->candidate($templateId);
@@ -129,7 +129,7 @@ final class ReachCounts
         $contest = self::counted($now, $candidate);
         $count = static function (KindRules $contest) use ($candidate, $id, $pins): array {
             $covers = $contest->sql()->covers($candidate->reach);
-            $moved = Supposed::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
+            $moved = WhatIf::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
             $pinned = $contest->pages->pins($contest->at)->wrap('p.id in (select subject_id from (', ") where template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')'));
             $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : Sql::join(' or ', [$covers->wrap('(', ')'), $pinned]), $pins);
             $split = Sql::join('', [

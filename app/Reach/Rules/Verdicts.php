@@ -10,8 +10,8 @@ use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Evaluator;
-use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
+use Vestibra\Core\Reach\WhatIf;
 
 /** The verdict for one page. */
 final readonly class Verdicts
@@ -31,7 +31,7 @@ final readonly class Verdicts
     }
 
     /** With the reason why each other template lost. */
-    public function explained(PageKind $kind, Subject $subject, Supposed $supposed = new Supposed): Verdict
+    public function explained(PageKind $kind, Subject $subject, WhatIf $supposed = new WhatIf): Verdict
     {
         $contest = $this->contests->all($kind, $supposed);
 
@@ -39,7 +39,7 @@ final readonly class Verdicts
     }
 
     /** The header or footer of a page, where the page's own template chooses one by its number, 0 for none, or leaves it to the rules. */
-    public function around(AroundPage $page, ?int $choice, Supposed $supposed): Verdict
+    public function around(AroundPage $page, ?int $choice, WhatIf $supposed): Verdict
     {
         $contest = $this->contests->all($page->around, $supposed);
 
@@ -47,7 +47,7 @@ final readonly class Verdicts
     }
 
     /** Whether a template's rules match a page within their season, were it live with them. */
-    public function matches(PageKind $kind, Subject $subject, int $templateId, Supposed $supposed): bool
+    public function matches(PageKind $kind, Subject $subject, int $templateId, WhatIf $supposed): bool
     {
         $contest = $this->contests->all($kind, $supposed);
         $features = $contest->collections->judge($this->pages->get($kind)->features($subject));

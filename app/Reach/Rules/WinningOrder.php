@@ -7,13 +7,13 @@ namespace Vestibra\App\Reach\Rules;
 use Vestibra\App\Ground\Sql;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\ClauseVariant;
-use Vestibra\Core\Reach\Place;
+use Vestibra\Core\Reach\RankOfReach;
 
 /**
  * All clauses of the live templates in the order in which they win, each with its condition as SQL about a page
  * called `p`. The first that is true decides.
  *
- * @phpstan-type Link array{place: Place, template: int, sql: Sql}
+ * @phpstan-type Link array{place: RankOfReach, template: int, sql: Sql}
  */
 final readonly class WinningOrder
 {
@@ -111,7 +111,7 @@ final readonly class WinningOrder
         foreach ($candidate->reach->show as $number => $clause) {
             foreach (ClauseVariant::of($clause) as $variant) {
                 $links[] = [
-                    'place' => new Place($candidate->reach->goesFirst, $variant->closeness, $hand, $number),
+                    'place' => new RankOfReach($candidate->reach->goesFirst, $variant->closeness, $hand, $number),
                     'template' => $candidate->templateId,
                     'sql' => Sql::join(' and ', [$sql->variant($variant), ...($notKeptOff === null ? [] : [$notKeptOff])])->wrap('(', ')'),
                 ];

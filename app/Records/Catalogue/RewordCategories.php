@@ -29,7 +29,7 @@ final class RewordCategories implements ShouldQueue
         $list = implode(',', $this->categories);
         $products = array_column(DB::select("select distinct h.product_id as id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in ($list)"), 'id');
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
-            DB::transaction(static fn () => Derived::words('p.id in ('.implode(',', $some).')'));
+            DB::transaction(static fn () => ProductIndex::words('p.id in ('.implode(',', $some).')'));
         }
     }
 }

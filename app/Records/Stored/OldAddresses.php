@@ -8,8 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 
 /** Address names that things had before: they lead on to what they named last, in one hop, as long as nothing else has the name. */
 final readonly class OldAddresses
@@ -17,7 +17,7 @@ final readonly class OldAddresses
     /** @return array{id: int, slug: string, name: string, until: string}|null what a name led to last, if it is there still; until: the day it was given up */
     public function thing(Thing $thing, string $slug): ?array
     {
-        $name = Tables::columns($thing)[Fields::title($thing)];
+        $name = Tables::columns($thing)[ThingFields::title($thing)];
         $merged = LivingNames::MERGED[$thing->value] ?? null;
         $id = $merged === null ? 'o.thing_id' : "coalesce((select m.$merged[1] from $merged[0] m where m.merged_id = o.thing_id), o.thing_id)";
         $row = DB::selectOne("select t.id, t.slug, t.$name as name, o.until from old_address_names o join ".Tables::of($thing)." t on t.id = $id where o.thing = ? and o.slug = ? order by o.id desc limit 1", [$thing->value, $slug]);

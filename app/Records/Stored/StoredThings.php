@@ -8,14 +8,14 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use LogicException;
 use stdClass;
-use Vestibra\App\Records\Catalogue\Derived;
 use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\App\Records\Catalogue\RewordCategories;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Records;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
 
@@ -54,7 +54,7 @@ final class StoredThings implements Records
     private array $reworded = [];
 
     public function __construct(
-        private readonly Alongside $alongside,
+        private readonly DependentRows $alongside,
         private readonly FactBook $facts,
     ) {
     }
@@ -71,8 +71,8 @@ final class StoredThings implements Records
                 $things[$row->id] = self::fields($thing, $row);
             }
             foreach ($thing === Thing::Product ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)->orderBy('position')->get(['product_id', 'fact_id', 'written']) : [] as $row) {
-                $list = $things[$row->product_id][Fields::fact($row->fact_id)] ?? [];
-                $things[$row->product_id][Fields::fact($row->fact_id)] = [...is_array($list) ? $list : [], $row->written];
+                $list = $things[$row->product_id][ThingFields::fact($row->fact_id)] ?? [];
+                $things[$row->product_id][ThingFields::fact($row->fact_id)] = [...is_array($list) ? $list : [], $row->written];
             }
             foreach (Tables::links($thing) as $field => [$table, $own, $other, $ordered]) {
                 foreach (DB::table($table)->whereIntegerInRaw($own, $some)->orderBy($ordered ? 'position' : $other)->orderBy($other)->get([$own, $other]) as $row) {
@@ -112,7 +112,7 @@ final class StoredThings implements Records
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
         foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
-            $fact = Fields::factOf($change->thing, $name);
+            $fact = ThingFields::factOf($change->thing, $name);
             if ($fact !== null) {
                 $this->fill($change->id, $fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []);
             }
@@ -131,18 +131,18 @@ final class StoredThings implements Records
         if ($this->treeIsStale) {
             CategoryBounds::refresh();
         }
-        Derived::refresh(...array_keys($this->stale));
+        ProductIndex::refresh(...array_keys($this->stale));
         foreach (array_keys($this->gone) as $product) {
-            Derived::forget($product);
+            ProductIndex::forget($product);
         }
         foreach ($this->renamed as $thing => $ids) {
             // Beneath a category there may be very many.
             $thing === Thing::Category->value
                 ? Queue::push(new RewordCategories(array_keys($ids)))
-                : Derived::words(str_replace('?', implode(',', array_keys($ids)), self::HOLDING[$thing]));
+                : ProductIndex::words(str_replace('?', implode(',', array_keys($ids)), self::HOLDING[$thing]));
         }
         if ($this->reworded !== []) {
-            Derived::words('p.id in ('.implode(',', array_keys($this->reworded)).')');
+            ProductIndex::words('p.id in ('.implode(',', array_keys($this->reworded)).')');
         }
         $this->stale = $this->gone = $this->renamed = $this->reworded = [];
         $this->treeIsStale = false;
@@ -179,7 +179,7 @@ final class StoredThings implements Records
 
     private function mark(Change $change): void
     {
-        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => Fields::factOf(Thing::Product, $name) === null) === []) {
+        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => ThingFields::factOf(Thing::Product, $name) === null) === []) {
             $this->reworded[$change->id] = true;
 
             return;
@@ -204,7 +204,7 @@ final class StoredThings implements Records
     {
         $values = (array) $row;
         $fields = [];
-        foreach (Fields::of($thing) as $name => $field) {
+        foreach (ThingFields::of($thing) as $name => $field) {
             $column = Tables::columns($thing)[$name] ?? null;
             $value = $column === null ? [] : $values[$column];
             $fields[$name] = match (true) {
@@ -229,7 +229,7 @@ final class StoredThings implements Records
         $columns = [];
         foreach (array_intersect_key(Tables::columns($thing), $fields) as $name => $column) {
             $value = $fields[$name];
-            $type = Fields::field($thing, $name)?->type;
+            $type = ThingFields::field($thing, $name)?->type;
             $columns[$column] = match (true) {
                 $type === FieldType::From, $type === FieldType::Until => is_string($value) ? str_replace(['T', 'Z'], [' ', ''], $value) : ($name === 'added' ? self::NEVER : null),
                 $type === FieldType::Rule => $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR),

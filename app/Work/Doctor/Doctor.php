@@ -12,7 +12,7 @@ use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Catalogue\Folding;
@@ -134,7 +134,7 @@ final readonly class Doctor
             $stale[$row->id] = $row->id;
         }
         if ($mend) {
-            Derived::refresh(...array_values($stale));
+            ProductIndex::refresh(...array_values($stale));
         }
 
         return $stale === [] ? [] : [self::finding('stale', Counted::of(count($stale), 'product has', 'products have').' numbers beside them that are not true any more.', $mend)];

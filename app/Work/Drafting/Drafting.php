@@ -16,8 +16,8 @@ use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
@@ -56,7 +56,7 @@ final readonly class Drafting
      * @param  list<mixed>  $edits  untrusted
      * @return StepResult|non-empty-list<Problem>
      */
-    public function apply(int $templateId, User $user, array $edits, Attempt $attempt = new Attempt): StepResult|array
+    public function apply(int $templateId, User $user, array $edits, StepAttempt $attempt = new StepAttempt): StepResult|array
     {
         return DB::transaction(function () use ($templateId, $user, $edits, $attempt): StepResult|array {
             $template = self::template($templateId);
@@ -97,13 +97,13 @@ final readonly class Drafting
     }
 
     /** @return StepResult|non-empty-list<Problem> */
-    public function undo(int $templateId, User $user, Attempt $attempt = new Attempt): StepResult|array
+    public function undo(int $templateId, User $user, StepAttempt $attempt = new StepAttempt): StepResult|array
     {
         return $this->takeBack($templateId, $user, [DraftStep::DONE, DraftStep::REDONE], DraftStep::UNDONE, $attempt);
     }
 
     /** @return StepResult|non-empty-list<Problem> */
-    public function redo(int $templateId, User $user, Attempt $attempt = new Attempt): StepResult|array
+    public function redo(int $templateId, User $user, StepAttempt $attempt = new StepAttempt): StepResult|array
     {
         return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
     }
@@ -131,7 +131,7 @@ final readonly class Drafting
      * @param  list<string>  $origins
      * @return StepResult|non-empty-list<Problem>
      */
-    private function takeBack(int $templateId, User $user, array $origins, string $origin, Attempt $attempt): StepResult|array
+    private function takeBack(int $templateId, User $user, array $origins, string $origin, StepAttempt $attempt): StepResult|array
     {
         return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): StepResult|array {
             $template = self::template($templateId);
@@ -167,7 +167,7 @@ final readonly class Drafting
             }
             $this->save($template, $user, $done->draft);
             $stored->update(['spent' => true]);
-            $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new Attempt(window: $attempt->window, key: $attempt->key)));
+            $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new StepAttempt(window: $attempt->window, key: $attempt->key)));
 
             return StepResult::of($template, $done, $draft, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
         });
@@ -194,7 +194,7 @@ final readonly class Drafting
         if (! $isReach) {
             return $this->reader($template)->parse($edit, $format);
         }
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, self::kind($template), $this->facts->all()))->parse($edit['reach'] ?? null);
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template), $this->facts->all()))->parse($edit['reach'] ?? null);
 
         return is_array($reach) ? $reach : new SetReach($reach);
     }
@@ -203,7 +203,7 @@ final readonly class Drafting
     {
         $kindOf = static fn (string $id): ?string => self::kindIn($template->draft_tree['page'] ?? null, $id);
 
-        return new EditReader($this->trees, new ReachReader(Fields::standard(), $this->clock->zone, self::kind($template)), $kindOf);
+        return new EditReader($this->trees, new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template)), $kindOf);
     }
 
     private function log(Template $template): StepLog
@@ -230,9 +230,9 @@ final readonly class Drafting
         return null;
     }
 
-    private function crossing(Template $template): Crossing
+    private function crossing(Template $template): StepConflicts
     {
-        return new Crossing($this->reader($template));
+        return new StepConflicts($this->reader($template));
     }
 
     /** By whose rules a reach is read; what stands on pages has an empty one, which every kind reads. */

@@ -14,7 +14,7 @@ final readonly class StepRecord
     public function __construct(
         public string $origin,
         public string $words,
-        public Attempt $attempt,
+        public StepAttempt $attempt,
     ) {
     }
 }

@@ -20,7 +20,7 @@ use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Matter;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKinds;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * Checks a draft against every page it would be shown on. A few are done at once, many by the worker; the
@@ -156,7 +156,7 @@ final readonly class Fittings
     /** @return list<int> the pages that the draft would be shown on */
     private function shownOn(Template $template): array
     {
-        $supposed = (new Supposed)->withReach($template->id, $this->stored->draft($template)->reach);
+        $supposed = (new WhatIf)->withReach($template->id, $this->stored->draft($template)->reach);
         $winners = WinnersSql::of($this->contests->all($template->knownKind(), $supposed));
 
         return array_column(DB::select("select page_id from ($winners->text) w where template_id = ? order by page_id", [...$winners->bindings, $template->id]), 'page_id');

@@ -20,7 +20,7 @@ use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * What changes would do to the shop at an instant: which pages move from which template to which, and which keep
@@ -193,13 +193,13 @@ final readonly class Impact
     }
 
     /** Only pages that a changed template covers, now or then, or that are pinned, can change; null: any page. */
-    private function affected(PageKind $kind, Changes $changes, Supposed $supposed, KindRules $now, KindRules $then): ?Sql
+    private function affected(PageKind $kind, Changes $changes, WhatIf $supposed, KindRules $now, KindRules $then): ?Sql
     {
         if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
             return null;
         }
         $looks = NewLooks::of($changes);
-        $pinned = Supposed::pinned($supposed->pins, $kind);
+        $pinned = WhatIf::pinned($supposed->pins, $kind);
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
         $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
         foreach (array_unique([...$changed, ...$looks->templates]) as $template) {

@@ -70,16 +70,16 @@ final readonly class Releases
     }
 
     /** What changes would do, worked out before anybody else has to wait for it. */
-    private function foresee(Changes $changes): Foreseen
+    private function foresee(Changes $changes): PlannedChanges
     {
         $word = LiveRules::word();
         $now = $changes->now();
 
-        return new Foreseen($now, $this->impact->of($now), $word);
+        return new PlannedChanges($now, $this->impact->of($now), $word);
     }
 
     /** Under the lock: nothing that it depends on is another one since. */
-    private function stillHolds(Foreseen $seen): bool
+    private function stillHolds(PlannedChanges $seen): bool
     {
         return LiveRules::word() === $seen->word && $seen->changes->now()->toArray() === $seen->changes->toArray();
     }
@@ -155,7 +155,7 @@ final readonly class Releases
         return Release::query()->where('state', Release::WAITING)->where('due_at', '<=', $this->clock->now())->oldest('due_at')->oldest('id')->first();
     }
 
-    private function run(Release $release, ?Foreseen $seen): void
+    private function run(Release $release, ?PlannedChanges $seen): void
     {
         $problems = Changes::in($release)->problems();
         if ($problems !== []) {

@@ -15,15 +15,15 @@ use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Checks;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Fields as RuleFields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\RuleFields as RuleFields;
 
 /** What has to hold between an entry and the rest of the catalogue. */
 final readonly class EntryChecks
@@ -62,7 +62,7 @@ final readonly class EntryChecks
         $asked = $problems = [];
         foreach ($entry->changes as $change) {
             foreach ($change->after ?? [] as $name => $value) {
-                $thing = Fields::field($change->thing, $name)?->names;
+                $thing = ThingFields::field($change->thing, $name)?->names;
                 if ($thing === null) {
                     continue;
                 }

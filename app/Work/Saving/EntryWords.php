@@ -7,8 +7,8 @@ namespace Vestibra\App\Work\Saving;
 use Vestibra\App\Ground\Counted;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 
 /** What an entry did, in one sentence, and line by line. */
 final readonly class EntryWords
@@ -54,7 +54,7 @@ final readonly class EntryWords
                 $lines[] = ['name' => $this->fields->name($change), 'field' => '', 'from' => $change->isMade() ? '' : 'there', 'to' => $change->isMade() ? 'there' : ''];
             }
             foreach ($change->fields() as $name) {
-                $field = Fields::field($change->thing, $name);
+                $field = ThingFields::field($change->thing, $name);
                 if ($field !== null) {
                     $lines[] = ['name' => $this->fields->name($change), 'field' => $this->fields->label($change->thing, $field), 'from' => $this->fields->value($field, $change->before[$name] ?? null), 'to' => $this->fields->value($field, $change->after[$name] ?? null)];
                 }
@@ -89,7 +89,7 @@ final readonly class EntryWords
     private function altered(Change $change): string
     {
         $names = $change->fields();
-        $field = count($names) === 1 ? Fields::field($change->thing, $names[0]) : null;
+        $field = count($names) === 1 ? ThingFields::field($change->thing, $names[0]) : null;
         if ($field !== null) {
             return "{$this->fields->label($change->thing, $field)} from {$this->fields->value($field, $change->before[$field->name] ?? null)} to {$this->fields->value($field, $change->after[$field->name] ?? null)}";
         }
@@ -111,7 +111,7 @@ final readonly class EntryWords
     {
         $called = [];
         foreach ($change->fields() as $name) {
-            $field = Fields::field($change->thing, $name);
+            $field = ThingFields::field($change->thing, $name);
             $called[] = $field === null ? $name : $this->fields->label($change->thing, $field);
         }
 

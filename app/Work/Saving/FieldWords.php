@@ -11,10 +11,10 @@ use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\Tables;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Field;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactValue;
 
@@ -45,7 +45,7 @@ final class FieldWords
                 $wanted[$change->thing->value][$change->id] = true;
                 foreach ([$change->before ?? [], $change->after ?? []] as $fields) {
                     foreach ($fields as $name => $value) {
-                        $named = Fields::field($change->thing, $name)?->names;
+                        $named = ThingFields::field($change->thing, $name)?->names;
                         if ($named === null) {
                             continue;
                         }
@@ -57,7 +57,7 @@ final class FieldWords
             }
         }
         foreach ($wanted as $thing => $ids) {
-            $column = Fields::title(Thing::from($thing));
+            $column = ThingFields::title(Thing::from($thing));
             $names = DB::table(Tables::of(Thing::from($thing)))->whereIntegerInRaw('id', array_keys(array_diff_key($ids, $this->names[$thing] ?? [])))->pluck($column, 'id')->all();
             $this->names[$thing] = ($this->names[$thing] ?? []) + array_filter($names, is_string(...));
         }
@@ -72,21 +72,21 @@ final class FieldWords
     /** What a thing is called, now or when it was last there. */
     public function name(Change $change): string
     {
-        $title = Fields::title($change->thing);
+        $title = ThingFields::title($change->thing);
         $name = $this->names[$change->thing->value][$change->id] ?? $change->after[$title] ?? $change->before[$title] ?? null;
 
         return is_string($name) && $name !== '' ? $name : "{$change->thing->one()} $change->id";
     }
 
     /** What a field is called. */
-    public function label(Thing $thing, Field $field): string
+    public function label(Thing $thing, ThingField $field): string
     {
-        $fact = Fields::factOf($thing, $field->name);
+        $fact = ThingFields::factOf($thing, $field->name);
 
         return $fact === null ? $field->words : ($this->known ??= $this->facts->all())[$fact]->name ?? 'a fact that is gone';
     }
 
-    public function value(Field $field, mixed $value): string
+    public function value(ThingField $field, mixed $value): string
     {
         if ($field->isEmpty($value)) {
             return $field->type === FieldType::Count ? 'not counted' : 'empty';

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Saving;
 
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
-use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\CrossedField;
 use Vestibra\Core\Problem;
 
 /** Why an entry was not made: nothing of it was. */
@@ -13,7 +13,7 @@ final readonly class Refusal
 {
     /**
      * @param  list<Problem>  $problems
-     * @param  list<Crossing>  $crossings
+     * @param  list<CrossedField>  $crossings
      */
     public function __construct(
         public array $problems,

@@ -14,7 +14,7 @@ final class RunDueProducts implements ShouldQueue
 
     public int $tries = 3;
 
-    public function handle(Shelf $shelf): void
+    public function handle(ShowingDays $shelf): void
     {
         $shelf->runDue();
     }

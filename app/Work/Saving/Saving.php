@@ -15,7 +15,7 @@ use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\CrossedField;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Numbering;
 use Vestibra\Core\Catalogue\Changing\OnTheShelf;
@@ -216,7 +216,7 @@ final readonly class Saving
         ));
     }
 
-    /** @param  non-empty-list<Crossing>  $crossings */
+    /** @param  non-empty-list<CrossedField>  $crossings */
     private static function crossed(array $crossings, bool $takingBack): Refusal
     {
         $first = $crossings[0];

@@ -10,8 +10,8 @@ use Vestibra\App\Records\Stored\Tables;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Problem;
 
@@ -49,7 +49,7 @@ final readonly class Uniqueness
     private function slugs(Thing $thing, array $changes, bool $knowingly): array
     {
         $wanted = self::wanted($changes, 'slug');
-        $title = Tables::columns($thing)[Fields::title($thing)];
+        $title = Tables::columns($thing)[ThingFields::title($thing)];
         $others = $wanted === [] ? [] : self::holders(Tables::of($thing), 'slug', array_column($wanted, 1), "$title as called");
         $problems = $taken = [];
         foreach ($wanted as [$change, $slug]) {
@@ -60,7 +60,7 @@ final readonly class Uniqueness
             } elseif ($led !== null && $led['id'] !== $change->id) {
                 $problems[] = CatalogueProblem::AddressNameLeads->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $led['name'], 'until' => $led['until']]);
             }
-            $called = $change->after[Fields::title($thing)] ?? null;
+            $called = $change->after[ThingFields::title($thing)] ?? null;
             $taken[$slug] = is_string($called) ? $called : $slug;
         }
 
@@ -96,7 +96,7 @@ final readonly class Uniqueness
      */
     private function names(Thing $thing, array $changes, array $stands): array
     {
-        $title = Fields::title($thing);
+        $title = ThingFields::title($thing);
         $wanted = in_array($thing, [Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue], true) ? self::wanted($changes, $title) : [];
         $folded = array_map(static fn (array $one): string => Folding::fold($one[1]), $wanted);
         $others = $wanted === [] ? [] : self::holders(Tables::of($thing), Tables::folded($thing)[$title], $folded, $thing === Thing::OptionValue ? 'option_id as called' : "'' as called");

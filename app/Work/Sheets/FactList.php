@@ -9,7 +9,7 @@ use stdClass;
 use Vestibra\App\Ground\Problems\FactProblem;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\WhereNamed;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
@@ -125,7 +125,7 @@ final readonly class FactList
     {
         $products = array_map(intval(...), DB::table('fact_values')->where('fact_id', $id)->distinct()->pluck('product_id')->all());
         DB::table('facts')->where('id', $id)->delete();
-        $products === [] || Derived::words('p.id in ('.implode(',', $products).')');
+        $products === [] || ProductIndex::words('p.id in ('.implode(',', $products).')');
     }
 
     /** Whether a stored rule looks at the fact. */

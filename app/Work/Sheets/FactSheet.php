@@ -14,8 +14,8 @@ use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saving;
 use Vestibra\Core\Catalogue\Changing\Change as ThingChange;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\Folding;
 
@@ -105,8 +105,8 @@ final readonly class FactSheet
         foreach ($changes as $change) {
             ['product' => $product, 'fact' => $fact] = $change;
             $written = FactCheck::safe($facts[$fact], $change['written']);
-            $before[$product][Fields::fact($fact)] = $now[$product][$fact] ?? null;
-            $after[$product][Fields::fact($fact)] = $written === [] ? null : $written;
+            $before[$product][ThingFields::fact($fact)] = $now[$product][$fact] ?? null;
+            $after[$product][ThingFields::fact($fact)] = $written === [] ? null : $written;
         }
         $products = array_values(array_filter(array_keys($after), static fn (int $product): bool => $after[$product] !== $before[$product]));
         $made = $products === [] ? null : $this->saving->save(

@@ -18,10 +18,10 @@ use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /**
@@ -159,7 +159,7 @@ final readonly class ProductRows
     private function clause(string $where): Clause
     {
         $given = $where === '' ? null : json_decode($where, true, 8);
-        $reach = is_array($given) ? (new ReachReader(Fields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse(['format' => Reach::FORMAT, 'show' => [$given], 'keepOff' => [], 'season' => [], 'goesFirst' => false]) : null;
+        $reach = is_array($given) ? (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse(['format' => Reach::FORMAT, 'show' => [$given], 'keepOff' => [], 'season' => [], 'goesFirst' => false]) : null;
 
         return $reach instanceof Reach ? $reach->show[0] ?? Clause::of() : Clause::of();
     }
@@ -177,7 +177,7 @@ final readonly class ProductRows
     private function covers(array $conditions): Sql
     {
         $reach = new Reach([Clause::of(...$conditions)]);
-        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
 
         return $this->rules->live(PageKind::Product)->sql()->covers($compiled);
     }

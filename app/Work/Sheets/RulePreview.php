@@ -16,10 +16,10 @@ use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 
 /**
  * Which products a rule holds, and the rule in words: for collections by rule.
@@ -46,11 +46,11 @@ final readonly class RulePreview
     /** @return array{sentence: mixed, names: mixed, count: int, pages: list<PageRow>}|array{problems: non-empty-list<Problem>} */
     public function of(mixed $rule): array
     {
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse($rule);
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse($rule);
         if (! $reach instanceof Reach) {
             return ['problems' => $reach];
         }
-        $compiled = (new ReachCompiler(Fields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
         $covers = $this->rules->live(PageKind::Product)->sql()->covers($compiled);
         $ids = array_column(DB::select("select p.id from products p where p.published = 1 and $covers->text order by p.title_order, p.id limit ".self::SHOWN, $covers->bindings), 'id');
         $names = $this->counts->names($reach);

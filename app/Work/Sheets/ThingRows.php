@@ -6,8 +6,8 @@ namespace Vestibra\App\Work\Sheets;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Stored\Tables;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Folding;
 
 /**
@@ -34,7 +34,7 @@ final readonly class ThingRows
     /** @return array{thing: string, query: string, rows: list<Row>, total: int, more: bool} by name; categories as they stand in the tree */
     public function page(Thing $thing, string $query, int $page): array
     {
-        $folded = Tables::folded($thing)[Fields::title($thing)];
+        $folded = Tables::folded($thing)[ThingFields::title($thing)];
         $where = '1';
         $bindings = [];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {

@@ -12,9 +12,9 @@ use Vestibra\App\Records\Stored\Tables;
 use Vestibra\App\Work\Saving\FieldWords;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Field;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /**
@@ -80,7 +80,7 @@ final readonly class ThingSheet
     /** @return Values */
     private static function blank(Thing $thing): array
     {
-        return array_map(static fn (Field $field): mixed => $field->empty(), Fields::of($thing));
+        return array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of($thing));
     }
 
     /**

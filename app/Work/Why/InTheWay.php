@@ -12,7 +12,7 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * Of a template that covers pages and would be shown on none of them: which one has them, and the one click that helps.
@@ -41,7 +41,7 @@ final readonly class InTheWay
         if ($subject === null) {
             return null;
         }
-        $verdict = $this->verdicts->explained($kind, $subject, (new Supposed)->withReach($template, $reach));
+        $verdict = $this->verdicts->explained($kind, $subject, (new WhatIf)->withReach($template, $reach));
         $lost = array_values(array_filter($verdict->losers, static fn (Loser $loser): bool => $loser->templateId === $template))[0] ?? null;
         if ($lost === null) {
             return null;

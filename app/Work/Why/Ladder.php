@@ -26,8 +26,8 @@ use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Loser;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
-use Vestibra\Core\Reach\Supposed;
 use Vestibra\Core\Reach\Verdict;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * A verdict drawn as a ladder: the winner, then every other template from closest to furthest, with its reason in words
@@ -109,7 +109,7 @@ final readonly class Ladder
             if ($live !== null && $live->toArray() == $draft->toArray()) {
                 continue;
             }
-            $supposed = (new Supposed)->withReach($row->id, $draft);
+            $supposed = (new WhatIf)->withReach($row->id, $draft);
             $with = $this->verdicts->explained($kind, $subject, $supposed);
             $matches = $this->verdicts->matches($kind, $subject, $row->id, $supposed);
             $what = $live === null ? 'It is not published' : 'Its rule was changed, and the change is not published';

@@ -13,7 +13,7 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * Tries a reach on one page: which conditions hold, which decide, and which template the page would get.
@@ -34,7 +34,7 @@ final readonly class TryOut
     /** @return array{covers: bool, inSeason: bool, show: list<list<array{holds: bool, actual: string}>>, keepOff: list<list<array{holds: bool, actual: string}>>, gets: string, getsThis: bool} */
     public function of(PageKind $kind, int $templateId, Reach $reach, Subject $subject): array
     {
-        $supposed = (new Supposed)->withReach($templateId, $reach);
+        $supposed = (new WhatIf)->withReach($templateId, $reach);
         $contest = $this->contests->all($kind, $supposed);
         $features = $contest->collections->judge($contest->pages->features($subject));
         $compiled = $contest->candidate($templateId)->reach ?? abort(404);

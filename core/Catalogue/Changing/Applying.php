@@ -16,7 +16,7 @@ final readonly class Applying
     {
     }
 
-    /** @return list<Crossing> empty when the entry can be made as it is */
+    /** @return list<CrossedField> empty when the entry can be made as it is */
     public function crossings(Entry $entry): array
     {
         $stands = $this->standing($entry);
@@ -28,7 +28,7 @@ final readonly class Applying
         return $crossings;
     }
 
-    /** @return Entry|non-empty-list<Crossing> the entry as it was made, or why nothing was changed */
+    /** @return Entry|non-empty-list<CrossedField> the entry as it was made, or why nothing was changed */
     public function apply(Entry $entry): Entry|array
     {
         $crossings = $this->crossings($entry);
@@ -53,19 +53,19 @@ final readonly class Applying
 
     /**
      * @param  array<string, mixed>|null  $stands
-     * @return list<Crossing>
+     * @return list<CrossedField>
      */
     private static function crossing(Change $change, ?array $stands): array
     {
         if ($change->before === null || $stands === null) {
-            return ($change->before === null) === ($stands === null) ? [] : [new Crossing($change->thing, $change->id, null, $stands, $change->after)];
+            return ($change->before === null) === ($stands === null) ? [] : [new CrossedField($change->thing, $change->id, null, $stands, $change->after)];
         }
         $crossings = [];
         foreach ($change->before as $name => $was) {
             $now = $stands[$name] ?? null;
             $wanted = $change->after === null ? $was : $change->after[$name] ?? null;
             if ($now !== $was && $now !== $wanted) {
-                $crossings[] = new Crossing($change->thing, $change->id, $name, $now, $wanted);
+                $crossings[] = new CrossedField($change->thing, $change->id, $name, $now, $wanted);
             }
         }
 

@@ -66,7 +66,7 @@ final readonly class Entry
         }
         $place = static function (Change $change) use (&$place, &$waiting, &$placed, $fields): void {
             unset($waiting[$change->key()]);
-            foreach (Fields::named($change->thing, $fields($change)) as $key) {
+            foreach (ThingFields::named($change->thing, $fields($change)) as $key) {
                 isset($waiting[$key]) && $place($waiting[$key]);
             }
             $placed[] = $change;

@@ -60,7 +60,7 @@ final readonly class EntryReader
             return null;
         }
         $key = Change::keyOf($thing, $id);
-        $was = $before === null ? null : array_intersect_key(self::named($before), Fields::of($thing));
+        $was = $before === null ? null : array_intersect_key(self::named($before), ThingFields::of($thing));
         $is = $after === null ? null : $this->values($thing, self::named($after), $key, $problems);
         if ($was === null && $is !== null) {
             $is = $this->complete($thing, $is, $key, $problems);
@@ -97,7 +97,7 @@ final readonly class EntryReader
     {
         $values = [];
         foreach ($input as $name => $written) {
-            $field = Fields::of($thing)[$name] ?? null;
+            $field = ThingFields::of($thing)[$name] ?? null;
             if ($field === null) {
                 $problems[] = CatalogueProblem::UnknownField->at("$key/".mb_substr($name, 0, 40), ['field' => mb_substr($name, 0, 40)]);
 
@@ -122,7 +122,7 @@ final readonly class EntryReader
     private function complete(Thing $thing, array $values, string $key, array &$problems): array
     {
         $whole = [];
-        foreach (Fields::of($thing) as $name => $field) {
+        foreach (ThingFields::of($thing) as $name => $field) {
             $whole[$name] = array_key_exists($name, $values) ? $values[$name] : $field->empty();
             $said = array_filter($problems, static fn (Problem $problem): bool => $problem->path === "$key/$name") !== [];
             if ($field->required && $field->isEmpty($whole[$name]) && ! $said) {

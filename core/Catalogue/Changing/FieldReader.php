@@ -38,7 +38,7 @@ final readonly class FieldReader
     }
 
     /** @return mixed the value in its form (`FieldType`), or a Problem */
-    public function read(Field $field, mixed $written): mixed
+    public function read(ThingField $field, mixed $written): mixed
     {
         $value = match ($field->type) {
             FieldType::Line => self::line($field, $written),
@@ -66,7 +66,7 @@ final readonly class FieldReader
         };
     }
 
-    private static function line(Field $field, mixed $written): string|Problem
+    private static function line(ThingField $field, mixed $written): string|Problem
     {
         $text = self::text($written);
         if ($text instanceof Problem) {
@@ -77,7 +77,7 @@ final readonly class FieldReader
         return mb_strlen($line) > $field->most ? self::tooLong($field) : $line;
     }
 
-    private static function lines(Field $field, mixed $written): string|Problem
+    private static function lines(ThingField $field, mixed $written): string|Problem
     {
         $text = self::text($written);
         if ($text instanceof Problem) {
@@ -88,7 +88,7 @@ final readonly class FieldReader
         return mb_strlen($lines) > $field->most ? self::tooLong($field) : $lines;
     }
 
-    private function rich(Field $field, mixed $written): string|Problem
+    private function rich(ThingField $field, mixed $written): string|Problem
     {
         $text = self::text($written);
         if ($text instanceof Problem) {
@@ -117,7 +117,7 @@ final readonly class FieldReader
         return is_string($composed) ? $composed : '';
     }
 
-    private static function tooLong(Field $field): Problem
+    private static function tooLong(ThingField $field): Problem
     {
         return CatalogueProblem::TooLong->at('', ['most' => $field->most]);
     }
@@ -151,7 +151,7 @@ final readonly class FieldReader
         };
     }
 
-    private static function count(Field $field, mixed $written): int|Problem|null
+    private static function count(ThingField $field, mixed $written): int|Problem|null
     {
         if ($written === null || $written === '') {
             return null;
@@ -221,7 +221,7 @@ final readonly class FieldReader
     }
 
     /** @return list<int>|Problem */
-    private static function things(Field $field, mixed $written): array|Problem
+    private static function things(ThingField $field, mixed $written): array|Problem
     {
         if (! is_array($written)) {
             return CatalogueProblem::NotThings->at();

@@ -15,7 +15,7 @@ final readonly class Leap
 
     public function __construct(
         public Change $change,
-        public Field $field,
+        public ThingField $field,
         public int $before,
         public int $after,
     ) {
@@ -26,7 +26,7 @@ final readonly class Leap
     {
         $leaps = [];
         foreach ($changes as $change) {
-            foreach (Fields::of($change->thing) as $field) {
+            foreach (ThingFields::of($change->thing) as $field) {
                 $before = $change->before[$field->name] ?? null;
                 $after = $change->after[$field->name] ?? null;
                 if ($field->type === FieldType::Money && is_int($before) && is_int($after) && self::isOne($before, $after)) {

@@ -91,7 +91,7 @@ final readonly class Numbering
     private function fields(Thing $thing, array $fields): array
     {
         foreach ($fields as $name => $value) {
-            $field = Fields::field($thing, $name);
+            $field = ThingFields::field($thing, $name);
             if ($field?->names === null) {
                 continue;
             }

@@ -15,14 +15,14 @@ use Vestibra\Core\Pages\SubjectKind;
 final readonly class Said
 {
     private function __construct(
-        public Part $part,
+        public StructuredPart $part,
         public mixed $value,
         private SubjectKind $kind,
         private int $id,
     ) {
     }
 
-    public static function of(Subject $subject, Part $part, mixed $value): self
+    public static function of(Subject $subject, StructuredPart $part, mixed $value): self
     {
         return new self($part, $value, $subject->kind(), $subject->id());
     }

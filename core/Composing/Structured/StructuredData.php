@@ -22,8 +22,8 @@ final readonly class StructuredData
 
     /** What of a product stands there as it was said. */
     private const PROPERTIES = [
-        'description' => Part::Description, 'brand' => Part::Brand, 'image' => Part::Images, 'sku' => Part::Sku, 'gtin' => Part::Gtin,
-        'aggregateRating' => Part::Rating, 'review' => Part::Reviews,
+        'description' => StructuredPart::Description, 'brand' => StructuredPart::Brand, 'image' => StructuredPart::Images, 'sku' => StructuredPart::Sku, 'gtin' => StructuredPart::Gtin,
+        'aggregateRating' => StructuredPart::Rating, 'review' => StructuredPart::Reviews,
     ];
 
     /** @param  Closure(string): string  $absolute  an address of the shop as others write it */
@@ -52,9 +52,9 @@ final readonly class StructuredData
         return array_values(array_filter([
             $isHome ? $this->site() : null,
             $isHome ? self::CONTEXT + ['@type' => 'Organization', 'name' => $this->shop, 'url' => ($this->absolute)('/')] : null,
-            isset($said[Part::Breadcrumbs->name]) ? self::CONTEXT + ['@type' => 'BreadcrumbList', 'itemListElement' => $said[Part::Breadcrumbs->name]] : null,
-            $this->products($said[Part::Products->name] ?? null),
-            $subject->kind() === SubjectKind::Product && isset($said[Part::Name->name]) ? $this->product($said, $address) : null,
+            isset($said[StructuredPart::Breadcrumbs->name]) ? self::CONTEXT + ['@type' => 'BreadcrumbList', 'itemListElement' => $said[StructuredPart::Breadcrumbs->name]] : null,
+            $this->products($said[StructuredPart::Products->name] ?? null),
+            $subject->kind() === SubjectKind::Product && isset($said[StructuredPart::Name->name]) ? $this->product($said, $address) : null,
         ]));
     }
 
@@ -79,7 +79,7 @@ final readonly class StructuredData
      */
     private function product(array $said, string $address): array
     {
-        $product = self::CONTEXT + ['@type' => 'Product', 'name' => $said[Part::Name->name] ?? '', 'url' => ($this->absolute)($address)];
+        $product = self::CONTEXT + ['@type' => 'Product', 'name' => $said[StructuredPart::Name->name] ?? '', 'url' => ($this->absolute)($address)];
         foreach (self::PROPERTIES as $property => $part) {
             if (isset($said[$part->name])) {
                 $product[$property] = $said[$part->name];
@@ -98,9 +98,9 @@ final readonly class StructuredData
      */
     private function offers(array $said, string $address): ?array
     {
-        $price = $said[Part::Price->name] ?? null;
-        $variants = $said[Part::Variants->name] ?? null;
-        $availability = $said[Part::Availability->name] ?? null;
+        $price = $said[StructuredPart::Price->name] ?? null;
+        $variants = $said[StructuredPart::Variants->name] ?? null;
+        $availability = $said[StructuredPart::Availability->name] ?? null;
         if (! is_array($price)) {
             return null;
         }

@@ -16,7 +16,7 @@ final readonly class RuleNames
 {
     private const NAMED = ['category', 'brand', 'tag', 'collection', 'product', 'option', 'fact'];
 
-    public function __construct(private Names $names)
+    public function __construct(private FolderNames $names)
     {
     }
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Formats\Shop;
 
-use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\FactKind;
 
 /**
@@ -108,11 +108,11 @@ final class Schemas
     /** @return list<string> */
     private static function required(Thing $thing): array
     {
-        return array_keys(array_filter(ThingFile::fields($thing), static fn (Field $field): bool => $field->required && ! ThingFile::mayBeLeftOut($field)));
+        return array_keys(array_filter(ThingFile::fields($thing), static fn (ThingField $field): bool => $field->required && ! ThingFile::mayBeLeftOut($field)));
     }
 
     /** @return array<string, mixed> */
-    private static function value(Field $field): array
+    private static function value(ThingField $field): array
     {
         $type = match ($field->type) {
             FieldType::Line, FieldType::Text, FieldType::Rich => ['type' => 'string', 'maxLength' => $field->most] + ($field->required ? ['minLength' => 1] : []),

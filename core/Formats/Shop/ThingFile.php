@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\Core\Formats\Shop;
 
 use Brick\Math\BigDecimal;
-use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 
@@ -25,16 +25,16 @@ final readonly class ThingFile
     private const ELSEWHERE = ['category' => ['mergedFrom'], 'collection' => ['mergedFrom'], 'brand' => ['mergedFrom'], 'tag' => ['mergedFrom'], 'variant' => ['product', 'values', 'position'], 'option' => ['position', 'mergedFrom'], 'option-value' => ['option', 'position', 'mergedFrom']];
 
     public function __construct(
-        private Names $names,
+        private FolderNames $names,
         private FieldReader $reader,
         private int $digits,
     ) {
     }
 
-    /** @return array<string, Field> by name: those that stand in a file as they are */
+    /** @return array<string, ThingField> by name: those that stand in a file as they are */
     public static function fields(Thing $thing): array
     {
-        return array_diff_key(Fields::of($thing), array_flip(self::ELSEWHERE[$thing->value] ?? []));
+        return array_diff_key(ThingFields::of($thing), array_flip(self::ELSEWHERE[$thing->value] ?? []));
     }
 
     /**
@@ -85,7 +85,7 @@ final readonly class ThingFile
     }
 
     /** Whether a file may leave it out although things always have it. */
-    public static function mayBeLeftOut(Field $field): bool
+    public static function mayBeLeftOut(ThingField $field): bool
     {
         return $field->required && $field->type === FieldType::Count;
     }
@@ -106,12 +106,12 @@ final readonly class ThingFile
         return array_map(self::sorted(...), $value);
     }
 
-    private static function isLeftOut(Field $field, mixed $value): bool
+    private static function isLeftOut(ThingField $field, mixed $value): bool
     {
         return $field->type === FieldType::Flag ? $value === true : $field->isEmpty($value);
     }
 
-    private function one(Field $field, mixed $value): mixed
+    private function one(ThingField $field, mixed $value): mixed
     {
         return match ($field->type) {
             FieldType::Money => is_int($value) ? (string) BigDecimal::ofUnscaledValue($value, $this->digits) : null,
@@ -124,12 +124,12 @@ final readonly class ThingFile
     }
 
     /** @return list<string|null> */
-    private function all(Field $field, mixed $value): array
+    private function all(ThingField $field, mixed $value): array
     {
         return array_map(fn (int $id): ?string => $this->name($field, $id), array_values(array_filter(is_array($value) ? $value : [], is_int(...))));
     }
 
-    private function name(Field $field, int $id): ?string
+    private function name(ThingField $field, int $id): ?string
     {
         return $this->names->nameOf($field->names->value ?? '', $id);
     }
@@ -146,7 +146,7 @@ final readonly class ThingFile
     }
 
     /** @return mixed in the form of the shop, or a Problem */
-    private function value(Field $field, mixed $given): mixed
+    private function value(ThingField $field, mixed $given): mixed
     {
         if ($given !== null && ! self::isOfType($field->type, $given)) {
             return FileFormatProblem::WrongType->at($field->name, ['field' => $field->words, 'wants' => self::wants($field->type)]);
@@ -194,14 +194,14 @@ final readonly class ThingFile
         return is_string($given) && preg_match($exact, $given) === 1 ? BigDecimal::of($given)->getUnscaledValue()->toInt() : $given;
     }
 
-    private function id(Field $field, mixed $given): int|Problem
+    private function id(ThingField $field, mixed $given): int|Problem
     {
         $id = is_string($given) ? $this->names->idOf($field->names->value ?? '', $given) : null;
 
         return $id ?? FileFormatProblem::UnknownName->at('', ['name' => is_scalar($given) ? mb_substr((string) $given, 0, 80) : '', 'thing' => $field->names?->one() ?? '']);
     }
 
-    private function ids(Field $field, mixed $given): mixed
+    private function ids(ThingField $field, mixed $given): mixed
     {
         if (! is_array($given)) {
             return $given === null ? [] : $given;

@@ -8,13 +8,13 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\AddedWithin;
 use Vestibra\Core\Reach\Checks\InRange;
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Reach\Quantity;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /** @internal */
-final readonly class AddedField implements Field
+final readonly class AddedField implements RuleField
 {
     public function name(): string
     {
@@ -24,9 +24,9 @@ final readonly class AddedField implements Field
     public function comparisons(): array
     {
         return [
-            Comparison::of('withinDays', 'was added within the last', Takes::Days, Weight::Narrowed, static fn (array $values): Check => new AddedWithin((int) $values[0])),
-            Comparison::of('before', 'was added before', Takes::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, null, (int) strtotime((string) $values[0]) - 1)),
-            Comparison::of('since', 'was added since', Takes::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, (int) strtotime((string) $values[0]), null)),
+            Comparison::of('withinDays', 'was added within the last', ConditionValues::Days, Weight::Narrowed, static fn (array $values): Check => new AddedWithin((int) $values[0])),
+            Comparison::of('before', 'was added before', ConditionValues::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, null, (int) strtotime((string) $values[0]) - 1)),
+            Comparison::of('since', 'was added since', ConditionValues::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, (int) strtotime((string) $values[0]), null)),
         ];
     }
 }

@@ -6,11 +6,11 @@ namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /** @internal */
-final readonly class BrandField implements Field
+final readonly class BrandField implements RuleField
 {
     public function name(): string
     {

@@ -13,12 +13,12 @@ use Vestibra\Core\Reach\Checks\FactHasAny;
 use Vestibra\Core\Reach\Checks\FactInRange;
 use Vestibra\Core\Reach\Comparison;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /** @api */
-final readonly class FactField implements Field
+final readonly class FactField implements RuleField
 {
     public function name(): string
     {
@@ -28,13 +28,13 @@ final readonly class FactField implements Field
     public function comparisons(): array
     {
         return [
-            Comparison::of('isFilled', 'is filled in', Takes::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactFilled((int) $condition->of)),
-            Comparison::of('isEmpty', 'is not filled in', Takes::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactEmpty((int) $condition->of)),
+            Comparison::of('isFilled', 'is filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactFilled((int) $condition->of)),
+            Comparison::of('isEmpty', 'is not filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactEmpty((int) $condition->of)),
             self::texts('isOneOf', 'is one of'),
             self::texts('hasAnyOf', 'has any of'),
-            Comparison::of('atLeast', 'is at least', Takes::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], null)),
-            Comparison::of('atMost', 'is at most', Takes::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, null, (int) $values[0])),
-            Comparison::of('between', 'is between', Takes::FactRange, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], (int) $values[1])),
+            Comparison::of('atLeast', 'is at least', ConditionValues::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], null)),
+            Comparison::of('atMost', 'is at most', ConditionValues::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, null, (int) $values[0])),
+            Comparison::of('between', 'is between', ConditionValues::FactRange, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], (int) $values[1])),
         ];
     }
 
@@ -51,7 +51,7 @@ final readonly class FactField implements Field
 
     private static function texts(string $name, string $words): Comparison
     {
-        return Comparison::of($name, $words, Takes::Texts, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactHasAny(
+        return Comparison::of($name, $words, ConditionValues::Texts, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactHasAny(
             (int) $condition->of,
             array_map(static fn (int|string $value): string => Folding::fold((string) $value), $values),
         ));

@@ -8,8 +8,8 @@ use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\OffersOption;
 use Vestibra\Core\Reach\Checks\OffersValue;
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /**
@@ -17,7 +17,7 @@ use Vestibra\Core\Reach\Weight;
  *
  * @internal
  */
-final readonly class OptionField implements Field
+final readonly class OptionField implements RuleField
 {
     public function name(): string
     {
@@ -27,8 +27,8 @@ final readonly class OptionField implements Field
     public function comparisons(): array
     {
         return [
-            Comparison::of('offers', 'offers a choice of', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersOption(Comparison::ids($values))),
-            Comparison::of('offersValue', 'offers', Takes::Names, Weight::Narrowed, static fn (array $values): Check => new OffersValue(Comparison::ids($values)), 'option-value'),
+            Comparison::of('offers', 'offers a choice of', ConditionValues::Names, Weight::Narrowed, static fn (array $values): Check => new OffersOption(Comparison::ids($values))),
+            Comparison::of('offersValue', 'offers', ConditionValues::Names, Weight::Narrowed, static fn (array $values): Check => new OffersValue(Comparison::ids($values)), 'option-value'),
         ];
     }
 }

@@ -9,12 +9,12 @@ use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /** @internal */
-final readonly class PageKindField implements Field
+final readonly class PageKindField implements RuleField
 {
     public function name(): string
     {
@@ -24,7 +24,7 @@ final readonly class PageKindField implements Field
     public function comparisons(): array
     {
         return [
-            Comparison::of('isOneOf', 'the page is', Takes::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
+            Comparison::of('isOneOf', 'the page is', ConditionValues::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
                 static fn (int|string $value): int => PageKind::from((string) $value)->number(),
                 $values,
             ))),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Reach\Fields;
 
-use Vestibra\Core\Reach\Field;
+use Vestibra\Core\Reach\RuleField;
 
 /** @internal */
-final readonly class QueryField implements Field
+final readonly class QueryField implements RuleField
 {
     public function name(): string
     {

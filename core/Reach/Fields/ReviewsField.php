@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach\Fields;
 
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
 use Vestibra\Core\Reach\Quantity;
+use Vestibra\Core\Reach\RuleField;
 
 /** @internal */
-final readonly class ReviewsField implements Field
+final readonly class ReviewsField implements RuleField
 {
     public function name(): string
     {

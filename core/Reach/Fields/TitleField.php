@@ -8,12 +8,12 @@ use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\TitleWords;
 use Vestibra\Core\Reach\Comparison;
-use Vestibra\Core\Reach\Field;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
+use Vestibra\Core\Reach\RuleField;
 use Vestibra\Core\Reach\Weight;
 
 /** @internal */
-final readonly class TitleField implements Field
+final readonly class TitleField implements RuleField
 {
     public function name(): string
     {
@@ -27,7 +27,7 @@ final readonly class TitleField implements Field
 
     public static function contains(string $words): Comparison
     {
-        return Comparison::of('contains', $words, Takes::Words, Weight::Narrowed, static fn (array $values): Check => new TitleWords(
+        return Comparison::of('contains', $words, ConditionValues::Words, Weight::Narrowed, static fn (array $values): Check => new TitleWords(
             Folding::words((string) $values[0]) ?: [''],
         ));
     }

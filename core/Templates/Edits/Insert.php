@@ -36,7 +36,7 @@ final readonly class Insert implements Edit
 
     public function apply(Draft $draft, Schema $schema): EditResult|Problem
     {
-        $problem = Place::problem($draft->tree, $schema, $this->node->kind, $this->parent, $this->after);
+        $problem = PlaceCheck::problem($draft->tree, $schema, $this->node->kind, $this->parent, $this->after);
         if ($problem !== null) {
             return $problem;
         }
@@ -55,7 +55,7 @@ final readonly class Insert implements Edit
             return TreeProblem::TooMany->at($this->parent, ['most' => TreeReader::MAX_NODES]);
         }
         $tree = $draft->tree->withChild($this->parent, $this->after, $this->node);
-        if (Place::depth($tree) > TreeReader::MAX_DEPTH) {
+        if (PlaceCheck::depth($tree) > TreeReader::MAX_DEPTH) {
             return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 

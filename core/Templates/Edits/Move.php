@@ -47,12 +47,12 @@ final readonly class Move implements Edit
             return EditProblem::IntoItself->at($this->id);
         }
         $rest = $draft->tree->without($this->id);
-        $problem = Place::problem($rest, $schema, $node->kind, $this->parent, $this->after);
+        $problem = PlaceCheck::problem($rest, $schema, $node->kind, $this->parent, $this->after);
         if ($problem !== null) {
             return $problem;
         }
         $tree = $rest->withChild($this->parent, $this->after, $node);
-        if (Place::depth($tree) > TreeReader::MAX_DEPTH) {
+        if (PlaceCheck::depth($tree) > TreeReader::MAX_DEPTH) {
             return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 

@@ -10,7 +10,7 @@ use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
 use Vestibra\Core\Templates\Types\Extent;
 use Vestibra\Core\Templates\Types\GroundPicture;
-use Vestibra\Core\Templates\Types\Measure;
+use Vestibra\Core\Templates\Types\Length;
 use Vestibra\Core\Templates\Types\Proportion;
 use Vestibra\Core\Templates\Types\Shadow;
 
@@ -63,12 +63,12 @@ final class StyleProperties
 
         return [
             new StyleProperty('font', 'Font', $group, new Choice(['names' => 'names', 'words' => 'words', 'third' => 'third'], ['names' => 'var(--font-names)', 'words' => 'var(--font-words)', 'third' => 'var(--font-third)']), 'font-family'),
-            new StyleProperty('size', 'Size', $group, new Measure(['px' => [8, 200], 'rem' => [0.5, 12], '%' => [50, 400]], 'size'), 'font-size', true),
+            new StyleProperty('size', 'Size', $group, new Length(['px' => [8, 200], 'rem' => [0.5, 12], '%' => [50, 400]], 'size'), 'font-size', true),
             new StyleProperty('weight', 'Weight', $group, new Choice(['300' => 'light', '400' => 'regular', '500' => 'medium', '600' => 'strong', '700' => 'bold', '800' => 'heavy']), 'font-weight', true),
             new StyleProperty('colour', 'Colour', $group, new Colour, 'color', true),
             new StyleProperty('align', 'Words stand', $group, new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right', 'justify' => 'on both sides']), 'text-align', true),
-            new StyleProperty('lineHeight', 'Line height', $group, new Measure(['' => [0.8, 3], 'px' => [8, 240]]), 'line-height'),
-            new StyleProperty('letterSpacing', 'Between letters', $group, new Measure(['em' => [-0.2, 1], 'px' => [-10, 40]]), 'letter-spacing'),
+            new StyleProperty('lineHeight', 'Line height', $group, new Length(['' => [0.8, 3], 'px' => [8, 240]]), 'line-height'),
+            new StyleProperty('letterSpacing', 'Between letters', $group, new Length(['em' => [-0.2, 1], 'px' => [-10, 40]]), 'letter-spacing'),
             new StyleProperty('case', 'Letters', $group, new Choice(['none' => 'as written', 'uppercase' => 'capitals', 'lowercase' => 'small letters', 'capitalize' => 'Each Word']), 'text-transform'),
             new StyleProperty('slant', 'Slant', $group, new Choice(['normal' => 'upright', 'italic' => 'slanted']), 'font-style'),
             new StyleProperty('decoration', 'Line', $group, new Choice(['none' => 'none', 'underline' => 'under it', 'line-through' => 'through it']), 'text-decoration-line'),
@@ -79,11 +79,11 @@ final class StyleProperties
     private static function box(): array
     {
         $group = StyleGroup::Box;
-        $room = new Measure(['px' => [0, 400], '%' => [0, 50], 'rem' => [0, 20]], 'step');
-        $outside = new Measure(['px' => [-400, 400], '%' => [-50, 50], 'rem' => [-20, 20]], 'step', ['auto' => ['all the room there is', 'auto']]);
-        $line = new Measure(['px' => [0, 40]]);
+        $room = new Length(['px' => [0, 400], '%' => [0, 50], 'rem' => [0, 20]], 'step');
+        $outside = new Length(['px' => [-400, 400], '%' => [-50, 50], 'rem' => [-20, 20]], 'step', ['auto' => ['all the room there is', 'auto']]);
+        $line = new Length(['px' => [0, 40]]);
         $kind = new Choice(['solid' => 'plain', 'dashed' => 'dashed', 'dotted' => 'dotted', 'double' => 'double']);
-        $corner = new Measure(['px' => [0, 400], '%' => [0, 50]], null, ['house' => ['as the house style', 'var(--corner)']]);
+        $corner = new Length(['px' => [0, 400], '%' => [0, 50]], null, ['house' => ['as the house style', 'var(--corner)']]);
         $anyLine = ['line', ...array_map(static fn (string $side): string => "line$side", array_keys(self::SIDES))];
 
         $all = [
@@ -121,16 +121,16 @@ final class StyleProperties
     private static function size(): array
     {
         $group = StyleGroup::Size;
-        $width = new Measure(['px' => [0, 2000], '%' => [0, 100], 'rem' => [0, 120]], null, ['none' => ['no limit', 'none']]);
-        $height = new Measure(['px' => [0, 2000], 'rem' => [0, 120]]);
+        $width = new Length(['px' => [0, 2000], '%' => [0, 100], 'rem' => [0, 120]], null, ['none' => ['no limit', 'none']]);
+        $height = new Length(['px' => [0, 2000], 'rem' => [0, 120]]);
 
         return [
             new StyleProperty('width', 'Width', $group, new Extent, 'width', true),
-            new StyleProperty('leastWidth', 'At least wide', $group, new Measure(['px' => [0, 2000], '%' => [0, 100], 'rem' => [0, 120]]), 'min-inline-size'),
+            new StyleProperty('leastWidth', 'At least wide', $group, new Length(['px' => [0, 2000], '%' => [0, 100], 'rem' => [0, 120]]), 'min-inline-size'),
             new StyleProperty('mostWidth', 'At most wide', $group, $width, 'max-inline-size'),
             new StyleProperty('height', 'Height', $group, $height, 'block-size'),
             new StyleProperty('leastHeight', 'At least high', $group, $height, 'min-block-size'),
-            new StyleProperty('mostHeight', 'At most high', $group, new Measure(['px' => [0, 2000], 'rem' => [0, 120]], null, ['none' => ['no limit', 'none']]), 'max-block-size'),
+            new StyleProperty('mostHeight', 'At most high', $group, new Length(['px' => [0, 2000], 'rem' => [0, 120]], null, ['none' => ['no limit', 'none']]), 'max-block-size'),
             new StyleProperty('proportion', 'Shape', $group, new Proportion, 'aspect-ratio'),
         ];
     }
@@ -177,7 +177,7 @@ final class StyleProperties
      * @param  array<string, string>  $parts
      * @return list<StyleProperty>
      */
-    private static function each(array $parts, string $name, string $label, StyleGroup $group, Measure $type): array
+    private static function each(array $parts, string $name, string $label, StyleGroup $group, Length $type): array
     {
         return array_map(static fn (string $part): StyleProperty => new StyleProperty($name.$part, "$label ".self::said($part), $group, $type, $name === 'corner' ? "border-$parts[$part]-radius" : "$name-$parts[$part]"), array_keys($parts));
     }

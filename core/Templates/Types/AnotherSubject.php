@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Pages\SubjectKind;
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -14,7 +14,7 @@ use Vestibra\Core\Templates\SettingType;
  *
  * @api
  */
-final readonly class AnotherSubject implements Names, SettingType
+final readonly class AnotherSubject implements NamesThings, SettingType
 {
     public function __construct(public SubjectKind $kind = SubjectKind::Product)
     {

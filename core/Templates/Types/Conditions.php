@@ -9,9 +9,9 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\ConditionReader;
-use Vestibra\Core\Reach\Fields;
-use Vestibra\Core\Reach\Takes;
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Reach\ConditionValues;
+use Vestibra\Core\Reach\RuleFields;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -20,7 +20,7 @@ use Vestibra\Core\Templates\SettingType;
  *
  * @api
  */
-final readonly class Conditions implements Names, SettingType
+final readonly class Conditions implements NamesThings, SettingType
 {
     public const MOST = 10;
 
@@ -37,7 +37,7 @@ final readonly class Conditions implements Names, SettingType
     /** @return list<string> the fields that a block may look at on pages of a kind, in the order in which they are offered */
     public static function fields(PageKind $kind): array
     {
-        return $kind === PageKind::Product ? self::OF_PRODUCTS : array_keys(Fields::standard()->on($kind));
+        return $kind === PageKind::Product ? self::OF_PRODUCTS : array_keys(RuleFields::standard()->on($kind));
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class Conditions implements Names, SettingType
     private static function one(mixed $value): ?Condition
     {
         foreach (PageKinds::standard()->all() as $kind) {
-            $condition = (new ConditionReader(Fields::standard(), ShopZone::of('UTC'), $kind->kind(), null))->parse($value, '');
+            $condition = (new ConditionReader(RuleFields::standard(), ShopZone::of('UTC'), $kind->kind(), null))->parse($value, '');
             if ($condition instanceof Condition && in_array($condition->field, self::fields($kind->kind()), true)) {
                 return $condition;
             }
@@ -87,9 +87,9 @@ final readonly class Conditions implements Names, SettingType
     private static function takesNames(Condition $condition): bool
     {
         foreach (PageKinds::standard()->all() as $kind) {
-            $comparison = Fields::standard()->comparison($kind->kind(), $condition->field, $condition->comparison);
+            $comparison = RuleFields::standard()->comparison($kind->kind(), $condition->field, $condition->comparison);
             if ($comparison !== null) {
-                return $comparison->takes === Takes::Names;
+                return $comparison->takes === ConditionValues::Names;
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Styling\StyleValue;
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -14,7 +14,7 @@ use Vestibra\Core\Templates\SettingType;
  *
  * @api
  */
-final readonly class GroundPicture implements Names, SettingType, StyleValue
+final readonly class GroundPicture implements NamesThings, SettingType, StyleValue
 {
     public function problem(mixed $value): ?SettingProblem
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -13,7 +13,7 @@ use Vestibra\Core\Templates\SettingType;
  *
  * @api
  */
-final readonly class Numbers implements Names, SettingType
+final readonly class Numbers implements NamesThings, SettingType
 {
     public function __construct(
         private string $things,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates\Types;
 
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 use Vestibra\Core\Templates\Source;
@@ -14,7 +14,7 @@ use Vestibra\Core\Templates\Source;
  *
  * @api
  */
-final readonly class RichText implements Names, SettingType
+final readonly class RichText implements NamesThings, SettingType
 {
     private const VALUE = '~<span\b[^>]*\bdata-value="([a-z.-]+)"[^>]*\bdata-of="(\d{1,9})"~';
 

@@ -6,10 +6,10 @@ namespace Vestibra\Core\Templates\Types;
 
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
-use Vestibra\Core\Templates\Names;
+use Vestibra\Core\Reach\RuleFields;
+use Vestibra\Core\Templates\NamesThings;
 use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
@@ -18,7 +18,7 @@ use Vestibra\Core\Templates\SettingType;
  *
  * @api
  */
-final readonly class Rule implements Names, SettingType
+final readonly class Rule implements NamesThings, SettingType
 {
     public function problem(mixed $value): ?SettingProblem
     {
@@ -27,7 +27,7 @@ final readonly class Rule implements Names, SettingType
 
     public static function read(mixed $value): ?Reach
     {
-        $read = (new ReachReader(Fields::standard(), ShopZone::of('UTC'), PageKind::Product))->parse($value);
+        $read = (new ReachReader(RuleFields::standard(), ShopZone::of('UTC'), PageKind::Product))->parse($value);
 
         return $read instanceof Reach ? $read : null;
     }

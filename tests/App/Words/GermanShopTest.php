@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Words;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Tests\App\TestCase;
 
@@ -36,7 +36,7 @@ final class GermanShopTest extends TestCase
     {
         $product = $this->id('products', 'Teal Tide bottled ink');
         DB::table('reviews')->insert(['product_id' => $product, 'stars' => 4, 'author' => 'Ada', 'words' => 'Gut.', 'published' => true, 'state' => 'read', 'written_at' => '2027-03-05 10:00:00']);
-        Derived::refresh($product);
+        ProductIndex::refresh($product);
         DB::table('variants')->where('product_id', $product)->update(['price' => 123450, 'sale_price' => null, 'sale_from' => null, 'sale_until' => null]);
         $template = $this->template('Mit Stimmen');
         $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'stimmen', 'kind' => 'reviews', 'what' => ['form' => true, 'none' => 'form']]]);
@@ -52,7 +52,7 @@ final class GermanShopTest extends TestCase
     {
         foreach (['Ärmelstift' => 1, 'Atlas' => 2, 'Zange' => 3] as $title => $product) {
             DB::table('products')->where('id', $product)->update(['title' => $title]);
-            Derived::refresh($product);
+            ProductIndex::refresh($product);
         }
         $this->get('/all?sort=title')->assertSeeInOrder(['Ärmelstift', 'Atlas']);
     }

@@ -13,8 +13,8 @@ use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Tests\App\TestCase;
 
@@ -91,7 +91,7 @@ final class ReachWordsTest extends TestCase
     public function test_every_comparison_of_every_page_kind_has_words(): void
     {
         foreach (PageKind::cases() as $kind) {
-            foreach (Fields::standard()->on($kind) as $field => $comparisons) {
+            foreach (RuleFields::standard()->on($kind) as $field => $comparisons) {
                 foreach ($comparisons as $comparison) {
                     self::assertMatchesRegularExpression('/^[a-z][a-z ]+$/', $comparison->words, "$field $comparison->name");
                 }

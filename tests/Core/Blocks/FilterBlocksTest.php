@@ -10,7 +10,7 @@ use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\ListFilter;
 use Vestibra\Core\Composing\ListFilterValue;
-use Vestibra\Core\Composing\Narrowed;
+use Vestibra\Core\Composing\ListNarrowing;
 use Vestibra\Core\Templates\Node;
 
 /** What filters beside a list show, in which order, and when they are left out. */
@@ -160,7 +160,7 @@ final class FilterBlocksTest extends TestCase
     public function test_what_is_on_can_be_taken_off(): void
     {
         $chips = [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']];
-        $listed = new Listed([], 3, 1, 1, 'new', [], narrowed: new Narrowed([], $chips, '?sort=cheap'));
+        $listed = new Listed([], 3, 1, 1, 'new', [], narrowed: new ListNarrowing([], $chips, '?sort=cheap'));
 
         self::assertSame(['chips' => $chips, 'clear' => '?sort=cheap'], ListingBlocksTest::block(new Node('b', 'chosen-filters'), listed: $listed)->data);
         self::assertSame('nothing is filtered here', ListingBlocksTest::block(new Node('b', 'chosen-filters'), listed: new Listed([], 3, 1, 1, 'new', []))->absent);
@@ -168,7 +168,7 @@ final class FilterBlocksTest extends TestCase
 
     public function test_where_nothing_is_left_the_list_says_without_what_there_is_something(): void
     {
-        $narrowed = new Narrowed([], [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']], '?', $giveUp = ['names' => ['Brand: Hallorme'], 'products' => 12, 'address' => '?']);
+        $narrowed = new ListNarrowing([], [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']], '?', $giveUp = ['names' => ['Brand: Hallorme'], 'products' => 12, 'address' => '?']);
         $grid = ListingBlocksTest::block(new Node('b', 'product-grid'), listed: new Listed([], 0, 1, 1, 'new', [], narrowed: $narrowed));
 
         self::assertSame([$giveUp, '?'], [$grid->data['giveUp'], $grid->data['clear']]);
@@ -192,6 +192,6 @@ final class FilterBlocksTest extends TestCase
     /** @param  array<string, mixed>  $what */
     private static function filter(array $what, ?ListFilter $filter): ComposedNode
     {
-        return ListingBlocksTest::block(new Node('b', 'filter', $what), listed: new Listed([], 9, 1, 1, 'new', [], narrowed: new Narrowed($filter === null ? [] : [$filter->key => $filter])));
+        return ListingBlocksTest::block(new Node('b', 'filter', $what), listed: new Listed([], 9, 1, 1, 'new', [], narrowed: new ListNarrowing($filter === null ? [] : [$filter->key => $filter])));
     }
 }

@@ -6,8 +6,8 @@ namespace Vestibra\Tests\Core\Catalogue;
 
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopZone;
 
@@ -24,7 +24,7 @@ final class ProductTest extends TestCase
 
     public function test_marks_without_words_are_nothing_but_a_rule_across_the_page_is_something(): void
     {
-        $field = Fields::field(Thing::Product, 'shortDescription');
+        $field = ThingFields::field(Thing::Product, 'shortDescription');
         self::assertNotNull($field);
         $read = static fn (string $written): mixed => (new FieldReader(ShopZone::of('UTC'), 2, 'GBP', static fn (string $html): string => $html))->read($field, $written);
         self::assertSame(['', '', '<hr />', '<p>A</p>'], array_map($read, ['<p></p>', "<p> \u{a0} </p><br />", '<hr />', '<p>A</p>']));

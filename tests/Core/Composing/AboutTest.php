@@ -9,7 +9,7 @@ use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
 use Vestibra\Core\Fitting\Unreplaced;
-use Vestibra\Core\Pages\Kinds\ProductPages;
+use Vestibra\Core\Pages\Kinds\ProductKind;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Tests\Core\Blocks\Pages;
@@ -49,7 +49,7 @@ final class AboutTest extends TestCase
     {
         $said = static function (Node ...$blocks): array {
             $tree = new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: array_values($blocks))])]);
-            $findings = (new Fitter(Kinds::composer()->schema))->check($tree, Pages::page($tree, Pages::ink()), Pages::context(Pages::ink()), new ProductPages);
+            $findings = (new Fitter(Kinds::composer()->schema))->check($tree, Pages::page($tree, Pages::ink()), Pages::context(Pages::ink()), new ProductKind);
 
             return array_map(static fn (Finding $finding): string => $finding->about, $findings);
         };

@@ -12,7 +12,7 @@ use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Fitting\Finding;
 use Vestibra\Core\Fitting\Fitter;
-use Vestibra\Core\Pages\Kinds\ProductPages;
+use Vestibra\Core\Pages\Kinds\ProductKind;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\VariantMatrix;
 use Vestibra\Core\Templates\Node;
@@ -204,7 +204,7 @@ final class FitterTest extends TestCase
 
         return array_map(
             static fn (Finding $finding): string => $finding->matter->value.' '.($finding->blockId ?? '-')." $finding->about",
-            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context, new ProductPages),
+            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context, new ProductKind),
         );
     }
 }

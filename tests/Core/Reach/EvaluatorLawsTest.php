@@ -12,13 +12,13 @@ use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\DecidedBy;
 use Vestibra\Core\Reach\Features;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\Reason;
-use Vestibra\Core\Reach\Step;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\World as W;
 
@@ -56,11 +56,11 @@ final class EvaluatorLawsTest extends TestCase
             $match = $candidate->live ? $candidate->reach->match($page) : null;
             $seenWinner = $seenWinner || $candidate->templateId === $verdict->templateId;
             if ($match === null || $verdict->closeness === null) {
-                self::assertTrue($match === null || $verdict->step !== Step::Fallback, "seed $chance->seed");
+                self::assertTrue($match === null || $verdict->step !== DecidedBy::Fallback, "seed $chance->seed");
 
                 continue;
             }
-            $order = [(int) $candidate->reach->goesFirst, ...$match->closeness->toArray()] <=> [(int) ($verdict->step === Step::GoesFirst), ...$verdict->closeness->toArray()];
+            $order = [(int) $candidate->reach->goesFirst, ...$match->closeness->toArray()] <=> [(int) ($verdict->step === DecidedBy::GoesFirst), ...$verdict->closeness->toArray()];
             self::assertTrue($order < 0 || ($order === 0 && $seenWinner), "seed $chance->seed: template $candidate->templateId");
         }
     }
@@ -86,7 +86,7 @@ final class EvaluatorLawsTest extends TestCase
                 ! $candidate->reach->season->holds($page->at) => Reason::OutOfSeason,
                 $closest === null => Reason::NoClauseMatched,
                 $candidate->reach->keptOffBy($page) !== null => Reason::KeptOff,
-                $verdict->step === Step::GoesFirst && ! $candidate->reach->goesFirst => Reason::AnotherGoesFirst,
+                $verdict->step === DecidedBy::GoesFirst && ! $candidate->reach->goesFirst => Reason::AnotherGoesFirst,
                 $verdict->closeness !== null && $closest->closeness->compare($verdict->closeness) < 0 => Reason::LessClose,
                 default => Reason::LaterInHandOrder,
             }, $loser->reason, "seed $chance->seed: template $loser->templateId");
@@ -172,7 +172,7 @@ final class EvaluatorLawsTest extends TestCase
     /** @return list<Candidate> */
     public static function randomCandidates(Chance $chance): array
     {
-        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
+        $reader = new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
         $rules = new RandomRules($chance, [
             'category' => [W::INK, W::BOTTLED, W::SHIMMER, W::PENS, W::FOUNTAIN, W::DELETED],
             'brand' => [W::OSTRELVE, W::HALLORME, W::DELETED],

@@ -31,10 +31,10 @@ use Vestibra\Core\Reach\Checks\TitleWords;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\CompiledClause;
 use Vestibra\Core\Reach\Features;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Quantity;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Reach\VariantCheck;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Outside;
@@ -49,7 +49,7 @@ final class OutsideTest extends TestCase
     public function test_clauses_agree_with_json_logic(): void
     {
         $cases = $ours = [];
-        $reader = new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
+        $reader = new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product);
         for ($seed = 1; $seed <= self::CASES; $seed++) {
             $chance = new Chance($seed);
             $rules = new RandomRules($chance, [

@@ -8,9 +8,9 @@ use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Condition;
-use Vestibra\Core\Reach\Fields;
+use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Reach\Fields\FactField;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Tests\Core\Chance;
 
 /** Draws conditions, clauses and reaches of every field and comparison, over a given little catalogue. */
@@ -46,7 +46,7 @@ final readonly class RandomRules
         }
 
         $large = $this->chance->oneIn(15);
-        if (Fields::standard()->on($this->kind) === []) {
+        if (RuleFields::standard()->on($this->kind) === []) {
             return ['format' => 2, 'show' => $this->chance->oneIn(3) ? [] : [[]], 'keepOff' => [], 'season' => $season, 'goesFirst' => $this->chance->oneIn(5)];
         }
 
@@ -70,7 +70,7 @@ final readonly class RandomRules
 
     public function condition(): Condition
     {
-        $fields = Fields::standard()->on($this->kind);
+        $fields = RuleFields::standard()->on($this->kind);
         $field = $this->chance->pick(array_keys($fields));
         if ($field === 'fact') {
             return $this->onFact();
@@ -79,16 +79,16 @@ final readonly class RandomRules
         $things = $comparison->things ?? $field;
 
         return new Condition($field, $comparison->name, match ($comparison->takes) {
-            Takes::Nothing => [],
-            Takes::Names => self::sorted($this->chance->some($this->things[$things] ?? [1], 3)),
-            Takes::Money => [$this->chance->number(0, 12) * 100],
-            Takes::MoneyRange => self::sorted([$this->chance->number(0, 12) * 100, $this->chance->number(0, 12) * 100]),
-            Takes::Count => [$this->chance->number(0, 9)],
-            Takes::Days => [$this->chance->number(1, 40)],
-            Takes::Stars => [$this->chance->number(10, 50)],
-            Takes::Instant => [$this->chance->pick(self::INSTANTS)],
-            Takes::Words => [$this->chance->pick(array_values(array_filter(self::WORDS, static fn (string $word): bool => $word !== '%')))],
-            Takes::PageKinds => [$this->chance->pick(['product', 'category', 'collection', 'cart'])],
+            ConditionValues::Nothing => [],
+            ConditionValues::Names => self::sorted($this->chance->some($this->things[$things] ?? [1], 3)),
+            ConditionValues::Money => [$this->chance->number(0, 12) * 100],
+            ConditionValues::MoneyRange => self::sorted([$this->chance->number(0, 12) * 100, $this->chance->number(0, 12) * 100]),
+            ConditionValues::Count => [$this->chance->number(0, 9)],
+            ConditionValues::Days => [$this->chance->number(1, 40)],
+            ConditionValues::Stars => [$this->chance->number(10, 50)],
+            ConditionValues::Instant => [$this->chance->pick(self::INSTANTS)],
+            ConditionValues::Words => [$this->chance->pick(array_values(array_filter(self::WORDS, static fn (string $word): bool => $word !== '%')))],
+            ConditionValues::PageKinds => [$this->chance->pick(['product', 'category', 'collection', 'cart'])],
             default => [],
         });
     }

@@ -10,9 +10,9 @@ use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Tests\Core\Chance;
 
 final class ReachReaderTest extends TestCase
@@ -135,9 +135,9 @@ final class ReachReaderTest extends TestCase
     {
         for ($seed = 1; $seed <= 400; $seed++) {
             $rules = new RandomRules(new Chance($seed), ['category' => [1, 2, 3], 'brand' => [1, 2], 'tag' => [1, 2], 'collection' => [4], 'product' => [7], 'option' => [1], 'option-value' => [1, 2]], array_values(self::facts()));
-            $reach = (new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product))->parse($rules->reach());
+            $reach = (new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product))->parse($rules->reach());
             self::assertInstanceOf(Reach::class, $reach, "seed $seed");
-            self::assertEquals($reach, (new ReachReader(Fields::standard(), ShopZone::of('Asia/Tokyo'), PageKind::Product))->parse(json_decode((string) json_encode($reach->toArray()), true)), "seed $seed");
+            self::assertEquals($reach, (new ReachReader(RuleFields::standard(), ShopZone::of('Asia/Tokyo'), PageKind::Product))->parse(json_decode((string) json_encode($reach->toArray()), true)), "seed $seed");
         }
     }
 
@@ -157,6 +157,6 @@ final class ReachReaderTest extends TestCase
     /** @return Reach|list<\Vestibra\Core\Problem> */
     private function read(mixed $input): Reach|array
     {
-        return (new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product, self::facts()))->parse($input);
+        return (new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product, self::facts()))->parse($input);
     }
 }

@@ -12,6 +12,7 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Clause;
+use Vestibra\Core\Reach\DecidedBy;
 use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Reach\Loser;
@@ -20,7 +21,6 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\Reason;
 use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Reach\Season;
-use Vestibra\Core\Reach\Step;
 use Vestibra\Tests\Core\Reach\World as W;
 
 /** The worked examples of the rules, numbered as there. */
@@ -77,7 +77,7 @@ final class WorkedExamplesTest extends TestCase
         $verdict = W::evaluator($templates)->decide($page);
 
         self::assertSame($winner, $verdict->templateId);
-        self::assertSame(Step::Closest, $verdict->step);
+        self::assertSame(DecidedBy::Closest, $verdict->step);
         self::assertSame($closeness, $verdict->closeness?->toArray());
     }
 
@@ -96,7 +96,7 @@ final class WorkedExamplesTest extends TestCase
         $page = W::detailed([W::INK], [Quantity::Sale->value => 1, Quantity::Stock->value => 3]);
         $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(6, $f)])->decide($page);
 
-        self::assertSame([6, Step::GoesFirst, [0, 0, 0, 2]], [$verdict->templateId, $verdict->step, $verdict->closeness?->toArray()]);
+        self::assertSame([6, DecidedBy::GoesFirst, [0, 0, 0, 2]], [$verdict->templateId, $verdict->step, $verdict->closeness?->toArray()]);
     }
 
     public function test_9_a_season_begins_to_the_second(): void
@@ -117,7 +117,7 @@ final class WorkedExamplesTest extends TestCase
         $over = new Reach([Clause::of()], [], Season::of(null, W::at('2026-01-01T00:00:00Z')));
         $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(11, $over)])->decide(W::page([W::INK]), pinnedTo: 11);
 
-        self::assertSame([11, Step::Pin], [$verdict->templateId, $verdict->step]);
+        self::assertSame([11, DecidedBy::Pin], [$verdict->templateId, $verdict->step]);
     }
 
     public function test_18_options_have_to_hold_for_one_and_the_same_variant(): void
@@ -179,7 +179,7 @@ final class WorkedExamplesTest extends TestCase
         $headers = W::evaluator([W::candidate(1, W::reach([[]]), kind: PageKind::Header)]);
         $verdict = $headers->decide(W::page()->around(PageKind::Header), Evaluator::NONE, withReasons: true);
 
-        self::assertSame([Evaluator::NONE, Step::Pin, false], [$verdict->templateId, $verdict->step, $verdict->pinSkipped]);
+        self::assertSame([Evaluator::NONE, DecidedBy::Pin, false], [$verdict->templateId, $verdict->step, $verdict->pinSkipped]);
         self::assertSame([[1, Reason::PinDecides]], array_map(static fn (Loser $one): array => [$one->templateId, $one->reason], $verdict->losers));
     }
 
@@ -223,7 +223,7 @@ final class WorkedExamplesTest extends TestCase
         $verdict = W::evaluator([$named, $pinned])->decide(W::page([], W::OSTRELVE), pinnedTo: 2);
 
         self::assertSame(2, $verdict->templateId);
-        self::assertSame(Step::Pin, $verdict->step);
+        self::assertSame(DecidedBy::Pin, $verdict->step);
         self::assertFalse($verdict->pinSkipped);
     }
 
@@ -234,7 +234,7 @@ final class WorkedExamplesTest extends TestCase
         $verdict = W::evaluator([$fallback], fallback: 1)->decide(W::page([], W::OSTRELVE));
 
         self::assertSame(1, $verdict->templateId);
-        self::assertSame(Step::Fallback, $verdict->step);
+        self::assertSame(DecidedBy::Fallback, $verdict->step);
     }
 
     public function test_an_empty_show_list_matches_nothing(): void

@@ -14,11 +14,11 @@ use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\Features;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Living;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleCollections;
+use Vestibra\Core\Reach\RuleFields;
 
 /** The little shop of the worked examples, with names for its ids. */
 final class World implements Living
@@ -129,7 +129,7 @@ final class World implements Living
 
     public static function compiler(PageKind $kind = PageKind::Product): ReachCompiler
     {
-        return new ReachCompiler(Fields::standard(), self::tree(), new self, $kind);
+        return new ReachCompiler(RuleFields::standard(), self::tree(), new self, $kind);
     }
 
     public static function candidate(int $id, Reach $reach, bool $live = true, PageKind $kind = PageKind::Product): Candidate

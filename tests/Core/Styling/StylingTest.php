@@ -14,7 +14,7 @@ use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Types\Amount;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Colour;
-use Vestibra\Core\Templates\Types\Step;
+use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Toggle;
 
 final class StylingTest extends TestCase
@@ -61,7 +61,7 @@ final class StylingTest extends TestCase
         yield 'a colour of its own' => [new Colour, '#a1b2c3', '#a1b2c3'];
         yield 'an amount' => [new Amount(0, 100), 24, '24px'];
         yield 'an amount without a unit' => [new Amount(0, 100, ''), 3, '3'];
-        yield 'a step' => [new Step, 4, 'var(--step-4)'];
+        yield 'a step' => [new StepOfScale, 4, 'var(--step-4)'];
         yield 'a choice as it is' => [new Choice(['row' => 'side by side']), 'row', 'row'];
         yield 'a choice that stands for more' => [new Choice(['wide' => 'wide'], ['wide' => '4 / 3']), 'wide', '4 / 3'];
         yield 'yes' => [new Toggle('sticky', 'static'), true, 'sticky'];

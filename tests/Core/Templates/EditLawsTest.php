@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
@@ -77,7 +77,7 @@ final class EditLawsTest extends TestCase
     public function test_an_edit_reads_as_it_was_written(Chance $chance): void
     {
         $edit = $this->randomEdit($chance, Trees::draft(), 1);
-        $reader = new EditReader(Trees::reader(), new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
+        $reader = new EditReader(Trees::reader(), new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
 
         self::assertEquals($edit, $reader->parse(json_decode((string) json_encode($edit->toArray()), true)), "seed $chance->seed");
     }

@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\Edits\Insert;
@@ -64,6 +64,6 @@ final class EditReaderTest extends TestCase
 
     private function reader(): EditReader
     {
-        return new EditReader(Trees::reader(), new ReachReader(Fields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
+        return new EditReader(Trees::reader(), new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
     }
 }

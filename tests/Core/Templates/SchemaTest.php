@@ -8,8 +8,8 @@ use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Pages\PageKinds;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\Fields\BrandField;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
@@ -26,7 +26,7 @@ final class SchemaTest extends TestCase
         $mistakes = [
             static fn () => new Definition('a', 'A', null, [$setting, $setting]),
             static fn () => Schema::of(new Definition('a', 'A', null), new Definition('a', 'B', null)),
-            static fn () => Fields::of(PageKinds::of(), new BrandField, new BrandField),
+            static fn () => RuleFields::of(PageKinds::of(), new BrandField, new BrandField),
         ];
         foreach ($mistakes as $mistake) {
             try {

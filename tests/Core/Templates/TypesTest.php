@@ -23,12 +23,12 @@ use Vestibra\Core\Templates\Types\GroundPicture;
 use Vestibra\Core\Templates\Types\Hours;
 use Vestibra\Core\Templates\Types\Link;
 use Vestibra\Core\Templates\Types\Links;
-use Vestibra\Core\Templates\Types\Part;
 use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\Proportion;
 use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Rule;
 use Vestibra\Core\Templates\Types\Several;
+use Vestibra\Core\Templates\Types\ShareOfBand;
 use Vestibra\Tests\Core\Blocks\Pages;
 
 /** Which values settings take, and which they refuse. */
@@ -105,12 +105,12 @@ final class TypesTest extends TestCase
     public function test_widths_and_columns_as_css(): void
     {
         self::assertSame(['100%', 'fit-content', '40%', 'min(320px, 100%)'], array_map((new Extent)->css(...), ['fill', 'content', '40%', '320px']));
-        self::assertSame('0 1 40%', (new Part)->css(40));
+        self::assertSame('0 1 40%', (new ShareOfBand)->css(40));
         foreach (['0%', '101%', '2001px', '1.5px', 'auto', 12] as $value) {
             self::assertSame(SettingProblem::NotAWidth, (new Extent)->problem($value), (string) $value);
         }
         self::assertSame([null, null], [(new Extent)->problem('100%'), (new Extent)->problem('2000px')]);
-        self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new Part)->problem(...), [4, 5, 95, 96]));
+        self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new ShareOfBand)->problem(...), [4, 5, 95, 96]));
     }
 
     public function test_a_rule_says_which_products_are_meant_and_what_it_names(): void

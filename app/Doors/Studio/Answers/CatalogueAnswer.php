@@ -12,11 +12,11 @@ use Vestibra\App\Work\Saving\Moves;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saved;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\CrossedField;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 
 /**
  * What saving answers: what was saved and moved, or why nothing was.
@@ -99,17 +99,17 @@ final readonly class CatalogueAnswer
     }
 
     /**
-     * @param  list<Crossing>  $crossings
+     * @param  list<CrossedField>  $crossings
      * @return list<Crossed>
      */
     private function crossed(array $crossings): array
     {
-        $this->words->learn(...array_map(static fn (Crossing $one): Entry => new Entry($one->field === null ? [] : [
+        $this->words->learn(...array_map(static fn (CrossedField $one): Entry => new Entry($one->field === null ? [] : [
             new Change($one->thing, $one->id, [$one->field => $one->theirs], [$one->field => $one->yours]),
         ]), $crossings));
         $crossed = [];
         foreach (array_slice($crossings, 0, 50) as $one) {
-            $field = $one->field === null ? null : Fields::field($one->thing, $one->field);
+            $field = $one->field === null ? null : ThingFields::field($one->thing, $one->field);
             $crossed[] = [
                 'thing' => $one->thing->value,
                 'id' => $one->id,

@@ -7,8 +7,8 @@ namespace Vestibra\App\Doors\Studio\Catalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Vestibra\App\Doors\Requests\Asked;
+use Vestibra\App\Records\Catalogue\RemovedHtml;
 use Vestibra\App\Records\Catalogue\SafeHtml;
-use Vestibra\App\Records\Catalogue\TakenOut;
 
 /** What stays of HTML when it is made safe, and what goes. */
 final readonly class HtmlController
@@ -22,6 +22,6 @@ final readonly class HtmlController
             return new JsonResponse(['message' => 'This is no HTML, or more than 50,000 letters of it. Nothing was changed.'], 422);
         }
 
-        return new JsonResponse(['takenOut' => TakenOut::between($html, SafeHtml::markup($html))]);
+        return new JsonResponse(['takenOut' => RemovedHtml::between($html, SafeHtml::markup($html))]);
     }
 }

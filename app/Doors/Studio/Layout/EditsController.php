@@ -14,9 +14,9 @@ use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\Problems\TemplateProblem;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Drafting\Attempt;
 use Vestibra\App\Work\Drafting\Drafting;
 use Vestibra\App\Work\Drafting\Presence;
+use Vestibra\App\Work\Drafting\StepAttempt;
 use Vestibra\App\Work\Drafting\StepResult;
 use Vestibra\App\Work\Starts\Starts;
 use Vestibra\Core\Composing\Composer;
@@ -97,9 +97,9 @@ final readonly class EditsController
         return new JsonResponse(['others' => $others, 'state' => $same ? null : $this->state->of($template, withCounts: true)]);
     }
 
-    private static function attempt(Request $request): Attempt
+    private static function attempt(Request $request): StepAttempt
     {
-        return new Attempt(
+        return new StepAttempt(
             Asked::id($request, 'base') ?: null,
             self::word($request, 'window'),
             self::word($request, 'key'),

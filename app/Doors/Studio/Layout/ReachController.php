@@ -21,8 +21,8 @@ use Vestibra\App\Words\ReachWords;
 use Vestibra\App\Work\Why\InTheWay;
 use Vestibra\App\Work\Why\TryOut;
 use Vestibra\Core\Catalogue\Folding;
-use Vestibra\Core\Reach\Fields;
 use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 
 /**
  * @shape NamePage array{names: list<array{id: int, name: string, depth: int, option: int, label: string, swatch: string|null}>, more: bool}
@@ -39,7 +39,7 @@ final readonly class ReachController
     public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words, InTheWay $inTheWay): JsonResponse
     {
         $kind = $template->knownKind();
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
@@ -55,7 +55,7 @@ final readonly class ReachController
     public function try(Request $request, Template $template, TryOut $tryOut, PagesOfTheShop $pages): JsonResponse
     {
         $kind = $template->knownKind();
-        $reach = (new ReachReader(Fields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
         $subject = $pages->get($kind)->read(Asked::id($request, 'subject'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);

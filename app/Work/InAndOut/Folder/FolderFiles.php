@@ -18,7 +18,7 @@ final class FolderFiles
 
     private function __construct(
         public readonly string $folder,
-        public readonly ?Contents $contents,
+        public readonly ?FolderManifest $contents,
         public readonly bool $ours,
     ) {
     }
@@ -29,9 +29,9 @@ final class FolderFiles
         if (! self::lies($folder, ShopFolder::SHOP)) {
             return FileFormatProblem::Unreadable->at('', ['folder' => $folder]);
         }
-        $contents = Contents::of($folder);
+        $contents = FolderManifest::of($folder);
 
-        return new self($folder, $contents, ! $whole && $contents !== null && $contents->shop === Contents::mark());
+        return new self($folder, $contents, ! $whole && $contents !== null && $contents->shop === FolderManifest::mark());
     }
 
     public function isChanged(string $path): bool

@@ -28,7 +28,7 @@ final class FolderReader
     private const AT_ONCE = 200;
 
     public function __construct(
-        private readonly Written $written,
+        private readonly ThingFiles $written,
         private readonly ThingsIn $things,
         private readonly ProductsIn $products,
         private readonly OptionsIn $options,
@@ -136,7 +136,7 @@ final class FolderReader
         $this->collections($open['collection'] ?? [], $files, $taking);
         $staying = $this->without($names, $delete, $taking);
         $adopted = $empty && $files->contents !== null && $files->contents->shop !== '';
-        $adopted && Contents::adopt($files->contents->shop);
+        $adopted && FolderManifest::adopt($files->contents->shop);
 
         return new Outcome($parts->close(self::words($taking)), $taking->counts, array_values($taking->files), $parts->moves(), $staying, $files->ours || $adopted);
     }

@@ -15,7 +15,7 @@ use Vestibra\Core\Problem;
 final class FolderWriter
 {
     public function __construct(
-        private readonly Written $written,
+        private readonly ThingFiles $written,
         private readonly BesidesWords $besides,
     ) {
     }
@@ -26,7 +26,7 @@ final class FolderWriter
      */
     public function write(string $folder, bool $over): array|Problem
     {
-        $before = Contents::of($folder);
+        $before = FolderManifest::of($folder);
         $problem = $this->problem($folder, $before, $over);
         if ($problem !== null) {
             return $problem;
@@ -48,7 +48,7 @@ final class FolderWriter
             }
         });
         $gone = array_filter(array_keys(array_diff_key($before->files ?? [], $sums)), static fn (string $path): bool => is_file("$folder/$path") && unlink("$folder/$path"));
-        $contents = new Contents(Contents::mark(), $sums);
+        $contents = new FolderManifest(FolderManifest::mark(), $sums);
         self::put("$folder/".ShopFolder::CONTENTS, $contents->text());
 
         return ['files' => count($sums), 'written' => $count, 'removed' => count($gone)];
@@ -70,7 +70,7 @@ final class FolderWriter
         }
     }
 
-    private function problem(string $folder, ?Contents $before, bool $over): ?Problem
+    private function problem(string $folder, ?FolderManifest $before, bool $over): ?Problem
     {
         if (! is_dir($folder)) {
             return @mkdir($folder, 0o755, true) ? null : FileFormatProblem::NotAFolder->at('', ['folder' => $folder]);

@@ -14,7 +14,7 @@ use Vestibra\Core\Formats\Shop\ShopFolder;
 final readonly class OptionsIn
 {
     public function __construct(
-        private Written $written,
+        private ThingFiles $written,
         private StoredThings $things,
     ) {
     }

@@ -17,7 +17,7 @@ use Vestibra\Core\Problem;
 final readonly class PicturesIn
 {
     public function __construct(
-        private Written $written,
+        private ThingFiles $written,
         private StoredThings $things,
         private Uploads $uploads,
     ) {

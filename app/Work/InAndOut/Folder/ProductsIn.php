@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Folder;
 
 use Vestibra\App\Records\Catalogue\FactCheck;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Formats\FileFormatProblem;
@@ -23,7 +23,7 @@ use Vestibra\Core\Problem;
 final readonly class ProductsIn
 {
     public function __construct(
-        private Written $written,
+        private ThingFiles $written,
         private ThingsIn $things,
         private FactCheck $facts,
     ) {
@@ -81,7 +81,7 @@ final readonly class ProductsIn
             if ($value instanceof Problem) {
                 $taking->problem($path, $value->code->at("facts/$name", $value->values));
             } elseif ($fact !== null) {
-                $changed[Fields::fact($fact->id)] = $value === [] ? null : $value;
+                $changed[ThingFields::fact($fact->id)] = $value === [] ? null : $value;
             }
         }
 
@@ -95,7 +95,7 @@ final readonly class ProductsIn
         if (array_filter($written, is_string(...)) !== $written || count($written) > 50) {
             return FileFormatProblem::FactValue->at('', ['words' => "“{$fact->name}” takes a list of words."]);
         }
-        $what = Written::named($fact->kind);
+        $what = ThingFiles::named($fact->kind);
         $numbers = [];
         foreach ($written as $name) {
             $id = $what === null ? 0 : $this->written->names->idOf($what, $name);

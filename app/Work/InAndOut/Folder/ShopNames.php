@@ -8,13 +8,13 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\Core\Catalogue\Changing\Thing;
-use Vestibra\Core\Formats\Shop\Names;
+use Vestibra\Core\Formats\Shop\FolderNames;
 
 /**
  * What things are called in a folder: by their address name; options by name, values as `Nib: Fine`, pictures and files as
  * they are kept. What the folder has and the shop does not yet has a number below zero until it is made.
  */
-final class ShopNames implements Names
+final class ShopNames implements FolderNames
 {
     private const NAMED = [
         'product' => 'select id, slug as name from products order by id',

@@ -10,9 +10,9 @@ use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Leap;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\Shop\FolderProblem;
 use Vestibra\Core\Problem;
@@ -83,7 +83,7 @@ final class Taking
         $this->from[$change->key()] = $file;
         $did = $after === null ? 'deleted' : ($stands === null ? 'made' : 'changed');
         $this->counts[$did]++;
-        $this->did($file, in_array($thing, [Thing::Variant, Thing::Option, Thing::OptionValue], true) ? 'changed' : $did, $did === 'changed' ? array_map(static fn (string $name): string => Fields::field($thing, $name)->words ?? $name, array_keys($after)) : []);
+        $this->did($file, in_array($thing, [Thing::Variant, Thing::Option, Thing::OptionValue], true) ? 'changed' : $did, $did === 'changed' ? array_map(static fn (string $name): string => ThingFields::field($thing, $name)->words ?? $name, array_keys($after)) : []);
     }
 
     private function amount(int $minor): string

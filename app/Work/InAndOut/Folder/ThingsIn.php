@@ -19,7 +19,7 @@ final readonly class ThingsIn
     private const AT_ONCE = 200;
 
     public function __construct(
-        private Written $written,
+        private ThingFiles $written,
         private StoredThings $things,
     ) {
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Linked;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Work\InAndOut\Folder\Written;
+use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactValue;
@@ -33,7 +33,7 @@ final class LinkedFiles
 
     private bool $offersMore = false;
 
-    public function __construct(private readonly Written $written)
+    public function __construct(private readonly ThingFiles $written)
     {
     }
 

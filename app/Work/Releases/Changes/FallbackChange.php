@@ -10,10 +10,10 @@ use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /** Another live template takes what no rule takes; or another card is that of every grid that chose none. */
-final readonly class FallbackChange implements Change
+final readonly class FallbackChange implements ReleaseChange
 {
     public function __construct(
         public string $pageKind,
@@ -54,7 +54,7 @@ final readonly class FallbackChange implements Change
         return new self($this->pageKind, $this->after, $this->before);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         return $this->pageKind === PageKind::Card->value ? $supposed : $supposed->withFallback($this->pageKind, $this->after);
     }

@@ -8,10 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /** The owner's order of the templates of a kind. Templates made since are put last. */
-final readonly class HandOrderChange implements Change
+final readonly class HandOrderChange implements ReleaseChange
 {
     /**
      * @param  list<int>  $before
@@ -67,7 +67,7 @@ final readonly class HandOrderChange implements Change
         return new self($this->pageKind, $this->after, $this->before);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         return $supposed->withHandOrder($this->pageKind, $this->after);
     }

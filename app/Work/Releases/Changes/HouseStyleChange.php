@@ -11,7 +11,7 @@ use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Style\OwnFonts;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /**
  * The shop has another house style, or the one that it has looks different. A release holds it whole, so that it can be
@@ -19,7 +19,7 @@ use Vestibra\Core\Reach\Supposed;
  *
  * @phpstan-type InUse array{style: int, name: string, tokens: array<string, string>}
  */
-final readonly class HouseStyleChange implements Change
+final readonly class HouseStyleChange implements ReleaseChange
 {
     /**
      * @param  InUse  $before
@@ -73,7 +73,7 @@ final readonly class HouseStyleChange implements Change
         return new self($this->after, $this->before);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         return $supposed;
     }

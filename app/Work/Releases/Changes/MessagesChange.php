@@ -9,10 +9,10 @@ use Vestibra\App\Ground\Counted;
 use Vestibra\App\Records\Settings\OwnWords;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /** Customers read other words. */
-final readonly class MessagesChange implements Change
+final readonly class MessagesChange implements ReleaseChange
 {
     private const LONGEST = 60;
 
@@ -60,7 +60,7 @@ final readonly class MessagesChange implements Change
         return new self($this->after, $this->before);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         return $supposed;
     }

@@ -9,10 +9,10 @@ use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 
 /** Pages pinned to a template, or set free. */
-final readonly class PinsChange implements Change
+final readonly class PinsChange implements ReleaseChange
 {
     /**
      * @param  array<string, int|null>  $before  `product/7` => template id; null: not pinned
@@ -76,7 +76,7 @@ final readonly class PinsChange implements Change
         return new self($this->after, $this->before);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         return $supposed->withPins($this->after);
     }

@@ -13,7 +13,7 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
@@ -21,7 +21,7 @@ use Vestibra\Core\Templates\TemplateRole;
  *
  * @phpstan-type Live array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}
  */
-final readonly class TemplateChange implements Change
+final readonly class TemplateChange implements ReleaseChange
 {
     /**
      * @param  Live|null  $before  null: was not live
@@ -158,7 +158,7 @@ final readonly class TemplateChange implements Change
         return new self($this->template, $this->called, $this->after, $this->before, $this->pageKind, $this->role);
     }
 
-    public function suppose(Supposed $supposed): Supposed
+    public function suppose(WhatIf $supposed): WhatIf
     {
         if (! $this->isPage() || ! $this->isKnown()) {
             return $supposed;

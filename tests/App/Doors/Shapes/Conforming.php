@@ -19,7 +19,7 @@ use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
-use Vestibra\Core\Reach\Takes;
+use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
 use Vestibra\Core\Templates\Question;
@@ -27,7 +27,7 @@ use Vestibra\Core\Templates\Question;
 /** Whether what JSON brought has the shape that was promised, to the letter: nothing missing, nothing besides. */
 final readonly class Conforming
 {
-    private const ENUMS = ['PageKind' => PageKind::class, 'Question' => Question::class, 'WidthName' => Width::class, 'FactKind' => FactKind::class, 'Takes' => Takes::class, 'Thing' => Thing::class];
+    private const ENUMS = ['PageKind' => PageKind::class, 'Question' => Question::class, 'WidthName' => Width::class, 'FactKind' => FactKind::class, 'Takes' => ConditionValues::class, 'Thing' => Thing::class];
 
     public function __construct(private Shapes $shapes)
     {

@@ -12,7 +12,7 @@ use Vestibra\App\Lists\Filters\FilterWish;
 use Vestibra\App\Lists\Filters\ListFilters;
 use Vestibra\App\Lists\Filters\NarrowedList;
 use Vestibra\App\Reach\Rules\PagesOfTheShop;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Demo\MoreProducts;
@@ -136,7 +136,7 @@ final class ListFiltersTest extends TestCase
         $packs->refresh();
         DB::update('update variants set price = price + 1');
         self::assertNotSame([], $packs->changed());
-        Derived::refresh(...array_map(intval(...), DB::table('products')->pluck('id')->all()));
+        ProductIndex::refresh(...array_map(intval(...), DB::table('products')->pluck('id')->all()));
 
         self::assertSame([], $packs->changed());
     }

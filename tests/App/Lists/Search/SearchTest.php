@@ -10,7 +10,7 @@ use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Lists\Search\SearchHits;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Lists\Search\SearchSettings;
-use Vestibra\App\Records\Catalogue\Derived;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Tests\App\TestCase;
 
@@ -24,7 +24,7 @@ final class SearchTest extends TestCase
         $ink = $this->id('products', self::INK);
         DB::table('variants')->where('id', DB::table('variants')->where('product_id', $ink)->value('id'))->update(['sku' => 'QX-77-LONG', 'barcode' => '4006381333931']);
         DB::table('products')->where('id', $ink)->update(['description' => '<p>Made with <b>zirconium</b>.</p>', 'short_description' => 'Smells of heather.']);
-        Derived::refresh($ink);
+        ProductIndex::refresh($ink);
 
         foreach (['teal tide', 'TEAL', 'bott', 'zircon', 'heather', 'inks bottled', '30 ml', 'qx-77-long', 'qx-77', '4006381333931', 'QX 77 LONG'] as $words) {
             self::assertContains(self::INK, $this->titles($words), $words);
@@ -106,7 +106,7 @@ final class SearchTest extends TestCase
         DB::table('products')->where('id', $ids['Plain pen'])->update(['brand_id' => DB::table('brands')->insertGetId(['name' => 'Zephyr', 'name_folded' => 'zephyr', 'slug' => 'zephyr'])]);
         DB::table('products')->where('id', $ids['Other pen'])->update(['description' => 'Light as a zephyr.']);
         DB::table('variants')->where('id', DB::table('variants')->where('product_id', $ids['Last pen'])->value('id'))->update(['sku' => 'zephyr']);
-        Derived::refresh(...array_values($ids));
+        ProductIndex::refresh(...array_values($ids));
 
         self::assertSame(['Last pen', 'Zephyr pen too', 'Zephyr pen', 'Zephyrine pen', 'Plain pen', 'Other pen'], $this->titles('zephyr'));
     }
@@ -141,7 +141,7 @@ final class SearchTest extends TestCase
     {
         $ink = $this->id('products', self::INK);
         DB::table('products')->where('id', $ink)->update(['description' => 'zirconium']);
-        Derived::refresh($ink);
+        ProductIndex::refresh($ink);
         self::assertSame([self::INK], $this->titles('zirconium'));
         self::assertSame([self::INK], array_column($this->getJson('/search/suggestions?q=zircon')->json('products'), 'words'));
         SearchSettings::set(['description' => 0]);
@@ -294,6 +294,6 @@ final class SearchTest extends TestCase
     {
         $id = $this->id('products', $was);
         DB::table('products')->where('id', $id)->update(['title' => $title]);
-        Derived::refresh($id);
+        ProductIndex::refresh($id);
     }
 }

@@ -11,13 +11,13 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\WinnersSql;
 use Vestibra\App\Records\Catalogue\Categories;
-use Vestibra\App\Records\Catalogue\Derived;
 use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Features;
-use Vestibra\Core\Reach\Supposed;
+use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\RandomRules;
@@ -78,7 +78,7 @@ final class ReachSqlTest extends TestCase
         $this->app->make(ShopClock::class)->moveTo($at);
         $contests = $this->app->make(KindRulesReader::class);
         $ids = DB::table('templates')->where('page_kind', 'product')->pluck('id')->all();
-        $supposed = new Supposed;
+        $supposed = new WhatIf;
         $changed = array_values(array_diff($chance->some($ids, 2), [1]));
         foreach ($changed as $id) {
             $supposed = $chance->oneIn(3) ? $supposed->without($id) : $supposed->withReach($id, $contests->stored($this->rules($chance)->reach(), PageKind::Product));
@@ -152,7 +152,7 @@ final class ReachSqlTest extends TestCase
                 });
             }
             $this->shuffleVariants($chance, $id);
-            Derived::refresh($id);
+            ProductIndex::refresh($id);
         }
     }
 

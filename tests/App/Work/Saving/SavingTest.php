@@ -13,8 +13,8 @@ use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Problem;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Catalogue\Changing\Drawer;
@@ -287,7 +287,7 @@ final class SavingTest extends TestCase
     /** @return array<string, mixed> */
     private function empty(Thing $thing): array
     {
-        return array_map(static fn ($field): mixed => $field->empty(), Fields::of($thing));
+        return array_map(static fn ($field): mixed => $field->empty(), ThingFields::of($thing));
     }
 
     /**

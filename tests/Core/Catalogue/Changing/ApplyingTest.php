@@ -8,10 +8,10 @@ use LogicException;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\Change;
-use Vestibra\Core\Catalogue\Changing\Crossing;
+use Vestibra\Core\Catalogue\Changing\CrossedField;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Tests\Core\Chance;
 
 final class ApplyingTest extends TestCase
@@ -53,7 +53,7 @@ final class ApplyingTest extends TestCase
             new Change(Thing::Product, 1, ['title' => 'Ink', 'brand' => 3], ['title' => 'Teal ink', 'brand' => 4]),
         ]));
 
-        self::assertEquals([new Crossing(Thing::Product, 1, 'brand', 5, 4)], $done);
+        self::assertEquals([new CrossedField(Thing::Product, 1, 'brand', 5, 4)], $done);
         self::assertSame(3, $drawer->things['product'][2]['brand']);
         self::assertSame('Ink', $drawer->things['product'][1]['title']);
     }
@@ -70,7 +70,7 @@ final class ApplyingTest extends TestCase
         $applying = new Applying(new Drawer(['tag' => [1 => ['name' => 'new']]]));
 
         $gone = $applying->crossings(new Entry([new Change(Thing::Tag, 9, ['name' => 'a'], ['name' => 'b'])]));
-        self::assertEquals([new Crossing(Thing::Tag, 9, null, null, ['name' => 'b'])], $gone);
+        self::assertEquals([new CrossedField(Thing::Tag, 9, null, null, ['name' => 'b'])], $gone);
         self::assertCount(1, $applying->crossings(new Entry([new Change(Thing::Tag, 1, null, ['name' => 'b'])])));
         self::assertCount(1, $applying->crossings(new Entry([new Change(Thing::Tag, 9, ['name' => 'a'], null)])));
         self::assertSame([], $applying->crossings(new Entry([new Change(Thing::Tag, 9, null, ['name' => 'b'])])));
@@ -81,7 +81,7 @@ final class ApplyingTest extends TestCase
         $applying = new Applying(new Drawer(['tag' => [1 => ['name' => 'new', 'slug' => 'new']]]));
 
         self::assertEquals(
-            [new Crossing(Thing::Tag, 1, 'name', 'new', 'old')],
+            [new CrossedField(Thing::Tag, 1, 'name', 'new', 'old')],
             $applying->crossings(new Entry([new Change(Thing::Tag, 1, ['name' => 'old'], null)])),
         );
     }
@@ -113,7 +113,7 @@ final class ApplyingTest extends TestCase
         self::assertSame($one, $entry->of(Thing::Product, 4));
         self::assertNull($entry->of(Thing::Product, 5));
         self::assertNull($entry->of(Thing::Brand, 4));
-        self::assertSame(['brand/3', 'category/1', 'category/2'], Fields::named(Thing::Product, ['title' => '7', 'brand' => 3, 'categories' => [1, 2], 'mainCategory' => null]));
+        self::assertSame(['brand/3', 'category/1', 'category/2'], ThingFields::named(Thing::Product, ['title' => '7', 'brand' => 3, 'categories' => [1, 2], 'mainCategory' => null]));
     }
 
     public function test_a_change_of_nothing_cannot_be_written(): void

@@ -9,11 +9,11 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\EntryReader;
-use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Problem;
 use Vestibra\Tests\Core\Chance;
@@ -23,7 +23,7 @@ final class EntryReaderTest extends TestCase
     #[DataProvider('fields')]
     public function test_a_field(string $thing, string $field, mixed $written, mixed $expected): void
     {
-        $found = Fields::field(Thing::from($thing), $field);
+        $found = ThingFields::field(Thing::from($thing), $field);
         self::assertNotNull($found);
         $read = $this->reader()->read($found, $written);
 
@@ -115,7 +115,7 @@ final class EntryReaderTest extends TestCase
 
     public function test_lost_zeros_are_given_back(): void
     {
-        $read = $this->reader()->read(new Field('barcode', FieldType::Barcode, 'bar code'), '12345678905');
+        $read = $this->reader()->read(new ThingField('barcode', FieldType::Barcode, 'bar code'), '12345678905');
 
         self::assertInstanceOf(Problem::class, $read);
         self::assertSame('0012345678905', $read->values['whole']);
@@ -125,7 +125,7 @@ final class EntryReaderTest extends TestCase
     {
         foreach (self::fields() as [$thing, $name, $written, $expected]) {
             if (! $expected instanceof CatalogueProblem && $name !== 'description') {
-                $field = Fields::field(Thing::from($thing), $name);
+                $field = ThingFields::field(Thing::from($thing), $name);
                 self::assertNotNull($field);
                 self::assertSame($expected, $this->reader()->read($field, $expected), $name);
             }
@@ -136,7 +136,7 @@ final class EntryReaderTest extends TestCase
     {
         $required = [];
         foreach (Thing::cases() as $thing) {
-            $required[$thing->value] = array_keys(array_filter(Fields::of($thing), static fn (Field $field): bool => $field->required));
+            $required[$thing->value] = array_keys(array_filter(ThingFields::of($thing), static fn (ThingField $field): bool => $field->required));
         }
 
         self::assertSame([
@@ -147,14 +147,14 @@ final class EntryReaderTest extends TestCase
 
     public function test_a_fact_is_a_field_of_products_alone(): void
     {
-        self::assertSame(FieldType::Written, Fields::field(Thing::Product, Fields::fact(7))?->type);
-        self::assertSame(7, Fields::factOf(Thing::Product, 'fact:7'));
+        self::assertSame(FieldType::Written, ThingFields::field(Thing::Product, ThingFields::fact(7))?->type);
+        self::assertSame(7, ThingFields::factOf(Thing::Product, 'fact:7'));
         foreach (['fact:0', 'fact:', 'fact:7x', 'a fact:7', "fact:7\n", 'title'] as $name) {
-            self::assertNull(Fields::factOf(Thing::Product, $name));
+            self::assertNull(ThingFields::factOf(Thing::Product, $name));
         }
-        self::assertNull(Fields::factOf(Thing::Tag, 'fact:7'));
-        self::assertNull(Fields::field(Thing::Tag, 'fact:7'));
-        self::assertNull(Fields::field(Thing::Product, 'nothing'));
+        self::assertNull(ThingFields::factOf(Thing::Tag, 'fact:7'));
+        self::assertNull(ThingFields::field(Thing::Tag, 'fact:7'));
+        self::assertNull(ThingFields::field(Thing::Product, 'nothing'));
         $read = $this->entry([['thing' => 'product', 'id' => 5, 'before' => ['fact:7' => null], 'after' => ['fact:7' => ['a']]]]);
         self::assertIsArray($read);
         self::assertSame(CatalogueProblem::UnknownField, $read[0]->code);
@@ -172,7 +172,7 @@ final class EntryReaderTest extends TestCase
 
     public function test_what_a_new_thing_holds_before_anybody_says_so(): void
     {
-        $empty = static fn (Thing $thing): array => array_map(static fn (Field $field): mixed => $field->empty(), Fields::of($thing));
+        $empty = static fn (Thing $thing): array => array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of($thing));
 
         self::assertSame(
             ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'contents' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
@@ -240,7 +240,7 @@ final class EntryReaderTest extends TestCase
         $junk = static fn (): mixed => [null, true, -3, 1.5, '', "\xff", 'x', [], ['a' => []], PHP_INT_MAX, str_repeat('9', 400)][$chance->number(0, 10)];
         foreach (Thing::cases() as $thing) {
             for ($try = 0; $try < 60; $try++) {
-                $fields = array_map($junk, Fields::of($thing));
+                $fields = array_map($junk, ThingFields::of($thing));
                 $read = $this->entry([['thing' => $thing->value, 'id' => $chance->number(-2, 2), 'before' => $chance->number(0, 1) === 0 ? null : $fields, 'after' => $fields]]);
                 self::assertTrue($read instanceof Entry || $read !== []);
             }

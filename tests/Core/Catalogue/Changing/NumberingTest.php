@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\Numbering;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Tests\Core\Chance;
 
 final class NumberingTest extends TestCase
@@ -70,11 +70,11 @@ final class NumberingTest extends TestCase
     {
         $place = array_flip(array_map(static fn (Change $change): string => $change->key(), $entry->changes));
         foreach ($entry->changes as $change) {
-            foreach (Fields::named($change->thing, $change->after ?? []) as $key) {
+            foreach (ThingFields::named($change->thing, $change->after ?? []) as $key) {
                 $named = isset($place[$key]) ? $entry->changes[$place[$key]] : null;
                 self::assertFalse($named?->isMade() === true && $place[$key] > $place[$change->key()], "$key is made too late");
             }
-            foreach (Fields::named($change->thing, $change->before ?? []) as $key) {
+            foreach (ThingFields::named($change->thing, $change->before ?? []) as $key) {
                 $named = isset($place[$key]) ? $entry->changes[$place[$key]] : null;
                 self::assertFalse($named?->isDeleted() === true && $place[$key] < $place[$change->key()], "$key is deleted too early");
             }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\Core\Formats\Shop;
 
-use Vestibra\Core\Formats\Shop\Names;
+use Vestibra\Core\Formats\Shop\FolderNames;
 
 /** Everything is called by its kind and number: `brand-3`. */
-final class NamesOfFolder implements Names
+final class NamesOfFolder implements FolderNames
 {
     public function nameOf(string $what, int $id): ?string
     {

@@ -7,13 +7,13 @@ namespace Vestibra\Tests\Core\Formats\Shop;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\Gtin;
 use Vestibra\Core\Catalogue\ShopZone;
-use Vestibra\Core\Formats\Shop\Names;
+use Vestibra\Core\Formats\Shop\FolderNames;
 use Vestibra\Core\Formats\Shop\Schemas;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 use Vestibra\Core\Formats\Shop\ThingFile;
@@ -65,13 +65,13 @@ final class ThingFileSchemaTest extends TestCase
     public function test_a_place_that_is_left_out_stays_as_it_is(): void
     {
         $problems = [];
-        $stands = ['name' => 'Inks', 'slug' => 'inks', 'parent' => null, 'position' => 7] + array_map(static fn (Field $field): mixed => $field->empty(), ThingFile::fields(Thing::Category));
+        $stands = ['name' => 'Inks', 'slug' => 'inks', 'parent' => null, 'position' => 7] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFile::fields(Thing::Category));
         self::assertSame([], self::reader()->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks'], $problems));
         self::assertSame(['position' => 3], self::reader()->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks', 'position' => 3], $problems));
         self::assertSame([], $problems);
     }
 
-    private static function good(Field $field, Chance $chance): mixed
+    private static function good(ThingField $field, Chance $chance): mixed
     {
         $words = static fn (): string => ['Teal Tide', 'Ä ö ü', 'a', 'Fine & broad', '日本'][$chance->number(0, 4)];
 
@@ -94,7 +94,7 @@ final class ThingFileSchemaTest extends TestCase
     }
 
     /** @return non-empty-list<mixed> what the schema forbids */
-    private static function bad(Field $field): array
+    private static function bad(ThingField $field): array
     {
         return match ($field->type) {
             FieldType::Line, FieldType::Text, FieldType::Rich => [7, true, ['x'], str_repeat('a', $field->most + 1)],
@@ -115,7 +115,7 @@ final class ThingFileSchemaTest extends TestCase
 
     private static function reader(): ThingFile
     {
-        return new ThingFile(new class implements Names
+        return new ThingFile(new class implements FolderNames
         {
             public function nameOf(string $what, int $id): ?string
             {

@@ -7,11 +7,11 @@ namespace Vestibra\Tests\Core\Formats\Shop;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
-use Vestibra\Core\Catalogue\Changing\Field;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
-use Vestibra\Core\Catalogue\Changing\Fields;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Thing;
+use Vestibra\Core\Catalogue\Changing\ThingField;
+use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\Shop\ThingFile;
@@ -28,7 +28,7 @@ final class ThingFileTest extends TestCase
         foreach ([0, 2, 3] as $digits) {
             for ($round = 0; $round < 60; $round++) {
                 foreach (Thing::cases() as $thing) {
-                    $stands = array_map(static fn (Field $field): mixed => self::some($field, $chance), Fields::of($thing));
+                    $stands = array_map(static fn (ThingField $field): mixed => self::some($field, $chance), ThingFields::of($thing));
                     $written = json_decode((string) json_encode(self::file($digits)->written($thing, $stands)), true);
                     self::assertIsArray($written);
                     $problems = [];
@@ -43,7 +43,7 @@ final class ThingFileTest extends TestCase
 
     public function test_what_is_empty_is_left_out_and_what_is_left_out_is_empty(): void
     {
-        $stands = array_map(static fn (Field $field): mixed => $field->empty(), Fields::of(Thing::Variant));
+        $stands = array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
         $stands = ['sku' => 'INK-1', 'price' => 950] + $stands;
         $problems = [];
 
@@ -54,7 +54,7 @@ final class ThingFileTest extends TestCase
 
     public function test_only_what_differs_is_read_so_that_what_stands_there_needs_not_be_sound(): void
     {
-        $stands = ['sku' => '', 'price' => null, 'barcode' => '123'] + array_map(static fn (Field $field): mixed => $field->empty(), Fields::of(Thing::Variant));
+        $stands = ['sku' => '', 'price' => null, 'barcode' => '123'] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
         $written = self::file()->written(Thing::Variant, $stands);
         $problems = [];
 
@@ -67,7 +67,7 @@ final class ThingFileTest extends TestCase
     public function test_amounts_as_we_write_them_mean_one_thing(int $digits, mixed $given, int|array $read): void
     {
         $problems = [];
-        $stands = ['price' => 1] + array_map(static fn (Field $field): mixed => $field->empty(), Fields::of(Thing::Variant));
+        $stands = ['price' => 1] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
         $changed = self::file($digits)->changed(Thing::Variant, $stands, ['price' => $given] + self::file($digits)->written(Thing::Variant, $stands), $problems);
 
         self::assertSame(is_int($read) ? [] : [$read], array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $problems));
@@ -121,7 +121,7 @@ final class ThingFileTest extends TestCase
         return new ThingFile(new NamesOfFolder, new FieldReader(ShopZone::of('Europe/London'), $digits, 'EUR', static fn (string $html): string => $html), $digits);
     }
 
-    private static function some(Field $field, Chance $chance): mixed
+    private static function some(ThingField $field, Chance $chance): mixed
     {
         if (! $field->required && $chance->oneIn(3)) {
             return $field->empty();

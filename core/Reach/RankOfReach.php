@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\Core\Reach;
+
+/**
+ * Where one way in which a template takes a page stands among all of them: those that go first, then the closest, then
+ * the earlier in hand order, then the earlier clause. The one total order; whoever comes first in it wins.
+ *
+ * @api
+ */
+final readonly class RankOfReach
+{
+    /** @var list<int> to be compared number by number, the smaller first */
+    public array $key;
+
+    /** @param  int  $hand  the template's place in hand order */
+    public function __construct(bool $goesFirst, Closeness $closeness, int $hand, int $clause)
+    {
+        $this->key = [$goesFirst ? 0 : 1, ...array_map(static fn (int $count): int => -$count, $closeness->toArray()), $hand, $clause];
+    }
+
+    public function compare(self $other): int
+    {
+        return $this->key <=> $other->key;
+    }
+}
