@@ -57,6 +57,16 @@ final class LayoutTest extends Plain
         }
     }
 
+    public function test_no_name_stands_in_two_rooms(): void
+    {
+        $places = [];
+        foreach (array_keys([...self::code('core'), ...self::code('blocks'), ...self::code('app')]) as $file) {
+            $places[basename($file)][] = $file;
+        }
+        unset($places['view.blade.php']);
+        self::assertSame([], array_filter($places, static fn (array $files): bool => count($files) > 1));
+    }
+
     public function test_what_the_documentation_names_is_there(): void
     {
         $root = dirname(__DIR__, 2);
