@@ -1,26 +1,26 @@
 <script lang="ts">
     import { untrack } from 'svelte';
     import type { Screen } from '../../lib/types';
-    import BottomRow from './BottomRow.svelte';
-    import CanvasRoom from './CanvasRoom.svelte';
-    import { onKey } from './commands';
-    import { Drag } from './drag.svelte';
+    import BottomRow from './row/BottomRow.svelte';
+    import CanvasRoom from './page/CanvasRoom.svelte';
+    import { onKey } from './deeds/commands';
+    import { Drag } from './deeds/drag.svelte';
     import CompareView from './compare/CompareView.svelte';
-    import { onClipboard } from './clipboard';
+    import { onClipboard } from './deeds/clipboard';
     import FittingView from './fitting/FittingView.svelte';
     import KeepPart from './help/KeepPart.svelte';
     import Palette from './help/Palette.svelte';
     import Shortcuts from './help/Shortcuts.svelte';
     import LinksView from './links/LinksView.svelte';
-    import LeftColumn from './LeftColumn.svelte';
+    import LeftColumn from './column/LeftColumn.svelte';
     import PublishView from './publish/PublishView.svelte';
     import ReachView from './reach/ReachView.svelte';
-    import StatusLine from './StatusLine.svelte';
+    import StatusLine from './work/StatusLine.svelte';
     import { Table } from './table.svelte';
-    import TopBar from './TopBar.svelte';
-    import Unsaved from './Unsaved.svelte';
+    import TopBar from './bar/TopBar.svelte';
+    import Unsaved from './work/Unsaved.svelte';
     import WhyView from './WhyView.svelte';
-    import type { TableData } from './types';
+    import type { TableData } from './tree/types';
 
     let { screen }: { screen: Screen<TableData> } = $props();
     const table = untrack(() => new Table(screen.data, screen.may.edit, screen.user));

@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
 import type { Definition, TreeNode } from '../../../studio/lib/types';
-import type { Box, Canvas } from '../../../studio/screens/drawing-table/canvas.svelte';
-import { isWhereItIs, landingAt } from '../../../studio/screens/drawing-table/landing';
-import { Kinds } from '../../../studio/screens/drawing-table/tree';
+import type { Box, Canvas } from '../../../studio/screens/drawing-table/page/canvas.svelte';
+import { isWhereItIs, landingAt } from '../../../studio/screens/drawing-table/page/landing';
+import { Kinds } from '../../../studio/screens/drawing-table/tree/tree';
 
 const roles: Record<string, [string, string | null]> = {
     page: ['page', 'band'],

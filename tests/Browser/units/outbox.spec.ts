@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import type { Edit } from '../../../studio/lib/types';
-import type { Lasting } from '../../../studio/screens/drawing-table/lasting';
-import { decides, editsOf, Outbox, type Kept, type Parcel } from '../../../studio/screens/drawing-table/outbox';
+import type { Lasting } from '../../../studio/screens/drawing-table/work/lasting';
+import { decides, editsOf, Outbox, type Kept, type Parcel } from '../../../studio/screens/drawing-table/work/outbox';
 
 /** A browser's store, and its locks: those of windows that are open. */
 class Store implements Lasting {

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { TreeNode } from '../../../studio/lib/types';
-import { divide, parseProportions, proportionsOf, resting } from '../../../studio/screens/drawing-table/proportions';
+import { divide, parseProportions, proportionsOf, resting } from '../../../studio/screens/drawing-table/tree/proportions';
 
 const band = (...columns: Partial<TreeNode>[]): TreeNode =>
     ({ id: 'band', kind: 'band', children: columns.map((one, at) => ({ id: `c${at}`, kind: 'column', ...one })) }) as TreeNode;

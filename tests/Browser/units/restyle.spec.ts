@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { selectors } from '../../../studio/screens/drawing-table/restyle';
+import { selectors } from '../../../studio/screens/drawing-table/page/restyle';
 
 test('a list of selectors ends at commas that stand in no brackets', () => {
     expect(selectors('.a')).toEqual(['.a']);

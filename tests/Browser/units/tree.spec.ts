@@ -14,7 +14,7 @@ import {
     styleAt,
     withIds,
     type Place,
-} from '../../../studio/screens/drawing-table/tree';
+} from '../../../studio/screens/drawing-table/tree/tree';
 
 const roles: Record<string, [role: string, accepts: string | null]> = {
     page: ['page', 'band'],

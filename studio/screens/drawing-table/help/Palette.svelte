@@ -1,6 +1,6 @@
 <script lang="ts">
     import { Dialog } from 'bits-ui';
-    import { blockCommands, insertCommands, pageCommands, type Command } from '../commands';
+    import { blockCommands, insertCommands, pageCommands, type Command } from '../deeds/commands';
     import type { Table } from '../table.svelte';
 
     let { table }: { table: Table } = $props();

@@ -1,7 +1,7 @@
 import { post, remove } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
 import type { Table } from '../table.svelte';
-import type { KeptPart } from '../types';
+import type { KeptPart } from '../tree/types';
 
 interface Shelf {
     parts: KeptPart[];

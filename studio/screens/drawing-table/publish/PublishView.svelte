@@ -6,7 +6,7 @@
     import Moves from '../../../parts/Moves.svelte';
     import type { PublishLook } from '../../../lib/types';
     import type { Table } from '../table.svelte';
-    import { placeForEssential, rows } from '../tree';
+    import { placeForEssential, rows } from '../tree/tree';
     import FittingLine from '../fitting/FittingLine.svelte';
     import { Publishing } from './publish.svelte';
     import Published from './Published.svelte';

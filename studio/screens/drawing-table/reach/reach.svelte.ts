@@ -2,7 +2,7 @@ import { get, post } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
 import type { Condition, Names, PageRow, Reach, ReachPreview, Sentence, Tried } from '../../../lib/types';
 import type { Table } from '../table.svelte';
-import type { SamplePage } from '../types';
+import type { SamplePage } from '../tree/types';
 
 type Part = 'show' | 'keepOff';
 

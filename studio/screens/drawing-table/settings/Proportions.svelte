@@ -1,7 +1,7 @@
 <script lang="ts">
     import type { TreeNode } from '../../../lib/types';
     import { notices } from '../../../lib/notices.svelte';
-    import { divide, parseProportions, proportionsOf, USUAL } from '../proportions';
+    import { divide, parseProportions, proportionsOf, USUAL } from '../tree/proportions';
     import type { Table } from '../table.svelte';
 
     let { table, band }: { table: Table; band: TreeNode } = $props();

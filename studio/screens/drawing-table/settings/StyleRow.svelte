@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { PieceStateName, Setting, TreeNode, Value } from '../../../lib/types';
-    import { lengthOf, limited, stepOf, valueOf } from '../measures';
+    import { lengthOf, limited, stepOf, valueOf } from '../tree/measures';
     import type { Table } from '../table.svelte';
     import { easedFrom } from './effects';
     import { FIELDS } from './fields/fields';

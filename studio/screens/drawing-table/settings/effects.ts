@@ -1,4 +1,4 @@
-import { styleAt } from '../tree';
+import { styleAt } from '../tree/tree';
 import type { Setting, TreeNode } from '../../../lib/types';
 import type { Table } from '../table.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Setting } from '../../../../lib/types';
-    import { lengthOf, valueOf } from '../../measures';
+    import { lengthOf, valueOf } from '../../tree/measures';
     import NumberBox from './NumberBox.svelte';
     import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';

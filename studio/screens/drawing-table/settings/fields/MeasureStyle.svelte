@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { lengthOf, limited, valueOf } from '../../measures';
+    import { lengthOf, limited, valueOf } from '../../tree/measures';
     import NumberBox from './NumberBox.svelte';
     import Pick from '../../../../parts/Pick.svelte';
     import type { StyleProps } from './props';

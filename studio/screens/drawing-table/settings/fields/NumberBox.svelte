@@ -1,6 +1,6 @@
 <script lang="ts">
     import type { Setting, Value } from '../../../../lib/types';
-    import { lengthOf, limited, stepOf, typedLength, valueOf } from '../../measures';
+    import { lengthOf, limited, stepOf, typedLength, valueOf } from '../../tree/measures';
 
     interface Props {
         id?: string;

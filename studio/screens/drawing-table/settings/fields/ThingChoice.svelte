@@ -2,7 +2,7 @@
     import type { Setting } from '../../../../lib/types';
     import { untrack } from 'svelte';
     import { counted } from '../../../../lib/words';
-    import { unshare } from '../../placing';
+    import { unshare } from '../../deeds/keptParts';
     import type { Table } from '../../table.svelte';
     import { Missing } from '../missing.svelte';
 

@@ -2,7 +2,7 @@
     import { counted } from '../../../../lib/words';
     import type { Setting, TreeNode } from '../../../../lib/types';
     import type { Table } from '../../table.svelte';
-    import { departures, parentOf } from '../../tree';
+    import { departures, parentOf } from '../../tree/tree';
     import { overruledBy } from '../effects';
     import Proportions from '../Proportions.svelte';
     import StyleRow from '../StyleRow.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { ToggleGroup } from 'bits-ui';
     import type { Edit, Piece, PieceStateName, TreeNode, Value } from '../../../../lib/types';
-    import { lengthOf, limited, stepOf, valueOf } from '../../measures';
+    import { lengthOf, limited, stepOf, valueOf } from '../../tree/measures';
     import type { Table } from '../../table.svelte';
     import NumberBox from '../fields/NumberBox.svelte';
     import { CORNERS, keyOf, read, seen, settingOf, SIDES } from './styles';

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { counted } from '../../../../lib/words';
     import type { Piece, StyleGroupName, StyleProperty, TreeNode } from '../../../../lib/types';
-    import { giveFinish, keptFinish, takeFinish } from '../../finish';
+    import { giveFinish, keptFinish, takeFinish } from '../../deeds/takenStyles';
     import type { Table } from '../../table.svelte';
     import StyleRow from '../StyleRow.svelte';
     import Measured from './Measured.svelte';

@@ -1,0 +1,327 @@
+import { copy, cut, pasteFromMemory } from './clipboard';
+import { giveFinish, keptFinish, takeFinish } from './takenStyles';
+import { unshare } from './keptParts';
+import type { Table } from '../table.svelte';
+import { parentOf, placeAcross, placeAfter, placeBeside, rows } from '../tree/tree';
+
+/** Something that can be done: buttons, menus, the list of things to do and keys share it. */
+export interface Command {
+    words: string;
+    keys?: string;
+    can: (table: Table) => boolean;
+    do: (table: Table) => void;
+    matches?: (event: KeyboardEvent) => boolean;
+    /** Also while another view than the page is open. */
+    everywhere?: boolean;
+    /** The browser tells of it by an event of its own, so that its key is only named here. */
+    byEvent?: boolean;
+}
+
+const control = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
+const key = (event: KeyboardEvent, name: string): boolean => event.key.toLowerCase() === name;
+const movable = (table: Table): boolean => table.mayEdit && table.node !== null && !table.kinds.isRoot(table.node.kind);
+const alone = (table: Table): boolean => movable(table) && table.besides.length === 0;
+const onSelected = (table: Table, act: (id: string) => unknown): void => {
+    if (table.selected !== null) act(table.selected);
+};
+/** Whether the selection is, or holds, something of a role. */
+const standsWith = (table: Table, role: string): boolean =>
+    table.node !== null && [table.kinds.role(table.node.kind), table.kinds.of(table.node.kind).accepts].includes(role);
+const isShared = (table: Table): boolean => table.sharedPart !== null;
+const across = (table: Table, step: -1 | 1) => placeAcross(table.draft.tree, table.selected ?? '', step, table.kinds);
+
+export const blockCommands: Command[] = [
+    {
+        words: 'Move up',
+        keys: 'Alt ↑',
+        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', -1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.moveBeside(id, -1)),
+        matches: (event) => event.altKey && event.key === 'ArrowUp',
+    },
+    {
+        words: 'Move down',
+        keys: 'Alt ↓',
+        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', 1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.moveBeside(id, 1)),
+        matches: (event) => event.altKey && event.key === 'ArrowDown',
+    },
+    {
+        words: 'Move into the column before',
+        keys: 'Alt ←',
+        can: (table) => alone(table) && across(table, -1) !== null,
+        do: (table) => onSelected(table, (id) => table.move(id, across(table, -1) ?? { parent: '', after: null })),
+        matches: (event) => event.altKey && event.key === 'ArrowLeft',
+    },
+    {
+        words: 'Move into the column after',
+        keys: 'Alt →',
+        can: (table) => alone(table) && across(table, 1) !== null,
+        do: (table) => onSelected(table, (id) => table.move(id, across(table, 1) ?? { parent: '', after: null })),
+        matches: (event) => event.altKey && event.key === 'ArrowRight',
+    },
+    {
+        words: 'Duplicate',
+        keys: 'Ctrl D',
+        can: movable,
+        do: (table) => void table.duplicate(),
+        matches: (event) => control(event) && key(event, 'd'),
+    },
+    { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
+    { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind), do: copy, byEvent: true },
+    { words: 'Paste after this', keys: 'Ctrl V', can: (table) => table.mayEdit, do: (table) => void pasteFromMemory(table), byEvent: true },
+    { words: 'Paste inside this', can: (table) => table.mayEdit && table.holds, do: (table) => void pasteFromMemory(table, true) },
+    {
+        words: 'Put the next block inside this…',
+        can: (table) => alone(table) && table.holds,
+        do: (table) => {
+            table.inside = true;
+            table.row = 'shelf';
+        },
+    },
+    {
+        words: 'Take out',
+        keys: 'Delete',
+        can: movable,
+        do: (table) => void table.remove(),
+        matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
+    },
+    {
+        words: 'Switch off or on',
+        can: (table) => alone(table),
+        do: (table) => onSelected(table, (id) => table.set(id, 'when', 'off', table.node?.when?.off !== true)),
+    },
+    {
+        words: 'Give it a name in the outline',
+        keys: 'F2',
+        can: alone,
+        do: (table) => (table.naming = table.selected),
+        matches: (event) => event.key === 'F2',
+    },
+    {
+        words: 'Keep it for other pages…',
+        can: (table) => alone(table) && ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) && !isShared(table) && table.isPage,
+        do: (table) => (table.open = 'keep'),
+    },
+    { words: 'Open the shared part', can: (table) => isShared(table), do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`) },
+    {
+        words: 'Edit the card of these products',
+        can: (table) => table.cards.of(table.isPage ? table.node : null) !== null,
+        do: (table) => onSelected(table, (id) => table.cards.enter(id)),
+    },
+    { words: 'Back to the page around the card', can: (table) => table.cards.open !== null, do: (table) => table.cards.leave() },
+    {
+        words: 'Take its finish',
+        keys: 'Alt Shift C',
+        can: (table) => table.node !== null && table.besides.length === 0,
+        do: (table) => table.node && takeFinish(table, table.node),
+        matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyC',
+    },
+    {
+        words: 'Give it the finish that was taken',
+        keys: 'Alt Shift V',
+        can: (table) => table.mayEdit && table.node !== null && keptFinish() !== null,
+        do: (table) => void giveFinish(table, table.chosen),
+        matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyV',
+    },
+    { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void unshare(table) },
+    {
+        words: 'Select what holds it',
+        keys: 'Escape',
+        can: (table) => table.node !== null || table.cards.open !== null,
+        do: (table) => {
+            const holder = table.selected === null ? null : parentOf(table.draft.tree, table.selected);
+            if (holder === null && table.cards.open) table.cards.leave();
+            else table.select(holder?.id ?? null);
+        },
+        matches: (event) => event.key === 'Escape',
+    },
+    {
+        words: 'Add a column',
+        can: (table) => table.mayEdit && standsWith(table, 'column'),
+        do: (table) => void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
+    },
+    {
+        words: 'Add a tab',
+        can: (table) => table.mayEdit && standsWith(table, 'tab'),
+        do: (table) => void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
+    },
+    {
+        words: 'Add a fold',
+        can: (table) => table.mayEdit && standsWith(table, 'fold'),
+        do: (table) => void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
+    },
+];
+
+export const pageCommands: Command[] = [
+    {
+        words: 'Undo',
+        keys: 'Ctrl Z',
+        can: (table) => table.mayEdit && table.steps.undoable !== null,
+        do: (table) => void table.undo(),
+        matches: (event) => control(event) && !event.shiftKey && key(event, 'z'),
+        everywhere: true,
+    },
+    {
+        words: 'Do again',
+        keys: 'Ctrl Shift Z',
+        can: (table) => table.mayEdit && table.steps.redoable !== null,
+        do: (table) => void table.redo(),
+        matches: (event) => control(event) && (key(event, 'y') || (event.shiftKey && key(event, 'z'))),
+        everywhere: true,
+    },
+    {
+        words: 'Select everything on the page',
+        keys: 'Ctrl A',
+        can: () => true,
+        // Away from the page there is nothing to select: the words of the Studio itself are not meant.
+        do: (table) => table.view === 'page' && table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
+        matches: (event) => control(event) && key(event, 'a'),
+        everywhere: true,
+    },
+    {
+        words: 'Next part of the page',
+        keys: 'Alt PageDown',
+        can: () => true,
+        do: (table) => step(table, 1),
+        matches: (event) => event.altKey && event.key === 'PageDown',
+    },
+    {
+        words: 'Part of the page before',
+        keys: 'Alt PageUp',
+        can: () => true,
+        do: (table) => step(table, -1),
+        matches: (event) => event.altKey && event.key === 'PageUp',
+    },
+    { words: 'The page', can: (table) => table.view !== 'page', do: (table) => (table.view = 'page'), everywhere: true },
+    { words: 'Where it appears', can: (table) => table.isPage && table.view !== 'reach', do: (table) => (table.view = 'reach'), everywhere: true },
+    {
+        words: 'Why this template?',
+        can: (table) => table.isPage && table.view !== 'why' && table.sample !== null,
+        do: (table) => (table.view = 'why'),
+        everywhere: true,
+    },
+    {
+        words: 'Draft and live beside each other',
+        can: (table) => table.view !== 'compare' && table.draft.live,
+        do: (table) => (table.view = 'compare'),
+        everywhere: true,
+    },
+    {
+        words: 'Fitting: try it on every page',
+        can: (table) => table.isPage && table.view !== 'fitting',
+        do: (table) => (table.view = 'fitting'),
+        everywhere: true,
+    },
+    { words: 'Private links…', can: (table) => table.isPage && table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
+    {
+        words: 'This product in the catalogue: its facts and pictures',
+        can: (table) => table.sample !== null && table.data.template.pageKind === 'product',
+        do: (table) => location.assign(`/studio/products/${table.sample?.id}`),
+        everywhere: true,
+    },
+    { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
+    {
+        words: 'See the page as customers do, without notes, or with them',
+        keys: 'F8',
+        can: () => true,
+        do: (table) => (table.plain = !table.plain),
+        matches: (event) => event.key === 'F8',
+    },
+    {
+        words: 'See the page before the last change, while held',
+        keys: 'F7',
+        can: (table) => table.view === 'page',
+        do: (table) => (table.glance = 'before'),
+        matches: (event) => event.key === 'F7' && !event.shiftKey,
+    },
+    {
+        words: 'See the page as it is live, while held',
+        keys: 'Shift F7',
+        can: (table) => table.view === 'page' && table.draft.live,
+        do: (table) => (table.glance = 'live'),
+        matches: (event) => event.key === 'F7' && event.shiftKey,
+    },
+    {
+        words: 'Hatch what is the same on every page, or not',
+        keys: 'F9',
+        can: () => true,
+        do: (table) => (table.hatched = !table.hatched),
+        matches: (event) => event.key === 'F9',
+    },
+    { words: 'Settings of the page itself', can: (table) => table.isPage, do: (table) => table.select(table.draft.tree.id) },
+    { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
+    { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
+    { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
+    { words: 'Shelf', can: (table) => table.row !== 'shelf', do: (table) => (table.row = 'shelf') },
+    { words: 'Samples', can: (table) => table.row !== 'samples', do: (table) => (table.row = 'samples') },
+    {
+        words: 'Throw the draft away: as what is live',
+        can: (table) => table.mayEdit && table.draft.live && table.draft.unpublished > 0,
+        do: (table) => void table.throwAway(),
+        everywhere: true,
+    },
+    {
+        words: 'Find something to do',
+        keys: 'Ctrl .',
+        can: () => true,
+        do: (table) => (table.open = 'palette'),
+        matches: (event) => control(event) && event.key === '.',
+        everywhere: true,
+    },
+    {
+        words: 'All shortcuts',
+        keys: '?',
+        can: () => true,
+        do: (table) => (table.open = 'shortcuts'),
+        matches: (event) => event.key === '?' && !control(event),
+        everywhere: true,
+    },
+    {
+        words: 'Go to the next area: outline, settings, page, lower row',
+        keys: 'F6',
+        can: () => true,
+        do: nextArea,
+        matches: (event) => event.key === 'F6',
+    },
+];
+
+/** Blocks of the shelf as things to do. */
+export function insertCommands(table: Table): Command[] {
+    return table.data.definitions
+        .filter((definition) => definition.shelf !== null && table.fits(definition.kind))
+        .flatMap((definition) => definition.starters)
+        .map((starter) => ({ words: `Put in: ${starter.name}`, can: () => table.mayEdit, do: () => void table.insert(starter.node) }));
+}
+
+function step(table: Table, by: -1 | 1): void {
+    const all = rows(table.draft.tree).slice(1);
+    const at = all.findIndex((row) => row.node.id === table.selected);
+    const next = all[Math.max(0, Math.min(all.length - 1, at + by))];
+    if (next) table.select(next.node.id, true);
+}
+
+function nextArea(table: Table): void {
+    const areas = ['[data-area="outline"]', '[data-area="settings"]', '[data-area="page"]', '[data-area="row"]'].flatMap((one) => {
+        const area = document.querySelector<HTMLElement>(one);
+        return area ? [area] : [];
+    });
+    const at = areas.findIndex((area) => area.contains(document.activeElement));
+    const next = areas[(at + 1) % areas.length];
+    const inside = next?.querySelector<HTMLElement>('[tabindex="0"]') ?? next?.querySelector<HTMLElement>('input, select, button');
+    (inside ?? next)?.focus();
+    void table;
+}
+
+/** Runs the command that a key belongs to, unless somebody is typing. */
+export function onKey(event: KeyboardEvent, table: Table): void {
+    const target = event.target as Element | null;
+    const typing = target?.closest?.(
+        'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"], [role="listbox"], [data-popover-content]',
+    );
+    const command = [...pageCommands, ...blockCommands].find((one) => one.matches?.(event) && (one.everywhere || table.view === 'page'));
+    if (!command || event.defaultPrevented || (typing && !['F6', 'F7', 'F8', '.'].includes(event.key))) return;
+    if (command.can(table)) {
+        event.preventDefault();
+        command.do(table);
+    }
+}
