@@ -7,6 +7,7 @@ namespace Vestibra\App\Style;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Vestibra\App\Records\Settings\LiveSettings;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Styling\HouseStyle;
@@ -26,14 +27,8 @@ final class HouseBook
 
     private HouseStyle|false|null $looked = null;
 
-    public function __construct(private readonly AskedHouse $asked)
+    public function __construct(private readonly AskedHouse $asked, private readonly LiveSettings $settings)
     {
-    }
-
-    /** What is in use, where a page has read it with something else. */
-    public function are(?string $stored): void
-    {
-        $this->now = self::read($stored);
     }
 
     /** What the shop's pages look like: the style in use, or the draft that somebody of the Studio looks with. */
@@ -41,7 +36,7 @@ final class HouseBook
     {
         $looked = $this->lookedWith();
 
-        return $looked ?? ($this->now ??= self::live());
+        return $looked ?? ($this->now ??= self::read($this->settings->house()));
     }
 
     /** Whether somebody of the Studio looks with another style than the one in use. */

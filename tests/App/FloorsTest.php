@@ -33,7 +33,7 @@ final class FloorsTest extends Plain
         'Reach/Pages/Sql' => ['Ground', 'Reach/Rules'],
         'Reach/Pages' => ['Ground', 'Records/Settings', 'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages/Sql'],
         'Words' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Catalogue', 'Reach/Rules'],
-        'Style' => [],
+        'Style' => ['Records/Settings'],
         'Shop' => ['Ground', 'Records/Settings', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Rules', 'Reach/Pages'],
         'Shop/Found' => ['Records/Settings', 'Reach/Rules'],
         'Shop/News' => ['Records/Settings'],

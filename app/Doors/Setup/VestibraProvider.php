@@ -57,6 +57,7 @@ use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\FactCheck;
 use Vestibra\App\Records\Catalogue\ManyChanged;
 use Vestibra\App\Records\Models\User;
+use Vestibra\App\Records\Settings\LiveSettings;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Shop\Listing;
@@ -80,7 +81,7 @@ final class VestibraProvider extends ServiceProvider
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class, ReachWords::class,
-        ShopClock::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, ThingFiles::class,
+        ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, ThingFiles::class,
     ];
 
     public function register(): void

@@ -27,9 +27,7 @@ use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
-use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\OldAddresses;
-use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Work\Templates\CardBook;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -56,9 +54,7 @@ final readonly class PageController
         private ShopTag $tag,
         private PrivateLinks $links,
         private ShopMessages $messages,
-        private ShopSettings $settings,
         private OldAddresses $addresses,
-        private HouseBook $house,
         private Searches $searches,
         private SearchIndex $index,
     ) {
@@ -87,15 +83,8 @@ final readonly class PageController
         $link = $this->links->current();
         $looksAtDraft = $link !== null && $link->page_kind === $pageKind;
         $around = $link === null ? null : PageKind::tryFrom($link->page_kind);
-        $live = DB::selectOne(
-            'select '.($draft ? 'draft_tree' : 'live_tree').' as tree, (select live from house_styles where in_use = 1) as house,'
-            .' (select live from own_words) as words, (select value from shop_settings where name = \'money\') as money from templates where id = ?',
-            [$verdict->templateId],
-        );
-        $this->messages->are($live->words);
-        $this->settings->are($live->money);
-        $this->house->are($live->house);
-        $tree = $this->stored->tree(json_decode($looksAtDraft ? $link->draft_tree : $live->tree, true));
+        $live = $looksAtDraft ? $link->draft_tree : DB::scalar('select '.($draft ? 'draft_tree' : 'live_tree').' from templates where id = ?', [$verdict->templateId]);
+        $tree = $this->stored->tree(json_decode((string) $live, true));
         if (Visits::isForm($visit) && ! $request->wantsJson()) {
             return redirect(rtrim($request->getPathInfo().$this->maker->listed($tree, $subject, $visit)->address(1), '?'));
         }

@@ -6,7 +6,6 @@ namespace Vestibra\App\Records\Settings;
 
 use Closure;
 use Illuminate\Database\QueryException;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\Core\Messages\Messages;
 
@@ -21,6 +20,7 @@ final class ShopMessages
     public function __construct(
         public readonly string $locale,
         private readonly string $folder,
+        private readonly LiveSettings $settings,
     ) {
     }
 
@@ -33,16 +33,10 @@ final class ShopMessages
     private function stored(): array
     {
         try {
-            return OwnWords::read((string) DB::table('own_words')->value('live'));
+            return OwnWords::read($this->settings->words());
         } catch (QueryException) {
             return [];
         }
-    }
-
-    /** Where somebody has read the owner's own words already. */
-    public function are(string $stored): void
-    {
-        $this->live ??= $this->with(OwnWords::read($stored));
     }
 
     /** @param  array<string, string>  $own */

@@ -20,20 +20,17 @@ final class ShopSettings
 
     private ?MoneyFormat $format = null;
 
+    public function __construct(private readonly LiveSettings $settings)
+    {
+    }
+
     public function money(): MoneySettings
     {
         if ($this->money === null) {
-            $stored = DB::table('shop_settings')->where('name', 'money')->value('value');
-            $this->money = self::read(is_string($stored) ? $stored : null);
+            $this->money = self::read($this->settings->money());
         }
 
         return $this->money;
-    }
-
-    /** Where somebody has read already how the shop speaks of money. */
-    public function are(?string $money): void
-    {
-        $this->money ??= self::read($money);
     }
 
     /** How amounts are written. */
@@ -52,6 +49,7 @@ final class ShopSettings
     public function setMoney(MoneySettings $money): void
     {
         DB::table('shop_settings')->upsert(['name' => 'money', 'value' => json_encode($money->toArray(), JSON_THROW_ON_ERROR)], ['name'], ['value']);
+        $this->settings->forget();
         $this->money = $money;
         $this->format = null;
     }
