@@ -259,7 +259,7 @@ async function example(page) {
                     body: JSON.stringify(body),
                 })
             ).json();
-        const made = await ask('/studio/templates', { name: 'The example', start: 'blank' });
+        const made = await ask('/studio/templates', { name: 'The example', start: 'blank', pageKind: 'product' });
         const page = await ask(`/studio/templates/${made.id}/undo`, {});
         const note = (icon, text) => ({ kind: 'note', what: { icon, text } });
         const bands = [

@@ -19,6 +19,7 @@ use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\Fallbacks;
 use Vestibra\App\Work\Templates\Templates;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Demo\Larkfold;
 
 /** The application over HTTP on a database of its own: Larkfold, made once and copied for every test. */
@@ -72,7 +73,7 @@ abstract class TestCase extends LaravelTestCase
 
     protected function template(string $name = 'Bottled inks', string $start = 'gallery-and-buy'): Template
     {
-        $template = $this->app->make(Templates::class)->fromStart($name, $start, $this->owner);
+        $template = $this->app->make(Templates::class)->fromStart($name, $start, $this->owner, PageKind::Product);
         self::assertNotNull($template);
 
         return $template;

@@ -17,7 +17,7 @@ const band = (id: string, children: Node[]): Node => ({ id, kind: 'band', childr
 async function page(studio: Studio): Promise<void> {
     const ink = await studio.id('product', 'Teal Tide bottled ink');
     const pen = await studio.id('product', 'Palette fountain pen');
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Many ways', start: 'blank' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Many ways', start: 'blank', pageKind: 'product' });
     const draft = await studio.page.request.get(`/studio/templates/${id.toString()}/news`);
     const { state } = (await draft.json()) as { state: { tree: { id: string } } };
     const insert = (node: Node): object => ({ edit: 'insert', parent: state.tree.id, after: null, node });

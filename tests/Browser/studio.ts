@@ -45,7 +45,7 @@ export class Studio {
         if (pages === undefined) {
             if (!this.page.url().includes('/studio/')) await this.page.goto('/studio/today');
             await this.keepOutlineOpen();
-            const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: STARTS[start] });
+            const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: STARTS[start], pageKind: 'product' });
             await this.page.goto(`/studio/templates/${id}`);
             await this.loaded();
             return;
@@ -80,7 +80,7 @@ export class Studio {
 
     /** A template with a rule, published or not, made without the interface. */
     async template(name: string, reach: object | null, live = true): Promise<number> {
-        const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: 'gallery-and-buy' });
+        const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: 'gallery-and-buy', pageKind: 'product' });
         let revision = 1;
         if (reach) {
             const full = { format: 2, show: [], keepOff: [], season: {}, goesFirst: false, ...reach };

@@ -38,7 +38,7 @@ final readonly class Templates
     }
 
     /** @return Template|null null when there is no such start */
-    public function fromStart(string $name, string $start, User $author, PageKind $kind = PageKind::Product): ?Template
+    public function fromStart(string $name, string $start, User $author, PageKind $kind): ?Template
     {
         $tree = $this->starts->tree($kind, $start, $this->composer->schema);
 

@@ -76,11 +76,11 @@ final readonly class TemplatesController
         $given = $request->validate(self::NAME + [
             'start' => ['required_without:copyOf', 'string', 'max:60'],
             'copyOf' => ['integer'],
-            'pageKind' => ['sometimes', Rule::in(PageAddresses::names())],
+            'pageKind' => ['required_without:copyOf', Rule::in(PageAddresses::names())],
         ], self::WORDS);
         $template = isset($given['copyOf'])
             ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())
-            : $templates->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind'] ?? PageKind::Product->value));
+            : $templates->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind']));
 
         return $template === null
             ? new JsonResponse(ProblemWords::answer([TemplateProblem::UnknownStart->at()]), 422)
@@ -132,5 +132,6 @@ final readonly class TemplatesController
         'note.max' => 'A note can have 300 characters at most. Shorten it a little; the one before was kept.',
         'name.max' => 'A name can have 80 characters at most. Shorten it a little.',
         'start.required_without' => 'Choose what to begin with.',
+        'pageKind.required_without' => 'Say which pages it is for. Nothing was made.',
     ];
 }

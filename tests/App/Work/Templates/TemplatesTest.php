@@ -29,7 +29,8 @@ final class TemplatesTest extends TestCase
     #[DataProvider('starts')]
     public function test_a_template_begins_from_a_start_and_appears_nowhere(string $start, string $kind): void
     {
-        $id = $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start])->assertCreated()->json('id');
+        $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start])->assertStatus(422)->assertJsonPath('message', 'Say which pages it is for. Nothing was made.');
+        $id = $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start, 'pageKind' => 'product'])->assertCreated()->json('id');
         $template = Template::query()->findOrFail($id);
 
         self::assertFalse($template->isLive());
@@ -67,7 +68,7 @@ final class TemplatesTest extends TestCase
     #[DataProvider('wrong')]
     public function test_wrong_input_makes_nothing_and_says_why(array $body, string $words): void
     {
-        $answer = $this->postJson('/studio/templates', $body)->assertStatus(422);
+        $answer = $this->postJson('/studio/templates', $body + ['pageKind' => 'product'])->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
         self::assertSame(count(PageAddresses::kinds()) + 1, Template::query()->count(), 'The fallbacks, with that of cards, and nothing else.');
