@@ -43,6 +43,18 @@ test('the products of a category in the owner’s order: by dragging, by keyboar
         expect((await shop())[0]).toBe(before[4]);
     });
 
+    await test.step('whoever presses faster than the server answers loses no press', async () => {
+        const handle = page.getByRole('button', { name: new RegExp(`^Move ${before[4] ?? ''}`) });
+        await expect(handle).toBeFocused();
+        for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowDown');
+        await expect(rows.nth(3)).toContainText(before[4] ?? '');
+        await expect(handle).toBeFocused();
+        for (let press = 0; press < 3; press++) await page.keyboard.press('ArrowUp');
+        await expect(rows.nth(0)).toContainText(before[4] ?? '');
+        await expect.poll(async () => (await shop())[0]).toBe(before[4]);
+        await expect(handle).toBeFocused();
+    });
+
     await test.step('by its place, and taken back', async () => {
         await page.getByLabel(`Place of ${before[4] ?? ''}`, { exact: true }).fill('6');
         await page.keyboard.press('Tab');

@@ -20,17 +20,20 @@
     });
     const path = data.thing === 'category' ? '/c/' : '/collection/';
 
-    async function keep(row: OrderRow, moved: Promise<boolean>): Promise<void> {
+    async function keep(row: OrderRow, moved: Promise<void>): Promise<void> {
         await moved;
         await tick();
         list?.querySelector<HTMLElement>(`[data-handle="${row.id.toString()}"]`)?.focus();
     }
 
-    function key(event: KeyboardEvent, row: OrderRow, at: number): void {
+    function key(event: KeyboardEvent, row: OrderRow): void {
         const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
         if (by === undefined && event.key !== 'Home' && event.key !== 'End') return;
         event.preventDefault();
-        void keep(row, event.key === 'Home' ? order.moveTo(row, 0) : event.key === 'End' ? order.toTheEnd(row) : order.moveTo(row, at + (by ?? 0)));
+        void keep(
+            row,
+            event.key === 'Home' ? order.moveTo(row, () => 0) : event.key === 'End' ? order.toTheEnd(row) : order.moveTo(row, (from) => from + (by ?? 0)),
+        );
     }
 
     function start(event: PointerEvent, row: OrderRow): void {
@@ -60,7 +63,11 @@
         const { row, at } = dragged;
         dragged = null;
         const from = order.rows.findIndex((one) => one.id === row.id);
-        void keep(row, order.moveTo(row, at > from ? at - 1 : at));
+        const place = at > from ? at - 1 : at;
+        void keep(
+            row,
+            order.moveTo(row, () => place),
+        );
     }
 </script>
 
@@ -95,7 +102,7 @@
                             onpointermove={drag}
                             onpointerup={drop}
                             onpointercancel={() => (dragged = null)}
-                            onkeydown={(event) => key(event, row, at)}
+                            onkeydown={(event) => key(event, row)}
                             ><svg viewBox="0 0 16 16" width="16" height="16" fill="currentColor" aria-hidden="true"
                                 ><circle cx="5" cy="4" r="1.3" /><circle cx="11" cy="4" r="1.3" /><circle cx="5" cy="8" r="1.3" /><circle
                                     cx="11"

@@ -1,4 +1,5 @@
 import { get, post } from '../../lib/http';
+import { inTurn } from '../../lib/inTurn';
 import { takeBackEntry } from '../../lib/ledger.svelte';
 import { notices } from '../../lib/notices.svelte';
 import type { CatalogueSaved, OrderData, OrderPage, OrderRow } from '../../lib/types';
@@ -18,6 +19,8 @@ export class OwnOrder {
     /** Stands for the order that is shown, all of it. */
     private seen = '';
     private readonly address: string;
+    /** What is moved while a move is on its way is moved from how that one leaves it. */
+    private readonly turn = inTurn();
 
     constructor(data: OrderData) {
         this.address = `/studio/catalogue/${data.thing}/${data.id.toString()}/order`;
@@ -33,24 +36,30 @@ export class OwnOrder {
         }
     }
 
-    /** To a place among those that are loaded, counted without the one that is moved. */
-    async moveTo(row: OrderRow, place: number): Promise<boolean> {
-        const rest = this.rows.filter((one) => one.id !== row.id);
-        const at = Math.max(0, Math.min(rest.length, place));
-        if (this.rows[at]?.id === row.id) return false;
-        const next = [...rest.slice(0, at), row, ...rest.slice(at)];
-        return this.move(row, rest[at - 1]?.id ?? FIRST, `place ${(at + 1).toString()}`, () => this.settle(next, at));
+    /** To a place among those that are loaded, counted without the one that is moved; said from where it stands when its turn comes. */
+    moveTo(row: OrderRow, place: (from: number) => number): Promise<void> {
+        return this.turn(() => this.put(row, place));
     }
 
     /** To a place among all, loaded or not. */
-    async moveToPlace(row: OrderRow, place: number): Promise<boolean> {
-        const wanted = Math.max(1, Math.min(this.total, place));
-        while (this.more && this.rows.length <= wanted) await this.next();
-        return this.moveTo(row, wanted - 1);
+    moveToPlace(row: OrderRow, place: number): Promise<void> {
+        return this.turn(async () => {
+            const wanted = Math.max(1, Math.min(this.total, place));
+            while (this.more && this.rows.length <= wanted) await this.next();
+            await this.put(row, () => wanted - 1);
+        });
     }
 
-    toTheEnd(row: OrderRow): Promise<boolean> {
-        return this.move(row, LAST, 'the end', () => this.again());
+    toTheEnd(row: OrderRow): Promise<void> {
+        return this.turn(() => this.move(row, LAST, 'the end', () => this.again()));
+    }
+
+    private async put(row: OrderRow, place: (from: number) => number): Promise<void> {
+        const rest = this.rows.filter((one) => one.id !== row.id);
+        const at = Math.max(0, Math.min(rest.length, place(this.rows.findIndex((one) => one.id === row.id))));
+        if (this.rows[at]?.id === row.id) return;
+        const next = [...rest.slice(0, at), row, ...rest.slice(at)];
+        await this.move(row, rest[at - 1]?.id ?? FIRST, `place ${(at + 1).toString()}`, () => this.settle(next, at));
     }
 
     async clear(): Promise<void> {
@@ -77,18 +86,15 @@ export class OwnOrder {
         }
     }
 
-    private async move(row: OrderRow, after: number, where: string, follow: () => Promise<void>): Promise<boolean> {
-        if (this.busy) return false;
+    private async move(row: OrderRow, after: number, where: string, follow: () => Promise<void>): Promise<void> {
         this.busy = true;
         try {
             const { entry } = await post<CatalogueSaved>(this.address, { products: [row.id], after, seen: this.seen });
             await follow();
             notices.say(`${row.title} stands at ${where}. Customers see it so.`, { words: 'Take this back', do: () => void this.back(entry) });
-            return true;
         } catch (error) {
             notices.trouble(error);
             await this.again();
-            return false;
         } finally {
             this.busy = false;
         }
