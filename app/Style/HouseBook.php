@@ -25,6 +25,8 @@ final class HouseBook
 
     private ?HouseStyle $now = null;
 
+    private ?string $nowStored = null;
+
     private HouseStyle|false|null $looked = null;
 
     public function __construct(private readonly AskedHouse $asked, private readonly LiveSettings $settings)
@@ -36,7 +38,17 @@ final class HouseBook
     {
         $looked = $this->lookedWith();
 
-        return $looked ?? ($this->now ??= self::read($this->settings->house()));
+        return $looked ?? $this->asInUse();
+    }
+
+    private function asInUse(): HouseStyle
+    {
+        $stored = $this->settings->house();
+        if ($this->now === null || $stored !== $this->nowStored) {
+            [$this->now, $this->nowStored] = [self::read($stored), $stored];
+        }
+
+        return $this->now;
     }
 
     /** Whether somebody of the Studio looks with another style than the one in use. */

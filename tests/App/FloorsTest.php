@@ -46,7 +46,7 @@ final class FloorsTest extends Plain
         'Work/Starts' => ['Records/Settings'],
         'Work/Drafting' => ['Ground', 'Records/Models', 'Records/Catalogue', 'Reach/Trees', 'Words', 'PagesOut'],
         'Work/Releases/Changes' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Reach/Rules', 'Reach/Trees', 'Style'],
-        'Work/Releases' => ['Ground', 'Ground/Problems', 'Records/Models', 'Reach/Rules', 'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Changes'],
+        'Work/Releases' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Reach/Rules', 'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Changes'],
         'Work/Templates' => ['Ground', 'Ground/Problems', 'Records/Settings', 'Records/Models', 'Lists/Search', 'Reach/Trees', 'Reach/Pages', 'Work/Starts', 'Work/Releases/Changes'],
         'Work/InAndOut/Folder' => ['Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Work/Saving', 'Work/Sheets', 'Work/Templates'],
         'Work/InAndOut/Linked' => ['Ground', 'Records/Settings', 'Records/Models', 'Records/Catalogue', 'Work/InAndOut/Folder'],

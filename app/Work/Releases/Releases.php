@@ -13,6 +13,7 @@ use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
+use Vestibra\App\Records\Settings\LiveSettings;
 use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\Core\Problem;
 
@@ -22,6 +23,7 @@ final readonly class Releases
     public function __construct(
         private Impact $impact,
         private ShopClock $clock,
+        private LiveSettings $settings,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class Releases
                 return [ReleaseProblem::SoAlready->at()];
             }
             $seen->changes->apply();
+            $this->settings->forget();
 
             return Release::query()->create([
                 'author_id' => $author->id,
@@ -165,6 +168,7 @@ final readonly class Releases
         }
         $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee(Changes::in($release));
         $seen->changes->apply();
+        $this->settings->forget();
         $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $seen->changes->toArray(), 'impact' => $seen->impact]);
     }
 
