@@ -3,6 +3,8 @@ import { text } from './fields';
 import type { Ledger } from './ledger.svelte';
 
 const PAUSE = 200;
+/** What a product made like another one begins with (`screens/product/form.svelte.ts`). */
+const ANOTHER = '-another';
 
 /** What is new gets its address name from the server, as its title says; once somebody types one, that stays. */
 export class AddressName {
@@ -15,7 +17,10 @@ export class AddressName {
         private readonly ledger: Ledger,
         private readonly at: string,
         private readonly thing: string,
-    ) {}
+    ) {
+        const own = text(ledger.value(at, 'slug'));
+        if (own.endsWith(ANOTHER)) this.suggested = own;
+    }
 
     named(title: string): void {
         const own = text(this.ledger.value(this.at, 'slug'));
@@ -30,9 +35,13 @@ export class AddressName {
     }
 
     private async ask(title: string, turn: number): Promise<void> {
-        const { name } = await get<{ name: string }>(`/studio/address-name?thing=${this.thing}&of=${encodeURIComponent(title)}`).catch(() => ({ name: '' }));
+        const name = await get<{ name: string }>(`/studio/address-name?thing=${this.thing}&of=${encodeURIComponent(title)}`).then(
+            (answer) => answer.name,
+            // What could not be asked takes nothing away; saving says what is missing.
+            () => null,
+        );
         const own = text(this.ledger.value(this.at, 'slug'));
-        if (turn !== this.latest || (own !== '' && own !== this.suggested)) return;
+        if (name === null || turn !== this.latest || (own !== '' && own !== this.suggested)) return;
         this.suggested = name;
         this.ledger.set(this.at, 'slug', name);
     }

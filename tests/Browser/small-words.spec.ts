@@ -92,3 +92,21 @@ test('what is new gets its address name from its title, as the server has it, an
         await expect(page.getByLabel('Address name')).toHaveValue('quick-as-ink');
     });
 });
+
+test('another like one there is follows its own title, and a name that could not be asked for is not taken away', async ({ page }) => {
+    const studio = new Studio(page);
+    await studio.signIn();
+    await page.goto(`/studio/products/${await studio.id('product', 'Almanac fountain pen')}`);
+    await page.getByRole('button', { name: 'Make another one like it…' }).click();
+    await page.waitForURL(/products\/new/);
+    const address = page.getByLabel('Address name');
+    await expect(address).toHaveValue('almanac-fountain-pen-another');
+    const title = page.getByRole('region', { name: 'What it is' }).getByLabel('Title', { exact: true });
+    await title.fill('Leap year pen');
+    await expect(address).toHaveValue('leap-year-pen');
+    await page.route('**/studio/address-name?**', (route) => route.abort());
+    const refused = page.waitForEvent('requestfailed');
+    await title.fill('Leap year pen, blue');
+    await refused;
+    await expect(address).toHaveValue('leap-year-pen');
+});
