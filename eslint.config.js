@@ -14,7 +14,17 @@ const otherScreens = (screen) => ({
 });
 
 export default ts.config(
-    { ignores: ['public/**', 'vendor/**', 'node_modules/**', 'storage/**', 'studio/generated/**', 'bootstrap/**', 'test-results/**'] },
+    {
+        ignores: [
+            'public/**',
+            'vendor/**',
+            'node_modules/**',
+            'storage/**',
+            'studio/generated/**',
+            'bootstrap/**',
+            'test-results/**',
+        ],
+    },
     js.configs.recommended,
     ...ts.configs.strict,
     ...svelte.configs.recommended,
@@ -36,9 +46,18 @@ export default ts.config(
         rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly] }] },
     },
     ...screens.flatMap((screen) => [
-        { files: [`studio/screens/${screen}/**/*.ts`], rules: { 'no-restricted-imports': ['error', { patterns: [otherScreens(screen)] }] } },
-        { files: [`studio/screens/${screen}/**/*.svelte`], rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, otherScreens(screen)] }] } },
+        {
+            files: [`studio/screens/${screen}/**/*.ts`],
+            rules: { 'no-restricted-imports': ['error', { patterns: [otherScreens(screen)] }] },
+        },
+        {
+            files: [`studio/screens/${screen}/**/*.svelte`],
+            rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, otherScreens(screen)] }] },
+        },
     ]),
     { files: ['studio/{lib,parts}/**/*.ts'], rules: { 'no-restricted-imports': ['error', { patterns: [noScreen] }] } },
-    { files: ['studio/{lib,parts}/**/*.svelte'], rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, noScreen] }] } },
+    {
+        files: ['studio/{lib,parts}/**/*.svelte'],
+        rules: { 'no-restricted-imports': ['error', { patterns: [httpOnly, noScreen] }] },
+    },
 );

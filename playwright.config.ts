@@ -18,5 +18,10 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         launchOptions,
     },
-    webServer: { command: 'bin/_test-server', url: `http://127.0.0.1:${firstPort.toString()}/`, reuseExistingServer: false, timeout: 120_000 },
+    webServer: {
+        command: 'bin/_test-server',
+        url: `http://127.0.0.1:${firstPort.toString()}/`,
+        reuseExistingServer: false,
+        timeout: 120_000,
+    },
 });

@@ -4,6 +4,10 @@ import laravel from 'laravel-vite-plugin';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-    plugins: [laravel({ input: ['shop/shop.ts', 'shop/fonts.ts', 'studio/studio.ts'], refresh: false }), tailwindcss(), svelte()],
+    plugins: [
+        laravel({ input: ['shop/shop.ts', 'shop/fonts.ts', 'studio/studio.ts'], refresh: false }),
+        tailwindcss(),
+        svelte(),
+    ],
     build: { chunkSizeWarningLimit: 900, modulePreload: { polyfill: false } },
 });

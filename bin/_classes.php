@@ -32,10 +32,21 @@ $functions = array_map(realpath(...), array_values((array) require __DIR__.'/../
 $root = (string) realpath(__DIR__.'/..');
 $own = [];
 foreach (['app', 'core', 'blocks'] as $folder) {
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (new RecursiveIteratorIterator(
+        new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS),
+    ) as $file) {
         $own[] = (string) $file;
     }
 }
-$files = array_filter([...get_included_files(), ...$own], static fn (string $file): bool => ! in_array($file, $functions, true)
-    && preg_match("#^$root/(app/(?!Doors/Console/|Doors/Shapes/)|core/|blocks/|vendor/(?!composer/|phpunit/|phpstan/|sebastian/|nunomaduro/)[^/]+/[^/]+/)(.*/)?[A-Z]\w*\.php$#", $file) === 1);
-file_put_contents("$root/storage/framework/preload.json", json_encode(array_values(array_unique($files)), JSON_THROW_ON_ERROR));
+$files = array_filter(
+    [...get_included_files(), ...$own],
+    static fn (string $file): bool => ! in_array($file, $functions, true) && preg_match(
+        "#^$root/(app/(?!Doors/Console/|Doors/Shapes/)|core/|blocks/|"
+            ."vendor/(?!composer/|phpunit/|phpstan/|sebastian/|nunomaduro/)[^/]+/[^/]+/)(.*/)?[A-Z]\w*\.php$#",
+        $file,
+    ) === 1,
+);
+file_put_contents(
+    "$root/storage/framework/preload.json",
+    json_encode(array_values(array_unique($files)), JSON_THROW_ON_ERROR),
+);

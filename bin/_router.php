@@ -2,21 +2,29 @@
 
 declare(strict_types=1);
 
-// For PHP's built-in server: files of public/ and the shop's pictures as they are, everything else through the application.
-// Files of the build are named after what they hold, so browsers keep them for a year; they lie there compressed as well.
+// For PHP's built-in server: files of public/ and the shop's pictures as they are, everything else through the
+// application. Files of the build are named after what they hold, so browsers keep them for a year; they lie there
+// compressed as well.
 
 $types = [
-    'js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'json' => 'application/json',
-    'webp' => 'image/webp', 'avif' => 'image/avif', 'png' => 'image/png', 'jpg' => 'image/jpeg', 'txt' => 'text/plain; charset=utf-8', 'ico' => 'image/x-icon',
+    'js' => 'text/javascript; charset=utf-8', 'css' => 'text/css; charset=utf-8', 'svg' => 'image/svg+xml',
+    'woff2' => 'font/woff2', 'json' => 'application/json',
+    'webp' => 'image/webp', 'avif' => 'image/avif', 'png' => 'image/png', 'jpg' => 'image/jpeg',
+    'txt' => 'text/plain; charset=utf-8', 'ico' => 'image/x-icon',
 ];
 $address = $_SERVER['REQUEST_URI'] ?? '/';
 $path = rawurldecode((string) (strtok(is_string($address) ? $address : '/', '?') ?: '/'));
 $ending = strtolower(pathinfo($path, PATHINFO_EXTENSION));
 $file = '';
-if (! str_contains($path, "\0") && ! str_contains($path, '..') && isset($types[$ending]) && in_array($_SERVER['REQUEST_METHOD'] ?? '', ['GET', 'HEAD'], true)) {
+if (! str_contains($path, "\0")
+    && ! str_contains($path, '..')
+    && isset($types[$ending])
+    && in_array($_SERVER['REQUEST_METHOD'] ?? '', ['GET', 'HEAD'], true)) {
     $data = getenv('DATA_FOLDER') ?: __DIR__.'/../storage/data';
     $pictures = getenv('PICTURES_FOLDER') ?: "$data/current/pictures";
-    $file = preg_match('~^/pictures/([a-z0-9-]+-(?:160|400|800)\.(?:webp|avif))$~D', $path, $name) === 1 ? "$pictures/$name[1]" : __DIR__.'/../public'.$path;
+    $file = preg_match('~^/pictures/([a-z0-9-]+-(?:160|400|800)\.(?:webp|avif))$~D', $path, $name) === 1
+        ? "$pictures/$name[1]"
+        : __DIR__.'/../public'.$path;
     clearstatcache();
 }
 if ($file !== '' && is_file($file)) {

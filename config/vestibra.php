@@ -9,9 +9,11 @@ return [
     'zone' => env('SHOP_ZONE', 'Europe/London'),
     // The address that a request came to, where it is one of those hosts; said by the doors.
     'asked_at' => '',
-    // Hosts beside that of APP_URL that the shop is known by, as a Host header has them: `shop.example,www.shop.example:8443`.
+    // Hosts beside that of APP_URL that the shop is known by, as a Host header has them:
+    // `shop.example,www.shop.example:8443`.
     'hosts' => env('SHOP_HOSTS', ''),
-    // Addresses of proxies that are believed when they say who asks and how: `10.0.0.5,10.0.0.6`, or `*` where nothing else reaches the server.
+    // Addresses of proxies that are believed when they say who asks and how: `10.0.0.5,10.0.0.6`, or `*` where nothing
+    // else reaches the server.
     'proxies' => env('TRUSTED_PROXIES', ''),
     // Where downloads, films and captions are kept.
     'files' => env('FILES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/files'),

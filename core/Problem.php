@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core;
 
 /**
- * A user's mistake, returned rather than thrown, and made by the code that it has (`TreeProblem::UnknownKind->at(…)`). The words for it are made in one place outside the core.
+ * A user's mistake, returned rather than thrown, and made by the code that it has (`TreeProblem::UnknownKind->at(…)`).
+ * The words for it are made in one place outside the core.
  *
  * @api
  */

@@ -49,7 +49,10 @@ final readonly class BusyShop
 
     public function fill(User $owner): void
     {
-        $live = Template::query()->where('page_kind', PageKind::Product->value)->where('live_revision', '>', 0)->where('let_go_at', null)->get();
+        $live = Template::query()->where('page_kind', PageKind::Product->value)
+            ->where('live_revision', '>', 0)
+            ->where('let_go_at', null)
+            ->get();
         $missing = self::TEMPLATES - $live->count();
         $clauses = self::CLAUSES - array_sum($live->map(self::clausesOf(...))->all());
         $made = [];
@@ -65,7 +68,8 @@ final readonly class BusyShop
                 $made[] = $this->made($owner, "Another for $kind->value $number", $kind, [[]]);
             }
         }
-        $this->releases->make(Changes::of(...array_map(TemplateChange::publish(...), $made)), $owner, 'Much is laid out');
+        $this->releases
+            ->make(Changes::of(...array_map(TemplateChange::publish(...), $made)), $owner, 'Much is laid out');
         $this->pin($owner, $made);
     }
 
@@ -79,8 +83,12 @@ final readonly class BusyShop
     /** @param  list<list<array<string, mixed>>>  $show */
     private function made(User $owner, string $name, PageKind $kind, array $show): Template
     {
-        $template = $this->templates->fromStart($name, Starts::usual($kind), $owner, $kind) ?? throw new RuntimeException("There is no start for $kind->value.");
-        $this->drafting->apply($template->id, $owner, [['edit' => 'reach', 'reach' => ['format' => 2, 'show' => $show, 'keepOff' => [], 'season' => [], 'goesFirst' => false]]]);
+        $template = $this->templates->fromStart($name, Starts::usual($kind), $owner, $kind)
+            ?? throw new RuntimeException("There is no start for $kind->value.");
+        $this->drafting->apply($template->id, $owner, [[
+            'edit' => 'reach',
+            'reach' => ['format' => 2, 'show' => $show, 'keepOff' => [], 'season' => [], 'goesFirst' => false],
+        ]]);
 
         return $template->refresh();
     }
@@ -92,7 +100,8 @@ final readonly class BusyShop
         $pinned = DB::table('pins')->where('page_kind', PageKind::Product->value)->count();
         $pins = [];
         while ($pinned + count($pins) < min(self::PINS, intdiv($last, 2))) {
-            $pins[PageKind::Product->value.'/'.$this->chance->getInt(1, $last)] = $made[$this->chance->getInt(0, 3)]->id;
+            $pins[PageKind::Product->value.'/'.$this->chance->getInt(1, $last)] =
+                $made[$this->chance->getInt(0, 3)]->id;
         }
         $this->releases->make(Changes::of(PinsChange::to($pins)), $owner, 'Pages of their own');
     }
@@ -102,7 +111,10 @@ final readonly class BusyShop
     {
         return match ($this->chance->getInt(1, 3)) {
             1 => [self::is('category', 'isIn', $this->chance->getInt(1, 19))],
-            2 => [self::is('brand', 'isOneOf', $this->chance->getInt(1, 5)), self::is('category', 'isIn', $this->chance->getInt(1, 19))],
+            2 => [
+                self::is('brand', 'isOneOf', $this->chance->getInt(1, 5)),
+                self::is('category', 'isIn', $this->chance->getInt(1, 19)),
+            ],
             default => [self::is('tag', 'hasAnyOf', $this->chance->getInt(1, 5))],
         };
     }

@@ -30,40 +30,104 @@ final readonly class Extras
 
     public function add(User $owner): void
     {
-        $facts = array_column(array_map(static fn (Fact $fact): array => ['name' => $fact->name, 'fact' => $fact], $this->facts->all()), 'fact', 'name');
+        $facts = array_column(
+            array_map(static fn (Fact $fact): array => ['name' => $fact->name, 'fact' => $fact], $this->facts->all()),
+            'fact',
+            'name',
+        );
         $film = $this->file(FileUse::Film, __DIR__.'/films/a-line-of-ink.webm', 'A line of ink.webm');
         $captions = $this->file(FileUse::Captions, __DIR__.'/films/a-line-of-ink.vtt', 'A line of ink.vtt');
-        $this->files->describe($film, $captions, (int) DB::table('pictures')->where('file', 'like', 'desk-ink-%')->min('id'));
-        $inks = $this->leaflet('Filling from a bottle', ['Filling from a bottle', '', '1. Turn the piston down.', '2. Dip the whole nib into the ink.', '3. Turn it up again, and wipe the nib dry.']);
-        $pens = $this->leaflet('Looking after a nib', ['Looking after a nib', '', 'Rinse it with cold water when you change the ink.', 'Never lend it to somebody who writes with force.']);
+        $this->files
+            ->describe($film, $captions, (int) DB::table('pictures')->where('file', 'like', 'desk-ink-%')->min('id'));
+        $inks = $this->leaflet('Filling from a bottle', [
+            'Filling from a bottle', '', '1. Turn the piston down.', '2. Dip the whole nib into the ink.',
+            '3. Turn it up again, and wipe the nib dry.',
+        ]);
+        $pens = $this->leaflet('Looking after a nib', [
+            'Looking after a nib',
+            '',
+            'Rinse it with cold water when you change the ink.',
+            'Never lend it to somebody who writes with force.',
+        ]);
         $leaflets = ['%bottled-ink' => $inks, '%fountain-pen' => $pens];
         foreach ($leaflets as $slug => $file) {
-            foreach (DB::table('products')->where('slug', 'like', $slug)->orderBy('id')->limit(40)->pluck('id') as $id) {
+            foreach (DB::table('products')->where('slug', 'like', $slug)->orderBy('id')->limit(40)->pluck(
+                'id',
+            ) as $id) {
                 $this->facts->fill((int) $id, $facts['Leaflet'], [(string) $file]);
             }
         }
         $id = (int) DB::table('products')->where('slug', self::STORY_OF)->value('id');
-        $pictures = DB::table('product_pictures')->where('product_id', $id)->orderBy('position')->pluck('picture_id')->all();
+        $pictures = DB::table('product_pictures')->where('product_id', $id)
+            ->orderBy('position')
+            ->pluck('picture_id')
+            ->all();
         $this->facts->fill($id, $facts['In use'], [(string) end($pictures)]);
         $this->facts->fill($id, $facts['More about it'], ['/c/bottled-inks']);
-        $this->facts->fill($id, $facts['Also try'], array_values(array_map(strval(...), DB::table('products')->where('slug', 'like', '%fountain-pen')->where('published', true)->orderBy('id')->limit(3)->pluck('id')->all())));
+        $this->facts->fill(
+            $id,
+            $facts['Also try'],
+            array_values(array_map(
+                strval(...),
+                DB::table('products')->where('slug', 'like', '%fountain-pen')->where('published', true)->orderBy(
+                    'id',
+                )->limit(3)->pluck('id')->all(),
+            )),
+        );
         $this->story($facts['Story'], $id, $film, $owner);
-        $this->parts->keep('Our promise', ['kind' => 'band', 'how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-5', 'paddingBelow' => 'step-5']], 'children' => array_map(
-            static fn (array $note): array => ['kind' => 'column', 'children' => [['kind' => 'note', 'what' => ['icon' => $note[0], 'text' => $note[1]]]]],
-            [['leaf', 'Packed in paper, nothing else'], ['clock', 'On its way the next working day'], ['return', 'Thirty days to change your mind']],
-        )], $owner);
+        $this->parts->keep(
+            'Our promise',
+            [
+                'kind' => 'band',
+                'how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-5', 'paddingBelow' => 'step-5']],
+                'children' => array_map(
+                    static fn (array $note): array => [
+                        'kind' => 'column',
+                        'children' => [['kind' => 'note', 'what' => ['icon' => $note[0], 'text' => $note[1]]]],
+                    ],
+                    [['leaf', 'Packed in paper, nothing else'], ['clock', 'On its way the next working day'], [
+                        'return',
+                        'Thirty days to change your mind',
+                    ]],
+                ),
+            ],
+            $owner,
+        );
     }
 
     /** Words, a picture and a film for one ink alone. */
     private function story(Fact $fact, int $productId, int $film, User $owner): void
     {
         $content = $this->templates->content($fact->id, $productId, 'Story of Teal Tide', $owner);
-        $tree = ['format' => 1, 'page' => ['id' => $content->draft_tree['page']['id'], 'kind' => 'stage', 'children' => [
-            ['id' => 'story1', 'kind' => 'heading', 'what' => ['text' => 'How Teal Tide got its name']],
-            ['id' => 'story2', 'kind' => 'rich-text', 'what' => ['text' => '<p>The first batch dried on a windowsill by the harbour, and went from green to blue with the evening.</p>']],
-            ['id' => 'story3', 'kind' => 'film', 'what' => ['film' => $film, 'said' => 'A pen writes a long line in teal ink']],
-        ]]];
-        $content->update(['draft_tree' => $tree, 'live_tree' => $tree, 'live_reach' => $content->draft_reach, 'live_revision' => $content->draft_revision]);
+        $tree = [
+            'format' => 1,
+            'page' => [
+                'id' => $content->draft_tree['page']['id'],
+                'kind' => 'stage',
+                'children' => [
+                    ['id' => 'story1', 'kind' => 'heading', 'what' => ['text' => 'How Teal Tide got its name']],
+                    [
+                        'id' => 'story2',
+                        'kind' => 'rich-text',
+                        'what' => [
+                            'text' => '<p>The first batch dried on a windowsill by the harbour, and went from green '
+                                .'to blue with the evening.</p>',
+                        ],
+                    ],
+                    [
+                        'id' => 'story3',
+                        'kind' => 'film',
+                        'what' => ['film' => $film, 'said' => 'A pen writes a long line in teal ink'],
+                    ],
+                ],
+            ],
+        ];
+        $content->update([
+            'draft_tree' => $tree,
+            'live_tree' => $tree,
+            'live_reach' => $content->draft_reach,
+            'live_revision' => $content->draft_revision,
+        ]);
         OwnContent::note(Template::query()->findOrFail($content->id));
     }
 
@@ -80,6 +144,8 @@ final readonly class Extras
     {
         $taken = $this->files->take($use, $path, $name);
 
-        return is_int($taken) ? $taken : throw new \RuntimeException("The demo’s $name could not be taken in: {$taken->code->value}");
+        return is_int($taken)
+            ? $taken
+            : throw new \RuntimeException("The demo’s $name could not be taken in: {$taken->code->value}");
     }
 }

@@ -51,7 +51,9 @@ final class Good
 
     public bool $published = true;
 
-    /** @return list<array{string, string|null}> the values of the first option, which is the colour where there is one */
+    /**
+     * @return list<array{string, string|null}> the values of the first option, which is the colour where there is one
+     */
     public function colours(): array
     {
         return array_values($this->options)[0] ?? [];

@@ -12,8 +12,9 @@ final readonly class Invention
      * @param  list<int>  $tags
      * @param  list<array{fact: int, position: int, written: string, folded: string, number: int|null}>  $facts
      * @param  list<int>  $pictures
-     * @param  non-empty-list<array{price: int, sale: int|null, stock: int|null, published: bool, values: array<int, int>}>  $variants
-     *                                                                                                                                  prices in minor units; option => its value
+     * @param  non-empty-list<array{
+     *     price: int, sale: int|null, stock: int|null, published: bool, values: array<int, int>,
+     * }>  $variants  prices in minor units; option => its value
      */
     public function __construct(
         public string $title,

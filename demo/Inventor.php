@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Demo;
 
 /**
- * Invents products whose titles differ, with options, brands, tags, facts, prices and stock as they are spread in shops:
- * few of most, many of few, some missing.
+ * Invents products whose titles differ, with options, brands, tags, facts, prices and stock as they are spread in
+ * shops: few of most, many of few, some missing.
  *
  * @phpstan-type Fact array{id: int, kind: string, decimals: int, choices: list<string>}
  */
@@ -58,13 +58,17 @@ final readonly class Inventor
         );
     }
 
-    /** @return array{string, string} two to five words, of which no two products have the same name and thing; the material */
+    /**
+     * @return array{string, string} two to five words, of which no two products have the same name and thing; the
+     *     material
+     */
     private function title(int $number, Draw $draw): array
     {
         $names = Vocabulary::names();
         $thing = Vocabulary::THINGS[($number * 7 + intdiv($number, $names)) % count(Vocabulary::THINGS)];
         $name = Vocabulary::name($number * 3_571 % $names);
-        [$colour, $material, $kind] = [$draw->one(Vocabulary::COLOURS), $draw->one(Vocabulary::MATERIALS), $draw->one(Vocabulary::KINDS)];
+        [$colour, $material, $kind] =
+            [$draw->one(Vocabulary::COLOURS), $draw->one(Vocabulary::MATERIALS), $draw->one(Vocabulary::KINDS)];
         $title = match ($draw->skewed(4)) {
             0 => "$name $colour $thing",
             1 => "$name $thing",
@@ -98,11 +102,20 @@ final readonly class Inventor
                 'yes-no' => [[$draw->happens(0.3) ? 'yes' : 'no', null]],
                 'choice' => $fact['choices'] === [] ? [] : [[$draw->one($fact['choices']), null]],
                 'text' => [[ucfirst($material), null]],
-                'list' => array_map(static fn (string $one): array => [$one, null], $draw->some(1 + $draw->below(2), self::LISTS)),
+                'list' => array_map(
+                    static fn (string $one): array => [$one, null],
+                    $draw->some(1 + $draw->below(2), self::LISTS),
+                ),
                 default => [],
             };
             foreach ($several as $position => [$written, $value]) {
-                $found[] = ['fact' => $fact['id'], 'position' => $position, 'written' => $written, 'folded' => $value === null ? mb_strtolower($written) : '', 'number' => $value];
+                $found[] = [
+                    'fact' => $fact['id'],
+                    'position' => $position,
+                    'written' => $written,
+                    'folded' => $value === null ? mb_strtolower($written) : '',
+                    'number' => $value,
+                ];
             }
         }
 
@@ -121,7 +134,10 @@ final readonly class Inventor
         return [sprintf('%04d-%02d-%02d', $year, $month, $day), $year * 10_000 + $month * 100 + $day];
     }
 
-    /** @return non-empty-list<array{price: int, sale: int|null, stock: int|null, published: bool, values: array<int, int>}> */
+    /**
+     * @return non-empty-list<array{price: int, sale: int|null, stock: int|null, published: bool, values: array<int,
+     *     int>}>
+     */
     private function variants(Draw $draw): array
     {
         $price = max(150, (int) round(exp(7.1 + 0.8 * $draw->normal()) / 50) * 50) - ($draw->happens(0.3) ? 5 : 0);
@@ -142,7 +158,9 @@ final readonly class Inventor
             ];
         }
 
-        return $variants === [] ? [['price' => $price, 'sale' => null, 'stock' => null, 'published' => true, 'values' => []]] : $variants;
+        return $variants === []
+            ? [['price' => $price, 'sale' => null, 'stock' => null, 'published' => true, 'values' => []]]
+            : $variants;
     }
 
     /** @return non-empty-list<array<int, int>> of none, one or two options */

@@ -25,16 +25,25 @@ final class Larkfold
 {
     private const CATEGORIES = [
         'Pens' => ['What you hold: from a first pen to one for life.', [
-            'Fountain pens' => ['Nibs of steel, tuned before they leave us.', ['Piston pens' => 'A full barrel, straight from the bottle.', 'Cartridge pens' => 'Change the ink on a train.']],
+            'Fountain pens' => ['Nibs of steel, tuned before they leave us.', [
+                'Piston pens' => 'A full barrel, straight from the bottle.',
+                'Cartridge pens' => 'Change the ink on a train.',
+            ]],
             'Rollerballs' => ['Liquid ink, no nib to mind.', []],
             'Pencils' => ['For drafts, margins and second thoughts.', []],
         ]],
         'Inks' => ['Colours with names worth saying, in bottles and cartridges.', [
-            'Bottled inks' => ['Glass bottles with a wide neck, in three sizes.', ['Shimmer inks' => 'A fine glint; turn the bottle over twice.', 'Permanent inks' => 'For what has to last.']],
+            'Bottled inks' => ['Glass bottles with a wide neck, in three sizes.', [
+                'Shimmer inks' => 'A fine glint; turn the bottle over twice.',
+                'Permanent inks' => 'For what has to last.',
+            ]],
             'Ink cartridges' => ['The same inks for the road.', []],
         ]],
         'Paper' => ['Paper that takes wet ink.', [
-            'Notebooks' => ['Sewn, bound, and made to lie flat.', ['Pocket notebooks' => 'Always with you.', 'Desk notebooks' => 'Room for a whole year.']],
+            'Notebooks' => [
+                'Sewn, bound, and made to lie flat.',
+                ['Pocket notebooks' => 'Always with you.', 'Desk notebooks' => 'Room for a whole year.'],
+            ],
             'Writing paper' => ['By the sheet and by the pad.', []],
             'Cards and envelopes' => ['For post that is opened first.', []],
         ]],
@@ -56,15 +65,26 @@ final class Larkfold
         'Staff favourites' => ['Ask us why.', null],
         'The first fountain pen' => ['Pen, ink and paper that forgive.', null],
         'For left-handers' => ['Quick inks and patient nibs.', null],
-        'Last pieces' => ['When they are gone, they are gone.', [['field' => 'stock', 'comparison' => 'atMost', 'values' => [3]]]],
-        'On offer now' => ['For a little less, for a little while.', [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]],
-        'New on the shelf' => ['What came in last.', [['field' => 'added', 'comparison' => 'withinDays', 'values' => [60]]]],
+        'Last pieces' => ['When they are gone, they are gone.', [
+            ['field' => 'stock', 'comparison' => 'atMost', 'values' => [3]],
+        ]],
+        'On offer now' => ['For a little less, for a little while.', [
+            ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
+        ]],
+        'New on the shelf' => ['What came in last.', [
+            ['field' => 'added', 'comparison' => 'withinDays', 'values' => [60]],
+        ]],
     ];
 
-    private const TEAL = "title like '%Teal%' or id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id join option_values o on o.id = x.option_value_id where o.label = 'Teal')";
+    private const TEAL = "title like '%Teal%' or id in (select v.product_id from variants v join variant_values x on "
+        ."x.variant_id = v.id join option_values o on o.id = x.option_value_id where o.label = 'Teal')";
 
     private const REVIEWS = [
-        5 => ['Exactly as in the picture.', 'The best I have had so far, and I have had many.', 'Bought a second one for my sister.'],
+        5 => [
+            'Exactly as in the picture.',
+            'The best I have had so far, and I have had many.',
+            'Bought a second one for my sister.',
+        ],
         4 => ['Very good; the box was a little dented.', 'Does what it says.', 'I had hoped for one more size.'],
         3 => ['Fine, but I expected a little more.', 'Took a while to get used to.'],
         2 => ['Not for my hand.', 'The colour is darker than on my screen.'],
@@ -112,9 +132,16 @@ final class Larkfold
             }
             $this->collections();
             $this->categoryPictures();
-            DB::table('house_styles')->insert(['name' => 'Larkfold plain', 'live' => '{}', 'draft' => '{}', 'in_use' => true]);
+            DB::table('house_styles')->insert([
+                'name' => 'Larkfold plain', 'live' => '{}', 'draft' => '{}', 'in_use' => true,
+            ]);
             foreach (array_slice(ShippedStyles::ALL, 1) as $name => [, $tokens]) {
-                DB::table('house_styles')->insert(['name' => $name, 'live' => json_encode($tokens), 'draft' => json_encode($tokens), 'in_use' => false]);
+                DB::table('house_styles')->insert([
+                    'name' => $name,
+                    'live' => json_encode($tokens),
+                    'draft' => json_encode($tokens),
+                    'in_use' => false,
+                ]);
             }
         });
 
@@ -164,7 +191,8 @@ final class Larkfold
             DB::table('category_product')->insert(['product_id' => $id, 'category_id' => $this->categories[$name]]);
         }
         foreach ($good->tags as $tag) {
-            DB::table('product_tag')->insert(['product_id' => $id, 'tag_id' => $this->named($this->tags, 'tags', $tag)]);
+            DB::table('product_tag')
+                ->insert(['product_id' => $id, 'tag_id' => $this->named($this->tags, 'tags', $tag)]);
         }
         $perColour = $this->picturesOf($good, $id);
         $this->variants($good, $id, $number, $perColour);
@@ -179,8 +207,10 @@ final class Larkfold
     private function categoryPictures(): void
     {
         DB::update(
-            'update categories set picture_id = (select pp.picture_id from categories d join products p on p.main_category_id = d.id'
-            .' join product_pictures pp on pp.product_id = p.id where p.published = 1 and d.lower between categories.lower and categories.upper'
+            'update categories set picture_id = (select pp.picture_id from categories d join products p on '
+                .'p.main_category_id = d.id'
+            .' join product_pictures pp on pp.product_id = p.id where p.published = 1 and d.lower between '
+            .'categories.lower and categories.upper'
             .' order by p.id, pp.position desc limit 1)',
         );
     }
@@ -192,7 +222,8 @@ final class Larkfold
         $ids = [];
         if ($good->drawnPerColour !== null) {
             foreach ($good->colours() as [$name, $swatch]) {
-                $ids[] = $perColour[$name] = $this->picture([$good->drawnPerColour, (string) $swatch, '#c79a4b'], "$good->title in $name");
+                $ids[] = $perColour[$name] = $this
+                    ->picture([$good->drawnPerColour, (string) $swatch, '#c79a4b'], "$good->title in $name");
             }
         }
         foreach ($good->views as $view) {
@@ -207,7 +238,8 @@ final class Larkfold
             });
         }
         foreach (array_values(array_unique($ids)) as $position => $id) {
-            DB::table('product_pictures')->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => $position]);
+            DB::table('product_pictures')
+                ->insert(['product_id' => $productId, 'picture_id' => $id, 'position' => $position]);
         }
 
         return $perColour;
@@ -235,7 +267,8 @@ final class Larkfold
             ]);
             foreach ($good->options[$name] as $at => [$label, $swatch]) {
                 $options[$optionId][] = [$this->values["$name $label"] ??= DB::table('option_values')->insertGetId([
-                    'option_id' => $optionId, 'label' => $label, 'label_folded' => Folding::fold($label), 'swatch' => $swatch, 'position' => count($this->values),
+                    'option_id' => $optionId, 'label' => $label, 'label_folded' => Folding::fold($label),
+                    'swatch' => $swatch, 'position' => count($this->values),
                 ]), $label, $at];
             }
         }
@@ -266,8 +299,14 @@ final class Larkfold
      * @param  array<int, array{int, string, int}>  $combination  option id => value id, label, place
      * @param  array<string, int>  $perColour
      */
-    private function variant(Good $good, int $productId, int $number, int $position, array $combination, array $perColour): void
-    {
+    private function variant(
+        Good $good,
+        int $productId,
+        int $number,
+        int $position,
+        array $combination,
+        array $perColour,
+    ): void {
         $values = array_values($combination);
         $price = $good->price + (($values[count($values) - 1][2] ?? 0) * $good->step);
         $sale = $good->sale;
@@ -285,7 +324,8 @@ final class Larkfold
             'position' => $position,
         ]);
         foreach ($combination as $optionId => [$valueId]) {
-            DB::table('variant_values')->insert(['variant_id' => $variantId, 'option_id' => $optionId, 'option_value_id' => $valueId]);
+            DB::table('variant_values')
+                ->insert(['variant_id' => $variantId, 'option_id' => $optionId, 'option_value_id' => $valueId]);
         }
     }
 
@@ -328,22 +368,34 @@ final class Larkfold
     {
         foreach (self::COLLECTIONS as $name => [$words, $tag]) {
             $id = DB::table('collections')->insertGetId([
-                'name' => $name, 'name_folded' => Folding::fold($name), 'slug' => Str::slug($name), 'description' => $words,
+                'name' => $name, 'name_folded' => Folding::fold($name), 'slug' => Str::slug($name),
+                'description' => $words,
             ]);
             if (is_array($tag)) {
-                DB::table('collections')->where('id', $id)->update(['rule' => json_encode(['format' => 2, 'show' => [$tag], 'keepOff' => []])]);
+                DB::table('collections')
+                    ->where('id', $id)
+                    ->update(['rule' => json_encode(['format' => 2, 'show' => [$tag], 'keepOff' => []])]);
 
                 continue;
             }
             $products = $tag !== null
-                ? DB::table('product_tag')->where('tag_id', $this->tags[$tag])->orderBy('product_id')->limit(18)->pluck('product_id')
-                : DB::table('products')->whereRaw($name === 'Everything teal' ? self::TEAL : 'id % 11 = ?', $name === 'Everything teal' ? [] : [$id % 11])->orderBy('id')->limit(12)->pluck('id');
+                ? DB::table('product_tag')->where('tag_id', $this->tags[$tag])->orderBy('product_id')->limit(18)->pluck(
+                    'product_id',
+                )
+                : DB::table('products')->whereRaw(
+                    $name === 'Everything teal' ? self::TEAL : 'id % 11 = ?',
+                    $name === 'Everything teal' ? [] : [$id % 11],
+                )->orderBy('id')->limit(12)->pluck('id');
             foreach ($products as $position => $productId) {
-                DB::table('collection_product')->insert(['collection_id' => $id, 'product_id' => $productId, 'position' => $position]);
+                DB::table('collection_product')
+                    ->insert(['collection_id' => $id, 'product_id' => $productId, 'position' => $position]);
             }
             if ($name !== 'Staff favourites') {
                 $shown = $products[$id % 3 * 2] ?? $products[0] ?? 0;
-                DB::table('collections')->where('id', $id)->update(['picture_id' => DB::table('product_pictures')->where('product_id', $shown)->orderByDesc('position')->value('picture_id')]);
+                DB::table('collections')->where('id', $id)->update(['picture_id' => DB::table('product_pictures')
+                    ->where('product_id', $shown)
+                    ->orderByDesc('position')
+                    ->value('picture_id')]);
             }
         }
     }

@@ -18,7 +18,8 @@ final class Leaflet
         $objects = [
             '<< /Type /Catalog /Pages 2 0 R >>',
             '<< /Type /Pages /Kids [3 0 R] /Count 1 >>',
-            '<< /Type /Page /Parent 2 0 R /MediaBox [0 0 420 595] /Contents 4 0 R /Resources << /Font << /F1 5 0 R >> >> >>',
+            '<< /Type /Page /Parent 2 0 R /MediaBox [0 0 420 595] /Contents 4 0 R /Resources << /Font << /F1 5 0 R '
+                .'>> >> >>',
             '<< /Length '.strlen($text)." >>\nstream\n$text\nendstream",
             '<< /Type /Font /Subtype /Type1 /BaseFont /Helvetica >>',
         ];
@@ -31,6 +32,7 @@ final class Leaflet
         $start = strlen($pdf);
         $count = count($objects) + 1;
 
-        return "{$pdf}xref\n0 $count\n0000000000 65535 f \n{$places}trailer << /Size $count /Root 1 0 R >>\nstartxref\n$start\n%%EOF\n";
+        return "{$pdf}xref\n0 $count\n0000000000 65535 f \n{$places}trailer << /Size $count /Root 1 0 R "
+            .">>\nstartxref\n$start\n%%EOF\n";
     }
 }

@@ -12,7 +12,10 @@ use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
 
 // More digits than these name nothing.
-foreach (['template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card', 'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble', 'subscriber'] as $number) {
+foreach ([
+    'template', 'templateId', 'entryId', 'productId', 'fact', 'factId', 'file', 'font', 'house', 'link', 'part', 'card',
+    'picture', 'release', 'review', 'subjectId', 'thingId', 'trouble', 'subscriber',
+] as $number) {
     Route::pattern($number, '[1-9][0-9]{0,14}');
 }
 Route::pattern('thing', 'category|collection|brand|tag|option');
@@ -42,9 +45,13 @@ Route::middleware(InTheShop::class)->group(function (): void {
     Route::post('/cart', [Shop\CartController::class, 'add']);
     Route::post('/notices/close', Shop\NoticeController::class);
     Route::post('/news', [Shop\NewsController::class, 'ask']);
-    Route::get('/news/{subscriber}/{mark}/{what}', [Shop\NewsController::class, 'show'])->where('mark', '[0-9a-f]{40}')->whereIn('what', ['confirm', 'leave']);
-    Route::post('/news/{subscriber}/{mark}/confirm', [Shop\NewsController::class, 'confirm'])->where('mark', '[0-9a-f]{40}');
-    Route::post('/news/{subscriber}/{mark}/leave', [Shop\NewsController::class, 'leave'])->where('mark', '[0-9a-f]{40}');
+    Route::get('/news/{subscriber}/{mark}/{what}', [Shop\NewsController::class, 'show'])
+        ->where('mark', '[0-9a-f]{40}')
+        ->whereIn('what', ['confirm', 'leave']);
+    Route::post('/news/{subscriber}/{mark}/confirm', [Shop\NewsController::class, 'confirm'])
+        ->where('mark', '[0-9a-f]{40}');
+    Route::post('/news/{subscriber}/{mark}/leave', [Shop\NewsController::class, 'leave'])
+        ->where('mark', '[0-9a-f]{40}');
     Route::post('/cart/change', [Shop\CartController::class, 'change']);
     Route::get('/look/{token}', [Shop\PrivateLinkController::class, 'open'])->middleware('throttle:30,1');
     Route::post('/look/end', [Shop\PrivateLinkController::class, 'close']);
@@ -70,7 +77,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('catalogue/rows', [Studio\Catalogue\ThingsController::class, 'productRows']);
     Route::get('catalogue/{thing}', [Studio\Catalogue\ThingsController::class, 'index']);
     Route::get('catalogue/{thing}/rows', [Studio\Catalogue\ThingsController::class, 'rows']);
-    Route::get('catalogue/{thing}/new', [Studio\Catalogue\ThingsController::class, 'blank'])->middleware('can:edit-templates');
+    Route::get('catalogue/{thing}/new', [Studio\Catalogue\ThingsController::class, 'blank'])
+        ->middleware('can:edit-templates');
     Route::get('catalogue/{thing}/{thingId}', [Studio\Catalogue\ThingsController::class, 'show']);
     Route::get('catalogue/{thing}/{thingId}/uses', [Studio\Catalogue\ThingsController::class, 'uses']);
     Route::get('catalogue/{ordered}/{thingId}/order', [Studio\Catalogue\OrderController::class, 'show']);
@@ -82,7 +90,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('facts/rows', [Studio\Catalogue\FactsController::class, 'rows']);
     Route::get('facts/{fact}/uses', [Studio\Catalogue\FactsController::class, 'uses']);
     Route::get('house-style', [Studio\Releases\HouseStyleController::class, 'show']);
-    Route::get('house-style/pieces', [Studio\Releases\HouseStyleController::class, 'pieces'])->middleware(InTheShop::class);
+    Route::get('house-style/pieces', [Studio\Releases\HouseStyleController::class, 'pieces'])
+        ->middleware(InTheShop::class);
     Route::get('house-style/cart', [Studio\Releases\HouseStyleController::class, 'cart'])->middleware(InTheShop::class);
     Route::get('house-style/{house}/impact', [Studio\Releases\HouseStyleController::class, 'impact']);
     Route::get('house-style/{house}/news', [Studio\Releases\HouseStyleController::class, 'news']);
@@ -96,7 +105,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('search/preview', [Studio\Customers\SearchController::class, 'preview']);
     Route::get('news', [Studio\Customers\SubscribersController::class, 'index']);
     Route::get('news/rows', [Studio\Customers\SubscribersController::class, 'rows']);
-    Route::get('news/addresses.csv', [Studio\Customers\SubscribersController::class, 'csv'])->middleware('can:edit-templates');
+    Route::get('news/addresses.csv', [Studio\Customers\SubscribersController::class, 'csv'])
+        ->middleware('can:edit-templates');
     Route::get('reviews', [Studio\Customers\ReviewsController::class, 'index']);
     Route::get('reviews/rows', [Studio\Customers\ReviewsController::class, 'rows']);
     Route::get('who', [Studio\Layout\WhoController::class, 'index']);
@@ -109,7 +119,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/page/{subjectId}', [Studio\Layout\PagesController::class, 'show']);
     Route::get('templates/{template}/differences', [Studio\Layout\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\Layout\KeptPartsController::class, 'nodes']);
-    Route::get('starts/{pageKind}/{start}', [Studio\Layout\TemplatesController::class, 'start'])->whereIn('pageKind', [...PageAddresses::names(), PageKind::Card->value]);
+    Route::get('starts/{pageKind}/{start}', [Studio\Layout\TemplatesController::class, 'start'])
+        ->whereIn('pageKind', [...PageAddresses::names(), PageKind::Card->value]);
     Route::get('cards/{template}/drawn', [Studio\Layout\DrawingTableController::class, 'card']);
     Route::get('templates', [Studio\Layout\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\Layout\DrawingTableController::class, 'show']);
@@ -117,8 +128,10 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('templates/{template}/canvas/{subjectId}', [Studio\Layout\DrawingTableController::class, 'canvas']);
     Route::get('templates/{template}/missing', [Studio\Layout\DrawingTableController::class, 'missing']);
     Route::get('templates/{template}/samples', [Studio\Layout\DrawingTableController::class, 'samples']);
-    Route::post('templates/{template}/reach', [Studio\Layout\ReachController::class, 'preview'])->middleware(PagesOnly::class);
-    Route::post('templates/{template}/try', [Studio\Layout\ReachController::class, 'try'])->middleware(PagesOnly::class);
+    Route::post('templates/{template}/reach', [Studio\Layout\ReachController::class, 'preview'])
+        ->middleware(PagesOnly::class);
+    Route::post('templates/{template}/try', [Studio\Layout\ReachController::class, 'try'])
+        ->middleware(PagesOnly::class);
     Route::get('templates/{template}/news', [Studio\Layout\EditsController::class, 'news']);
     Route::get('address-name', [Studio\Catalogue\CatalogueController::class, 'addressName']);
     Route::get('catalogue/rule', [Studio\Catalogue\CatalogueController::class, 'terms']);
@@ -130,19 +143,28 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::get('pictures/{picture}/uses', [Studio\Catalogue\PicturesController::class, 'uses']);
     Route::get('templates/{template}/impact', [Studio\Releases\PublishController::class, 'impact']);
     Route::get('templates/{template}/impact/group', [Studio\Releases\PublishController::class, 'group']);
-    Route::get('templates/{template}/fitting', [Studio\Layout\FittingController::class, 'show'])->middleware(PagesOnly::class);
-    Route::get('templates/{template}/links', [Studio\Layout\PrivateLinksController::class, 'index'])->middleware(PagesOnly::class);
+    Route::get('templates/{template}/fitting', [Studio\Layout\FittingController::class, 'show'])
+        ->middleware(PagesOnly::class);
+    Route::get('templates/{template}/links', [Studio\Layout\PrivateLinksController::class, 'index'])
+        ->middleware(PagesOnly::class);
     Route::get('releases', [Studio\Releases\ReleasesController::class, 'index']);
     Route::get('releases/{release}/group', [Studio\Releases\ReleasesController::class, 'group']);
     Route::get('releases/{release}/impact', [Studio\Releases\ReleasesController::class, 'impact']);
 
     Route::middleware('can:edit-templates')->group(function (): void {
-        Route::post('templates/{template}/throw-away', [Studio\Layout\EditsController::class, 'throwAway'])->middleware(SameAuthor::class);
-        Route::post('templates/{template}/start', [Studio\Layout\EditsController::class, 'start'])->middleware(SameAuthor::class);
+        Route::post('templates/{template}/throw-away', [Studio\Layout\EditsController::class, 'throwAway'])
+            ->middleware(SameAuthor::class);
+        Route::post('templates/{template}/start', [Studio\Layout\EditsController::class, 'start'])
+            ->middleware(SameAuthor::class);
         Route::post('today/settle/{trouble}', [Studio\TodayController::class, 'settle']);
-        Route::post('templates/{template}/fitting', [Studio\Layout\FittingController::class, 'store'])->middleware(PagesOnly::class);
-        Route::post('templates/{template}/links', [Studio\Layout\PrivateLinksController::class, 'store'])->middleware(PagesOnly::class);
-        Route::post('templates/{template}/links/{link}/withdraw', [Studio\Layout\PrivateLinksController::class, 'withdraw']);
+        Route::post('templates/{template}/fitting', [Studio\Layout\FittingController::class, 'store'])
+            ->middleware(PagesOnly::class);
+        Route::post('templates/{template}/links', [Studio\Layout\PrivateLinksController::class, 'store'])
+            ->middleware(PagesOnly::class);
+        Route::post(
+            'templates/{template}/links/{link}/withdraw',
+            [Studio\Layout\PrivateLinksController::class, 'withdraw'],
+        );
         Route::post('search/words', [Studio\Customers\SearchController::class, 'keepWords']);
         Route::post('search/words/{part}/take-out', [Studio\Customers\SearchController::class, 'takeOutWords']);
         Route::post('search/weights', [Studio\Customers\SearchController::class, 'weigh']);
@@ -151,7 +173,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('catalogue/save', [Studio\Catalogue\CatalogueController::class, 'save']);
         Route::post('catalogue/{ordered}/{thingId}/order', [Studio\Catalogue\OrderController::class, 'move']);
         Route::post('catalogue/{ordered}/{thingId}/order/clear', [Studio\Catalogue\OrderController::class, 'clear']);
-        Route::post('catalogue/{thing}/{thingId}/merge', [Studio\Catalogue\CatalogueController::class, 'merge'])->where('thing', 'category|collection|brand|tag|option|option-value');
+        Route::post('catalogue/{thing}/{thingId}/merge', [Studio\Catalogue\CatalogueController::class, 'merge'])
+            ->where('thing', 'category|collection|brand|tag|option|option-value');
         Route::post('catalogue/foresee', [Studio\Catalogue\CatalogueController::class, 'foresee']);
         Route::post('catalogue/entries/{entryId}/take-back', [Studio\Catalogue\CatalogueController::class, 'takeBack']);
         Route::post('html', [Studio\Catalogue\HtmlController::class, 'check']);
@@ -191,16 +214,21 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates', [Studio\Layout\TemplatesController::class, 'store']);
         Route::patch('templates/{template}', [Studio\Layout\TemplatesController::class, 'rename']);
         Route::post('templates/{templateId}/back', [Studio\Layout\StandingController::class, 'restore']);
-        Route::post('templates/{templateId}/edits', [Studio\Layout\EditsController::class, 'store'])->middleware(SameAuthor::class);
-        Route::post('templates/{templateId}/undo', [Studio\Layout\EditsController::class, 'undo'])->middleware(SameAuthor::class);
-        Route::post('templates/{templateId}/redo', [Studio\Layout\EditsController::class, 'redo'])->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/edits', [Studio\Layout\EditsController::class, 'store'])
+            ->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/undo', [Studio\Layout\EditsController::class, 'undo'])
+            ->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/redo', [Studio\Layout\EditsController::class, 'redo'])
+            ->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {
         Route::post('house-style/{house}/publish', [Studio\Releases\HouseStyleController::class, 'publish']);
         Route::post('words/publish', [Studio\Releases\WordsController::class, 'publish']);
         Route::post('publish', [Studio\Releases\PublishController::class, 'store']);
-        Route::post('templates/{template}/take-off', [Studio\Layout\StandingController::class, 'takeOff'])->middleware(PagesOnly::class);
-        Route::post('templates/{template}/fallback', [Studio\Layout\StandingController::class, 'fallback'])->middleware(PagesOnly::class);
+        Route::post('templates/{template}/take-off', [Studio\Layout\StandingController::class, 'takeOff'])
+            ->middleware(PagesOnly::class);
+        Route::post('templates/{template}/fallback', [Studio\Layout\StandingController::class, 'fallback'])
+            ->middleware(PagesOnly::class);
         Route::post('cards/{template}/fallback', [Studio\Layout\StandingController::class, 'card']);
         Route::post('templates/order', [Studio\Layout\StandingController::class, 'order']);
         Route::post('pins', [Studio\Layout\StandingController::class, 'pin']);

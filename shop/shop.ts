@@ -17,12 +17,17 @@ const behaviours = Object.values(import.meta.glob<Behaviour>('../blocks/*/shop.t
 /** What scripts have drawn in a block stays theirs, and what somebody has folded or unfolded stays so. */
 const theirs = {
     beforeNodeMorphed: (node: Node): boolean => !(node instanceof HTMLElement && node.dataset.own),
-    beforeAttributeUpdated: (name: string, node: Element): boolean => !(name === 'open' && node instanceof HTMLDetailsElement),
+    beforeAttributeUpdated: (name: string, node: Element): boolean =>
+        !(name === 'open' && node instanceof HTMLDetailsElement),
 };
 
 declare global {
     interface Window {
-        vestibra?: { enhance: () => void; openTab: (id: string) => void; morph: (element: Element, html: string) => void };
+        vestibra?: {
+            enhance: () => void;
+            openTab: (id: string) => void;
+            morph: (element: Element, html: string) => void;
+        };
     }
 }
 

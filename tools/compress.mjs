@@ -7,5 +7,8 @@ for (const name of readdirSync(folder).filter((one) => /\.(js|css|svg|json)$/.te
     const content = readFileSync(`${folder}/${name}`);
     if (content.length < 1024) continue;
     writeFileSync(`${folder}/${name}.gz`, gzipSync(content, { level: 9 }));
-    writeFileSync(`${folder}/${name}.br`, brotliCompressSync(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }));
+    writeFileSync(
+        `${folder}/${name}.br`,
+        brotliCompressSync(content, { params: { [constants.BROTLI_PARAM_QUALITY]: 11 } }),
+    );
 }

@@ -80,7 +80,10 @@ try {
     await page.getByRole('group', { name: 'Colours of the house style' }).getByRole('button', { name: 'sale' }).click();
     await page.keyboard.press('Escape');
     await canvas.locator('.gallery').click();
-    await page.getByRole('region', { name: 'Settings of Gallery' }).getByLabel('Small pictures', { exact: true }).selectOption('left');
+    await page
+        .getByRole('region', { name: 'Settings of Gallery' })
+        .getByLabel('Small pictures', { exact: true })
+        .selectOption('left');
     await saved();
     await canvas.locator('.price').click();
     await page.getByRole('button', { name: 'Samples', exact: true }).click();
@@ -204,10 +207,25 @@ async function bannerForInks() {
                 body: JSON.stringify(body),
             })
         ).json();
-    const inks = (await (await fetch('/studio/names/category?q=inks')).json()).names.find((one) => one.name === 'Inks').id;
-    const { id } = await ask('/studio/templates', { name: 'Inks, with a banner', start: 'banner', pageKind: 'category' });
-    const reach = { format: 2, show: [[{ field: 'category', comparison: 'isExactly', values: [inks] }]], keepOff: [], season: {}, goesFirst: false };
-    const { revision } = await ask(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach }], sample: inks });
+    const inks = (await (await fetch('/studio/names/category?q=inks')).json()).names.find(
+        (one) => one.name === 'Inks',
+    ).id;
+    const { id } = await ask('/studio/templates', {
+        name: 'Inks, with a banner',
+        start: 'banner',
+        pageKind: 'category',
+    });
+    const reach = {
+        format: 2,
+        show: [[{ field: 'category', comparison: 'isExactly', values: [inks] }]],
+        keepOff: [],
+        season: {},
+        goesFirst: false,
+    };
+    const { revision } = await ask(`/studio/templates/${id}/edits`, {
+        edits: [{ edit: 'reach', reach }],
+        sample: inks,
+    });
     await ask('/studio/publish', { revisions: { [id]: revision } });
     return id;
 }
@@ -236,10 +254,25 @@ async function filtersForPens() {
                 body: JSON.stringify(body),
             })
         ).json();
-    const pens = (await (await fetch('/studio/names/category?q=pens')).json()).names.find((one) => one.name === 'Pens').id;
-    const { id } = await ask('/studio/templates', { name: 'Pens, with filters', start: 'beside', pageKind: 'category' });
-    const reach = { format: 2, show: [[{ field: 'category', comparison: 'isIn', values: [pens] }]], keepOff: [], season: {}, goesFirst: false };
-    const { revision } = await ask(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach }], sample: pens });
+    const pens = (await (await fetch('/studio/names/category?q=pens')).json()).names.find(
+        (one) => one.name === 'Pens',
+    ).id;
+    const { id } = await ask('/studio/templates', {
+        name: 'Pens, with filters',
+        start: 'beside',
+        pageKind: 'category',
+    });
+    const reach = {
+        format: 2,
+        show: [[{ field: 'category', comparison: 'isIn', values: [pens] }]],
+        keepOff: [],
+        season: {},
+        goesFirst: false,
+    };
+    const { revision } = await ask(`/studio/templates/${id}/edits`, {
+        edits: [{ edit: 'reach', reach }],
+        sample: pens,
+    });
     await ask('/studio/publish', { revisions: { [id]: revision } });
 }
 
@@ -297,7 +330,11 @@ async function example(page) {
                                 kind: 'tabs',
                                 how: { desktop: { align: 'center' } },
                                 children: [
-                                    { kind: 'tab', what: { title: 'Description' }, children: [{ kind: 'description' }] },
+                                    {
+                                        kind: 'tab',
+                                        what: { title: 'Description' },
+                                        children: [{ kind: 'description' }],
+                                    },
                                     { kind: 'tab', what: { title: 'In detail' }, children: [{ kind: 'facts-table' }] },
                                 ],
                             },
@@ -307,15 +344,27 @@ async function example(page) {
             },
             {
                 kind: 'band',
-                children: [{ kind: 'column', children: [{ kind: 'product-grid', what: { feed: 'chosen', titled: true, products: [2, 5, 8, 12] } }] }],
+                children: [
+                    {
+                        kind: 'column',
+                        children: [
+                            { kind: 'product-grid', what: { feed: 'chosen', titled: true, products: [2, 5, 8, 12] } },
+                        ],
+                    },
+                ],
             },
         ];
         const parent = page.state.tree.id;
-        await ask(`/studio/templates/${made.id}/edits`, { edits: bands.reverse().map((node) => ({ edit: 'insert', node, parent, after: null })), sample: 1 });
+        await ask(`/studio/templates/${made.id}/edits`, {
+            edits: bands.reverse().map((node) => ({ edit: 'insert', node, parent, after: null })),
+            sample: 1,
+        });
         return made.id;
     });
     await page.setViewportSize({ width: 1280, height: 1500 });
-    const product = await page.evaluate(async () => (await (await fetch('/studio/facts/rows?q=Sexton')).json()).rows[0].id);
+    const product = await page.evaluate(
+        async () => (await (await fetch('/studio/facts/rows?q=Sexton')).json()).rows[0].id,
+    );
     await page.goto(`${base}/studio/templates/${id}/canvas/${product}`);
     await page.waitForLoadState('networkidle');
     await page.screenshot({ path: 'docs/examples/product.png' });

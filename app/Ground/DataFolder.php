@@ -126,7 +126,8 @@ final readonly class DataFolder
         foreach (glob("$this->root/generations/{,.}*", GLOB_BRACE | GLOB_ONLYDIR) ?: [] as $folder) {
             $name = basename($folder);
             $unfinished = str_starts_with($name, self::UNFINISHED);
-            if (! in_array($name, ['.', '..', ...$kept], true) && (! $unfinished || filemtime($folder) < time() - 3600 || ! $this->isBeingLaid($folder))) {
+            if (! in_array($name, ['.', '..', ...$kept], true)
+                && (! $unfinished || filemtime($folder) < time() - 3600 || ! $this->isBeingLaid($folder))) {
                 self::remove($folder);
             }
         }
@@ -150,7 +151,10 @@ final readonly class DataFolder
     public static function remove(string $folder): void
     {
         /** @var iterable<SplFileInfo> $inside */
-        $inside = new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS), RecursiveIteratorIterator::CHILD_FIRST);
+        $inside = new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
+            RecursiveIteratorIterator::CHILD_FIRST,
+        );
         foreach ($inside as $one) {
             $one->isDir() && ! $one->isLink() ? @rmdir($one->getPathname()) : @unlink($one->getPathname());
         }

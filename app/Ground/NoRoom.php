@@ -12,7 +12,8 @@ use Throwable;
 /** There is no room left on the disk: nothing can be kept, and what is there can still be read. */
 final class NoRoom extends RuntimeException
 {
-    public const WORDS = 'There is no room left on the server’s disk. What you sent was not kept, and nothing else was lost; make room there (an old backup, a log) and do it again.';
+    public const WORDS = 'There is no room left on the server’s disk. What you sent was not kept, and nothing else '
+        .'was lost; make room there (an old backup, a log) and do it again.';
 
     /** SQLITE_FULL of https://www.sqlite.org/rescode.html */
     private const FULL = 13;
@@ -32,8 +33,12 @@ final class NoRoom extends RuntimeException
     {
         for ($one = $error; $one !== null; $one = $one->getPrevious()) {
             $code = $one instanceof PDOException ? $one->errorInfo[1] ?? null : null;
-            if ($one instanceof self || $code === self::FULL || str_contains($one->getMessage(), 'No space left on device') || str_contains($one->getMessage(), 'possibly out of free disk space')
-                || (in_array($code, self::NOT_WRITTEN, true) && self::isFull(dirname(config()->string('database.connections.sqlite.database'))))) {
+            if ($one instanceof self
+                || $code === self::FULL
+                || str_contains($one->getMessage(), 'No space left on device')
+                || str_contains($one->getMessage(), 'possibly out of free disk space')
+                || (in_array($code, self::NOT_WRITTEN, true)
+                    && self::isFull(dirname(config()->string('database.connections.sqlite.database'))))) {
                 return true;
             }
         }

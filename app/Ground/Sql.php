@@ -48,7 +48,9 @@ final readonly class Sql
         }
         $text = array_shift($parts);
         foreach ($this->bindings as $at => $value) {
-            $text .= (is_string($value) ? DB::getPdo()->quote(str_replace("\0", '', $value)) : (string) (is_bool($value) ? (int) $value : $value)).$parts[$at];
+            $text .= (is_string($value)
+                ? DB::getPdo()->quote(str_replace("\0", '', $value))
+                : (string) (is_bool($value) ? (int) $value : $value)).$parts[$at];
         }
 
         return $text;

@@ -10,8 +10,14 @@ use Throwable;
 /** What went wrong in the shop, kept until somebody has seen to it. Writing it down never breaks a page. */
 final class Troubles
 {
-    public function block(int $templateId, string $blockId, string $kind, int $subjectId, Throwable $error, bool $draft = false): void
-    {
+    public function block(
+        int $templateId,
+        string $blockId,
+        string $kind,
+        int $subjectId,
+        Throwable $error,
+        bool $draft = false,
+    ): void {
         try {
             DB::table('troubles')->upsert([
                 'template_id' => $templateId,

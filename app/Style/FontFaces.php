@@ -9,7 +9,10 @@ use Vestibra\Core\Styling\Families;
 use Vestibra\Core\Styling\Fonts;
 use Vestibra\Core\Styling\HouseStyle;
 
-/** The letters of a house style: only the families that it uses, each script in a file of its own that a browser fetches when a page needs it. */
+/**
+ * The letters of a house style: only the families that it uses, each script in a file of its own that a browser fetches
+ * when a page needs it.
+ */
 final readonly class FontFaces
 {
     /** Fonts that are on most devices and stand in until a family has come, by kind. */
@@ -28,14 +31,19 @@ final readonly class FontFaces
         foreach (self::inUse($house) as $family) {
             [$name, $kind, $weights, [$adjust, $ascent, $descent, $gap], $scripts] = Families::ALL[$family];
             foreach ($scripts as $script => $range) {
-                $css .= "@font-face{font-family:'$name';src:url({$this->file($family, $script)}) format('woff2');font-weight:$weights;font-display:swap;unicode-range:$range}";
+                $css .= "@font-face{font-family:'$name';src:url({$this->file($family, $script)}) "
+                    ."format('woff2');font-weight:$weights;font-display:swap;unicode-range:$range}";
             }
-            $css .= "@font-face{font-family:'$name room';src:".self::STAND_INS[$kind].";size-adjust:$adjust;ascent-override:$ascent;descent-override:$descent;line-gap-override:$gap}";
+            $css .= "@font-face{font-family:'$name room';src:"
+                .self::STAND_INS[$kind]
+                .";size-adjust:$adjust;ascent-override:$ascent;descent-override:$descent;line-gap-override:$gap}";
         }
 
         foreach (array_filter(self::chosen($house), Fonts::isOwn(...)) as $own) {
             $file = $this->own->file($own);
-            $css .= $file === null ? '' : "@font-face{font-family:'$own';src:url($file) format('woff2');font-weight:100 900;font-display:swap}";
+            $css .= $file === null
+                ? ''
+                : "@font-face{font-family:'$own';src:url($file) format('woff2');font-weight:100 900;font-display:swap}";
         }
 
         return $css;
@@ -50,13 +58,18 @@ final readonly class FontFaces
     /** @return list<string> families of names and words, and the third where it is another */
     private static function inUse(HouseStyle $house): array
     {
-        return array_values(array_filter(self::chosen($house), static fn (string $family): bool => isset(Families::ALL[$family])));
+        return array_values(
+            array_filter(self::chosen($house), static fn (string $family): bool => isset(Families::ALL[$family])),
+        );
     }
 
     /** @return list<string> */
     private static function chosen(HouseStyle $house): array
     {
-        return array_values(array_unique(array_map(static fn (string $role): string => (string) $house->token("font-$role"), ['names', 'words', 'third'])));
+        return array_values(array_unique(array_map(
+            static fn (string $role): string => (string) $house->token("font-$role"),
+            ['names', 'words', 'third'],
+        )));
     }
 
     public function file(string $family, string $script): string

@@ -14,8 +14,8 @@ use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\HouseTokens;
 
 /**
- * The house styles that the shop keeps: each with what it is when in use and with a draft; one is in use. What is in use
- * changes through releases alone.
+ * The house styles that the shop keeps: each with what it is when in use and with a draft; one is in use. What is in
+ * use changes through releases alone.
  *
  * @shape HouseRow array{id: int, name: string, inUse: bool, changed: int}
  */
@@ -98,7 +98,10 @@ final class HouseBook
     {
         [$mine, $theirs] = [$one->own(), $other->own()];
 
-        return array_values(array_filter(array_keys(HouseTokens::all()), static fn (string $name): bool => ($mine[$name] ?? null) !== ($theirs[$name] ?? null)));
+        return array_values(array_filter(
+            array_keys(HouseTokens::all()),
+            static fn (string $name): bool => ($mine[$name] ?? null) !== ($theirs[$name] ?? null),
+        ));
     }
 
     /**
@@ -111,10 +114,17 @@ final class HouseBook
         foreach ($values as $name => $value) {
             $token = HouseTokens::all()[$name] ?? null;
             $problems[] = match (true) {
-                $token === null => HouseProblem::NoToken->at((string) $name, ['name' => mb_substr((string) $name, 0, 60)]),
+                $token === null => HouseProblem::NoToken->at((string) $name, [
+                    'name' => mb_substr((string) $name, 0, 60),
+                ]),
                 $value === null => null,
-                ! is_string($value) || ! $token->kind->takes($value) => HouseProblem::NotAValue->at($token->name, ['name' => $token->label]),
-                ! $token->takes($value) => HouseProblem::Outside->at($token->name, ['name' => $token->label, 'least' => (string) $token->least, 'most' => (string) $token->most]),
+                ! is_string($value) || ! $token->kind->takes($value) => HouseProblem::NotAValue->at($token->name, [
+                    'name' => $token->label,
+                ]),
+                ! $token->takes($value) => HouseProblem::Outside->at(
+                    $token->name,
+                    ['name' => $token->label, 'least' => (string) $token->least, 'most' => (string) $token->most],
+                ),
                 default => null,
             };
         }
@@ -148,7 +158,9 @@ final class HouseBook
         }
         $written = self::written($style);
 
-        return (int) DB::table('house_styles')->insertGetId(['name' => $name, 'live' => $written, 'draft' => $written, 'in_use' => false]);
+        return (int) DB::table('house_styles')->insertGetId([
+            'name' => $name, 'live' => $written, 'draft' => $written, 'in_use' => false,
+        ]);
     }
 
     public function rename(int $id, string $name): ?Problem
@@ -168,7 +180,12 @@ final class HouseBook
         $problem = match (true) {
             $row === null => null,
             (bool) $row->in_use => HouseProblem::InUse->at(),
-            DB::table('releases')->where('state', 'waiting')->where('change_set', 'like', '%"change":"house-style"%')->whereRaw("exists (select 1 from json_each(change_set) c where json_extract(c.value, '$.after.style') = ?)", [$id])->exists() => HouseProblem::Awaited->at(),
+            DB::table(
+                'releases',
+            )->where('state', 'waiting')->where('change_set', 'like', '%"change":"house-style"%')->whereRaw(
+                "exists (select 1 from json_each(change_set) c where json_extract(c.value, '$.after.style') = ?)",
+                [$id],
+            )->exists() => HouseProblem::Awaited->at(),
             default => null,
         };
         if ($problem === null) {
@@ -187,8 +204,11 @@ final class HouseBook
     {
         return match (true) {
             preg_match('/\S/u', $name) !== 1 || mb_strlen($name) > 60 => HouseProblem::NoName->at(),
-            DB::table('house_styles')->where('name', $name)->where('id', '!=', (int) $id)->exists() => HouseProblem::NameTaken->at('', ['name' => $name]),
-            $id === null && DB::table('house_styles')->count() >= self::MOST => HouseProblem::TooMany->at('', ['most' => self::MOST]),
+            DB::table('house_styles')->where('name', $name)->where('id', '!=', (int) $id)->exists() =>
+                HouseProblem::NameTaken->at('', ['name' => $name]),
+            $id === null && DB::table('house_styles')->count() >= self::MOST => HouseProblem::TooMany->at('', [
+                'most' => self::MOST,
+            ]),
             default => null,
         };
     }

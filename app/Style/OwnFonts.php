@@ -20,7 +20,11 @@ final readonly class OwnFonts
     public function all(): array
     {
         /** @var list<stdClass> $rows */
-        $rows = DB::table('own_fonts')->whereNull('let_go_at')->orderBy('name')->selectRaw('id, name, kind, hash, length(bytes) as size')->get()->all();
+        $rows = DB::table('own_fonts')->whereNull('let_go_at')
+            ->orderBy('name')
+            ->selectRaw('id, name, kind, hash, length(bytes) as size')
+            ->get()
+            ->all();
 
         return array_map(static fn (stdClass $row): array => [
             'key' => "own-$row->id",
@@ -36,13 +40,22 @@ final readonly class OwnFonts
         $problem = match (true) {
             preg_match('/\S/u', $name) !== 1 || mb_strlen($name) > 60 => HouseProblem::FontNoName,
             DB::table('own_fonts')->whereNull('let_go_at')->count() >= self::MOST => HouseProblem::FontTooMany,
-            DB::table('own_fonts')->whereNull('let_go_at')->where('name', $name)->exists() => HouseProblem::FontNameTaken,
+            DB::table('own_fonts')->whereNull('let_go_at')->where('name', $name)->exists() =>
+                HouseProblem::FontNameTaken,
             default => FontFile::problem($bytes),
         };
         if ($problem !== null) {
-            return $problem->at('', ['name' => $name, 'most' => $problem === HouseProblem::FontTooMany ? self::MOST : intdiv(FontFile::MOST_BYTES, 1000)]);
+            return $problem->at('', [
+                'name' => $name,
+                'most' => $problem === HouseProblem::FontTooMany ? self::MOST : intdiv(FontFile::MOST_BYTES, 1000),
+            ]);
         }
-        DB::table('own_fonts')->insert(['name' => $name, 'kind' => $kind === 'serif' ? 'serif' : 'sans', 'hash' => sha1($bytes), 'bytes' => $bytes]);
+        DB::table('own_fonts')->insert([
+            'name' => $name,
+            'kind' => $kind === 'serif' ? 'serif' : 'sans',
+            'hash' => sha1($bytes),
+            'bytes' => $bytes,
+        ]);
 
         return null;
     }
@@ -50,7 +63,9 @@ final readonly class OwnFonts
     /** @return Problem|null why it cannot be let go of */
     public function letGo(int $id): ?Problem
     {
-        $used = DB::table('house_styles')->whereRaw('instr(live, ?) or instr(draft, ?)', ["\"own-$id\"", "\"own-$id\""])->value('name');
+        $used = DB::table('house_styles')
+            ->whereRaw('instr(live, ?) or instr(draft, ?)', ["\"own-$id\"", "\"own-$id\""])
+            ->value('name');
         if (is_string($used)) {
             return HouseProblem::FontInUse->at('', ['style' => $used]);
         }
@@ -68,8 +83,13 @@ final readonly class OwnFonts
      */
     public static function take(array $tokens): void
     {
-        $ids = array_map(static fn (string $key): int => (int) substr($key, 4), array_filter($tokens, Fonts::isOwn(...)));
-        DB::table('own_fonts')->whereIntegerInRaw('id', array_values($ids))->whereNotNull('let_go_at')->update(['let_go_at' => null]);
+        $ids = array_map(
+            static fn (string $key): int => (int) substr($key, 4),
+            array_filter($tokens, Fonts::isOwn(...)),
+        );
+        DB::table('own_fonts')->whereIntegerInRaw('id', array_values($ids))
+            ->whereNotNull('let_go_at')
+            ->update(['let_go_at' => null]);
     }
 
     /** @return string|null the address of a family's file; null where it is gone */

@@ -21,12 +21,23 @@ final readonly class Specimens
             .' exists (select 1 from variants v where v.product_id = p.id and v.sale_price is not null) desc,'
             .' exists (select 1 from reviews r where r.product_id = p.id) desc, p.id limit 1',
         );
-        $category = DB::selectOne('select c.slug, c.name from categories c join category_product cp on cp.category_id = c.id group by c.id order by count(*) desc limit 1');
+        $category = DB::selectOne(
+            'select c.slug, c.name from categories c join category_product cp on cp.category_id = c.id group by c.id '
+                .'order by count(*) desc limit 1',
+        );
 
         return array_values(array_filter([
-            $product === null ? null : ['name' => 'product', 'words' => "product page · $product->title", 'address' => '/p/'.rawurlencode((string) $product->slug)],
+            $product === null ? null : [
+                'name' => 'product',
+                'words' => "product page · $product->title",
+                'address' => '/p/'.rawurlencode((string) $product->slug),
+            ],
             ['name' => 'pieces', 'words' => 'buttons, form, grounds', 'address' => '/studio/house-style/pieces'],
-            $category === null ? null : ['name' => 'category', 'words' => "category page · $category->name", 'address' => '/c/'.rawurlencode((string) $category->slug)],
+            $category === null ? null : [
+                'name' => 'category',
+                'words' => "category page · $category->name",
+                'address' => '/c/'.rawurlencode((string) $category->slug),
+            ],
             ['name' => 'cart', 'words' => 'cart', 'address' => '/studio/house-style/cart'],
         ]));
     }

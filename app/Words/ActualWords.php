@@ -41,17 +41,26 @@ final readonly class ActualWords
         $kind = PageKinds::standard()->get($page->page)->subject();
         $has = match ($kind) {
             SubjectKind::Product => $condition->field !== 'page-kind',
-            SubjectKind::Category, SubjectKind::Collection, SubjectKind::Brand, SubjectKind::Tag => $condition->field === $kind->value,
+            SubjectKind::Category, SubjectKind::Collection, SubjectKind::Brand,
+            SubjectKind::Tag => $condition->field === $kind->value,
             default => false,
         };
 
-        return $has ? $this->of($page->subject, $condition) : ($kind->isSingle() ? "It is the {$kind->page()}." : "It is a {$kind->page()}.");
+        return $has
+            ? $this->of($page->subject, $condition)
+            : ($kind->isSingle() ? "It is the {$kind->page()}." : "It is a {$kind->page()}.");
     }
 
     private function assortment(Assortment $one, Condition $condition): string
     {
         return match ($condition->field) {
-            'category' => 'It stands at '.implode(' › ', array_map(static fn (Category $category): string => $category->name, $this->categories->tree()->path($one->id))).'.',
+            'category' => 'It stands at '.implode(
+                ' › ',
+                array_map(
+                    static fn (Category $category): string => $category->name,
+                    $this->categories->tree()->path($one->id),
+                ),
+            ).'.',
             'products' => 'It has '.Counted::of($one->products, 'product').'.',
             'picture' => $one->picture === null ? 'It has no picture.' : 'It has a picture.',
             'description' => $one->description === '' ? 'It has no description.' : 'It has a description.',

@@ -37,7 +37,9 @@ final readonly class DifferenceWords
     private function setting(string $name, Difference $difference): string
     {
         $label = $difference->setting->label ?? '';
-        $width = $difference->width === '' || $difference->width === Width::Desktop->value ? '' : " on $difference->width";
+        $width = $difference->width === '' || $difference->width === Width::Desktop->value
+            ? ''
+            : " on $difference->width";
         $from = $this->value($difference, $difference->before);
         $to = $this->value($difference, $difference->after);
 
@@ -46,7 +48,9 @@ final readonly class DifferenceWords
 
     private function value(Difference $difference, mixed $value): string
     {
-        $value ??= $difference->setting?->says === null ? $difference->setting?->default : $this->messages->say($difference->setting->says);
+        $value ??= $difference->setting?->says === null
+            ? $difference->setting?->default
+            : $this->messages->say($difference->setting->says);
         $described = $difference->setting?->type->describe() ?? [];
         $source = Source::of($value);
 
@@ -54,8 +58,10 @@ final readonly class DifferenceWords
             $source !== null => "the product’s {$source->words()}",
             $value === null => 'the house style',
             is_bool($value) => $value ? 'yes' : 'no',
-            is_string($value) && ($described['type'] ?? '') === 'measure' => str_replace(['step-', 'size-'], ['step ', 'size '], $value),
-            is_string($value) => self::choice($described, $value) ?? '“'.mb_strimwidth($value, 0, self::LONGEST, '…').'”',
+            is_string($value) && ($described['type'] ?? '') === 'measure' =>
+                str_replace(['step-', 'size-'], ['step ', 'size '], $value),
+            is_string($value) => self::choice($described, $value)
+                ?? '“'.mb_strimwidth($value, 0, self::LONGEST, '…').'”',
             is_int($value) && ($described['type'] ?? '') === 'measure' => "$value px",
             is_int($value) => trim($value.' '.(is_string($described['unit'] ?? null) ? $described['unit'] : '')),
             is_array($value) => implode(', ', array_filter($value, is_string(...))),

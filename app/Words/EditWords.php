@@ -56,7 +56,8 @@ final readonly class EditWords
     private function setting(SetValue $edit, Node $tree): string
     {
         $kind = $tree->find($edit->id)->kind ?? '';
-        $label = $this->composer->schema->definition($kind)?->setting($edit->question, $edit->setting)->label ?? $edit->setting;
+        $label = $this->composer->schema->definition($kind)?->setting($edit->question, $edit->setting)->label
+            ?? $edit->setting;
 
         return mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1);
     }

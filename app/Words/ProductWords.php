@@ -29,12 +29,21 @@ final readonly class ProductWords
         $features = Features::product($product, $this->categories->tree(), $this->clock->now());
 
         return match ($condition->field) {
-            'category' => self::list('It is filed in', array_map(fn (int $id): string => $this->categories->tree()->category($id)->name ?? '', $product->categoryIds), 'It is filed in no category.'),
+            'category' => self::list(
+                'It is filed in',
+                array_map(
+                    fn (int $id): string => $this->categories->tree()->category($id)->name ?? '',
+                    $product->categoryIds,
+                ),
+                'It is filed in no category.',
+            ),
             'brand' => $product->brand === null ? 'It has no brand.' : "Its brand is {$product->brand->name}.",
             'tag' => self::list('Its tags are', array_values($product->tags), 'It has no tags.'),
             'collection' => 'It is not in that collection.',
             'product' => 'It is another product.',
-            'price' => ($price = $features->number(Quantity::Price)) === null ? 'It has no price.' : "Its lowest price is {$this->settings->format()->format($price)}.",
+            'price' => ($price = $features->number(Quantity::Price)) === null
+                ? 'It has no price.'
+                : "Its lowest price is {$this->settings->format()->format($price)}.",
             'sale' => $features->number(Quantity::Sale) > 0 ? 'It is on sale.' : 'It is not on sale.',
             'stock' => match (true) {
                 ($stock = $features->number(Quantity::Stock)) === null => 'Its stock is not counted.',
@@ -43,8 +52,14 @@ final readonly class ProductWords
             },
             'option' => self::list('It comes as', self::choices($product), 'It has no options.'),
             'fact' => $this->fact($product, (int) $condition->of),
-            'rating' => $product->reviewCount === 0 ? 'It has no reviews.' : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
-            'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace('T', ' ', substr($this->clock->zone->wall($product->addedAt), 0, 10)).'.',
+            'rating' => $product->reviewCount === 0
+                ? 'It has no reviews.'
+                : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
+            'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace(
+                'T',
+                ' ',
+                substr($this->clock->zone->wall($product->addedAt), 0, 10),
+            ).'.',
             'title' => "Its title is “{$product->title}”.",
             'picture' => 'It has '.Counted::of($features->number(Quantity::Pictures) ?? 0, 'picture').'.',
             default => '',
@@ -55,7 +70,9 @@ final readonly class ProductWords
     {
         foreach ($product->facts as $value) {
             if ($value->fact->id === $id) {
-                return "Its {$value->fact->name} is ".implode(', ', array_map(strip_tags(...), $value->shown)).($value->fact->unit === '' ? '' : ' '.$value->fact->unit).'.';
+                return "Its {$value->fact->name} is ".implode(', ', array_map(strip_tags(...), $value->shown)).(
+                    $value->fact->unit === '' ? '' : ' '.$value->fact->unit
+                ).'.';
             }
         }
 

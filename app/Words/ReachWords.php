@@ -29,8 +29,8 @@ use Vestibra\Core\Reach\Season;
  * @phpstan-type Phrase array{what: string, values: string}
  *
  * @shape Phrase
- * @shape Sentence array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null, until:
- *     string|null}
+ * @shape Sentence array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null,
+ *     until: string|null}
  * @shape FieldComparison array{name: string, words: string, takes: Takes, things: string|null}
  * @shape Field array{name: string, comparisons: list<FieldComparison>}
  */
@@ -49,11 +49,15 @@ final class ReachWords
 
     /**
      * @param  array<string, array<int, string>>  $names  things => id => name
-     * @return array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null, until: string|null} from and until on the shop's wall clock
+     * @return array{show: list<list<Phrase>>, keepOff: list<list<Phrase>>, season: string, from: string|null,
+     *     until: string|null} from and until on the shop's wall clock
      */
     public function sentence(Reach $reach, array $names, PageKind $kind): array
     {
-        $phrases = fn (Clause $clause): array => array_map(fn (Condition $condition): array => $this->phrase($condition, $names, $kind), $clause->conditions);
+        $phrases = fn (Clause $clause): array => array_map(
+            fn (Condition $condition): array => $this->phrase($condition, $names, $kind),
+            $clause->conditions,
+        );
 
         return [
             'show' => array_map($phrases, $reach->show),
@@ -72,7 +76,8 @@ final class ReachWords
     {
         $fact = $condition->of === null ? null : $this->fact($condition->of);
         $comparison = RuleFields::standard()->comparison($kind, $condition->field, $condition->comparison);
-        $what = ($condition->of === null ? '' : ($fact->name ?? 'a deleted fact').' ').($comparison->words ?? $condition->field);
+        $what = ($condition->of === null ? '' : ($fact->name ?? 'a deleted fact').' ')
+            .($comparison->words ?? $condition->field);
         $takes = $comparison->takes ?? ConditionValues::Nothing;
         $things = LivingNames::things($condition) ?? '';
         $words = array_map(fn (int|string $value): string => match ($takes) {
@@ -120,7 +125,13 @@ final class ReachWords
         }
         $names = $this->counts->names(new Reach([$clause]));
 
-        return implode(' and ', array_map(fn (Condition $condition): string => trim(implode(' ', $this->phrase($condition, $names, $kind))), $clause->conditions));
+        return implode(
+            ' and ',
+            array_map(
+                fn (Condition $condition): string => trim(implode(' ', $this->phrase($condition, $names, $kind))),
+                $clause->conditions,
+            ),
+        );
     }
 
     /** @return string as "from Friday 27 November 00:00"; empty for always */
@@ -140,7 +151,8 @@ final class ReachWords
     /** @param  int  $instant in seconds of Unix time */
     public function moment(int $instant): string
     {
-        return (new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable("@$instant"))))->format('l j F Y H:i');
+        return (new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable("@$instant"))))
+            ->format('l j F Y H:i');
     }
 
     private function wall(?int $instant): ?string
@@ -161,7 +173,10 @@ final class ReachWords
     private static function factNumber(?Fact $fact, int $value): string
     {
         if ($fact?->kind === FactKind::Date) {
-            return implode('-', [substr((string) $value, 0, 4), substr((string) $value, 4, 2), substr((string) $value, 6, 2)]);
+            return implode(
+                '-',
+                [substr((string) $value, 0, 4), substr((string) $value, 4, 2), substr((string) $value, 6, 2)],
+            );
         }
         $decimals = $fact->decimals ?? 0;
 
@@ -181,7 +196,10 @@ final class ReachWords
         return implode($glue, $shown).($more > 0 ? "{$glue}$more more" : '');
     }
 
-    /** @return list<array{name: string, comparisons: list<array{name: string, words: string, takes: string, things: string|null}>}> */
+    /**
+     * @return list<array{name: string, comparisons: list<array{name: string, words: string, takes: string,
+     *     things: string|null}>}>
+     */
     public static function fields(PageKind $kind): array
     {
         $fields = [];

@@ -19,23 +19,38 @@ final readonly class VerdictWords
     {
         return match (true) {
             $verdict->unruled => "Wins: no rule takes this {$subject->one()}, so it gets the fallback.",
-            $verdict->step === DecidedBy::Pin && $subject === SubjectKind::AnyPage => 'Wins: the page’s own template chooses it.',
+            $verdict->step === DecidedBy::Pin && $subject === SubjectKind::AnyPage =>
+                'Wins: the page’s own template chooses it.',
             $verdict->step === DecidedBy::Pin => "Wins: the {$subject->one()} is pinned to it.",
             $verdict->step === DecidedBy::GoesFirst => 'Wins: it goes first, and its rule matches.',
             default => 'Wins: the closest rule that matches.',
-        }.($verdict->pinSkipped ? ($subject === SubjectKind::AnyPage ? ' The page’s own template chooses one that is not live; that was skipped.' : " The {$subject->one()} is pinned to a template that is not live; the pin was skipped.") : '');
+        }.(
+            $verdict->pinSkipped
+                ? (
+                    $subject === SubjectKind::AnyPage
+                        ? ' The page’s own template chooses one that is not live; that was skipped.'
+                        : " The {$subject->one()} is pinned to a template that is not live; the pin was skipped."
+                )
+                : ''
+        );
     }
 
     public function loser(Loser $loser, Verdict $verdict, SubjectKind $subject): string
     {
         return match ($loser->reason) {
             Reason::NotLive => $loser->wouldWin ? 'Not live. It would win here if it were published.' : 'Not live.',
-            Reason::OutOfSeason => $loser->wouldWin ? 'Out of season. Within its season it would win here.' : 'Out of season.',
+            Reason::OutOfSeason => $loser->wouldWin
+                ? 'Out of season. Within its season it would win here.'
+                : 'Out of season.',
             Reason::NoClauseMatched => $loser->clause === null ? 'It has no rule yet.' : 'Does not match.',
             Reason::KeptOff => "Matches, but keeps off this {$subject->one()}.",
-            Reason::PinDecides => $subject === SubjectKind::AnyPage ? 'Matches, but the page’s own template chooses.' : 'Matches, but a pin decides.',
+            Reason::PinDecides => $subject === SubjectKind::AnyPage
+                ? 'Matches, but the page’s own template chooses.'
+                : 'Matches, but a pin decides.',
             Reason::AnotherGoesFirst => 'Matches, but another one goes first.',
-            Reason::LessClose => 'Matches too, but is less close: '.self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness, $subject).'.',
+            Reason::LessClose => 'Matches too, but is less close: '
+                .self::difference($loser->closeness ?? new Closeness, $verdict->closeness ?? new Closeness, $subject)
+                .'.',
             Reason::LaterInHandOrder => 'Is as close, but stands later in the hand order.',
             Reason::NotNeeded => 'Not needed.',
         };

@@ -12,7 +12,8 @@ use Vestibra\Core\Messages\Messages;
 /**
  * What the shop says to customers, as the owner goes through it.
  *
- * @phpstan-type Row array{key: string, place: string, came: string, live: string, draft: string, own: string|null, takes: list<string>, reads: string, changed: bool}
+ * @phpstan-type Row array{key: string, place: string, came: string, live: string, draft: string, own: string|null,
+ *     takes: list<string>, reads: string, changed: bool}
  *
  * @shape WordsRow Row
  * @shape WordsPage array{rows: list<WordsRow>, more: bool, count: int, unpublished: int, seen: string}
@@ -22,7 +23,10 @@ final readonly class WordsList
     public const PAGE = 30;
 
     /** A value of each kind, to show how a message reads. */
-    private const EXAMPLES = ['title' => 'Teal Tide ink', 'name' => 'Inks', 'query' => 'blue', 'alt' => 'a bottle', 'amount' => '£2.40', 'price' => '£9.50', 'size' => '820', 'one' => 'product'];
+    private const EXAMPLES = [
+        'title' => 'Teal Tide ink', 'name' => 'Inks', 'query' => 'blue', 'alt' => 'a bottle', 'amount' => '£2.40',
+        'price' => '£9.50', 'size' => '820', 'one' => 'product',
+    ];
 
     public function __construct(
         private ShopMessages $messages,
@@ -44,7 +48,10 @@ final readonly class WordsList
             $place = $places[explode('.', $key)[0]] ?? '';
             $hay = Folding::fold("$place $came ".($draft[$key] ?? '').' '.($live[$key] ?? ''));
             $isOwn = isset($draft[$key]) || isset($live[$key]);
-            if (($isOwn || ! $changed) && array_filter(Folding::words($query), static fn (string $word): bool => ! str_contains($hay, $word)) === []) {
+            if (($isOwn || ! $changed) && array_filter(
+                Folding::words($query),
+                static fn (string $word): bool => ! str_contains($hay, $word),
+            ) === []) {
                 $rows[] = $this->row($key, $place, $draft, $live);
             }
         }

@@ -27,14 +27,20 @@ final readonly class AccordionBlock implements BlockKind
             role: Role::Block,
             accepts: Role::Fold,
             starters: [new Starter('Accordion', ['kind' => 'accordion', 'children' => [
-                ['kind' => 'fold', 'what' => ['title' => 'Description', 'open' => true], 'children' => [['kind' => 'description']]],
+                [
+                    'kind' => 'fold',
+                    'what' => ['title' => 'Description', 'open' => true],
+                    'children' => [['kind' => 'description']],
+                ],
                 ['kind' => 'fold', 'what' => ['title' => 'Delivery'], 'children' => [['kind' => 'text']]],
             ]])],
             searchWords: 'fold disclosure sections',
             onCards: false,
             pieces: [
                 Piece::box('fold', 'Folds', '> .fold')->withLines(),
-                Piece::pressed('summary', 'Headings', '> .fold > summary')->when(PieceState::Chosen, '> .fold[open] > summary')->asChief(),
+                Piece::pressed('summary', 'Headings', '> .fold > summary')
+                    ->when(PieceState::Chosen, '> .fold[open] > summary')
+                    ->asChief(),
                 Piece::box('answer', 'Inside', '> .fold > .fold-inner'),
             ],
         );

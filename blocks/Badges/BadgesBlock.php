@@ -26,7 +26,12 @@ final readonly class BadgesBlock implements BlockKind
             'Badges',
             Shelf::Show,
             [
-                Setting::what('badges', 'Badges', new Several(['sale' => 'on sale', 'new' => 'new', 'low' => 'few left', 'out' => 'sold out']), ['sale', 'new', 'low', 'out']),
+                Setting::what(
+                    'badges',
+                    'Badges',
+                    new Several(['sale' => 'on sale', 'new' => 'new', 'low' => 'few left', 'out' => 'sold out']),
+                    ['sale', 'new', 'low', 'out'],
+                ),
                 Setting::what('newDays', 'New for', new Amount(1, 365, 'days'), 30),
                 Setting::sourced('lowStock', 'Few are', new Amount(1, 99, ''), 5),
             ],
@@ -54,9 +59,13 @@ final readonly class BadgesBlock implements BlockKind
         $badges = array_filter($badges, static fn (?string $words): bool => $words !== null);
 
         $added = $context->product()->addedAt?->getTimestamp();
-        $old = $added === null || ! in_array('new', $settings->several('badges'), true) ? null : $added + $settings->amount('newDays') * 86_400;
+        $old = $added === null || ! in_array('new', $settings->several('badges'), true)
+            ? null
+            : $added + $settings->amount('newDays') * 86_400;
 
-        return ($badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges]))->until($old);
+        return (
+            $badges === [] ? Composed::absent('no badge fits this product') : Composed::shown(['badges' => $badges])
+        )->until($old);
     }
 
     private function sale(Context $context): ?string
@@ -66,7 +75,8 @@ final readonly class BadgesBlock implements BlockKind
             return null;
         }
 
-        return $context->messages->say('badge.sale', ['percent' => Price::of($variant, $context->now)->savingPercent()]);
+        return $context->messages
+            ->say('badge.sale', ['percent' => Price::of($variant, $context->now)->savingPercent()]);
     }
 
     private function isNew(Context $context, int $days): bool
@@ -80,6 +90,8 @@ final readonly class BadgesBlock implements BlockKind
     {
         $stock = $context->chosen()->variant?->stock;
 
-        return $stock !== null && $stock > 0 && $stock <= $few ? $context->messages->say('badge.low', ['left' => $stock]) : null;
+        return $stock !== null && $stock > 0 && $stock <= $few
+            ? $context->messages->say('badge.low', ['left' => $stock])
+            : null;
     }
 }

@@ -36,7 +36,12 @@ final readonly class BandBlock implements BlockKind
             [
                 Setting::sourced('picture', 'Picture behind', new PictureChoice, null),
                 Setting::what('film', 'Film behind', new Numbered('film'), null),
-                Setting::what('fit', 'The picture', new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']), 'cover'),
+                Setting::what(
+                    'fit',
+                    'The picture',
+                    new Choice(['cover' => 'covers the band', 'pattern' => 'repeats at its own size']),
+                    'cover',
+                ),
                 Setting::what('still', 'Stays still on scrolling', new Toggle, false),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--band-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--band-tint-strength'),
@@ -98,7 +103,8 @@ final readonly class BandBlock implements BlockKind
             $left = round($left + $width + $gap, 1);
         }
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" '
+            .'stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
             .$columns.'<path d="M4 5h64M4 43h64" stroke-dasharray="2 4"/></svg>';
     }
 

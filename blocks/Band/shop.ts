@@ -1,6 +1,6 @@
 /**
- * A film behind a band plays by itself, without sound, unless somebody wants things to keep still; a button stops it and
- * lets it go on (WCAG 2.2, 2.2.2). Without scripts its picture stands there.
+ * A film behind a band plays by itself, without sound, unless somebody wants things to keep still; a button stops it
+ * and lets it go on (WCAG 2.2, 2.2.2). Without scripts its picture stands there.
  */
 export function enhance(): void {
     const still = matchMedia('(prefers-reduced-motion: reduce)').matches;

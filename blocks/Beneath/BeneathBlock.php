@@ -21,8 +21,8 @@ use Vestibra\Core\Templates\Types\Numbers;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /**
- * Ways on to other lists: the categories right beneath the one of the page, or categories, collections or brands that are
- * picked. Where there are none it is not there.
+ * Ways on to other lists: the categories right beneath the one of the page, or categories, collections or brands that
+ * are picked. Where there are none it is not there.
  *
  * @phpstan-import-type Shelf from Shop as ShelfOfShop
  */
@@ -37,9 +37,20 @@ final readonly class BeneathBlock implements BlockKind
             'Ways to other lists',
             Shelf::More,
             [
-                Setting::what('from', 'Shows', new Choice(['beneath' => 'the categories beneath', 'category' => 'categories picked here', 'collection' => 'collections picked here', 'collections' => 'all collections', 'brand' => 'brands picked here']), 'beneath'),
-                Setting::what('categories', 'Categories', new Numbers('category', self::MOST), [])->while('from', 'category'),
-                Setting::what('collections', 'Collections', new Numbers('collection', self::MOST), [])->while('from', 'collection'),
+                Setting::what(
+                    'from',
+                    'Shows',
+                    new Choice([
+                        'beneath' => 'the categories beneath', 'category' => 'categories picked here',
+                        'collection' => 'collections picked here', 'collections' => 'all collections',
+                        'brand' => 'brands picked here',
+                    ]),
+                    'beneath',
+                ),
+                Setting::what('categories', 'Categories', new Numbers('category', self::MOST), [])
+                    ->while('from', 'category'),
+                Setting::what('collections', 'Collections', new Numbers('collection', self::MOST), [])
+                    ->while('from', 'collection'),
                 Setting::what('brands', 'Brands', new Numbers('brand', self::MOST), [])->while('from', 'brand'),
                 Setting::what('most', 'At most', new Amount(1, self::MOST, ''), self::MOST),
                 Setting::what('pictures', 'With their pictures', new Toggle, false),
@@ -77,7 +88,13 @@ final readonly class BeneathBlock implements BlockKind
                 $context->subject->kind() === SubjectKind::Category => 'there are no categories beneath this one',
                 default => 'there are no categories yet',
             })
-            : Composed::shown(['links' => array_map(static fn (array $one): array => self::link($one, $settings, $context), array_slice($shelves, 0, max(1, $settings->amount('most')))), 'pictures' => $settings->bool('pictures')]);
+            : Composed::shown([
+                'links' => array_map(
+                    static fn (array $one): array => self::link($one, $settings, $context),
+                    array_slice($shelves, 0, max(1, $settings->amount('most'))),
+                ),
+                'pictures' => $settings->bool('pictures'),
+            ]);
     }
 
     /**

@@ -43,11 +43,15 @@ final readonly class BrandBlock implements BlockKind, SaysOfPage
     {
         $brand = $context->product()->brand;
 
-        return $brand === null ? Composed::absent('this product has no brand') : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
+        return $brand === null
+            ? Composed::absent('this product has no brand')
+            : Composed::shown(['before' => $settings->text('before'), 'name' => $brand->name]);
     }
 
     public function says(Composed $composed, Context $context): array
     {
-        return [Said::of($context->subject, StructuredPart::Brand, ['@type' => 'Brand', 'name' => $composed->data['name']])];
+        return [
+            Said::of($context->subject, StructuredPart::Brand, ['@type' => 'Brand', 'name' => $composed->data['name']]),
+        ];
     }
 }

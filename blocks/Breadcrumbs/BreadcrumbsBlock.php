@@ -47,8 +47,11 @@ final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
     {
         $subject = $context->subject;
         $path = match (true) {
-            $subject instanceof Product => $subject->mainCategoryId === null ? [] : $context->categories->path($subject->mainCategoryId),
-            $subject->kind() === SubjectKind::Category => array_slice($context->categories->path($subject->id()), 0, -1),
+            $subject instanceof Product => $subject->mainCategoryId === null
+                ? []
+                : $context->categories->path($subject->mainCategoryId),
+            $subject->kind() === SubjectKind::Category =>
+                array_slice($context->categories->path($subject->id()), 0, -1),
             default => [],
         };
         $links = array_map(static fn (Category $category): array => [
@@ -56,7 +59,10 @@ final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
             'address' => $context->addresses->category($category->slug),
         ], $path);
         if ($settings->bool('home')) {
-            array_unshift($links, ['name' => $context->messages->say('way.home'), 'address' => $context->addresses->home()]);
+            array_unshift(
+                $links,
+                ['name' => $context->messages->say('way.home'), 'address' => $context->addresses->home()],
+            );
         }
 
         return $links === []
@@ -68,12 +74,20 @@ final readonly class BreadcrumbsBlock implements BlockKind, SaysOfPage
     {
         $links = is_array($composed->data['links']) ? $composed->data['links'] : [];
         if ($composed->data['here'] !== null) {
-            $links[] = ['name' => $composed->data['here'], 'address' => $context->addresses->subject($context->subject)];
+            $links[] = [
+                'name' => $composed->data['here'],
+                'address' => $context->addresses->subject($context->subject),
+            ];
         }
         $items = [];
         foreach (array_values($links) as $at => $link) {
             if (is_array($link)) {
-                $items[] = ['@type' => 'ListItem', 'position' => $at + 1, 'name' => $link['name'] ?? '', 'item' => new Address(is_string($link['address'] ?? null) ? $link['address'] : '/')];
+                $items[] = [
+                    '@type' => 'ListItem',
+                    'position' => $at + 1,
+                    'name' => $link['name'] ?? '',
+                    'item' => new Address(is_string($link['address'] ?? null) ? $link['address'] : '/'),
+                ];
             }
         }
 

@@ -31,7 +31,12 @@ final readonly class ButtonBlock implements BlockKind
                 Setting::words('text', 'Words', new Text(80), 'button.text', true),
                 Setting::sourced('link', 'Leads to', new Link, '/all'),
                 Setting::what('newWindow', 'In a new window', new Toggle, false),
-                Setting::what('look', 'Look', new Choice(['full' => 'filled', 'line' => 'outlined', 'words' => 'words only']), 'full'),
+                Setting::what(
+                    'look',
+                    'Look',
+                    new Choice(['full' => 'filled', 'line' => 'outlined', 'words' => 'words only']),
+                    'full',
+                ),
             ],
             searchWords: 'link call leads',
             messages: ['button'],

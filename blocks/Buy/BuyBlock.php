@@ -32,7 +32,14 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
             [
                 Setting::words('label', 'Words on the button', new Text(40), 'buy.label'),
                 Setting::what('quantity', 'Quantity field', new Toggle, true),
-                Setting::what('after', 'After adding', new Choice(['stay' => 'stay on the page', 'cart' => 'go to the cart', 'checkout' => 'go to the checkout']), 'stay'),
+                Setting::what(
+                    'after',
+                    'After adding',
+                    new Choice(
+                        ['stay' => 'stay on the page', 'cart' => 'go to the cart', 'checkout' => 'go to the checkout'],
+                    ),
+                    'stay',
+                ),
                 Setting::what('buyNow', 'Second button, to the checkout', new Toggle, false),
                 Setting::words('buyNowLabel', 'Words on the second', new Text(40), 'buy.now'),
                 Setting::words('soldOut', 'When sold out', new Text(160), 'buy.sold-out'),
@@ -79,6 +86,10 @@ final readonly class BuyBlock implements BlockKind, SaysOfPage
 
     public function says(Composed $composed, Context $context): array
     {
-        return [Said::of($context->subject, StructuredPart::Availability, $composed->data['inStock'] === true ? StructuredPart::IN_STOCK : StructuredPart::OUT_OF_STOCK)];
+        return [Said::of(
+            $context->subject,
+            StructuredPart::Availability,
+            $composed->data['inStock'] === true ? StructuredPart::IN_STOCK : StructuredPart::OUT_OF_STOCK,
+        )];
     }
 }

@@ -19,7 +19,9 @@ export function start(): void {
 
 /** Enter in a field presses the first button of its form; what stands beside the number of how many is meant. */
 function meant(pressed: HTMLButtonElement): HTMLButtonElement {
-    return document.activeElement?.closest('[data-buy]')?.querySelector<HTMLButtonElement>('button[name="buy"]') ?? pressed;
+    return (
+        document.activeElement?.closest('[data-buy]')?.querySelector<HTMLButtonElement>('button[name="buy"]') ?? pressed
+    );
 }
 
 async function add(form: HTMLFormElement, button: HTMLButtonElement, block: HTMLElement): Promise<void> {

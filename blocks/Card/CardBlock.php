@@ -53,7 +53,8 @@ final readonly class CardBlock implements BlockKind
     private static function leadsTo(array $children, string $address): bool
     {
         foreach ($children as $child) {
-            if ($child->absent === null && (($child->data['link'] ?? null) === $address || self::leadsTo($child->children, $address))) {
+            if ($child->absent === null
+                && (($child->data['link'] ?? null) === $address || self::leadsTo($child->children, $address))) {
                 return true;
             }
         }

@@ -35,7 +35,8 @@ final readonly class CarouselBlock implements BlockKind
             role: Role::Block,
             accepts: Role::Block,
             starters: [new Starter('Carousel', ['kind' => 'carousel', 'children' => [
-                ['kind' => 'picture'], ['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]],
+                ['kind' => 'picture'],
+                ['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]],
             ]])],
             searchWords: 'slides pictures slider',
             onCards: false,
@@ -50,6 +51,8 @@ final readonly class CarouselBlock implements BlockKind
     {
         $shown = array_filter($children, static fn (ComposedNode $child): bool => $child->absent === null);
 
-        return $shown === [] ? Composed::absent('nothing in it shows here') : Composed::shown(['name' => $settings->named('name'), 'count' => count($shown)]);
+        return $shown === []
+            ? Composed::absent('nothing in it shows here')
+            : Composed::shown(['name' => $settings->named('name'), 'count' => count($shown)]);
     }
 }

@@ -28,7 +28,12 @@ final readonly class CartLinkBlock implements BlockKind
             Shelf::Choose,
             [
                 Setting::words('label', 'Words', new Text(40), 'top.cart'),
-                Setting::what('look', 'Shows', new Choice(['both' => 'a basket and words', 'words' => 'words', 'drawing' => 'a basket']), 'both'),
+                Setting::what(
+                    'look',
+                    'Shows',
+                    new Choice(['both' => 'a basket and words', 'words' => 'words', 'drawing' => 'a basket']),
+                    'both',
+                ),
             ],
             searchWords: 'basket bag checkout number count',
             onCards: false,

@@ -29,7 +29,14 @@ final readonly class CodesBlock implements BlockKind, SaysOfPage
             'Product codes',
             Shelf::Show,
             [
-                Setting::what('codes', 'Shows', new Several(['sku' => 'SKU', 'barcode' => 'barcode', 'categories' => 'categories', 'tags' => 'tags']), ['sku', 'barcode', 'categories', 'tags']),
+                Setting::what(
+                    'codes',
+                    'Shows',
+                    new Several([
+                        'sku' => 'SKU', 'barcode' => 'barcode', 'categories' => 'categories', 'tags' => 'tags',
+                    ]),
+                    ['sku', 'barcode', 'categories', 'tags'],
+                ),
                 Setting::what('bars', 'Bars above the barcode', new Toggle, true),
             ],
             searchWords: 'sku barcode gtin number tags categories',
@@ -57,7 +64,9 @@ final readonly class CodesBlock implements BlockKind, SaysOfPage
 
         return $rows === [] ? Composed::absent('this product has none of these codes') : Composed::shown([
             'rows' => $rows,
-            'bars' => $code !== null && $settings->bool('bars') && in_array('barcode', $wanted, true) ? $this->bars($code) : [],
+            'bars' => $code !== null && $settings->bool('bars') && in_array('barcode', $wanted, true)
+                ? $this->bars($code)
+                : [],
         ]);
     }
 
@@ -67,14 +76,19 @@ final readonly class CodesBlock implements BlockKind, SaysOfPage
 
         return array_values(array_filter([
             isset($shown['codes.sku']) ? Said::of($context->subject, StructuredPart::Sku, $shown['codes.sku']) : null,
-            isset($shown['codes.barcode']) ? Said::of($context->subject, StructuredPart::Gtin, $shown['codes.barcode']) : null,
+            isset($shown['codes.barcode'])
+                ? Said::of($context->subject, StructuredPart::Gtin, $shown['codes.barcode'])
+                : null,
         ]));
     }
 
     /** @return list<string> */
     private function categories(Context $context): array
     {
-        $names = array_map(static fn (int $id): string => $context->categories->category($id)->name ?? '', $context->product()->categoryIds);
+        $names = array_map(
+            static fn (int $id): string => $context->categories->category($id)->name ?? '',
+            $context->product()->categoryIds,
+        );
 
         return array_values(array_filter($names, static fn (string $name): bool => $name !== ''));
     }

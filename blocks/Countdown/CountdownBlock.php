@@ -28,7 +28,12 @@ final readonly class CountdownBlock implements BlockKind
             'Countdown',
             Shelf::Choose,
             [
-                Setting::what('to', 'Counts to', new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']), 'sale'),
+                Setting::what(
+                    'to',
+                    'Counts to',
+                    new Choice(['sale' => 'the end of the product’s sale', 'day' => 'a day']),
+                    'sale',
+                ),
                 Setting::sourced('day', 'The day', new Day, ''),
                 Setting::words('words', 'Words before', new Text(80), 'countdown.words', true),
             ],
@@ -49,7 +54,9 @@ final readonly class CountdownBlock implements BlockKind
             ? $this->endOfSale($context)
             : $context->shop->zone()->endOf($settings->text('day'));
         if ($end === null) {
-            return Composed::absent($settings->text('to') === 'sale' ? 'no sale of this product has an end' : $settings->nothing('day', 'no day is set'));
+            return Composed::absent($settings->text('to') === 'sale'
+                ? 'no sale of this product has an end'
+                : $settings->nothing('day', 'no day is set'));
         }
         if ($end <= $context->now) {
             return Composed::absent('the day is over');
@@ -57,7 +64,10 @@ final readonly class CountdownBlock implements BlockKind
 
         return Composed::shown([
             'words' => $settings->text('words'),
-            'patterns' => array_map($context->messages->pattern(...), ['days' => 'countdown.days', 'hours' => 'countdown.hours', 'minutes' => 'countdown.minutes', 'soon' => 'countdown.soon', 'over' => 'countdown.over']),
+            'patterns' => array_map($context->messages->pattern(...), [
+                'days' => 'countdown.days', 'hours' => 'countdown.hours', 'minutes' => 'countdown.minutes',
+                'soon' => 'countdown.soon', 'over' => 'countdown.over',
+            ]),
             'until' => $end->format('Y-m-d\\TH:i:s\\Z'),
             'left' => self::left($end->getTimestamp() - $context->now->getTimestamp(), $context->messages),
         ])->until($end->getTimestamp());
@@ -74,7 +84,8 @@ final readonly class CountdownBlock implements BlockKind
     private static function left(int $seconds, Messages $messages): string
     {
         $parts = [];
-        foreach (['countdown.days' => 86_400, 'countdown.hours' => 3_600, 'countdown.minutes' => 60] as $unit => $size) {
+        foreach (['countdown.days' => 86_400, 'countdown.hours' => 3_600, 'countdown.minutes' => 60] as $unit =>
+            $size) {
             $count = intdiv($seconds, $size);
             $seconds %= $size;
             if ($count > 0 && count($parts) < 2) {

@@ -3,8 +3,14 @@ export function plural(pattern: string, count: number, language: string): string
     const number = count.toLocaleString(language);
     return pattern
         .replace(/\{\s*count\s*,\s*plural\s*,((?:[^{}]*\{[^{}]*\})+)[^{}]*\}/, (_, forms: string) => {
-            const byName = Object.fromEntries([...forms.matchAll(/(\S+)\s*\{([^{}]*)\}/g)].map((form) => [form[1], form[2]]));
-            const words = byName[`=${String(count)}`] ?? byName[new Intl.PluralRules(language).select(count)] ?? byName.other ?? '';
+            const byName = Object.fromEntries(
+                [...forms.matchAll(/(\S+)\s*\{([^{}]*)\}/g)].map((form) => [form[1], form[2]]),
+            );
+            const words =
+                byName[`=${String(count)}`] ??
+                byName[new Intl.PluralRules(language).select(count)] ??
+                byName.other ??
+                '';
             return words.replaceAll('#', number);
         })
         .replace(/\{\s*count\s*(,\s*number\s*)?\}/g, number);

@@ -28,7 +28,12 @@ final readonly class DividerBlock implements BlockKind
             [
                 Setting::how('colour', 'Colour', new Colour, 'border-color', 'colour-line'),
                 Setting::how('weight', 'Weight', new Amount(1, 12), 'border-top-width'),
-                Setting::how('line', 'Line', new Choice(['solid' => 'plain', 'dashed' => 'dashed', 'dotted' => 'dotted', 'double' => 'double']), 'border-top-style'),
+                Setting::how(
+                    'line',
+                    'Line',
+                    new Choice(['solid' => 'plain', 'dashed' => 'dashed', 'dotted' => 'dotted', 'double' => 'double']),
+                    'border-top-style',
+                ),
                 Setting::how('length', 'Length', new Amount(5, 100, '%'), 'width'),
             ],
             searchWords: 'line rule separator',

@@ -46,7 +46,9 @@ final readonly class DownloadsBlock implements BlockKind
     {
         $fact = $settings->number('fact');
         $ids = array_unique([...$context->fact($fact)?->numbers() ?? [], ...$settings->ids('files')]);
-        $files = array_values(array_filter(array_map(static fn (int $id): ?ShopFile => $context->files[$id] ?? null, $ids)));
+        $files = array_values(
+            array_filter(array_map(static fn (int $id): ?ShopFile => $context->files[$id] ?? null, $ids)),
+        );
         if ($files === []) {
             return Composed::absent(match (true) {
                 $fact === null && $ids === [] => 'choose a fact or files',
@@ -55,10 +57,16 @@ final readonly class DownloadsBlock implements BlockKind
             });
         }
 
-        return Composed::shown(['title' => $settings->text('title'), 'files' => array_map(static fn (ShopFile $file): array => [
-            'name' => pathinfo($file->name, PATHINFO_FILENAME),
-            'address' => $context->addresses->file($file),
-            'words' => $file->ending().', '.$file->size($context->messages),
-        ], $files)]);
+        return Composed::shown([
+            'title' => $settings->text('title'),
+            'files' => array_map(
+                static fn (ShopFile $file): array => [
+                    'name' => pathinfo($file->name, PATHINFO_FILENAME),
+                    'address' => $context->addresses->file($file),
+                    'words' => $file->ending().', '.$file->size($context->messages),
+                ],
+                $files,
+            ),
+        ]);
     }
 }

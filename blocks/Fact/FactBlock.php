@@ -47,7 +47,9 @@ final readonly class FactBlock implements BlockKind
         $otherwise = $settings->text('otherwise');
 
         return match (true) {
-            $value !== '' => Composed::shown(['before' => $settings->text('before'), 'value' => $value, 'after' => $settings->text('after')]),
+            $value !== '' => Composed::shown(
+                ['before' => $settings->text('before'), 'value' => $value, 'after' => $settings->text('after')],
+            ),
             $fact === null => Composed::absent('no fact is chosen'),
             $otherwise !== '' => Composed::shown(['before' => '', 'value' => $otherwise, 'after' => '']),
             default => Composed::absent('this product has no '.($context->shop->nameOf('fact', $fact) ?? 'such fact')),

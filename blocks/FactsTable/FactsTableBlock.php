@@ -28,7 +28,12 @@ final readonly class FactsTableBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::what('title', 'Title', new Text(80), ''),
-                Setting::what('which', 'Facts', new Choice(['all' => 'all that are filled', 'short' => 'all but long texts']), 'short'),
+                Setting::what(
+                    'which',
+                    'Facts',
+                    new Choice(['all' => 'all that are filled', 'short' => 'all but long texts']),
+                    'short',
+                ),
             ],
             searchWords: 'specifications details data table',
             messages: ['fact'],
@@ -51,19 +56,25 @@ final readonly class FactsTableBlock implements BlockKind
         $rows = [];
         foreach ($context->product()->facts as $value) {
             $links = self::links($value, $context);
-            if ($links !== [] || ($value->words($context->messages) !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
+            if ($links !== []
+                || ($value->words($context->messages) !== '' && ($all || $value->fact->kind !== FactKind::RichText))) {
                 $rows[] = [$value->fact->name, $value->words($context->messages), $links];
             }
         }
 
-        return $rows === [] ? Composed::absent('no facts are filled in for this product') : Composed::shown(['title' => $settings->text('title'), 'rows' => $rows]);
+        return $rows === []
+            ? Composed::absent('no facts are filled in for this product')
+            : Composed::shown(['title' => $settings->text('title'), 'rows' => $rows]);
     }
 
     /** @return list<array{words: string, address: string}> where a fact leads: its address, or its files */
     private static function links(FactValue $value, Context $context): array
     {
         if ($value->fact->kind === FactKind::Link) {
-            return [['words' => preg_replace('~^(https?://|mailto:|tel:)~i', '', $value->words($context->messages)) ?? '', 'address' => trim($value->shown[0] ?? '')]];
+            return [[
+                'words' => preg_replace('~^(https?://|mailto:|tel:)~i', '', $value->words($context->messages)) ?? '',
+                'address' => trim($value->shown[0] ?? ''),
+            ]];
         }
         $links = [];
         foreach ($value->fact->kind === FactKind::Files ? $value->numbers() : [] as $id) {

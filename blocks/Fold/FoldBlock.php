@@ -33,7 +33,9 @@ final readonly class FoldBlock implements BlockKind
             Role::Block,
             messages: ['fold'],
             pieces: [
-                Piece::pressed('summary', 'Heading', '> summary')->when(PieceState::Chosen, '&[open] > summary')->asChief(),
+                Piece::pressed('summary', 'Heading', '> summary')
+                    ->when(PieceState::Chosen, '&[open] > summary')
+                    ->asChief(),
                 Piece::box('answer', 'Inside', '> .fold-inner'),
             ],
         );
@@ -41,6 +43,9 @@ final readonly class FoldBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty fold: put a block here', ['title' => $settings->named('title'), 'open' => $settings->bool('open')]);
+        return Composed::holding($children, 'empty fold: put a block here', [
+            'title' => $settings->named('title'),
+            'open' => $settings->bool('open'),
+        ]);
     }
 }

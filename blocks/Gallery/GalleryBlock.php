@@ -54,7 +54,9 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
             pieces: [
                 Piece::picture('main', 'Main picture', '.gallery-stage')->asChief(),
                 Piece::picture('picture', 'Pictures in it', '.gallery-stage img'),
-                Piece::pressed('small', 'Small pictures', '.gallery-thumbs a')->when(PieceState::Chosen, '.gallery-thumbs a[aria-current]')->withLines(),
+                Piece::pressed('small', 'Small pictures', '.gallery-thumbs a')
+                    ->when(PieceState::Chosen, '.gallery-thumbs a[aria-current]')
+                    ->withLines(),
                 Piece::picture('thumb', 'Pictures in those', '.gallery-thumbs img'),
                 Piece::pressed('enlarge', 'Enlarge', '.gallery-enlarge')->withLines(),
                 Piece::letters('none', 'Without pictures', '.gallery-stand-in'),
@@ -85,6 +87,13 @@ final readonly class GalleryBlock implements BlockKind, SaysOfPage
     {
         $pictures = array_slice($context->product()->pictures, 0, self::MOST_SAID);
 
-        return $pictures === [] ? [] : [Said::of($context->subject, StructuredPart::Images, array_map(static fn (Picture $picture): Address => new Address($context->addresses->picture($picture, 800)), $pictures))];
+        return $pictures === [] ? [] : [Said::of(
+            $context->subject,
+            StructuredPart::Images,
+            array_map(
+                static fn (Picture $picture): Address => new Address($context->addresses->picture($picture, 800)),
+                $pictures,
+            ),
+        )];
     }
 }

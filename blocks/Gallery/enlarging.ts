@@ -1,6 +1,6 @@
 /**
- * Shows the pictures of a gallery over the whole window, as a modal dialog (WAI-ARIA Authoring Practices, dialog): a click, or
- * Enter on the pictures, opens it; arrow keys go through them.
+ * Shows the pictures of a gallery over the whole window, as a modal dialog (WAI-ARIA Authoring Practices, dialog): a
+ * click, or Enter on the pictures, opens it; arrow keys go through them.
  */
 export function startEnlarging(): void {
     for (const button of document.querySelectorAll<HTMLButtonElement>('[data-enlarge]')) {
@@ -16,7 +16,10 @@ export function startEnlarging(): void {
         open(gallery, target instanceof HTMLImageElement ? target : inView(gallery));
     });
     document.addEventListener('keydown', (event) => {
-        const stage = event.target instanceof Element && event.target.matches('[data-enlarges] .gallery-stage') ? event.target : null;
+        const stage =
+            event.target instanceof Element && event.target.matches('[data-enlarges] .gallery-stage')
+                ? event.target
+                : null;
         const gallery = stage?.closest('[data-enlarges]');
         if (event.key === 'Enter' && gallery && window === window.parent) open(gallery, inView(gallery));
     });
@@ -35,10 +38,16 @@ function open(gallery: Element, first: HTMLImageElement | null): void {
     const pictures = [...gallery.querySelectorAll<HTMLImageElement>('.gallery-stage img')];
     if (!first) return;
     let at = Math.max(0, pictures.indexOf(first));
-    const words = JSON.parse(gallery.querySelector<HTMLElement>('[data-enlarge]')?.dataset.says ?? '{}') as Record<string, string>;
+    const words = JSON.parse(gallery.querySelector<HTMLElement>('[data-enlarge]')?.dataset.says ?? '{}') as Record<
+        string,
+        string
+    >;
     const dialog = document.createElement('dialog');
     dialog.className = 'enlarged';
-    dialog.setAttribute('aria-label', gallery.querySelector('.gallery-stage')?.getAttribute('aria-label') ?? words.picture ?? '');
+    dialog.setAttribute(
+        'aria-label',
+        gallery.querySelector('.gallery-stage')?.getAttribute('aria-label') ?? words.picture ?? '',
+    );
     const picture = document.createElement('img');
     const row = document.createElement('p');
     const show = (step: number): void => {

@@ -5,7 +5,8 @@ export const enhance = startEnlarging;
 /** A click on a small picture slides to the large one instead of jumping down the page. */
 export function start(): void {
     document.addEventListener('click', (event) => {
-        const link = event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('.gallery-thumbs a') : null;
+        const link =
+            event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('.gallery-thumbs a') : null;
         const stage = link?.closest('[data-gallery]')?.querySelector('.gallery-stage');
         const picture = link && document.getElementById(decodeURIComponent(link.hash.slice(1)));
         if (!link || !stage || !picture) return;

@@ -12,7 +12,10 @@ export function start(): void {
             const now = window.scrollY;
             if (Math.abs(now - before) < STILL && now > 0) return;
             const away =
-                now > before && now > header.offsetHeight && !header.contains(document.activeElement) && header.querySelector('[aria-expanded=true]') === null;
+                now > before &&
+                now > header.offsetHeight &&
+                !header.contains(document.activeElement) &&
+                header.querySelector('[aria-expanded=true]') === null;
             header.classList.toggle('header-away', away);
             before = now;
         },

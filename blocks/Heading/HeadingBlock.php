@@ -26,7 +26,14 @@ final readonly class HeadingBlock implements BlockKind
             Shelf::Say,
             [
                 Setting::words('text', 'Words', new Text(200), 'heading.text', true),
-                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)']), 'h2'),
+                Setting::what(
+                    'level',
+                    'Heading level',
+                    new Choice([
+                        'h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'h4' => 'smallest (4)',
+                    ]),
+                    'h2',
+                ),
             ],
             searchWords: 'words title section',
             messages: ['heading'],

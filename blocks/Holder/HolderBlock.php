@@ -32,10 +32,16 @@ final readonly class HolderBlock implements BlockKind
                 ), 'flex-direction'),
                 Setting::how('gap', 'Between blocks', new StepOfScale, 'gap'),
                 Setting::how('align', 'Across', new Choice(
-                    ['stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end'],
+                    [
+                        'stretch' => 'full', 'flex-start' => 'at the start', 'center' => 'in the middle',
+                        'flex-end' => 'at the end',
+                    ],
                 ), 'align-items'),
                 Setting::how('stand', 'Along', new Choice(
-                    ['flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end', 'space-between' => 'spread apart'],
+                    [
+                        'flex-start' => 'at the start', 'center' => 'in the middle', 'flex-end' => 'at the end',
+                        'space-between' => 'spread apart',
+                    ],
                 ), 'justify-content'),
             ],
             Role::Block,

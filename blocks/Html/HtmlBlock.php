@@ -38,6 +38,8 @@ final readonly class HtmlBlock implements BlockKind
     {
         $html = $settings->markup('html');
 
-        return $html === '' ? Composed::absent('nothing that shows is left when the HTML is made safe') : Composed::shown(['html' => $html]);
+        return $html === ''
+            ? Composed::absent('nothing that shows is left when the HTML is made safe')
+            : Composed::shown(['html' => $html]);
     }
 }

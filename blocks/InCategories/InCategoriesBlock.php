@@ -42,11 +42,19 @@ final readonly class InCategoriesBlock implements BlockKind
     {
         $product = $context->product();
         $main = $product->mainCategoryId;
-        $ids = $settings->text('which') === 'all' ? array_values(array_unique(array_filter([$main, ...$product->categoryIds]))) : array_filter([$main]);
+        $ids = $settings->text('which') === 'all'
+            ? array_values(array_unique(array_filter([$main, ...$product->categoryIds])))
+            : array_filter([$main]);
         $categories = array_values(array_filter(array_map($context->categories->category(...), $ids)));
 
         return $categories === [] ? Composed::absent('this product is in no category') : Composed::shown([
-            'categories' => array_map(static fn (Category $one): array => ['name' => $one->name, 'address' => $settings->bool('linked') ? $context->addresses->category($one->slug) : null], $categories),
+            'categories' => array_map(
+                static fn (Category $one): array => [
+                    'name' => $one->name,
+                    'address' => $settings->bool('linked') ? $context->addresses->category($one->slug) : null,
+                ],
+                $categories,
+            ),
         ]);
     }
 }

@@ -30,7 +30,12 @@ final readonly class LinksBlock implements BlockKind
             [
                 Setting::what('title', 'Heading', new Text(60), ''),
                 Setting::what('links', 'Links', new Links, []),
-                Setting::how('direction', 'They stand', new Choice(['column' => 'one below another', 'row' => 'side by side']), '--links-direction'),
+                Setting::how(
+                    'direction',
+                    'They stand',
+                    new Choice(['column' => 'one below another', 'row' => 'side by side']),
+                    '--links-direction',
+                ),
                 Setting::how('gap', 'Between them', new StepOfScale, '--links-gap'),
             ],
             searchWords: 'list menu help contact footer addresses',
@@ -46,8 +51,13 @@ final readonly class LinksBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $links = array_values(array_filter($settings->links('links'), static fn (array $line): bool => $line['words'] !== '' && $line['link'] !== ''));
+        $links = array_values(array_filter(
+            $settings->links('links'),
+            static fn (array $line): bool => $line['words'] !== '' && $line['link'] !== '',
+        ));
 
-        return $links === [] ? Composed::absent('no links yet') : Composed::shown(['title' => $settings->text('title'), 'links' => $links]);
+        return $links === []
+            ? Composed::absent('no links yet')
+            : Composed::shown(['title' => $settings->text('title'), 'links' => $links]);
     }
 }

@@ -41,7 +41,12 @@ final readonly class MarksBlock implements BlockKind
             [
                 Setting::what('marks', 'Marks', new Several(self::MARKS), []),
                 Setting::what('words', 'With words', new Toggle, true),
-                Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
+                Setting::how(
+                    'align',
+                    'Stand',
+                    new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']),
+                    'justify-content',
+                ),
             ],
             searchWords: 'payment trust card bank secure',
             messages: ['marks'],
@@ -55,8 +60,13 @@ final readonly class MarksBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $marks = array_map(static fn (string $mark): array => ['icon' => Icons::svg($mark), 'says' => "marks.$mark"], $settings->several('marks'));
+        $marks = array_map(
+            static fn (string $mark): array => ['icon' => Icons::svg($mark), 'says' => "marks.$mark"],
+            $settings->several('marks'),
+        );
 
-        return $marks === [] ? Composed::absent('no marks chosen') : Composed::shown(['marks' => $marks, 'words' => $settings->bool('words')]);
+        return $marks === []
+            ? Composed::absent('no marks chosen')
+            : Composed::shown(['marks' => $marks, 'words' => $settings->bool('words')]);
     }
 }

@@ -26,10 +26,11 @@ use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
 /**
- * The ways through the shop. What lies beneath opens as a panel (WAI-ARIA Authoring Practices, disclosure navigation), and all
- * of it as a drawer where there is little room.
+ * The ways through the shop. What lies beneath opens as a panel (WAI-ARIA Authoring Practices, disclosure navigation),
+ * and all of it as a drawer where there is little room.
  *
- * @phpstan-type Entry array{name: string, address: string, picture: array<string, mixed>|null, current: bool, on: bool, beneath: list<array<string, mixed>>, all: bool}
+ * @phpstan-type Entry array{name: string, address: string, picture: array<string, mixed>|null, current: bool, on: bool,
+ *     beneath: list<array<string, mixed>>, all: bool}
  */
 final readonly class NavigationBlock implements BlockKind
 {
@@ -46,18 +47,45 @@ final readonly class NavigationBlock implements BlockKind
             'Navigation',
             Shelf::More,
             [
-                Setting::what('from', 'Leads to', new Choice(['categories' => 'the categories', 'collections' => 'collections picked here', 'links' => 'links written here']), 'categories'),
-                Setting::what('top', 'Those beneath', new Numbered('category', 'none: from the top'), null)->while('from', 'categories'),
-                Setting::what('collections', 'Collections', new Numbers('collection', self::MOST), [])->while('from', 'collections'),
+                Setting::what(
+                    'from',
+                    'Leads to',
+                    new Choice([
+                        'categories' => 'the categories',
+                        'collections' => 'collections picked here',
+                        'links' => 'links written here',
+                    ]),
+                    'categories',
+                ),
+                Setting::what('top', 'Those beneath', new Numbered('category', 'none: from the top'), null)
+                    ->while('from', 'categories'),
+                Setting::what('collections', 'Collections', new Numbers('collection', self::MOST), [])
+                    ->while('from', 'collections'),
                 Setting::what('links', 'Links', new Links, [])->while('from', 'links'),
-                Setting::what('all', 'And to all products', new Toggle, true)->while('from', 'categories', 'collections'),
-                Setting::what('opens', 'What lies beneath opens', new Toggle, true)->while('from', 'categories', 'links'),
-                Setting::what('pictures', 'With pictures in what opens', new Toggle, false)->while('from', 'categories'),
-                Setting::what('drawer', 'Behind a button', new Choice(['phone' => 'on the phone', 'always' => 'always', 'never' => 'never']), 'phone'),
+                Setting::what('all', 'And to all products', new Toggle, true)
+                    ->while('from', 'categories', 'collections'),
+                Setting::what('opens', 'What lies beneath opens', new Toggle, true)
+                    ->while('from', 'categories', 'links'),
+                Setting::what('pictures', 'With pictures in what opens', new Toggle, false)
+                    ->while('from', 'categories'),
+                Setting::what(
+                    'drawer',
+                    'Behind a button',
+                    new Choice(['phone' => 'on the phone', 'always' => 'always', 'never' => 'never']),
+                    'phone',
+                ),
                 Setting::words('label', 'Words on the button', new Text(30), 'nav.menu'),
                 Setting::words('name', 'Its name for those who listen', new Text(40), 'nav.label'),
                 Setting::how('gap', 'Between entries', new StepOfScale, '--navigation-gap'),
-                Setting::how('stand', 'Entries stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right', 'space-between' => 'spread']), '--navigation-stand'),
+                Setting::how(
+                    'stand',
+                    'Entries stand',
+                    new Choice([
+                        'flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right',
+                        'space-between' => 'spread',
+                    ]),
+                    '--navigation-stand',
+                ),
             ],
             searchWords: 'menu categories header links drawer panel',
             onCards: false,
@@ -94,7 +122,13 @@ final readonly class NavigationBlock implements BlockKind
                 'links' => 'no links yet',
                 default => 'there are no categories yet',
             })
-            : Composed::shown(['entries' => $entries, 'label' => $settings->named('label'), 'name' => $settings->named('name'), 'drawer' => $settings->text('drawer'), 'pictured' => $settings->bool('pictures')]);
+            : Composed::shown([
+                'entries' => $entries,
+                'label' => $settings->named('label'),
+                'name' => $settings->named('name'),
+                'drawer' => $settings->text('drawer'),
+                'pictured' => $settings->bool('pictures'),
+            ]);
     }
 
     /** @return list<Entry> */
@@ -103,7 +137,11 @@ final readonly class NavigationBlock implements BlockKind
         $tree = $context->categories;
         // A category that is gone leaves the way to all of them.
         $from = $settings->number('top');
-        $top = array_slice($tree->children($from === null || $tree->category($from) === null ? null : $from), 0, self::MOST);
+        $top = array_slice(
+            $tree->children($from === null || $tree->category($from) === null ? null : $from),
+            0,
+            self::MOST,
+        );
         $here = $context->subject->kind() === SubjectKind::Category ? $context->subject->id() : null;
         $above = $here === null ? [] : array_map(static fn (Category $one): int => $one->id, $tree->path($here));
         $beneath = [];
@@ -111,7 +149,12 @@ final readonly class NavigationBlock implements BlockKind
             $beneath[$category->id] = $tree->children($category->id);
         }
         $shown = array_map(static fn (array $some): array => array_slice($some, 0, self::MOST_BENEATH), $beneath);
-        $pictures = $settings->bool('pictures') ? $context->shop->picturesOf('category', array_map(static fn (Category $one): int => $one->id, array_merge(...array_values($shown), ...[[]]))) : [];
+        $pictures = $settings->bool('pictures')
+            ? $context->shop->picturesOf(
+                'category',
+                array_map(static fn (Category $one): int => $one->id, array_merge(...array_values($shown), ...[[]])),
+            )
+            : [];
         $entry = static fn (Category $one): array => self::entry(
             $one->name,
             $context->addresses->category($one->slug),
@@ -121,7 +164,11 @@ final readonly class NavigationBlock implements BlockKind
         );
 
         return array_map(
-            static fn (Category $one): array => ['beneath' => array_map($entry, $shown[$one->id] ?? []), 'all' => count($beneath[$one->id] ?? []) > self::MOST_BENEATH] + $entry($one),
+            static fn (Category $one): array => [
+                'beneath' => array_map($entry, $shown[$one->id] ?? []),
+                'all' => count($beneath[$one->id] ?? []) > self::MOST_BENEATH,
+            ]
+                + $entry($one),
             $top,
         );
     }
@@ -129,10 +176,13 @@ final readonly class NavigationBlock implements BlockKind
     /** @return list<Entry> */
     private static function collections(Settings $settings, Context $context): array
     {
-        $here = $context->subject->kind() === SubjectKind::Collection ? $context->addresses->subject($context->subject) : null;
+        $here = $context->subject->kind() === SubjectKind::Collection
+            ? $context->addresses->subject($context->subject)
+            : null;
 
         return array_map(
-            static fn (array $one): array => self::entry($one['name'], $one['address'], $one['address'] === $here, $one['address'] === $here),
+            static fn (array $one): array =>
+                self::entry($one['name'], $one['address'], $one['address'] === $here, $one['address'] === $here),
             $context->shop->shelves('collection', $settings->ids('collections')),
         );
     }
@@ -141,7 +191,8 @@ final readonly class NavigationBlock implements BlockKind
     private static function links(Settings $settings): array
     {
         $entries = $beneath = [];
-        foreach (array_filter($settings->links('links'), static fn (array $line): bool => $line['words'] !== '' && $line['link'] !== '') as $line) {
+        foreach (array_filter($settings->links('links'), static fn (array $line): bool => $line['words'] !== ''
+            && $line['link'] !== '') as $line) {
             $entry = self::entry($line['words'], $line['link']);
             if ($line['under'] && $entries !== [] && $settings->bool('opens')) {
                 $beneath[count($entries) - 1][] = $entry;
@@ -150,7 +201,11 @@ final readonly class NavigationBlock implements BlockKind
             }
         }
 
-        return array_map(static fn (array $entry, int $at): array => ['beneath' => $beneath[$at] ?? []] + $entry, $entries, array_keys($entries));
+        return array_map(
+            static fn (array $entry, int $at): array => ['beneath' => $beneath[$at] ?? []] + $entry,
+            $entries,
+            array_keys($entries),
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -163,8 +218,16 @@ final readonly class NavigationBlock implements BlockKind
      * @param  array<string, mixed>|null  $picture
      * @return Entry
      */
-    private static function entry(string $name, string $address, bool $current = false, bool $on = false, ?array $picture = null): array
-    {
-        return ['name' => $name, 'address' => $address, 'picture' => $picture, 'current' => $current, 'on' => $on, 'beneath' => [], 'all' => false];
+    private static function entry(
+        string $name,
+        string $address,
+        bool $current = false,
+        bool $on = false,
+        ?array $picture = null,
+    ): array {
+        return [
+            'name' => $name, 'address' => $address, 'picture' => $picture, 'current' => $current, 'on' => $on,
+            'beneath' => [], 'all' => false,
+        ];
     }
 }

@@ -2,8 +2,8 @@ const SOON = 90;
 const LATER = 220;
 
 /**
- * Opens what lies beneath an entry, by button, by pointing, and closes it by Escape or by leaving it (WAI-ARIA Authoring
- * Practices, disclosure navigation with top-level links); and all of it as a drawer (dialog).
+ * Opens what lies beneath an entry, by button, by pointing, and closes it by Escape or by leaving it (WAI-ARIA
+ * Authoring Practices, disclosure navigation with top-level links); and all of it as a drawer (dialog).
  */
 export function start(): void {
     if (window !== window.parent) return;
@@ -14,19 +14,30 @@ export function start(): void {
         const opener = target?.closest<HTMLElement>('[data-navigation-open]');
         if (more) set(more, more.getAttribute('aria-expanded') !== 'true');
         else if (opener) drawer(opener);
-        else if (dialog?.classList.contains('navigation-dialog') && (target === dialog || target?.closest('[data-navigation-close]'))) dialog.close();
+        else if (
+            dialog?.classList.contains('navigation-dialog') &&
+            (target === dialog || target?.closest('[data-navigation-close]'))
+        )
+            dialog.close();
         else if (!target?.closest('.navigation-panel')) closeAll();
     });
     document.addEventListener('keydown', (event) => {
         if (event.key !== 'Escape' || !(event.target instanceof Element)) return;
-        const more = event.target.closest('.navigation-entry')?.querySelector<HTMLButtonElement>('.navigation-more[aria-expanded=true]');
+        const more = event.target
+            .closest('.navigation-entry')
+            ?.querySelector<HTMLButtonElement>('.navigation-more[aria-expanded=true]');
         if (!more || more.closest('dialog')) return;
         set(more, false);
         more.focus();
     });
     document.addEventListener('focusout', (event) => {
         const entry = event.target instanceof Element ? event.target.closest('.navigation-entry') : null;
-        if (!entry || entry.closest('dialog') || (event.relatedTarget instanceof Node && entry.contains(event.relatedTarget))) return;
+        if (
+            !entry ||
+            entry.closest('dialog') ||
+            (event.relatedTarget instanceof Node && entry.contains(event.relatedTarget))
+        )
+            return;
         const more = entry.querySelector<HTMLButtonElement>('.navigation-more[aria-expanded=true]');
         if (event.relatedTarget && more) set(more, false);
     });

@@ -46,6 +46,8 @@ final readonly class NearestPagesBlock implements BlockKind
     {
         $nearest = $context->shop->nearest($settings->amount('most'));
 
-        return $nearest === [] ? Composed::absent('no name in the shop is near to the address') : Composed::shown(['title' => $settings->named('title'), 'links' => $nearest]);
+        return $nearest === []
+            ? Composed::absent('no name in the shop is near to the address')
+            : Composed::shown(['title' => $settings->named('title'), 'links' => $nearest]);
     }
 }

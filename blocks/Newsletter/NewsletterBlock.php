@@ -15,7 +15,10 @@ use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Text;
 
-/** Where customers leave an address for letters from the shop; it counts once they have followed the link that they are sent. */
+/**
+ * Where customers leave an address for letters from the shop; it counts once they have followed the link that they are
+ * sent.
+ */
 final readonly class NewsletterBlock implements BlockKind
 {
     public function definition(): Definition

@@ -46,6 +46,8 @@ final readonly class NoteBlock implements BlockKind
 
         return $text === ''
             ? Composed::absent($settings->nothing('text', 'no words'))
-            : Composed::shown(['icon' => Icons::svg($settings->text('icon')), 'text' => $text, 'more' => $settings->text('more')]);
+            : Composed::shown(
+                ['icon' => Icons::svg($settings->text('icon')), 'text' => $text, 'more' => $settings->text('more')],
+            );
     }
 }

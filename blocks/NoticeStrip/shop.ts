@@ -4,7 +4,11 @@ export function start(): void {
         const form = event.target;
         if (!(form instanceof HTMLFormElement) || form.dataset.closes === undefined) return;
         event.preventDefault();
-        void fetch(form.action, { method: 'POST', body: new FormData(form), headers: { Accept: 'application/json' } }).then((answer) => {
+        void fetch(form.action, {
+            method: 'POST',
+            body: new FormData(form),
+            headers: { Accept: 'application/json' },
+        }).then((answer) => {
             if (!answer.ok) form.submit();
         });
         const strip = form.closest('.notice-strip');

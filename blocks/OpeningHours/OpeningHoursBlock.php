@@ -27,7 +27,10 @@ use Vestibra\Core\Templates\Types\Toggle;
  */
 final readonly class OpeningHoursBlock implements BlockKind
 {
-    private const WEEK = ['monday' => 'Monday', 'tuesday' => 'Tuesday', 'wednesday' => 'Wednesday', 'thursday' => 'Thursday', 'friday' => 'Friday', 'saturday' => 'Saturday', 'sunday' => 'Sunday'];
+    private const WEEK = [
+        'monday' => 'Monday', 'tuesday' => 'Tuesday', 'wednesday' => 'Wednesday', 'thursday' => 'Thursday',
+        'friday' => 'Friday', 'saturday' => 'Saturday', 'sunday' => 'Sunday',
+    ];
 
     public function definition(): Definition
     {
@@ -64,7 +67,10 @@ final readonly class OpeningHoursBlock implements BlockKind
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         $hours = new OpeningHours(
-            array_map(static fn (string $day): array => OpeningHours::spans($settings->text($day)) ?? [], array_keys(self::WEEK)),
+            array_map(
+                static fn (string $day): array => OpeningHours::spans($settings->text($day)) ?? [],
+                array_keys(self::WEEK),
+            ),
             OpeningHours::days($settings->text('closed')) ?? [],
         );
         $state = $hours->at($context->now, $context->shop->zone());
@@ -77,7 +83,10 @@ final readonly class OpeningHoursBlock implements BlockKind
             'title' => $settings->text('title'),
             'open' => $settings->bool('now') ? $state['open'] : null,
             'rows' => $settings->bool('table') ? array_map(static fn (array $group): array => [
-                'days' => $group[0] === $group[1] ? $messages->weekday($group[0]) : $messages->say('hours.from-to', ['from' => $messages->weekday($group[0]), 'to' => $messages->weekday($group[1])]),
+                'days' => $group[0] === $group[1] ? $messages->weekday($group[0]) : $messages->say(
+                    'hours.from-to',
+                    ['from' => $messages->weekday($group[0]), 'to' => $messages->weekday($group[1])],
+                ),
                 'hours' => self::written($group[2], $messages),
             ], $hours->groups()) : [],
         ])->until($settings->bool('now') ? $state['until']?->getTimestamp() : null);
@@ -88,6 +97,12 @@ final readonly class OpeningHoursBlock implements BlockKind
     {
         return $spans === []
             ? $messages->say('hours.closed-that-day')
-            : implode(', ', array_map(static fn (array $span): string => $messages->clock($span[0]).'–'.$messages->clock($span[1]), $spans));
+            : implode(
+                ', ',
+                array_map(
+                    static fn (array $span): string => $messages->clock($span[0]).'–'.$messages->clock($span[1]),
+                    $spans,
+                ),
+            );
     }
 }

@@ -28,7 +28,12 @@ final readonly class PageBlock implements BlockKind
                 Setting::what('header', 'Header', new AroundChoice(PageKind::Header), true),
                 Setting::what('footer', 'Footer', new AroundChoice(PageKind::Footer), true),
                 Setting::sourced('searchTitle', 'Title for search engines', new Text(120, cut: 60), ''),
-                Setting::sourced('searchDescription', 'Words for search engines', new Text(320, lines: true, cut: 155), ''),
+                Setting::sourced(
+                    'searchDescription',
+                    'Words for search engines',
+                    new Text(320, lines: true, cut: 155),
+                    '',
+                ),
                 Setting::sourced('socialPicture', 'Picture where it is shared', new PictureChoice, null),
             ],
             Role::Page,

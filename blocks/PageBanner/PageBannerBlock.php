@@ -37,7 +37,12 @@ final readonly class PageBannerBlock implements BlockKind
                 Setting::how('height', 'At least high', new Amount(80, 900), '--banner-min'),
                 Setting::how('tint', 'Tint over the picture', new Colour, '--banner-tint'),
                 Setting::how('tintStrength', 'Strength', new Amount(0, 100, '%'), '--banner-tint-strength'),
-                Setting::how('align', 'Words stand', new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']), '--banner-align'),
+                Setting::how(
+                    'align',
+                    'Words stand',
+                    new Choice(['start' => 'left', 'center' => 'centred', 'end' => 'right']),
+                    '--banner-align',
+                ),
             ],
             searchWords: 'hero header picture title category collection',
             onCards: false,
@@ -61,6 +66,10 @@ final readonly class PageBannerBlock implements BlockKind
 
         return $picture === null && $title === '' && $words === ''
             ? Composed::absent($settings->nothing('picture', 'no picture is chosen'))
-            : Composed::shown(['picture' => $picture === null ? null : PictureData::of($picture, $context->addresses), 'title' => $title, 'words' => $words]);
+            : Composed::shown([
+                'picture' => $picture === null ? null : PictureData::of($picture, $context->addresses),
+                'title' => $title,
+                'words' => $words,
+            ]);
     }
 }

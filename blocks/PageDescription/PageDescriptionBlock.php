@@ -34,6 +34,8 @@ final readonly class PageDescriptionBlock implements BlockKind
     {
         $text = $context->assortment()->description;
 
-        return $text === '' ? Composed::absent("this {$context->subject->kind()->one()} has no description") : Composed::shown(['text' => $text]);
+        return $text === ''
+            ? Composed::absent("this {$context->subject->kind()->one()} has no description")
+            : Composed::shown(['text' => $text]);
     }
 }

@@ -29,7 +29,12 @@ final readonly class PageTitleBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::what('before', 'Words before it', new Text(60), ''),
-                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']), 'h1'),
+                Setting::what(
+                    'level',
+                    'Heading level',
+                    new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)']),
+                    'h1',
+                ),
             ],
             searchWords: 'name heading category collection brand',
             onCards: false,
@@ -44,6 +49,10 @@ final readonly class PageTitleBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::shown(['before' => $settings->text('before'), 'text' => $context->subject->title(), 'level' => $settings->text('level')]);
+        return Composed::shown([
+            'before' => $settings->text('before'),
+            'text' => $context->subject->title(),
+            'level' => $settings->text('level'),
+        ]);
     }
 }

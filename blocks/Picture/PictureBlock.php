@@ -35,7 +35,12 @@ final readonly class PictureBlock implements BlockKind
                     ['own' => 'its own', 'square' => 'square', 'wide' => 'wide, 4 : 3', 'strip' => 'strip, 3 : 1'],
                     ['own' => 'auto', 'square' => '1', 'wide' => '4 / 3', 'strip' => '3 / 1'],
                 ), '--picture-shape'),
-                Setting::how('fit', 'The picture', new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']), '--picture-fit'),
+                Setting::how(
+                    'fit',
+                    'The picture',
+                    new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']),
+                    '--picture-fit',
+                ),
             ],
             searchWords: 'image photo',
             whole: [StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],

@@ -45,6 +45,9 @@ final readonly class PopUpBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        return Composed::holding($children, 'empty: put a block here', ['label' => $settings->named('label'), 'title' => $settings->named('title')]);
+        return Composed::holding($children, 'empty: put a block here', [
+            'label' => $settings->named('label'),
+            'title' => $settings->named('title'),
+        ]);
     }
 }

@@ -1,4 +1,6 @@
-/** Opens a pop-up as a modal dialog (WAI-ARIA Authoring Practices, dialog). Without scripts its link shows it in place. */
+/**
+ * Opens a pop-up as a modal dialog (WAI-ARIA Authoring Practices, dialog). Without scripts its link shows it in place.
+ */
 export function start(): void {
     document.addEventListener('click', (event) => {
         const target = event.target instanceof Element ? event.target : null;

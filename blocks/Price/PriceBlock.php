@@ -42,7 +42,12 @@ final readonly class PriceBlock implements BlockKind, SaysOfPage
                     'from' => '“from” the lowest',
                     'range' => 'lowest to highest',
                 ]), 'chosen'),
-                Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
+                Setting::how(
+                    'align',
+                    'Stands',
+                    new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']),
+                    'justify-content',
+                ),
             ],
             searchWords: 'cost sale saving money',
             messages: ['price', 'measure', 'tax'],
@@ -75,7 +80,9 @@ final readonly class PriceBlock implements BlockKind, SaysOfPage
             'from' => $open && $ranges === 'from',
             'to' => $open && $ranges === 'range' ? $context->money->format($range->highest->now) : null,
             'was' => $price->isReduced() && ! $open ? $context->money->format($price->regular) : null,
-            'saving' => $price->isReduced() && ! $open ? $this->saving($settings->text('saving'), $price, $context) : null,
+            'saving' => $price->isReduced() && ! $open
+                ? $this->saving($settings->text('saving'), $price, $context)
+                : null,
             'unit' => $open ? null : PriceWords::unit($variant, $price->now, $context->money, $context->messages),
             'tax' => PriceWords::tax($context->money, $context->messages),
         ]);
@@ -91,9 +98,19 @@ final readonly class PriceBlock implements BlockKind, SaysOfPage
         $currency = ['priceCurrency' => $context->money->currency];
 
         return [Said::of($context->subject, StructuredPart::Price, match (true) {
-            $composed->data['to'] !== null => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now), 'highPrice' => $context->money->decimal($range->highest->now)],
-            $composed->data['from'] === true => ['@type' => 'AggregateOffer', 'lowPrice' => $context->money->decimal($range->lowest->now)],
-            default => ['@type' => 'Offer', 'price' => $context->money->decimal(Price::of($variant, $context->now)->now)],
+            $composed->data['to'] !== null => [
+                '@type' => 'AggregateOffer',
+                'lowPrice' => $context->money->decimal($range->lowest->now),
+                'highPrice' => $context->money->decimal($range->highest->now),
+            ],
+            $composed->data['from'] === true => [
+                '@type' => 'AggregateOffer',
+                'lowPrice' => $context->money->decimal($range->lowest->now),
+            ],
+            default => [
+                '@type' => 'Offer',
+                'price' => $context->money->decimal(Price::of($variant, $context->now)->now),
+            ],
         } + $currency)];
     }
 
@@ -106,6 +123,9 @@ final readonly class PriceBlock implements BlockKind, SaysOfPage
             default => null,
         };
 
-        return $key === null ? null : $context->messages->say($key, ['amount' => $context->money->format($price->saving()), 'percent' => $price->savingPercent()]);
+        return $key === null ? null : $context->messages->say(
+            $key,
+            ['amount' => $context->money->format($price->saving()), 'percent' => $price->savingPercent()],
+        );
     }
 }

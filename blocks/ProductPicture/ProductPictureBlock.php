@@ -20,7 +20,10 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Choice;
 use Vestibra\Core\Templates\Types\Toggle;
 
-/** The product's own picture as it stands on a card: in one shape whatever the file, with the next ones on hover or in a small row. */
+/**
+ * The product's own picture as it stands on a card: in one shape whatever the file, with the next ones on hover or in a
+ * small row.
+ */
 final readonly class ProductPictureBlock implements BlockKind
 {
     private const ROW = 4;
@@ -33,13 +36,43 @@ final readonly class ProductPictureBlock implements BlockKind
             Shelf::Show,
             [
                 Setting::what('linked', 'Leads to the product', new Toggle, true),
-                Setting::what('more', 'Its other pictures', new Choice(['hover' => 'the second, while the pointer is over it', 'row' => 'in a small row', 'none' => 'not']), 'hover'),
-                Setting::how('shape', 'Shape', new Choice(['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'], ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3']), '--card-shape'),
-                Setting::how('fit', 'The picture', new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']), '--card-fit'),
+                Setting::what(
+                    'more',
+                    'Its other pictures',
+                    new Choice([
+                        'hover' => 'the second, while the pointer is over it',
+                        'row' => 'in a small row',
+                        'none' => 'not',
+                    ]),
+                    'hover',
+                ),
+                Setting::how(
+                    'shape',
+                    'Shape',
+                    new Choice(
+                        ['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'],
+                        ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3'],
+                    ),
+                    '--card-shape',
+                ),
+                Setting::how(
+                    'fit',
+                    'The picture',
+                    new Choice(['cover' => 'fills its shape', 'contain' => 'is seen whole']),
+                    '--card-fit',
+                ),
             ],
             starters: [
                 new Starter('Product’s picture', ['kind' => 'product-picture']),
-                new Starter('Picture with a small row', ['kind' => 'product-picture', 'what' => ['more' => 'row']], '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round"><rect x="20" y="4" width="32" height="26" rx="2"/><rect x="20" y="34" width="9" height="9" rx="1"/><rect x="31.5" y="34" width="9" height="9" rx="1"/><rect x="43" y="34" width="9" height="9" rx="1"/></svg>'),
+                new Starter(
+                    'Picture with a small row',
+                    ['kind' => 'product-picture', 'what' => ['more' => 'row']],
+                    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" '
+                        .'stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round"><rect x="20" y="4" '
+                        .'width="32" height="26" rx="2"/><rect x="20" y="34" width="9" height="9" rx="1"/><rect '
+                        .'x="31.5" y="34" width="9" height="9" rx="1"/><rect x="43" y="34" width="9" height="9" '
+                        .'rx="1"/></svg>',
+                ),
             ],
             searchWords: 'image photo thumbnail card hover',
             subjects: [SubjectKind::Product],
@@ -61,7 +94,10 @@ final readonly class ProductPictureBlock implements BlockKind
         return Composed::shown([
             'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '',
             'title' => $product->title,
-            'pictures' => array_map(static fn (Picture $picture): array => PictureData::of($picture, $context->addresses), $pictures),
+            'pictures' => array_map(
+                static fn (Picture $picture): array => PictureData::of($picture, $context->addresses),
+                $pictures,
+            ),
             'more' => $more,
         ]);
     }

@@ -31,8 +31,16 @@ final readonly class QuestionsBlock implements BlockKind
             role: Role::Block,
             accepts: Role::Fold,
             starters: [new Starter('Questions and answers', ['kind' => 'questions', 'children' => [
-                ['kind' => 'fold', 'what' => ['title' => 'A question that customers ask?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
-                ['kind' => 'fold', 'what' => ['title' => 'And another one?'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]]],
+                [
+                    'kind' => 'fold',
+                    'what' => ['title' => 'A question that customers ask?'],
+                    'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]],
+                ],
+                [
+                    'kind' => 'fold',
+                    'what' => ['title' => 'And another one?'],
+                    'children' => [['kind' => 'text', 'what' => ['text' => 'Your answer, in a sentence or two.']]],
+                ],
             ]])],
             searchWords: 'faq ask help answers',
             onCards: false,
@@ -42,7 +50,9 @@ final readonly class QuestionsBlock implements BlockKind
                 Piece::letters('title', 'Heading', '> .questions-title'),
                 Piece::box('folds', 'Around the folds', '> .accordion')->withLines(),
                 Piece::box('fold', 'Folds', '> .accordion > .fold')->withLines(),
-                Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')->when(PieceState::Chosen, '> .accordion > .fold[open] > summary')->asChief(),
+                Piece::pressed('summary', 'Headings', '> .accordion > .fold > summary')
+                    ->when(PieceState::Chosen, '> .accordion > .fold[open] > summary')
+                    ->asChief(),
                 Piece::box('answer', 'Inside', '> .accordion > .fold > .fold-inner'),
             ],
         );

@@ -59,7 +59,9 @@ final readonly class QuickBuyBlock implements BlockKind
 
         return Composed::shown([
             'state' => $state,
-            'words' => $state === 'none' ? $context->messages->say('price.not-for-sale') : $settings->named(['gone' => 'soldOut', 'choose' => 'choose', 'buy' => 'label'][$state]),
+            'words' => $state === 'none'
+                ? $context->messages->say('price.not-for-sale')
+                : $settings->named(['gone' => 'soldOut', 'choose' => 'choose', 'buy' => 'label'][$state]),
             'title' => $product->title,
             'page' => $context->addresses->product($product->slug),
             'action' => $context->addresses->addToCart(),

@@ -68,8 +68,14 @@ final readonly class RatingBlock implements BlockKind, SaysOfPage
     {
         $product = $context->product();
 
-        return $composed->data['average'] === null || $composed->data['count'] === null ? [] : [Said::of($context->subject, StructuredPart::Rating, [
-            '@type' => 'AggregateRating', 'ratingValue' => round($product->starSum / max(1, $product->reviewCount), 1), 'reviewCount' => $product->reviewCount, 'bestRating' => 5, 'worstRating' => 1,
-        ])];
+        return $composed->data['average'] === null || $composed->data['count'] === null
+            ? []
+            : [Said::of($context->subject, StructuredPart::Rating, [
+                '@type' => 'AggregateRating',
+                'ratingValue' => round($product->starSum / max(1, $product->reviewCount), 1),
+                'reviewCount' => $product->reviewCount,
+                'bestRating' => 5,
+                'worstRating' => 1,
+            ])];
     }
 }

@@ -32,9 +32,19 @@ final readonly class ReviewsBlock implements BlockKind, SaysOfPage
             [
                 Setting::words('title', 'Title', new Text(80), 'reviews.title'),
                 Setting::what('most', 'At most', new Amount(1, 100, ''), 10),
-                Setting::what('sort', 'Order', new Choice(['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first']), 'newest'),
+                Setting::what(
+                    'sort',
+                    'Order',
+                    new Choice(['newest' => 'newest first', 'highest' => 'best first', 'lowest' => 'worst first']),
+                    'newest',
+                ),
                 Setting::what('form', 'Form to write one', new Toggle, true),
-                Setting::what('none', 'Without reviews', new Choice(['absent' => 'leave it out', 'form' => 'show the form alone']), 'absent'),
+                Setting::what(
+                    'none',
+                    'Without reviews',
+                    new Choice(['absent' => 'leave it out', 'form' => 'show the form alone']),
+                    'absent',
+                ),
             ],
             searchWords: 'stars opinions write form',
             onCards: false,
@@ -83,7 +93,16 @@ final readonly class ReviewsBlock implements BlockKind, SaysOfPage
         $reviews = [];
         foreach (is_array($composed->data['reviews']) ? $composed->data['reviews'] : [] as $one) {
             if (is_array($one)) {
-                $reviews[] = ['@type' => 'Review', 'author' => ['@type' => 'Person', 'name' => $one['author'] ?? ''], 'reviewRating' => ['@type' => 'Rating', 'ratingValue' => $one['stars'] ?? 0, 'bestRating' => 5, 'worstRating' => 1]]
+                $reviews[] = [
+                    '@type' => 'Review',
+                    'author' => ['@type' => 'Person', 'name' => $one['author'] ?? ''],
+                    'reviewRating' => [
+                        '@type' => 'Rating',
+                        'ratingValue' => $one['stars'] ?? 0,
+                        'bestRating' => 5,
+                        'worstRating' => 1,
+                    ],
+                ]
                     + (($one['words'] ?? '') === '' ? [] : ['reviewBody' => $one['words']]);
             }
         }

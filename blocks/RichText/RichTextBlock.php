@@ -43,6 +43,8 @@ final readonly class RichTextBlock implements BlockKind
     {
         $html = $settings->rich('text');
 
-        return $html === '' ? Composed::absent($settings->nothing('text', 'no words')) : Composed::shown(['html' => $html]);
+        return $html === ''
+            ? Composed::absent($settings->nothing('text', 'no words'))
+            : Composed::shown(['html' => $html]);
     }
 }

@@ -30,7 +30,12 @@ final readonly class SearchFieldBlock implements BlockKind
             [
                 Setting::words('hint', 'Words in the field', new Text(60), 'search.field'),
                 Setting::words('label', 'Words on the button', new Text(30), 'search.find'),
-                Setting::what('look', 'Shows', new Choice(['button' => 'a field and a button', 'glass' => 'a field with a glass']), 'button'),
+                Setting::what(
+                    'look',
+                    'Shows',
+                    new Choice(['button' => 'a field and a button', 'glass' => 'a field with a glass']),
+                    'button',
+                ),
                 Setting::what('suggests', 'Suggest while they type', new Toggle, true),
             ],
             searchWords: 'find query box suggestions',

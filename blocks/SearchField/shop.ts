@@ -13,7 +13,10 @@ interface Suggestions {
 
 const WAIT = 120;
 
-/** Suggests while somebody types (WAI-ARIA Authoring Practices, combobox with a listbox). Without scripts it is a plain form. */
+/**
+ * Suggests while somebody types (WAI-ARIA Authoring Practices, combobox with a listbox). Without scripts it is a plain
+ * form.
+ */
 export function enhance(): void {
     for (const form of document.querySelectorAll<HTMLFormElement>('form[data-suggests]:not([data-suggesting])')) {
         const field = form.querySelector<HTMLInputElement>('input[type=search]');
@@ -65,7 +68,9 @@ function suggest(form: HTMLFormElement, field: HTMLInputElement): void {
             return;
         }
         try {
-            const answer = await fetch(`/search/suggestions?q=${encodeURIComponent(query)}`, { headers: { Accept: 'application/json' } });
+            const answer = await fetch(`/search/suggestions?q=${encodeURIComponent(query)}`, {
+                headers: { Accept: 'application/json' },
+            });
             if (!answer.ok || number !== asked) return;
             const found = (await answer.json()) as Suggestions;
             if (number !== asked || document.activeElement !== field) return;
@@ -88,7 +93,15 @@ function suggest(form: HTMLFormElement, field: HTMLInputElement): void {
         } else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && !list.hidden && many > 0) {
             event.preventDefault();
             const step = event.key === 'ArrowDown' ? 1 : -1;
-            choose(active === -1 ? (step === 1 ? 0 : many - 1) : active + step < -1 || active + step >= many ? -1 : active + step);
+            choose(
+                active === -1
+                    ? step === 1
+                        ? 0
+                        : many - 1
+                    : active + step < -1 || active + step >= many
+                      ? -1
+                      : active + step,
+            );
         } else if (event.key === 'ArrowDown' && list.hidden) {
             event.preventDefault();
             void ask();
@@ -143,6 +156,9 @@ function fill(list: HTMLElement, form: HTMLFormElement, found: Suggestions, quer
                 group.append(heading, ...some.map(option));
                 return group;
             }),
-        option({ words: (form.dataset.all ?? '').replace('{query}', query), address: `/search?q=${encodeURIComponent(query)}` }),
+        option({
+            words: (form.dataset.all ?? '').replace('{query}', query),
+            address: `/search?q=${encodeURIComponent(query)}`,
+        }),
     );
 }

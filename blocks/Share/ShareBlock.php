@@ -24,7 +24,14 @@ final readonly class ShareBlock implements BlockKind
             'Share',
             Shelf::Reassure,
             [
-                Setting::what('ways', 'Ways', new Several(['letter' => 'by e-mail', 'copy' => 'copy the address', 'device' => 'the device’s own sharing']), ['letter', 'copy', 'device']),
+                Setting::what(
+                    'ways',
+                    'Ways',
+                    new Several(
+                        ['letter' => 'by e-mail', 'copy' => 'copy the address', 'device' => 'the device’s own sharing'],
+                    ),
+                    ['letter', 'copy', 'device'],
+                ),
                 Setting::words('before', 'Words before', new Text(40), 'share.before'),
             ],
             searchWords: 'link e-mail copy recommend',

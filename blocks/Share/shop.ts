@@ -1,8 +1,10 @@
 /** Copies a product's address, or hands it to the device's own way of sharing where there is one. */
 export function start(): void {
-    if ('share' in navigator) for (const button of document.querySelectorAll('[data-share-device]')) button.removeAttribute('hidden');
+    if ('share' in navigator)
+        for (const button of document.querySelectorAll('[data-share-device]')) button.removeAttribute('hidden');
     document.addEventListener('click', (event) => {
-        const button = event.target instanceof Element ? event.target.closest('[data-share-copy], [data-share-device]') : null;
+        const button =
+            event.target instanceof Element ? event.target.closest('[data-share-copy], [data-share-device]') : null;
         const share = button?.closest<HTMLElement>('[data-share]');
         if (button && share) void (button.matches('[data-share-copy]') ? copy(share) : hand(share));
     });

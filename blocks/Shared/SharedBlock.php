@@ -19,7 +19,15 @@ final readonly class SharedBlock implements BlockKind
 {
     public function definition(): Definition
     {
-        return new Definition('shared', 'Shared part', null, [Setting::what('part', 'Part', new Numbered('part'), null)], Role::Block, filledWith: FilledWith::Part, onCards: false);
+        return new Definition(
+            'shared',
+            'Shared part',
+            null,
+            [Setting::what('part', 'Part', new Numbered('part'), null)],
+            Role::Block,
+            filledWith: FilledWith::Part,
+            onCards: false,
+        );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed

@@ -19,7 +19,15 @@ final readonly class SharedBandBlock implements BlockKind
 {
     public function definition(): Definition
     {
-        return new Definition('shared-band', 'Shared part', null, [Setting::what('part', 'Part', new Numbered('part'), null)], Role::Band, filledWith: FilledWith::Part, onCards: false);
+        return new Definition(
+            'shared-band',
+            'Shared part',
+            null,
+            [Setting::what('part', 'Part', new Numbered('part'), null)],
+            Role::Band,
+            filledWith: FilledWith::Part,
+            onCards: false,
+        );
     }
 
     public function compose(Settings $settings, Context $context, array $children): Composed

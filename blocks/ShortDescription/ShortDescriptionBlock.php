@@ -43,11 +43,17 @@ final readonly class ShortDescriptionBlock implements BlockKind, SaysOfPage
     {
         $html = $context->product()->shortDescription;
 
-        return $html === '' ? Composed::absent('this product has no short description') : Composed::shown(['html' => $html]);
+        return $html === ''
+            ? Composed::absent('this product has no short description')
+            : Composed::shown(['html' => $html]);
     }
 
     public function says(Composed $composed, Context $context): array
     {
-        return [Said::of($context->subject, StructuredPart::Description, FactValue::plain($context->product()->shortDescription))];
+        return [Said::of(
+            $context->subject,
+            StructuredPart::Description,
+            FactValue::plain($context->product()->shortDescription),
+        )];
     }
 }

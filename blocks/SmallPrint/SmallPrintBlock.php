@@ -48,7 +48,10 @@ final readonly class SmallPrintBlock implements BlockKind
         $wall = $context->shop->zone()->wall($context->now);
         $year = substr($wall, 0, 4);
         $text = $settings->text('text');
-        $links = array_values(array_filter($settings->links('links'), static fn (array $line): bool => $line['words'] !== '' && $line['link'] !== ''));
+        $links = array_values(array_filter(
+            $settings->links('links'),
+            static fn (array $line): bool => $line['words'] !== '' && $line['link'] !== '',
+        ));
         $ends = $context->shop->zone()->instant(sprintf('%04d-01-01', (int) $year + 1));
         $turns = str_contains($text, '{year}') && $ends instanceof DateTimeImmutable;
 

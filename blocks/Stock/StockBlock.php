@@ -57,11 +57,15 @@ final readonly class StockBlock implements BlockKind
         return Composed::shown([
             'words' => match (true) {
                 $stock === 0 => $settings->text(isset($context->product()->variants[1]) ? 'out' : 'outOne'),
-                $stock !== null && $stock <= $settings->amount('low') => $context->messages->say('stock.low', ['left' => $stock]),
+                $stock !== null && $stock <= $settings->amount('low') => $context->messages->say('stock.low', [
+                    'left' => $stock,
+                ]),
                 default => $settings->text('in'),
             },
             'state' => $stock === 0 ? 'out' : ($stock !== null && $stock <= $settings->amount('low') ? 'low' : 'in'),
-            'share' => $settings->bool('bar') && $stock !== null ? min(100, intdiv($stock * 100, $settings->amount('full'))) : null,
+            'share' => $settings->bool('bar') && $stock !== null
+                ? min(100, intdiv($stock * 100, $settings->amount('full')))
+                : null,
         ]);
     }
 }

@@ -31,7 +31,12 @@ final readonly class SwatchesBlock implements BlockKind
             [
                 Setting::what('option', 'Option', new Numbered('option', 'its colours, else its first'), null),
                 Setting::what('most', 'At most', new Amount(1, 24, ''), 6),
-                Setting::how('align', 'Stand', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), 'justify-content'),
+                Setting::how(
+                    'align',
+                    'Stand',
+                    new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']),
+                    'justify-content',
+                ),
             ],
             searchWords: 'colours sizes variants patches card',
             subjects: [SubjectKind::Product],
@@ -46,13 +51,19 @@ final readonly class SwatchesBlock implements BlockKind
     {
         $option = self::option($context->product()->options, $settings->number('option'));
         if ($option === null) {
-            return Composed::absent($settings->number('option') === null ? 'this product has nothing to choose' : 'this product has no '.($context->shop->nameOf('option', $settings->number('option')) ?? 'such option'));
+            return Composed::absent($settings->number('option') === null
+                ? 'this product has nothing to choose'
+                : 'this product has no '
+                .($context->shop->nameOf('option', $settings->number('option')) ?? 'such option'));
         }
         $most = $settings->amount('most');
 
         return Composed::shown([
             'name' => $option->name,
-            'values' => array_map(static fn (OptionValue $value): array => ['label' => $value->label, 'swatch' => $value->swatch], array_slice($option->values, 0, $most)),
+            'values' => array_map(
+                static fn (OptionValue $value): array => ['label' => $value->label, 'swatch' => $value->swatch],
+                array_slice($option->values, 0, $most),
+            ),
             'more' => max(0, count($option->values) - $most),
         ]);
     }
@@ -61,7 +72,9 @@ final readonly class SwatchesBlock implements BlockKind
     private static function option(array $options, ?int $wanted): ?Option
     {
         if ($wanted === null) {
-            return array_values(array_filter($options, static fn (Option $one): bool => $one->isColour()))[0] ?? $options[0] ?? null;
+            return array_values(array_filter($options, static fn (Option $one): bool => $one->isColour()))[0]
+                ?? $options[0]
+                ?? null;
         }
 
         return array_values(array_filter($options, static fn (Option $one): bool => $one->id === $wanted))[0] ?? null;

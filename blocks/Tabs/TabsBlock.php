@@ -25,7 +25,12 @@ final readonly class TabsBlock implements BlockKind
             'tabs',
             'Tabs',
             Shelf::Arrange,
-            [Setting::how('align', 'Tabs stand', new Choice(['flex-start' => 'left', 'center' => 'centred']), '--tabs-align')],
+            [Setting::how(
+                'align',
+                'Tabs stand',
+                new Choice(['flex-start' => 'left', 'center' => 'centred']),
+                '--tabs-align',
+            )],
             role: Role::Block,
             accepts: Role::Tab,
             starters: [new Starter('Tabs', ['kind' => 'tabs', 'children' => [
@@ -36,7 +41,10 @@ final readonly class TabsBlock implements BlockKind
             onCards: false,
             pieces: [
                 Piece::box('row', 'Row', '> .tabs-list')->withLines(),
-                Piece::pressed('tab', 'Tabs', '> .tabs-list a')->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')->withLines()->asChief(),
+                Piece::pressed('tab', 'Tabs', '> .tabs-list a')
+                    ->when(PieceState::Chosen, '> .tabs-list a[aria-selected=true]')
+                    ->withLines()
+                    ->asChief(),
                 Piece::box('panel', 'Panel', '> .tab'),
             ],
         );

@@ -31,12 +31,23 @@ final readonly class TitleBlock implements BlockKind, SaysOfPage
             'Title',
             Shelf::Show,
             [
-                Setting::what('level', 'Heading level', new Choice(['h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'p' => 'no heading']), 'h1'),
+                Setting::what(
+                    'level',
+                    'Heading level',
+                    new Choice([
+                        'h1' => 'page title (1)', 'h2' => 'section (2)', 'h3' => 'small (3)', 'p' => 'no heading',
+                    ]),
+                    'h1',
+                ),
                 Setting::what('linked', 'Leads to the product', new Toggle, false),
             ],
             starters: [
                 new Starter('Title', ['kind' => 'title']),
-                new Starter('Title on a card', ['kind' => 'title', 'what' => ['level' => 'h3', 'linked' => true], 'how' => ['desktop' => ['size' => 16]]]),
+                new Starter('Title on a card', [
+                    'kind' => 'title',
+                    'what' => ['level' => 'h3', 'linked' => true],
+                    'how' => ['desktop' => ['size' => 16]],
+                ]),
             ],
             searchWords: 'name heading product',
             essential: Essential::Title,
@@ -52,7 +63,11 @@ final readonly class TitleBlock implements BlockKind, SaysOfPage
     {
         $product = $context->product();
 
-        return Composed::shown(['text' => $product->title, 'level' => $settings->text('level'), 'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '']);
+        return Composed::shown([
+            'text' => $product->title,
+            'level' => $settings->text('level'),
+            'link' => $settings->bool('linked') ? $context->addresses->product($product->slug) : '',
+        ]);
     }
 
     public function says(Composed $composed, Context $context): array

@@ -43,7 +43,12 @@ final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
                     'buttons' => 'buttons',
                     'list' => 'drop-down',
                 ]), 'swatches'),
-                Setting::what('others', 'Others as', new Choice(['buttons' => 'buttons', 'pictures' => 'pictures', 'list' => 'drop-down']), 'buttons'),
+                Setting::what(
+                    'others',
+                    'Others as',
+                    new Choice(['buttons' => 'buttons', 'pictures' => 'pictures', 'list' => 'drop-down']),
+                    'buttons',
+                ),
             ],
             searchWords: 'options colour size choose swatches',
             onCards: false,
@@ -52,9 +57,21 @@ final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
             pieces: [
                 Piece::letters('label', 'Labels', ':is(legend, .picker-option > label)'),
                 Piece::letters('current', 'Chosen word', '.picker-chosen'),
-                Piece::pressed('value', 'Values', '.picker-buttons > span:not(.unseen)')->withLines()->when(PieceState::Hovered, '.picker-buttons:hover > span:not(.unseen)')->when(PieceState::Focused, '.picker-buttons:has(:focus-visible) > span:not(.unseen)')->when(PieceState::Pressed, '.picker-buttons:active > span:not(.unseen)')->when(PieceState::Chosen, '.picker-buttons:has(:checked) > span:not(.unseen)')->when(PieceState::Unavailable, '.picker-buttons:is(.is-sold-out, .is-not-made) > span:not(.unseen)')->asChief(),
-                Piece::drawing('swatch', 'Swatches', '.picker-swatches svg')->when(PieceState::Chosen, '.picker-swatches:has(:checked) svg')->withLines(),
-                Piece::picture('picture', 'Pictures', '.picker-pictures img')->when(PieceState::Chosen, '.picker-pictures input:checked + img'),
+                Piece::pressed('value', 'Values', '.picker-buttons > span:not(.unseen)')->withLines()
+                    ->when(PieceState::Hovered, '.picker-buttons:hover > span:not(.unseen)')
+                    ->when(PieceState::Focused, '.picker-buttons:has(:focus-visible) > span:not(.unseen)')
+                    ->when(PieceState::Pressed, '.picker-buttons:active > span:not(.unseen)')
+                    ->when(PieceState::Chosen, '.picker-buttons:has(:checked) > span:not(.unseen)')
+                    ->when(
+                        PieceState::Unavailable,
+                        '.picker-buttons:is(.is-sold-out, .is-not-made) > span:not(.unseen)',
+                    )
+                    ->asChief(),
+                Piece::drawing('swatch', 'Swatches', '.picker-swatches svg')
+                    ->when(PieceState::Chosen, '.picker-swatches:has(:checked) svg')
+                    ->withLines(),
+                Piece::picture('picture', 'Pictures', '.picker-pictures img')
+                    ->when(PieceState::Chosen, '.picker-pictures input:checked + img'),
                 Piece::box('list', 'Drop-down', 'select')->withLines(),
                 Piece::pressed('go', 'Button without scripts', '.picker-go'),
             ],
@@ -71,9 +88,15 @@ final readonly class VariantPickerBlock implements BlockKind, SaysOfPage
             fn (Option $option): array => $this->option($option, $settings, $context),
             $context->product()->options,
         );
-        $fellBack = array_column(array_filter($options, static fn (array $option): bool => $option['fellBack']), 'name');
+        $fellBack = array_column(
+            array_filter($options, static fn (array $option): bool => $option['fellBack']),
+            'name',
+        );
 
-        return Composed::shown(['options' => $options, 'variant' => $context->chosen()->variant->id, 'product' => $context->product()->id], $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back');
+        return Composed::shown(
+            ['options' => $options, 'variant' => $context->chosen()->variant->id, 'product' => $context->product()->id],
+            $fellBack === [] ? null : implode(' and ', $fellBack).': not every value has a picture, so it falls back',
+        );
     }
 
     public function says(Composed $composed, Context $context): array

@@ -16,14 +16,20 @@ final class AddressName
     public const MOST = 120;
 
     /** What has no accent to take off, and what disappears within a word. */
-    private const WITHOUT = ['ß' => 'ss', 'æ' => 'ae', 'œ' => 'oe', 'ø' => 'o', 'ł' => 'l', 'đ' => 'd', '’' => '', "'" => ''];
+    private const WITHOUT = [
+        'ß' => 'ss', 'æ' => 'ae', 'œ' => 'oe', 'ø' => 'o', 'ł' => 'l', 'đ' => 'd', '’' => '', "'" => '',
+    ];
 
     public static function isGood(string $name): bool
     {
-        return mb_strlen($name) <= self::MOST && preg_match('/^[\p{Ll}\p{Lo}\p{Nd}]+(?:-[\p{Ll}\p{Lo}\p{Nd}]+)*$/uD', $name) === 1;
+        return mb_strlen($name) <= self::MOST
+            && preg_match('/^[\p{Ll}\p{Lo}\p{Nd}]+(?:-[\p{Ll}\p{Lo}\p{Nd}]+)*$/uD', $name) === 1;
     }
 
-    /** What a thing's title suggests: accents gone, everything but letters and digits a hyphen; empty when nothing is left. */
+    /**
+     * What a thing's title suggests: accents gone, everything but letters and digits a hyphen; empty when nothing is
+     * left.
+     */
     public static function from(string $title): string
     {
         $plain = Transliterator::create('NFKD; [:Nonspacing Mark:] Remove; NFC; Lower')?->transliterate($title) ?: '';

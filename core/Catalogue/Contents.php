@@ -25,8 +25,12 @@ final readonly class Contents
     /** As people write it: `30ml`, `0,75 l`, `12 Blatt`. */
     public static function read(string $written): self|Problem
     {
-        $known = preg_match('/^\s*(\d{1,7}(?:[.,]\d{1,3})?)\s*(\D+\d?)$/uD', $written, $part) === 1 ? Measure::of($part[2]) : null;
-        $thousandths = $known === null ? 0 : BigDecimal::of(str_replace(',', '.', $part[1]))->withPointMovedRight(3)->toInt();
+        $known = preg_match('/^\s*(\d{1,7}(?:[.,]\d{1,3})?)\s*(\D+\d?)$/uD', $written, $part) === 1
+            ? Measure::of($part[2])
+            : null;
+        $thousandths = $known === null
+            ? 0
+            : BigDecimal::of(str_replace(',', '.', $part[1]))->withPointMovedRight(3)->toInt();
 
         return $known === null || $thousandths === 0
             ? CatalogueProblem::NotContents->at('', ['written' => mb_substr($written, 0, 40)])

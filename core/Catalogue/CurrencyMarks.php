@@ -14,7 +14,10 @@ use ResourceBundle;
  */
 final class CurrencyMarks
 {
-    /** @var array<string, array<string, true>> by currency: marks in lower case, without spaces and full stops at their end */
+    /**
+     * @var array<string, array<string, true>> by currency: marks in lower case, without spaces and full stops at their
+     *     end
+     */
     private static array $marks = [];
 
     public static function isOf(string $mark, string $currency): bool
@@ -27,7 +30,8 @@ final class CurrencyMarks
     {
         $marks = [self::plain($currency) => true];
         foreach (array_filter(ResourceBundle::getLocales('') ?: [], is_string(...)) as $locale) {
-            $marks[self::plain((string) (new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY))->getSymbol(NumberFormatter::CURRENCY_SYMBOL))] = true;
+            $format = new NumberFormatter("$locale@currency=$currency", NumberFormatter::CURRENCY);
+            $marks[self::plain((string) $format->getSymbol(NumberFormatter::CURRENCY_SYMBOL))] = true;
         }
         // Without a mark there is nothing to be recognised.
         unset($marks[''], $marks['¤']);

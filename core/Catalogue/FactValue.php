@@ -10,8 +10,8 @@ use DateTimeZone;
 use Vestibra\Core\Messages\Messages;
 
 /**
- * A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as 20261231,
- * the numbers of things.
+ * A fact as a product has it. Values as they are compared: folded text, `yes` and `no`, scaled numbers, dates as
+ * 20261231, the numbers of things.
  *
  * @api
  */
@@ -29,7 +29,8 @@ final readonly class FactValue
     }
 
     /**
-     * @param  list<string>  $written  rich text as HTML, numbers as `0.4`, dates as `2026-12-31`, yes-no as `yes` or `no`,
+     * @param  list<string>  $written  rich text as HTML, numbers as `0.4`, dates as `2026-12-31`, yes-no as `yes` or
+     *     `no`,
      *     things by their number
      * @return self|null null when nothing is filled in, or the value is not of the fact's kind
      */
@@ -48,8 +49,8 @@ final readonly class FactValue
     }
 
     /**
-     * The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks. Things
-     * have no words here.
+     * The values as customers read them: `0.4 mm`, `31 December 2026`, `lilac, rose`; rich text without its marks.
+     * Things have no words here.
      */
     public function words(Messages $messages): string
     {
@@ -91,7 +92,8 @@ final readonly class FactValue
             FactKind::YesNo => in_array($folded, ['yes', 'no'], true) ? $folded : null,
             FactKind::RichText => self::holdsSomething($written) ? 'filled' : null,
             FactKind::Link => WebAddress::isGood(trim($written)) ? $folded : null,
-            FactKind::Picture, FactKind::Files, FactKind::Products, FactKind::Blocks => preg_match('/^[1-9]\d{0,8}$/D', $written) === 1 ? (int) $written : null,
+            FactKind::Picture, FactKind::Files, FactKind::Products,
+            FactKind::Blocks => preg_match('/^[1-9]\d{0,8}$/D', $written) === 1 ? (int) $written : null,
             default => $folded === '' ? null : $folded,
         };
     }

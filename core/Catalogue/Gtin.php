@@ -13,10 +13,14 @@ namespace Vestibra\Core\Catalogue;
 final readonly class Gtin
 {
     /** Seven modules for each digit on the left, odd parity; bars are 1. The other sets follow from it. */
-    private const ODD = ['0001101', '0011001', '0010011', '0111101', '0100011', '0110001', '0101111', '0111011', '0110111', '0001011'];
+    private const ODD = [
+        '0001101', '0011001', '0010011', '0111101', '0100011', '0110001', '0101111', '0111011', '0110111', '0001011',
+    ];
 
     /** Which of the six left digits have even parity: that is how the first digit is said. */
-    private const PARITY = ['000000', '001011', '001101', '001110', '010011', '011001', '011100', '010101', '010110', '011010'];
+    private const PARITY = [
+        '000000', '001011', '001101', '001110', '010011', '011001', '011100', '010101', '010110', '011010',
+    ];
 
     private function __construct(public string $digits)
     {
@@ -25,7 +29,8 @@ final readonly class Gtin
     /** @return self|null null when it is not thirteen digits with the right check digit */
     public static function of(string $digits): ?self
     {
-        return preg_match('/^\d{13}$/D', $digits) === 1 && self::checkDigit(substr($digits, 0, 12)) === (int) $digits[12]
+        return preg_match('/^\d{13}$/D', $digits) === 1
+            && self::checkDigit(substr($digits, 0, 12)) === (int) $digits[12]
             ? new self($digits)
             : null;
     }

@@ -9,8 +9,8 @@ use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Problem;
 
 /**
- * An amount as people and spreadsheets write it: `1.234,56 €`, `£1,234.56`, `1 234,56`, `1'234.56`. Beside it stands nothing
- * but the currency that is meant. What can be read in two ways is not guessed.
+ * An amount as people and spreadsheets write it: `1.234,56 €`, `£1,234.56`, `1 234,56`, `1'234.56`. Beside it stands
+ * nothing but the currency that is meant. What can be read in two ways is not guessed.
  *
  * @internal
  */
@@ -31,7 +31,8 @@ final class MoneyText
             $mark = $part[2] ?? $part[1];
             if (! CurrencyMarks::isOf($mark, $currency)) {
                 return self::isCurrency($mark)
-                    ? CatalogueProblem::OtherCurrency->at('', ['written' => mb_substr($written, 0, 40), 'ours' => $currency])
+                    ? CatalogueProblem::OtherCurrency
+                        ->at('', ['written' => mb_substr($written, 0, 40), 'ours' => $currency])
                     : CatalogueProblem::NotAnAmount->at('', ['written' => mb_substr($written, 0, 40)]);
             }
             $bare = isset($part[2]) ? substr($bare, 0, -strlen($mark)) : substr($bare, strlen($mark));
@@ -76,6 +77,7 @@ final class MoneyText
 
     private static function doubt(string $written, string $large, string $small): Problem
     {
-        return CatalogueProblem::InDoubt->at('', ['written' => mb_substr($written, 0, 40), 'large' => $large, 'small' => $small]);
+        return CatalogueProblem::InDoubt
+            ->at('', ['written' => mb_substr($written, 0, 40), 'large' => $large, 'small' => $small]);
     }
 }

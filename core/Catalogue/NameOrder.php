@@ -7,7 +7,8 @@ namespace Vestibra\Core\Catalogue;
 use Collator;
 
 /**
- * Names in the order of a language: sort keys after the Unicode Collation Algorithm with CLDR's tailoring, through ext-intl.
+ * Names in the order of a language: sort keys after the Unicode Collation Algorithm with CLDR's tailoring, through
+ * ext-intl.
  *
  * @api
  */

@@ -7,8 +7,8 @@ namespace Vestibra\Core\Catalogue;
 use DateTimeImmutable;
 
 /**
- * When a shop is open, by its own clock. A span is two times in minutes since midnight; one that ends before it begins ends
- * on the day after, with more than 1,440.
+ * When a shop is open, by its own clock. A span is two times in minutes since midnight; one that ends before it begins
+ * ends on the day after, with more than 1,440.
  *
  * @phpstan-type Span array{int, int}
  *
@@ -32,13 +32,25 @@ final readonly class OpeningHours
     public static function spans(string $written): ?array
     {
         $spans = [];
-        foreach (array_filter(array_map(trim(...), explode(',', $written)), static fn (string $part): bool => $part !== '') as $part) {
-            if (preg_match('/^(\d{1,2})(?:[:.](\d{2}))?\s*[-–—]\s*(\d{1,2})(?:[:.](\d{2}))?$/u', $part, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+        foreach (array_filter(
+            array_map(trim(...), explode(',', $written)),
+            static fn (string $part): bool => $part !== '',
+        ) as $part) {
+            if (preg_match(
+                '/^(\d{1,2})(?:[:.](\d{2}))?\s*[-–—]\s*(\d{1,2})(?:[:.](\d{2}))?$/u',
+                $part,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1) {
                 return null;
             }
             $from = (int) $found[1] * 60 + (int) $found[2];
             $until = (int) $found[3] * 60 + (int) $found[4];
-            if ((int) $found[2] > 59 || (int) $found[4] > 59 || $from >= self::DAY || $until > self::DAY || $from === $until) {
+            if ((int) $found[2] > 59
+                || (int) $found[4] > 59
+                || $from >= self::DAY
+                || $until > self::DAY
+                || $from === $until) {
                 return null;
             }
             $spans[] = [$from, $until > $from ? $until : $until + self::DAY];
@@ -56,9 +68,13 @@ final readonly class OpeningHours
     /** @return list<string>|null days of the calendar; null when one of the lines is none */
     public static function days(string $written): ?array
     {
-        $days = array_values(array_filter(array_map(trim(...), preg_split('/[\r\n,]+/', $written) ?: []), static fn (string $day): bool => $day !== ''));
+        $days = array_values(array_filter(
+            array_map(trim(...), preg_split('/[\r\n,]+/', $written) ?: []),
+            static fn (string $day): bool => $day !== '',
+        ));
         foreach ($days as $day) {
-            if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) !== 1 || ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
+            if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $day, $found) !== 1
+                || ! checkdate((int) $found[2], (int) $found[3], (int) $found[1])) {
                 return null;
             }
         }
@@ -66,7 +82,10 @@ final readonly class OpeningHours
         return $days;
     }
 
-    /** @return array{open: bool, until: DateTimeImmutable|null} and the next instant within a week at which that changes; null where none does */
+    /**
+     * @return array{open: bool, until: DateTimeImmutable|null} and the next instant within a week at which that
+     *     changes; null where none does
+     */
     public function at(DateTimeImmutable $now, ShopZone $zone): array
     {
         $today = new DateTimeImmutable(substr($zone->wall($now), 0, 10));
@@ -74,7 +93,9 @@ final readonly class OpeningHours
         $until = null;
         for ($ahead = -1; $ahead <= 7; $ahead++) {
             $day = self::later($today, $ahead);
-            foreach (in_array($day->format('Y-m-d'), $this->closed, true) ? [] : $this->week[(int) $day->format('N') - 1] ?? [] as [$from, $end]) {
+            foreach (in_array($day->format('Y-m-d'), $this->closed, true)
+                ? []
+                : $this->week[(int) $day->format('N') - 1] ?? [] as [$from, $end]) {
                 [$opens, $closes] = [self::instant($day, $from, $zone), self::instant($day, $end, $zone)];
                 if ($opens <= $now && $now < $closes) {
                     [$open, $until] = [true, $closes];
@@ -89,7 +110,10 @@ final readonly class OpeningHours
         return ['open' => $open, 'until' => $until];
     }
 
-    /** @return list<array{int, int, list<Span>}> days of the week that follow each other with the same hours: the first and the last, from 0 for Monday */
+    /**
+     * @return list<array{int, int, list<Span>}> days of the week that follow each other with the same hours: the first
+     *     and the last, from 0 for Monday
+     */
     public function groups(): array
     {
         $groups = [];
@@ -114,6 +138,8 @@ final readonly class OpeningHours
     {
         $day = self::later($day, intdiv($minutes, self::DAY));
 
-        return $zone->instant(sprintf('%sT%02d:%02d', $day->format('Y-m-d'), intdiv($minutes % self::DAY, 60), $minutes % 60)) ?? $day;
+        return $zone
+            ->instant(sprintf('%sT%02d:%02d', $day->format('Y-m-d'), intdiv($minutes % self::DAY, 60), $minutes % 60))
+            ?? $day;
     }
 }

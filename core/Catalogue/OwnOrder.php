@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Catalogue;
 
 /**
- * The owner's own order of many products. Only so many of them are placed as had to be: they come first, in their order, and
- * the others after them as they would stand without one.
+ * The owner's own order of many products. Only so many of them are placed as had to be: they come first, in their
+ * order, and the others after them as they would stand without one.
  *
  * @api
  */

@@ -109,7 +109,8 @@ final readonly class Product implements Subject
 
     public function variant(int $id): ?Variant
     {
-        return array_values(array_filter($this->variants, static fn (Variant $one): bool => $one->id === $id))[0] ?? null;
+        return array_values(array_filter($this->variants, static fn (Variant $one): bool => $one->id === $id))[0]
+            ?? null;
     }
 
     public function picture(int $id): ?Picture

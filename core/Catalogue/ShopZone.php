@@ -29,21 +29,39 @@ final readonly class ShopZone
 
     /**
      * The instant of a wall time as `2026-12-31 23:30`, of a bare date (00:00 of that day), or of an RFC 3339 instant.
-     * A wall time that does not exist (clocks go forward) is the first instant after; one that exists twice is the earlier.
+     * A wall time that does not exist (clocks go forward) is the first instant after; one that exists twice is the
+     * earlier.
      *
      * @return DateTimeImmutable|null null when it is none of these; in UTC, in whole seconds
      */
     public function instant(string $written): ?DateTimeImmutable
     {
-        if (preg_match('/^(\d{4})-(\d\d)-(\d\d)(?:[T ](\d\d):(\d\d)(?::(\d\d))?(Z|[+-]\d\d:\d\d)?)?$/D', $written, $part) !== 1
+        if (preg_match(
+            '/^(\d{4})-(\d\d)-(\d\d)(?:[T ](\d\d):(\d\d)(?::(\d\d))?(Z|[+-]\d\d:\d\d)?)?$/D',
+            $written,
+            $part,
+        ) !== 1
             || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])
-            || (int) ($part[4] ?? 0) > 23 || (int) ($part[5] ?? 0) > 59 || (int) ($part[6] ?? 0) > 59) {
+            || (int) ($part[4] ?? 0) > 23
+            || (int) ($part[5] ?? 0) > 59
+            || (int) ($part[6] ?? 0) > 59) {
             return null;
         }
         if (isset($part[7])) {
             return (new DateTimeImmutable($written))->setTimezone($this->utc);
         }
-        $wall = (new DateTimeImmutable(sprintf('%s-%s-%s %s:%s:%s', $part[1], $part[2], $part[3], $part[4] ?? '00', $part[5] ?? '00', $part[6] ?? '00'), $this->utc))->getTimestamp();
+        $wall = (new DateTimeImmutable(
+            sprintf(
+                '%s-%s-%s %s:%s:%s',
+                $part[1],
+                $part[2],
+                $part[3],
+                $part[4] ?? '00',
+                $part[5] ?? '00',
+                $part[6] ?? '00',
+            ),
+            $this->utc,
+        ))->getTimestamp();
 
         return (new DateTimeImmutable)->setTimestamp($this->toInstant($wall))->setTimezone($this->utc);
     }

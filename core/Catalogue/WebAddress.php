@@ -17,7 +17,10 @@ final readonly class WebAddress
     {
         return mb_check_encoding($address, 'UTF-8') && mb_strlen($address) <= self::MAX && (
             preg_match('~^/(?![/\\\\])[^\s\\\\]*$~uD', $address) === 1
-            || preg_match('~^(https?://[^\s/\\\\]+[^\s\\\\]*|mailto:[^\s@]+@[^\s@]+|tel:\+?[0-9 ()/-]{3,40})$~uDi', $address) === 1
+            || preg_match(
+                '~^(https?://[^\s/\\\\]+[^\s\\\\]*|mailto:[^\s@]+@[^\s@]+|tel:\+?[0-9 ()/-]{3,40})$~uDi',
+                $address,
+            ) === 1
         );
     }
 }

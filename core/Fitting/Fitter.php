@@ -52,18 +52,25 @@ final readonly class Fitter
     {
         $findings = [];
         foreach ($kind->essentials() as $essential) {
-            $shown = array_values(array_filter([...$this->about($page)], static fn (ComposedNode $node): bool => $node->essential === $essential));
+            $shown = array_values(array_filter(
+                [...$this->about($page)],
+                static fn (ComposedNode $node): bool => $node->essential === $essential,
+            ));
             if ($shown === []) {
                 $findings[] = Finding::missing($essential);
             } elseif (isset($shown[1])) {
-                $findings[] = new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one {$essential->words()}");
+                $findings[] =
+                    new Finding(Matter::Doubled, $shown[1]->id, "The page has more than one {$essential->words()}");
             }
         }
 
         return $findings;
     }
 
-    /** @return iterable<ComposedNode> what is shown of the page's own subject, and not of one that was chosen for a holder */
+    /**
+     * @return iterable<ComposedNode> what is shown of the page's own subject, and not of one that was chosen for a
+     *     holder
+     */
     private function about(ComposedNode $node): iterable
     {
         $another = $this->schema->definition($node->kind)?->another();
@@ -93,7 +100,9 @@ final readonly class Fitter
     private function empty(ComposedNode $node): array
     {
         if ($node->absent !== null) {
-            return $node->wanted ? [] : [new Finding(Matter::Empty, $node->id, $this->name($node->kind).' has nothing to show')];
+            return $node->wanted
+                ? []
+                : [new Finding(Matter::Empty, $node->id, $this->name($node->kind).' has nothing to show')];
         }
 
         return array_merge([], ...array_map($this->empty(...), $node->children));
@@ -105,7 +114,11 @@ final readonly class Fitter
         $findings = [];
         foreach ($page->shown() as $node) {
             if (($node->data['pictures'] ?? null) === []) {
-                $findings[] = new Finding(Matter::NoPicture, $node->id, $this->name($node->kind).' has no picture and shows its stand-in');
+                $findings[] = new Finding(
+                    Matter::NoPicture,
+                    $node->id,
+                    $this->name($node->kind).' has no picture and shows its stand-in',
+                );
             }
         }
 
@@ -124,7 +137,9 @@ final readonly class Fitter
         foreach ($tree->walk() as $node) {
             foreach (isset($elsewhere[$node->id]) ? [] : $node->what as $name => $value) {
                 $source = Source::of($value);
-                if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || ! isset($onPage[$node->id])) {
+                if ($source === null || ! is_array($value) || ! isset($value['otherwise']) || ! isset(
+                    $onPage[$node->id],
+                )) {
                     continue;
                 }
                 $number = Source::numberOf($value);
@@ -134,7 +149,13 @@ final readonly class Fitter
                     default => $sources->words($source, $number) !== '',
                 };
                 if (! $filled) {
-                    $findings[] = new Finding(Matter::Otherwise, $node->id, $this->name($node->kind).' shows its otherwise, for want of the '.$sources->name($source, $number));
+                    $findings[] = new Finding(
+                        Matter::Otherwise,
+                        $node->id,
+                        $this->name($node->kind)
+                            .' shows its otherwise, for want of the '
+                            .$sources->name($source, $number),
+                    );
                 }
             }
         }
@@ -149,8 +170,15 @@ final readonly class Fitter
     private function unreplaced(Node $tree, array $onPage, Context $context): array
     {
         return array_map(
-            fn (Node $node): Finding => new Finding(Matter::Unreplaced, $node->id, $this->name($node->kind).' still has the words it came with'),
-            array_values(array_filter(Unreplaced::in($tree, $this->schema, $context->messages), static fn (Node $node): bool => isset($onPage[$node->id]))),
+            fn (Node $node): Finding => new Finding(
+                Matter::Unreplaced,
+                $node->id,
+                $this->name($node->kind).' still has the words it came with',
+            ),
+            array_values(array_filter(
+                Unreplaced::in($tree, $this->schema, $context->messages),
+                static fn (Node $node): bool => isset($onPage[$node->id]),
+            )),
         );
     }
 

@@ -28,13 +28,19 @@ final readonly class Headings
             if ($level === 1 && $first !== null) {
                 $findings[] = new Finding(Matter::HeadingOrder, $node->id, 'There is a second heading of level 1');
             } elseif ($level > $before + 1 && $before > 0) {
-                $findings[] = new Finding(Matter::HeadingOrder, $node->id, "A heading of level $level comes after one of level $before");
+                $findings[] = new Finding(
+                    Matter::HeadingOrder,
+                    $node->id,
+                    "A heading of level $level comes after one of level $before",
+                );
             }
             $first ??= $level === 1 ? $node->id : null;
             $before = $level;
         }
 
-        return $first === null ? [...$findings, new Finding(Matter::HeadingOrder, null, 'The page has no heading of level 1')] : $findings;
+        return $first === null
+            ? [...$findings, new Finding(Matter::HeadingOrder, null, 'The page has no heading of level 1')]
+            : $findings;
     }
 
     private static function level(ComposedNode $node, Schema $schema): ?int

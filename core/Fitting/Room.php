@@ -58,7 +58,9 @@ final readonly class Room
 
     private function size(Node $node, string $token, bool $phone = false): int
     {
-        $own = ($phone ? $node->how['phone']['size'] ?? $node->how['tablet']['size'] ?? null : null) ?? $node->how['desktop']['size'] ?? null;
+        $own = ($phone ? $node->how['phone']['size'] ?? $node->how['tablet']['size'] ?? null : null)
+            ?? $node->how['desktop']['size']
+            ?? null;
 
         return match (true) {
             is_int($own) => $own,

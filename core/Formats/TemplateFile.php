@@ -10,7 +10,8 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
- * One template as a file: what a shop hands to another. Its reach stands beside the tree, for whoever wants to take it over.
+ * One template as a file: what a shop hands to another. Its reach stands beside the tree, for whoever wants to take it
+ * over.
  *
  * @api
  */

@@ -60,7 +60,9 @@ final readonly class TemplateFileReader
         if ($tree->kind !== InTemplate::root($kind)) {
             return [FileFormatProblem::NotAPage->at('tree', ['kind' => $tree->kind])];
         }
-        $reach = $withReach ? (new ReachReader(RuleFields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null) : new Reach;
+        $reach = $withReach
+            ? (new ReachReader(RuleFields::standard(), $this->zone, $kind))->parse($file['reach'] ?? null)
+            : new Reach;
 
         return is_array($reach) ? $reach : new TemplateFile(self::name($file['name'] ?? null), $kind, $tree, $reach);
     }
@@ -73,7 +75,8 @@ final readonly class TemplateFileReader
     {
         $problems = [];
         foreach (array_diff(array_map(strval(...), array_keys($file)), self::KEYS) as $key) {
-            $problems[] = FileFormatProblem::UnknownKey->at(mb_scrub(mb_substr($key, 0, 60)), ['key' => mb_scrub(mb_substr($key, 0, 60))]);
+            $problems[] = FileFormatProblem::UnknownKey
+                ->at(mb_scrub(mb_substr($key, 0, 60)), ['key' => mb_scrub(mb_substr($key, 0, 60))]);
         }
         $name = $file['name'] ?? '';
         if (! is_string($name) || ! mb_check_encoding($name, 'UTF-8') || preg_match('/\p{Cc}/u', $name) === 1) {

@@ -19,8 +19,9 @@ use Vestibra\Core\Templates\Styles\StyleProperty;
 use Vestibra\Core\Templates\TreeReader;
 
 /**
- * The file of a template as JSON Schema 2020-12, made from what blocks say of themselves: which settings and pieces there are,
- * and what each style takes. What blocks belong where, and whether what is named is there, is judged when the file is read.
+ * The file of a template as JSON Schema 2020-12, made from what blocks say of themselves: which settings and pieces
+ * there are, and what each style takes. What blocks belong where, and whether what is named is there, is judged when
+ * the file is read.
  *
  * @api
  */
@@ -48,9 +49,20 @@ final readonly class TemplateSchema
                 'format' => ['const' => TemplateFile::FORMAT],
                 'name' => ['type' => 'string', 'minLength' => 1],
                 'pageKind' => ['enum' => array_column(PageKind::cases(), 'value')],
-                'tree' => ['type' => 'object', 'required' => ['format', 'page'], 'properties' => ['format' => ['const' => TreeReader::FORMAT], 'page' => ['$ref' => '#/$defs/node']]],
+                'tree' => [
+                    'type' => 'object',
+                    'required' => ['format', 'page'],
+                    'properties' => ['format' => ['const' => TreeReader::FORMAT], 'page' => ['$ref' => '#/$defs/node']],
+                ],
                 'reach' => ['type' => 'object'],
-                'pictures' => ['type' => 'array', 'items' => ['type' => 'object', 'required' => ['id', 'file'], 'properties' => ['id' => ['type' => 'integer'], 'file' => ['type' => 'string']]]],
+                'pictures' => [
+                    'type' => 'array',
+                    'items' => [
+                        'type' => 'object',
+                        'required' => ['id', 'file'],
+                        'properties' => ['id' => ['type' => 'integer'], 'file' => ['type' => 'string']],
+                    ],
+                ],
             ],
             '$defs' => [
                 'node' => [
@@ -65,14 +77,32 @@ final readonly class TemplateSchema
                         'children' => ['type' => 'array', 'items' => ['$ref' => '#/$defs/node']],
                     ],
                     'additionalProperties' => false,
-                    'allOf' => array_map(fn (Definition $one): array => ['if' => ['type' => 'object', 'properties' => ['kind' => ['const' => $one->kind]]], 'then' => $this->kind($one)], $definitions),
+                    'allOf' => array_map(
+                        fn (Definition $one): array => [
+                            'if' => ['type' => 'object', 'properties' => ['kind' => ['const' => $one->kind]]],
+                            'then' => $this->kind($one),
+                        ],
+                        $definitions,
+                    ),
                 ],
-                'styles' => array_map(static fn (StyleProperty $property): array|object => self::value($property->type->describe()), StyleProperties::all()),
+                'styles' => array_map(
+                    static fn (StyleProperty $property): array|object => self::value($property->type->describe()),
+                    StyleProperties::all(),
+                ),
                 // Of the block itself, but for names that mean something else in some block.
-                'plain' => ['type' => 'object', 'properties' => array_map(self::style(...), array_diff_key(array_combine($styles, $styles), $this->taken()))],
+                'plain' => [
+                    'type' => 'object',
+                    'properties' => array_map(
+                        self::style(...),
+                        array_diff_key(array_combine($styles, $styles), $this->taken()),
+                    ),
+                ],
                 // Of pieces, and of the block itself in another state.
                 'pieces' => ['type' => 'object', 'patternProperties' => array_combine(
-                    array_map(static fn (string $name): string => "^(?:[a-z][A-Za-z]*\\.$name(?::[a-z]+)?|$name:[a-z]+)$", $styles),
+                    array_map(
+                        static fn (string $name): string => "^(?:[a-z][A-Za-z]*\\.$name(?::[a-z]+)?|$name:[a-z]+)$",
+                        $styles,
+                    ),
                     array_map(self::style(...), $styles),
                 )],
             ],
@@ -82,18 +112,29 @@ final readonly class TemplateSchema
     /** @return array<string, mixed> what one kind of block may say */
     private function kind(Definition $definition): array
     {
-        $own = array_map(static fn (Setting $setting): array|object => self::value($setting->type->describe()), self::asked($definition, Question::How));
+        $own = array_map(
+            static fn (Setting $setting): array|object => self::value($setting->type->describe()),
+            self::asked($definition, Question::How),
+        );
         $layer = [
             'type' => 'object',
             'allOf' => [['$ref' => '#/$defs/pieces'], ['$ref' => '#/$defs/plain']],
             'properties' => (object) ($own + array_map(self::style(...), $this->taken())),
             'propertyNames' => ['pattern' => self::names($definition)],
         ];
-        $all = static fn (Question $question): array => ['type' => 'object', 'properties' => (object) array_map(self::setting(...), self::asked($definition, $question)), 'additionalProperties' => false];
+        $all = static fn (Question $question): array => [
+            'type' => 'object',
+            'properties' => (object) array_map(self::setting(...), self::asked($definition, $question)),
+            'additionalProperties' => false,
+        ];
 
         return ['type' => 'object', 'properties' => [
             'what' => $all(Question::What),
-            'how' => ['type' => 'object', 'patternProperties' => ['^(?:'.implode('|', array_column(Width::cases(), 'value')).')$' => $layer], 'additionalProperties' => false],
+            'how' => [
+                'type' => 'object',
+                'patternProperties' => ['^(?:'.implode('|', array_column(Width::cases(), 'value')).')$' => $layer],
+                'additionalProperties' => false,
+            ],
             'when' => $all(Question::When),
         ]];
     }
@@ -103,7 +144,9 @@ final readonly class TemplateSchema
     {
         $taken = [];
         foreach ($this->schema->all() as $definition) {
-            foreach (array_keys(array_intersect_key(self::asked($definition, Question::How), StyleProperties::all())) as $name) {
+            foreach (array_keys(
+                array_intersect_key(self::asked($definition, Question::How), StyleProperties::all()),
+            ) as $name) {
                 $taken[$name] = $name;
             }
         }
@@ -122,9 +165,17 @@ final readonly class TemplateSchema
     {
         $names = array_keys(self::asked($definition, Question::How));
         foreach ($definition->pieces as $piece) {
-            $takes = array_keys(array_filter(StyleProperties::all(), static fn (StyleProperty $one): bool => $piece->takes($one, PieceState::Usual)));
-            $states = implode('|', array_map(static fn (PieceState $state): string => $state->value, array_slice($piece->inStates(), 1)));
-            $names[] = ($piece->name === Piece::WHOLE ? '' : "$piece->name\\.").'(?:'.implode('|', $takes).')'.($states === '' ? '' : "(?::(?:$states))?");
+            $takes = array_keys(array_filter(
+                StyleProperties::all(),
+                static fn (StyleProperty $one): bool => $piece->takes($one, PieceState::Usual),
+            ));
+            $states = implode(
+                '|',
+                array_map(static fn (PieceState $state): string => $state->value, array_slice($piece->inStates(), 1)),
+            );
+            $names[] = ($piece->name === Piece::WHOLE ? '' : "$piece->name\\.").'(?:'.implode('|', $takes).')'.(
+                $states === '' ? '' : "(?::(?:$states))?"
+            );
         }
 
         return '^(?:'.implode('|', $names).')$';
@@ -133,7 +184,11 @@ final readonly class TemplateSchema
     /** @return array<string, Setting> */
     private static function asked(Definition $definition, Question $question): array
     {
-        return array_column(array_filter($definition->settings(), static fn (Setting $one): bool => $one->question === $question), null, 'name');
+        return array_column(
+            array_filter($definition->settings(), static fn (Setting $one): bool => $one->question === $question),
+            null,
+            'name',
+        );
     }
 
     /** @return array<string, mixed>|object of a value that may come from the page, that too */
@@ -141,7 +196,12 @@ final readonly class TemplateSchema
     {
         $value = self::value($setting->type->describe());
 
-        return $setting->sourced ? ['anyOf' => [$value, ['type' => 'object', 'required' => ['source'], 'properties' => ['source' => ['type' => 'string']]]]] : $value;
+        return $setting->sourced
+            ? ['anyOf' => [
+                $value,
+                ['type' => 'object', 'required' => ['source'], 'properties' => ['source' => ['type' => 'string']]],
+            ]]
+            : $value;
     }
 
     /**
@@ -162,10 +222,18 @@ final readonly class TemplateSchema
             'step' => ['type' => 'integer', 'minimum' => 0, 'maximum' => count(HouseStyle::STEPS) - 1],
             'toggle' => ['type' => 'boolean'],
             'text' => ['type' => 'string', 'maxLength' => $type['max']],
-            'colour' => ['type' => 'string', 'pattern' => "^(?:none|(?:$roles)(?:/(?:[1-9][0-9]?|0))?|#[0-9a-f]{6}(?:[0-9a-f]{2})?)$"],
+            'colour' => [
+                'type' => 'string',
+                'pattern' => "^(?:none|(?:$roles)(?:/(?:[1-9][0-9]?|0))?|#[0-9a-f]{6}(?:[0-9a-f]{2})?)$",
+            ],
             'extent' => ['type' => 'string', 'pattern' => '^(?:fill|content|[1-9][0-9]{0,3}(?:%|px))$'],
             'proportion' => ['type' => 'string', 'pattern' => '^(?:own|[1-9][0-9]{0,2}/[1-9][0-9]{0,2})$'],
-            'shadow' => ['type' => 'string', 'pattern' => '^(?:'.implode('|', array_filter($options, is_string(...))).'|-?[0-9]{1,3} -?[0-9]{1,3} [0-9]{1,3} -?[0-9]{1,3} \\S+)$'],
+            'shadow' => [
+                'type' => 'string',
+                'pattern' => '^(?:'
+                    .implode('|', array_filter($options, is_string(...)))
+                    .'|-?[0-9]{1,3} -?[0-9]{1,3} [0-9]{1,3} -?[0-9]{1,3} \\S+)$',
+            ],
             'picture' => ['anyOf' => [['type' => 'integer', 'minimum' => 1], ['enum' => ['none', null]]]],
             'measure' => self::measure($type),
             default => (object) [],
@@ -184,7 +252,11 @@ final readonly class TemplateSchema
 
         return ['anyOf' => array_values(array_filter([
             $pixels === null ? null : ['type' => 'integer', 'minimum' => $pixels[0] ?? 0, 'maximum' => $pixels[1] ?? 0],
-            ['type' => 'string', 'pattern' => '^-?[0-9]{1,4}(?:\\.[0-9]{1,3})?(?:'.implode('|', array_map(strval(...), array_keys($units))).')$'],
+            [
+                'type' => 'string',
+                'pattern' =>
+                    '^-?[0-9]{1,4}(?:\\.[0-9]{1,3})?(?:'.implode('|', array_map(strval(...), array_keys($units))).')$',
+            ],
             $words === [] ? null : ['enum' => $words],
             match ($type['scale'] ?? null) {
                 'step' => ['type' => 'string', 'pattern' => '^step-[0-'.(count(HouseStyle::STEPS) - 1).']$'],

@@ -82,7 +82,12 @@ final class Messages
     /** @param  string  $number  such as `0.40`: as many digits as somebody wrote, without marks between thousands */
     public function written(string $number): string
     {
-        return str_replace('.', (new NumberFormatter($this->locale, NumberFormatter::DECIMAL))->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL), $number);
+        return str_replace(
+            '.',
+            (new NumberFormatter($this->locale, NumberFormatter::DECIMAL))
+                ->getSymbol(NumberFormatter::DECIMAL_SEPARATOR_SYMBOL),
+            $number,
+        );
     }
 
     /** The language that the words are in, after BCP 47: `de`. */
@@ -94,7 +99,12 @@ final class Messages
     /** @param  DateTimeInterface  $wall  by the shop's wall clock, whatever zone it says */
     public function day(DateTimeInterface $wall): string
     {
-        $formatter = new IntlDateFormatter($this->locale, IntlDateFormatter::LONG, IntlDateFormatter::NONE, $wall->getTimezone()->getName());
+        $formatter = new IntlDateFormatter(
+            $this->locale,
+            IntlDateFormatter::LONG,
+            IntlDateFormatter::NONE,
+            $wall->getTimezone()->getName(),
+        );
 
         return (string) $formatter->format($wall);
     }
@@ -102,7 +112,8 @@ final class Messages
     /** @param  int  $day  0 for Monday */
     public function weekday(int $day): string
     {
-        $formatter = new IntlDateFormatter($this->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, 'EEEE');
+        $formatter =
+            new IntlDateFormatter($this->locale, IntlDateFormatter::NONE, IntlDateFormatter::NONE, 'UTC', null, 'EEEE');
 
         return (string) $formatter->format((4 + $day) * 86_400);
     }
@@ -123,7 +134,9 @@ final class Messages
         }
         foreach ($values as $name => $value) {
             // A number that stands by itself; one that forms depend on is formatted by ICU.
-            $values[$name] = is_string($value) || preg_match("/\{\s*$name\s*,/", $pattern) === 1 ? $value : $this->number($value, is_int($value) ? 0 : 1);
+            $values[$name] = is_string($value) || preg_match("/\{\s*$name\s*,/", $pattern) === 1
+                ? $value
+                : $this->number($value, is_int($value) ? 0 : 1);
         }
         $formatter = $this->formatters[$pattern] ??= self::formatter($this->locale, $pattern);
         $said = $formatter === null ? false : $formatter->format($values);

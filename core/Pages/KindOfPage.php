@@ -15,7 +15,10 @@ interface KindOfPage
 
     public function subject(): SubjectKind;
 
-    /** @return array<string, list<string>> the fields that its rules may look at, with their comparisons, in the order in which they are offered */
+    /**
+     * @return array<string, list<string>> the fields that its rules may look at, with their comparisons, in the order
+     *     in which they are offered
+     */
     public function rules(): array;
 
     /** @return list<string> the comparisons that name a page itself, as `category.isExactly` */

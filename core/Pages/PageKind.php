@@ -27,7 +27,10 @@ enum PageKind: string
     case Thanks = 'thanks';
     case NotFound = 'not-found';
 
-    /** Its number among the pages that headers and footers stand on. It is kept with their samples, by the order of the cases: a new kind is the last. */
+    /**
+     * Its number among the pages that headers and footers stand on. It is kept with their samples, by the order of the
+     * cases: a new kind is the last.
+     */
     public function number(): int
     {
         return (int) array_search($this, self::cases(), true) + 1;
@@ -36,7 +39,8 @@ enum PageKind: string
     /** @return list<self> what headers and footers stand on: everything that is a page by itself */
     public static function pages(): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind !== self::Card && ! $kind->standsOnPages()));
+        return array_values(array_filter(self::cases(), static fn (self $kind): bool => $kind !== self::Card
+            && ! $kind->standsOnPages()));
     }
 
     /** Whether templates of this kind are judged on the page that they stand on. */

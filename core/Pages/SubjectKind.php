@@ -72,7 +72,11 @@ enum SubjectKind: string
     /** Whether there is one page about it. */
     public function isSingle(): bool
     {
-        return in_array($this, [self::Nothing, self::Home, self::NotFound, self::AllProducts, self::Cart, self::Checkout], true);
+        return in_array(
+            $this,
+            [self::Nothing, self::Home, self::NotFound, self::AllProducts, self::Cart, self::Checkout],
+            true,
+        );
     }
 
     /** Every kind of subject that is a set of products with a name. */

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Reach;
 
 /**
- * A set of ids that a page has and that a check looks at. Memory reads it from the Features, the database from its tables.
+ * A set of ids that a page has and that a check looks at. Memory reads it from the Features, the database from its
+ * tables.
  *
  * @api
  */

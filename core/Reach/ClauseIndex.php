@@ -21,7 +21,8 @@ use LogicException;
  *
  * @phpstan-type Entry array{Verdict, list<int>, list<Check>, CompiledReach|null}
  * @phpstan-type Ranks int|list<int>
- * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>, singles: array<int, Ranks>, anywhere: Ranks}
+ * @phpstan-type Packed array{entries: list<PackedEntry>, guards: list<string>, pairs: array<int, array<int, Ranks>>,
+ *     singles: array<int, Ranks>, anywhere: Ranks}
  *
  * @internal
  */
@@ -50,7 +51,18 @@ final readonly class ClauseIndex
             $guarded = $reach->keepOff === [] && $reach->season->isAlways() ? null : $reach;
             foreach ($reach->show as $number => $clause) {
                 foreach (ClauseVariant::of($clause) as $variant) {
-                    $variants[] = [$variant, new RankOfReach($reach->goesFirst, $variant->closeness, $hand, $number), new Verdict($candidate->templateId, $step, $number, $variant->closeness, unruled: $candidate->templateId === $fallbackId && $clause->conditions === []), $guarded];
+                    $variants[] = [
+                        $variant,
+                        new RankOfReach($reach->goesFirst, $variant->closeness, $hand, $number),
+                        new Verdict(
+                            $candidate->templateId,
+                            $step,
+                            $number,
+                            $variant->closeness,
+                            unruled: $candidate->templateId === $fallbackId && $clause->conditions === [],
+                        ),
+                        $guarded,
+                    ];
                 }
             }
         }
@@ -89,13 +101,24 @@ final readonly class ClauseIndex
         }
         [$entries, $guards] = KeptEntries::pack($this->entries);
 
-        return ['entries' => $entries, 'guards' => $guards, 'pairs' => $this->pairs, 'singles' => $this->singles, 'anywhere' => $this->anywhere];
+        return [
+            'entries' => $entries,
+            'guards' => $guards,
+            'pairs' => $this->pairs,
+            'singles' => $this->singles,
+            'anywhere' => $this->anywhere,
+        ];
     }
 
     /** @param  Packed  $packed */
     public static function unpack(array $packed): self
     {
-        return new self(new KeptEntries($packed['entries'], $packed['guards']), $packed['pairs'], $packed['singles'], $packed['anywhere']);
+        return new self(
+            new KeptEntries($packed['entries'], $packed['guards']),
+            $packed['pairs'],
+            $packed['singles'],
+            $packed['anywhere'],
+        );
     }
 
     /** The verdict as far as these clauses have a say; null where none matches. */
@@ -110,7 +133,9 @@ final readonly class ClauseIndex
                 foreach ($tokens as $second => $_) {
                     if (isset($seconds[$second])) {
                         $ranks = $seconds[$second];
-                        $best = is_int($ranks) ? ($ranks < $best ? $ranks : $best) : $this->better($ranks, $best, $features);
+                        $best = is_int($ranks)
+                            ? ($ranks < $best ? $ranks : $best)
+                            : $this->better($ranks, $best, $features);
                     }
                 }
             }
@@ -146,7 +171,8 @@ final readonly class ClauseIndex
                     continue 2;
                 }
             }
-            if ($guarded === null || ($guarded->season->holds($features->at) && $guarded->keptOffBy($features) === null)) {
+            if ($guarded === null
+                || ($guarded->season->holds($features->at) && $guarded->keptOffBy($features) === null)) {
                 return $rank;
             }
         }

@@ -66,7 +66,14 @@ final readonly class ClauseVariant
                     $next[] = [$depth + $more, [...$sets, new HasAny($check->aspect, $ids)], $asks];
                 }
             } elseif ($check instanceof HasAll) {
-                $next[] = [$depth, [...$sets, ...array_map(static fn (int $id): HasAny => new HasAny($check->aspect, [$id]), $check->ids)], $asks];
+                $next[] = [
+                    $depth,
+                    [
+                        ...$sets,
+                        ...array_map(static fn (int $id): HasAny => new HasAny($check->aspect, [$id]), $check->ids),
+                    ],
+                    $asks,
+                ];
             } else {
                 $next[] = [$depth, $sets, [...$asks, $check]];
             }
@@ -93,9 +100,12 @@ final readonly class ClauseVariant
     private static function case(CompiledClause $clause, int $depth, array $sets, array $asks): self
     {
         $checks = [...$sets, ...$asks];
-        usort($sets, static fn (HasAny $one, HasAny $other): int => count($one->ids) <=> count($other->ids) ?: $other->aspect->value <=> $one->aspect->value);
+        usort($sets, static fn (HasAny $one, HasAny $other): int => count($one->ids) <=> count($other->ids)
+            ?: $other->aspect->value <=> $one->aspect->value);
         $first = array_shift($sets);
-        $second = $sets !== [] && $first !== null && count($first->ids) * count($sets[0]->ids) <= self::MOST_PAIRS ? array_shift($sets) : null;
+        $second = $sets !== [] && $first !== null && count($first->ids) * count($sets[0]->ids) <= self::MOST_PAIRS
+            ? array_shift($sets)
+            : null;
         if ($first !== null && $second !== null && $second->aspect->value > $first->aspect->value) {
             [$first, $second] = [$second, $first];
         }
@@ -114,7 +124,13 @@ final readonly class ClauseVariant
             }
         }
 
-        return new self(new Closeness($clause->named, $clause->grouped, $depth, $clause->narrowed), $anchors, $needs, $asks, $checks);
+        return new self(
+            new Closeness($clause->named, $clause->grouped, $depth, $clause->narrowed),
+            $anchors,
+            $needs,
+            $asks,
+            $checks,
+        );
     }
 
     /** @return list<int> */

@@ -35,53 +35,89 @@ final readonly class Comparison
     }
 
     /** @param  Closure(list<int|string>, Condition): Check  $check from the values: of names, the living ones only */
-    public static function of(string $name, string $words, ConditionValues $takes, Weight $weight, Closure $check, ?string $things = null): self
-    {
+    public static function of(
+        string $name,
+        string $words,
+        ConditionValues $takes,
+        Weight $weight,
+        Closure $check,
+        ?string $things = null,
+    ): self {
         return new self($name, $words, $takes, $weight, $check, things: $things);
     }
 
     public static function anyOf(string $name, string $words, Aspect $aspect, Weight $weight): self
     {
-        return new self($name, $words, ConditionValues::Names, $weight, static fn (array $values): Check => new HasAny($aspect, self::ids($values)));
+        return new self($name, $words, ConditionValues::Names, $weight, static fn (array $values): Check => new HasAny(
+            $aspect,
+            self::ids($values),
+        ));
     }
 
     public static function allOf(string $name, string $words, Aspect $aspect, Weight $weight): self
     {
-        return new self($name, $words, ConditionValues::Names, $weight, static fn (array $values): Check => new HasAll($aspect, self::ids($values)), true);
+        return new self(
+            $name,
+            $words,
+            ConditionValues::Names,
+            $weight,
+            static fn (array $values): Check => new HasAll($aspect, self::ids($values)),
+            true,
+        );
     }
 
     /** Counts nowhere in the closeness. */
     public static function noneOf(string $name, string $words, Aspect $aspect): self
     {
-        return new self($name, $words, ConditionValues::Names, Weight::Nothing, static fn (array $values): Check => new HasNoneOf($aspect, self::ids($values)));
+        return new self($name, $words, ConditionValues::Names, Weight::Nothing, static fn (array $values): Check =>
+            new HasNoneOf($aspect, self::ids($values)));
     }
 
     /** The page could have something of this aspect, and has nothing. */
     public static function nothing(string $name, string $words, Aspect $aspect, Weight $weight): self
     {
-        return new self($name, $words, ConditionValues::Nothing, $weight, static fn (): Check => new HasNothing($aspect));
+        return new self($name, $words, ConditionValues::Nothing, $weight, static fn (): Check => new HasNothing(
+            $aspect,
+        ));
     }
 
     /** Without values: the number lies between two ends, both included. */
     public static function fixed(string $name, string $words, Quantity $quantity, ?int $min, ?int $max): self
     {
-        return new self($name, $words, ConditionValues::Nothing, Weight::Narrowed, static fn (): Check => new InRange($quantity, $min, $max));
+        return new self($name, $words, ConditionValues::Nothing, Weight::Narrowed, static fn (): Check =>
+            new InRange($quantity, $min, $max));
     }
 
-    public static function atLeast(string $words, Quantity $quantity, ConditionValues $takes = ConditionValues::Count): self
-    {
-        return new self('atLeast', $words, $takes, Weight::Narrowed, static fn (array $values): Check => new InRange($quantity, (int) $values[0], null));
+    public static function atLeast(
+        string $words,
+        Quantity $quantity,
+        ConditionValues $takes = ConditionValues::Count,
+    ): self {
+        return new self('atLeast', $words, $takes, Weight::Narrowed, static fn (array $values): Check =>
+            new InRange($quantity, (int) $values[0], null));
     }
 
-    public static function atMost(string $words, Quantity $quantity, ConditionValues $takes = ConditionValues::Count): self
-    {
-        return new self('atMost', $words, $takes, Weight::Narrowed, static fn (array $values): Check => new InRange($quantity, null, (int) $values[0]));
+    public static function atMost(
+        string $words,
+        Quantity $quantity,
+        ConditionValues $takes = ConditionValues::Count,
+    ): self {
+        return new self('atMost', $words, $takes, Weight::Narrowed, static fn (array $values): Check =>
+            new InRange($quantity, null, (int) $values[0]));
     }
 
     /** The same on pages of a kind that it names by themselves. */
     public function naming(): self
     {
-        return new self($this->name, $this->words, $this->takes, Weight::Named, $this->check, $this->needsEveryValue, $this->things);
+        return new self(
+            $this->name,
+            $this->words,
+            $this->takes,
+            Weight::Named,
+            $this->check,
+            $this->needsEveryValue,
+            $this->things,
+        );
     }
 
     public function takesValues(): bool

@@ -35,10 +35,16 @@ final readonly class CompiledClause
         $this->named = min(1, $this->count(Weight::Named));
         $this->grouped = $this->count(Weight::Grouped);
         $this->narrowed = $this->count(Weight::Narrowed);
-        $offers = array_values(array_filter(array_column($conditions, 'check'), static fn (Check $check): bool => $check instanceof VariantCheck));
+        $offers = array_values(array_filter(
+            array_column($conditions, 'check'),
+            static fn (Check $check): bool => $check instanceof VariantCheck,
+        ));
         $this->together = count($offers) > 1 ? new OffersTogether($offers) : null;
         [$this->needs, $this->asks] = $this->split();
-        $depths = array_map(static fn (CompiledCondition $condition): array => array_values(array_unique($condition->depths)), $conditions);
+        $depths = array_map(
+            static fn (CompiledCondition $condition): array => array_values(array_unique($condition->depths)),
+            $conditions,
+        );
         $varies = array_filter($depths, static fn (array $one): bool => count($one) > 1) !== [];
         $this->fixed = $varies ? null : $this->bound();
     }
@@ -76,7 +82,9 @@ final readonly class CompiledClause
     /** The greatest closeness that it can have on any page. */
     public function bound(): Closeness
     {
-        $depth = array_sum(array_map(static fn (CompiledCondition $condition): int => $condition->deepest(), $this->conditions));
+        $depth = array_sum(
+            array_map(static fn (CompiledCondition $condition): int => $condition->deepest(), $this->conditions),
+        );
 
         return new Closeness($this->named, $this->grouped, $depth, $this->narrowed);
     }

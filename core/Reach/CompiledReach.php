@@ -19,10 +19,15 @@ final readonly class CompiledReach
     ) {
     }
 
-    /** The closest matching *show on* clause, earliest first among equals, unless it is out of season or the page is kept off. */
+    /**
+     * The closest matching *show on* clause, earliest first among equals, unless it is out of season or the page is
+     * kept off.
+     */
     public function match(Features $features): ?ClauseMatch
     {
-        return $this->season->holds($features->at) && $this->keptOffBy($features) === null ? $this->closest($features) : null;
+        return $this->season->holds($features->at) && $this->keptOffBy($features) === null
+            ? $this->closest($features)
+            : null;
     }
 
     /** The same rules at any time. */

@@ -25,7 +25,9 @@ final readonly class ConditionReader
 
     private const MAX_NUMBER = 1_000_000_000_000;
 
-    /** @param  array<int, Fact>|null  $facts  by id; null when a stored rule is read, whose facts may have been deleted */
+    /**
+     * @param  array<int, Fact>|null  $facts  by id; null when a stored rule is read, whose facts may have been deleted
+     */
     public function __construct(
         private RuleFields $fields,
         private ShopZone $zone,
@@ -52,7 +54,8 @@ final readonly class ConditionReader
             return ReachProblem::NotACondition->at($path);
         }
         $fact = is_int($of) ? $this->facts[$of] ?? null : null;
-        if (is_int($of) && $this->facts !== null && ($fact === null || ! in_array($name, FactField::fitting($fact->kind), true))) {
+        if (is_int($of) && $this->facts !== null && ($fact === null
+            || ! in_array($name, FactField::fitting($fact->kind), true))) {
             return ReachProblem::FactDoesNotCompare->at($path, $what);
         }
         $values = $input['values'] ?? [];
@@ -80,8 +83,10 @@ final readonly class ConditionReader
             ConditionValues::MoneyRange => self::numbers($values, 2, 0, self::MAX_NUMBER),
             ConditionValues::Days => self::numbers($values, 1, 1, 36_500),
             ConditionValues::Stars => self::numbers($values, 1, 10, 50),
-            ConditionValues::FactNumber => self::numbers(array_map(self::date(...), $values), 1, -self::MAX_NUMBER, self::MAX_NUMBER),
-            ConditionValues::FactRange => self::numbers(array_map(self::date(...), $values), 2, -self::MAX_NUMBER, self::MAX_NUMBER),
+            ConditionValues::FactNumber =>
+                self::numbers(array_map(self::date(...), $values), 1, -self::MAX_NUMBER, self::MAX_NUMBER),
+            ConditionValues::FactRange =>
+                self::numbers(array_map(self::date(...), $values), 2, -self::MAX_NUMBER, self::MAX_NUMBER),
             ConditionValues::Instant => $this->instant($values),
             ConditionValues::Words => self::words($values),
             ConditionValues::Texts => self::texts($values),
@@ -115,7 +120,11 @@ final readonly class ConditionReader
     private static function numbers(array $values, int $count, int $min, int $max): array|ReachProblem
     {
         $numbers = array_values(array_filter($values, is_int(...)));
-        if ($numbers === [] || count($values) !== $count || count($numbers) !== $count || min($numbers) < $min || max($numbers) > $max) {
+        if ($numbers === []
+            || count($values) !== $count
+            || count($numbers) !== $count
+            || min($numbers) < $min
+            || max($numbers) > $max) {
             return ReachProblem::NotANumber;
         }
 

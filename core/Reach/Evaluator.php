@@ -11,7 +11,8 @@ use LogicException;
  *
  * @phpstan-import-type Packed from ClauseIndex as PackedIndex
  *
- * @phpstan-type Packed array{live: array<int, true>, first: PackedIndex|null, others: PackedIndex, fallback: int, horizon: string|null, collections: string|null}
+ * @phpstan-type Packed array{live: array<int, true>, first: PackedIndex|null, others: PackedIndex, fallback: int,
+ *     horizon: string|null, collections: string|null}
  *
  * @api
  */
@@ -35,7 +36,8 @@ final readonly class Evaluator
 
     /**
      * @param  array<int, true>  $live  ids of live templates
-     * @param  list<Candidate>|null  $candidates  all templates of the page's kind, in hand order; null where they are not known, so that reasons cannot be asked for
+     * @param  list<Candidate>|null  $candidates  all templates of the page's kind, in hand order; null where they are
+     *     not known, so that reasons cannot be asked for
      */
     private function __construct(
         private array $live,
@@ -133,7 +135,8 @@ final readonly class Evaluator
     {
         $losers = [];
         $winnerSeen = false;
-        foreach ($this->candidates ?? throw new LogicException('Only what is live is known, so no reasons can be given.') as $candidate) {
+        foreach ($this->candidates
+            ?? throw new LogicException('Only what is live is known, so no reasons can be given.') as $candidate) {
             if ($candidate->templateId === $winning->templateId) {
                 $winnerSeen = true;
             } else {
@@ -155,7 +158,9 @@ final readonly class Evaluator
         $match = $reach->closest($features);
         $inSeason = $reach->season->holds($features->at);
         $keptOffBy = $reach->keptOffBy($features);
-        $beats = $match !== null && $keptOffBy === null && $this->beats($reach->goesFirst, $match, $winning, $afterWinner);
+        $beats = $match !== null
+            && $keptOffBy === null
+            && $this->beats($reach->goesFirst, $match, $winning, $afterWinner);
         if (! $candidate->live) {
             return new Loser($id, Reason::NotLive, $match?->clause, $match?->closeness, wouldWin: $inSeason && $beats);
         }

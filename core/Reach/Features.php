@@ -51,7 +51,9 @@ final readonly class Features
         foreach ($product->facts as $value) {
             $facts[$value->fact->id] = $value->values;
         }
-        $variantPictures = array_filter(array_map(static fn (Variant $variant): ?int => $variant->pictureId, $product->variants));
+        $variantPictures = array_filter(
+            array_map(static fn (Variant $variant): ?int => $variant->pictureId, $product->variants),
+        );
         $pictures = [...array_map(static fn ($picture): int => $picture->id, $product->pictures), ...$variantPictures];
 
         return self::of(
@@ -77,7 +79,10 @@ final readonly class Features
     public static function assortment(Assortment $one, CategoryTree $tree, DateTimeImmutable $at): self
     {
         [$kind, $sets] = match ($one->kind) {
-            SubjectKind::Category => [PageKind::Category, [Aspect::CategoryExactly->value => [$one->id], Aspect::CategoryWithin->value => $tree->upwards([$one->id])]],
+            SubjectKind::Category => [PageKind::Category, [
+                Aspect::CategoryExactly->value => [$one->id],
+                Aspect::CategoryWithin->value => $tree->upwards([$one->id]),
+            ]],
             SubjectKind::Collection => [PageKind::Collection, [Aspect::Collection->value => [$one->id]]],
             SubjectKind::Brand => [PageKind::Brand, [Aspect::Brand->value => [$one->id]]],
             SubjectKind::Tag => [PageKind::Tag, [Aspect::Tag->value => [$one->id]]],
@@ -107,9 +112,17 @@ final readonly class Features
     /** The header or footer of a page: of the page's fields it has all but the product itself. */
     public function around(PageKind $kind): self
     {
-        $sets = [Aspect::StandsOn->value => [$this->kind->number()]] + array_diff_key($this->sets, [Aspect::Product->value => true]);
+        $sets = [Aspect::StandsOn->value => [$this->kind->number()]]
+            + array_diff_key($this->sets, [Aspect::Product->value => true]);
 
-        return self::of($kind, $this->id, new DateTimeImmutable("@$this->at"), $sets, $this->numbers, priceChanges: $this->priceChanges);
+        return self::of(
+            $kind,
+            $this->id,
+            new DateTimeImmutable("@$this->at"),
+            $sets,
+            $this->numbers,
+            priceChanges: $this->priceChanges,
+        );
     }
 
     /**
@@ -130,7 +143,18 @@ final readonly class Features
         array $facts = [],
         ?int $priceChanges = null,
     ): self {
-        return new self($kind, $id, $at->getTimestamp(), $sets, self::tokens($sets), $numbers, $words, $variants, $facts, $priceChanges);
+        return new self(
+            $kind,
+            $id,
+            $at->getTimestamp(),
+            $sets,
+            self::tokens($sets),
+            $numbers,
+            $words,
+            $variants,
+            $facts,
+            $priceChanges,
+        );
     }
 
     /** @param  list<int>  $ids collections by rule that it is in besides */
@@ -140,7 +164,9 @@ final readonly class Features
             return $this;
         }
         $sets = $this->sets;
-        $sets[Aspect::Collection->value] = array_values(array_unique([...$sets[Aspect::Collection->value] ?? [], ...$ids]));
+        $sets[Aspect::Collection->value] = array_values(
+            array_unique([...$sets[Aspect::Collection->value] ?? [], ...$ids]),
+        );
 
         return new self(
             $this->kind,

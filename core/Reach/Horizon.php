@@ -36,7 +36,8 @@ final readonly class Horizon
         foreach ($reaches as $reach) {
             array_push($seasons, ...$reach->season->bounds());
             foreach ($reach->checks() as $check) {
-                $prices = $prices || ($check instanceof InRange && in_array($check->quantity, [Quantity::Price, Quantity::Sale], true));
+                $prices = $prices || ($check instanceof InRange
+                    && in_array($check->quantity, [Quantity::Price, Quantity::Sale], true));
                 if ($check instanceof AddedWithin) {
                     $days[$check->days] = $check->days;
                 }

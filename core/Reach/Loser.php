@@ -14,7 +14,8 @@ final readonly class Loser
     /**
      * @param  int|null  $clause  the clause the reason speaks of: of *keep off* for KeptOff, else of *show on*
      * @param  list<Condition>  $failed  for NoClauseMatched: what did not hold in that clause
-     * @param  bool  $wouldWin  for NotLive: it would win this page if it were published; for OutOfSeason: within its season
+     * @param  bool  $wouldWin  for NotLive: it would win this page if it were published; for OutOfSeason: within its
+     *     season
      */
     public function __construct(
         public int $templateId,

@@ -18,7 +18,12 @@ final readonly class RankOfReach
     /** @param  int  $hand  the template's place in hand order */
     public function __construct(bool $goesFirst, Closeness $closeness, int $hand, int $clause)
     {
-        $this->key = [$goesFirst ? 0 : 1, ...array_map(static fn (int $count): int => -$count, $closeness->toArray()), $hand, $clause];
+        $this->key = [
+            $goesFirst ? 0 : 1,
+            ...array_map(static fn (int $count): int => -$count, $closeness->toArray()),
+            $hand,
+            $clause,
+        ];
     }
 
     public function compare(self $other): int

@@ -7,8 +7,8 @@ namespace Vestibra\Core\Reach;
 /**
  * Where and when a template appears: any of the *show on* clauses, none of the *keep off* clauses, within the season.
  *
- * @shape Reach array{format: int, show: list<list<Condition>>, keepOff: list<list<Condition>>, season: array{from?:
- *     string|null, until?: string|null}, goesFirst: bool}
+ * @shape Reach array{format: int, show: list<list<Condition>>, keepOff: list<list<Condition>>,
+ *     season: array{from?: string|null, until?: string|null}, goesFirst: bool}
  *
  * @api
  */
@@ -29,7 +29,10 @@ final readonly class Reach
     ) {
     }
 
-    /** @return array{format: int, show: list<mixed>, keepOff: list<mixed>, season: array<string, string|null>, goesFirst: bool} */
+    /**
+     * @return array{format: int, show: list<mixed>, keepOff: list<mixed>, season: array<string, string|null>,
+     *     goesFirst: bool}
+     */
     public function toArray(): array
     {
         $clauses = static fn (Clause $clause): array => $clause->toArray();

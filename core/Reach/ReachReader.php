@@ -22,7 +22,10 @@ final readonly class ReachReader
 
     private ConditionReader $conditions;
 
-    /** @param  array<int, Fact>|null  $facts  by id; given when a rule is saved, so that comparisons are checked against their kinds */
+    /**
+     * @param  array<int, Fact>|null  $facts  by id; given when a rule is saved, so that comparisons are checked against
+     *     their kinds
+     */
     public function __construct(
         RuleFields $fields,
         private ShopZone $zone,

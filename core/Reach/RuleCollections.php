@@ -33,7 +33,8 @@ final readonly class RuleCollections
         while (count($reaches) < count($rules)) {
             $ready = array_filter(
                 array_diff_key($rules, $reaches),
-                static fn (Reach $rule): bool => array_diff(array_intersect(self::named($rule), array_keys($rules)), array_keys($reaches)) === [],
+                static fn (Reach $rule): bool =>
+                    array_diff(array_intersect(self::named($rule), array_keys($rules)), array_keys($reaches)) === [],
             );
             if ($ready === []) {
                 return self::cycle(array_diff_key($rules, $reaches));

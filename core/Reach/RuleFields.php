@@ -112,7 +112,9 @@ final readonly class RuleFields
         foreach ($kind->rules() as $field => $names) {
             foreach ($names as $name) {
                 $comparison = $fields[$field][$name] ?? throw new LogicException("No rule can ask for $field.$name.");
-                $chosen[$field][$name] = in_array("$field.$name", $kind->named(), true) ? $comparison->naming() : $comparison;
+                $chosen[$field][$name] = in_array("$field.$name", $kind->named(), true)
+                    ? $comparison->naming()
+                    : $comparison;
             }
         }
 

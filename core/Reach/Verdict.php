@@ -16,7 +16,8 @@ final readonly class Verdict
      * @param  list<Loser>  $losers  in hand order; empty when reasons were not asked for
      * @param  bool  $pinSkipped  the page is pinned to a template that is not live
      * @param  int|null  $until  the instant until which it cannot change by the clock alone, in seconds of Unix time
-     * @param  bool  $unruled  no rule took the page, so that it fell to the fallback: also where that one has a clause for every page
+     * @param  bool  $unruled  no rule took the page, so that it fell to the fallback: also where that one has a clause
+     *     for every page
      */
     public function __construct(
         public int $templateId,

@@ -31,23 +31,47 @@ final readonly class WhatIf
 
     public function withReach(int $templateId, Reach $reach): self
     {
-        return new self([$templateId => $reach] + $this->reaches, array_values(array_diff($this->takenOff, [$templateId])), $this->fallbacks, $this->handOrders, $this->pins);
+        return new self(
+            [$templateId => $reach] + $this->reaches,
+            array_values(array_diff($this->takenOff, [$templateId])),
+            $this->fallbacks,
+            $this->handOrders,
+            $this->pins,
+        );
     }
 
     public function without(int $templateId): self
     {
-        return new self(array_diff_key($this->reaches, [$templateId => true]), [...$this->takenOff, $templateId], $this->fallbacks, $this->handOrders, $this->pins);
+        return new self(
+            array_diff_key($this->reaches, [$templateId => true]),
+            [...$this->takenOff, $templateId],
+            $this->fallbacks,
+            $this->handOrders,
+            $this->pins,
+        );
     }
 
     public function withFallback(string $kind, int $templateId): self
     {
-        return new self($this->reaches, $this->takenOff, [$kind => $templateId] + $this->fallbacks, $this->handOrders, $this->pins);
+        return new self(
+            $this->reaches,
+            $this->takenOff,
+            [$kind => $templateId] + $this->fallbacks,
+            $this->handOrders,
+            $this->pins,
+        );
     }
 
     /** @param  list<int>  $order */
     public function withHandOrder(string $kind, array $order): self
     {
-        return new self($this->reaches, $this->takenOff, $this->fallbacks, [$kind => $order] + $this->handOrders, $this->pins);
+        return new self(
+            $this->reaches,
+            $this->takenOff,
+            $this->fallbacks,
+            [$kind => $order] + $this->handOrders,
+            $this->pins,
+        );
     }
 
     /** @param  array<string, int|null>  $pins */

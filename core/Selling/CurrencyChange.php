@@ -32,6 +32,8 @@ final readonly class CurrencyChange
     /** @return int in minor units of the new currency: 12.50 is 12.500 or, halves rounded up, 13 */
     public function amount(int $minor): int
     {
-        return BigDecimal::ofUnscaledValue($minor, $this->from)->toScale($this->to, RoundingMode::HALF_UP)->getUnscaledValue()->toInt();
+        return BigDecimal::ofUnscaledValue($minor, $this->from)->toScale($this->to, RoundingMode::HALF_UP)
+            ->getUnscaledValue()
+            ->toInt();
     }
 }

@@ -7,7 +7,8 @@ namespace Vestibra\Core\Selling;
 /**
  * How a shop speaks of money and measures.
  *
- * @shape MoneySettings array{currency: string, tax: 'none'|'included'|'added', rate: string, volume: 'ml'|'l', weight: 'g'|'kg'}
+ * @shape MoneySettings array{currency: string, tax: 'none'|'included'|'added', rate: string, volume: 'ml'|'l',
+ *     weight: 'g'|'kg'}
  *
  * @api
  */
@@ -31,14 +32,25 @@ final readonly class MoneySettings
     /** @return array{currency: string, tax: string, rate: string, volume: string, weight: string} */
     public function toArray(): array
     {
-        return ['currency' => $this->currency, 'tax' => $this->tax->value, 'rate' => $this->rate, 'volume' => $this->largeVolume ? 'l' : 'ml', 'weight' => $this->largeWeight ? 'kg' : 'g'];
+        return [
+            'currency' => $this->currency,
+            'tax' => $this->tax->value,
+            'rate' => $this->rate,
+            'volume' => $this->largeVolume ? 'l' : 'ml',
+            'weight' => $this->largeWeight ? 'kg' : 'g',
+        ];
     }
 
-    /** @param  array<array-key, mixed>  $stored  as `toArray` gives it; what is missing is as in a shop that never set it */
+    /**
+     * @param  array<array-key, mixed>  $stored  as `toArray` gives it; what is missing is as in a shop that never set
+     *     it
+     */
     public static function of(array $stored, string $currency): self
     {
         return new self(
-            is_string($stored['currency'] ?? null) && preg_match('/^[A-Z]{3}$/D', $stored['currency']) === 1 ? $stored['currency'] : $currency,
+            is_string($stored['currency'] ?? null) && preg_match('/^[A-Z]{3}$/D', $stored['currency']) === 1
+                ? $stored['currency']
+                : $currency,
             TaxWords::tryFrom(is_string($stored['tax'] ?? null) ? $stored['tax'] : '') ?? TaxWords::None,
             is_string($stored['rate'] ?? null) && self::isRate($stored['rate']) ? $stored['rate'] : '',
             ($stored['volume'] ?? '') === 'l',

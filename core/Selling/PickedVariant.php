@@ -25,8 +25,8 @@ final readonly class PickedVariant
     }
 
     /**
-     * Every picker of a page is sent, so that only what differs from the variant the page was printed with was chosen; where
-     * two say different things, the one further down.
+     * Every picker of a page is sent, so that only what differs from the variant the page was printed with was chosen;
+     * where two say different things, the one further down.
      *
      * @param  Variant  $shown  that the page was printed with
      * @param  list<array<int, int>>  $pickers  option id => value id, in the order of the page

@@ -10,8 +10,8 @@ use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Measure;
 
 /**
- * What so much of something costs: Directive 98/6/EC, article 2 (b). Where it is the selling price itself it need not be
- * said (article 3 (1)).
+ * What so much of something costs: Directive 98/6/EC, article 2 (b). Where it is the selling price itself it need not
+ * be said (article 3 (1)).
  *
  * @api
  */
@@ -31,7 +31,8 @@ final readonly class UnitPrice
     public static function of(int $price, Contents $contents, MoneySettings $settings): ?self
     {
         [$size, $unit] = match ($contents->measure) {
-            Measure::Millilitre, Measure::Litre => $settings->largeVolume ? [1000, 'measure.l'] : [100, 'measure.100-ml'],
+            Measure::Millilitre,
+            Measure::Litre => $settings->largeVolume ? [1000, 'measure.l'] : [100, 'measure.100-ml'],
             Measure::Gram, Measure::Kilogram => $settings->largeWeight ? [1000, 'measure.kg'] : [100, 'measure.100-g'],
             Measure::Centimetre, Measure::Metre => [100, 'measure.m'],
             Measure::SquareMetre => [1, 'measure.m2'],
@@ -42,6 +43,9 @@ final readonly class UnitPrice
 
         return $held === $size * 1000
             ? null
-            : new self(BigDecimal::of($price)->multipliedBy($size * 1000)->dividedBy($held, 0, RoundingMode::HALF_UP)->toInt(), $unit);
+            : new self(
+                BigDecimal::of($price)->multipliedBy($size * 1000)->dividedBy($held, 0, RoundingMode::HALF_UP)->toInt(),
+                $unit,
+            );
     }
 }

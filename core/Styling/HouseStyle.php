@@ -47,8 +47,12 @@ final readonly class HouseStyle
         $own = [];
         foreach (HouseTokens::all() as $name => $token) {
             $value = $stored[$name] ?? null;
-            $value = is_string($value) && $token->kind === TokenKind::Pixels ? preg_replace('/px$/D', '', $value) : $value;
-            if (is_string($value) && ($value !== $token->usual || $token->follows !== '' || $token->scaled !== null) && $token->takes($value)) {
+            $value = is_string($value) && $token->kind === TokenKind::Pixels
+                ? preg_replace('/px$/D', '', $value)
+                : $value;
+            if (is_string($value)
+                && ($value !== $token->usual || $token->follows !== '' || $token->scaled !== null)
+                && $token->takes($value)) {
                 $own[$name] = $value;
             }
         }
@@ -105,6 +109,9 @@ final readonly class HouseStyle
     /** A size of letters that is not set by hand: plain words times the ratio to the power of its place above them. */
     private function size(int $place): string
     {
-        return (string) round((float) $this->token('text-size') * (float) $this->token('scale-ratio') ** ($place - 1), 1);
+        return (string) round(
+            (float) $this->token('text-size') * (float) $this->token('scale-ratio') ** ($place - 1),
+            1,
+        );
     }
 }

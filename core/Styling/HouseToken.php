@@ -7,7 +7,9 @@ namespace Vestibra\Core\Styling;
 /**
  * One decision of a house style.
  *
- * @shape HouseToken array{name: string, label: string, use: string, group: string, kind: 'paint'|'role'|'font'|'pixels'|'number'|'shadow', usual: string, follows: string, groupWords: string, least: float|null, most: float|null}
+ * @shape HouseToken array{name: string, label: string, use: string, group: string,
+ *     kind: 'paint'|'role'|'font'|'pixels'|'number'|'shadow', usual: string, follows: string, groupWords: string,
+ *     least: float|null, most: float|null}
  *
  * @api
  */
@@ -37,7 +39,9 @@ final readonly class HouseToken
 
     public function takes(string $value): bool
     {
-        return $this->kind->takes($value) && ($this->least === null || (float) $value >= $this->least) && ($this->most === null || (float) $value <= $this->most);
+        return $this->kind->takes($value)
+            && ($this->least === null || (float) $value >= $this->least)
+            && ($this->most === null || (float) $value <= $this->most);
     }
 
     public function css(string $value): string
@@ -48,6 +52,16 @@ final readonly class HouseToken
     /** @return array<string, mixed> */
     public function describe(): array
     {
-        return ['name' => $this->name, 'label' => $this->label, 'use' => $this->use, 'group' => $this->group, 'kind' => $this->kind->value, 'usual' => $this->usual, 'follows' => $this->follows, 'least' => $this->least, 'most' => $this->most];
+        return [
+            'name' => $this->name,
+            'label' => $this->label,
+            'use' => $this->use,
+            'group' => $this->group,
+            'kind' => $this->kind->value,
+            'usual' => $this->usual,
+            'follows' => $this->follows,
+            'least' => $this->least,
+            'most' => $this->most,
+        ];
     }
 }

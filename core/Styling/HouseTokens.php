@@ -47,7 +47,14 @@ final class HouseTokens
     /** @return array<string, HouseToken> by name */
     public static function all(): array
     {
-        return self::$all ??= array_column([...self::colours(), ...self::letters(), ...self::sizes(), ...self::distances(), ...self::buttons(), ...self::rest()], null, 'name');
+        return self::$all ??= array_column(
+            [
+                ...self::colours(), ...self::letters(), ...self::sizes(), ...self::distances(), ...self::buttons(),
+                ...self::rest(),
+            ],
+            null,
+            'name',
+        );
     }
 
     /** @return list<string> the roles that a colour can be named by */
@@ -75,8 +82,10 @@ final class HouseTokens
     /** @return list<HouseToken> */
     private static function letters(): array
     {
-        $font = static fn (string $name, string $use, string $usual): HouseToken => new HouseToken("font-$name", $name, $use, 'letters', TokenKind::Font, $usual, always: true);
-        $weight = static fn (string $name, string $use, string $usual): HouseToken => new HouseToken("weight-$name", $name, $use, 'letters', TokenKind::Number, $usual, 200, 900);
+        $font = static fn (string $name, string $use, string $usual): HouseToken =>
+            new HouseToken("font-$name", $name, $use, 'letters', TokenKind::Font, $usual, always: true);
+        $weight = static fn (string $name, string $use, string $usual): HouseToken =>
+            new HouseToken("weight-$name", $name, $use, 'letters', TokenKind::Number, $usual, 200, 900);
 
         return [
             $font('names', 'titles, headings, prices', 'newsreader'),
@@ -84,13 +93,80 @@ final class HouseTokens
             $font('third', 'where a block asks for it', 'instrument-sans'),
             $weight('names', 'weight of titles', '480'),
             $weight('headings', 'weight of headings', '500'),
-            new HouseToken('text-size', 'base', 'size of plain words', 'letters', TokenKind::Pixels, '16', 12, 24, true),
-            new HouseToken('scale-ratio', 'each step ×', 'how much larger each size is', 'letters', TokenKind::Number, '1.25', 1.05, 1.7),
-            new HouseToken('title-size', 'titles', 'title of a product’s page', 'letters', TokenKind::Pixels, '34', 12, 96, true),
-            new HouseToken('heading-size', 'headings', 'headings in a page', 'letters', TokenKind::Pixels, '24', 12, 72, true),
-            new HouseToken('price-size', 'price', 'price on a product’s page', 'letters', TokenKind::Pixels, '26', 12, 96, true),
-            new HouseToken('line-words', 'lines', 'line height of plain words', 'letters', TokenKind::Number, '1.5', 1, 2.2),
-            new HouseToken('space-names', 'between letters', 'of titles, in em', 'letters', TokenKind::Number, '-0.01', -0.1, 0.3),
+            new HouseToken(
+                'text-size',
+                'base',
+                'size of plain words',
+                'letters',
+                TokenKind::Pixels,
+                '16',
+                12,
+                24,
+                true,
+            ),
+            new HouseToken(
+                'scale-ratio',
+                'each step ×',
+                'how much larger each size is',
+                'letters',
+                TokenKind::Number,
+                '1.25',
+                1.05,
+                1.7,
+            ),
+            new HouseToken(
+                'title-size',
+                'titles',
+                'title of a product’s page',
+                'letters',
+                TokenKind::Pixels,
+                '34',
+                12,
+                96,
+                true,
+            ),
+            new HouseToken(
+                'heading-size',
+                'headings',
+                'headings in a page',
+                'letters',
+                TokenKind::Pixels,
+                '24',
+                12,
+                72,
+                true,
+            ),
+            new HouseToken(
+                'price-size',
+                'price',
+                'price on a product’s page',
+                'letters',
+                TokenKind::Pixels,
+                '26',
+                12,
+                96,
+                true,
+            ),
+            new HouseToken(
+                'line-words',
+                'lines',
+                'line height of plain words',
+                'letters',
+                TokenKind::Number,
+                '1.5',
+                1,
+                2.2,
+            ),
+            new HouseToken(
+                'space-names',
+                'between letters',
+                'of titles, in em',
+                'letters',
+                TokenKind::Number,
+                '-0.01',
+                -0.1,
+                0.3,
+            ),
         ];
     }
 
@@ -119,15 +195,61 @@ final class HouseTokens
     {
         $tokens = [];
         foreach (HouseStyle::STEPS as $step => $pixels) {
-            $tokens[] = new HouseToken("step-$step", "step $step", $step === 4 ? 'between the blocks of a column' : '', 'distances', TokenKind::Pixels, (string) $pixels, 0, 400, true);
+            $tokens[] = new HouseToken(
+                "step-$step",
+                "step $step",
+                $step === 4 ? 'between the blocks of a column' : '',
+                'distances',
+                TokenKind::Pixels,
+                (string) $pixels,
+                0,
+                400,
+                true,
+            );
         }
 
         return [
             ...$tokens,
-            new HouseToken('corner', 'corners', 'of pictures, fields and boxes', 'distances', TokenKind::Pixels, '8', 0, 60, true),
-            new HouseToken('content-width', 'content width', 'how wide a page gets', 'distances', TokenKind::Pixels, '1200', 600, 2000, true),
-            new HouseToken('shadow-soft', 'soft shadow', 'cards that lie', 'distances', TokenKind::Shadow, '0 2 12 0 ink/12', always: true),
-            new HouseToken('shadow-lifted', 'lifted shadow', 'what floats', 'distances', TokenKind::Shadow, '0 12 32 -6 ink/24', always: true),
+            new HouseToken(
+                'corner',
+                'corners',
+                'of pictures, fields and boxes',
+                'distances',
+                TokenKind::Pixels,
+                '8',
+                0,
+                60,
+                true,
+            ),
+            new HouseToken(
+                'content-width',
+                'content width',
+                'how wide a page gets',
+                'distances',
+                TokenKind::Pixels,
+                '1200',
+                600,
+                2000,
+                true,
+            ),
+            new HouseToken(
+                'shadow-soft',
+                'soft shadow',
+                'cards that lie',
+                'distances',
+                TokenKind::Shadow,
+                '0 2 12 0 ink/12',
+                always: true,
+            ),
+            new HouseToken(
+                'shadow-lifted',
+                'lifted shadow',
+                'what floats',
+                'distances',
+                TokenKind::Shadow,
+                '0 12 32 -6 ink/24',
+                always: true,
+            ),
         ];
     }
 
@@ -135,8 +257,13 @@ final class HouseTokens
     private static function buttons(): array
     {
         $tokens = [];
-        foreach (['main' => ['accent', 'on-accent', 'accent'], 'second' => ['none', 'accent', 'accent'], 'quiet' => ['none', 'accent', 'none']] as $name => [$ground, $words, $line]) {
-            $role = static fn (string $part, string $label, string $usual): HouseToken => new HouseToken("$name-$part", $label, '', $name, TokenKind::Role, $usual);
+        foreach ([
+            'main' => ['accent', 'on-accent', 'accent'],
+            'second' => ['none', 'accent', 'accent'],
+            'quiet' => ['none', 'accent', 'none'],
+        ] as $name => [$ground, $words, $line]) {
+            $role = static fn (string $part, string $label, string $usual): HouseToken =>
+                new HouseToken("$name-$part", $label, '', $name, TokenKind::Role, $usual);
             array_push(
                 $tokens,
                 $role('ground', 'ground', $ground),
@@ -157,8 +284,10 @@ final class HouseTokens
     /** @return list<HouseToken> */
     private static function rest(): array
     {
-        $role = static fn (string $group, string $name, string $label, string $usual): HouseToken => new HouseToken($name, $label, '', $group, TokenKind::Role, $usual);
-        $pixels = static fn (string $group, string $name, string $label, string $usual, int $most): HouseToken => new HouseToken($name, $label, '', $group, TokenKind::Pixels, $usual, 0, $most);
+        $role = static fn (string $group, string $name, string $label, string $usual): HouseToken =>
+            new HouseToken($name, $label, '', $group, TokenKind::Role, $usual);
+        $pixels = static fn (string $group, string $name, string $label, string $usual, int $most): HouseToken =>
+            new HouseToken($name, $label, '', $group, TokenKind::Pixels, $usual, 0, $most);
 
         return [
             $role('links', 'link-words', 'links', 'ink'),

@@ -13,7 +13,8 @@ namespace Vestibra\Core\Styling;
  */
 final class Resolved
 {
-    private const WIDER = ['desktop' => ['desktop'], 'tablet' => ['tablet', 'desktop'], 'phone' => ['phone', 'tablet', 'desktop']];
+    private const WIDER =
+        ['desktop' => ['desktop'], 'tablet' => ['tablet', 'desktop'], 'phone' => ['phone', 'tablet', 'desktop']];
 
     /** @var array<string, array<string, array<string, string>>> state => width => property => CSS */
     private array $own = [];
@@ -35,13 +36,18 @@ final class Resolved
     /** @return list<PieceState> in the order of their weight, the usual one always */
     public function states(): array
     {
-        return array_values(array_filter(PieceState::cases(), fn (PieceState $state): bool => $state === PieceState::Usual || isset($this->own[$state->value])));
+        return array_values(array_filter(
+            PieceState::cases(),
+            fn (PieceState $state): bool => $state === PieceState::Usual || isset($this->own[$state->value]),
+        ));
     }
 
     /** @return list<Width> at which something is set, wider ones first: nothing changes at the others */
     public function widths(): array
     {
-        return array_values(array_filter(Width::cases(), fn (Width $width): bool => isset($this->widths[$width->value])));
+        return array_values(
+            array_filter(Width::cases(), fn (Width $width): bool => isset($this->widths[$width->value])),
+        );
     }
 
     /** Whether anything was set about one of these at a width or a wider one, in whatever state. */

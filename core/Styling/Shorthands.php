@@ -17,10 +17,21 @@ final class Shorthands
     private const FOUR = [
         'padding' => ['padding-block-start', 'padding-inline-end', 'padding-block-end', 'padding-inline-start'],
         'margin' => ['margin-block-start', 'margin-inline-end', 'margin-block-end', 'margin-inline-start'],
-        'border-width' => ['border-block-start-width', 'border-inline-end-width', 'border-block-end-width', 'border-inline-start-width'],
-        'border-style' => ['border-block-start-style', 'border-inline-end-style', 'border-block-end-style', 'border-inline-start-style'],
-        'border-color' => ['border-block-start-color', 'border-inline-end-color', 'border-block-end-color', 'border-inline-start-color'],
-        'border-radius' => ['border-start-start-radius', 'border-start-end-radius', 'border-end-end-radius', 'border-end-start-radius'],
+        'border-width' => [
+            'border-block-start-width', 'border-inline-end-width', 'border-block-end-width',
+            'border-inline-start-width',
+        ],
+        'border-style' => [
+            'border-block-start-style', 'border-inline-end-style', 'border-block-end-style',
+            'border-inline-start-style',
+        ],
+        'border-color' => [
+            'border-block-start-color', 'border-inline-end-color', 'border-block-end-color',
+            'border-inline-start-color',
+        ],
+        'border-radius' => [
+            'border-start-start-radius', 'border-start-end-radius', 'border-end-end-radius', 'border-end-start-radius',
+        ],
     ];
 
     /**
@@ -35,8 +46,12 @@ final class Shorthands
             if (! in_array(false, $has, true)) {
                 $css = self::four($css, $short, $parts);
             } elseif ($short !== 'border-radius') {
-                $css = $has[0] && $has[2] ? self::pair($css, $parts[0], $parts[2], str_replace('-start', '', $parts[0])) : $css;
-                $css = $has[1] && $has[3] ? self::pair($css, $parts[3], $parts[1], str_replace('-start', '', $parts[3])) : $css;
+                $css = $has[0] && $has[2]
+                    ? self::pair($css, $parts[0], $parts[2], str_replace('-start', '', $parts[0]))
+                    : $css;
+                $css = $has[1] && $has[3]
+                    ? self::pair($css, $parts[3], $parts[1], str_replace('-start', '', $parts[3]))
+                    : $css;
             }
         }
 
@@ -93,7 +108,10 @@ final class Shorthands
         }
         $alike = count($whole) === 4 && count(array_unique($whole)) === 1;
         foreach ($whole as $side => $said) {
-            $css = array_diff_key($css, ["border-$side-width" => true, "border-$side-style" => true, "border-$side-color" => true]);
+            $css = array_diff_key(
+                $css,
+                ["border-$side-width" => true, "border-$side-style" => true, "border-$side-color" => true],
+            );
             $css[$alike ? 'border' : "border-$side"] = $said;
         }
 

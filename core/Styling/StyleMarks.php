@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Styling;
 
 /**
- * The attributes by which a page's blocks are found by their styles. Each styled block has one of its own name, so that a
- * browser need not compare every block with every rule.
+ * The attributes by which a page's blocks are found by their styles. Each styled block has one of its own name, so that
+ * a browser need not compare every block with every rule.
  *
  * @api
  */
@@ -37,7 +37,8 @@ final class StyleMarks
 
     public function of(string $blockId): string
     {
-        return 'data-s'.($this->lasting ? "-$blockId" : $this->of.($this->numbers[$blockId] ??= count($this->numbers) + 1));
+        return 'data-s'
+            .($this->lasting ? "-$blockId" : $this->of.($this->numbers[$blockId] ??= count($this->numbers) + 1));
     }
 
     /** Null for a block that has none. */

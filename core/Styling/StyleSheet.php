@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Styling;
 
 /**
- * Collects the declarations of a page's blocks and prints them: states in the order of their weight, in each of them wider
- * widths before narrower ones. What says the same is said once.
+ * Collects the declarations of a page's blocks and prints them: states in the order of their weight, in each of them
+ * wider widths before narrower ones. What says the same is said once.
  *
  * @api
  */
@@ -15,7 +15,10 @@ final class StyleSheet
     /** Of what moves: it stands still for those who ask for less motion (Media Queries 5, prefers-reduced-motion). */
     private const MOVING = ['translate' => true, 'scale' => true, 'transition-duration' => true];
 
-    /** @var array<string, array<string, array<string, array<string, string>>>> state => width => selector => CSS property => value */
+    /**
+     * @var array<string, array<string, array<string, array<string, string>>>> state => width => selector => CSS
+     *     property => value
+     */
     private array $rules = [];
 
     /** @var array<string, list<string>> width => ids of blocks hidden on it */
@@ -76,7 +79,9 @@ final class StyleSheet
         foreach (Width::cases() as $width) {
             $ids = $this->hidden[$width->value] ?? [];
             if ($ids !== []) {
-                $css .= "@media {$width->onlyMedia()}{".implode(',', array_map($this->selector(...), $ids)).'{display:none}}';
+                $css .= "@media {$width->onlyMedia()}{"
+                    .implode(',', array_map($this->selector(...), $ids))
+                    .'{display:none}}';
             }
         }
 
@@ -94,7 +99,10 @@ final class StyleSheet
         }
 
         return self::within($media, self::grouped($still))
-            .self::within('(prefers-reduced-motion:no-preference)'.($media === null ? '' : " and $media"), self::grouped($moving));
+            .self::within(
+                '(prefers-reduced-motion:no-preference)'.($media === null ? '' : " and $media"),
+                self::grouped($moving),
+            );
     }
 
     private static function within(?string $media, string $rules): string

@@ -27,11 +27,13 @@ enum TokenKind: string
     {
         return match ($this) {
             self::Paint => preg_match('/^#[0-9a-f]{6}$/D', $value) === 1,
-            self::Role => preg_match('#^([a-z-]+)(?:/[1-9]\d?)?$#D', $value, $part) === 1 && (in_array($part[1], HouseStyle::roles(), true) || $value === 'none'),
+            self::Role => preg_match('#^([a-z-]+)(?:/[1-9]\d?)?$#D', $value, $part) === 1
+                && (in_array($part[1], HouseStyle::roles(), true) || $value === 'none'),
             self::Font => Fonts::knows($value),
             self::Pixels => preg_match('/^-?\d{1,4}(?:\.\d)?$/D', $value) === 1,
             self::Number => preg_match('/^-?\d{1,3}(?:\.\d{1,3})?$/D', $value) === 1,
-            self::Shadow => preg_match(self::SHADOW, $value, $part) === 1 && (! isset($part[5]) || in_array($part[5], HouseStyle::roles(), true)),
+            self::Shadow => preg_match(self::SHADOW, $value, $part) === 1
+                && (! isset($part[5]) || in_array($part[5], HouseStyle::roles(), true)),
         };
     }
 

@@ -121,7 +121,10 @@ final readonly class BlockOrder
         return self::with($ids, $id, $after);
     }
 
-    /** @return array{string, string|null, string|null}|null which block comes to stand in which parent behind which neighbour; in none when it is taken out */
+    /**
+     * @return array{string, string|null, string|null}|null which block comes to stand in which parent behind which
+     *     neighbour; in none when it is taken out
+     */
     private static function arranged(Edit $edit): ?array
     {
         return match (true) {

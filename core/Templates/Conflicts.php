@@ -39,17 +39,23 @@ final readonly class Conflicts
     }
 
     /**
-     * Whether what an edit came to is still so: nobody has changed it since, or whoever did has taken it back. Taking it
-     * back then takes nothing from anybody.
+     * Whether what an edit came to is still so: nobody has changed it since, or whoever did has taken it back. Taking
+     * it back then takes nothing from anybody.
      */
     public static function stands(Edit $edit, Draft $now): bool
     {
         return match (true) {
-            $edit instanceof SetValue => $now->tree->find($edit->id)?->value($edit->question, $edit->width->value, $edit->setting) === $edit->value,
-            $edit instanceof Move => ($parent = $now->tree->parentOf($edit->id))?->id === $edit->parent && $parent->before($edit->id) === $edit->after,
+            $edit instanceof SetValue => $now->tree->find($edit->id)?->value(
+                $edit->question,
+                $edit->width->value,
+                $edit->setting,
+            ) === $edit->value,
+            $edit instanceof Move => ($parent = $now->tree->parentOf($edit->id))?->id === $edit->parent
+                && $parent->before($edit->id) === $edit->after,
             $edit instanceof Insert => $now->tree->find($edit->node->id)?->toArray() == $edit->node->toArray(),
             $edit instanceof SetReach => $now->reach->toArray() == $edit->reach->toArray(),
-            $edit instanceof Replace => $now->tree->toArray() == $edit->tree->toArray() && $now->reach->toArray() == $edit->reach->toArray(),
+            $edit instanceof Replace => $now->tree->toArray() == $edit->tree->toArray()
+                && $now->reach->toArray() == $edit->reach->toArray(),
             default => false,
         };
     }
@@ -58,13 +64,17 @@ final readonly class Conflicts
     {
         return match (true) {
             $mine instanceof Replace, $theirs instanceof Replace => ConflictProblem::Replaced->at(),
-            $mine instanceof SetValue && $theirs instanceof SetValue && $mine->sameSetting($theirs) && $mine->value !== $theirs->value => ConflictProblem::SameSetting->at(
+            $mine instanceof SetValue && $theirs instanceof SetValue && $mine->sameSetting(
+                $theirs,
+            ) && $mine->value !== $theirs->value => ConflictProblem::SameSetting->at(
                 $mine->id,
                 ['setting' => $mine->setting, 'question' => $mine->question->value],
             ),
             $mine instanceof SetReach && $theirs instanceof SetReach => ConflictProblem::Reach->at(),
-            $mine instanceof Move && $theirs instanceof Move && $mine->id === $theirs->id => ConflictProblem::SamePlace->at($mine->id),
-            $mine instanceof Remove && self::worksInside($theirs, $mine->id, $tree) => ConflictProblem::RemovesNewer->at($mine->id),
+            $mine instanceof Move && $theirs instanceof Move && $mine->id === $theirs->id =>
+                ConflictProblem::SamePlace->at($mine->id),
+            $mine instanceof Remove && self::worksInside($theirs, $mine->id, $tree) =>
+                ConflictProblem::RemovesNewer->at($mine->id),
             default => null,
         };
     }

@@ -52,7 +52,8 @@ final readonly class Difference
 
                 continue;
             }
-            if ($parent?->id !== $oldParent?->id || self::placeAmong($node, $parent, $old) !== self::placeAmong($node, $oldParent, $new)) {
+            if ($parent?->id !== $oldParent?->id
+                || self::placeAmong($node, $parent, $old) !== self::placeAmong($node, $oldParent, $new)) {
                 $differences[] = new self(self::MOVED, $node->id, $node->kind);
             }
             array_push($differences, ...self::settings($oldNode, $node, $schema));
@@ -76,7 +77,10 @@ final readonly class Difference
         foreach (self::ofKind($schema->definition($after->kind), $before, $after) as $setting) {
             $widths = $setting->question === Question::How ? array_keys($before->how + $after->how) : [''];
             foreach ($widths as $width) {
-                [$old, $new] = [$before->value($setting->question, $width, $setting->name), $after->value($setting->question, $width, $setting->name)];
+                [$old, $new] = [
+                    $before->value($setting->question, $width, $setting->name),
+                    $after->value($setting->question, $width, $setting->name),
+                ];
                 if ($old !== $new) {
                     $differences[] = new self(self::SET, $after->id, $after->kind, $setting, $width, $old, $new);
                 }

@@ -18,16 +18,19 @@ use Vestibra\Core\Templates\Edits\SetValue;
 /**
  * Reads an edit from untrusted JSON (already decoded). Whether it fits the draft shows when it is applied.
  *
- * @shape Edit array{edit: 'insert', node: NewNode, parent: string, after: string|null}|array{edit: 'remove', id:
- *     string}|array{edit: 'move', id: string, parent: string, after: string|null}|array{edit: 'set', id: string, question:
- *     Question, width: WidthName, setting: string, value: Value}|array{edit: 'reach', reach: Reach}|array{edit: 'replace',
- *     tree: mixed, reach: Reach}
+ * @shape Edit array{edit: 'insert', node: NewNode, parent: string, after: string|null}|array{edit: 'remove',
+ *     id: string}|array{edit: 'move', id: string, parent: string, after: string|null}|array{edit: 'set', id: string,
+ *     question: Question, width: WidthName, setting: string, value: Value}|array{edit: 'reach',
+ *     reach: Reach}|array{edit: 'replace', tree: mixed, reach: Reach}
  *
  * @api
  */
 final readonly class EditReader
 {
-    /** @param  (Closure(string): (string|null))|null  $kindOf  the kind of the block with an id, for edits that an older format wrote about it */
+    /**
+     * @param  (Closure(string): (string|null))|null  $kindOf  the kind of the block with an id, for edits that an older
+     *     format wrote about it
+     */
     public function __construct(
         private TreeReader $trees,
         private ReachReader $reaches,
@@ -48,7 +51,9 @@ final readonly class EditReader
 
         return match ($input['edit'] ?? null) {
             Insert::name() => $this->insert($input),
-            Remove::name() => is_string($input['id'] ?? null) ? new Remove($input['id']) : [EditProblem::NotAnEdit->at()],
+            Remove::name() => is_string($input['id'] ?? null)
+                ? new Remove($input['id'])
+                : [EditProblem::NotAnEdit->at()],
             Move::name() => $this->move($input),
             SetValue::name() => $this->set($input),
             SetReach::name() => $this->reach($input),

@@ -29,10 +29,13 @@ final readonly class InTemplate
     {
         return match (true) {
             $role === TemplateRole::Card => self::onCard($draft, $schema),
-            $role === TemplateRole::Page && $draft->tree->kind !== self::root($kind) => TreeProblem::NotAPage->at('', ['kind' => $draft->tree->kind]),
+            $role === TemplateRole::Page && $draft->tree->kind !== self::root($kind) => TreeProblem::NotAPage->at('', [
+                'kind' => $draft->tree->kind,
+            ]),
             $role === TemplateRole::Page => $kind->standsOnPages() ? self::aroundPages($draft, $schema) : null,
             PlacedParts::parts($draft->tree, $schema) !== [] => TreeProblem::PartInPart->at(),
-            $role === TemplateRole::OwnBlocks && PlacedParts::facts($draft->tree, $schema) !== [] => TreeProblem::OwnBlocksInOwn->at(),
+            $role === TemplateRole::OwnBlocks && PlacedParts::facts($draft->tree, $schema) !== [] =>
+                TreeProblem::OwnBlocksInOwn->at(),
             $draft->reach->show !== [] => TreeProblem::PartWithReach->at(),
             default => null,
         };

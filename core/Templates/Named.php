@@ -8,7 +8,8 @@ use Vestibra\Core\Templates\Styles\StyleKey;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 
 /**
- * What a tree names, read by the types of its settings: the pictures, films, files, facts, products, parts … that stand in it.
+ * What a tree names, read by the types of its settings: the pictures, films, files, facts, products, parts … that stand
+ * in it.
  *
  * @api
  */

@@ -11,6 +11,9 @@ namespace Vestibra\Core\Templates;
  */
 interface NamesThings
 {
-    /** @return list<array{string, int}> what a value that it accepts names: `picture`, `film`, `file`, `fact`, `option`, `product`, `part`, … and its number */
+    /**
+     * @return list<array{string, int}> what a value that it accepts names: `picture`, `film`, `file`, `fact`, `option`,
+     *     `product`, `part`, … and its number
+     */
     public function names(mixed $value): array;
 }

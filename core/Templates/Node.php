@@ -13,8 +13,9 @@ use stdClass;
  *
  * @phpstan-type Settings array<string, mixed>
  *
- * @shape TreeNode array{id: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
- *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<TreeNode>}
+ * @shape TreeNode array{id: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string,
+ *     Value>, tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>,
+ *     children?: list<TreeNode>}
  *
  * @api
  */
@@ -39,7 +40,9 @@ final readonly class Node
     /** @param  list<Node>  $children */
     public function withChildren(array $children): self
     {
-        return $children === $this->children ? $this : new self($this->id, $this->kind, $this->what, $this->how, $this->when, $children);
+        return $children === $this->children
+            ? $this
+            : new self($this->id, $this->kind, $this->what, $this->how, $this->when, $children);
     }
 
     /** The value of one setting; null when it is unset. The width matters for styles alone. */

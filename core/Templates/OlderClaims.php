@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 /**
- * Until format 4 two kinds of block began with statements about the shop: how it is paid and sent, and when it is open. Since
- * then they begin with none; what was shown by them stays, written down.
+ * Until format 4 two kinds of block began with statements about the shop: how it is paid and sent, and when it is open.
+ * Since then they begin with none; what was shown by them stays, written down.
  *
  * @internal
  */
@@ -14,7 +14,10 @@ final class OlderClaims
 {
     private const WHAT = [
         'marks' => ['marks' => ['card', 'bank', 'bill', 'lock']],
-        'opening-hours' => ['monday' => '9–18', 'tuesday' => '9–18', 'wednesday' => '9–18', 'thursday' => '9–18', 'friday' => '9–18', 'saturday' => '10–14'],
+        'opening-hours' => [
+            'monday' => '9–18', 'tuesday' => '9–18', 'wednesday' => '9–18', 'thursday' => '9–18', 'friday' => '9–18',
+            'saturday' => '10–14',
+        ],
     ];
 
     public static function node(mixed $node): mixed

@@ -7,14 +7,17 @@ namespace Vestibra\Core\Templates;
 use Closure;
 
 /**
- * Format 3 had a few styles by kind of block; since then every piece takes whole groups of them, under names of its own.
+ * Format 3 had a few styles by kind of block; since then every piece takes whole groups of them, under names of its
+ * own.
  *
  * @internal
  */
 final class OlderStyles
 {
     /** Of every kind. */
-    private const COMMON = ['spaceAbove' => 'marginAbove', 'overlap' => 'marginAbove', 'ownWidth' => 'width', 'background' => 'ground'];
+    private const COMMON = [
+        'spaceAbove' => 'marginAbove', 'overlap' => 'marginAbove', 'ownWidth' => 'width', 'background' => 'ground',
+    ];
 
     private const BY_KIND = [
         'badges' => ['corner' => 'badge.corner', 'background' => 'badge.ground'],

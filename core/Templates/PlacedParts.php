@@ -7,9 +7,9 @@ namespace Vestibra\Core\Templates;
 use Vestibra\Core\Templates\Types\Numbered;
 
 /**
- * Puts into a tree what is kept elsewhere: shared parts, and the blocks that one product has as a fact. What comes in gets
- * ids that name the place too (`place-id`), so that the same part may stand on a page twice. A part holds no part, and a
- * product's own blocks hold neither. A holder about another product is left to be filled with what that one has.
+ * Puts into a tree what is kept elsewhere: shared parts, and the blocks that one product has as a fact. What comes in
+ * gets ids that name the place too (`place-id`), so that the same part may stand on a page twice. A part holds no part,
+ * and a product's own blocks hold neither. A holder about another product is left to be filled with what that one has.
  *
  * @api
  */
@@ -46,7 +46,9 @@ final readonly class PlacedParts
     /** What is in a holder about another product, filled with what that product has. */
     public function fillInside(Node $holder): Node
     {
-        return $holder->withChildren(array_map(fn (Node $child): Node => $this->node($child, FilledWith::cases()), $holder->children));
+        return $holder->withChildren(
+            array_map(fn (Node $child): Node => $this->node($child, FilledWith::cases()), $holder->children),
+        );
     }
 
     /** @param  list<FilledWith>  $with  what is filled in */
@@ -60,7 +62,9 @@ final readonly class PlacedParts
         $place = $definition?->filledWith;
         if ($place !== null && in_array($place, $with, true)) {
             $owned = $place === FilledWith::OwnBlocks;
-            $from = $owned ? $this->own[self::number($node, $definition)] ?? null : $this->parts[self::number($node, $definition)] ?? null;
+            $from = $owned
+                ? $this->own[self::number($node, $definition)] ?? null
+                : $this->parts[self::number($node, $definition)] ?? null;
             $inside = $owned ? [] : [FilledWith::OwnBlocks];
 
             return $node->withChildren(array_map(

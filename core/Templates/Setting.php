@@ -15,19 +15,24 @@ use Vestibra\Core\Templates\Types\RichText;
 /**
  * One setting of a block, declared once: validation, the settings panel and the schema all come from it.
  *
- * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null, houseToken:
- *     string|null, sourced: bool, takes: list<string>, while: array{name: string, values: list<string|bool>}|null, unless: array{name: string, values: list<string|bool|int>, words: string}|null, eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string, lines?:
- *     bool, things?: string, none?: string, cut?: int, whole?: bool, options?: list<array{value: string, words: string}>, roles?: list<string>, steps?: list<int>,
- *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
+ * @shape Setting array{name: string, label: string, question: Question, default: Value, property: string|null,
+ *     houseToken: string|null, sourced: bool, takes: list<string>, while: array{name: string,
+ *     values: list<string|bool>}|null, unless: array{name: string, values: list<string|bool|int>, words: string}|null,
+ *     eased: array{tablet?: int, phone?: int}, type: SettingTypeName, max?: int, min?: int, unit?: string,
+ *     lines?: bool, things?: string, none?: string, cut?: int, whole?: bool, options?: list<array{value: string,
+ *     words: string}>, roles?: list<string>, steps?: list<int>, units?: array<string, list<float>>,
+ *     scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
  *
  * @api
  */
 final readonly class Setting
 {
     /**
-     * @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to count
+     * @param  array{name: string, values: list<string|bool>}|null  $while  what another setting has to be for it to
+     *     count
      * @param  array<string, int>  $eased  by width: the most that a wider one may say for it
-     * @param  array{name: string, values: list<string|bool|int>, words: string}|null  $unless  what another setting has to be for it to have no effect; without values, anything but its default
+     * @param  array{name: string, values: list<string|bool|int>, words: string}|null  $unless  what another setting has
+     *     to be for it to have no effect; without values, anything but its default
      * @param  bool  $stays  of words: whether those that it comes with stand for themselves
      */
     private function __construct(
@@ -50,30 +55,86 @@ final readonly class Setting
     /** A number that a wider width says counts on a narrower one as so many at most, unless that says one itself. */
     public function eased(int $tablet, int $phone): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, ['tablet' => $tablet, 'phone' => $phone], $this->stays, $this->unless);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->question,
+            $this->type,
+            $this->default,
+            $this->property,
+            $this->houseToken,
+            $this->sourced,
+            $this->says,
+            $this->while,
+            ['tablet' => $tablet, 'phone' => $phone],
+            $this->stays,
+            $this->unless,
+        );
     }
 
     /** It counts only while another setting of the block has one of these values: the panel shows it then. */
     public function while(string $name, string|bool ...$values): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, ['name' => $name, 'values' => array_values($values)], $this->eased, $this->stays, $this->unless);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->question,
+            $this->type,
+            $this->default,
+            $this->property,
+            $this->houseToken,
+            $this->sourced,
+            $this->says,
+            ['name' => $name, 'values' => array_values($values)],
+            $this->eased,
+            $this->stays,
+            $this->unless,
+        );
     }
 
     /**
-     * It is overruled, and the panel says so, while another setting of the block has one of these values; without any, while that
-     * is anything but its default.
+     * It is overruled, and the panel says so, while another setting of the block has one of these values; without any,
+     * while that is anything but its default.
      *
      * @param  string  $words  what decides instead, as “so many rows do”
      */
     public function unless(string $name, string $words, string|bool|int ...$values): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, $this->eased, $this->stays, ['name' => $name, 'values' => array_values($values), 'words' => $words]);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->question,
+            $this->type,
+            $this->default,
+            $this->property,
+            $this->houseToken,
+            $this->sourced,
+            $this->says,
+            $this->while,
+            $this->eased,
+            $this->stays,
+            ['name' => $name, 'values' => array_values($values), 'words' => $words],
+        );
     }
 
     /** The words that it comes with say nothing about the shop or its goods, so that nobody has to replace them. */
     public function staying(): self
     {
-        return new self($this->name, $this->label, $this->question, $this->type, $this->default, $this->property, $this->houseToken, $this->sourced, $this->says, $this->while, $this->eased, true, $this->unless);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->question,
+            $this->type,
+            $this->default,
+            $this->property,
+            $this->houseToken,
+            $this->sourced,
+            $this->says,
+            $this->while,
+            $this->eased,
+            true,
+            $this->unless,
+        );
     }
 
     public static function what(string $name, string $label, SettingType $type, mixed $default): self
@@ -92,8 +153,13 @@ final readonly class Setting
      *
      * @param  string  $says  the key of the message that stands there while it is unset
      */
-    public static function words(string $name, string $label, SettingType $type, string $says, bool $sourced = false): self
-    {
+    public static function words(
+        string $name,
+        string $label,
+        SettingType $type,
+        string $says,
+        bool $sourced = false,
+    ): self {
         return new self($name, $label, Question::What, $type, '', null, null, $sourced, $says);
     }
 

@@ -8,8 +8,8 @@ use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\SubjectKind;
 
 /**
- * A value that comes from the page's subject or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a fact or an
- * option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
+ * A value that comes from the page's subject or the shop. Stored as `{"source": "product.title", "otherwise": "…"}`; a
+ * fact or an option is named besides by its id, as `{"source": "product.fact", "of": 7}`.
  *
  * @shape Source array{source: string, of?: int, otherwise?: string|int}
  *
@@ -67,7 +67,10 @@ enum Source: string
         };
     }
 
-    /** @return list<self> how a fact fills settings: with words as a rule; pictures and links their own way; lists of things not at all */
+    /**
+     * @return list<self> how a fact fills settings: with words as a rule; pictures and links their own way; lists of
+     *     things not at all
+     */
     public static function ofFact(FactKind $kind): array
     {
         return match ($kind) {
@@ -83,7 +86,11 @@ enum Source: string
     /** Whether it is one of several that the shop has, named by its id. */
     public function isOneOfSeveral(): bool
     {
-        return in_array($this, [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::FactNumber, self::Option], true);
+        return in_array(
+            $this,
+            [self::Fact, self::FactPicture, self::FactLink, self::FactDay, self::FactNumber, self::Option],
+            true,
+        );
     }
 
     /** As it follows "the product’s" or "the category’s" or, for the shop's name, stands alone. */

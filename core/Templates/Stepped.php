@@ -71,7 +71,10 @@ final readonly class Stepped
 
     public function without(Problem $why): self
     {
-        return new self($this->draft, $this->edits, $this->inverses, $this->touched, $this->arranged, $this->fresh, [...$this->leftOut, $why]);
+        return new self($this->draft, $this->edits, $this->inverses, $this->touched, $this->arranged, $this->fresh, [
+            ...$this->leftOut,
+            $why,
+        ]);
     }
 
     /**

@@ -9,26 +9,28 @@ use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
 
 /**
- * Takes a step back on the tree as it is now. What comes back stands beside the nearest of its neighbours that are still
- * there. What somebody has taken out meanwhile has nothing left to take back: those edits are left out, and a step of
- * nothing else is impossible.
+ * Takes a step back on the tree as it is now. What comes back stands beside the nearest of its neighbours that are
+ * still there. What somebody has taken out meanwhile has nothing left to take back: those edits are left out, and a
+ * step of nothing else is impossible.
  *
  * @api
  */
 final readonly class TakingBack
 {
     /** What an edit meets when its block, or the place it would come back to, is no longer there. */
-    private const GONE = [EditProblem::Gone, EditProblem::ThereAlready, TreeProblem::DoesNotBelong, EditProblem::IntoItself];
+    private const GONE = [
+        EditProblem::Gone, EditProblem::ThereAlready, TreeProblem::DoesNotBelong, EditProblem::IntoItself,
+    ];
 
     public function __construct(private Schema $schema)
     {
     }
 
     /**
-     * @param  list<Step>  $history  the steps that led to the draft as it is, oldest first, the one taken back among them;
-     *                               none when nobody else has worked on it since
+     * @param  list<Step>  $history  the steps that led to the draft as it is, oldest first, the one taken back among
+     *     them; none when nobody else has worked on it since
      * @return Stepped|Problem `undo.impossible` when nothing of the step can be taken back for good; another problem
-     *                         when it cannot now
+     *     when it cannot now
      */
     public function of(Step $step, Draft $now, array $history = []): Stepped|Problem
     {

@@ -7,7 +7,8 @@ namespace Vestibra\Core\Templates;
 use Closure;
 
 /**
- * Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for the readers.
+ * Brings stored trees, blocks and edits of an older format forward, one format at a time. What is malformed is left for
+ * the readers.
  *
  * @api
  */
@@ -54,7 +55,9 @@ final class TreeFormats
         return is_int($format) && $format >= 1 && $format <= self::CURRENT;
     }
 
-    /** Format 1 said *when product* of what a block appears only where; since then pages need not be about a product. */
+    /**
+     * Format 1 said *when product* of what a block appears only where; since then pages need not be about a product.
+     */
     private static function nodeFromFormat1(mixed $node): mixed
     {
         if (! is_array($node)) {
@@ -79,7 +82,8 @@ final class TreeFormats
         }
         if (($node['kind'] ?? null) === 'product-cards') {
             $node['kind'] = 'product-grid';
-            $node['what'] = ['feed' => 'chosen', 'titled' => true] + (is_array($node['what'] ?? null) ? $node['what'] : []);
+            $node['what'] = ['feed' => 'chosen', 'titled' => true]
+                + (is_array($node['what'] ?? null) ? $node['what'] : []);
         }
         if (is_array($node['children'] ?? null)) {
             $node['children'] = array_map(self::nodeFromFormat2(...), $node['children']);

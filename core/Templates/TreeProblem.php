@@ -8,7 +8,8 @@ use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
 /**
- * What can be the matter with a tree that comes from outside. Their words are in one place outside: `Words\ProblemWords`.
+ * What can be the matter with a tree that comes from outside. Their words are in one place outside:
+ * `Words\ProblemWords`.
  *
  * @api
  */

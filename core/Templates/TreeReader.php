@@ -12,8 +12,9 @@ use Vestibra\Core\Styling\Width;
  * Reads a template's tree from untrusted JSON (already decoded), with limits. What it does not know is reported by
  * its path, never guessed and never dropped in silence.
  *
- * @shape NewNode array{id?: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string, Value>,
- *     tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>, children?: list<NewNode>}
+ * @shape NewNode array{id?: string, kind: BlockKind, what?: array<string, Value>, how?: array{desktop?: array<string,
+ *     Value>, tablet?: array<string, Value>, phone?: array<string, Value>}, when?: array<string, Value>,
+ *     children?: list<NewNode>}
  *
  * @api
  */
@@ -35,7 +36,10 @@ final class TreeReader
 
     private int $count = 0;
 
-    /** @var array<string, array<string, true>> styles that a kind was found to take, by kind: blocks of a tree have the same ones over and over */
+    /**
+     * @var array<string, array<string, true>> styles that a kind was found to take, by kind: blocks of a tree have the
+     *     same ones over and over
+     */
     private array $fine = [];
 
     public function __construct(
@@ -107,7 +111,8 @@ final class TreeReader
         $kind = $input['kind'] ?? null;
         $definition = is_string($kind) ? $this->schema->definition($kind) : null;
         if (! is_string($kind) || $definition === null) {
-            return $this->report(TreeProblem::UnknownKind, $path, ['kind' => is_string($kind) ? mb_substr($kind, 0, 60) : '']);
+            return $this
+                ->report(TreeProblem::UnknownKind, $path, ['kind' => is_string($kind) ? mb_substr($kind, 0, 60) : '']);
         }
         if ($parentKind !== null && ! $this->schema->mayHold($parentKind, $kind)) {
             return $this->report(TreeProblem::DoesNotBelong, $path, ['kind' => $kind, 'parent' => $parentKind]);
@@ -198,8 +203,12 @@ final class TreeReader
         }
         $values = [];
         foreach ($input as $name => $value) {
-            $known = $question === Question::How && (is_int($value) || is_string($value)) ? (is_int($value) ? "$name $value" : "$name=$value") : null;
-            $problem = $known !== null && isset($this->fine[$definition->kind][$known]) ? null : self::problemWith($definition, $question, (string) $name, $value);
+            $known = $question === Question::How && (is_int($value) || is_string($value))
+                ? (is_int($value) ? "$name $value" : "$name=$value")
+                : null;
+            $problem = $known !== null && isset($this->fine[$definition->kind][$known])
+                ? null
+                : self::problemWith($definition, $question, (string) $name, $value);
             if ($problem !== null) {
                 $this->report($problem->code, $path, $problem->values);
             } else {
@@ -217,14 +226,20 @@ final class TreeReader
     {
         $setting = $definition->setting($question, $name);
         if ($setting === null) {
-            return TreeProblem::UnknownSetting->at('', ['setting' => mb_substr($name, 0, 60), 'kind' => $definition->kind]);
+            return TreeProblem::UnknownSetting
+                ->at('', ['setting' => mb_substr($name, 0, 60), 'kind' => $definition->kind]);
         }
-        $code = $setting->sourced && is_array($value) ? self::sourceProblem($setting, $value) : $setting->type->problem($value);
+        $code = $setting->sourced && is_array($value)
+            ? self::sourceProblem($setting, $value)
+            : $setting->type->problem($value);
 
         return $code === null ? null : $code->at('', [
             'setting' => $setting->label,
             'kind' => $definition->kind,
-        ] + ($code === SettingProblem::NumberOutside && $setting->type instanceof Limited ? ['limits' => $setting->type->limits(is_array($value) && Source::of($value) !== null ? $value['otherwise'] ?? null : $value)] : []));
+        ] + ($code === SettingProblem::NumberOutside && $setting->type instanceof Limited
+            ? ['limits' => $setting->type
+                ->limits(is_array($value) && Source::of($value) !== null ? $value['otherwise'] ?? null : $value)]
+            : []));
     }
 
     /** @param  array<array-key, mixed>  $value */
@@ -233,7 +248,10 @@ final class TreeReader
         $source = Source::of($value);
         if ($source === null || ! in_array($source->gives(), $setting->takes(), true)
             || $source->isOneOfSeveral() !== (Source::numberOf($value) !== null)
-            || array_diff(array_keys($value), ['source', 'otherwise', ...($source->isOneOfSeveral() ? ['of'] : [])]) !== []) {
+            || array_diff(
+                array_keys($value),
+                ['source', 'otherwise', ...($source->isOneOfSeveral() ? ['of'] : [])],
+            ) !== []) {
             return SettingProblem::UnknownSource;
         }
 

@@ -91,7 +91,10 @@ return new class extends Migration
             $table->boolean('published')->default(true);
             $table->unsignedInteger('position')->default(0);
             $table->index(['product_id', 'published', 'position']);
-            $table->index(['published', 'product_id', 'price', 'sale_price', 'sale_from', 'sale_until', 'stock'], 'variants_selling');
+            $table->index(
+                ['published', 'product_id', 'price', 'sale_price', 'sale_from', 'sale_until', 'stock'],
+                'variants_selling',
+            );
         });
         DB::statement('create index variants_reduced on variants (published, product_id) where sale_price is not null');
         Schema::create('variant_values', function (Blueprint $table): void {
@@ -137,10 +140,14 @@ return new class extends Migration
             $table->dateTime('written_at');
             $table->index(['product_id', 'published']);
         });
-        DB::statement('create table title_words (word text not null, product_id integer not null references products (id) on delete cascade,'
-            .' primary key (word, product_id)) without rowid');
+        DB::statement(
+            'create table title_words (word text not null, product_id integer not null references products (id) on '
+                .'delete cascade,'.' primary key (word, product_id)) without rowid',
+        );
         DB::statement('create index title_words_product on title_words (product_id)');
-        DB::statement("create virtual table product_words using fts5(words, tokenize = 'unicode61 remove_diacritics 0')");
+        DB::statement(
+            "create virtual table product_words using fts5(words, tokenize = 'unicode61 remove_diacritics 0')",
+        );
     }
 
     private function link(string $table, string $other, bool $ordered, ?string $otherTable = null): void

@@ -17,8 +17,16 @@ return new class extends Migration
         foreach (DB::table('kept_parts')->orderBy('id')->get() as $order => $part) {
             $node = self::block(json_decode($part->node, true));
             $root = $node['kind'] === 'band' ? 'page' : 'stage';
-            $tree = json_encode(['format' => 1, 'page' => ['id' => self::id(), 'kind' => $root, 'children' => [$node]]]);
-            $reach = json_encode(['format' => 1, 'show' => [], 'keepOff' => [], 'season' => ['from' => null, 'until' => null], 'goesFirst' => false]);
+            $tree = json_encode(
+                ['format' => 1, 'page' => ['id' => self::id(), 'kind' => $root, 'children' => [$node]]],
+            );
+            $reach = json_encode([
+                'format' => 1,
+                'show' => [],
+                'keepOff' => [],
+                'season' => ['from' => null, 'until' => null],
+                'goesFirst' => false,
+            ]);
             DB::table('templates')->insert([
                 'page_kind' => 'part',
                 'name' => $part->name,

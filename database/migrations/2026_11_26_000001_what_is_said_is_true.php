@@ -25,9 +25,14 @@ return new class extends Migration
             $table->primary(['folder', 'name']);
         });
         foreach (DB::table('users')->get(['id', 'email']) as $user) {
-            $taken = DB::table('users')->where('id', '!=', $user->id)->where('email', mb_strtolower($user->email))->exists();
+            $taken = DB::table('users')->where('id', '!=', $user->id)
+                ->where('email', mb_strtolower($user->email))
+                ->exists();
             $taken || DB::table('users')->where('id', $user->id)->update(['email' => mb_strtolower($user->email)]);
         }
-        DB::statement("create trigger users_stay before delete on users begin select raise(abort, 'Accounts are closed, not deleted.'); end");
+        DB::statement(
+            "create trigger users_stay before delete on users begin select raise(abort, 'Accounts are closed, not "
+                ."deleted.'); end",
+        );
     }
 };

@@ -7,8 +7,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * A word that is another one as soon as anything changes that compiled rules depend on: what is live, its order and
- * fallback, the category tree, collections by rule, and what rules can name. Deleted products count too; new ones do not,
- * since no rule can name them yet.
+ * fallback, the category tree, collections by rule, and what rules can name. Deleted products count too; new ones do
+ * not, since no rule can name them yet.
  */
 return new class extends Migration
 {
@@ -32,7 +32,10 @@ return new class extends Migration
         foreach (self::ON as $table => $events) {
             foreach ($events as $event) {
                 $name = "live_rules_{$table}_".strtok($event, ' ');
-                DB::statement("create trigger $name after $event on $table begin update live_rules set word = lower(hex(randomblob(8))); end");
+                DB::statement(
+                    "create trigger $name after $event on $table begin update live_rules set word = "
+                        .'lower(hex(randomblob(8))); end',
+                );
             }
         }
     }

@@ -25,14 +25,19 @@ return new class extends Migration
         DB::statement('create index products_title_order on products (title_order, id)');
         DB::statement('create index products_show_from on products (show_from) where show_from is not null');
         DB::statement('create index products_show_until on products (show_until) where show_until is not null');
-        foreach (['category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags'] as $one => $many) {
+        foreach ([
+            'category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags',
+        ] as $one => $many) {
             Schema::create("merged_$many", function (Blueprint $table) use ($one, $many): void {
                 $table->foreignId("{$one}_id")->constrained($many)->cascadeOnDelete();
                 $table->unsignedBigInteger('merged_id')->index();
                 $table->primary(["{$one}_id", 'merged_id']);
             });
             foreach (['insert', 'delete', 'update'] as $event) {
-                DB::statement("create trigger live_rules_merged_{$many}_$event after $event on merged_$many begin update live_rules set word = lower(hex(randomblob(8))); end");
+                DB::statement(
+                    "create trigger live_rules_merged_{$many}_$event after $event on merged_$many begin update "
+                        .'live_rules set word = lower(hex(randomblob(8))); end',
+                );
             }
         }
         Schema::table('catalogue_entries', function (Blueprint $table): void {

@@ -18,9 +18,16 @@ return new class extends Migration
                 $table->primary(["{$one}_id", 'merged_id']);
             });
             foreach (['insert', 'delete', 'update'] as $event) {
-                DB::statement("create trigger live_rules_merged_{$many}_$event after $event on merged_$many begin update live_rules set word = lower(hex(randomblob(8))); end");
+                DB::statement(
+                    "create trigger live_rules_merged_{$many}_$event after $event on merged_$many begin update "
+                        .'live_rules set word = lower(hex(randomblob(8))); end',
+                );
             }
         }
-        DB::statement('create trigger option_values_take_along after update of option_id on option_values when new.option_id <> old.option_id begin update variant_values set option_id = new.option_id where option_value_id = new.id; end');
+        DB::statement(
+            'create trigger option_values_take_along after update of option_id on option_values when new.option_id '
+                .'<> old.option_id begin update variant_values set option_id = new.option_id where option_value_id = '
+                .'new.id; end',
+        );
     }
 };

@@ -8,13 +8,19 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Vestibra\App\Records\Catalogue\ProductIndex;
 
-/** What is searched for, field by field; what customers looked for, by day and without anything about them; words that mean the same. */
+/**
+ * What is searched for, field by field; what customers looked for, by day and without anything about them; words that
+ * mean the same.
+ */
 return new class extends Migration
 {
     public function up(): void
     {
         DB::statement('drop table product_words');
-        DB::statement("create virtual table product_words using fts5(title, options, brand, categories, tags, facts, short, description, prefix = '2 3', tokenize = 'unicode61 remove_diacritics 2')");
+        DB::statement(
+            'create virtual table product_words using fts5(title, options, brand, categories, tags, facts, short, '
+                ."description, prefix = '2 3', tokenize = 'unicode61 remove_diacritics 2')",
+        );
         DB::statement("create virtual table product_vocabulary using fts5vocab('product_words', 'row')");
         Schema::create('searches', function (Blueprint $table): void {
             $table->id();

@@ -11,7 +11,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        foreach (['category_order' => ['category_id', 'categories'], 'collection_order' => ['collection_id', 'collections']] as $table => [$of, $things]) {
+        foreach ([
+            'category_order' => ['category_id', 'categories'],
+            'collection_order' => ['collection_id', 'collections'],
+        ] as $table => [$of, $things]) {
             Schema::create($table, static function (Blueprint $table) use ($of, $things): void {
                 $table->foreignId($of)->constrained($things)->cascadeOnDelete();
                 $table->foreignId('product_id')->constrained('products')->cascadeOnDelete();

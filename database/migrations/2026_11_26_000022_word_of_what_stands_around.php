@@ -5,7 +5,10 @@ declare(strict_types=1);
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
-/** A second word beside that of the rules: another one as soon as anything changes that printed headers and footers may show. */
+/**
+ * A second word beside that of the rules: another one as soon as anything changes that printed headers and footers may
+ * show.
+ */
 return new class extends Migration
 {
     private const ON = [
@@ -24,7 +27,10 @@ return new class extends Migration
         foreach (self::ON as $table => $events) {
             foreach ($events as $event) {
                 $name = "live_rules_shown_{$table}_".strtok($event, ' ');
-                DB::statement("create trigger $name after $event on $table begin update live_rules set shown = lower(hex(randomblob(8))); end");
+                DB::statement(
+                    "create trigger $name after $event on $table begin update live_rules set shown = "
+                        .'lower(hex(randomblob(8))); end',
+                );
             }
         }
     }

@@ -6,7 +6,9 @@ namespace Vestibra\Demo\Drawing;
 
 use GdImage;
 
-/** A square to draw flat shapes on, 1000 units wide. Kept at 800, 400 and 160 pixels; drawn twice as large to be smooth. */
+/**
+ * A square to draw flat shapes on, 1000 units wide. Kept at 800, 400 and 160 pixels; drawn twice as large to be smooth.
+ */
 final class Canvas
 {
     private const SIZE = 1600;
@@ -30,7 +32,10 @@ final class Canvas
         imagefilledrectangle($this->image, $left + $round, $top, $right - $round, $bottom, $c);
         if ($round > 0) {
             imagefilledrectangle($this->image, $left, $top + $round, $right, $bottom - $round, $c);
-            foreach ([[$left + $round, $top + $round], [$right - $round, $top + $round], [$left + $round, $bottom - $round], [$right - $round, $bottom - $round]] as [$cx, $cy]) {
+            foreach ([
+                [$left + $round, $top + $round], [$right - $round, $top + $round], [$left + $round, $bottom - $round],
+                [$right - $round, $bottom - $round],
+            ] as [$cx, $cy]) {
                 imagefilledellipse($this->image, $cx, $cy, 2 * $round, 2 * $round, $c);
             }
         }
@@ -70,12 +75,20 @@ final class Canvas
     /**
      * A wavy line, as of a pen that was tried out.
      */
-    public function wave(float $x, float $y, float $length, float $height, float $turns, float $width, string $colour): self
-    {
+    public function wave(
+        float $x,
+        float $y,
+        float $length,
+        float $height,
+        float $turns,
+        float $width,
+        string $colour,
+    ): self {
         $steps = (int) $length;
         for ($step = 0; $step <= $steps; $step++) {
             $part = $step / $steps;
-            $this->ellipse($x + $part * $length, $y - sin($part * $turns * 2 * M_PI) * $height, $width, $width, $colour);
+            $this
+                ->ellipse($x + $part * $length, $y - sin($part * $turns * 2 * M_PI) * $height, $width, $width, $colour);
         }
 
         return $this;
@@ -109,7 +122,10 @@ final class Canvas
 
     private function colour(string $hex): int
     {
-        [$red, $green, $blue] = array_map(static fn (string $part): int => max(0, min(255, (int) hexdec($part))), str_split(ltrim($hex, '#'), 2));
+        [$red, $green, $blue] = array_map(
+            static fn (string $part): int => max(0, min(255, (int) hexdec($part))),
+            str_split(ltrim($hex, '#'), 2),
+        );
 
         return (int) imagecolorallocate($this->image, $red, $green, $blue);
     }

@@ -64,7 +64,10 @@ final class Facts
                 'Material' => ['Cloth and card'],
                 'Goes with' => ['Fountain pens', 'Pencils'],
             ],
-            $good->category === 'Writing paper' => ['Paper weight' => [(string) (80 + $number % 4 * 10)], 'Goes with' => ['Fountain pens']],
+            $good->category === 'Writing paper' => [
+                'Paper weight' => [(string) (80 + $number % 4 * 10)],
+                'Goes with' => ['Fountain pens'],
+            ],
             default => [],
         };
     }
@@ -91,8 +94,14 @@ final class Facts
         return [
             'Material' => [$fountain ? 'Resin' : 'Brass'],
             'Filling' => [match ($good->category) {
-                'Piston pens' => 'Piston', 'Fountain pens', 'Cartridge pens' => 'Cartridge or converter', default => 'None'
+                'Piston pens' => 'Piston', 'Fountain pens', 'Cartridge pens' => 'Cartridge or converter',
+                default => 'None'
             }],
-        ] + ($fountain ? ['Nib width' => ['0.'.(3 + $number % 5)], 'Care' => ['<p>Rinse with cold water when you change the ink.</p>']] : []);
+        ] + ($fountain
+            ? [
+                'Nib width' => ['0.'.(3 + $number % 5)],
+                'Care' => ['<p>Rinse with cold water when you change the ink.</p>'],
+            ]
+            : []);
     }
 }

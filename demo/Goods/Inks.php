@@ -36,8 +36,10 @@ final class Inks
     ];
 
     private const CARTRIDGES = [
-        ['Teal Tide', '#0f6f74', 'Ostrelve'], ['Mulled Plum', '#7a1f3d', 'Ostrelve'], ['Night Mail', '#22306e', 'Pellinray'],
-        ['Lamp Black', '#33363b', 'Brindlace'], ['Amber Post', '#a8671a', 'Pellinray'], ['Heather', '#8b3f6b', 'Brindlace'],
+        ['Teal Tide', '#0f6f74', 'Ostrelve'], ['Mulled Plum', '#7a1f3d', 'Ostrelve'],
+        ['Night Mail', '#22306e', 'Pellinray'],
+        ['Lamp Black', '#33363b', 'Brindlace'], ['Amber Post', '#a8671a', 'Pellinray'],
+        ['Heather', '#8b3f6b', 'Brindlace'],
         ['Deep Water', '#16425b', 'Hallorme'], ['Rosehip', '#b3283c', 'Thessamer'],
     ];
 
@@ -55,7 +57,11 @@ final class Inks
             $good->options = ['Pack' => [['6 pieces', null], ['12 pieces', null]]];
             $good->step = 260;
             $good->short = "The ink of the $name bottle, six at a time and no stained fingers.";
-            $good->description = Words::html('Short cartridges that fit most of our pens.', 'One writes about eleven pages.', ['Short format', 'Seals by a ball', 'Keep them cool']);
+            $good->description = Words::html(
+                'Short cartridges that fit most of our pens.',
+                'One writes about eleven pages.',
+                ['Short format', 'Seals by a ball', 'Keep them cool'],
+            );
             $good->reviews = $number * 3 % 11;
             $good->tags = ['everyday'];
             $goods[] = $good;
@@ -64,8 +70,14 @@ final class Inks
         return self::awkward($goods);
     }
 
-    private static function bottled(int $number, string $name, string $colour, string $word, string $kind, string $brand): Good
-    {
+    private static function bottled(
+        int $number,
+        string $name,
+        string $colour,
+        string $word,
+        string $kind,
+        string $brand,
+    ): Good {
         $good = new Good("$name bottled ink", match ($kind) {
             'Shimmer' => 'Shimmer inks', 'Permanent' => 'Permanent inks', default => 'Bottled inks'
         }, 950 + $number % 4 * 100);
@@ -86,9 +98,14 @@ final class Inks
                 "We asked for a $word that is neither loud nor shy, and $name is what came back.",
             ], $number),
             $kind === 'Shimmer'
-                ? 'Fine mica gives it a glint. Turn the bottle over twice before filling, and rinse the pen every other week.'
+                ? 'Fine mica gives it a glint. Turn the bottle over twice before filling, and rinse the pen every '
+                    .'other week.'
                 : 'It rinses out of a pen with cold water and behaves in every nib that we sell.',
-            ["Dries in about $seconds seconds on 90 g/m² paper", $kind === 'Permanent' ? 'Stands up to water and light' : 'Washes out of cotton at 40 °C', 'Glass bottle with a wide neck'],
+            [
+                "Dries in about $seconds seconds on 90 g/m² paper",
+                $kind === 'Permanent' ? 'Stands up to water and light' : 'Washes out of cotton at 40 °C',
+                'Glass bottle with a wide neck',
+            ],
         );
         $good->tags = [$kind === 'Shimmer' ? 'gift' : 'everyday', ...($number % 5 === 0 ? ['letters'] : [])];
         $good->reviews = $number * 7 % 26;
@@ -106,7 +123,8 @@ final class Inks
     {
         $goods[1]->sale = [20, '-10 days', '+20 days'];
         $goods[5]->sale = [15, '-60 days', '-30 days'];
-        $goods[6]->title = 'Fern Draft bottled ink for slow winter letters, mixed in small batches and rested for a year';
+        $goods[6]->title =
+            'Fern Draft bottled ink for slow winter letters, mixed in small batches and rested for a year';
         $goods[2]->soldOut = [0, 1, 2];
         $goods[3]->views = [];
         $goods[4]->reviews = 200;
@@ -126,7 +144,11 @@ final class Inks
         $set->brand = 'Thessamer';
         $set->views = [['desk-ink', '#1d7f86', '#1d7f86'], ['swatch', '#b3283c', '#b3283c']];
         $set->short = 'Six small bottles and a pipette, for colours of your own.';
-        $set->description = Words::html('Start with equal drops, write down what you did, and let it rest overnight.', 'All six mix with one another.', ['Six bottles of 15 ml', 'Glass pipette', 'Card for your recipes']);
+        $set->description = Words::html(
+            'Start with equal drops, write down what you did, and let it rest overnight.',
+            'All six mix with one another.',
+            ['Six bottles of 15 ml', 'Glass pipette', 'Card for your recipes'],
+        );
         $set->tags = ['gift'];
         $set->stock = 1;
         $set->reviews = 9;

@@ -9,7 +9,8 @@ use Vestibra\Demo\Good;
 final class Pens
 {
     private const COLOURS = [
-        'Teal' => '#1f6f70', 'Plum' => '#6d2445', 'Navy' => '#26345e', 'Graphite' => '#42474d', 'Ivory' => '#e5d9bd', 'Moss' => '#5b6a33',
+        'Teal' => '#1f6f70', 'Plum' => '#6d2445', 'Navy' => '#26345e', 'Graphite' => '#42474d', 'Ivory' => '#e5d9bd',
+        'Moss' => '#5b6a33',
         'Coral' => '#cc6a55', 'Sand' => '#c2a36b',
     ];
 
@@ -29,8 +30,10 @@ final class Pens
 
     /** @var list<array{string, string, string, int, int}> */
     private const OTHERS = [
-        ['Drayman rollerball', 'Brindlace', 'Rollerballs', 2200, 4], ['Sloop rollerball', 'Ostrelve', 'Rollerballs', 2800, 3],
-        ['Margin rollerball', 'Thessamer', 'Rollerballs', 1800, 5], ['Chandler rollerball', 'Hallorme', 'Rollerballs', 3600, 2],
+        ['Drayman rollerball', 'Brindlace', 'Rollerballs', 2200, 4],
+        ['Sloop rollerball', 'Ostrelve', 'Rollerballs', 2800, 3],
+        ['Margin rollerball', 'Thessamer', 'Rollerballs', 1800, 5],
+        ['Chandler rollerball', 'Hallorme', 'Rollerballs', 3600, 2],
         ['Clutch pencil', 'Pellinray', 'Pencils', 1600, 4], ['Draughtsman pencil', 'Brindlace', 'Pencils', 2100, 3],
         ['Cedar pencils, twelve', 'Thessamer', 'Pencils', 1200, 1], ['Pocket pencil', 'Ostrelve', 'Pencils', 900, 5],
         ['Red and blue pencil', 'Hallorme', 'Pencils', 350, 1], ['Carpenter’s pencil', 'Hallorme', 'Pencils', 420, 1],
@@ -42,20 +45,29 @@ final class Pens
         $goods = [];
         foreach (self::MODELS as $number => [$name, $brand, $category, $price, $colours, $nibs]) {
             $good = self::pen("$name fountain pen", $brand, $category, $price, $number, $colours);
-            $good->options['Nib'] = array_map(static fn (string $nib): array => [$nib, null], array_slice(self::NIBS, $number % 2, $nibs));
+            $good->options['Nib'] = array_map(
+                static fn (string $nib): array => [$nib, null],
+                array_slice(self::NIBS, $number % 2, $nibs),
+            );
             if ($nibs === 5) {
                 $good->options['Nib'] = array_map(static fn (string $nib): array => [$nib, null], self::NIBS);
             }
             $good->drawnPerColour = 'pen';
-            $good->views = [['nib', self::colour($number), $number % 2 === 0 ? '#c79a4b' : '#b9c0c4'], ['pen-case', self::colour($number), '#c79a4b']];
+            $good->views = [
+                ['nib', self::colour($number), $number % 2 === 0 ? '#c79a4b' : '#b9c0c4'],
+                ['pen-case', self::colour($number), '#c79a4b'],
+            ];
             $good->short = Words::pick([
                 'A pen that starts at the first stroke, even after a week in a drawer.',
                 'Light, well balanced, and made to be taken along.',
                 'A full barrel of ink and a nib with a little give.',
             ], $number);
             $good->description = Words::html(
-                "The $name is turned from resin and finished by hand. The cap closes with a turn and a half and keeps the nib from drying.",
-                str_starts_with($category, 'Piston') ? 'It fills by its piston, straight from the bottle.' : 'It takes short cartridges, or a converter for bottled ink.',
+                "The $name is turned from resin and finished by hand. The cap closes with a turn and a half and "
+                    .'keeps the nib from drying.',
+                str_starts_with($category, 'Piston')
+                    ? 'It fills by its piston, straight from the bottle.'
+                    : 'It takes short cartridges, or a converter for bottled ink.',
                 ['Steel nib, tuned by us before it leaves', 'Length 138 mm closed', 'Spare nibs fit without tools'],
             );
             $goods[] = $good;
@@ -67,8 +79,14 @@ final class Pens
         return self::awkward($goods);
     }
 
-    private static function other(string $name, string $brand, string $category, int $price, int $number, int $colours): Good
-    {
+    private static function other(
+        string $name,
+        string $brand,
+        string $category,
+        int $price,
+        int $number,
+        int $colours,
+    ): Good {
         $good = self::pen($name, $brand, $category, $price, $number + 3, $colours);
         $what = $category === 'Pencils' ? 'pencil' : 'pen';
         if ($colours > 1) {
@@ -77,14 +95,26 @@ final class Pens
         } else {
             $good->views = [[$what, self::colour($number + 2), '#b9c0c4']];
         }
-        $good->short = $what === 'pencil' ? 'A plain good pencil that keeps its point.' : 'Writes like a fountain pen, asks for nothing.';
-        $good->description = Words::html('Made for the hand that writes all day.', 'Refills and leads are always on our shelves.', ['Metal clip', 'Refillable']);
+        $good->short = $what === 'pencil'
+            ? 'A plain good pencil that keeps its point.'
+            : 'Writes like a fountain pen, asks for nothing.';
+        $good->description = Words::html(
+            'Made for the hand that writes all day.',
+            'Refills and leads are always on our shelves.',
+            ['Metal clip', 'Refillable'],
+        );
 
         return $good;
     }
 
-    private static function pen(string $title, string $brand, string $category, int $price, int $number, int $colours): Good
-    {
+    private static function pen(
+        string $title,
+        string $brand,
+        string $category,
+        int $price,
+        int $number,
+        int $colours,
+    ): Good {
         $good = new Good($title, $category, $price);
         $good->brand = $brand;
         if ($colours > 1) {
@@ -97,7 +127,11 @@ final class Pens
         $good->stock = $number % 4 === 0 ? null : 2 + $number * 3 % 17;
         $good->reviews = $number * 5 % 31;
         $good->stars = 4.0 + $number % 5 * 0.2;
-        $good->tags = [...($price > 8000 ? ['gift'] : ['everyday']), ...($number % 3 === 0 ? ['letters'] : []), ...($number % 5 === 1 ? ['school'] : [])];
+        $good->tags = [
+            ...($price > 8000 ? ['gift'] : ['everyday']),
+            ...($number % 3 === 0 ? ['letters'] : []),
+            ...($number % 5 === 1 ? ['school'] : []),
+        ];
 
         return $good;
     }

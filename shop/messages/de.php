@@ -14,10 +14,12 @@ return [
     'buy.left' => 'Nur noch {left}',
     'buy.adding' => 'Wird hineingelegt …',
     'buy.added' => 'Liegt darin',
-    'buy.not-to-be-had' => 'Diese Wahl ist nicht (mehr) zu haben. Es wurde nichts hineingelegt; bitte wählen Sie eine andere.',
+    'buy.not-to-be-had' =>
+        'Diese Wahl ist nicht (mehr) zu haben. Es wurde nichts hineingelegt; bitte wählen Sie eine andere.',
     'buy.none-left' => '„{title}“ ist in dieser Wahl ausverkauft. Es wurde nichts hineingelegt.',
     'buy.none-left-one' => '„{title}“ ist ausverkauft. Es wurde nichts hineingelegt.',
-    'buy.no-such' => '„{title}“ gibt es nicht mit allem, was Sie zusammen gewählt haben. Es wurde nichts hineingelegt; bitte wählen Sie etwas anderes.',
+    'buy.no-such' => '„{title}“ gibt es nicht mit allem, was Sie zusammen gewählt haben. Es wurde nichts '
+        .'hineingelegt; bitte wählen Sie etwas anderes.',
     'buy.fewer' => 'Mehr als {left} von „{title}“ sind nicht zu haben; in Ihrem Korb liegen {left}.',
     'buy.in-cart' => '„{title}“ liegt in Ihrem Korb.',
     'notice.words' => 'liegt in Ihrem Korb.',
@@ -90,11 +92,15 @@ return [
     'reviews.first-read' => 'Es wird gelesen, bevor es hier steht.',
     'reviews.thanks' => 'Danke. Ihre Worte stehen hier, sobald sie gelesen sind.',
     'reviews.no-name' => 'Bitte sagen Sie, wie Sie heißen. Nichts von dem, was Sie geschrieben haben, ist verloren.',
-    'reviews.long-name' => 'Ein Name hat höchstens 60 Buchstaben. Nichts von dem, was Sie geschrieben haben, ist verloren.',
-    'reviews.no-stars' => 'Bitte geben Sie einen bis fünf Sterne. Nichts von dem, was Sie geschrieben haben, ist verloren.',
+    'reviews.long-name' =>
+        'Ein Name hat höchstens 60 Buchstaben. Nichts von dem, was Sie geschrieben haben, ist verloren.',
+    'reviews.no-stars' =>
+        'Bitte geben Sie einen bis fünf Sterne. Nichts von dem, was Sie geschrieben haben, ist verloren.',
     'reviews.long-words' => 'Höchstens 2.000 Buchstaben haben hier Platz. Nichts ist verloren; bitte kürzen Sie es.',
-    'reviews.addresses' => 'Höchstens eine Adresse hat hier Platz. Nichts von dem, was Sie geschrieben haben, ist verloren.',
-    'reviews.too-many' => 'Das waren drei in einer Stunde. Bitte kommen Sie später wieder; was Sie geschrieben haben, steht noch unten.',
+    'reviews.addresses' =>
+        'Höchstens eine Adresse hat hier Platz. Nichts von dem, was Sie geschrieben haben, ist verloren.',
+    'reviews.too-many' =>
+        'Das waren drei in einer Stunde. Bitte kommen Sie später wieder; was Sie geschrieben haben, steht noch unten.',
     'downloads.title' => 'Zum Herunterladen',
     'codes.sku' => 'Artikelnummer',
     'codes.barcode' => 'Strichcode',
@@ -176,7 +182,8 @@ return [
     'filters.on' => 'Wonach gefiltert ist',
     'filters.without-one' => 'Ohne',
     'filters.none' => 'Nichts hat all das.',
-    'filters.give-up' => '{count, plural, one {Ohne „{names}“ gibt es # Artikel} other {Ohne „{names}“ gibt es # Artikel}}',
+    'filters.give-up' =>
+        '{count, plural, one {Ohne „{names}“ gibt es # Artikel} other {Ohne „{names}“ gibt es # Artikel}}',
     'filters.failed' => 'Das kam nicht an. Was Sie sehen, ist wie zuvor; bitte noch einmal.',
     'near.title' => 'Vielleicht war gemeint',
     'list.count' => '{count, plural, one {# Artikel} other {# Artikel}}',
@@ -212,7 +219,8 @@ return [
     'search.all' => 'Alles mit „{query}“',
     'search.count' => '{count, plural, =0 {Keine Vorschläge} one {# Vorschlag} other {# Vorschläge}}',
     'search.before' => 'Gefunden für',
-    'search.nothing' => 'Nichts passt zu all diesen Wörtern. Versuchen Sie es mit weniger Wörtern oder nur mit ihrem Anfang.',
+    'search.nothing' =>
+        'Nichts passt zu all diesen Wörtern. Versuchen Sie es mit weniger Wörtern oder nur mit ihrem Anfang.',
     'search.around' => 'Oder sehen Sie sich um:',
     'search.find' => 'Suchen',
     'search.type' => 'Schreiben Sie, was Sie suchen: eine Farbe, eine Marke, ein Papier.',
@@ -239,7 +247,8 @@ return [
     'hours.closed-that-day' => 'geschlossen',
     'hours.from-to' => '{from} bis {to}',
     'news.title' => 'Post aus dem Laden',
-    'news.words' => 'Sie bestätigen es über einen Verweis, den wir Ihnen senden, und mit jedem Brief kommt einer zum Abmelden.',
+    'news.words' =>
+        'Sie bestätigen es über einen Verweis, den wir Ihnen senden, und mit jedem Brief kommt einer zum Abmelden.',
     'news.label' => 'Ja, gern',
     'news.address' => 'Ihre E-Mail-Adresse',
     'news.asked' => 'Wir haben einen Verweis an {address} gesandt. Folgen Sie ihm, und Sie stehen auf der Liste.',
@@ -249,13 +258,17 @@ return [
     'news.leave-button' => 'Abmelden',
     'news.confirmed' => 'Danke. {address} steht auf der Liste.',
     'news.left' => '{address} steht nicht mehr auf der Liste.',
-    'news.old' => 'Dieser Verweis gilt nicht mehr. Hinterlassen Sie Ihre Adresse noch einmal, dann bekommen Sie einen neuen.',
+    'news.old' =>
+        'Dieser Verweis gilt nicht mehr. Hinterlassen Sie Ihre Adresse noch einmal, dann bekommen Sie einen neuen.',
     'news.wrong' => '„{address}“ ist keine E-Mail-Adresse. Es wurde nichts behalten; bitte sehen Sie noch einmal hin.',
     'news.too-many' => 'Das waren viele Versuche in kurzer Zeit. Bitte kommen Sie in einer Stunde wieder.',
     'news.subject' => '{shop}: Ist das Ihre Adresse?',
-    'news.letter' => "Jemand, vermutlich Sie, hat diese Adresse für Post von {shop} hinterlassen. Waren Sie es, folgen Sie binnen sieben Tagen diesem Verweis:\n\n{confirm}\n\nWaren Sie es nicht, tun Sie nichts: Dann wird die Adresse vergessen.",
+    'news.letter' => 'Jemand, vermutlich Sie, hat diese Adresse für Post von {shop} hinterlassen. Waren Sie es, '
+        ."folgen Sie binnen sieben Tagen diesem Verweis:\n\n{confirm}\n\nWaren Sie es nicht, tun Sie nichts: Dann "
+        .'wird die Adresse vergessen.',
     'news.welcome' => 'Willkommen bei der Post von {shop}',
-    'news.welcome-letter' => "Sie stehen auf der Liste. Abmelden können Sie sich jederzeit über diesen Verweis:\n\n{leave}",
+    'news.welcome-letter' =>
+        "Sie stehen auf der Liste. Abmelden können Sie sich jederzeit über diesen Verweis:\n\n{leave}",
     'cart.title' => 'Korb',
     'cart.empty' => 'Ihr Korb ist leer.',
     'cart.find' => 'Etwas zum Schreiben finden',
@@ -274,7 +287,8 @@ return [
     'cart.changed' => 'Ihr Korb ist auf dem neuesten Stand.',
     'checkout.title' => 'Kasse',
     'checkout.stand-in' => 'Das ist nur ein Muster.',
-    'checkout.words' => 'Larkfold ist ein erfundener Laden: Hier wird nichts bezahlt und nichts verschickt. Ihr Korb bleibt, wie er ist.',
+    'checkout.words' => 'Larkfold ist ein erfundener Laden: Hier wird nichts bezahlt und nichts verschickt. Ihr Korb '
+        .'bleibt, wie er ist.',
     'checkout.ordered' => 'Was bestellt würde',
     'checkout.product' => 'Artikel',
     'checkout.number' => 'Anzahl',
@@ -282,20 +296,28 @@ return [
     'error.nothing' => 'Hier ist nichts',
     'error.failed' => 'Das hat nicht geklappt',
     'error.shop' => 'Zum Laden',
-    'error.400' => 'Diese Adresse ist nicht geschrieben wie Adressen sonst. Prüfen Sie sie, oder beginnen Sie auf der ersten Seite des Ladens.',
-    'error.401' => 'Sie sind nicht angemeldet, oder Ihre Anmeldung ist abgelaufen. Was Sie gesandt haben, wurde nicht angenommen; melden Sie sich an und tun Sie es noch einmal.',
+    'error.400' => 'Diese Adresse ist nicht geschrieben wie Adressen sonst. Prüfen Sie sie, oder beginnen Sie auf der '
+        .'ersten Seite des Ladens.',
+    'error.401' => 'Sie sind nicht angemeldet, oder Ihre Anmeldung ist abgelaufen. Was Sie gesandt haben, wurde nicht '
+        .'angenommen; melden Sie sich an und tun Sie es noch einmal.',
     'error.403' => 'Mit Ihrem Zugang lässt sich das ansehen, aber nicht ändern. Fragen Sie, wem der Laden gehört.',
     'error.404' => 'Unter dieser Adresse steht nichts. Vielleicht wurde sie umbenannt oder weggenommen.',
     'error.405' => 'Diese Adresse nimmt eine solche Anfrage nicht an.',
-    'error.410' => 'Dieser Verweis zeigt nichts mehr. Er ist abgelaufen oder wurde zurückgezogen. Bitten Sie um einen neuen; der Laden selbst steht Ihnen offen.',
+    'error.410' => 'Dieser Verweis zeigt nichts mehr. Er ist abgelaufen oder wurde zurückgezogen. Bitten Sie um einen '
+        .'neuen; der Laden selbst steht Ihnen offen.',
     'error.413' => 'Das ist zu groß, um angenommen zu werden. Es wurde nichts geändert.',
-    'error.419' => 'Diese Seite war zu lange offen. Es wurde nichts geändert; laden Sie sie neu und tun Sie es noch einmal.',
+    'error.419' =>
+        'Diese Seite war zu lange offen. Es wurde nichts geändert; laden Sie sie neu und tun Sie es noch einmal.',
     'error.429' => 'Zu viele Versuche in kurzer Zeit. Warten Sie eine Minute und versuchen Sie es noch einmal.',
-    'error.500' => 'Bei uns ist etwas schiefgegangen. Nichts ist halb getan; versuchen Sie es noch einmal, und wenn es wieder geschieht, sagen Sie uns Bescheid.',
-    'error.507' => 'Im Augenblick ist kein Platz, das zu behalten. Es wurde nichts geändert; bitte versuchen Sie es etwas später noch einmal.',
-    'error.503' => 'Die Daten des Ladens wurden gerade aus einer Sicherung zurückgeholt. Was Sie gesandt haben, wurde nicht angenommen; versuchen Sie es noch einmal.',
+    'error.500' => 'Bei uns ist etwas schiefgegangen. Nichts ist halb getan; versuchen Sie es noch einmal, und wenn '
+        .'es wieder geschieht, sagen Sie uns Bescheid.',
+    'error.507' => 'Im Augenblick ist kein Platz, das zu behalten. Es wurde nichts geändert; bitte versuchen Sie es '
+        .'etwas später noch einmal.',
+    'error.503' => 'Die Daten des Ladens wurden gerade aus einer Sicherung zurückgeholt. Was Sie gesandt haben, wurde '
+        .'nicht angenommen; versuchen Sie es noch einmal.',
     'draft.about' => 'Ein Entwurf',
     'draft.words' => 'Sie sehen „{name}“, einen Entwurf, den Kundinnen und Kunden nicht sehen.',
-    'draft.not-here' => '{one, select, product {Dieses Produkt} category {Diese Kategorie} brand {Diese Marke} other {Diese Seite}} bekäme ihn nicht.',
+    'draft.not-here' => '{one, select, product {Dieses Produkt} category {Diese Kategorie} brand {Diese Marke} other '
+        .'{Diese Seite}} bekäme ihn nicht.',
     'draft.back' => 'Zurück zum Laden, wie er ist',
 ];

@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
-/** What customers read, in English: ICU MessageFormat patterns by key. What stands before the first dot is where it stands. */
+/**
+ * What customers read, in English: ICU MessageFormat patterns by key. What stands before the first dot is where it
+ * stands.
+ */
 return [
     'buy.choose' => 'Choose…',
     'buy.gone' => 'Sold out',
@@ -17,7 +20,8 @@ return [
     'buy.not-to-be-had' => 'This choice is not to be had (any more). Nothing was added; please choose another.',
     'buy.none-left' => '“{title}” is sold out in this choice. Nothing was added.',
     'buy.none-left-one' => '“{title}” is sold out. Nothing was added.',
-    'buy.no-such' => 'There is no “{title}” with all that you chose together. Nothing was added; please choose another.',
+    'buy.no-such' =>
+        'There is no “{title}” with all that you chose together. Nothing was added; please choose another.',
     'buy.fewer' => 'More than {left} of “{title}” cannot be had, so your cart holds {left}.',
     'buy.in-cart' => '“{title}” is in your cart.',
     'notice.words' => 'is in your cart.',
@@ -94,7 +98,8 @@ return [
     'reviews.no-stars' => 'Please give from one to five stars. Nothing of what you wrote is lost.',
     'reviews.long-words' => 'A review has at most 2,000 letters. Nothing of what you wrote is lost; please shorten it.',
     'reviews.addresses' => 'A review takes at most one address. Nothing of what you wrote is lost.',
-    'reviews.too-many' => 'That were three reviews within an hour. Please come back later; what you wrote still stands below.',
+    'reviews.too-many' =>
+        'That were three reviews within an hour. Please come back later; what you wrote still stands below.',
     'downloads.title' => 'To download',
     'codes.sku' => 'SKU',
     'codes.barcode' => 'Barcode',
@@ -176,7 +181,8 @@ return [
     'filters.on' => 'What is filtered by',
     'filters.without-one' => 'Without',
     'filters.none' => 'Nothing has all of these.',
-    'filters.give-up' => '{count, plural, one {Without “{names}” there is # product} other {Without “{names}” there are # products}}',
+    'filters.give-up' =>
+        '{count, plural, one {Without “{names}” there is # product} other {Without “{names}” there are # products}}',
     'filters.failed' => 'That did not come through. What you see is as it was; please try again.',
     'near.title' => 'You may have meant',
     'list.count' => '{count, plural, one {# product} other {# products}}',
@@ -253,7 +259,8 @@ return [
     'news.wrong' => '“{address}” is no e-mail address. Nothing was kept; please look at it once more.',
     'news.too-many' => 'That were many tries in a short time. Please come back in an hour.',
     'news.subject' => '{shop}: is this your address?',
-    'news.letter' => "Somebody, probably you, left this address for letters from {shop}. If it was you, follow this link within seven days:\n\n{confirm}\n\nIf it was not, do nothing: the address is forgotten then.",
+    'news.letter' => 'Somebody, probably you, left this address for letters from {shop}. If it was you, follow this '
+        ."link within seven days:\n\n{confirm}\n\nIf it was not, do nothing: the address is forgotten then.",
     'news.welcome' => 'Welcome to the letters of {shop}',
     'news.welcome-letter' => "You are on the list. To leave it at any time, follow this link:\n\n{leave}",
     'cart.title' => 'Cart',
@@ -274,7 +281,8 @@ return [
     'cart.changed' => 'Your cart is up to date.',
     'checkout.title' => 'Checkout',
     'checkout.stand-in' => 'This is a stand-in.',
-    'checkout.words' => 'Larkfold is an invented shop: no payment is taken here and nothing is sent. Your cart stays as it is.',
+    'checkout.words' =>
+        'Larkfold is an invented shop: no payment is taken here and nothing is sent. Your cart stays as it is.',
     'checkout.ordered' => 'What would be ordered',
     'checkout.product' => 'Product',
     'checkout.number' => 'Number',
@@ -283,15 +291,18 @@ return [
     'error.failed' => 'That did not work',
     'error.shop' => 'To the shop',
     'error.400' => 'This address is not written as addresses are. Check it, or begin from the shop’s first page.',
-    'error.401' => 'You are not signed in, or your sign-in has run out. What you sent was not taken; sign in and do it again.',
+    'error.401' =>
+        'You are not signed in, or your sign-in has run out. What you sent was not taken; sign in and do it again.',
     'error.403' => 'Your account may look at this but not change it. Ask the owner of the shop.',
     'error.404' => 'There is nothing at this address. It may have been renamed or taken away.',
     'error.405' => 'This address does not take that kind of request.',
-    'error.410' => 'This link shows nothing any more. It has expired or was withdrawn. Ask whoever sent it for a new one; the shop itself is open to you.',
+    'error.410' => 'This link shows nothing any more. It has expired or was withdrawn. Ask whoever sent it for a new '
+        .'one; the shop itself is open to you.',
     'error.413' => 'That is too large to be taken. Nothing was changed.',
     'error.419' => 'This page has been open for too long. Nothing was changed; reload it and do it again.',
     'error.429' => 'Too many tries in a short time. Wait a minute, then try again.',
-    'error.500' => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
+    'error.500' => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell '
+        .'whoever keeps the shop.',
     'error.507' => 'There is no room left to keep that just now. Nothing was changed; please try again a little later.',
     'error.503' => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
     'draft.about' => 'A draft',

@@ -35,7 +35,9 @@ export class AddressName {
     }
 
     private async ask(title: string, turn: number): Promise<void> {
-        const name = await get<{ name: string }>(`/studio/address-name?thing=${this.thing}&of=${encodeURIComponent(title)}`).then(
+        const name = await get<{ name: string }>(
+            `/studio/address-name?thing=${this.thing}&of=${encodeURIComponent(title)}`,
+        ).then(
             (answer) => answer.name,
             // What could not be asked takes nothing away; saving says what is missing.
             () => null,

@@ -7,17 +7,24 @@ export interface Rgba {
 
 /** Colours in other spaces than sRGB are rare, and what reads them is large: it is fetched beside the rest. */
 let fromOther: ((text: string) => Rgba | null) | null = null;
-export const readsAll: Promise<void> = import('./otherColours').then(({ fromOtherSpace }) => void (fromOther = fromOtherSpace));
+export const readsAll: Promise<void> = import('./otherColours').then(
+    ({ fromOtherSpace }) => void (fromOther = fromOtherSpace),
+);
 
 /**
- * A colour as a browser computes it, in any space, or as `#rrggbb` with or without opacity; null for what is none. What lies
- * outside sRGB comes to the nearest in it, as on a screen that shows no more.
+ * A colour as a browser computes it, in any space, or as `#rrggbb` with or without opacity; null for what is none. What
+ * lies outside sRGB comes to the nearest in it, as on a screen that shows no more.
  */
 export function parseColour(text: string): Rgba | null {
     const hex = /^#([0-9a-f]{6})([0-9a-f]{2})?$/i.exec(text);
     if (hex?.[1] !== undefined) {
         const number = Number.parseInt(hex[1], 16);
-        return { r: number >> 16, g: (number >> 8) & 255, b: number & 255, a: hex[2] === undefined ? 1 : Number.parseInt(hex[2], 16) / 255 };
+        return {
+            r: number >> 16,
+            g: (number >> 8) & 255,
+            b: number & 255,
+            a: hex[2] === undefined ? 1 : Number.parseInt(hex[2], 16) / 255,
+        };
     }
     const plain = /^rgba?\(\s*([\d.]+)[,\s]+([\d.]+)[,\s]+([\d.]+)(?:\s*[,/]\s*([\d.]+))?\s*\)$/.exec(text);
     if (plain) return { r: Number(plain[1]), g: Number(plain[2]), b: Number(plain[3]), a: Number(plain[4] ?? 1) };
@@ -31,7 +38,8 @@ export function over(front: Rgba, back: Rgba): Rgba {
 
 /** WCAG 2.2, "relative luminance". */
 function luminance({ r, g, b }: Rgba): number {
-    const linear = (channel: number): number => (channel / 255 <= 0.04045 ? channel / 255 / 12.92 : ((channel / 255 + 0.055) / 1.055) ** 2.4);
+    const linear = (channel: number): number =>
+        channel / 255 <= 0.04045 ? channel / 255 / 12.92 : ((channel / 255 + 0.055) / 1.055) ** 2.4;
     return 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
 }
 
@@ -45,7 +53,10 @@ export function hexOf({ r, g, b }: Rgba): string {
     return `#${[r, g, b].map((channel) => Math.round(channel).toString(16).padStart(2, '0')).join('')}`;
 }
 
-/** What can stand behind words: colours, of which each is somewhere behind them, or a picture, of which nothing is known. */
+/**
+ * What can stand behind words: colours, of which each is somewhere behind them, or a picture, of which nothing is
+ * known.
+ */
 export type Ground = Rgba[] | 'picture';
 
 const WHITE: Rgba = { r: 255, g: 255, b: 255, a: 1 };
@@ -53,7 +64,9 @@ const WHITE: Rgba = { r: 255, g: 255, b: 255, a: 1 };
 /** More than these are not worked out: a gradient over gradients. */
 const MOST = 32;
 
-/** What is seen behind an element's words: grounds from the element upwards, laid over one another; white behind all. */
+/**
+ * What is seen behind an element's words: grounds from the element upwards, laid over one another; white behind all.
+ */
 export function groundsOf(element: Element): Ground {
     const layers: Rgba[][] = [];
     let from: Element | null = null;
@@ -112,12 +125,24 @@ function standingBehind(at: Element, child: Element, element: Element): Ground[]
     for (const other of at.children) {
         if (other === child || other.contains(element)) continue;
         const style = other.ownerDocument.defaultView?.getComputedStyle(other);
-        if (!style || !['absolute', 'fixed'].includes(style.position) || !covers(other, element) || Number(style.zIndex) > 0) continue;
+        if (
+            !style ||
+            !['absolute', 'fixed'].includes(style.position) ||
+            !covers(other, element) ||
+            Number(style.zIndex) > 0
+        )
+            continue;
         const pictured = other.matches(PICTURES) ? [other] : [...other.querySelectorAll(PICTURES)];
-        const tints = other.matches(PICTURES) ? [] : [...other.children].filter((one) => !one.matches(PICTURES)).reverse();
+        const tints = other.matches(PICTURES)
+            ? []
+            : [...other.children].filter((one) => !one.matches(PICTURES)).reverse();
         for (const tint of tints) {
             const share = Number(tint.ownerDocument.defaultView?.getComputedStyle(tint).opacity ?? 1);
-            found.push(...layersOf(tint).map((layer) => (layer === 'picture' ? layer : layer.map((one) => ({ ...one, a: one.a * share })))));
+            found.push(
+                ...layersOf(tint).map((layer) =>
+                    layer === 'picture' ? layer : layer.map((one) => ({ ...one, a: one.a * share })),
+                ),
+            );
         }
         if (pictured.length > 0) found.push('picture');
         else found.push(...layersOf(other));
@@ -140,7 +165,10 @@ function covers(other: Element, element: Element): boolean {
 }
 
 function composed(layers: Rgba[][]): Rgba[] {
-    return layers.reduceRight<Rgba[]>((backs, fronts) => backs.flatMap((back) => fronts.map((front) => over(front, back))).slice(0, MOST), [WHITE]);
+    return layers.reduceRight<Rgba[]>(
+        (backs, fronts) => backs.flatMap((back) => fronts.map((front) => over(front, back))).slice(0, MOST),
+        [WHITE],
+    );
 }
 
 /** The colours of a gradient as a browser says it: those of its stops. */

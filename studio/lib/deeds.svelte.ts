@@ -25,7 +25,10 @@ export class Deeds {
     async ask(deed: Deed): Promise<void> {
         try {
             this.key = freshId();
-            this.asked = { deed, impact: await post<Impact & { every?: string | null }>(deed.address, { ...deed.body, ask: true }) };
+            this.asked = {
+                deed,
+                impact: await post<Impact & { every?: string | null }>(deed.address, { ...deed.body, ask: true }),
+            };
         } catch (error) {
             notices.trouble(error);
         }

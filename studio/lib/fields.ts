@@ -10,12 +10,18 @@ export function amount(value: unknown, digits: number): string {
 export function wall(value: unknown, zone: string): string {
     if (typeof value !== 'string' || value === '') return '';
     if (!value.endsWith('Z')) return value;
-    const parts = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(new Date(value));
+    const parts = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(
+        new Date(value),
+    );
     return parts.replace(' ', 'T');
 }
 
 export function numbers(value: unknown): number[] {
-    return Array.isArray(value) ? value.filter((one): one is number => typeof one === 'number') : typeof value === 'number' ? [value] : [];
+    return Array.isArray(value)
+        ? value.filter((one): one is number => typeof one === 'number')
+        : typeof value === 'number'
+          ? [value]
+          : [];
 }
 
 export function text(value: unknown): string {

@@ -6,15 +6,19 @@ export function focus(element: HTMLElement): void {
 /** What is being typed in a setting goes on its way before the setting gives way to another block's. */
 export function leaveField(): void {
     const field = document.activeElement;
-    if (field instanceof HTMLElement && field.matches('[data-settings] :is(input, textarea, [contenteditable])')) field.blur();
+    if (field instanceof HTMLElement && field.matches('[data-settings] :is(input, textarea, [contenteditable])'))
+        field.blur();
 }
 
 /**
- * An answer opens where it was asked: it comes into view and takes the cursor; once it is closed, what was pressed has it again,
- * or what stands in its place.
+ * An answer opens where it was asked: it comes into view and takes the cursor; once it is closed, what was pressed has
+ * it again, or what stands in its place.
  */
 export function answer(element: HTMLElement): () => void {
-    const opener = document.activeElement instanceof HTMLElement && document.activeElement !== document.body ? document.activeElement : null;
+    const opener =
+        document.activeElement instanceof HTMLElement && document.activeElement !== document.body
+            ? document.activeElement
+            : null;
     const place = element.parentElement;
     element.tabIndex = -1;
     element.classList.add('answer');
@@ -24,15 +28,17 @@ export function answer(element: HTMLElement): () => void {
         const held = document.activeElement === document.body || element.contains(document.activeElement);
         requestAnimationFrame(() => {
             if (!held || (document.activeElement !== document.body && document.activeElement?.isConnected)) return;
-            const to = opener?.isConnected ? opener : place?.querySelector<HTMLElement>('button, a[href], select, input');
+            const to = opener?.isConnected
+                ? opener
+                : place?.querySelector<HTMLElement>('button, a[href], select, input');
             to?.focus();
         });
     };
 }
 
 /**
- * A browser lets go of the cursor when what holds it is put elsewhere in the page, as a row of a list is. Here it goes along;
- * where what held it cannot be pressed in its new place, what stands beside it has it.
+ * A browser lets go of the cursor when what holds it is put elsewhere in the page, as a row of a list is. Here it goes
+ * along; where what held it cannot be pressed in its new place, what stands beside it has it.
  */
 export function carryCursor(): void {
     let last: Element | null = null;
@@ -43,7 +49,12 @@ export function carryCursor(): void {
     document.addEventListener('click', hold, true);
     new MutationObserver((changes) => {
         const held = last;
-        if (!(held instanceof HTMLElement) || !held.isConnected || (document.activeElement !== document.body && document.activeElement !== held)) return;
+        if (
+            !(held instanceof HTMLElement) ||
+            !held.isConnected ||
+            (document.activeElement !== document.body && document.activeElement !== held)
+        )
+            return;
         const taken = new Set(changes.flatMap((change) => [...change.removedNodes]));
         const put = changes.filter((change) => [...change.addedNodes].some((node) => taken.has(node)));
         const itself = put.some((change) => [...change.addedNodes].some((node) => node.contains(held)));

@@ -23,7 +23,12 @@ export async function post<Answer>(address: string, body: object = {}): Promise<
 }
 
 /** Sends a file, with words beside it. */
-export async function upload<Answer>(address: string, name: string, file: File, words: Record<string, string> = {}): Promise<Answer> {
+export async function upload<Answer>(
+    address: string,
+    name: string,
+    file: File,
+    words: Record<string, string> = {},
+): Promise<Answer> {
     const form = new FormData();
     for (const [key, value] of Object.entries(words)) form.append(key, value);
     form.append(name, file);
@@ -67,7 +72,8 @@ async function call<Answer>(method: string, address: string, body?: object): Pro
     const text = await answer.text();
     const data = (text.startsWith('{') ? JSON.parse(text) : {}) as Record<string, unknown>;
     if (!answer.ok) {
-        const message = typeof data.message === 'string' ? data.message : 'Something failed. Nothing was half done; try again.';
+        const message =
+            typeof data.message === 'string' ? data.message : 'Something failed. Nothing was half done; try again.';
         throw new Refused(answer.status, message, data);
     }
     return data as Answer;

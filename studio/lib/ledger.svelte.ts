@@ -2,7 +2,15 @@ import { inBrowser } from './storage';
 import { get, post, Refused } from './http';
 import { freshId } from './ids';
 import { notices } from './notices.svelte';
-import type { CatalogueForeseen, CatalogueProblem, CatalogueChange, CatalogueCrossed, CatalogueMoves, CatalogueSaved, Thing } from './types';
+import type {
+    CatalogueForeseen,
+    CatalogueProblem,
+    CatalogueChange,
+    CatalogueCrossed,
+    CatalogueMoves,
+    CatalogueSaved,
+    Thing,
+} from './types';
 import { movesSentence } from './catalogueMoves';
 
 type Values = Record<string, unknown>;
@@ -36,7 +44,8 @@ const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === 
 
 /**
  * What somebody changes in the catalogue before it is saved: fields of things (`product/3`), new things (`variant/-1`),
- * things that go. It says beforehand what saving would move, survives a reload, and never saves over somebody else's work.
+ * things that go. It says beforehand what saving would move, survives a reload, and never saves over somebody else's
+ * work.
  */
 export class Ledger {
     /** Fields as the server has them, as far as this window knows. */
@@ -91,7 +100,8 @@ export class Ledger {
 
     /** What was stored by another way than this form. */
     know(key: string, field: string, value: unknown): void {
-        if (!same(this.stands[key]?.[field], value)) this.stands = { ...this.stands, [key]: { ...this.stands[key], [field]: value } };
+        if (!same(this.stands[key]?.[field], value))
+            this.stands = { ...this.stands, [key]: { ...this.stands[key], [field]: value } };
     }
 
     isTouched(key: string, field: string): boolean {
@@ -107,7 +117,8 @@ export class Ledger {
         } else if (same(value, this.stands[key]?.[field])) {
             this.forget(key, field);
         } else {
-            if (!this.isTouched(key, field)) this.before = { ...this.before, [key]: { ...this.before[key], [field]: this.stands[key]?.[field] } };
+            if (!this.isTouched(key, field))
+                this.before = { ...this.before, [key]: { ...this.before[key], [field]: this.stands[key]?.[field] } };
             this.wanted = { ...this.wanted, [key]: { ...this.wanted[key], [field]: value } };
         }
         this.keep();
@@ -123,7 +134,10 @@ export class Ledger {
 
     drop(key: string): void {
         if (this.made[key]) this.made = Object.fromEntries(Object.entries(this.made).filter(([one]) => one !== key));
-        else this.deleted = this.deleted.includes(key) ? this.deleted.filter((one) => one !== key) : [...this.deleted, key];
+        else
+            this.deleted = this.deleted.includes(key)
+                ? this.deleted.filter((one) => one !== key)
+                : [...this.deleted, key];
         this.keep();
     }
 
@@ -161,12 +175,19 @@ export class Ledger {
         this.key ||= freshId();
         const sent = this.changes;
         try {
-            const answer = await post<CatalogueSaved>('/studio/catalogue/save', { changes: sent, knowingly, key: this.key });
+            const answer = await post<CatalogueSaved>('/studio/catalogue/save', {
+                changes: sent,
+                knowingly,
+                key: this.key,
+            });
             const later = this.since(sent);
             this.adopt(answer);
             this.putBack();
             for (const { key, field, value } of later) if (this.stands[key]) this.set(key, field, value);
-            notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), { words: 'Take this back', do: () => void this.takeBack(answer.entry) });
+            notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), {
+                words: 'Take this back',
+                do: () => void this.takeBack(answer.entry),
+            });
             this.saved(answer);
         } catch (error) {
             // An answer that was lost on the way: the same key makes sure that it is saved once.
@@ -191,7 +212,9 @@ export class Ledger {
         const unknown = ids.filter((id) => this.names[thing]?.[id] === undefined);
         if (unknown.length === 0) return;
         try {
-            const { names } = await get<{ names: { id: number; name: string }[] }>(`/studio/names/${thing}?ids=${unknown.slice(0, 100).join(',')}`);
+            const { names } = await get<{ names: { id: number; name: string }[] }>(
+                `/studio/names/${thing}?ids=${unknown.slice(0, 100).join(',')}`,
+            );
             this.name(thing, names);
         } catch (error) {
             notices.trouble(error);
@@ -199,19 +222,26 @@ export class Ledger {
     }
 
     name(thing: string, names: { id: number; name: string }[]): void {
-        this.names = { ...this.names, [thing]: { ...this.names[thing], ...Object.fromEntries(names.map((one) => [one.id, one.name])) } };
+        this.names = {
+            ...this.names,
+            [thing]: { ...this.names[thing], ...Object.fromEntries(names.map((one) => [one.id, one.name])) },
+        };
     }
 
     /** What was changed while a save was on its way. */
     private since(sent: CatalogueChange[]): { key: string; field: string; value: unknown }[] {
         return Object.entries(this.wanted).flatMap(([key, fields]) => {
             const went = sent.find((one) => `${one.thing}/${one.id}` === key)?.after ?? {};
-            return Object.entries(fields).flatMap(([field, value]) => (field in went && same(went[field], value) ? [] : [{ key, field, value }]));
+            return Object.entries(fields).flatMap(([field, value]) =>
+                field in went && same(went[field], value) ? [] : [{ key, field, value }],
+            );
         });
     }
 
     private adopt(answer: CatalogueSaved): void {
-        const stands = Object.entries({ ...this.stands, ...answer.stands }).filter((one): one is [string, Values] => one[1] !== null);
+        const stands = Object.entries({ ...this.stands, ...answer.stands }).filter(
+            (one): one is [string, Values] => one[1] !== null,
+        );
         this.stands = Object.fromEntries(stands);
     }
 
@@ -281,7 +311,10 @@ export class Ledger {
             return;
         }
         try {
-            const { moves, leaps, problems, crossed } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes: this.changes, knowingly: true });
+            const { moves, leaps, problems, crossed } = await post<CatalogueForeseen>('/studio/catalogue/foresee', {
+                changes: this.changes,
+                knowingly: true,
+            });
             if (mine !== this.asked) return;
             this.moves = problems.length + crossed.length === 0 ? moves : null;
             this.leaps = leaps;

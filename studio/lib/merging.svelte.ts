@@ -31,7 +31,10 @@ export class Merging {
             if (problems[0]) {
                 this.into = null;
                 notices.warn(problems[0].message);
-            } else this.sentence = movesSentence(moves, true).replaceAll('Saving moves', 'Merging moves') || 'No page gets another template.';
+            } else
+                this.sentence =
+                    movesSentence(moves, true).replaceAll('Saving moves', 'Merging moves') ||
+                    'No page gets another template.';
         } catch (error) {
             if (mine === this.#asked) this.into = null;
             notices.trouble(error);

@@ -11,7 +11,9 @@ export interface Notice {
     asks: boolean;
 }
 
-/** A line at the lower edge that says what happened; the newest replaces the one before, and what asks something waits. */
+/**
+ * A line at the lower edge that says what happened; the newest replaces the one before, and what asks something waits.
+ */
 class Notices {
     current = $state.raw<Notice | null>(null);
     asking = $state.raw<Notice[]>([]);

@@ -20,7 +20,23 @@ import {
 import type { Rgba } from './colours';
 
 /** Those in which browsers say what they have computed (CSS Color 4, "Serializing <color> values"). */
-for (const space of [sRGB, sRGB_Linear, P3, P3_Linear, A98RGB, ProPhoto, REC_2020, Lab, LCH, OKLab, OKLCH, XYZ_D50, XYZ_D65, HSL, HWB])
+for (const space of [
+    sRGB,
+    sRGB_Linear,
+    P3,
+    P3_Linear,
+    A98RGB,
+    ProPhoto,
+    REC_2020,
+    Lab,
+    LCH,
+    OKLab,
+    OKLCH,
+    XYZ_D50,
+    XYZ_D65,
+    HSL,
+    HWB,
+])
     ColorSpace.register(space);
 
 /** A colour in any space; what lies outside sRGB comes to the nearest in it, as on a screen that shows no more. */

@@ -32,7 +32,9 @@ export const kindsOfPages = Object.keys(pageKinds) as Known[];
 
 /** What headers and footers may stand on, with words for it: every kind of page, and those that have no templates. */
 export const standingOn: { kind: string; words: string }[] = [
-    ...kindsOfPages.filter((kind) => !standsOnPages(kind)).map((kind) => ({ kind, words: `${pageKinds[kind].single ? 'the' : 'a'} ${pageKinds[kind].page}` })),
+    ...kindsOfPages
+        .filter((kind) => !standsOnPages(kind))
+        .map((kind) => ({ kind, words: `${pageKinds[kind].single ? 'the' : 'a'} ${pageKinds[kind].page}` })),
     { kind: 'cart', words: 'the cart' },
     { kind: 'checkout', words: 'the checkout' },
 ];
@@ -52,7 +54,9 @@ export function pagesOf(kind: string, count: number): string {
 /** As "3 category pages move"; of several kinds each by itself. */
 export function movesOf(impact: Pick<Impact, 'moved' | 'kinds'>): string {
     if (impact.moved === 0) return 'No page moves';
-    return impact.kinds.length === 0 ? counted(impact.moved, 'page moves', 'pages move') : impact.kinds.map((of) => moving(of.pageKind, of.moved)).join(', ');
+    return impact.kinds.length === 0
+        ? counted(impact.moved, 'page moves', 'pages move')
+        : impact.kinds.map((of) => moving(of.pageKind, of.moved)).join(', ');
 }
 
 /** As "3 category pages and 1 home page get a new look". */
@@ -68,5 +72,7 @@ export function moving(kind: string, count: number): string {
 
 /** As "3 category pages", of those that move. */
 export function willMove(impact: Pick<Impact, 'moved' | 'kinds'>): string {
-    return impact.kinds.length === 0 ? counted(impact.moved, 'page') : listed(impact.kinds.map((of) => pagesOf(of.pageKind, of.moved)));
+    return impact.kinds.length === 0
+        ? counted(impact.moved, 'page')
+        : listed(impact.kinds.map((of) => pagesOf(of.pageKind, of.moved)));
 }

@@ -1,8 +1,8 @@
 type Area = 'localStorage' | 'sessionStorage';
 
 /**
- * What a browser keeps for a window or for itself, as how wide a column is. Where its store is full or forbidden (private
- * windows, cookies refused) nothing is kept and nothing fails: work itself is never entrusted to it alone.
+ * What a browser keeps for a window or for itself, as how wide a column is. Where its store is full or forbidden
+ * (private windows, cookies refused) nothing is kept and nothing fails: work itself is never entrusted to it alone.
  */
 class Kept {
     constructor(private readonly area: Area) {}

@@ -14,7 +14,11 @@
     {#each [before, after] as side, index (index)}
         <figure class="min-w-0">
             <figcaption class="pb-1.5 text-sm">{side.words}</figcaption>
-            <div class="overflow-hidden rounded-md border border-hair bg-white" style:height="{height}px" bind:clientWidth={room}>
+            <div
+                class="overflow-hidden rounded-md border border-hair bg-white"
+                style:height="{height}px"
+                bind:clientWidth={room}
+            >
                 <iframe
                     title={side.words}
                     src={side.address}

@@ -29,19 +29,33 @@
 </script>
 
 <span class="flex min-w-0 items-center gap-1">
-    <DatePicker.Root value={day} onValueChange={take} {disabled} locale="en-GB" weekdayFormat="short" weekStartsOn={1} fixedWeeks closeOnDateSelect>
+    <DatePicker.Root
+        value={day}
+        onValueChange={take}
+        {disabled}
+        locale="en-GB"
+        weekdayFormat="short"
+        weekStartsOn={1}
+        fixedWeeks
+        closeOnDateSelect
+    >
         <DatePicker.Input {id} class="field flex min-w-0 flex-1 items-center tabular-nums" aria-label={label}>
             {#snippet children({ segments })}
                 {#each segments as { part, value: digits }, at (`${part} ${at}`)}
                     {#if part === 'literal'}
                         <DatePicker.Segment {part} class="px-px text-quiet">{digits}</DatePicker.Segment>
                     {:else}
-                        <DatePicker.Segment {part} class="rounded px-0.5 focus:bg-ink focus:text-paper focus:outline-none aria-[valuetext=Empty]:text-quiet"
+                        <DatePicker.Segment
+                            {part}
+                            class="rounded px-0.5 focus:bg-ink focus:text-paper focus:outline-none aria-[valuetext=Empty]:text-quiet"
                             >{digits}</DatePicker.Segment
                         >
                     {/if}
                 {/each}
-                <DatePicker.Trigger class="ml-auto px-1 text-xs text-quiet hover:text-ink" aria-label="{label}: calendar">▾</DatePicker.Trigger>
+                <DatePicker.Trigger
+                    class="ml-auto px-1 text-xs text-quiet hover:text-ink"
+                    aria-label="{label}: calendar">▾</DatePicker.Trigger
+                >
             {/snippet}
         </DatePicker.Input>
         <DatePicker.Portal>
@@ -49,15 +63,20 @@
                 <DatePicker.Calendar>
                     {#snippet children({ months, weekdays })}
                         <DatePicker.Header class="flex items-center justify-between gap-2">
-                            <DatePicker.PrevButton class="button min-h-7 px-2" aria-label="The month before">‹</DatePicker.PrevButton>
+                            <DatePicker.PrevButton class="button min-h-7 px-2" aria-label="The month before"
+                                >‹</DatePicker.PrevButton
+                            >
                             <DatePicker.Heading class="font-semibold" />
-                            <DatePicker.NextButton class="button min-h-7 px-2" aria-label="The month after">›</DatePicker.NextButton>
+                            <DatePicker.NextButton class="button min-h-7 px-2" aria-label="The month after"
+                                >›</DatePicker.NextButton
+                            >
                         </DatePicker.Header>
                         {#each months as month (month.value.toString())}
                             <DatePicker.Grid class="mt-2 tabular-nums">
                                 <DatePicker.GridHead>
                                     <DatePicker.GridRow class="flex">
-                                        {#each weekdays as name, at (at)}<DatePicker.HeadCell class="w-8 text-center text-xs font-normal text-quiet"
+                                        {#each weekdays as name, at (at)}<DatePicker.HeadCell
+                                                class="w-8 text-center text-xs font-normal text-quiet"
                                                 >{name.slice(0, 2)}</DatePicker.HeadCell
                                             >{/each}
                                     </DatePicker.GridRow>

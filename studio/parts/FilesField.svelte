@@ -20,9 +20,14 @@
     const found = choice.found;
     const known = $derived(choice.known);
     let open = $state(false);
-    const accept = $derived(use === 'film' ? 'video/mp4,video/webm' : '.pdf,.txt,.csv,.epub,.zip,.docx,.xlsx,.odt,.ods,image/jpeg,image/png,image/webp');
+    const accept = $derived(
+        use === 'film'
+            ? 'video/mp4,video/webm'
+            : '.pdf,.txt,.csv,.epub,.zip,.docx,.xlsx,.odt,.ods,image/jpeg,image/png,image/webp',
+    );
     const words = $derived(use === 'film' ? 'film' : 'file');
-    const describe = (film: ShopFile, captions: number | null, poster: number | null): void => void choice.describe(film, captions, poster, described);
+    const describe = (film: ShopFile, captions: number | null, poster: number | null): void =>
+        void choice.describe(film, captions, poster, described);
 
     $effect(() => void choice.learn(values));
 
@@ -32,7 +37,13 @@
     }
 
     function choose(id: number): void {
-        change(most === 1 ? [id] : values.includes(id) ? values.filter((one) => one !== id) : [...values, id].slice(0, most));
+        change(
+            most === 1
+                ? [id]
+                : values.includes(id)
+                  ? values.filter((one) => one !== id)
+                  : [...values, id].slice(0, most),
+        );
     }
 
     function toggle(): void {
@@ -51,7 +62,9 @@
             {@const file = known[id]}
             <li>
                 <span class="flex items-baseline gap-2">
-                    {#if file}<a class="word min-w-0 flex-1 truncate" href={file.address} target="_blank" rel="noopener">{file.name}</a>
+                    {#if file}<a class="word min-w-0 flex-1 truncate" href={file.address} target="_blank" rel="noopener"
+                            >{file.name}</a
+                        >
                         <span class="shrink-0 text-xs text-quiet">{file.size}</span>
                     {:else}<span class="min-w-0 flex-1 truncate">something deleted</span>{/if}
                     {#if may}
@@ -76,17 +89,26 @@
                                 /></label
                             >
                             {#if file.captions !== null}
-                                · <button type="button" class="word" onclick={() => describe(file, null, file.poster)}>without</button>{/if}
+                                · <button type="button" class="word" onclick={() => describe(file, null, file.poster)}
+                                    >without</button
+                                >{/if}
                         {/if}
                     </span>
                     <label class="block text-xs text-quiet" for="poster-{id}">Picture until it plays</label>
-                    <PictureField id="poster-{id}" value={file.poster} disabled={!may} change={(picture) => describe(file, file.captions, picture)} />
+                    <PictureField
+                        id="poster-{id}"
+                        value={file.poster}
+                        disabled={!may}
+                        change={(picture) => describe(file, file.captions, picture)}
+                    />
                 {/if}
             </li>
         {/each}
     </ul>
     {#if may}
-        <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={toggle}>{open ? 'Done' : `Choose a ${words}…`}</button>
+        <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={toggle}
+            >{open ? 'Done' : `Choose a ${words}…`}</button
+        >
         {#if open}
             <input
                 class="field mt-1 w-full"
@@ -104,12 +126,18 @@
                             class="flex min-h-6 w-full justify-between gap-2 text-left hover:underline"
                             aria-pressed={values.includes(file.id)}
                             onclick={() => choose(file.id)}
-                            ><span class="min-w-0 truncate {values.includes(file.id) ? 'font-semibold' : ''}">{file.name}</span>
-                            <span class="shrink-0 text-xs text-quiet">{values.includes(file.id) ? 'chosen' : file.size}</span></button
+                            ><span class="min-w-0 truncate {values.includes(file.id) ? 'font-semibold' : ''}"
+                                >{file.name}</span
+                            >
+                            <span class="shrink-0 text-xs text-quiet"
+                                >{values.includes(file.id) ? 'chosen' : file.size}</span
+                            ></button
                         >
                     </li>
                 {:else}
-                    <li class="text-quiet">{found.query === '' ? `There is no ${words} yet. Take one in below.` : 'None is called that.'}</li>
+                    <li class="text-quiet">
+                        {found.query === '' ? `There is no ${words} yet. Take one in below.` : 'None is called that.'}
+                    </li>
                 {/each}
             </ul>
             {#if found.more}<button type="button" class="word mt-1" onclick={() => void found.next()}>More</button>{/if}

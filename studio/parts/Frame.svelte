@@ -49,7 +49,9 @@
             <a
                 href={place.address}
                 aria-current={place.name === here ? 'page' : undefined}
-                class="py-3 {place.name === here ? '-mb-px border-b-2 border-ink font-semibold' : 'text-quiet hover:text-ink'}">{place.name}</a
+                class="py-3 {place.name === here
+                    ? '-mb-px border-b-2 border-ink font-semibold'
+                    : 'text-quiet hover:text-ink'}">{place.name}</a
             >
         {/each}
     </nav>
@@ -73,7 +75,11 @@
         {/each}
     </nav>
 {/if}
-<main class={whole ? 'flex h-[calc(100vh-53px)] min-h-0 flex-col' : `mx-auto ${wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9`}>
+<main
+    class={whole
+        ? 'flex h-[calc(100vh-53px)] min-h-0 flex-col'
+        : `mx-auto ${wide ? 'max-w-7xl' : 'max-w-5xl'} px-6 py-9`}
+>
     {@render children()}
 </main>
 <NoticeLine />

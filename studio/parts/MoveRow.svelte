@@ -6,7 +6,12 @@
     import { MovedPages } from './moves.svelte';
     import PagePictures from './PagePictures.svelte';
 
-    let { move, group, drafts, compact }: { move: Move; group: string | undefined; drafts: number[]; compact: boolean } = $props();
+    let {
+        move,
+        group,
+        drafts,
+        compact,
+    }: { move: Move; group: string | undefined; drafts: number[]; compact: boolean } = $props();
     const pages = new MovedPages(
         () => group ?? '',
         () => move,
@@ -58,16 +63,25 @@
             {#if listed}
                 <label class="mt-3 block">
                     <span class="unseen">Find one of these pages</span>
-                    <input class="field w-56" type="search" placeholder="Find one of these…" bind:value={pages.query} oninput={() => void pages.load()} />
+                    <input
+                        class="field w-56"
+                        type="search"
+                        placeholder="Find one of these…"
+                        bind:value={pages.query}
+                        oninput={() => void pages.load()}
+                    />
                 </label>
                 <ul class="mt-2 columns-2 gap-6">
                     {#each pages.rows as one (one.id)}
                         <li class="flex items-center gap-3">
-                            <a class="word min-w-0 truncate leading-6" href={one.address} target="_blank" rel="noopener">{one.title}</a>
+                            <a class="word min-w-0 truncate leading-6" href={one.address} target="_blank" rel="noopener"
+                                >{one.title}</a
+                            >
                             {#if drafts.length > 0}<button
                                     class="min-h-6 shrink-0 text-sm text-quiet hover:text-ink"
                                     aria-pressed={compared?.id === one.id}
-                                    onclick={() => (compared = compared?.id === one.id ? null : one)}>before and after</button
+                                    onclick={() => (compared = compared?.id === one.id ? null : one)}
+                                    >before and after</button
                                 >{/if}
                         </li>
                     {:else}
@@ -76,7 +90,9 @@
                 </ul>
             {/if}
             {#if !listed || pages.rows.length < pages.total}
-                <button class="word mt-2 text-sm" onclick={list}>{listed ? 'More' : `Which ${either(move.count, 'one', number(move.count))}?`}</button>
+                <button class="word mt-2 text-sm" onclick={list}
+                    >{listed ? 'More' : `Which ${either(move.count, 'one', number(move.count))}?`}</button
+                >
             {/if}
             {#if compared}
                 <div class="mt-3">

@@ -24,7 +24,13 @@
     }
 </script>
 
-<input class="field mt-2 w-full" type="search" placeholder="Find…" aria-label="Find a {what}" bind:value={found.query} />
+<input
+    class="field mt-2 w-full"
+    type="search"
+    placeholder="Find…"
+    aria-label="Find a {what}"
+    bind:value={found.query}
+/>
 <div class="mt-2 max-h-56 overflow-y-auto" role="group" aria-label="Which {what}">
     {#each values.filter((id) => !found.rows.some((name) => name.id === id)) as id (id)}
         <label class="flex gap-2 py-0.75">
@@ -34,7 +40,11 @@
     {/each}
     {#each found.rows as name (name.id)}
         <label class="flex gap-2 py-0.75" style:padding-left="{found.query === '' ? (name.depth - 1) * 16 : 0}px">
-            <input type="checkbox" checked={values.includes(name.id)} onchange={(event) => toggle(name.id, event.currentTarget.checked)} />
+            <input
+                type="checkbox"
+                checked={values.includes(name.id)}
+                onchange={(event) => toggle(name.id, event.currentTarget.checked)}
+            />
             {name.name}
         </label>
     {:else}

@@ -23,8 +23,18 @@
     const now = $derived(choices.find((one) => one.value === value));
 </script>
 
-<Select.Root type="single" {value} onValueChange={choose} items={choices.map((one) => ({ value: one.value, label: one.words }))} {disabled}>
-    <Select.Trigger {id} class="field flex items-center justify-between gap-1 text-left {look}" aria-label={id ? undefined : label}>
+<Select.Root
+    type="single"
+    {value}
+    onValueChange={choose}
+    items={choices.map((one) => ({ value: one.value, label: one.words }))}
+    {disabled}
+>
+    <Select.Trigger
+        {id}
+        class="field flex items-center justify-between gap-1 text-left {look}"
+        aria-label={id ? undefined : label}
+    >
         <span class="min-w-0 truncate">
             {#if shown}{@render shown()}{:else if now && specimen}{@render specimen(now)}{:else}{now?.words ?? ''}{/if}
         </span>
@@ -33,7 +43,11 @@
     <Select.Portal>
         <Select.Content class="float z-50 max-h-80 min-w-40 overflow-y-auto py-1" sideOffset={4}>
             {#each choices as one (one.value)}
-                <Select.Item value={one.value} label={one.words} class="cursor-default px-3 py-1.5 data-highlighted:bg-room data-selected:font-semibold">
+                <Select.Item
+                    value={one.value}
+                    label={one.words}
+                    class="cursor-default px-3 py-1.5 data-highlighted:bg-room data-selected:font-semibold"
+                >
                     {#if specimen}{@render specimen(one)}{:else}{one.words}{/if}
                 </Select.Item>
             {/each}

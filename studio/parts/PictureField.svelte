@@ -1,7 +1,12 @@
 <script lang="ts">
     import { PictureChoice } from './pictures.svelte';
 
-    let { id, value, disabled, change }: { id: string; value: number | null; disabled: boolean; change: (value: number) => void } = $props();
+    let {
+        id,
+        value,
+        disabled,
+        change,
+    }: { id: string; value: number | null; disabled: boolean; change: (value: number) => void } = $props();
     const choice = new PictureChoice();
     const found = choice.found;
     let open = $state(false);

@@ -40,10 +40,18 @@
                     max={values.length}
                     aria-label="Place of {names[id] ?? id}"
                     value={index + 1}
-                    onchange={(event) => move(index, Math.max(0, Math.min(values.length - 1, Number(event.currentTarget.value) - 1)) - index)}
+                    onchange={(event) =>
+                        move(
+                            index,
+                            Math.max(0, Math.min(values.length - 1, Number(event.currentTarget.value) - 1)) - index,
+                        )}
                 />
-                <button type="button" class="word min-h-6 min-w-6" disabled={index === 0} aria-label="{names[id] ?? id} up" onclick={() => move(index, -1)}
-                    >↑</button
+                <button
+                    type="button"
+                    class="word min-h-6 min-w-6"
+                    disabled={index === 0}
+                    aria-label="{names[id] ?? id} up"
+                    onclick={() => move(index, -1)}>↑</button
                 >
                 <button
                     type="button"
@@ -56,6 +64,8 @@
     {/each}
 </ol>
 {#if may}
-    <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Done' : `Pick ${many}…`}</button>
+    <button type="button" class="button mt-1 w-full" aria-expanded={open} onclick={() => (open = !open)}
+        >{open ? 'Done' : `Pick ${many}…`}</button
+    >
     {#if open}<NamePicker {things} {names} {values} set={change} />{/if}
 {/if}

@@ -8,11 +8,20 @@
 </script>
 
 {#each turns as turn (`${turn.template} ${turn.at}`)}
-    <section class="mt-4 border-b border-dashed border-hair pb-3" aria-label="When its season {turn.begins ? 'begins' : 'ends'}" data-turn>
+    <section
+        class="mt-4 border-b border-dashed border-hair pb-3"
+        aria-label="When its season {turn.begins ? 'begins' : 'ends'}"
+        data-turn
+    >
         <p>
-            <strong class="font-semibold">{when(turn.at)}</strong>: the season of “{turn.name}” {turn.begins ? 'begins' : 'ends'};
+            <strong class="font-semibold">{when(turn.at)}</strong>: the season of “{turn.name}” {turn.begins
+                ? 'begins'
+                : 'ends'};
             {moving(turn.pageKind, turn.moved)} then, as things stand.
         </p>
-        <Moves impact={{ moves: turn.moves, newLook: [], moved: turn.moved, look: 0, stays: 0, kinds: [], at: turn.at }} compact />
+        <Moves
+            impact={{ moves: turn.moves, newLook: [], moved: turn.moved, look: 0, stays: 0, kinds: [], at: turn.at }}
+            compact
+        />
     </section>
 {/each}

@@ -25,14 +25,27 @@
 <section class="float p-5" aria-label="What this would do" {@attach answer}>
     <h2 class="text-lg">{words}</h2>
     <p class="text-quiet" role="status">
-        {movesOf(impact)}{impact.look > 0 ? `, ${looksOf(impact)}` : ''}. {counted(impact.stays, 'stays as it is', 'stay as they are')}.
+        {movesOf(impact)}{impact.look > 0 ? `, ${looksOf(impact)}` : ''}. {counted(
+            impact.stays,
+            'stays as it is',
+            'stay as they are',
+        )}.
     </p>
     {#if every}
         <label class="mt-2 flex items-start gap-2">
-            <input class="mt-1" type="checkbox" checked={letsGo} onchange={(event) => letGo(event.currentTarget.checked)} />
+            <input
+                class="mt-1"
+                type="checkbox"
+                checked={letsGo}
+                onchange={(event) => letGo(event.currentTarget.checked)}
+            />
             <span
                 >“{every}” lets go of its rule “every page”.
-                <span class="block text-quiet">{letsGo ? '' : 'As long as it holds that rule, it takes these pages by it, and nothing moves.'}</span></span
+                <span class="block text-quiet"
+                    >{letsGo
+                        ? ''
+                        : 'As long as it holds that rule, it takes these pages by it, and nothing moves.'}</span
+                ></span
             >
         </label>
     {/if}

@@ -15,7 +15,9 @@ export class FileChoice {
 
     constructor(private readonly use: 'download' | 'film') {
         this.found = new Finder<ShopFile>(async (words, page) => {
-            const answer = await get<FilePage>(`/studio/files?use=${this.use}&q=${encodeURIComponent(words)}&page=${page}`);
+            const answer = await get<FilePage>(
+                `/studio/files?use=${this.use}&q=${encodeURIComponent(words)}&page=${page}`,
+            );
             this.note(answer.files);
             return { rows: answer.files, more: answer.more };
         });
@@ -47,7 +49,12 @@ export class FileChoice {
     }
 
     /** Captions or a picture for a film; null takes them away. */
-    async describe(film: ShopFile, captions: number | null, poster: number | null, described?: () => void): Promise<void> {
+    async describe(
+        film: ShopFile,
+        captions: number | null,
+        poster: number | null,
+        described?: () => void,
+    ): Promise<void> {
         try {
             await saveSeen<{ file: ShopFile }>({
                 address: `/studio/files/${film.id}`,

@@ -8,7 +8,9 @@ export class MovedPages extends Finder<PageRow> {
     constructor(group: () => string, move: () => Move) {
         super(async (words, page) => {
             const { from, to } = move();
-            const answer = await get<{ pages: PageRow[]; count: number }>(`${group()}&from=${from}&to=${to}&page=${page}&q=${encodeURIComponent(words)}`);
+            const answer = await get<{ pages: PageRow[]; count: number }>(
+                `${group()}&from=${from}&to=${to}&page=${page}&q=${encodeURIComponent(words)}`,
+            );
             return { rows: answer.pages, more: answer.pages.length > 0, total: answer.count };
         });
     }

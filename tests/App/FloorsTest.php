@@ -10,7 +10,9 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** The application is a house: floors from the ground up, rooms on each, and no room uses one that is not named here. */
+/**
+ * The application is a house: floors from the ground up, rooms on each, and no room uses one that is not named here.
+ */
 final class FloorsTest extends Plain
 {
     /** From the ground up: which rooms each may use. A room uses none that stands above it, so there is no circle. */
@@ -71,7 +73,8 @@ final class FloorsTest extends Plain
 
     /** Values and static answers that still fetch a service for themselves. No other may. */
     private const FETCH = [
-        'app/Reach/Trees/PartPlaces.php', 'app/Work/Releases/NewLooks.php', 'app/Work/Releases/Changes/TemplateChange.php', 'app/Work/Releases/Changes/FallbackChange.php',
+        'app/Reach/Trees/PartPlaces.php', 'app/Work/Releases/NewLooks.php',
+        'app/Work/Releases/Changes/TemplateChange.php', 'app/Work/Releases/Changes/FallbackChange.php',
     ];
 
     public function test_every_folder_is_a_room_with_a_reason_and_not_too_much_in_it(): void
@@ -118,8 +121,13 @@ final class FloorsTest extends Plain
             self::assertSame([], array_values(array_diff($may, $below)), $room);
             $below[] = $room;
         }
-        $floors = array_values(array_unique(array_map(static fn (string $room): string => explode('/', $room)[0], $below)));
-        self::assertSame(['Ground', 'Records', 'Lists', 'Reach', 'Words', 'Style', 'Shop', 'PagesOut', 'Work', 'Doors'], $floors);
+        $floors = array_values(
+            array_unique(array_map(static fn (string $room): string => explode('/', $room)[0], $below)),
+        );
+        self::assertSame(
+            ['Ground', 'Records', 'Lists', 'Reach', 'Words', 'Style', 'Shop', 'PagesOut', 'Work', 'Doors'],
+            $floors,
+        );
     }
 
     public function test_requests_are_for_the_doors_and_services_are_given(): void
@@ -128,7 +136,11 @@ final class FloorsTest extends Plain
         foreach (self::files() as $file) {
             if (! str_starts_with($file, 'app/Doors/')) {
                 $code = self::code($file);
-                self::assertDoesNotMatchRegularExpression('/(?<![\w>:$])request\(\)|Illuminate\\\\Http\\\\(Request|JsonResponse|RedirectResponse)/', $code, $file);
+                self::assertDoesNotMatchRegularExpression(
+                    '/(?<![\w>:$])request\(\)|Illuminate\\\\Http\\\\(Request|JsonResponse|RedirectResponse)/',
+                    $code,
+                    $file,
+                );
                 preg_match('/(?<![\w>:$])(app|resolve)\(/', $code) === 1 && $fetch[] = $file;
             }
         }
@@ -138,9 +150,15 @@ final class FloorsTest extends Plain
     /** @return list<string> classes of the application, from their rooms, by import or by full name */
     private static function usedBy(string $file): array
     {
-        preg_match_all('/Vestibra\\\\App\\\\((?:[A-Z]\w*\\\\)*[A-Z]\w*)/', (string) preg_replace('/^namespace .*$/m', '', self::code($file)), $found);
+        preg_match_all(
+            '/Vestibra\\\\App\\\\((?:[A-Z]\w*\\\\)*[A-Z]\w*)/',
+            (string) preg_replace('/^namespace .*$/m', '', self::code($file)),
+            $found,
+        );
 
-        return array_values(array_filter(array_unique($found[1]), static fn (string $class): bool => is_file(self::root().'/app/'.strtr($class, '\\', '/').'.php')));
+        return array_values(array_filter(array_unique($found[1]), static fn (string $class): bool => is_file(
+            self::root().'/app/'.strtr($class, '\\', '/').'.php',
+        )));
     }
 
     private static function code(string $file): string
@@ -152,7 +170,9 @@ final class FloorsTest extends Plain
     private static function files(): array
     {
         $files = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::root().'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(self::root().'/app', FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                 $files[] = substr($file->getPathname(), strlen(self::root()) + 1);
             }

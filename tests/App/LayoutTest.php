@@ -26,7 +26,11 @@ final class LayoutTest extends Plain
             if ($folder !== '.' && str_ends_with($file, 'Test.php')) {
                 $found++;
                 self::assertDirectoryExists("$app/$folder", $file);
-                self::assertStringContainsString('namespace Vestibra\Tests\App\\'.strtr($folder, '/', '\\').';', $code, $file);
+                self::assertStringContainsString(
+                    'namespace Vestibra\Tests\App\\'.strtr($folder, '/', '\\').';',
+                    $code,
+                    $file,
+                );
             }
         }
         self::assertGreaterThan(30, $found);
@@ -39,20 +43,34 @@ final class LayoutTest extends Plain
         self::assertIsArray($families);
         foreach ($families as $family) {
             foreach ($family::cases() as $case) {
-                $said = ProblemWords::of($case->at('', array_fill_keys(['name', 'words', 'setting', 'kind'], 'something')));
+                $said = ProblemWords::of($case
+                    ->at('', array_fill_keys(['name', 'words', 'setting', 'kind'], 'something')));
                 self::assertMatchesRegularExpression('/^[“\w{].*[.”]$/u', $said, $case->value);
                 $name = (new ReflectionClass($family))->getShortName()."::$case->name";
                 self::assertGreaterThan(1, substr_count($code, $name), "$name is said nowhere");
             }
         }
-        self::assertSame([], preg_grep('/new Problem\(/', array_diff_key([...self::code('core'), ...self::code('blocks'), ...self::code('app')], ['core/ProblemFamily.php' => 1])) ?: []);
+        self::assertSame(
+            [],
+            preg_grep(
+                '/new Problem\(/',
+                array_diff_key([...self::code('core'), ...self::code('blocks'), ...self::code('app')], [
+                    'core/ProblemFamily.php' => 1,
+                ]),
+            )
+                ?: [],
+        );
     }
 
     public function test_parameters_are_read_in_one_place(): void
     {
         foreach (self::code('app/Doors') as $file => $code) {
             if ($file !== 'app/Doors/Requests/Asked.php') {
-                self::assertDoesNotMatchRegularExpression('/\$request->(string|integer|float|query|input|boolean|date|enum|get|post|collect|array)\(/', $code, $file);
+                self::assertDoesNotMatchRegularExpression(
+                    '/\$request->(string|integer|float|query|input|boolean|date|enum|get|post|collect|array)\(/',
+                    $code,
+                    $file,
+                );
             }
         }
     }
@@ -71,8 +89,17 @@ final class LayoutTest extends Plain
     {
         $root = dirname(__DIR__, 2);
         $named = 0;
-        foreach ([...glob("$root/*.md") ?: [], ...glob("$root/docs/*.md") ?: [], ...glob("$root/{core,blocks,studio,shop,bench,demo,app}/README.md", GLOB_BRACE) ?: [], ...glob("$root/{core,app}/*/README.md", GLOB_BRACE) ?: []] as $page) {
-            preg_match_all('~`((?:app|bench|bin|blocks|core|demo|docs|routes|shop|studio|tests|tools)/[\w./-]+)`~', (string) file_get_contents($page), $found);
+        foreach ([
+            ...glob("$root/*.md") ?: [],
+            ...glob("$root/docs/*.md") ?: [],
+            ...glob("$root/{core,blocks,studio,shop,bench,demo,app}/README.md", GLOB_BRACE) ?: [],
+            ...glob("$root/{core,app}/*/README.md", GLOB_BRACE) ?: [],
+        ] as $page) {
+            preg_match_all(
+                '~`((?:app|bench|bin|blocks|core|demo|docs|routes|shop|studio|tests|tools)/[\w./-]+)`~',
+                (string) file_get_contents($page),
+                $found,
+            );
             foreach (basename($page) === 'CHANGELOG.md' ? [] : $found[1] as $path) {
                 $named++;
                 self::assertFileExists("$root/$path", $page);
@@ -88,7 +115,10 @@ final class LayoutTest extends Plain
             if ($definition->shelf === null) {
                 continue;
             }
-            $file = dirname(__DIR__, 2).'/blocks/'.str_replace(' ', '', ucwords(strtr($definition->kind, '-', ' '))).'/drawing.svg';
+            $file = dirname(__DIR__, 2)
+                .'/blocks/'
+                .str_replace(' ', '', ucwords(strtr($definition->kind, '-', ' ')))
+                .'/drawing.svg';
             $own = array_filter(array_map(static fn ($starter): ?string => $starter->drawing, $definition->starters));
             foreach ($own === [] ? (is_file($file) ? [(string) file_get_contents($file)] : []) : $own as $drawing) {
                 $drawn[] = trim($drawing);
@@ -104,10 +134,13 @@ final class LayoutTest extends Plain
     {
         $root = dirname(__DIR__, 2);
         $code = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             /** @var SplFileInfo $file */
             if ($file->getExtension() === 'php') {
-                $code[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file->getPathname());
+                $code[substr($file->getPathname(), strlen($root) + 1)] = (string) file_get_contents($file
+                    ->getPathname());
             }
         }
 

@@ -47,7 +47,11 @@ abstract class TestCase extends LaravelTestCase
         $this->copy = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         copy(self::$original, $this->copy);
         $this->connect($this->copy);
-        config(['vestibra.pictures' => self::folder('pictures'), 'vestibra.files' => self::folder('files'), 'vestibra.around' => self::folder('around')]);
+        config([
+            'vestibra.pictures' => self::folder('pictures'),
+            'vestibra.files' => self::folder('files'),
+            'vestibra.around' => self::folder('around'),
+        ]);
         $this->owner = User::query()->firstOrFail();
     }
 
@@ -89,7 +93,9 @@ abstract class TestCase extends LaravelTestCase
 
     protected function publish(Template $template): void
     {
-        $done = $this->app->make(Releases::class)->make(Changes::of(TemplateChange::publish($template)), $this->owner, '');
+        $done = $this->app
+            ->make(Releases::class)
+            ->make(Changes::of(TemplateChange::publish($template)), $this->owner, '');
         self::assertIsObject($done, 'The template was not published.');
         $template->refresh();
     }
@@ -102,11 +108,15 @@ abstract class TestCase extends LaravelTestCase
     protected function reach(array $show, array $keepOff = []): array
     {
         $clauses = static fn (array $conditions): array => $conditions === [] ? [] : [array_map(
-            static fn (array $condition): array => ['field' => $condition[0], 'comparison' => $condition[1], 'values' => $condition[2]],
+            static fn (array $condition): array =>
+                ['field' => $condition[0], 'comparison' => $condition[1], 'values' => $condition[2]],
             $conditions,
         )];
 
-        return ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => $clauses($show), 'keepOff' => $clauses($keepOff)]];
+        return [
+            'edit' => 'reach',
+            'reach' => ['format' => 2, 'show' => $clauses($show), 'keepOff' => $clauses($keepOff)],
+        ];
     }
 
     /** The id of the first block of a kind in a draft. */
@@ -145,7 +155,12 @@ abstract class TestCase extends LaravelTestCase
         $this->connect($file);
         $this->app->make(Kernel::class)->call('migrate', ['--force' => true]);
         (new Larkfold)->fill();
-        $owner = User::query()->create(['name' => 'Robin', 'email' => 'robin@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER]);
+        $owner = User::query()->create([
+            'name' => 'Robin',
+            'email' => 'robin@larkfold.example',
+            'password' => 'ink-on-paper',
+            'role' => User::OWNER,
+        ]);
         $this->app->make(Fallbacks::class)->see($owner);
         DB::purge();
         $this->app->forgetScopedInstances();
@@ -155,7 +170,11 @@ abstract class TestCase extends LaravelTestCase
 
     private function connect(string $file): void
     {
-        config(['database.connections.sqlite.database' => $file, 'database.connections.sqlite.journal_mode' => 'memory', 'database.connections.sqlite.synchronous' => 'off']);
+        config([
+            'database.connections.sqlite.database' => $file,
+            'database.connections.sqlite.journal_mode' => 'memory',
+            'database.connections.sqlite.synchronous' => 'off',
+        ]);
         DB::purge();
     }
 

@@ -16,11 +16,18 @@ const held = (page: Page): Promise<boolean | null> =>
         const element = document.activeElement;
         if (!element || element === document.body) return null;
         const box = element.getBoundingClientRect();
-        return box.bottom > 0 && box.top < innerHeight && box.top >= -1 && (box.bottom <= innerHeight + 1 || box.height > innerHeight);
+        return (
+            box.bottom > 0 &&
+            box.top < innerHeight &&
+            box.top >= -1 &&
+            (box.bottom <= innerHeight + 1 || box.height > innerHeight)
+        );
     });
 
 for (const [name, address] of Object.entries(screens)) {
-    test(`${name}: every deed of the first and the last menu, and of each that offers others, answers in view, and has the cursor`, async ({ page }) => {
+    test(`${name}: every deed of the first and the last menu, and of each that offers others, answers in view, and has the cursor`, async ({
+        page,
+    }) => {
         test.setTimeout(120_000);
         const studio = new Studio(page);
         await studio.signIn();
@@ -50,7 +57,8 @@ for (const [name, address] of Object.entries(screens)) {
             for (const [at, deed] of deeds.entries()) {
                 await open(menu);
                 const item = page.getByRole('menuitem').nth(at);
-                if ((await item.getAttribute('aria-disabled')) === 'true' || (await item.getAttribute('href')) !== null) continue;
+                if ((await item.getAttribute('aria-disabled')) === 'true' || (await item.getAttribute('href')) !== null)
+                    continue;
                 await item.click();
                 await expect(page.getByRole('menuitem')).toHaveCount(0);
                 await expect.poll(() => held(page), `“${deed}” answers out of sight`).toBe(true);
@@ -62,7 +70,11 @@ for (const [name, address] of Object.entries(screens)) {
 test('why: whatever is offered beside a template answers in view, and has the cursor', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Every product', start: 'gallery-and-buy', pageKind: 'product' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Every product',
+        start: 'gallery-and-buy',
+        pageKind: 'product',
+    });
     const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
         edits: [{ edit: 'reach', reach: { format: 2, show: [[]], keepOff: [], season: {}, goesFirst: false } }],
     });
@@ -89,7 +101,8 @@ test('what is put elsewhere in its list keeps the cursor, however late the answe
         await route.continue();
     });
     await page.goto('/studio/facts');
-    const names = (): Promise<string[]> => page.locator('[data-fact]').evaluateAll((rows) => rows.map((row) => (row as HTMLElement).dataset.fact ?? ''));
+    const names = (): Promise<string[]> =>
+        page.locator('[data-fact]').evaluateAll((rows) => rows.map((row) => (row as HTMLElement).dataset.fact ?? ''));
     const [first = ''] = await names();
     const menu = page.getByRole('button', { name: `Do… with ${first}`, exact: true });
     await menu.focus();

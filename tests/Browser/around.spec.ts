@@ -11,7 +11,9 @@ async function above(page: Page, address: string): Promise<string> {
 
 const OTHERS = ['/', '/c/desk', '/p/reading-lamp', '/brand/pellinray', '/cart', '/nowhere-at-all'];
 
-test('a header with a countdown for three categories, from a copy of the shop’s header; all others unchanged', async ({ page }) => {
+test('a header with a countdown for three categories, from a copy of the shop’s header; all others unchanged', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     const before = new Map<string, string>();
     for (const address of OTHERS) before.set(address, await above(page, address));
@@ -50,7 +52,9 @@ test('a header with a countdown for three categories, from a copy of the shop’
 
     await test.step('what belongs on the page itself is not offered', async () => {
         await page.getByPlaceholder('Find a block…').fill('price');
-        await expect(page.getByRole('group', { name: 'Show', exact: true }).getByText('Price', { exact: true })).toHaveCount(0);
+        await expect(
+            page.getByRole('group', { name: 'Show', exact: true }).getByText('Price', { exact: true }),
+        ).toHaveCount(0);
         await page.getByPlaceholder('Find a block…').fill('');
     });
 
@@ -141,15 +145,27 @@ test('the categories open by keyboard, by pointing, and on the phone as a drawer
     });
 });
 
-test('without scripts every way through the shop is there, and a notice is closed by a form', async ({ browser, baseURL, page }) => {
+test('without scripts every way through the shop is there, and a notice is closed by a form', async ({
+    browser,
+    baseURL,
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Two rows', start: 'two-rows', pageKind: 'header' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Two rows',
+        start: 'two-rows',
+        pageKind: 'header',
+    });
     const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
         edits: [{ edit: 'reach', reach: { format: 2, show: [[]], keepOff: [], season: {}, goesFirst: true } }],
     });
     await studio.ask('/studio/publish', { revisions: { [id]: revision } });
-    const context = await browser.newContext({ baseURL, javaScriptEnabled: false, viewport: { width: 390, height: 780 } });
+    const context = await browser.newContext({
+        baseURL,
+        javaScriptEnabled: false,
+        viewport: { width: 390, height: 780 },
+    });
     const plain = await context.newPage();
     await plain.goto('/');
     await expect(plain.locator('header').getByRole('link', { name: 'Inks', exact: true })).toBeVisible();
@@ -169,7 +185,9 @@ test('without scripts every way through the shop is there, and a notice is close
     }).toPass();
 });
 
-test('a page without a header, and one with another, by what its template says; back with one step', async ({ page }) => {
+test('a page without a header, and one with another, by what its template says; back with one step', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/templates?kind=home');
@@ -184,10 +202,16 @@ test('a page without a header, and one with another, by what its template says; 
     await expect(studio.canvas.locator('.header')).toBeVisible();
 });
 
-test('letters from the shop: an address counts once it is confirmed, and what would be sent can be read', async ({ page }) => {
+test('letters from the shop: an address counts once it is confirmed, and what would be sent can be read', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Columns', start: 'columns', pageKind: 'footer' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Columns',
+        start: 'columns',
+        pageKind: 'footer',
+    });
     const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
         edits: [{ edit: 'reach', reach: { format: 2, show: [[]], keepOff: [], season: {}, goesFirst: true } }],
     });
@@ -206,7 +230,9 @@ test('letters from the shop: an address counts once it is confirmed, and what wo
     const letter = await page.locator('details p').innerText();
     await expectAccessible(page);
     await page.goto(new URL(/http\S+\/confirm/.exec(letter)?.[0] ?? '').pathname);
-    await expect(page.getByRole('heading', { name: 'Should letters from the shop come to ada@example.com?' })).toBeVisible();
+    await expect(
+        page.getByRole('heading', { name: 'Should letters from the shop come to ada@example.com?' }),
+    ).toBeVisible();
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Yes, put me on the list' }).click();
     await expect(page.getByText('Thank you. ada@example.com is on the list.')).toBeVisible();
@@ -219,12 +245,16 @@ test('letters from the shop: an address counts once it is confirmed, and what wo
     await expect(page.getByRole('row', { name: /ada@example.com/ })).toContainText('confirmed');
 });
 
-test('opening hours are typed as a whole; links are put in order, and what is none is said and not kept', async ({ page }) => {
+test('opening hours are typed as a whole; links are put in order, and what is none is said and not kept', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Hours and links', 'Links, hours and letters', 'footers');
     await page.getByRole('treeitem', { name: /^Opening hours/ }).click();
-    const hours = page.getByRole('region', { name: 'Settings of Opening hours' }).getByLabel('Saturday', { exact: true });
+    const hours = page
+        .getByRole('region', { name: 'Settings of Opening hours' })
+        .getByLabel('Saturday', { exact: true });
     await hours.fill('');
     await hours.pressSequentially('9-12:30, 14–17');
     await expect(page.getByText('is not saved')).toHaveCount(0);

@@ -1,14 +1,23 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
-/** Nothing that axe knows of is wrong by WCAG 2.2 A and AA. Pages drawn small, as pictures, are left out: they have tests of their own. */
+/**
+ * Nothing that axe knows of is wrong by WCAG 2.2 A and AA. Pages drawn small, as pictures, are left out: they have
+ * tests of their own.
+ */
 export async function expectAccessible(page: Page): Promise<void> {
     const { violations } = await new AxeBuilder({ page })
         .setLegacyMode()
         .exclude('[aria-hidden="true"] iframe')
-        .options({ runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }, resultTypes: ['violations'] })
+        .options({
+            runOnly: { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] },
+            resultTypes: ['violations'],
+        })
         .analyze();
-    expect(violations.map((found) => `${found.id}: ${found.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`)).toEqual(
-        [],
-    );
+    expect(
+        violations.map(
+            (found) =>
+                `${found.id}: ${found.nodes.map((node) => `${node.target.join(' ')} ${node.failureSummary ?? ''}`).join(' | ')}`,
+        ),
+    ).toEqual([]);
 }

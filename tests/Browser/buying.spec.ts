@@ -11,17 +11,34 @@ interface Node {
     children?: Node[];
 }
 
-const band = (id: string, children: Node[]): Node => ({ id, kind: 'band', children: [{ id: `${id}column`, kind: 'column', children }] });
+const band = (id: string, children: Node[]): Node => ({
+    id,
+    kind: 'band',
+    children: [{ id: `${id}column`, kind: 'column', children }],
+});
 
-/** A page with two pickers and three ways to buy in bands of their own, one in a pop-up, and another product to choose and buy. */
+/**
+ * A page with two pickers and three ways to buy in bands of their own, one in a pop-up, and another product to choose
+ * and buy.
+ */
 async function page(studio: Studio): Promise<void> {
     const ink = await studio.id('product', 'Teal Tide bottled ink');
     const pen = await studio.id('product', 'Palette fountain pen');
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Many ways', start: 'blank', pageKind: 'product' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Many ways',
+        start: 'blank',
+        pageKind: 'product',
+    });
     const draft = await studio.page.request.get(`/studio/templates/${id.toString()}/news`);
     const { state } = (await draft.json()) as { state: { tree: { id: string } } };
     const insert = (node: Node): object => ({ edit: 'insert', parent: state.tree.id, after: null, node });
-    const reach = { format: 2, show: [[{ field: 'product', comparison: 'isOneOf', values: [ink] }]], keepOff: [], season: {}, goesFirst: false };
+    const reach = {
+        format: 2,
+        show: [[{ field: 'product', comparison: 'isOneOf', values: [ink] }]],
+        keepOff: [],
+        season: {},
+        goesFirst: false,
+    };
     const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
         edits: [
             { edit: 'reach', reach },
@@ -39,7 +56,16 @@ async function page(studio: Studio): Promise<void> {
                     },
                 ]),
             ),
-            insert(band('popped', [{ id: 'popup', kind: 'pop-up', what: { label: 'To buy it', title: 'Buy' }, children: [{ id: 'inpopup', kind: 'buy' }] }])),
+            insert(
+                band('popped', [
+                    {
+                        id: 'popup',
+                        kind: 'pop-up',
+                        what: { label: 'To buy it', title: 'Buy' },
+                        children: [{ id: 'inpopup', kind: 'buy' }],
+                    },
+                ]),
+            ),
             insert(
                 band('below', [
                     { id: 'picker', kind: 'variant-picker', what: { others: 'list' } },
@@ -65,7 +91,11 @@ const blockOf = (on: Page, id: string) => on.locator(`[data-b="${id}"]`);
 test.describe('without scripts', () => {
     test.use({ javaScriptEnabled: false });
 
-    test('whatever was chosen where, that is what is bought, by every button', async ({ page: shop, browser, baseURL }) => {
+    test('whatever was chosen where, that is what is bought, by every button', async ({
+        page: shop,
+        browser,
+        baseURL,
+    }) => {
         const owner = await browser.newContext({ javaScriptEnabled: true, baseURL });
         const studio = new Studio(await owner.newPage());
         await studio.signIn();
@@ -127,7 +157,11 @@ test.describe('without scripts', () => {
         const owner = await browser.newContext({ javaScriptEnabled: true, baseURL });
         const studio = new Studio(await owner.newPage());
         await studio.signIn();
-        const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Beside', start: 'beside', pageKind: 'category' });
+        const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+            name: 'Beside',
+            start: 'beside',
+            pageKind: 'category',
+        });
         const reach = {
             format: 2,
             show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Pens')] }]],
@@ -135,7 +169,9 @@ test.describe('without scripts', () => {
             season: {},
             goesFirst: false,
         };
-        const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, { edits: [{ edit: 'reach', reach }] });
+        const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
+            edits: [{ edit: 'reach', reach }],
+        });
         await studio.ask('/studio/publish', { revisions: { [id]: revision } });
         await owner.close();
 
@@ -158,7 +194,9 @@ test.describe('without scripts', () => {
     });
 });
 
-test('with scripts: all follow one choice, Enter buys what stands beside the number, and another product keeps to itself', async ({ page: shop }) => {
+test('with scripts: all follow one choice, Enter buys what stands beside the number, and another product keeps to itself', async ({
+    page: shop,
+}) => {
     const studio = new Studio(shop);
     await studio.signIn();
     await page(studio);
@@ -206,7 +244,11 @@ test('a choice that is on its way is bought all the same', async ({ page: shop }
 test('“more” ends with the last product, and the number beside it goes along', async ({ page: shop }) => {
     const studio = new Studio(shop);
     await studio.signIn();
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'More', start: 'beside', pageKind: 'category' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'More',
+        start: 'beside',
+        pageKind: 'category',
+    });
     const reach = {
         format: 2,
         show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Inks')] }]],
@@ -214,7 +256,9 @@ test('“more” ends with the last product, and the number beside it goes along
         season: {},
         goesFirst: false,
     };
-    const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, { edits: [{ edit: 'reach', reach }] });
+    const { revision } = await studio.ask<{ revision: number }>(`/studio/templates/${id.toString()}/edits`, {
+        edits: [{ edit: 'reach', reach }],
+    });
     await studio.ask('/studio/publish', { revisions: { [id]: revision } });
     const more = shop.getByRole('link', { name: 'More', exact: true });
     const cards = shop.locator('.product-grid .card');
@@ -231,7 +275,10 @@ test('“more” ends with the last product, and the number beside it goes along
     await expect(cards).toHaveCount(all);
     await expect(count).toHaveText(`1 to ${all.toString()} of ${all.toString()}`);
     await expect(more).toBeHidden();
-    expect(new Set(await cards.locator('.title a').evaluateAll((links) => links.map((link) => link.getAttribute('href')))).size).toBe(all);
+    expect(
+        new Set(await cards.locator('.title a').evaluateAll((links) => links.map((link) => link.getAttribute('href'))))
+            .size,
+    ).toBe(all);
     await shop.goto('/c/inks?page=2');
     await more.click();
     await expect(count).toHaveText(`13 to ${Math.min(36, all).toString()} of ${all.toString()}`);
@@ -241,9 +288,13 @@ for (const address of ['/c/inks', INK, '/cart', '/studio/sign-in']) {
     test(`what a script hides is hidden, whatever its style says: ${address}`, async ({ page: shop }) => {
         await shop.goto(address);
         const seen = await shop.evaluate(() => {
-            const all = [...document.querySelectorAll<HTMLElement>('body *')].filter((one) => !(one instanceof SVGElement));
+            const all = [...document.querySelectorAll<HTMLElement>('body *')].filter(
+                (one) => !(one instanceof SVGElement),
+            );
             for (const one of all) one.hidden = true;
-            return all.filter((one) => getComputedStyle(one).display !== 'none').map((one) => one.outerHTML.slice(0, 80));
+            return all
+                .filter((one) => getComputedStyle(one).display !== 'none')
+                .map((one) => one.outerHTML.slice(0, 80));
         });
         expect(seen).toEqual([]);
     });

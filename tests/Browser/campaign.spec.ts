@@ -12,7 +12,12 @@ test('a sale’s page that starts on Friday at midnight, goes before the categor
 }) => {
     const today = new Date();
     const toFriday = ((5 - today.getUTCDay() + 7) % 7) + 7;
-    const [friday, saturday, sunday, monday] = [0, 1, 2, 3].map((more) => day(today, toFriday + more)) as [string, string, string, string];
+    const [friday, saturday, sunday, monday] = [0, 1, 2, 3].map((more) => day(today, toFriday + more)) as [
+        string,
+        string,
+        string,
+        string,
+    ];
     const studio = new Studio(page);
     await studio.signIn();
     const inks = await studio.id('category', 'Bottled inks');
@@ -32,12 +37,16 @@ test('a sale’s page that starts on Friday at midnight, goes before the categor
     await page.getByLabel('until the end of').blur();
     await expect(page.getByRole('region', { name: 'Season' })).toContainText('until Monday');
     await page.getByRole('checkbox', { name: 'Goes first' }).check();
-    await expect(page.locator('[data-counts]')).toContainText(/Will cover (\d+) products, and be shown on \1, from Friday/);
+    await expect(page.locator('[data-counts]')).toContainText(
+        /Will cover (\d+) products, and be shown on \1, from Friday/,
+    );
 
     await page.getByRole('button', { name: 'Publish…' }).click();
     await expect(page.getByText('would be shown on no page')).toBeHidden();
     for (const turn of ['begins', 'ends']) {
-        await expect(page.getByRole('region', { name: `When its season ${turn}` })).toContainText(/[1-9]\d* product pages? moves? then/);
+        await expect(page.getByRole('region', { name: `When its season ${turn}` })).toContainText(
+            /[1-9]\d* product pages? moves? then/,
+        );
     }
     await page.getByRole('button', { name: 'Publish now' }).click();
     await expect(page.getByRole('heading', { name: '“Autumn sale” is live' })).toBeVisible();
@@ -64,7 +73,9 @@ test('a sale’s page that starts on Friday at midnight, goes before the categor
     await expect(page.getByRole('complementary', { name: 'From the Studio' })).toContainText('Inks’ own');
 });
 
-test('two changes of where a template appears are both kept, the second made before the first has arrived', async ({ page }) => {
+test('two changes of where a template appears are both kept, the second made before the first has arrived', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Quick hands');

@@ -20,7 +20,11 @@ async function seeInks(studio: Studio): Promise<void> {
     await expect(studio.block('.page-title')).toHaveText('Bottled inks');
 }
 
-test('a card of one’s own: made, laid out and corrected while looking at the list, without leaving it', async ({ browser, page, baseURL }) => {
+test('a card of one’s own: made, laid out and corrected while looking at the list, without leaving it', async ({
+    browser,
+    page,
+    baseURL,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await ofInks(studio, 'Inks by card');
@@ -57,12 +61,19 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
         await page.getByLabel('Between its lines').fill('10');
         await page.getByLabel('Between its lines').blur();
         await expect
-            .poll(async () => distance(await card.first().locator('.price').boundingBox(), await card.first().locator('.quick-buy').boundingBox()))
+            .poll(async () =>
+                distance(
+                    await card.first().locator('.price').boundingBox(),
+                    await card.first().locator('.quick-buy').boundingBox(),
+                ),
+            )
             .toBe(10);
     });
 
     await test.step('what is missing leaves no hole in a row, and the rest stands on common lines', async () => {
-        const prices = await card.locator('.price').evaluateAll((all) => all.slice(0, 3).map((one) => Math.round(one.getBoundingClientRect().top)));
+        const prices = await card
+            .locator('.price')
+            .evaluateAll((all) => all.slice(0, 3).map((one) => Math.round(one.getBoundingClientRect().top)));
         expect(new Set(prices).size).toBe(1);
     });
 
@@ -89,7 +100,12 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
         await page.getByRole('button', { name: 'Undo' }).click();
         await expect(heading(page)).toBeVisible();
         await expect
-            .poll(async () => distance(await card.first().locator('.price').boundingBox(), await card.first().locator('.quick-buy').boundingBox()))
+            .poll(async () =>
+                distance(
+                    await card.first().locator('.price').boundingBox(),
+                    await card.first().locator('.quick-buy').boundingBox(),
+                ),
+            )
             .toBe(6);
         await page.getByRole('button', { name: 'Redo' }).click();
         await page.getByRole('button', { name: 'Redo' }).click();
@@ -141,7 +157,11 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
     });
 
     await test.step('without scripts, on a phone', async () => {
-        const plain = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 800 }, baseURL: baseURL ?? '' });
+        const plain = await browser.newContext({
+            javaScriptEnabled: false,
+            viewport: { width: 390, height: 800 },
+            baseURL: baseURL ?? '',
+        });
         const phone = await plain.newPage();
         await phone.goto('/c/bottled-inks');
         expect(await phone.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -151,7 +171,9 @@ test('a card of one’s own: made, laid out and corrected while looking at the l
     });
 });
 
-test('a card of many lists becomes one of its own in one of them; the others stay; in use it is not deleted', async ({ page }) => {
+test('a card of many lists becomes one of its own in one of them; the others stay; in use it is not deleted', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await ofInks(studio, 'Inks apart');
@@ -251,7 +273,9 @@ test('two people change one card, each on a page of their own', async ({ browser
     await other.page.getByLabel('Size', { exact: true }).fill('23');
     await other.page.getByLabel('Size', { exact: true }).blur();
     await other.saved();
-    await expect(studio.block('.product-grid .card .title').first()).toHaveCSS('font-size', '23px', { timeout: 15_000 });
+    await expect(studio.block('.product-grid .card .title').first()).toHaveCSS('font-size', '23px', {
+        timeout: 15_000,
+    });
     await context.close();
 });
 

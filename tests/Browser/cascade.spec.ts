@@ -35,24 +35,31 @@ const how = Array.from({ length: BLOCKS }, (_, block) => {
 });
 
 /**
- * The same, written by hand as a page without any of our code: the browser's own cascade says what holds (CSS Cascade 5,
- * https://www.w3.org/TR/css-cascade-5/#cascade-sort: specificity before order of appearance; Media Queries 5 for the widths).
+ * The same, written by hand as a page without any of our code: the browser's own cascade says what holds (CSS Cascade
+ * 5, https://www.w3.org/TR/css-cascade-5/#cascade-sort: specificity before order of appearance; Media Queries 5 for the
+ * widths).
  */
 const byHand = (): string => {
     const said = (styles: Styles, state: string): string =>
         Object.entries(styles)
             .filter(([name]) => (name.split(':')[1] ?? '') === state)
-            .map(([name, value]) => (name.startsWith('colour') ? `color: ${String(value)};` : `font-size: ${String(value)}px;`))
+            .map(([name, value]) =>
+                name.startsWith('colour') ? `color: ${String(value)};` : `font-size: ${String(value)}px;`,
+            )
             .join(' ');
     const rules = (width: string): string =>
         how
-            .map((styles, at) => `#h${String(at)} { ${said(styles[width] ?? {}, '')} } #h${String(at)}:hover { ${said(styles[width] ?? {}, 'hovered')} }`)
+            .map(
+                (styles, at) =>
+                    `#h${String(at)} { ${said(styles[width] ?? {}, '')} } #h${String(at)}:hover { ${said(styles[width] ?? {}, 'hovered')} }`,
+            )
             .join('\n');
     const paragraphs = how.map((_, at) => `<p id="h${String(at)}">Words</p>`).join('');
     return `<!doctype html><meta name="viewport" content="width=device-width"><style>${rules('desktop')} @media (max-width: 899px) { ${rules('tablet')} } @media (max-width: 639px) { ${rules('phone')} }</style>${paragraphs}`;
 };
 
-const looks = (block: Locator): Promise<string[]> => block.evaluate((element) => [getComputedStyle(element).color, getComputedStyle(element).fontSize]);
+const looks = (block: Locator): Promise<string[]> =>
+    block.evaluate((element) => [getComputedStyle(element).color, getComputedStyle(element).fontSize]);
 
 async function seen(page: Page, block: (at: number) => Locator): Promise<string[][]> {
     const all: string[][] = [];
@@ -71,9 +78,14 @@ async function seen(page: Page, block: (at: number) => Locator): Promise<string[
 test('whatever is set for a width and a state looks as the browser’s own cascade says', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    const { id } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Styled by chance', start: 'gallery-and-buy', pageKind: 'product' });
+    const { id } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Styled by chance',
+        start: 'gallery-and-buy',
+        pageKind: 'product',
+    });
     const { state } = await page.evaluate(
-        async (template) => (await (await fetch(`/studio/templates/${template}/news`)).json()) as { state: { tree: unknown } },
+        async (template) =>
+            (await (await fetch(`/studio/templates/${template}/news`)).json()) as { state: { tree: unknown } },
         id.toString(),
     );
     const column = /"id":"([^"]+)","kind":"column"/.exec(JSON.stringify(state.tree))?.[1] ?? '';

@@ -16,10 +16,14 @@ const pick = async (page: Page, group: string, name: string): Promise<void> => {
 const save = (page: Page) => page.getByRole('button', { name: 'Save', exact: true });
 const moves = (page: Page) => page.locator('[data-moves]');
 
-test('a new ink with twelve variants and pictures, from nothing to its page in the shop, the template that it gets, and why', async ({ page }) => {
+test('a new ink with twelve variants and pictures, from nothing to its page in the shop, the template that it gets, and why', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
-    await studio.template('Pages of inks', { show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Inks')] }]] });
+    await studio.template('Pages of inks', {
+        show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Inks')] }]],
+    });
 
     await test.step('from nothing', async () => {
         await page.goto('/studio/catalogue');
@@ -47,7 +51,15 @@ test('a new ink with twelve variants and pictures, from nothing to its page in t
     await test.step('twelve variants of two options, the price pasted from a spreadsheet', async () => {
         await page.getByRole('button', { name: /Offer it in options/ }).click();
         const find = page.getByLabel('Find a value of an option');
-        for (const value of ['Bottle 30 ml', 'Bottle 50 ml', 'Bottle 100 ml', 'Colour Coral', 'Colour Moss', 'Colour Navy', 'Colour Plum']) {
+        for (const value of [
+            'Bottle 30 ml',
+            'Bottle 50 ml',
+            'Bottle 100 ml',
+            'Colour Coral',
+            'Colour Moss',
+            'Colour Navy',
+            'Colour Plum',
+        ]) {
             await find.fill(value);
             await page.getByRole('button', { name: `add ${value}` }).click();
             await expect(page.getByRole('listitem').filter({ hasText: value }).getByText('is offered')).toBeVisible();
@@ -61,7 +73,9 @@ test('a new ink with twelve variants and pictures, from nothing to its page in t
         await page.evaluate((text) => {
             const data = new DataTransfer();
             data.setData('text/plain', text);
-            document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+            document.activeElement?.dispatchEvent(
+                new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+            );
         }, prices);
         await expect(page.getByLabel(/^Stock number of/).last()).toHaveValue('DUSK-12');
     });
@@ -91,15 +105,23 @@ test('a new ink with twelve variants and pictures, from nothing to its page in t
 test('its brand is changed: announced, saved, moved, taken back', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
-    await studio.template('Pages of Thessamer', { show: [[{ field: 'brand', comparison: 'isOneOf', values: [await studio.id('brand', 'Thessamer')] }]] });
+    await studio.template('Pages of Thessamer', {
+        show: [[{ field: 'brand', comparison: 'isOneOf', values: [await studio.id('brand', 'Thessamer')] }]],
+    });
     const product = await studio.id('product', 'Night Mail bottled ink');
     await page.goto(`/studio/products/${product}`);
     const before = await page.getByRole('complementary').locator('.font-name').first().innerText();
 
     await pick(page, 'Brand', 'Thessamer');
-    await expect(moves(page)).toHaveText(`Saving moves the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`);
+    await expect(moves(page)).toHaveText(
+        `Saving moves the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`,
+    );
     await save(page).click();
-    await expect(page.getByText(`Saved. It moved the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`)).toBeVisible();
+    await expect(
+        page.getByText(
+            `Saved. It moved the page of “Night Mail bottled ink” from “${before}” to “Pages of Thessamer”.`,
+        ),
+    ).toBeVisible();
     await expect(page.locator('[data-entry]').first()).toContainText('brand from Pellinray to Thessamer');
     await expect(page.getByRole('complementary').locator('.font-name').first()).toHaveText('Pages of Thessamer');
     await page.getByRole('button', { name: 'Take this back' }).click();
@@ -109,7 +131,10 @@ test('its brand is changed: announced, saved, moved, taken back', async ({ page 
     await expectAccessible(page);
 });
 
-test('two windows on one product: other fields go together, the same field is asked about', async ({ page, context }) => {
+test('two windows on one product: other fields go together, the same field is asked about', async ({
+    page,
+    context,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     const product = await studio.id('product', 'Night Mail bottled ink');
@@ -185,10 +210,14 @@ test('what is wrong stands beside its field, and nothing of it is lost', async (
     await expect(page.getByText('Nothing is changed.')).toBeVisible();
 });
 
-test('a category renamed and moved: old addresses lead on, rules still hold, the pages that moved were said before', async ({ page }) => {
+test('a category renamed and moved: old addresses lead on, rules still hold, the pages that moved were said before', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
-    await studio.template('Pages of pens', { show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Pens')] }]] });
+    await studio.template('Pages of pens', {
+        show: [[{ field: 'category', comparison: 'isIn', values: [await studio.id('category', 'Pens')] }]],
+    });
     await page.goto('/studio/catalogue/category');
     await expectAccessible(page);
 
@@ -220,7 +249,9 @@ test('a category renamed and moved: old addresses lead on, rules still hold, the
         await expect(moves(page)).toContainText(/Saving moves \d pages/);
         const said = await moves(page).innerText();
         await save(page).click();
-        await expect(page.getByText(`Saved. ${said.replace('Saving moves ', '').replace('.', '')} moved.`)).toBeVisible();
+        await expect(
+            page.getByText(`Saved. ${said.replace('Saving moves ', '').replace('.', '')} moved.`),
+        ).toBeVisible();
     });
 
     await test.step('what it holds gets the template of what it stands in now', async () => {
@@ -306,7 +337,9 @@ test('a collection by rule: counted while it is made, and a template asks for it
 
     const collection = await studio.id('collection', 'Pellinray on paper');
     await page.goto(`/studio/catalogue/collection/${collection}`);
-    await studio.template('Pages of that collection', { show: [[{ field: 'collection', comparison: 'isIn', values: [collection] }]] });
+    await studio.template('Pages of that collection', {
+        show: [[{ field: 'collection', comparison: 'isIn', values: [collection] }]],
+    });
     await expect(page.getByLabel('by rule')).toBeChecked();
     await page.getByLabel('picked by hand, in this order').check();
     await expect(moves(page)).toContainText(`Saving moves ${count} pages.`);
@@ -360,7 +393,9 @@ test('what is typed while a save is on its way is kept, and not said to be saved
     await expect(page.getByLabel('Title').first()).toHaveValue('Night Mail, second');
 });
 
-test('the shop is written into a folder, changed in one file by hand and read back: exactly that change', async ({ page }, info) => {
+test('the shop is written into a folder, changed in one file by hand and read back: exactly that change', async ({
+    page,
+}, info) => {
     const studio = new Studio(page);
     await studio.signIn();
     const folder = info.outputPath('larkfold');
@@ -392,7 +427,9 @@ test('the shop is written into a folder, changed in one file by hand and read ba
         await page.goto('/p/teal-tide-bottled-ink');
         await expect(page.getByText('£9.75').first()).toBeVisible();
         await page.goto('/studio/catalogue/history');
-        await expect(page.getByText('Read in from a folder: 1 thing changed (products/teal-tide-bottled-ink.json)')).toBeVisible();
+        await expect(
+            page.getByText('Read in from a folder: 1 thing changed (products/teal-tide-bottled-ink.json)'),
+        ).toBeVisible();
         await page.getByText('From what to what').first().click();
         await expect(page.getByText('LF-0001-01, price: £9.50 → £9.75')).toBeVisible();
     });
@@ -463,7 +500,9 @@ test('two brands become one: said before, old addresses lead on, and taken back'
     await expect(page).toHaveURL(/\/brand\/hallorme$/);
 });
 
-test('prices and stock of many products at once, as a spreadsheet copies them, saved and taken back as one', async ({ page }) => {
+test('prices and stock of many products at once, as a spreadsheet copies them, saved and taken back as one', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/catalogue?q=cartridges');
@@ -474,13 +513,17 @@ test('prices and stock of many products at once, as a spreadsheet copies them, s
     await page.keyboard.press('Escape');
     await page.getByRole('link', { name: 'Prices and stock as a sheet' }).click();
     const prices = page.getByLabel(/^Price, GBP of /);
-    const before = await prices.evaluateAll((fields) => fields.slice(0, 3).map((field) => (field as HTMLInputElement).value));
+    const before = await prices.evaluateAll((fields) =>
+        fields.slice(0, 3).map((field) => (field as HTMLInputElement).value),
+    );
     await prices.first().focus();
     const paste = (text: string) =>
         page.evaluate((copied) => {
             const data = new DataTransfer();
             data.setData('text/plain', copied);
-            document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+            document.activeElement?.dispatchEvent(
+                new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+            );
         }, text);
     await paste('4,10 £\t\t7\n-1\t\t8\n£4.30\t\t9');
     await save(page).click();

@@ -2,7 +2,9 @@ import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
-test('one category gets a page of its own, another does not change, why does it look like that, and back', async ({ page }) => {
+test('one category gets a page of its own, another does not change, why does it look like that, and back', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     const cards = page.locator('.card-cover');
@@ -40,8 +42,12 @@ test('one category gets a page of its own, another does not change, why does it 
 
     await test.step('the shelf offers what fits and says why the rest does not', async () => {
         await page.getByRole('button', { name: 'Shelf', exact: true }).click();
-        await expect(page.getByRole('group', { name: 'Show', exact: true }).getByText('Products of the page')).toBeVisible();
-        await expect(page.getByRole('group', { name: 'Show', exact: true }).getByText('Price', { exact: true })).toHaveCount(0);
+        await expect(
+            page.getByRole('group', { name: 'Show', exact: true }).getByText('Products of the page'),
+        ).toBeVisible();
+        await expect(
+            page.getByRole('group', { name: 'Show', exact: true }).getByText('Price', { exact: true }),
+        ).toHaveCount(0);
         const elsewhere = page.getByRole('group', { name: 'Inside a card or a holder that shows a product' });
         await expect(elsewhere.getByText('Price', { exact: true })).toHaveCount(1);
         await expectAccessible(page);
@@ -76,7 +82,9 @@ test('one category gets a page of its own, another does not change, why does it 
 
     await test.step('published: one category page moves, and which', async () => {
         await page.getByRole('button', { name: 'Publish…' }).click();
-        await expect(page.locator('[data-impact]')).toContainText('1 category page moves, 0 get a new look. 21 stay as they are.');
+        await expect(page.locator('[data-impact]')).toContainText(
+            '1 category page moves, 0 get a new look. 21 stay as they are.',
+        );
         await expect(page.locator('[data-fitting-line]')).toContainText('1 category');
         await page.getByRole('button', { name: 'Publish now' }).click();
         await expect(page.getByRole('heading', { name: '“Inks, with a banner” is live' })).toBeVisible();

@@ -32,14 +32,21 @@ test('room inside a column changes nothing about its share of the band', async (
     await whole.getByLabel('Room inside on the left').fill('80');
     await studio.saved();
     const [own, inside] = [columns.nth(1), columns.nth(1).locator('.price').first()];
-    await expect.poll(async () => ((await inside.boundingBox())?.x ?? 0) - ((await own.boundingBox())?.x ?? 0)).toBeCloseTo(80, 0);
+    await expect
+        .poll(async () => ((await inside.boundingBox())?.x ?? 0) - ((await own.boundingBox())?.x ?? 0))
+        .toBeCloseTo(80, 0);
     expect(await share()).toBeCloseTo(1.5, 3);
 
     await test.step('nor does it where a column has a part in per cent', async () => {
         await columnOf(page, studio.block('.gallery'));
         await settings(page).getByLabel('or of its width', { exact: true }).fill('60');
         await studio.saved();
-        await expect.poll(async () => ((await columns.nth(0).boundingBox())?.width ?? 0) / ((await band.boundingBox())?.width ?? 1)).toBeCloseTo(0.6, 2);
+        await expect
+            .poll(
+                async () =>
+                    ((await columns.nth(0).boundingBox())?.width ?? 0) / ((await band.boundingBox())?.width ?? 1),
+            )
+            .toBeCloseTo(0.6, 2);
     });
 });
 
@@ -56,12 +63,15 @@ test('a number says what it takes, and the order of a column what its neighbours
         await order.fill('-1');
         await studio.saved();
         await expect(order).toHaveValue('-1');
-        const x = async (selector: string): Promise<number> => (await studio.block(selector).first().boundingBox())?.x ?? 0;
+        const x = async (selector: string): Promise<number> =>
+            (await studio.block(selector).first().boundingBox())?.x ?? 0;
         await expect.poll(async () => (await x('.price')) < (await x('.gallery'))).toBe(true);
     });
     await test.step('what is beyond is refused in words, with what holds instead', async () => {
         await order.fill('12');
-        await expect(settings(page).getByRole('status').filter({ hasText: 'It takes' })).toHaveText('It takes -9 to 9, so it is 9.');
+        await expect(settings(page).getByRole('status').filter({ hasText: 'It takes' })).toHaveText(
+            'It takes -9 to 9, so it is 9.',
+        );
         await order.blur();
         await studio.saved();
         await expect(order).toHaveValue('9');

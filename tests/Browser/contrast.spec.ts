@@ -4,15 +4,20 @@ import { expect, test } from './fresh';
 import { Studio } from './studio';
 
 const settings = (page: Page): Locator => page.locator('[data-settings]');
-const path = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name });
+const path = (page: Page, name: string): Locator =>
+    page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name });
 
-test('over a picture contrast is not computed and says so; over a tint that hides the picture it is, as WCAG 2.2 has it', async ({ page }) => {
+test('over a picture contrast is not computed and says so; over a tint that hides the picture it is, as WCAG 2.2 has it', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Read over a picture', 'Long launch page');
     const title = studio.block('.band-pictured .title').first();
     await title.click();
-    const colour = settings(page).getByRole('group', { name: 'The whole, how it looks' }).getByRole('button', { name: 'Colour', exact: true });
+    const colour = settings(page)
+        .getByRole('group', { name: 'The whole, how it looks' })
+        .getByRole('button', { name: 'Colour', exact: true });
     await expect(colour).toContainText('over a picture');
     await expect(colour).not.toContainText('to one');
 
@@ -39,7 +44,8 @@ test('over a picture contrast is not computed and says so; over a tint that hide
                 .first()
                 .evaluate((element) => getComputedStyle(element).backgroundColor),
         ]);
-        const asHex = (rgb: string): string => `#${[...rgb.matchAll(/\d+/g)].map(([one]) => Number(one).toString(16).padStart(2, '0')).join('')}`;
+        const asHex = (rgb: string): string =>
+            `#${[...rgb.matchAll(/\d+/g)].map(([one]) => Number(one).toString(16).padStart(2, '0')).join('')}`;
         await expect(colour).toContainText(new RegExp(`\\b${hex(asHex(words), asHex(ground)).toFixed(1)}\\s*to one`));
     });
 

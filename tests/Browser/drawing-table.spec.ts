@@ -64,7 +64,9 @@ test('a block without anything to show says why, and the shop leaves it out', as
     await studio.newTemplate('Empty');
     await studio.seeWith('Heather bottled ink');
     await studio.fromShelf('Rating', studio.block('.title'), { x: 0.4, y: 0.95 });
-    await expect(page.getByRole('button', { name: 'Rating: nothing to show: this product has no reviews' })).toBeVisible();
+    await expect(
+        page.getByRole('button', { name: 'Rating: nothing to show: this product has no reviews' }),
+    ).toBeVisible();
     await studio.seeWith('Teal Tide bottled ink');
     await expect(studio.block('.title + .rating')).toBeVisible();
 });

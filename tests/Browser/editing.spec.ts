@@ -25,7 +25,9 @@ test('HTML is shown as such, and what was taken out when it was made safe is sai
     const code = page.getByRole('region', { name: 'Settings of HTML' }).getByRole('textbox', { name: 'HTML' });
     await code.click();
     await page.keyboard.press('ControlOrMeta+a');
-    await page.keyboard.insertText('<h3>By hand</h3><p onclick="alert(1)">Bound in <em>Larkfold</em>.</p><script>document.title = "taken over"</script>');
+    await page.keyboard.insertText(
+        '<h3>By hand</h3><p onclick="alert(1)">Bound in <em>Larkfold</em>.</p><script>document.title = "taken over"</script>',
+    );
     await studio.block('.title').first().click();
     await studio.saved();
     const shown = studio.block('.price + .rich-text');
@@ -43,7 +45,9 @@ for (const [file, rows] of [
     ['wrapped-in-a-bold', 2],
     ['plain-markup', 2],
 ] as const) {
-    test(`what a word processor copies (${file}) keeps its headings, lists and tables in the shop`, async ({ page }) => {
+    test(`what a word processor copies (${file}) keeps its headings, lists and tables in the shop`, async ({
+        page,
+    }) => {
         const studio = new Studio(page);
         await studio.newTemplate('Pasted words');
         await studio.block('.price').click();
@@ -79,9 +83,15 @@ test('what was typed a moment before another block is chosen goes to the block i
     await page.keyboard.press('ControlOrMeta+a');
     await page.keyboard.insertText('Said at length');
     await chosen('Heading');
-    await page.getByRole('region', { name: 'Settings of Heading' }).getByLabel('Words', { exact: true }).fill('Said loudly');
+    await page
+        .getByRole('region', { name: 'Settings of Heading' })
+        .getByLabel('Words', { exact: true })
+        .fill('Said loudly');
     await studio.block('.quote').click();
-    await page.getByRole('region', { name: 'Settings of Quote' }).getByLabel('Words', { exact: true }).fill('Said by somebody');
+    await page
+        .getByRole('region', { name: 'Settings of Quote' })
+        .getByLabel('Words', { exact: true })
+        .fill('Said by somebody');
     await studio.block('.title').first().click();
     await studio.saved();
     await page.reload();
@@ -104,7 +114,9 @@ test('both days of a season, given one right after the other, are kept', async (
     await studio.saved();
     await page.reload();
     await page.getByRole('button', { name: 'Where it appears' }).click();
-    await expect(page.getByRole('region', { name: 'Season' })).toContainText('from Monday 1 December 2031 00:00 until Thursday 25 December 2031 00:00');
+    await expect(page.getByRole('region', { name: 'Season' })).toContainText(
+        'from Monday 1 December 2031 00:00 until Thursday 25 December 2031 00:00',
+    );
     await expect(page.getByRole('checkbox', { name: 'Goes first' })).toBeChecked();
 
     await page.getByRole('button', { name: 'Publish…' }).click();
@@ -139,7 +151,11 @@ test('a question is typed where it stands, and so is the label of a tab', async 
 test('“select everything” means the page and never the Studio’s own words', async ({ page }) => {
     const studio = new Studio(page);
     await studio.newTemplate('Everything');
-    for (const place of [page.getByRole('heading', { level: 1 }), page.locator('[data-status]'), page.getByRole('treeitem').first()]) {
+    for (const place of [
+        page.getByRole('heading', { level: 1 }),
+        page.locator('[data-status]'),
+        page.getByRole('treeitem').first(),
+    ]) {
         await place.click();
         await page.keyboard.press('ControlOrMeta+a');
         expect(await page.evaluate(() => document.getSelection()?.toString() ?? '')).toBe('');
@@ -177,7 +193,12 @@ test('what is said lies over nothing, and the window does not slide', async ({ p
     expect(covered).toBe(false);
     await page.mouse.wheel(40, 40);
     expect(
-        await page.evaluate(() => [scrollX, scrollY, document.documentElement.scrollWidth <= innerWidth, document.documentElement.scrollHeight <= innerHeight]),
+        await page.evaluate(() => [
+            scrollX,
+            scrollY,
+            document.documentElement.scrollWidth <= innerWidth,
+            document.documentElement.scrollHeight <= innerHeight,
+        ]),
     ).toEqual([0, 0, true, true]);
 });
 
@@ -202,7 +223,9 @@ test('codes stand at the edge that all words stand at, and the days stay within 
     }
 });
 
-test('the caption of what is selected lies under it, over it where there is no room below, and never on it', async ({ page }) => {
+test('the caption of what is selected lies under it, over it where there is no room below, and never on it', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.newTemplate('Captions');
     const caption = page.locator('[data-chip]');

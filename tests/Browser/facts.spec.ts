@@ -37,7 +37,9 @@ test('what is pasted beyond the sheet is left out', () => {
     ]);
 });
 
-test('facts of several products are pasted, refused as a whole when one is wrong, and taken back as one', async ({ page }) => {
+test('facts of several products are pasted, refused as a whole when one is wrong, and taken back as one', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/facts');

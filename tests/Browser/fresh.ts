@@ -2,7 +2,10 @@ import { test as base } from '@playwright/test';
 import { copyFileSync, mkdirSync, readdirSync, renameSync, rmSync, symlinkSync } from 'node:fs';
 import { firstPort, room as root } from './room';
 
-/** Two shops stand ready (bin/_test-server), so that two tests can run side by side. A shop of its own for each test, and one switch of a link: a request of the test before may still have its own open. */
+/**
+ * Two shops stand ready (bin/_test-server), so that two tests can run side by side. A shop of its own for each test,
+ * and one switch of a link: a request of the test before may still have its own open.
+ */
 function layBeside(port: number): void {
     const rooms = `${root}/shops`;
     const link = `${rooms}/${port}`;

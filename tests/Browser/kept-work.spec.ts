@@ -24,7 +24,11 @@ for (const [how, spoil] of [
     ['forbidden', forbidden],
     ['full', full],
 ] as const) {
-    test(`an edit reaches the server although the browser’s store is ${how}, and the line says what is true`, async ({ page, browser, baseURL }) => {
+    test(`an edit reaches the server although the browser’s store is ${how}, and the line says what is true`, async ({
+        page,
+        browser,
+        baseURL,
+    }) => {
         const maker = new Studio(page);
         await maker.signIn();
         const id = await maker.template('Kept nowhere', null, false);
@@ -54,7 +58,11 @@ for (const [how, spoil] of [
     });
 }
 
-test('what was begun before somebody else’s value came in is told with both values, however late it is sent', async ({ page, browser, baseURL }) => {
+test('what was begun before somebody else’s value came in is told with both values, however late it is sent', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
     const one = new Studio(page);
     await one.signIn();
     const id = await one.template('Two at once', null, false);
@@ -63,7 +71,14 @@ test('what was begun before somebody else’s value came in is told with both va
     };
     const column = state.tree.children[0]?.children[0]?.id;
     await one.ask(`/studio/templates/${id.toString()}/edits`, {
-        edits: [{ edit: 'insert', parent: column, after: null, node: { id: 'hours', kind: 'opening-hours', what: { monday: '9–18', tuesday: '9–18' } } }],
+        edits: [
+            {
+                edit: 'insert',
+                parent: column,
+                after: null,
+                node: { id: 'hours', kind: 'opening-hours', what: { monday: '9–18', tuesday: '9–18' } },
+            },
+        ],
     });
     await page.goto(`/studio/templates/${id.toString()}`);
     await one.loaded();
@@ -72,7 +87,8 @@ test('what was begun before somebody else’s value came in is told with both va
     await two.signIn();
     await two.page.goto(`/studio/templates/${id.toString()}`);
     await two.loaded();
-    const monday = (studio: Studio) => studio.page.getByRole('region', { name: 'Settings of Opening hours' }).getByLabel('Monday', { exact: true });
+    const monday = (studio: Studio) =>
+        studio.page.getByRole('region', { name: 'Settings of Opening hours' }).getByLabel('Monday', { exact: true });
     for (const studio of [one, two]) await studio.block('.opening-hours').click();
 
     // It counts as a whole, so that nothing is sent while it is typed.
@@ -99,7 +115,9 @@ test('what was begun before somebody else’s value came in is told with both va
     await context.close();
 });
 
-test('a template begins with its page, a reload goes on with the card, and a page without that list has none', async ({ page }) => {
+test('a template begins with its page, a reload goes on with the card, and a page without that list has none', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('With cards', 'Name, words, products', 'category pages');
@@ -119,7 +137,9 @@ test('a template begins with its page, a reload goes on with the card, and a pag
     await studio.block('.product-grid').click({ position: { x: 8, y: 8 } });
     await studio.block('.card').nth(1).click();
     await expect(heading).toBeVisible();
-    await page.goto(`${address}?sample=${(await studio.id('category', 'Mending, cleaning and spare parts')).toString()}`);
+    await page.goto(
+        `${address}?sample=${(await studio.id('category', 'Mending, cleaning and spare parts')).toString()}`,
+    );
     await studio.loaded();
     await page.reload();
     await studio.loaded();

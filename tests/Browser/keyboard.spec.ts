@@ -9,7 +9,14 @@ async function tabTo(page: Page, words: RegExp, most = 80): Promise<void> {
         const focused = await page.evaluate(() => {
             const element = document.activeElement as HTMLInputElement | null;
             const label = element?.labels?.[0]?.textContent ?? element?.closest('label')?.textContent;
-            return [element?.getAttribute('aria-label'), label, element?.getAttribute('placeholder'), element?.textContent].filter(Boolean).join(' ');
+            return [
+                element?.getAttribute('aria-label'),
+                label,
+                element?.getAttribute('placeholder'),
+                element?.textContent,
+            ]
+                .filter(Boolean)
+                .join(' ');
         });
         if (words.test(focused)) return;
     }
@@ -19,7 +26,13 @@ async function tabTo(page: Page, words: RegExp, most = 80): Promise<void> {
 /** F6 until the focus is in an area. */
 async function area(page: Page, name: string): Promise<void> {
     for (let presses = 0; presses < 5; presses++) {
-        if (await page.evaluate((wanted) => document.activeElement?.closest<HTMLElement>('[data-area]')?.dataset.area === wanted, name)) return;
+        if (
+            await page.evaluate(
+                (wanted) => document.activeElement?.closest<HTMLElement>('[data-area]')?.dataset.area === wanted,
+                name,
+            )
+        )
+            return;
         await page.keyboard.press('F6');
     }
     throw new Error(`F6 does not lead to ${name}`);
@@ -90,13 +103,21 @@ test('the first task by keyboard alone: sign in, make, lay out, style, say where
     await test.step('moves the gallery to the other column, and puts a rating under the title', async () => {
         await area(page, 'outline');
         const outline = page.getByRole('tree');
-        for (let at = 0; at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Gallery' }).count()) === 0; at++)
+        for (
+            let at = 0;
+            at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Gallery' }).count()) === 0;
+            at++
+        )
             await page.keyboard.press('ArrowDown');
         await page.keyboard.press('Alt+ArrowRight');
         const columns = studio.block('.band').nth(1).locator('.column');
         await expect(columns.nth(1).locator('.gallery')).toBeVisible();
         await studio.saved();
-        for (let at = 0; at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Title' }).count()) === 0; at++)
+        for (
+            let at = 0;
+            at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Title' }).count()) === 0;
+            at++
+        )
             await page.keyboard.press('ArrowUp');
         await doing(page, 'put in rating');
         await expect(studio.block('.title + .rating')).toBeVisible();
@@ -105,7 +126,11 @@ test('the first task by keyboard alone: sign in, make, lay out, style, say where
     await test.step('changes the price’s size and colour, and takes one back', async () => {
         await area(page, 'outline');
         const outline = page.getByRole('tree');
-        for (let at = 0; at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Price' }).count()) === 0; at++)
+        for (
+            let at = 0;
+            at < 12 && (await outline.locator('[aria-selected="true"]', { hasText: 'Price' }).count()) === 0;
+            at++
+        )
             await page.keyboard.press('ArrowDown');
         await area(page, 'settings');
         await tabTo(page, /^Size/);

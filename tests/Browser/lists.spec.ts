@@ -5,7 +5,9 @@ import { Studio } from './studio';
 
 const cards = (page: Page) => page.locator('.product-grid .card-cover');
 
-test('a collection page from a start, with a banner, for two collections and not for a third; then the fallback', async ({ page }) => {
+test('a collection page from a start, with a banner, for two collections and not for a third; then the fallback', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
 
@@ -78,7 +80,9 @@ test('a collection page from a start, with a banner, for two collections and not
     });
 });
 
-test('an all-products page: a tall hero, count and order above, three columns, numbers below, a promotion at the end, live in one step', async ({ page }) => {
+test('an all-products page: a tall hero, count and order above, three columns, numbers below, a promotion at the end, live in one step', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Everything, with a hero', 'Banner and products', 'the page of all products');
@@ -95,7 +99,10 @@ test('an all-products page: a tall hero, count and order above, three columns, n
             .click();
         await settings('Picture').locator('ul button').first().click();
         await settings('Picture').getByRole('button', { name: 'The whole' }).click();
-        await settings('Picture').getByRole('group', { name: 'Distances and corners of the whole' }).getByLabel('Room outside above').fill('-80');
+        await settings('Picture')
+            .getByRole('group', { name: 'Distances and corners of the whole' })
+            .getByLabel('Room outside above')
+            .fill('-80');
         await studio.saved();
     });
 
@@ -149,7 +156,11 @@ test('what a search found is put in another order at once, and the page of anoth
     await expect(page).toHaveURL(/q=ink&sort=title/);
 });
 
-test('“more” adds below and says so; without scripts it leads on; back brings the place again', async ({ browser, page, baseURL }) => {
+test('“more” adds below and says so; without scripts it leads on; back brings the place again', async ({
+    browser,
+    page,
+    baseURL,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Tags, beside', 'Words beside the products', 'tag pages');
@@ -174,7 +185,11 @@ test('“more” adds below and says so; without scripts it leads on; back bring
     await expect(thirteenth).toBeFocused();
     await expect(thirteenth).toBeInViewport();
 
-    const plain = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 800 }, baseURL: baseURL ?? '' });
+    const plain = await browser.newContext({
+        javaScriptEnabled: false,
+        viewport: { width: 390, height: 800 },
+        baseURL: baseURL ?? '',
+    });
     const phone = await plain.newPage();
     await phone.goto('/tag/everyday');
     await phone.getByRole('link', { name: 'More', exact: true }).click();

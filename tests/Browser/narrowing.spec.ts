@@ -4,12 +4,17 @@ import { expect, test } from './fresh';
 import { Studio } from './studio';
 
 const cards = (page: Page) => page.locator('.product-grid .card-cover');
-const filter = (page: Page, name: string) => page.locator('.filter', { has: page.locator('.filter-title', { hasText: new RegExp(`^${name}$`) }) });
+const filter = (page: Page, name: string) =>
+    page.locator('.filter', { has: page.locator('.filter-title', { hasText: new RegExp(`^${name}$`) }) });
 
 /** Pens with filters beside them, as the owner would have published them. */
 async function pens(studio: Studio): Promise<void> {
     const id = await studio.id('category', 'Pens');
-    const { id: template } = await studio.ask<{ id: number }>('/studio/templates', { name: 'Pens', start: 'beside', pageKind: 'category' });
+    const { id: template } = await studio.ask<{ id: number }>('/studio/templates', {
+        name: 'Pens',
+        start: 'beside',
+        pageKind: 'category',
+    });
     await studio.page.goto(`/studio/templates/${template.toString()}`);
     await studio.loaded();
     await studio.page.getByRole('button', { name: 'Where it appears' }).click();
@@ -33,7 +38,10 @@ test('a category page with a third as side column: price, colour and size filter
         await studio.block('.result-count').click();
         await page.keyboard.press('Escape');
         await page.keyboard.press('Escape');
-        await page.getByRole('region', { name: 'Settings of Band' }).getByRole('button', { name: '1 : 2', exact: true }).click();
+        await page
+            .getByRole('region', { name: 'Settings of Band' })
+            .getByRole('button', { name: '1 : 2', exact: true })
+            .click();
         await studio.saved();
     });
 
@@ -91,10 +99,14 @@ test('a category page with a third as side column: price, colour and size filter
 
     await test.step('each number is what choosing it gives', async () => {
         const broad = page.getByRole('checkbox', { name: /^Broad/ });
-        const count = Number(await page.locator('.filter-button', { hasText: 'Broad' }).locator('.filter-count').textContent());
+        const count = Number(
+            await page.locator('.filter-button', { hasText: 'Broad' }).locator('.filter-count').textContent(),
+        );
         await broad.check();
         await expect(cards(page)).toHaveCount(count);
-        await expect(page.locator('[data-narrowed]')).toHaveText(`${count.toString()} product${count === 1 ? '' : 's'}`);
+        await expect(page.locator('[data-narrowed]')).toHaveText(
+            `${count.toString()} product${count === 1 ? '' : 's'}`,
+        );
         await expect(page.locator('.chosen-filter')).toHaveCount(2);
     });
 
@@ -197,7 +209,9 @@ test('by keyboard alone: the slider, a fold, more values, and what leads to noth
     });
 });
 
-test('a click that does not come through is said where it is seen, and what is ticked is what the list shows', async ({ page }) => {
+test('a click that does not come through is said where it is seen, and what is ticked is what the list shows', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await pens(studio);
@@ -243,7 +257,11 @@ test('on the phone the filters open as a sheet that says how many there are', as
 test.describe('without scripts', () => {
     test.use({ javaScriptEnabled: false });
 
-    test('the same filters are a form, and its answer has an address of its own', async ({ page, browser, baseURL }) => {
+    test('the same filters are a form, and its answer has an address of its own', async ({
+        page,
+        browser,
+        baseURL,
+    }) => {
         const owner = await browser.newContext({ javaScriptEnabled: true, baseURL });
         const studio = new Studio(await owner.newPage());
         await studio.signIn();

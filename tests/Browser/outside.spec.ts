@@ -6,7 +6,10 @@ import { hex } from 'wcag-contrast';
 import { expectAccessible } from './axe';
 import { Studio } from './studio';
 
-const validator = new HtmlValidate({ extends: ['html-validate:standard', 'html-validate:a11y'], rules: { 'no-inline-style': 'error' } });
+const validator = new HtmlValidate({
+    extends: ['html-validate:standard', 'html-validate:a11y'],
+    rules: { 'no-inline-style': 'error' },
+});
 
 for (const address of [
     '/',
@@ -29,7 +32,11 @@ for (const address of [
     test(`npm html-validate finds nothing wrong with ${address}`, async ({ request }) => {
         const html = await (await request.get(address)).text();
         const report = await validator.validateString(html);
-        expect(report.results.flatMap((result) => result.messages.map((message) => `${message.line}: ${message.ruleId} ${message.message}`))).toEqual([]);
+        expect(
+            report.results.flatMap((result) =>
+                result.messages.map((message) => `${message.line}: ${message.ruleId} ${message.message}`),
+            ),
+        ).toEqual([]);
     });
 }
 
@@ -45,10 +52,16 @@ test('every declaration of a styled page is accepted by the lexer of npm css-tre
     await studio.saved();
     const id = page.url().split('/').at(-1) ?? '';
     const sample = await page.locator('[data-sample]').first().getAttribute('data-sample');
-    const html = await page.evaluate(async (address) => (await fetch(address)).text(), `/studio/templates/${id}/canvas/${sample ?? ''}`);
+    const html = await page.evaluate(
+        async (address) => (await fetch(address)).text(),
+        `/studio/templates/${id}/canvas/${sample ?? ''}`,
+    );
     const css = [...html.matchAll(/<style[^>]*>([^<]*)<\/style>/g)].map((found) => found[1] ?? '').join('\n');
     expect(css).toContain('41px');
-    const filled = css.replace(/var\((--[\w-]+)\)/g, (_, name: string) => new RegExp(`${name}:([^;}]+)`).exec(css)?.[1] ?? 'missing');
+    const filled = css.replace(
+        /var\((--[\w-]+)\)/g,
+        (_, name: string) => new RegExp(`${name}:([^;}]+)`).exec(css)?.[1] ?? 'missing',
+    );
     let declarations = 0;
     walk(parse(filled), function (node) {
         if (node.type !== 'Declaration' || this.atrule?.name === 'font-face') return;
@@ -78,7 +91,10 @@ test('the house style keeps WCAG 2.2 contrast by npm wcag-contrast', async ({ re
     expect(hex(token('star'), token('ground'))).toBeGreaterThanOrEqual(3);
 });
 
-test('a page with every block of the shelf: valid, accessible, light, and no wider than a phone', async ({ page, request }) => {
+test('a page with every block of the shelf: valid, accessible, light, and no wider than a phone', async ({
+    page,
+    request,
+}) => {
     test.setTimeout(120_000);
     const studio = new Studio(page);
     await studio.signIn();
@@ -100,7 +116,18 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
             };
         };
         const column = data.state.tree.children?.at(-1)?.children?.[0]?.id ?? '';
-        const there = ['title', 'price', 'gallery', 'variant-picker', 'buy', 'breadcrumbs', 'rating', 'tabs', 'description', 'short-description'];
+        const there = [
+            'title',
+            'price',
+            'gallery',
+            'variant-picker',
+            'buy',
+            'breadcrumbs',
+            'rating',
+            'tabs',
+            'description',
+            'short-description',
+        ];
         const fact = (name: string): number => data.facts.find((one) => one.name === name)?.id ?? 0;
         const { files } = (await (await fetch('/studio/files?use=film')).json()) as { files: { id: number }[] };
         const filled: Record<string, object> = {
@@ -111,7 +138,12 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
             navigation: { name: 'Further ways' },
             links: { title: 'Help', links: [{ words: 'All', link: '/all', under: false }] },
         };
-        const shared = { edit: 'insert', parent: data.state.tree.id, after: null, node: { kind: 'shared-band', what: { part: data.parts[0]?.id } } };
+        const shared = {
+            edit: 'insert',
+            parent: data.state.tree.id,
+            after: null,
+            node: { kind: 'shared-band', what: { part: data.parts[0]?.id } },
+        };
         const edits = data.definitions
             .filter((one) => one.shelf !== null && one.role === 'block' && !there.includes(one.kind))
             .map((one) => ({
@@ -137,20 +169,33 @@ test('a page with every block of the shelf: valid, accessible, light, and no wid
         const html = await (await request.get(address)).text();
         const report = await validator.validateString(html);
         expect(
-            report.results.flatMap((result) => result.messages.map((message) => `${address} ${message.line}: ${message.ruleId} ${message.message}`)),
+            report.results.flatMap((result) =>
+                result.messages.map((message) => `${address} ${message.line}: ${message.ruleId} ${message.message}`),
+            ),
         ).toEqual([]);
         await page.setViewportSize({ width: 390, height: 800 });
         await page.goto(address);
         await expectAccessible(page);
         expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
         const own = await page.evaluate(() =>
-            performance.getEntriesByType('resource').flatMap((one) => (/\.(js|css)$/.test(new URL(one.name).pathname) ? [one.name] : [])),
+            performance
+                .getEntriesByType('resource')
+                .flatMap((one) => (/\.(js|css)$/.test(new URL(one.name).pathname) ? [one.name] : [])),
         );
         let bytes = 0;
         for (const file of own) bytes += gzipSync(await (await request.get(file)).body()).length;
         expect(bytes).toBeGreaterThan(5_000);
         expect(bytes).toBeLessThanOrEqual(40_000);
-        for (const block of ['.quote', '.marks', '.accordion', '.codes', '.product-grid .card', '.film', '.downloads a', '.note']) {
+        for (const block of [
+            '.quote',
+            '.marks',
+            '.accordion',
+            '.codes',
+            '.product-grid .card',
+            '.film',
+            '.downloads a',
+            '.note',
+        ]) {
             await expect(page.locator(block).first()).toBeVisible();
         }
     }

@@ -2,7 +2,9 @@ import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
-test('the products of a category in the owner’s order: by dragging, by keyboard, by place, and back', async ({ page }) => {
+test('the products of a category in the owner’s order: by dragging, by keyboard, by place, and back', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/catalogue/category');
@@ -12,7 +14,9 @@ test('the products of a category in the owner’s order: by dragging, by keyboar
     const names = (): Promise<string[]> => rows.locator('a').allInnerTexts();
     const shop = async (): Promise<string[]> => {
         const html = await (await page.request.get('/c/inks')).text();
-        return [...html.matchAll(/class="title title-h3"[^>]*><a href="[^"]+">([^<]+)</g)].map((found) => found[1] ?? '');
+        return [...html.matchAll(/class="title title-h3"[^>]*><a href="[^"]+">([^<]+)</g)].map(
+            (found) => found[1] ?? '',
+        );
     };
     await expect(page.getByRole('status').first()).toContainText('The newest come first.');
     await expectAccessible(page);
@@ -37,7 +41,9 @@ test('the products of a category in the owner’s order: by dragging, by keyboar
         await page.getByRole('button', { name: new RegExp(`^Move ${before[4] ?? ''}`) }).focus();
         await page.keyboard.press('ArrowDown');
         await expect(rows.nth(2)).toContainText(before[4] ?? '');
-        await expect(page.getByRole('button', { name: new RegExp(`^Move ${before[4] ?? ''}, now at place 3`) })).toBeFocused();
+        await expect(
+            page.getByRole('button', { name: new RegExp(`^Move ${before[4] ?? ''}, now at place 3`) }),
+        ).toBeFocused();
         await page.keyboard.press('Home');
         await expect(rows.nth(0)).toContainText(before[4] ?? '');
         expect((await shop())[0]).toBe(before[4]);

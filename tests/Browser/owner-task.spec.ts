@@ -54,7 +54,9 @@ test('the owner makes a page for bottled inks, by mouse, from sign-in to the sho
 
     await test.step('publishes after seeing exactly which products move', async () => {
         await page.getByRole('button', { name: 'Publish…' }).click();
-        await expect(page.locator('[data-impact]')).toContainText('17 product pages move, 0 get a new look. 92 stay as they are.');
+        await expect(page.locator('[data-impact]')).toContainText(
+            '17 product pages move, 0 get a new look. 92 stay as they are.',
+        );
         const move = page.locator('[data-move="moves"]');
         await expect(move).toHaveCount(1);
         await expect(move).toContainText('Everything else');

@@ -1,7 +1,9 @@
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
-test('a promise kept once stands on two templates as shared, changes on both when it is published, and goes its own way as a copy', async ({ page }) => {
+test('a promise kept once stands on two templates as shared, changes on both when it is published, and goes its own way as a copy', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     for (const [name, category] of [
@@ -111,7 +113,11 @@ test('one product’s own story is laid out on the drawing table and stands on i
     await expect(page.getByText('Plums, cloves')).toBeHidden();
 });
 
-test('a film behind the title plays, can be stopped, and keeps still for those who want it so', async ({ page, browser, baseURL }) => {
+test('a film behind the title plays, can be stopped, and keeps still for those who want it so', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('With a film');
@@ -127,7 +133,8 @@ test('a film behind the title plays, can be stopped, and keeps still for those w
     await expect(page.getByText('“With a film” is live')).toBeVisible();
 
     await page.goto('/p/teal-tide-bottled-ink');
-    const paused = (): Promise<boolean> => page.locator('[data-film-behind]').evaluate((film: HTMLVideoElement) => film.paused);
+    const paused = (): Promise<boolean> =>
+        page.locator('[data-film-behind]').evaluate((film: HTMLVideoElement) => film.paused);
     await expect.poll(paused).toBe(false);
     await page.getByRole('button', { name: 'Stop the film' }).click();
     await expect.poll(paused).toBe(true);
@@ -141,7 +148,9 @@ test('a film behind the title plays, can be stopped, and keeps still for those w
     await still.close();
 });
 
-test('parts of the page are named and found, a holder shows another product, and a held key shows the page before', async ({ page }) => {
+test('parts of the page are named and found, a holder shows another product, and a held key shows the page before', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Beside another');
@@ -182,7 +191,9 @@ test('parts of the page are named and found, a holder shows another product, and
     await expect(page.locator('iframe[title="Before the last change"]')).toBeHidden();
 });
 
-test('blocks copied years ago are pasted still, and what is no block or unknown says so and changes nothing', async ({ page }) => {
+test('blocks copied years ago are pasted still, and what is no block or unknown says so and changes nothing', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Pasted into');
@@ -193,7 +204,8 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
             body.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
         }, text);
     // As format 1 wrote it, and as it is to be read from now on.
-    const old = '{"vestibra":"blocks","format":1,"blocks":[{"kind":"text","what":{"text":"From the first version"},"how":{"desktop":{"size":18}}}]}';
+    const old =
+        '{"vestibra":"blocks","format":1,"blocks":[{"kind":"text","what":{"text":"From the first version"},"how":{"desktop":{"size":18}}}]}';
     await page.getByRole('treeitem', { name: 'Price' }).click();
     await paste(old);
     await expect(studio.block('.text').filter({ hasText: 'From the first version' })).toBeVisible();
@@ -205,7 +217,9 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
     await studio.saved();
     const parts = await page.getByRole('treeitem').count();
     await paste('{"vestibra":"blocks","format":1,"blocks":[{"kind":"spinner"}]}');
-    await expect(page.getByText('This Vestibra does not know blocks of the kind “spinner”. Nothing was pasted.')).toBeVisible();
+    await expect(
+        page.getByText('This Vestibra does not know blocks of the kind “spinner”. Nothing was pasted.'),
+    ).toBeVisible();
     await paste('{"vestibra":"blocks","format":9,"blocks":[{"kind":"text"}]}');
     await expect(page.getByText('These blocks were copied from a newer Vestibra. Nothing was pasted.')).toBeVisible();
     await paste('<html><body><table><tr><td>A whole page</td></tr></table></body></html>');
@@ -213,7 +227,9 @@ test('blocks copied years ago are pasted still, and what is no block or unknown 
     await expect(page.getByRole('treeitem')).toHaveCount(parts);
 });
 
-test('a word processor’s table or a whole web page pasted into rich text keeps its words and says what stayed behind', async ({ page }) => {
+test('a word processor’s table or a whole web page pasted into rich text keeps its words and says what stayed behind', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Pasted words');

@@ -15,7 +15,10 @@ function size(studio: Studio) {
     return studio.page.getByRole('region', { name: 'Settings of Price' }).getByLabel('Size', { exact: true });
 }
 
-test('two people on one template: each sees the other’s work, and the same setting is told with both values', async ({ page, browser }) => {
+test('two people on one template: each sees the other’s work, and the same setting is told with both values', async ({
+    page,
+    browser,
+}) => {
     const one = new Studio(page);
     await one.signIn();
     await one.newTemplate('Together');
@@ -73,7 +76,8 @@ test('words in conflict: leaving the field after “Keep theirs” sends nothing
     await page.goto(`/studio/templates/${id}`);
     await one.loaded();
     const two = await somebody(browser, page.url());
-    const label = (studio: Studio) => studio.page.getByRole('region', { name: /Settings of/ }).getByLabel('Words on the button', { exact: true });
+    const label = (studio: Studio) =>
+        studio.page.getByRole('region', { name: /Settings of/ }).getByLabel('Words on the button', { exact: true });
     for (const studio of [one, two]) await studio.block('.buy').first().click();
     await two.page.route('**/news*', (route) => route.abort());
     await two.page.route('**/edits', (route) => route.abort());
@@ -98,11 +102,15 @@ test('work that the server refuses is kept, said, sent again or given up', async
     await studio.signIn();
     await studio.newTemplate('Refused');
     const refuse = JSON.stringify({ message: 'Your account may look at this but not change it.' });
-    await page.route('**/edits', (route) => route.fulfill({ status: 403, contentType: 'application/json', body: refuse }));
+    await page.route('**/edits', (route) =>
+        route.fulfill({ status: 403, contentType: 'application/json', body: refuse }),
+    );
     await studio.block('.price').click();
     await size(studio).fill('44');
     await expect(page.getByRole('status').getByText('not saved')).toBeVisible();
-    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, now, size: 44. Your account may look at this but not change it.');
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText(
+        'Price, now, size: 44. Your account may look at this but not change it.',
+    );
     await page.reload();
     await studio.loaded();
     await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, now, size: 44');
@@ -112,7 +120,9 @@ test('work that the server refuses is kept, said, sent again or given up', async
     await expect(studio.block('.price-now')).toHaveCSS('font-size', '44px');
     await expect(page.getByRole('region', { name: 'Not saved' })).toBeHidden();
 
-    await page.route('**/edits', (route) => route.fulfill({ status: 413, contentType: 'application/json', body: '{"message":"Too large."}' }));
+    await page.route('**/edits', (route) =>
+        route.fulfill({ status: 413, contentType: 'application/json', body: '{"message":"Too large."}' }),
+    );
     await studio.block('.price').click();
     await size(studio).fill('45');
     await page.getByRole('button', { name: /Give up on/ }).click();
@@ -120,7 +130,10 @@ test('work that the server refuses is kept, said, sent again or given up', async
     await expect(studio.block('.price-now')).toHaveCSS('font-size', '44px');
 });
 
-test('a sign-in that runs out in mid-edit: the work is kept, and goes on after signing in again', async ({ page, context }) => {
+test('a sign-in that runs out in mid-edit: the work is kept, and goes on after signing in again', async ({
+    page,
+    context,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Signed out');
@@ -128,7 +141,10 @@ test('a sign-in that runs out in mid-edit: the work is kept, and goes on after s
     await context.clearCookies();
     await size(studio).fill('44');
     await expect(page.getByText('Your sign-in has run out; kept here')).toBeVisible();
-    const [tab] = await Promise.all([context.waitForEvent('page'), page.getByRole('link', { name: 'Sign in again' }).click()]);
+    const [tab] = await Promise.all([
+        context.waitForEvent('page'),
+        page.getByRole('link', { name: 'Sign in again' }).click(),
+    ]);
     await tab.getByLabel('E-mail address').fill('owner@larkfold.example');
     await tab.getByLabel('Password').fill('paper-and-ink');
     await tab.getByRole('button', { name: 'Sign in' }).click();

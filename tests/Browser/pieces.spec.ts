@@ -4,10 +4,17 @@ import { Studio } from './studio';
 import type { Definition } from '../../studio/lib/types';
 
 interface Data {
-    data: { state: { tree: { children?: { children?: { id: string }[] }[] } }; definitions: Definition[]; facts: { id: number; name: string }[] };
+    data: {
+        state: { tree: { children?: { children?: { id: string }[] }[] } };
+        definitions: Definition[];
+        facts: { id: number; name: string }[];
+    };
 }
 
-/** Elements of blocks that are seen for themselves, with words, a ground or a line of their own, and are no declared piece. */
+/**
+ * Elements of blocks that are seen for themselves, with words, a ground or a line of their own, and are no declared
+ * piece.
+ */
 async function undeclared(canvas: FrameLocator, definitions: Definition[]): Promise<string[]> {
     return canvas.locator('.page').evaluate(
         (page, kinds) => {
@@ -26,15 +33,19 @@ async function undeclared(canvas: FrameLocator, definitions: Definition[]): Prom
                 const kind =
                     kinds.find((one) => block.classList.contains(one.kind)) ??
                     kinds.find((one) => CLASSES[one.kind]?.some((name) => block.classList.contains(name)));
-                if (!kind) found.add(`no kind is called as <${block.tagName.toLowerCase()} class="${block.className}">`);
+                if (!kind)
+                    found.add(`no kind is called as <${block.tagName.toLowerCase()} class="${block.className}">`);
                 if (!kind) continue;
                 const own = [...block.querySelectorAll<HTMLElement>('*')].filter(
-                    (element) => element.closest('[data-b]') === block && !element.closest('svg *, .unseen, [hidden], .with-script'),
+                    (element) =>
+                        element.closest('[data-b]') === block &&
+                        !element.closest('svg *, .unseen, [hidden], .with-script'),
                 );
                 const pieces = kind.pieces
                     .filter((piece) => piece.name !== '')
                     .map((piece) => [...block.querySelectorAll(`:scope ${piece.selectors.usual ?? ''}`)]);
-                const inPiece = (element: Element): boolean => pieces.some((all) => all.some((piece) => piece === element));
+                const inPiece = (element: Element): boolean =>
+                    pieces.some((all) => all.some((piece) => piece === element));
                 const whole = getComputedStyle(block);
                 for (const element of own) {
                     if (element.getClientRects().length === 0 || element.tagName === 'OPTION') continue;
@@ -45,7 +56,9 @@ async function undeclared(canvas: FrameLocator, definitions: Definition[]): Prom
                             Number.parseFloat(style.getPropertyValue(`border-${side.toLowerCase()}-width`)) > 0 &&
                             style.getPropertyValue(`border-${side.toLowerCase()}-color`) !== 'rgba(0, 0, 0, 0)',
                     );
-                    const words = [...element.childNodes].some((node) => node.nodeType === 3 && (node.textContent ?? '').trim() !== '');
+                    const words = [...element.childNodes].some(
+                        (node) => node.nodeType === 3 && (node.textContent ?? '').trim() !== '',
+                    );
                     const letters =
                         words &&
                         (['color', 'font-size', 'font-family', 'font-weight'] as const).some(
@@ -66,7 +79,13 @@ async function undeclared(canvas: FrameLocator, definitions: Definition[]): Prom
 }
 
 /** Looks at a page through several of its samples. */
-async function throughSamples(studio: Studio, page: Page, id: number, definitions: Definition[], most = 8): Promise<string[]> {
+async function throughSamples(
+    studio: Studio,
+    page: Page,
+    id: number,
+    definitions: Definition[],
+    most = 8,
+): Promise<string[]> {
     const bad: string[] = [];
     for (const sample of await page
         .locator('[data-sample]')
@@ -83,8 +102,14 @@ test('and on pages that list products, and on cards', async ({ page }) => {
     test.setTimeout(120_000);
     const studio = new Studio(page);
     await studio.signIn();
-    const made = (await studio.ask('/studio/templates', { name: 'Every list', start: 'blank', pageKind: 'category' })) as { id: number };
-    const card = (await studio.ask('/studio/cards', { name: 'Every block on a card', start: 'blank' })) as { id: number };
+    const made = (await studio.ask('/studio/templates', {
+        name: 'Every list',
+        start: 'blank',
+        pageKind: 'category',
+    })) as { id: number };
+    const card = (await studio.ask('/studio/cards', { name: 'Every block on a card', start: 'blank' })) as {
+        id: number;
+    };
     await page.goto(`/studio/templates/${made.id}`);
     await studio.loaded();
     const { definitions, column } = await page.evaluate(() => {
@@ -93,9 +118,16 @@ test('and on pages that list products, and on cards', async ({ page }) => {
     });
     const blocks = definitions.filter((one) => one.shelf !== null && one.role === 'block');
     const insert = (parent: string, kinds: Definition[], what: Record<string, object> = {}): object[] =>
-        kinds.map((one) => ({ edit: 'insert', parent, after: null, node: { ...one.starters[0]?.node, ...(what[one.kind] ? { what: what[one.kind] } : {}) } }));
+        kinds.map((one) => ({
+            edit: 'insert',
+            parent,
+            after: null,
+            node: { ...one.starters[0]?.node, ...(what[one.kind] ? { what: what[one.kind] } : {}) },
+        }));
     const root = await page.evaluate(async (id) => {
-        const drawn = (await (await fetch(`/studio/cards/${id}/drawn`, { headers: { Accept: 'application/json' } })).json()) as {
+        const drawn = (await (
+            await fetch(`/studio/cards/${id}/drawn`, { headers: { Accept: 'application/json' } })
+        ).json()) as {
             state: { tree: { id: string } };
         };
         return drawn.state.tree.id;
@@ -132,7 +164,9 @@ test('each thing that customers see in a block belongs to a piece that can be st
     const id = await studio.template('Every block', { show: [[]] }, false);
     await page.goto(`/studio/templates/${id}`);
     await studio.loaded();
-    const definitions = await page.evaluate(() => (JSON.parse(document.getElementById('screen')?.textContent ?? '') as Data).data.definitions);
+    const definitions = await page.evaluate(
+        () => (JSON.parse(document.getElementById('screen')?.textContent ?? '') as Data).data.definitions,
+    );
     const { base, column, fact } = await page.evaluate(() => {
         const { data } = JSON.parse(document.getElementById('screen')?.textContent ?? '') as Data;
         return {
@@ -141,7 +175,17 @@ test('each thing that customers see in a block belongs to a piece that can be st
             fact: data.facts.find((one) => one.name === 'Leaflet')?.id ?? 0,
         };
     });
-    const there = ['title', 'price', 'gallery', 'variant-picker', 'buy', 'breadcrumbs', 'tabs', 'description', 'short-description'];
+    const there = [
+        'title',
+        'price',
+        'gallery',
+        'variant-picker',
+        'buy',
+        'breadcrumbs',
+        'tabs',
+        'description',
+        'short-description',
+    ];
     const filled: Record<string, object> = {
         'product-grid': { feed: 'rule' },
         downloads: { fact },

@@ -60,7 +60,10 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     };
     await put('Band, 3 : 2', '.band >> nth=1');
     const columns = studio.block('.band').nth(1).locator('.column');
-    await counted.click('Show, along the shelf', page.getByRole('group', { name: 'Go along the shelf to' }).getByRole('button', { name: 'Show', exact: true }));
+    await counted.click(
+        'Show, along the shelf',
+        page.getByRole('group', { name: 'Go along the shelf to' }).getByRole('button', { name: 'Show', exact: true }),
+    );
     await counted.drag('Gallery into the left column', shelf(page, 'Gallery'), columns.nth(0), { x: 0.5, y: 0.5 });
     await counted.drag('Title into the right column', shelf(page, 'Title'), columns.nth(1), { x: 0.5, y: 0.1 });
     await put('Rating', '.rating');
@@ -100,11 +103,18 @@ test('the example page from blank, in at most 60 actions', async ({ page }) => {
     expect(counted.done.length).toBeLessThanOrEqual(60);
     const [left, right] = [await columns.nth(0).boundingBox(), await columns.nth(1).boundingBox()];
     expect((left?.width ?? 0) / (right?.width ?? 1)).toBeCloseTo(1.5, 1);
-    await expect(studio.block('.band:nth-of-type(2) .column:first-child .column-inner')).toHaveCSS('position', 'sticky');
-    await expect(columns.nth(1).locator('.title + .rating + .price + .note + .note + .picker + .buy + .marks')).toBeVisible();
+    await expect(studio.block('.band:nth-of-type(2) .column:first-child .column-inner')).toHaveCSS(
+        'position',
+        'sticky',
+    );
+    await expect(
+        columns.nth(1).locator('.title + .rating + .price + .note + .note + .picker + .buy + .marks'),
+    ).toBeVisible();
 });
 
-test('a page of its own for one product: its picture behind its title, a quote, questions, no header', async ({ page }) => {
+test('a page of its own for one product: its picture behind its title, a quote, questions, no header', async ({
+    page,
+}) => {
     test.setTimeout(120_000);
     const studio = new Studio(page);
     await studio.signIn();
@@ -115,7 +125,9 @@ test('a page of its own for one product: its picture behind its title, a quote, 
 
     await test.step('a band with the product’s picture behind its title', async () => {
         await studio.fromShelf('Band, one column', studio.block('.breadcrumbs'), { x: 0.5, y: 0.4 });
-        await settings(page).getByLabel('Where picture behind comes from').selectOption({ label: 'the product’s first picture' });
+        await settings(page)
+            .getByLabel('Where picture behind comes from')
+            .selectOption({ label: 'the product’s first picture' });
         await expect(studio.block('.band-back img')).toBeVisible();
         await settings(page).getByLabel('At least high', { exact: true }).fill('360');
         await studio.saved();
@@ -127,7 +139,10 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await outline.getByRole('treeitem', { name: 'Tabs' }).click();
         await page.getByPlaceholder('Find a block…').fill('');
         await shelf(page, 'Quote').click();
-        await page.getByRole('region', { name: 'Settings of Quote' }).getByLabel('Words', { exact: true }).fill('I write more since I have it.');
+        await page
+            .getByRole('region', { name: 'Settings of Quote' })
+            .getByLabel('Words', { exact: true })
+            .fill('I write more since I have it.');
         await expect(studio.block('.quote blockquote')).toHaveText('I write more since I have it.');
         await studio.saved();
         await shelf(page, 'Questions and answers').click();
@@ -149,9 +164,13 @@ test('a page of its own for one product: its picture behind its title, a quote, 
         await studio.condition('Show on', 'is the product', 'Almanac fountain pen');
         await expect(page.locator('[data-counts]')).toHaveText('Covers 1 product, would be shown on 1');
         await page.getByRole('button', { name: 'Publish…' }).click();
-        await expect(page.locator('[data-impact]')).toContainText('1 product page moves, 0 get a new look. 108 stay as they are.');
+        await expect(page.locator('[data-impact]')).toContainText(
+            '1 product page moves, 0 get a new look. 108 stay as they are.',
+        );
         // Without the header there is no way to the cart: said, and meant so.
-        await expect(page.getByRole('region', { name: 'Please decide' })).toContainText('“Almanac alone” has no way to the cart');
+        await expect(page.getByRole('region', { name: 'Please decide' })).toContainText(
+            '“Almanac alone” has no way to the cart',
+        );
         await page.getByLabel('I know, and want it so').check();
         await page.getByRole('button', { name: 'Publish now' }).click();
         await expect(page.getByRole('heading', { name: '“Almanac alone” is live' })).toBeVisible();
@@ -183,7 +202,10 @@ test('care advice that stands only where there is some, in each product’s own 
     await expect(settings(page).locator('[data-conditions]')).toContainText('Care is filled in');
     await studio.saved();
     await shelf(page, 'Rich text').click();
-    await page.getByRole('region', { name: 'Settings of Rich text' }).getByLabel('Where words comes from').selectOption({ label: 'the fact Care' });
+    await page
+        .getByRole('region', { name: 'Settings of Rich text' })
+        .getByLabel('Where words comes from')
+        .selectOption({ label: 'the fact Care' });
     await studio.saved();
 
     await test.step('how many lack it is said, and they are one click away', async () => {
@@ -227,7 +249,8 @@ test('the page good on the phone', async ({ page }) => {
     await settings(page).getByLabel('Order', { exact: true }).fill('2');
     await studio.saved();
     const above = async (): Promise<boolean> =>
-        ((await studio.block('.title').boundingBox())?.y ?? 0) < ((await studio.block('.gallery').boundingBox())?.y ?? 0);
+        ((await studio.block('.title').boundingBox())?.y ?? 0) <
+        ((await studio.block('.gallery').boundingBox())?.y ?? 0);
     await expect.poll(above).toBe(true);
     const overflow = await studio.block('html').evaluate((html) => html.scrollWidth - html.clientWidth);
     expect(overflow).toBe(0);

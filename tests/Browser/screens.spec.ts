@@ -12,7 +12,8 @@ const shopPages = {
     product: '/p/teal-tide-bottled-ink',
     'product with 30 variants': '/p/palette-fountain-pen',
     'product without a picture': '/p/archive-blue-bottled-ink',
-    'product with a long title': '/p/fern-draft-bottled-ink-for-slow-winter-letters-mixed-in-small-batches-and-rested-for-a-year',
+    'product with a long title':
+        '/p/fern-draft-bottled-ink-for-slow-winter-letters-mixed-in-small-batches-and-rested-for-a-year',
     'sold out product': '/p/night-mail-bottled-ink',
     'product in no category': '/p/gift-card',
     'empty cart': '/cart',
@@ -23,7 +24,10 @@ const shopPages = {
 for (const [name, address] of Object.entries(shopPages)) {
     test(`shop, ${name}: accessible, and no sideways scrolling on a phone`, async ({ page }) => {
         const troubles: string[] = [];
-        page.on('console', (message) => message.type() === 'error' && !message.text().includes('404') && troubles.push(message.text()));
+        page.on(
+            'console',
+            (message) => message.type() === 'error' && !message.text().includes('404') && troubles.push(message.text()),
+        );
         page.on('pageerror', (error) => troubles.push(error.message));
         await page.goto(address);
         await expectAccessible(page);
@@ -161,7 +165,9 @@ test('Studio: publishing, the commands and the ladder are accessible', async ({ 
     await expectAccessible(page);
 });
 
-test('Studio: publishing with before and after, the ladder asking, and draft beside live are accessible', async ({ page }) => {
+test('Studio: publishing with before and after, the ladder asking, and draft beside live are accessible', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     const inks = await studio.id('category', 'Bottled inks');

@@ -2,7 +2,9 @@ import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
-test('a search page from nothing: title with words before it, filters in a left column, grid, more', async ({ page }) => {
+test('a search page from nothing: title with words before it, filters in a left column, grid, more', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
 
@@ -20,20 +22,29 @@ test('a search page from nothing: title with words before it, filters in a left 
 
     await test.step('title with words before it, the field, filters, the grid and “more”', async () => {
         await studio.place('Page title');
-        await page.getByRole('region', { name: 'Settings of Page title' }).getByLabel('Words before it').fill('You looked for');
+        await page
+            .getByRole('region', { name: 'Settings of Page title' })
+            .getByLabel('Words before it')
+            .fill('You looked for');
         await expect(studio.block('.page-title')).toHaveText('You looked for bottled');
         await studio.place('Search field');
         await studio.place('Filters');
         await studio.place('Products of the page');
         await studio.place('Paging');
-        await page.getByRole('region', { name: 'Settings of Paging' }).getByLabel('As', { exact: true }).selectOption({ label: '“more”, which adds below' });
+        await page
+            .getByRole('region', { name: 'Settings of Paging' })
+            .getByLabel('As', { exact: true })
+            .selectOption({ label: '“more”, which adds below' });
         await expect(studio.block('.filters .filter')).not.toHaveCount(0);
         await studio.saved();
     });
 
     await test.step('for every search, and live', async () => {
         await page.getByRole('button', { name: 'Where it appears' }).click();
-        await page.getByRole('region', { name: 'Show on' }).getByRole('button', { name: 'every search', exact: true }).click();
+        await page
+            .getByRole('region', { name: 'Show on' })
+            .getByRole('button', { name: 'every search', exact: true })
+            .click();
         await expect(page.locator('[data-counts]')).toContainText('Covers 7 searches');
         await page.getByRole('checkbox', { name: 'Goes first' }).check();
         await expect(page.locator('[data-counts]')).toContainText('would be shown on 7');
@@ -72,7 +83,11 @@ test('a search page from nothing: title with words before it, filters in a left 
     });
 });
 
-test('customers look for a thing under another word: found among what found nothing, mended, found', async ({ page, browser, baseURL }) => {
+test('customers look for a thing under another word: found among what found nothing, mended, found', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
     const customer = await (await browser.newContext({ baseURL })).newPage();
     await customer.goto('/search?q=jotter');
     await expect(customer.locator('.product-grid-none')).toBeVisible();

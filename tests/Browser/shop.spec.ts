@@ -17,7 +17,9 @@ test('choosing a variant changes price, stock and address without a reload', asy
     await expect(page.locator('.price-now')).toHaveText('£17.50');
 });
 
-test('where another variant has other styles, as after a release, the whole page is taken over, and words in a form stay', async ({ page }) => {
+test('where another variant has other styles, as after a release, the whole page is taken over, and words in a form stay', async ({
+    page,
+}) => {
     await page.goto('/p/teal-tide-bottled-ink');
     await page.route('**/p/teal-tide-bottled-ink?*', async (route) => {
         const body = await (await route.fetch()).text();
@@ -67,7 +69,8 @@ test('room is kept for pictures: nothing jumps while the page loads', async ({ p
     await page.addInitScript(() => {
         (window as unknown as { shifts: number }).shifts = 0;
         new PerformanceObserver((list) => {
-            for (const entry of list.getEntries()) (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
+            for (const entry of list.getEntries())
+                (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
         }).observe({ type: 'layout-shift', buffered: true });
     });
     await page.goto('/p/teal-tide-bottled-ink', { waitUntil: 'networkidle' });
@@ -80,7 +83,8 @@ for (const address of ['/', '/p/teal-tide-bottled-ink', '/p/palette-fountain-pen
         await page.addInitScript(() => {
             (window as unknown as { shifts: number }).shifts = 0;
             new PerformanceObserver((list) => {
-                for (const entry of list.getEntries()) (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
+                for (const entry of list.getEntries())
+                    (window as unknown as { shifts: number }).shifts += (entry as unknown as { value: number }).value;
             }).observe({ type: 'layout-shift', buffered: true });
         });
         const held: (() => void)[] = [];
@@ -89,15 +93,24 @@ for (const address of ['/', '/p/teal-tide-bottled-ink', '/p/palette-fountain-pen
             await route.continue();
         });
         await page.goto(address, { waitUntil: 'domcontentloaded' });
-        const frames = () => page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+        const frames = () =>
+            page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
         await expect.poll(() => held.length).toBeGreaterThan(0);
         await frames();
-        expect(await page.evaluate(() => [...document.fonts].filter((font) => font.status === 'loaded' && !font.family.includes('room')).length)).toBe(0);
+        expect(
+            await page.evaluate(
+                () =>
+                    [...document.fonts].filter((font) => font.status === 'loaded' && !font.family.includes('room'))
+                        .length,
+            ),
+        ).toBe(0);
         for (const go of held) go();
         await page.unrouteAll({ behavior: 'wait' });
         await page.evaluate(() => document.fonts.ready);
         await frames();
-        expect(await page.evaluate(() => [...document.fonts].filter((font) => font.status === 'loaded').length)).toBeGreaterThan(0);
+        expect(
+            await page.evaluate(() => [...document.fonts].filter((font) => font.status === 'loaded').length),
+        ).toBeGreaterThan(0);
         expect(await page.evaluate(() => (window as unknown as { shifts: number }).shifts)).toBeLessThanOrEqual(0.01);
     });
 }
@@ -110,7 +123,9 @@ test('on a phone the largest picture does not wait and small ones are fetched sm
     await expect(page.locator('.gallery-stage img').first()).not.toHaveAttribute('loading', 'lazy');
     const small = page.locator('.gallery img').filter({ visible: true });
     const sizes = await small.evaluateAll((images) =>
-        images.filter((image) => image.clientWidth > 0 && image.clientWidth <= 80).map((image) => (image as HTMLImageElement).currentSrc),
+        images
+            .filter((image) => image.clientWidth > 0 && image.clientWidth <= 80)
+            .map((image) => (image as HTMLImageElement).currentSrc),
     );
     expect(sizes.length).toBeGreaterThan(1);
     for (const source of sizes) expect(source).toMatch(/-160\./);
@@ -127,7 +142,11 @@ test('on a phone the owner’s tag lies over neither the shop’s name nor its n
     for (const link of await links.all()) {
         const box = await link.boundingBox();
         if (!tag || !box) continue;
-        const apart = tag.x + tag.width <= box.x || box.x + box.width <= tag.x || tag.y + tag.height <= box.y || box.y + box.height <= tag.y;
+        const apart =
+            tag.x + tag.width <= box.x ||
+            box.x + box.width <= tag.x ||
+            tag.y + tag.height <= box.y ||
+            box.y + box.height <= tag.y;
         expect(apart, await link.innerText()).toBe(true);
     }
 });

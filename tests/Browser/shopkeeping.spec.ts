@@ -17,7 +17,9 @@ async function drawn(page: Page, colour: string): Promise<Buffer> {
     return Buffer.from(base64, 'base64');
 }
 
-test('a new picture is taken in, described, put on a product and first in its gallery; what is no picture is refused by name', async ({ page }) => {
+test('a new picture is taken in, described, put on a product and first in its gallery; what is no picture is refused by name', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/pictures');
@@ -56,7 +58,9 @@ test('a new picture is taken in, described, put on a product and first in its ga
     expect(loaded).toBeGreaterThan(0);
 });
 
-test('facts of a product are filled on its own page: a file, a link that is refused first, products, and taken back', async ({ page }) => {
+test('facts of a product are filled on its own page: a file, a link that is refused first, products, and taken back', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/facts?q=gift+card');
@@ -100,7 +104,9 @@ test('facts of a product are filled on its own page: a file, a link that is refu
     await file.getByRole('button', { name: /where is it used/ }).click();
     await expect(file).toContainText('Used by Leaflet of Gift card');
     await file.getByRole('button', { name: /delete/ }).click();
-    await expect(page.getByText('It is used by Leaflet of Gift card. Take it out there first; nothing was deleted.')).toBeVisible();
+    await expect(
+        page.getByText('It is used by Leaflet of Gift card. Take it out there first; nothing was deleted.'),
+    ).toBeVisible();
 });
 
 test('a customer’s review is read first, stands in the shop then, and is taken out again', async ({ page }) => {
@@ -132,13 +138,21 @@ test('a customer’s review is read first, stands in the shop then, and is taken
 
     await page.goto('/studio/reviews');
     await page.getByRole('button', { name: 'In the shop' }).click();
-    await page.locator('[data-review]').filter({ hasText: 'Odile' }).getByRole('button', { name: 'Take it out' }).click();
+    await page
+        .locator('[data-review]')
+        .filter({ hasText: 'Odile' })
+        .getByRole('button', { name: 'Take it out' })
+        .click();
     await expect(page.getByText('It is kept here and not shown.')).toBeVisible();
     await page.goto('/p/teal-tide-bottled-ink');
     await expect(page.locator('.reviews')).not.toContainText('Odile');
 });
 
-test('somebody without an account sees the draft by a private link, on any product, until it is withdrawn', async ({ page, browser, baseURL }) => {
+test('somebody without an account sees the draft by a private link, on any product, until it is withdrawn', async ({
+    page,
+    browser,
+    baseURL,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Shown to a friend');
@@ -194,7 +208,9 @@ test('what nobody replaced is marked in the outline and listed before publishing
     await expect(list).toBeHidden();
 });
 
-test('an empty page begins with a start, taken back as one; the template is renamed and noted, and seen in the list', async ({ page }) => {
+test('an empty page begins with a start, taken back as one; the template is renamed and noted, and seen in the list', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await studio.newTemplate('Anew', 'Blank');

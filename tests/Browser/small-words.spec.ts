@@ -10,7 +10,9 @@ test('a search among the settings without a hit says so and offers other words',
     await page.getByRole('button', { name: 'find a setting…' }).click();
     await page.getByLabel('Find a setting').fill('zebra');
     const said = page.locator('[data-settings]').getByRole('status');
-    await expect(said).toHaveText('Price has no setting called “zebra”. Try another word: size, room, ground, corner …');
+    await expect(said).toHaveText(
+        'Price has no setting called “zebra”. Try another word: size, room, ground, corner …',
+    );
     await page.getByLabel('Find a setting').fill('weight');
     await expect(said).toHaveCount(0);
 });
@@ -48,14 +50,21 @@ test('the row below stays within itself, folded and open, beside what stands und
     await studio.newTemplate('Rows');
     const row = page.locator('[data-area="row"]');
     for (const name of ['Fold', 'Unfold']) {
-        const [button, area] = [await row.getByRole('button', { name, exact: true }).boundingBox(), await row.boundingBox()];
-        expect((button?.y ?? 0) + (button?.height ?? 0), `${name} ends within the row`).toBeLessThanOrEqual((area?.y ?? 0) + (area?.height ?? 0));
+        const [button, area] = [
+            await row.getByRole('button', { name, exact: true }).boundingBox(),
+            await row.boundingBox(),
+        ];
+        expect((button?.y ?? 0) + (button?.height ?? 0), `${name} ends within the row`).toBeLessThanOrEqual(
+            (area?.y ?? 0) + (area?.height ?? 0),
+        );
         expect(button?.y ?? 0).toBeGreaterThanOrEqual(area?.y ?? 0);
         await row.getByRole('button', { name, exact: true }).click();
     }
 });
 
-test('a price stands with its minor units wherever it is changed, and a tie to a template is a sentence of its own', async ({ page }) => {
+test('a price stands with its minor units wherever it is changed, and a tie to a template is a sentence of its own', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     const id = await studio.id('product', 'Teal Tide bottled ink');
@@ -66,10 +75,14 @@ test('a price stands with its minor units wherever it is changed, and a tie to a
     await page.goto(`/studio/products/${id}`);
     await expect(page.getByLabel(/^Price/).first()).toHaveValue(/^\d+\.\d\d$/);
     await page.goto(`/studio/catalogue/brand/${brand}`);
-    await expect(page.locator('[data-uses]')).toContainText('The template First names it. The template Second names it.');
+    await expect(page.locator('[data-uses]')).toContainText(
+        'The template First names it. The template Second names it.',
+    );
 });
 
-test('what is new gets its address name from its title, as the server has it, and one that was typed stays', async ({ page }) => {
+test('what is new gets its address name from its title, as the server has it, and one that was typed stays', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto('/studio/catalogue/brand/new');
@@ -93,7 +106,9 @@ test('what is new gets its address name from its title, as the server has it, an
     });
 });
 
-test('another like one there is follows its own title, and a name that could not be asked for is not taken away', async ({ page }) => {
+test('another like one there is follows its own title, and a name that could not be asked for is not taken away', async ({
+    page,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     await page.goto(`/studio/products/${await studio.id('product', 'Almanac fountain pen')}`);

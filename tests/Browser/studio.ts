@@ -21,7 +21,10 @@ export class Studio {
 
     /** As an owner does who likes it beside the settings; by itself it folds to the path of what is selected. */
     async keepOutlineOpen(open = true): Promise<void> {
-        await this.page.evaluate((words) => localStorage.setItem('vestibra-column', words), open ? '344 260 open' : '344 260');
+        await this.page.evaluate(
+            (words) => localStorage.setItem('vestibra-column', words),
+            open ? '344 260 open' : '344 260',
+        );
     }
 
     /** Picks from a list whose choices show themselves. */
@@ -45,7 +48,11 @@ export class Studio {
         if (pages === undefined) {
             if (!this.page.url().includes('/studio/')) await this.page.goto('/studio/today');
             await this.keepOutlineOpen();
-            const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: STARTS[start], pageKind: 'product' });
+            const { id } = await this.ask<{ id: number }>('/studio/templates', {
+                name,
+                start: STARTS[start],
+                pageKind: 'product',
+            });
             await this.page.goto(`/studio/templates/${id}`);
             await this.loaded();
             return;
@@ -80,11 +87,17 @@ export class Studio {
 
     /** A template with a rule, published or not, made without the interface. */
     async template(name: string, reach: object | null, live = true): Promise<number> {
-        const { id } = await this.ask<{ id: number }>('/studio/templates', { name, start: 'gallery-and-buy', pageKind: 'product' });
+        const { id } = await this.ask<{ id: number }>('/studio/templates', {
+            name,
+            start: 'gallery-and-buy',
+            pageKind: 'product',
+        });
         let revision = 1;
         if (reach) {
             const full = { format: 2, show: [], keepOff: [], season: {}, goesFirst: false, ...reach };
-            ({ revision } = await this.ask<{ revision: number }>(`/studio/templates/${id}/edits`, { edits: [{ edit: 'reach', reach: full }] }));
+            ({ revision } = await this.ask<{ revision: number }>(`/studio/templates/${id}/edits`, {
+                edits: [{ edit: 'reach', reach: full }],
+            }));
         }
         if (live) await this.ask('/studio/publish', { revisions: { [id]: revision }, spoken: [`nothing/${id}`] });
         return id;

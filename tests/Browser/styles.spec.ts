@@ -17,8 +17,15 @@ interface Generated {
 }
 
 const SEED = process.env.STYLES_SEED ?? String(Math.floor(Date.now() / 1000) % 100_000);
-const PSEUDO: Record<string, string[]> = { usual: [], hovered: ['hover'], focused: ['focus', 'focus-visible'], pressed: ['active'] };
-const generated = JSON.parse(execFileSync('php', ['tests/Browser/styles/generated.php', SEED], { maxBuffer: 50_000_000 }).toString()) as Generated;
+const PSEUDO: Record<string, string[]> = {
+    usual: [],
+    hovered: ['hover'],
+    focused: ['focus', 'focus-visible'],
+    pressed: ['active'],
+};
+const generated = JSON.parse(
+    execFileSync('php', ['tests/Browser/styles/generated.php', SEED], { maxBuffer: 50_000_000 }).toString(),
+) as Generated;
 
 test('what Chromium computes for 1,000 generated styles is what the core resolved', async ({ page }) => {
     test.setTimeout(120_000);
@@ -44,9 +51,16 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
     ] as const) {
         await page.setViewportSize({ width: pixels, height: 800 });
         for (const one of generated.cases) {
-            const { nodeId } = await client.send('DOM.querySelector', { nodeId: root.nodeId, selector: `[data-is="${one.id}"]` });
+            const { nodeId } = await client.send('DOM.querySelector', {
+                nodeId: root.nodeId,
+                selector: `[data-is="${one.id}"]`,
+            });
             for (const holds of one.holds.filter((each) => each.width === width && each.state in PSEUDO)) {
-                if (holds.state !== 'usual') await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: PSEUDO[holds.state] ?? [] });
+                if (holds.state !== 'usual')
+                    await client.send('CSS.forcePseudoState', {
+                        nodeId,
+                        forcedPseudoClasses: PSEUDO[holds.state] ?? [],
+                    });
                 const differs = await page.evaluate(
                     ([id, css]) => {
                         const element = document.querySelector<HTMLElement>(`[data-is="${id}"]`);
@@ -54,20 +68,28 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
                         const probe = room?.querySelector<HTMLElement>('[data-is]');
                         if (!element || !room || !probe) return ['no such element'];
                         for (const one of room.querySelectorAll('*'))
-                            for (const name of ['data-b', `data-s-${id}`, 'data-is', 'class']) one.removeAttribute(name);
+                            for (const name of ['data-b', `data-s-${id}`, 'data-is', 'class'])
+                                one.removeAttribute(name);
                         for (const [name, value] of Object.entries(css)) probe.style.setProperty(name, value);
                         document.body.append(room);
-                        const read = (from: HTMLElement): string[] => Object.keys(css).map((name) => getComputedStyle(from).getPropertyValue(name));
+                        const read = (from: HTMLElement): string[] =>
+                            Object.keys(css).map((name) => getComputedStyle(from).getPropertyValue(name));
                         const [is, should] = [read(element), read(probe)];
                         room.remove();
                         return Object.keys(css).flatMap((name, at) =>
-                            is[at] === should[at] && should[at] !== '' ? [] : [`${name}: ${is[at] ?? ''} instead of ${should[at] ?? ''}`],
+                            is[at] === should[at] && should[at] !== ''
+                                ? []
+                                : [`${name}: ${is[at] ?? ''} instead of ${should[at] ?? ''}`],
                         );
                     },
                     [one.id, holds.css] as const,
                 );
-                if (differs.length > 0) wrong.push(`${one.kind} ${one.selector} ${holds.state} ${width}: ${differs.join('; ')} ${JSON.stringify(one.how)}`);
-                if (holds.state !== 'usual') await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: [] });
+                if (differs.length > 0)
+                    wrong.push(
+                        `${one.kind} ${one.selector} ${holds.state} ${width}: ${differs.join('; ')} ${JSON.stringify(one.how)}`,
+                    );
+                if (holds.state !== 'usual')
+                    await client.send('CSS.forcePseudoState', { nodeId, forcedPseudoClasses: [] });
             }
         }
     }

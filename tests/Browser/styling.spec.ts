@@ -44,7 +44,9 @@ class Counted {
         await this.click(`${label}…`, within.getByLabel(label, { exact: true }));
         await this.click(
             `${label}: ${role}`,
-            this.page.getByRole('group', { name: 'Colours of the house style' }).getByRole('button', { name: new RegExp(`^\\s*${role}\\b`) }),
+            this.page
+                .getByRole('group', { name: 'Colours of the house style' })
+                .getByRole('button', { name: new RegExp(`^\\s*${role}\\b`) }),
         );
         await this.page.keyboard.press('Escape');
         await this.studio.saved();
@@ -82,7 +84,18 @@ function looks(page: Page): Promise<string[]> {
                 if (element.closest('[data-held], form, svg *') || element.matches('source')) return [];
                 const style = getComputedStyle(element);
                 return [
-                    ['color', 'background-color', 'font-size', 'font-weight', 'padding', 'border', 'border-radius', 'box-shadow', 'display', 'order']
+                    [
+                        'color',
+                        'background-color',
+                        'font-size',
+                        'font-weight',
+                        'padding',
+                        'border',
+                        'border-radius',
+                        'box-shadow',
+                        'display',
+                        'order',
+                    ]
                         .map((name) => style.getPropertyValue(name))
                         .join(' | '),
                 ];
@@ -117,11 +130,16 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
         await expect(studio.block('.band')).toHaveCount(2);
         await owner.click(
             'Show, along the shelf',
-            page.getByRole('group', { name: 'Go along the shelf to' }).getByRole('button', { name: 'Show', exact: true }),
+            page
+                .getByRole('group', { name: 'Go along the shelf to' })
+                .getByRole('button', { name: 'Show', exact: true }),
         );
         owner.done.push('drag Gallery into the wide column');
         await studio.drag(page.locator('[data-shelf="Gallery"]'), column(1), { x: 0.5, y: 0.5 });
-        await owner.click('Column, in the path', page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name: 'Column' }));
+        await owner.click(
+            'Column, in the path',
+            page.getByRole('navigation', { name: 'Where it stands' }).getByRole('button', { name: 'Column' }),
+        );
         await owner.pick('Stays in view', 'yes');
         await expect(column(1).locator('.column-inner')).toHaveCSS('position', 'sticky');
     });
@@ -148,7 +166,11 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
 
     await test.step('a box with a thin line for the engraving offer', async () => {
         await owner.put('Text');
-        await owner.fill('words', owner.settings.getByLabel('Words', { exact: true }), 'Engraving is free until Sunday');
+        await owner.fill(
+            'words',
+            owner.settings.getByLabel('Words', { exact: true }),
+            'Engraving is free until Sunday',
+        );
         const whole = owner.piece('The whole');
         await owner.fill('line', whole.getByLabel('Line', { exact: true }), '1');
         await owner.click('in pairs', whole.getByRole('radio', { name: 'in pairs' }));
@@ -174,13 +196,23 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
         await owner.click('chosen', values.getByRole('button', { name: /^chosen/ }));
         await owner.colour('Ground', 'main', values);
         await owner.colour('Colour', 'on main', values);
-        await expect(studio.block('.picker-buttons:has(:checked) > span').first()).toHaveCSS('background-color', 'rgb(32, 52, 63)');
-        await expect(studio.block('.picker-buttons:not(:has(:checked)) > span').first()).not.toHaveCSS('background-color', 'rgb(32, 52, 63)');
+        await expect(studio.block('.picker-buttons:has(:checked) > span').first()).toHaveCSS(
+            'background-color',
+            'rgb(32, 52, 63)',
+        );
+        await expect(studio.block('.picker-buttons:not(:has(:checked)) > span').first()).not.toHaveCSS(
+            'background-color',
+            'rgb(32, 52, 63)',
+        );
     });
 
     await test.step('buy button in its own words, full width, darker when hovered', async () => {
         await owner.put('Quantity and buy');
-        await owner.fill('label', owner.settings.getByLabel('Words on the button', { exact: true }), 'Put it in the bag');
+        await owner.fill(
+            'label',
+            owner.settings.getByLabel('Words on the button', { exact: true }),
+            'Put it in the bag',
+        );
         await owner.pick('Button fills the row', 'yes');
         const button = owner.piece('Button');
         await owner.click('hovered', button.getByRole('button', { name: /^hovered/ }));
@@ -204,7 +236,11 @@ test('a page for writing sets from blank, in at most 90 actions', async ({ page 
         await owner.click('do…', page.getByRole('button', { name: /^What can be done with/ }));
         await owner.click('Duplicate', page.getByRole('menuitem', { name: /^Duplicate/ }));
         await expect(studio.block('.note')).toHaveCount(2);
-        await owner.fill('words', owner.settings.getByLabel('Words', { exact: true }), 'Thirty days to change your mind');
+        await owner.fill(
+            'words',
+            owner.settings.getByLabel('Words', { exact: true }),
+            'Thirty days to change your mind',
+        );
         for (const at of [0, 1]) await expect(studio.block('.note').nth(at)).toHaveCSS('padding-left', '20px');
     });
 
@@ -254,7 +290,10 @@ test('all buttons and sale prices of the shop another colour, in one place, and 
     await page.getByLabel('as #rrggbb').fill('#1f5b50');
     await page.getByLabel('as #rrggbb').press('Tab');
     await expect(specimen.locator('.buy-button').first()).toHaveCSS('background-color', 'rgb(31, 91, 80)');
-    await expect(pieces.locator('[data-specimen="main"] [data-held="usual"]')).toHaveCSS('background-color', 'rgb(31, 91, 80)');
+    await expect(pieces.locator('[data-specimen="main"] [data-held="usual"]')).toHaveCSS(
+        'background-color',
+        'rgb(31, 91, 80)',
+    );
     await page.getByRole('button', { name: /^Prices, stars, badges/ }).click();
     await studio.pick(page, 'price on sale', 'sale');
     await expect(specimen.locator('.price-now').first()).toHaveCSS('color', 'rgb(163, 38, 42)');
@@ -273,7 +312,9 @@ test('all buttons and sale prices of the shop another colour, in one place, and 
 
     await test.step('what the server does not take is not shown as kept, and can be taken back still', async () => {
         await page.route('**/studio/house-style/*', (route) =>
-            route.request().method() === 'PATCH' ? route.fulfill({ status: 500, json: { message: 'Something failed on our side.' } }) : route.continue(),
+            route.request().method() === 'PATCH'
+                ? route.fulfill({ status: 500, json: { message: 'Something failed on our side.' } })
+                : route.continue(),
         );
         await page.getByLabel('as #rrggbb').fill('#a02020');
         await page.getByLabel('as #rrggbb').press('Tab');
@@ -300,11 +341,16 @@ test('all buttons and sale prices of the shop another colour, in one place, and 
         for (const address of ['/p/teal-tide-bottled-ink', '/c/inks', '/cart'])
             expect(await (await page.request.get(address)).text()).toContain('--colour-accent:#1f5b50');
         await page.getByRole('button', { name: 'Bring back what was' }).click();
-        await expect.poll(async () => (await page.request.get('/p/teal-tide-bottled-ink')).text()).toContain('--colour-accent:#20343f');
+        await expect
+            .poll(async () => (await page.request.get('/p/teal-tide-bottled-ink')).text())
+            .toContain('--colour-accent:#20343f');
     });
 });
 
-test('two windows on one house style hear of each other, and what was decided is taken back after a reload too', async ({ page, context }) => {
+test('two windows on one house style hear of each other, and what was decided is taken back after a reload too', async ({
+    page,
+    context,
+}) => {
     const studio = new Studio(page);
     await studio.signIn();
     const other = await context.newPage();
@@ -373,8 +419,12 @@ test('one category in its own colours; the rest of the shop stays', async ({ pag
     await page.locator('[data-impact]').waitFor();
     await page.getByRole('button', { name: 'Publish now' }).click();
     await expect(page.getByText(/published|is live/i).first()).toBeVisible();
-    await expect.poll(async () => (await page.request.get('/p/teal-tide-bottled-ink')).text()).toContain('background-color:var(--colour-ink)');
-    expect(await (await page.request.get('/p/almanac-fountain-pen')).text()).not.toContain('background-color:var(--colour-ink)');
+    await expect
+        .poll(async () => (await page.request.get('/p/teal-tide-bottled-ink')).text())
+        .toContain('background-color:var(--colour-ink)');
+    expect(await (await page.request.get('/p/almanac-fountain-pen')).text()).not.toContain(
+        'background-color:var(--colour-ink)',
+    );
 });
 
 test('good on the phone, beside the desktop: pictures first, a smaller title, boxes hidden', async ({ page }) => {
@@ -476,7 +526,11 @@ test('the finish of one block is given to others; what does not fit is named', a
     });
 
     await test.step('of one that a later version took, what is known is taken and the rest is named', async () => {
-        await keep({ format: 99, kind: 'price', how: { desktop: { 'now.size': 37, 'now.glow': 4 }, watch: { 'now.size': 9 } } });
+        await keep({
+            format: 99,
+            kind: 'price',
+            how: { desktop: { 'now.size': 37, 'now.glow': 4 }, watch: { 'now.size': 9 } },
+        });
         await page.keyboard.press('Alt+Shift+V');
         await expect(studio.block('.price-now')).toHaveCSS('font-size', '37px');
         await expect(page.getByText('Left out: glow.')).toBeVisible();

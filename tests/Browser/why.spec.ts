@@ -64,13 +64,21 @@ test('find out why a finished template does not show, for each of five reasons, 
 
     await test.step('it keeps the product off', async () => {
         await studio.template('Keeps off', {
-            show: [[{ field: 'product', comparison: 'isOneOf', values: [await studio.id('product', INK)] }, category(inks)]],
+            show: [
+                [
+                    { field: 'product', comparison: 'isOneOf', values: [await studio.id('product', INK)] },
+                    category(inks),
+                ],
+            ],
             keepOff: [[{ field: 'brand', comparison: 'isOneOf', values: [brand] }]],
         });
         const rung = await why('Keeps off');
         await expect(rung).toContainText('Matches, but keeps off this product.');
         await rung.getByRole('link', { name: 'Change what it keeps off' }).click();
-        await page.getByRole('region', { name: 'Keep off' }).getByRole('button', { name: 'take out this part' }).click();
+        await page
+            .getByRole('region', { name: 'Keep off' })
+            .getByRole('button', { name: 'take out this part' })
+            .click();
         await expect(page.locator('[data-counts]')).toContainText('shown on 1');
         await page.getByRole('button', { name: 'Publish…' }).click();
         await page.getByRole('button', { name: 'Publish now' }).click();
@@ -83,13 +91,18 @@ test('the ladder for the sample on the drawing table, and for another day', asyn
     const studio = new Studio(page);
     await studio.signIn();
     const inks = await studio.id('category', 'Bottled inks');
-    await studio.template('Winter', { show: [[{ field: 'category', comparison: 'isIn', values: [inks] }]], season: { from: '2099-12-01', until: null } });
+    await studio.template('Winter', {
+        show: [[{ field: 'category', comparison: 'isIn', values: [inks] }]],
+        season: { from: '2099-12-01', until: null },
+    });
     await studio.newTemplate('Looking');
     await studio.seeWith('Teal Tide bottled ink');
     await page.getByRole('button', { name: 'More…' }).click();
     await page.getByRole('menuitem', { name: 'Why this template?' }).click();
     await expect(page.getByRole('heading', { name: 'Why does Teal Tide bottled ink look like this?' })).toBeVisible();
-    await expect(page.locator('[data-rung="out-of-season"]')).toContainText('Out of season. Within its season it would win here.');
+    await expect(page.locator('[data-rung="out-of-season"]')).toContainText(
+        'Out of season. Within its season it would win here.',
+    );
     await page.getByLabel('As on').fill('2099-12-02');
     await expect(page.locator('[data-rung="wins"]')).toContainText('Winter');
 });

@@ -10,7 +10,10 @@ use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
 use SplFileInfo;
 
-/** The core and the blocks' computation know no framework, no database, no clock of their own and no layer above, by whatever name. */
+/**
+ * The core and the blocks' computation know no framework, no database, no clock of their own and no layer above, by
+ * whatever name.
+ */
 final class ArchitectureTest extends TestCase
 {
     /** Which packages of the core may use which others, by import or by full name. */
@@ -46,8 +49,14 @@ final class ArchitectureTest extends TestCase
     {
         $code = (string) file_get_contents($file);
 
-        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Symfony|Vestibra\\\\(App|Demo|Bench|Tests)|PDO)\b/', $code);
-        self::assertDoesNotMatchRegularExpression('/\b(time|microtime|now|date)\(\)|new DateTimeImmutable\(\)|new DateTimeImmutable;/', $code);
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(Illuminate|Laravel|Symfony|Vestibra\\\\(App|Demo|Bench|Tests)|PDO)\b/',
+            $code,
+        );
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(time|microtime|now|date)\(\)|new DateTimeImmutable\(\)|new DateTimeImmutable;/',
+            $code,
+        );
         self::assertStringContainsString('declare(strict_types=1);', $code);
     }
 
@@ -69,7 +78,9 @@ final class ArchitectureTest extends TestCase
         $root = dirname(__DIR__, 2);
         $faces = $used = [];
         foreach (['core', 'blocks', 'app', 'bench', 'demo', 'database', 'routes'] as $folder) {
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator("$root/$folder", \FilesystemIterator::SKIP_DOTS),
+            ) as $file) {
                 /** @var SplFileInfo $file */
                 if ($file->getExtension() !== 'php') {
                     continue;
@@ -77,7 +88,11 @@ final class ArchitectureTest extends TestCase
                 $code = (string) file_get_contents($file->getPathname());
                 $place = substr($file->getPathname(), strlen("$root/core/"), -4);
                 if ($folder === 'core') {
-                    self::assertSame(1, preg_match_all('/^ \* @(api|internal)$|^\/\*\* @(api|internal) \*\/$/m', $code, $marks), "core/$place.php is for others (@api) or for its package alone (@internal)");
+                    self::assertSame(
+                        1,
+                        preg_match_all('/^ \* @(api|internal)$|^\/\*\* @(api|internal) \*\/$/m', $code, $marks),
+                        "core/$place.php is for others (@api) or for its package alone (@internal)",
+                    );
                     $faces[strtr($place, '/', '\\')] = $marks[1][0] ?: $marks[2][0];
                 }
                 $own = $folder === 'core' ? explode('/', $place)[0] : '';
@@ -91,8 +106,14 @@ final class ArchitectureTest extends TestCase
         }
         foreach ($faces as $class => $face) {
             $by = $used[$class] ?? [];
-            self::assertTrue($face === 'api' || $by === [], "$class is its package's own affair, and used by ".implode(', ', $by));
-            self::assertTrue($face === 'internal' || $by !== [] || ! str_contains($class, '\\'), "$class is for others, and nobody uses it");
+            self::assertTrue(
+                $face === 'api' || $by === [],
+                "$class is its package's own affair, and used by ".implode(', ', $by),
+            );
+            self::assertTrue(
+                $face === 'internal' || $by !== [] || ! str_contains($class, '\\'),
+                "$class is for others, and nobody uses it",
+            );
         }
     }
 
@@ -103,8 +124,16 @@ final class ArchitectureTest extends TestCase
         foreach ($blocks as $folder) {
             $own = basename($folder);
             foreach (glob("$folder/*") ?: [] as $file) {
-                preg_match_all('/Vestibra\\\\Blocks\\\\(\w+)|blocks::(\w+)|\.\.\/([A-Z]\w*)/', (string) file_get_contents($file), $found);
-                self::assertSame([], array_values(array_diff(array_filter([...$found[1], ...$found[2], ...$found[3]]), [$own])), $file);
+                preg_match_all(
+                    '/Vestibra\\\\Blocks\\\\(\w+)|blocks::(\w+)|\.\.\/([A-Z]\w*)/',
+                    (string) file_get_contents($file),
+                    $found,
+                );
+                self::assertSame(
+                    [],
+                    array_values(array_diff(array_filter([...$found[1], ...$found[2], ...$found[3]]), [$own])),
+                    $file,
+                );
             }
         }
     }
@@ -130,11 +159,17 @@ final class ArchitectureTest extends TestCase
     #[DataProvider('packages')]
     public function test_dependencies_point_one_way(string $package, array $others): void
     {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/core/$package")) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/core/$package"),
+        ) as $file) {
             /** @var SplFileInfo $file */
             if ($file->getExtension() === 'php') {
                 $code = (string) file_get_contents($file->getPathname());
-                self::assertDoesNotMatchRegularExpression('/Vestibra\\\\Core\\\\('.implode('|', $others).')\\\\/', $code, $file->getPathname());
+                self::assertDoesNotMatchRegularExpression(
+                    '/Vestibra\\\\Core\\\\('.implode('|', $others).')\\\\/',
+                    $code,
+                    $file->getPathname(),
+                );
             }
         }
     }

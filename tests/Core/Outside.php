@@ -17,7 +17,11 @@ final class Outside
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         file_put_contents($file, json_encode($cases, JSON_THROW_ON_ERROR));
-        $process = proc_open(['node', dirname(__DIR__)."/outside/$script", $file], [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            ['node', dirname(__DIR__)."/outside/$script", $file],
+            [1 => ['pipe', 'w'], 2 => ['pipe', 'w']],
+            $pipes,
+        );
         if (! is_resource($process)) {
             throw new RuntimeException('Node.js could not be started.');
         }

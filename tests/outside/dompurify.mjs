@@ -9,7 +9,9 @@ console.log(
     JSON.stringify(
         pieces.map((piece) => {
             purify.sanitize(piece);
-            return purify.removed.map((one) => one.element?.outerHTML ?? one.element?.nodeName ?? one.attribute?.name ?? 'something');
+            return purify.removed.map(
+                (one) => one.element?.outerHTML ?? one.element?.nodeName ?? one.attribute?.name ?? 'something',
+            );
         }),
     ),
 );

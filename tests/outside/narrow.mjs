@@ -3,7 +3,10 @@ import { readFileSync } from 'node:fs';
 
 const above = (shop, category) => (category ? [category, ...above(shop, shop.parents[category])] : []);
 const price = (shop, v) =>
-    v.sale_price !== null && v.sale_price < v.price && (!v.sale_from || v.sale_from <= shop.now) && (!v.sale_until || v.sale_until > shop.now)
+    v.sale_price !== null &&
+    v.sale_price < v.price &&
+    (!v.sale_from || v.sale_from <= shop.now) &&
+    (!v.sale_until || v.sale_until > shop.now)
         ? v.sale_price
         : v.price;
 const has = {
@@ -23,20 +26,28 @@ function fits(shop, filter, choice, product, variant) {
     const [kind, number] = filter.key.split('.');
     if (filter.onlyInStock && variant.stock !== null && variant.stock <= 0) return false;
     const own = has[kind](shop, product, number, variant);
-    return filter.range ? own.some((n) => n >= (choice[0] ?? n) && n <= (choice[1] ?? n)) : own.some((n) => choice.includes(n));
+    return filter.range
+        ? own.some((n) => n >= (choice[0] ?? n) && n <= (choice[1] ?? n))
+        : own.some((n) => choice.includes(n));
 }
 
 function left(shop, filters, asked, list) {
     const on = filters.filter((filter) => asked[filter.key]);
-    const [variants, products] = [true, false].map((want) => on.filter((filter) => OF_VARIANTS.includes(filter.key.split('.')[0]) === want));
+    const [variants, products] = [true, false].map((want) =>
+        on.filter((filter) => OF_VARIANTS.includes(filter.key.split('.')[0]) === want),
+    );
     return list.filter(
         (p) =>
             products.every((filter) => fits(shop, filter, asked[filter.key], p)) &&
-            (variants.length === 0 || p.variants.some((v) => v.published && variants.every((filter) => fits(shop, filter, asked[filter.key], p, v)))),
+            (variants.length === 0 ||
+                p.variants.some(
+                    (v) => v.published && variants.every((filter) => fits(shop, filter, asked[filter.key], p, v)),
+                )),
     );
 }
 
-const listed = ({ products, ...shop }) => products.filter((p) => p.published && (shop.category === null || has.category(shop, p).includes(shop.category)));
+const listed = ({ products, ...shop }) =>
+    products.filter((p) => p.published && (shop.category === null || has.category(shop, p).includes(shop.category)));
 
 function answer({ shop, filters, asked }) {
     const list = listed(shop);

@@ -1,4 +1,5 @@
-// What npm schema-dts (the terms of schema.org as TypeScript) has to say of structured data: terms that are none, and values of another kind.
+// What npm schema-dts (the terms of schema.org as TypeScript) has to say of structured data: terms that are none, and
+// values of another kind.
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import ts from 'typescript';
 
@@ -26,7 +27,9 @@ const found = ts.getPreEmitDiagnostics(program);
 console.log(
     JSON.stringify(
         files.map((file) =>
-            found.filter((one) => one.file?.fileName === file).map((one) => ts.flattenDiagnosticMessageText(one.messageText, ' ').slice(0, 400)),
+            found
+                .filter((one) => one.file?.fileName === file)
+                .map((one) => ts.flattenDiagnosticMessageText(one.messageText, ' ').slice(0, 400)),
         ),
     ),
 );

@@ -16,7 +16,8 @@ final class BackupCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:backup {file? : where to write it} {--check= : says whether this backup could be put back, and writes none} {--json}';
+    protected $signature = 'vestibra:backup {file? : where to write it} {--check= : says whether this backup could be '
+        .'put back, and writes none} {--json}';
 
     protected $description = 'Writes the database, the pictures and the files into one file, while the shop runs';
 
@@ -28,7 +29,10 @@ final class BackupCommand extends Command
         }
         $file = $this->text('file') ?: storage_path('app/vestibra-'.now()->format('Y-m-d-His').'.zip');
         try {
-            $done = $backup->write($file, ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
+            $done = $backup->write(
+                $file,
+                ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')],
+            );
         } catch (RuntimeException $error) {
             return $this->failed($error);
         }
@@ -36,18 +40,30 @@ final class BackupCommand extends Command
             $restore->rehearse($file, DataFolder::configured());
             $could = null;
         } catch (RuntimeException $refused) {
-            $could = NoRoom::isBehind($refused) ? 'there is no room beside the shop to lay it out.' : $refused->getMessage();
+            $could = NoRoom::isBehind($refused)
+                ? 'there is no room beside the shop to lay it out.'
+                : $refused->getMessage();
         }
         if ($this->option('json')) {
             return $this->json($done + ['file' => $file, 'restorable' => $could === null, 'why' => $could]);
         }
         $this->saysWhere();
         if ($done['missing'] > 0) {
-            $this->warn(Counted::of($done['missing'], 'file that the shop knows of was', 'files that the shop knows of were').' not there. “vestibra:doctor” tells more.');
+            $this->warn(
+                Counted::of($done['missing'], 'file that the shop knows of was', 'files that the shop knows of were')
+                    .' not there. “vestibra:doctor” tells more.',
+            );
         }
-        $this->info("Kept in {$file}: the database, ".Counted::of($done['kept']['pictures'], 'picture').' and '.Counted::of($done['kept']['files'], 'file').'. It holds the passwords’ hashes: only you can read it.');
+        $this->info(
+            "Kept in {$file}: the database, ".Counted::of($done['kept']['pictures'], 'picture').' and '.Counted::of(
+                $done['kept']['files'],
+                'file',
+            ).'. It holds the passwords’ hashes: only you can read it.',
+        );
 
-        $could === null ? $this->info('Putting it back was rehearsed: it could be.') : $this->warn("Putting it back was rehearsed and did not go: $could");
+        $could === null
+            ? $this->info('Putting it back was rehearsed: it could be.')
+            : $this->warn("Putting it back was rehearsed and did not go: $could");
 
         return $could === null ? self::SUCCESS : self::FAILURE;
     }
@@ -62,7 +78,12 @@ final class BackupCommand extends Command
         if ($this->option('json')) {
             return $this->json(['restorable' => true, 'kept' => $done]);
         }
-        $this->info('It could be put back: the database, '.Counted::of($done['pictures'], 'picture').' and '.Counted::of($done['files'], 'file').'. Nothing was changed.');
+        $this->info(
+            'It could be put back: the database, '.Counted::of($done['pictures'], 'picture').' and '.Counted::of(
+                $done['files'],
+                'file',
+            ).'. Nothing was changed.',
+        );
 
         return self::SUCCESS;
     }

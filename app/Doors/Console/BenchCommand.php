@@ -25,13 +25,19 @@ final class BenchCommand extends Command
 {
     use SaysProblems;
 
-    private const NAMES = ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder', 'screens', 'edit', 'weight'];
+    private const NAMES = [
+        'verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder',
+        'screens', 'edit', 'weight',
+    ];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
-    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, styles, catalogue, folder, screens, edit or weight; all but the last four without} {--blocks=200} {--edits=300} {--seed=1} {--json}';
+    protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, '
+        .'styles, catalogue, folder, screens, edit or weight; all but the last four without} {--blocks=200} '
+        .'{--edits=300} {--seed=1} {--json}';
 
-    protected $description = 'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
+    protected $description =
+        'Runs benchmarks against what could be written by hand; the raw samples are kept in storage/app/bench';
 
     public function handle(): int
     {
@@ -49,17 +55,30 @@ final class BenchCommand extends Command
             return $this->refuse('There is no benchmark of that name; there are: '.implode(', ', self::NAMES).'.');
         }
         $rows = [];
-        foreach ($name === '' ? ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue'] : [$name] as $one) {
+        foreach ($name === ''
+            ? ['verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue']
+            : [$name] as $one) {
             array_push($rows, ...$this->rows($one));
         }
         is_dir(storage_path('app/bench')) || mkdir(storage_path('app/bench'), 0o755, true);
-        file_put_contents(storage_path('app/bench/'.($name ?: 'all').'.json'), json_encode(['seed' => $this->seed(), 'rows' => $rows], JSON_PRETTY_PRINT));
+        file_put_contents(
+            storage_path('app/bench/'.($name ?: 'all').'.json'),
+            json_encode(['seed' => $this->seed(), 'rows' => $rows], JSON_PRETTY_PRINT),
+        );
         $rows = array_map(static fn (array $row): array => array_diff_key($row, ['samples' => true]), $rows);
         if ($this->option('json')) {
             return $this->json($rows);
         }
         foreach ($rows as $row) {
-            $this->line(sprintf('%-52s %9s  ratio %6s  (%s)  ours %s, theirs %s', $row['what'], isset($row['products']) ? number_format($row['products']) : '', $row['ratio'], $row['goal'], $row['ours'], $row['theirs'] ?? '–'));
+            $this->line(sprintf(
+                '%-52s %9s  ratio %6s  (%s)  ours %s, theirs %s',
+                $row['what'],
+                isset($row['products']) ? number_format($row['products']) : '',
+                $row['ratio'],
+                $row['goal'],
+                $row['ours'],
+                $row['theirs'] ?? '–',
+            ));
         }
         foreach ($this->growth($rows) as $line) {
             $this->line($line);
@@ -113,7 +132,14 @@ final class BenchCommand extends Command
             return $this->json($rows);
         }
         foreach ($rows as $row) {
-            $this->line(sprintf('%9s  %8.0f ms  %4d queries  %s · %s', number_format($row['products']), $row['ms'], $row['queries'], $row['screen'], $row['request']));
+            $this->line(sprintf(
+                '%9s  %8.0f ms  %4d queries  %s · %s',
+                number_format($row['products']),
+                $row['ms'],
+                $row['queries'],
+                $row['screen'],
+                $row['request'],
+            ));
         }
 
         return self::SUCCESS;
@@ -157,7 +183,14 @@ final class BenchCommand extends Command
         $lines = [];
         foreach ($by as $what => $costs) {
             ksort($costs);
-            $lines[] = "growth, $what: ".implode(' → ', array_map(static fn (int $size, float $cost): string => 'at '.number_format($size).': '.round($cost, 2).' ms', array_keys($costs), $costs));
+            $lines[] = "growth, $what: ".implode(
+                ' → ',
+                array_map(
+                    static fn (int $size, float $cost): string => 'at '.number_format($size).': '.round($cost, 2).' ms',
+                    array_keys($costs),
+                    $costs,
+                ),
+            );
         }
 
         return $lines;

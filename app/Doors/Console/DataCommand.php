@@ -18,7 +18,8 @@ final class DataCommand extends Command
 
     protected $signature = 'vestibra:data {--json}';
 
-    protected $description = 'Makes the data folder where there is none, takes over what an earlier version kept elsewhere, and says where it lies';
+    protected $description = 'Makes the data folder where there is none, takes over what an earlier version kept '
+        .'elsewhere, and says where it lies';
 
     public function handle(DataFolder $data, EarlierPlaces $earlier): int
     {

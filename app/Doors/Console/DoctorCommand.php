@@ -27,7 +27,8 @@ final class DoctorCommand extends Command
                 $this->line(($finding['mended'] ? 'Mended: ' : '').$finding['words']);
             }
         }
-        $open = array_filter($findings, static fn (array $finding): bool => ! $finding['mended'] && ! in_array($finding['what'], ['unused', 'fresh'], true));
+        $open = array_filter($findings, static fn (array $finding): bool => ! $finding['mended']
+            && ! in_array($finding['what'], ['unused', 'fresh'], true));
 
         return $open === [] ? self::SUCCESS : self::FAILURE;
     }

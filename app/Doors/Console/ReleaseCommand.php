@@ -17,7 +17,8 @@ final class ReleaseCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:release {what=list : list, due or back} {number? : back: of the release to bring back} {--json}';
+    protected $signature =
+        'vestibra:release {what=list : list, due or back} {number? : back: of the release to bring back} {--json}';
 
     protected $description = 'Lists the releases, makes those whose time has come, or brings one back';
 
@@ -40,7 +41,8 @@ final class ReleaseCommand extends Command
         }
         foreach ($latest as $release) {
             $words = Changes::in($release)->words();
-            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  $words".($release->note === '' ? '' : " · $release->note"));
+            $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  $words"
+                .($release->note === '' ? '' : " · $release->note"));
         }
 
         return self::SUCCESS;
@@ -50,7 +52,9 @@ final class ReleaseCommand extends Command
     {
         $done = $releases->runDue();
 
-        return $this->option('json') ? $this->json(['made' => $done]) : $this->said(Counted::of($done, 'release was', 'releases were').' made.');
+        return $this->option('json')
+            ? $this->json(['made' => $done])
+            : $this->said(Counted::of($done, 'release was', 'releases were').' made.');
     }
 
     private function back(Releases $releases, ReleaseRow $row): int
@@ -60,12 +64,15 @@ final class ReleaseCommand extends Command
         if (! $release instanceof Release) {
             return $this->refuse("There is no release {$number}.");
         }
-        $done = $releases->bringBack($release->id, User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
+        $done = $releases
+            ->bringBack($release->id, User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
         if (! $done instanceof Release) {
             return $this->problems($done);
         }
 
-        return $this->option('json') ? $this->json($row->of($done)) : $this->said("The shop is as it was before release {$number}; that is release {$done->id}.");
+        return $this->option('json')
+            ? $this->json($row->of($done))
+            : $this->said("The shop is as it was before release {$number}; that is release {$done->id}.");
     }
 
     private function said(string $words): int

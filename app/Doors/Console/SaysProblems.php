@@ -52,7 +52,10 @@ trait SaysProblems
 
     private function json(mixed $data): int
     {
-        $this->line(json_encode($data, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+        $this->line(json_encode(
+            $data,
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+        ));
 
         return self::SUCCESS;
     }

@@ -18,7 +18,8 @@ final class TemplateCommand extends Command
 
     private const MOST_BYTES = 5_000_000;
 
-    protected $signature = 'vestibra:template {what : import, export or schema} {which? : export: its number or name; import: a file, - for standard input} {--with-reach : import: take over where it is to appear} {--json}';
+    protected $signature = 'vestibra:template {what : import, export or schema} {which? : export: its number or name; '
+        .'import: a file, - for standard input} {--with-reach : import: take over where it is to appear} {--json}';
 
     protected $description = 'Writes one template as JSON, or reads one; an import is a draft that appears nowhere';
 
@@ -35,7 +36,9 @@ final class TemplateCommand extends Command
     private function export(Exchange $exchange): int
     {
         $asked = $this->text('which');
-        $template = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0))->first();
+        $template = Template::query()->where('let_go_at', null)->where(
+            static fn ($query) => $query->where('name', $asked)->orWhere('id', ctype_digit($asked) ? (int) $asked : 0),
+        )->first();
 
         return $template === null
             ? $this->refuse("There is no template called “{$asked}”. Give its name or its number.")
@@ -53,7 +56,11 @@ final class TemplateCommand extends Command
         if ($data === null && strlen($text) <= self::MOST_BYTES) {
             return $this->problems([FileFormatProblem::NotJson->at('', ['why' => lcfirst(json_last_error_msg())])]);
         }
-        $done = $exchange->import($data, User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail(), (bool) $this->option('with-reach'));
+        $done = $exchange->import(
+            $data,
+            User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail(),
+            (bool) $this->option('with-reach'),
+        );
         if (is_array($done)) {
             return $this->problems($done);
         }

@@ -28,9 +28,13 @@ final class TypesCommand extends Command
 
     public function handle(Composer $composer): int
     {
-        $values = static fn (array $cases): array => array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases);
+        $values = static fn (array $cases): array =>
+            array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases);
         $types = [
-            'BlockKind' => array_map(static fn (Definition $definition): string => $definition->kind, $composer->schema->all()),
+            'BlockKind' => array_map(
+                static fn (Definition $definition): string => $definition->kind,
+                $composer->schema->all(),
+            ),
             'PageKind' => $values(PageKind::cases()),
             'FactKind' => $values(FactKind::cases()),
             'Question' => $values(Question::cases()),
@@ -40,17 +44,26 @@ final class TypesCommand extends Command
         ];
         $text = '';
         foreach ($types as $name => $names) {
-            $text .= "export type $name = ".implode(' | ', array_map(static fn (string $one): string => "'$one'", $names)).";\n";
+            $text .= "export type $name = "
+                .implode(' | ', array_map(static fn (string $one): string => "'$one'", $names))
+                .";\n";
         }
-        $text .= "\n/** The kinds of pages that the shop has templates for, in words. */\nexport const pageKinds = ".json_encode(self::pageKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)." as const;\n";
-        $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = ".TreeFormats::CURRENT.";\n";
+        $text .= "\n/** The kinds of pages that the shop has templates for, in words. */\nexport const pageKinds = "
+            .json_encode(self::pageKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)
+            ." as const;\n";
+        $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = "
+            .TreeFormats::CURRENT
+            .";\n";
         $folder = base_path('studio/generated');
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);
         }
         file_put_contents("$folder/names.ts", $text);
         $shapes = new TypeScript(Shapes::ofProject(), array_keys($types));
-        file_put_contents("$folder/shapes.ts", 'import type { '.implode(', ', array_keys($types))." } from './names';\n\n".$shapes->write());
+        file_put_contents(
+            "$folder/shapes.ts",
+            'import type { '.implode(', ', array_keys($types))." } from './names';\n\n".$shapes->write(),
+        );
 
         return self::SUCCESS;
     }
@@ -62,11 +75,18 @@ final class TypesCommand extends Command
         foreach (PageAddresses::names() as $name) {
             $kind = PageKind::from($name);
             $subject = PageKinds::standard()->get($kind)->subject();
-            $kinds[$name] = ['one' => $subject->one(), 'many' => $subject->many(), 'page' => $subject->page(), 'pages' => $subject->pages(), 'called' => match (true) {
-                $kind->standsOnPages() => "{$name}s",
-                $subject->isSingle() => $subject->page(),
-                default => $subject->pages(),
-            }, 'single' => $subject->isSingle()];
+            $kinds[$name] = [
+                'one' => $subject->one(),
+                'many' => $subject->many(),
+                'page' => $subject->page(),
+                'pages' => $subject->pages(),
+                'called' => match (true) {
+                    $kind->standsOnPages() => "{$name}s",
+                    $subject->isSingle() => $subject->page(),
+                    default => $subject->pages(),
+                },
+                'single' => $subject->isSingle(),
+            ];
         }
 
         return $kinds;

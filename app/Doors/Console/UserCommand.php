@@ -16,10 +16,13 @@ final class UserCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:user {do : add, password, role, close, open or list} {email? : whose account} {with? : add: the name; role: owner or viewer}'
-        .' {--role=owner : of a new account: owner or viewer} {--password-from= : a file whose first line is the password, - for standard input; otherwise it is asked for} {--json}';
+    protected $signature = 'vestibra:user {do : add, password, role, close, open or list} {email? : whose account} '
+        .'{with? : add: the name; role: owner or viewer}'
+        .' {--role=owner : of a new account: owner or viewer} {--password-from= : a file whose first line is the '
+        .'password, - for standard input; otherwise it is asked for} {--json}';
 
-    protected $description = 'Who can sign in: adds an account, changes its password or role, closes or opens it, lists them';
+    protected $description =
+        'Who can sign in: adds an account, changes its password or role, closes or opens it, lists them';
 
     public function handle(Accounts $accounts, Fallbacks $fallbacks): int
     {
@@ -29,15 +32,23 @@ final class UserCommand extends Command
             return $this->list();
         }
         if ($do === 'add') {
-            $made = $accounts->add($email, $this->text('with'), is_string($role = $this->option('role')) ? $role : '', $this->password());
+            $made = $accounts->add(
+                $email,
+                $this->text('with'),
+                is_string($role = $this->option('role')) ? $role : '',
+                $this->password(),
+            );
 
             $made instanceof Problem || $fallbacks->see($made);
 
-            return $made instanceof Problem ? $this->problems([$made]) : $this->done("{$made->email} can sign in at /studio.");
+            return $made instanceof Problem
+                ? $this->problems([$made])
+                : $this->done("{$made->email} can sign in at /studio.");
         }
         $user = $accounts->find($email);
         if ($user === null) {
-            return $this->refuse("There is no account with the address “{$email}”. “vestibra:user list” names them all.");
+            return $this
+                ->refuse("There is no account with the address “{$email}”. “vestibra:user list” names them all.");
         }
         $problem = match ($do) {
             'password' => $accounts->changePassword($user, $this->password()),
@@ -58,7 +69,12 @@ final class UserCommand extends Command
     private function list(): int
     {
         $users = User::query()->oldest('id')->get();
-        $row = static fn (User $user): array => ['email' => $user->email, 'name' => $user->name, 'role' => $user->role, 'state' => $user->closed_at === null ? 'open' : 'closed'];
+        $row = static fn (User $user): array => [
+            'email' => $user->email,
+            'name' => $user->name,
+            'role' => $user->role,
+            'state' => $user->closed_at === null ? 'open' : 'closed',
+        ];
         if ($this->option('json')) {
             return $this->json(array_map($row, $users->all()));
         }
@@ -71,7 +87,10 @@ final class UserCommand extends Command
     {
         $from = $this->option('password-from');
         if (is_string($from)) {
-            return rtrim((string) strtok((string) file_get_contents($from === '-' ? 'php://stdin' : $from), "\n"), "\r");
+            return rtrim(
+                (string) strtok((string) file_get_contents($from === '-' ? 'php://stdin' : $from), "\n"),
+                "\r",
+            );
         }
         $given = $this->secret('Password (at least '.Password::LEAST.' characters)');
 

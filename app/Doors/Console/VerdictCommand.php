@@ -15,7 +15,8 @@ final class VerdictCommand extends Command
 {
     use SaysProblems;
 
-    protected $signature = 'vestibra:verdict {kind : product, category, …} {slug} {--at= : as at this time, 2026-12-31 or 2026-12-31 23:30} {--json}';
+    protected $signature = 'vestibra:verdict {kind : product, category, …} {slug} {--at= : as at this time, '
+        .'2026-12-31 or 2026-12-31 23:30} {--json}';
 
     protected $description = 'Says which template a page gets, and why each other one lost';
 
@@ -28,16 +29,30 @@ final class VerdictCommand extends Command
         $kind = $this->text('kind');
         $subject = PageAddresses::knows($kind) ? $pages->get($kind)->bySlug($slug) : null;
         if ($subject === null) {
-            return $this->refuse("There is no {$kind} page called “{$slug}”. Give the kind (".implode(', ', PageAddresses::names()).') and the address name.');
+            return $this->refuse(
+                "There is no {$kind} page called “{$slug}”. Give the kind ("
+                    .implode(', ', PageAddresses::names())
+                    .') and the address name.',
+            );
         }
         $answer = $ladder->of(PageKind::from($kind), $subject);
         if ($this->option('json')) {
             return $this->json($answer);
         }
-        $this->line("{$subject->title()} gets “{$answer['rungs'][0]['name']}”".($answer['until'] === null ? '.' : "; it stays so until {$answer['until']}."));
+        $this->line("{$subject->title()} gets “{$answer['rungs'][0]['name']}”"
+            .($answer['until'] === null ? '.' : "; it stays so until {$answer['until']}."));
         foreach ($answer['rungs'] as $number => $rung) {
-            $clause = implode(' and ', array_map(static fn (array $part): string => $part['failed'] ? "[not: {$part['words']}]" : $part['words'], $rung['clause']));
-            $this->line(($number + 1).". “{$rung['name']}” ".implode(' ', array_filter([$rung['closenessWords'] === '' ? '' : "({$rung['closenessWords']})", $clause])));
+            $clause = implode(
+                ' and ',
+                array_map(
+                    static fn (array $part): string => $part['failed'] ? "[not: {$part['words']}]" : $part['words'],
+                    $rung['clause'],
+                ),
+            );
+            $this->line(($number + 1).". “{$rung['name']}” ".implode(
+                ' ',
+                array_filter([$rung['closenessWords'] === '' ? '' : "({$rung['closenessWords']})", $clause]),
+            ));
             $this->line("   {$rung['words']} ".implode(' ', $rung['detail']));
         }
 

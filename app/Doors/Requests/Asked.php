@@ -22,7 +22,9 @@ final readonly class Asked
     {
         $value = $request->input($name);
 
-        return is_string($value) ? trim(mb_substr(preg_replace('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', '', mb_scrub($value)) ?? '', 0, $most)) : '';
+        return is_string($value)
+            ? trim(mb_substr(preg_replace('/[\x00-\x08\x0b\x0c\x0e-\x1f\x7f]/', '', mb_scrub($value)) ?? '', 0, $most))
+            : '';
     }
 
     /** @return int within the limits; the nearest of them for a number beyond */

@@ -18,7 +18,10 @@ final class ClosedNotices
     {
         $kept = $request->cookies->get(self::COOKIE);
 
-        return array_slice(array_values(array_filter(explode('.', is_string($kept) ? $kept : ''), self::isMark(...))), -self::MOST);
+        return array_slice(
+            array_values(array_filter(explode('.', is_string($kept) ? $kept : ''), self::isMark(...))),
+            -self::MOST,
+        );
     }
 
     public static function isMark(string $mark): bool

@@ -8,9 +8,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /**
- * Two who change the same thing at the same time: the second is told, with both values, and nothing is overwritten before
- * one of them is chosen. A request says with `seen` what stood there when its author began, and with `knowingly` that
- * the author has seen both.
+ * Two who change the same thing at the same time: the second is told, with both values, and nothing is overwritten
+ * before one of them is chosen. A request says with `seen` what stood there when its author began, and with `knowingly`
+ * that the author has seen both.
  */
 final class SameTime
 {
@@ -45,7 +45,8 @@ final class SameTime
 
     private static function same(mixed $one, mixed $other): bool
     {
-        $plain = static fn (mixed $value): string => is_array($value) ? (string) json_encode(array_values($value)) : (is_scalar($value) ? (string) $value : '');
+        $plain = static fn (mixed $value): string =>
+            is_array($value) ? (string) json_encode(array_values($value)) : (is_scalar($value) ? (string) $value : '');
 
         return $plain($one) === $plain($other);
     }

@@ -10,8 +10,8 @@ use Illuminate\Support\Facades\Gate;
 /**
  * A screen of the Studio: a shell that mounts one Svelte screen with its first data.
  *
- * @shape ScreenFrame array{name: string, user: array{id: int, name: string, role: string}, may: array{edit: bool, publish:
- *     bool}, shop: string, data: mixed}
+ * @shape ScreenFrame array{name: string, user: array{id: int, name: string, role: string}, may: array{edit: bool,
+ *     publish: bool}, shop: string, data: mixed}
  */
 final class Screen
 {

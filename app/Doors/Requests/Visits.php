@@ -7,10 +7,16 @@ namespace Vestibra\App\Doors\Requests;
 use Illuminate\Http\Request;
 use Vestibra\Core\Composing\Visit;
 
-/** What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `?of[8][3]=17` one for another product that the page shows, `page`, `sort`, `show` and `reviews` speak for themselves, and what is left may be filters. */
+/**
+ * What somebody asked for in the address: `?o[3]=17` wishes a value of an option, `?of[8][3]=17` one for another
+ * product that the page shows, `page`, `sort`, `show` and `reviews` speak for themselves, and what is left may be
+ * filters.
+ */
 final class Visits
 {
-    private const KNOWN = ['o' => true, 'of' => true, 'reviews' => true, 'page' => true, 'sort' => true, 'show' => true, 'q' => true];
+    private const KNOWN = [
+        'o' => true, 'of' => true, 'reviews' => true, 'page' => true, 'sort' => true, 'show' => true, 'q' => true,
+    ];
 
     private const MOST_FILTERS = 60;
 

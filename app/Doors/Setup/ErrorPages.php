@@ -25,7 +25,8 @@ final class ErrorPages
 {
     private const WORDS = [
         400 => 'This address is not written as addresses are. Check it, or begin from the shop’s first page.',
-        401 => 'You are not signed in, or your sign-in has run out. What you sent was not taken; sign in and do it again.',
+        401 =>
+            'You are not signed in, or your sign-in has run out. What you sent was not taken; sign in and do it again.',
         403 => 'Your account may look at this but not change it. Ask the owner of the shop.',
         404 => 'There is nothing at this address. It may have been renamed or taken away.',
         405 => 'This address does not take that kind of request.',
@@ -34,14 +35,19 @@ final class ErrorPages
         429 => 'Too many tries in a short time. Wait a minute, then try again.',
         507 => NoRoom::WORDS,
         503 => 'The shop’s data was just put back from a backup. What you sent was not taken; try again.',
-        500 => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever keeps the shop.',
+        500 => 'Something failed on our side. Nothing was half done; try again, and if it happens again, tell whoever '
+            .'keeps the shop.',
     ];
 
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->render(static function (Throwable $error, Request $request): JsonResponse|RedirectResponse|Response|null {
+        $exceptions->render(static function (
+            Throwable $error,
+            Request $request,
+        ): JsonResponse|RedirectResponse|Response|null {
             if ($error instanceof AuthenticationException && ! $request->expectsJson()) {
-                return redirect('/studio/sign-in'.($request->isMethod('GET') ? '?to='.rawurlencode($request->getRequestUri()) : ''));
+                return redirect('/studio/sign-in'
+                    .($request->isMethod('GET') ? '?to='.rawurlencode($request->getRequestUri()) : ''));
             }
             if ($error instanceof ValidationException) {
                 return null;
@@ -56,15 +62,26 @@ final class ErrorPages
                 return null;
             }
             $known = isset(self::WORDS[$status]) ? $status : ($status >= 500 ? 500 : 404);
-            $words = $request->is('studio', 'studio/*') ? self::WORDS[$known] : app(ShopMessages::class)->live()->say("error.$known");
+            $words = $request->is('studio', 'studio/*')
+                ? self::WORDS[$known]
+                : app(ShopMessages::class)->live()->say("error.$known");
 
-            if ($known === 404 && $request->isMethod('GET') && ! $request->expectsJson() && $request->acceptsHtml() && ! $request->is('studio', 'studio/*') && $request->hasSession()) {
+            if ($known === 404
+                && $request->isMethod('GET')
+                && ! $request->expectsJson()
+                && $request->acceptsHtml()
+                && ! $request->is('studio', 'studio/*')
+                && $request->hasSession()) {
                 return self::notFound($request);
             }
 
             return $request->expectsJson()
                 ? new JsonResponse(['message' => $words], $status)
-                : response()->view($request->is('studio', 'studio/*') ? 'studio::error' : 'shop::error', ['status' => $status, 'words' => $words], $status);
+                : response()->view(
+                    $request->is('studio', 'studio/*') ? 'studio::error' : 'shop::error',
+                    ['status' => $status, 'words' => $words],
+                    $status,
+                );
         });
     }
 
@@ -74,11 +91,17 @@ final class ErrorPages
         try {
             $page = app(PageController::class)($request, PageAddresses::NOT_FOUND, PageKind::NotFound->value);
 
-            return $page instanceof Response ? $page : throw new LogicException('A page that is not found has a status of its own.');
+            return $page instanceof Response
+                ? $page
+                : throw new LogicException('A page that is not found has a status of its own.');
         } catch (Throwable $error) {
             report($error);
 
-            return response()->view('shop::error', ['status' => 404, 'words' => app(ShopMessages::class)->live()->say('error.404')], 404);
+            return response()->view(
+                'shop::error',
+                ['status' => 404, 'words' => app(ShopMessages::class)->live()->say('error.404')],
+                404,
+            );
         }
     }
 }

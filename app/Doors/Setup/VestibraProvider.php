@@ -79,9 +79,12 @@ final class VestibraProvider extends ServiceProvider
 {
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
-        LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
-        NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class, ReachWords::class,
-        ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class, ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, ThingFiles::class,
+        LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
+        KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class,
+        ReachWords::class,
+        ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class,
+        ShopTag::class, StoredDrafts::class, Troubles::class, Walk::class, ThingFiles::class,
     ];
 
     public function register(): void
@@ -92,23 +95,41 @@ final class VestibraProvider extends ServiceProvider
         foreach (self::ONCE_A_REQUEST as $class) {
             $this->app->scoped($class);
         }
-        $this->app->when(LiveRules::class)->needs('$folder')->give(static fn (): string => storage_path('framework/rules'));
-        $this->app->when(KeptAround::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.around'));
+        $this->app->when(LiveRules::class)
+            ->needs('$folder')
+            ->give(static fn (): string => storage_path('framework/rules'));
+        $this->app->when(KeptAround::class)
+            ->needs('$folder')
+            ->give(static fn (): string => config()->string('vestibra.around'));
         $this->app->scoped(PagesOfTheShop::class, fn (): PagesOfTheShop => new PagesOfTheShop(array_map(
             fn (string $class): Closure => fn (): FindsPages => $this->app->make($class),
             PageClasses::BY_KIND,
         )));
-        $this->app->scoped(AskedHouse::class, fn (): AskedHouse => new AskedHouse(Asked::id($this->app->make('request'), 'house')));
+        $this->app->scoped(AskedHouse::class, fn (): AskedHouse => new AskedHouse(
+            Asked::id($this->app->make('request'), 'house'),
+        ));
         $this->app->singleton(Composer::class, static fn (): Composer => Kinds::composer());
         $this->app->singleton(Ids::class, RandomIds::class);
         $this->app->bind(MoneyFormat::class, fn (): MoneyFormat => $this->app->make(ShopSettings::class)->format());
-        $this->app->when([Uploads::class, Sizes::class])->needs('$folder')->give(static fn (): string => config()->string('vestibra.pictures'));
+        $this->app->when([Uploads::class, Sizes::class])
+            ->needs('$folder')
+            ->give(static fn (): string => config()->string('vestibra.pictures'));
         $this->app->bind(DataFolder::class, static fn (): DataFolder => DataFolder::configured());
-        $this->app->when(BesidesWords::class)->needs('$files')->give(static fn (): string => config()->string('vestibra.files'));
-        $this->app->when(BesidesWords::class)->needs('$pictures')->give(static fn (): string => config()->string('vestibra.pictures'));
-        $this->app->when(Files::class)->needs('$folder')->give(static fn (): string => config()->string('vestibra.files'));
-        $this->app->when(ShopMessages::class)->needs('$locale')->give(static fn (): string => config()->string('vestibra.locale'));
-        $this->app->when(ShopMessages::class)->needs('$folder')->give(static fn (): string => base_path('shop/messages'));
+        $this->app->when(BesidesWords::class)
+            ->needs('$files')
+            ->give(static fn (): string => config()->string('vestibra.files'));
+        $this->app->when(BesidesWords::class)
+            ->needs('$pictures')
+            ->give(static fn (): string => config()->string('vestibra.pictures'));
+        $this->app->when(Files::class)
+            ->needs('$folder')
+            ->give(static fn (): string => config()->string('vestibra.files'));
+        $this->app->when(ShopMessages::class)
+            ->needs('$locale')
+            ->give(static fn (): string => config()->string('vestibra.locale'));
+        $this->app->when(ShopMessages::class)
+            ->needs('$folder')
+            ->give(static fn (): string => base_path('shop/messages'));
         $this->app->bind(Messages::class, fn (): Messages => $this->app->make(ShopMessages::class)->live());
         $this->app->scoped(BlockPrinter::class, fn (): BlockPrinter => new BlockPrinter(
             $this->app->make(Factory::class),
@@ -134,9 +155,13 @@ final class VestibraProvider extends ServiceProvider
     {
         $proxies = config()->string('vestibra.proxies');
         $proxies === '' || TrustProxies::at($proxies === '*' ? '*' : array_map(trim(...), explode(',', $proxies)));
-        Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (new EloquentUserProvider($app['hash'], $config['model']))
-            ->withQuery(static fn ($query) => $query->whereNull('closed_at')));
-        Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(config()->string('session.file'), config()->integer('session.lifetime')));
+        Auth::provider('open-accounts', static fn ($app, array $config): EloquentUserProvider => (
+            new EloquentUserProvider($app['hash'], $config['model'])
+        )->withQuery(static fn ($query) => $query->whereNull('closed_at')));
+        Session::extend('sqlite', static fn (): SqliteSessions => new SqliteSessions(
+            config()->string('session.file'),
+            config()->integer('session.lifetime'),
+        ));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], function (): void {
             $this->app->make(KeptAround::class)->throwAway();
             DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see();
@@ -145,9 +170,14 @@ final class VestibraProvider extends ServiceProvider
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         View::composer('shop::layout', PageSurroundings::class);
-        View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app->make(ShopMessages::class)->forViews()));
+        View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app
+            ->make(ShopMessages::class)
+            ->forViews()));
         $this->loadViewsFrom(base_path('studio/views'), 'studio');
-        Gate::define('see-studio', static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true));
+        Gate::define(
+            'see-studio',
+            static fn (User $user): bool => in_array($user->role, [User::OWNER, User::VIEWER], true),
+        );
         Gate::define('edit-templates', static fn (User $user): bool => $user->role === User::OWNER);
         Gate::define('publish', static fn (User $user): bool => $user->role === User::OWNER);
     }

@@ -52,7 +52,9 @@ final class Shapes
         $this->docs = new PhpDocParser($config, $this->types, $constants);
         $imports = [];
         foreach ($folders as $folder) {
-            foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator($folder, FilesystemIterator::SKIP_DOTS),
+            ) as $file) {
                 if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
                     $imports += $this->read($file->getPathname());
                 }
@@ -110,7 +112,10 @@ final class Shapes
                 if ($value instanceof TypeAliasTagValueNode) {
                     $this->aliases[$file][$value->alias] = $value->type;
                 } elseif ($value instanceof TypeAliasImportTagValueNode) {
-                    $imports["$file $value->importedAlias"] = [$file, $value->importedAlias, (string) $value->importedFrom, $value->importedAs ?? $value->importedAlias];
+                    $imports["$file $value->importedAlias"] = [
+                        $file, $value->importedAlias, (string) $value->importedFrom,
+                        $value->importedAs ?? $value->importedAlias,
+                    ];
                 } elseif ($tag->name === '@shape' && $value instanceof GenericTagValueNode) {
                     $this->declare($file, $value->value);
                 }
@@ -128,6 +133,7 @@ final class Shapes
             throw new LogicException("Two shapes are called $name: in {$this->from[$name]} and in $file.");
         }
         $this->from[$name] = $file;
-        $this->shapes[$name] = $this->types->parse(new TokenIterator($this->lexer->tokenize($type === '' ? $name : $type)));
+        $this->shapes[$name] = $this->types
+            ->parse(new TokenIterator($this->lexer->tokenize($type === '' ? $name : $type)));
     }
 }

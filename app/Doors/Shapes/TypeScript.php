@@ -22,8 +22,10 @@ use PHPStan\PhpDocParser\Ast\Type\UnionTypeNode;
 final readonly class TypeScript
 {
     private const PLAIN = [
-        'int' => 'number', 'float' => 'number', 'positive-int' => 'number', 'non-negative-int' => 'number', 'string' => 'string', 'non-empty-string' => 'string',
-        'bool' => 'boolean', 'true' => 'true', 'false' => 'false', 'null' => 'null', 'mixed' => 'unknown', 'object' => 'object',
+        'int' => 'number', 'float' => 'number', 'positive-int' => 'number', 'non-negative-int' => 'number',
+        'string' => 'string', 'non-empty-string' => 'string',
+        'bool' => 'boolean', 'true' => 'true', 'false' => 'false', 'null' => 'null', 'mixed' => 'unknown',
+        'object' => 'object',
     ];
 
     /** @param  list<string>  $names  types that are declared elsewhere */
@@ -38,7 +40,9 @@ final readonly class TypeScript
         $text = '';
         foreach ($this->shapes->all() as $name => $type) {
             $written = $this->type($name, $type);
-            $text .= str_starts_with($written, '{') && $type instanceof ArrayShapeNode ? "export interface $name $written\n" : "export type $name = $written;\n";
+            $text .= str_starts_with($written, '{') && $type instanceof ArrayShapeNode
+                ? "export interface $name $written\n"
+                : "export type $name = $written;\n";
         }
 
         return $text;
@@ -49,13 +53,21 @@ final readonly class TypeScript
         return match (true) {
             $type instanceof IdentifierTypeNode => $this->named($shape, $type->name),
             $type instanceof NullableTypeNode => $this->type($shape, $type->type).' | null',
-            $type instanceof UnionTypeNode => implode(' | ', array_map(fn (TypeNode $one): string => $this->type($shape, $one), $type->types)),
-            $type instanceof IntersectionTypeNode => implode(' & ', array_map(fn (TypeNode $one): string => $this->type($shape, $one), $type->types)),
+            $type instanceof UnionTypeNode => implode(
+                ' | ',
+                array_map(fn (TypeNode $one): string => $this->type($shape, $one), $type->types),
+            ),
+            $type instanceof IntersectionTypeNode => implode(
+                ' & ',
+                array_map(fn (TypeNode $one): string => $this->type($shape, $one), $type->types),
+            ),
             $type instanceof ArrayTypeNode => $this->list($shape, $type->type),
             $type instanceof GenericTypeNode => $this->generic($shape, $type),
             $type instanceof ArrayShapeNode => $this->shape($shape, $type),
-            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprStringNode => "'{$type->constExpr->value}'",
-            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprIntegerNode => $type->constExpr->value,
+            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprStringNode =>
+                "'{$type->constExpr->value}'",
+            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprIntegerNode =>
+                $type->constExpr->value,
             default => throw new LogicException("$shape has a type that cannot be written: $type"),
         };
     }
@@ -78,7 +90,10 @@ final readonly class TypeScript
 
         return match ((string) $type->type) {
             'list', 'non-empty-list' => $this->list($shape, $of[0]),
-            'array', 'non-empty-array' => isset($of[1]) ? "Record<string, {$this->type($shape, $of[1])}>" : $this->list($shape, $of[0]),
+            'array',
+            'non-empty-array' => isset($of[1])
+                ? "Record<string, {$this->type($shape, $of[1])}>"
+                : $this->list($shape, $of[0]),
             default => throw new LogicException("$shape has a type that cannot be written: $type"),
         };
     }
@@ -93,11 +108,16 @@ final readonly class TypeScript
     private function shape(string $shape, ArrayShapeNode $type): string
     {
         if ($type->items !== [] && $type->items[0]->keyName === null) {
-            return '['.implode(', ', array_map(fn (ArrayShapeItemNode $item): string => $this->type($shape, $item->valueType), $type->items)).']';
+            return '['.implode(
+                ', ',
+                array_map(fn (ArrayShapeItemNode $item): string => $this->type($shape, $item->valueType), $type->items),
+            ).']';
         }
 
         return '{ '.implode(' ', array_map(
-            fn (ArrayShapeItemNode $item): string => trim((string) $item->keyName, "'").($item->optional ? '?' : '').": {$this->type($shape, $item->valueType)};",
+            fn (ArrayShapeItemNode $item): string => trim((string) $item->keyName, "'")
+                .($item->optional ? '?' : '')
+                .": {$this->type($shape, $item->valueType)};",
             $type->items,
         )).' }';
     }

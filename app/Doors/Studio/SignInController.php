@@ -20,7 +20,8 @@ use Vestibra\App\Records\Models\User;
 
 final readonly class SignInController
 {
-    private const WRONG = 'This address and password do not go together. Check both; capital letters matter in the password.';
+    private const WRONG =
+        'This address and password do not go together. Check both; capital letters matter in the password.';
 
     public function __construct(
         private Tries $tries,
@@ -43,11 +44,18 @@ final readonly class SignInController
         $address = (string) $request->ip();
         $wait = $this->tries->wait($address, $email);
         if ($wait > 0) {
-            return $this->again($email, "Too many wrong tries from here. Wait {$this->words($wait)}, then try again; from elsewhere you can sign in at once.", 429)->header('Retry-After', (string) $wait);
+            return $this->again(
+                $email,
+                "Too many wrong tries from here. Wait {$this->words($wait)}, then try again; from elsewhere you can "
+                    .'sign in at once.',
+                429,
+            )->header('Retry-After', (string) $wait);
         }
         $user = $this->accounts->find($email);
         // Whether an account is there takes as long to say as whether the password is right.
-        $right = $user === null || $user->closed_at !== null ? Hash::make($password) === '' : Hash::check($password, $user->password);
+        $right = $user === null || $user->closed_at !== null
+            ? Hash::make($password) === ''
+            : Hash::check($password, $user->password);
         if (! $right || $user === null) {
             $this->tries->wrong($address, $email);
 
@@ -68,7 +76,9 @@ final readonly class SignInController
 
     private function words(int $seconds): string
     {
-        return $seconds < 100 ? Counted::of($seconds, 'second') : 'some '.Counted::of((int) ceil($seconds / 60), 'minute');
+        return $seconds < 100
+            ? Counted::of($seconds, 'second')
+            : 'some '.Counted::of((int) ceil($seconds / 60), 'minute');
     }
 
     /** For a drawing table whose sign-in ran out and was made anew in another window. */

@@ -19,7 +19,8 @@ use Vestibra\App\Work\Today\Live;
 /**
  * What is live, what waits, and what needs attention.
  *
- * @shape TodayData array{live: LiveSummary, waiting: list<ReleaseRow>, latest: ReleaseRow|null, attention: list<Matter>,
+ * @shape TodayData array{live: LiveSummary, waiting: list<ReleaseRow>, latest: ReleaseRow|null,
+ *     attention: list<Matter>,
  *     templates: list<array{id: int, name: string, changed: bool}>}
  */
 final readonly class TodayController
@@ -27,10 +28,14 @@ final readonly class TodayController
     public function index(Live $live, Attention $attention, ReleaseRow $row): View
     {
         /** @var Collection<int, Release> $waiting */
-        $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(20)->get();
+        $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(
+            20,
+        )->get();
         /** @var Collection<int, Template> $templates */
         $templates = Template::query()->where('let_go_at', null)->oldest('page_kind')->oldest('hand_order')->get();
-        $templates = $templates->filter(static fn (Template $one): bool => ! $one->isPage() || $one->pageKind() !== null)->values();
+        $templates = $templates
+            ->filter(static fn (Template $one): bool => ! $one->isPage() || $one->pageKind() !== null)
+            ->values();
         $latest = Release::query()->with('author')->where('state', Release::DONE)->latest('id')->first();
 
         return Screen::show('today', 'Today', [
@@ -38,7 +43,10 @@ final readonly class TodayController
             'waiting' => $row->all($waiting),
             'latest' => $latest === null ? null : $row->of($latest),
             'attention' => $attention->list(),
-            'templates' => $templates->map(static fn (Template $template): array => ['id' => $template->id, 'name' => $template->name, 'changed' => $template->isChanged()])->all(),
+            'templates' => $templates
+                ->map(static fn (Template $template): array =>
+                    ['id' => $template->id, 'name' => $template->name, 'changed' => $template->isChanged()])
+                ->all(),
         ]);
     }
 

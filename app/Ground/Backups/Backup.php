@@ -11,7 +11,10 @@ use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Ground\Files\KeptFile;
 use ZipArchive;
 
-/** The database, the pictures and the files as one file, taken while the shop runs. It holds passwords, so it is private. */
+/**
+ * The database, the pictures and the files as one file, taken while the shop runs. It holds passwords, so it is
+ * private.
+ */
 final class Backup
 {
     public const DATABASE = 'database.sqlite';
@@ -26,7 +29,8 @@ final class Backup
 
     /**
      * @param  array<string, string>  $folders  what is kept beside the database, as `pictures` => where it lies
-     * @return array{kept: array<string, int>, missing: int, bytes: int} how many files of each folder; how many were not there, or not as they were written
+     * @return array{kept: array<string, int>, missing: int, bytes: int} how many files of each folder; how many were
+     *     not there, or not as they were written
      *
      * @throws RuntimeException when it cannot be written; then nothing is left behind
      */
@@ -77,7 +81,9 @@ final class Backup
                 continue;
             }
             // Only what a restore takes: one that it would refuse would keep all the rest out.
-            if (! isset($folders[$folder]) || ! is_file($path) || $this->kept->matter($pdo, $folder, $name, $path) !== null) {
+            if (! isset($folders[$folder])
+                || ! is_file($path)
+                || $this->kept->matter($pdo, $folder, $name, $path) !== null) {
                 $missing++;
 
                 continue;
@@ -87,7 +93,18 @@ final class Backup
             $zip->setCompressionName("$folder/$name", ZipArchive::CM_STORE);
             $kept[$folder]++;
         }
-        $zip->addFromString(self::MANIFEST, json_encode(['vestibra' => 'backup', 'format' => self::FORMAT, 'made' => gmdate('Y-m-d\TH:i:s\Z'), 'entries' => $entries], JSON_THROW_ON_ERROR));
+        $zip->addFromString(
+            self::MANIFEST,
+            json_encode(
+                [
+                    'vestibra' => 'backup',
+                    'format' => self::FORMAT,
+                    'made' => gmdate('Y-m-d\TH:i:s\Z'),
+                    'entries' => $entries,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
         unset($pdo);
         if (! @$zip->close() || ! @copy($packed, $part) || ! rename($part, $file)) {
             throw new RuntimeException("The file $file cannot be written. Nothing was kept; is there room for it?");

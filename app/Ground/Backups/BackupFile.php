@@ -14,14 +14,19 @@ final readonly class BackupFile
     private const MOST_ENTRIES = 500_000;
 
     /** Of one entry, unpacked. */
-    private const MOST_BYTES = ['database' => 20_000_000_000, 'manifest' => 100_000_000, 'pictures' => 20_000_000, 'files' => 100_000_000];
+    private const MOST_BYTES = [
+        'database' => 20_000_000_000, 'manifest' => 100_000_000, 'pictures' => 20_000_000, 'files' => 100_000_000,
+    ];
 
     /** A database packs well; nothing that we write packs better than this. */
     private const MOST_PACKED = 200;
 
     private const CHUNK = 1_048_576;
 
-    /** @param  array<string, array{index: int, bytes: int, sha256: string|null}>  $entries  by name, without the manifest */
+    /**
+     * @param  array<string, array{index: int, bytes: int, sha256: string|null}>  $entries  by name, without the
+     *     manifest
+     */
     private function __construct(
         private ZipArchive $zip,
         public array $entries,
@@ -88,7 +93,8 @@ final readonly class BackupFile
         }
         fsync($target);
         fclose($target);
-        if ($from === false || $read !== $entry['bytes'] || ($entry['sha256'] !== null && hash_final($hash) !== $entry['sha256'])) {
+        if ($from === false || $read !== $entry['bytes'] || ($entry['sha256'] !== null
+            && hash_final($hash) !== $entry['sha256'])) {
             throw RestoreRefused::damaged($name);
         }
     }
@@ -99,7 +105,10 @@ final readonly class BackupFile
         $folder = match (true) {
             $name === Backup::DATABASE => 'database',
             $name === Backup::MANIFEST => 'manifest',
-            in_array(dirname($name), DataFolder::FOLDERS, true) && StoredFiles::isName(dirname($name), basename($name)) && $name === dirname($name).'/'.basename($name) => dirname($name),
+            in_array(dirname($name), DataFolder::FOLDERS, true) && StoredFiles::isName(
+                dirname($name),
+                basename($name),
+            ) && $name === dirname($name).'/'.basename($name) => dirname($name),
             default => throw RestoreRefused::foreign($name),
         };
         if ($bytes > self::MOST_BYTES[$folder] || $bytes > 1_000_000 + $packed * self::MOST_PACKED) {
@@ -109,7 +118,8 @@ final readonly class BackupFile
 
     /**
      * @param  array<string, array{index: int, bytes: int, sha256: string|null}>  $entries
-     * @return array<string, array{index: int, bytes: int, sha256: string|null}> with what the manifest says of them; a backup of an early version has none
+     * @return array<string, array{index: int, bytes: int, sha256: string|null}> with what the manifest says of them; a
+     *     backup of an early version has none
      *
      * @throws RestoreRefused when something is missing or more than the manifest names
      */
@@ -120,7 +130,9 @@ final readonly class BackupFile
         }
         $manifest = json_decode((string) $zip->getFromIndex($entries[Backup::MANIFEST]['index']), true);
         unset($entries[Backup::MANIFEST]);
-        $named = is_array($manifest) && ($manifest['vestibra'] ?? null) === 'backup' ? $manifest['entries'] ?? null : null;
+        $named = is_array($manifest) && ($manifest['vestibra'] ?? null) === 'backup'
+            ? $manifest['entries'] ?? null
+            : null;
         if (! is_array($named)) {
             throw RestoreRefused::damaged(Backup::MANIFEST);
         }
@@ -129,11 +141,15 @@ final readonly class BackupFile
         }
         $odd = array_key_first(array_diff_key($named, $entries) + array_diff_key($entries, $named));
         if ($odd !== null) {
-            throw isset($entries[$odd]) ? RestoreRefused::foreign((string) $odd) : RestoreRefused::damaged((string) $odd);
+            throw isset($entries[$odd])
+                ? RestoreRefused::foreign((string) $odd)
+                : RestoreRefused::damaged((string) $odd);
         }
         foreach ($entries as $name => $entry) {
             $says = $named[$name];
-            if (! is_array($says) || ($says['bytes'] ?? null) !== $entry['bytes'] || ! is_string($says['sha256'] ?? null)) {
+            if (! is_array($says)
+                || ($says['bytes'] ?? null) !== $entry['bytes']
+                || ! is_string($says['sha256'] ?? null)) {
                 throw RestoreRefused::damaged($name);
             }
             $entries[$name]['sha256'] = $says['sha256'];

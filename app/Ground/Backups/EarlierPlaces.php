@@ -9,7 +9,10 @@ use PDOException;
 use RuntimeException;
 use Vestibra\App\Ground\DataFolder;
 
-/** Where the first versions kept the database, the pictures and the files: they are moved into the data folder's first generation. */
+/**
+ * Where the first versions kept the database, the pictures and the files: they are moved into the data folder's first
+ * generation.
+ */
 final class EarlierPlaces
 {
     public function moveInto(DataFolder $data): void
@@ -27,7 +30,9 @@ final class EarlierPlaces
         try {
             (new PDO("sqlite:$database"))->exec('pragma wal_checkpoint(truncate); pragma journal_mode = delete');
         } catch (PDOException) {
-            throw new RuntimeException("The shop is running still from $database. Stop it first, then start again; nothing was moved.");
+            throw new RuntimeException(
+                "The shop is running still from $database. Stop it first, then start again; nothing was moved.",
+            );
         }
         rename($database, "$beside/".DataFolder::DATABASE);
         foreach (['pictures' => public_path('pictures'), 'files' => storage_path('app/files')] as $folder => $place) {

@@ -125,7 +125,10 @@ final readonly class Restore
     private static function holdingBack(callable $switch): void
     {
         try {
-            $now = new PDO('sqlite:'.config()->string('database.connections.sqlite.database'), options: [PDO::ATTR_TIMEOUT => 30]);
+            $now = new PDO(
+                'sqlite:'.config()->string('database.connections.sqlite.database'),
+                options: [PDO::ATTR_TIMEOUT => 30],
+            );
             $now->exec('begin immediate');
         } catch (PDOException) {
             // What is there cannot be written to: there is nobody to hold back.

@@ -21,12 +21,17 @@ final class RestoreRefused extends RuntimeException
 
     public static function foreign(string $what): self
     {
-        return new self('The backup holds “'.mb_substr(mb_scrub($what), 0, 100).'”, which Vestibra would not have written. Nothing of it is taken.');
+        return new self(
+            'The backup holds “'
+                .mb_substr(mb_scrub($what), 0, 100)
+                .'”, which Vestibra would not have written. Nothing of it is taken.',
+        );
     }
 
     public static function tooLarge(string $what = ''): self
     {
-        return new self('The backup would unpack to more than anything that Vestibra writes'.($what === '' ? '.' : ': “'.mb_substr(mb_scrub($what), 0, 100).'”.'));
+        return new self('The backup would unpack to more than anything that Vestibra writes'
+            .($what === '' ? '.' : ': “'.mb_substr(mb_scrub($what), 0, 100).'”.'));
     }
 
     public static function newer(): self
@@ -41,6 +46,9 @@ final class RestoreRefused extends RuntimeException
 
     public static function otherDatabase(string $database): self
     {
-        return new self("The database in use, $database, lies outside the data folder, so it cannot be put back together with its pictures. Start without DB_DATABASE, or name the folder with DATA_FOLDER.");
+        return new self(
+            "The database in use, $database, lies outside the data folder, so it cannot be put back together with "
+                .'its pictures. Start without DB_DATABASE, or name the folder with DATA_FOLDER.',
+        );
     }
 }

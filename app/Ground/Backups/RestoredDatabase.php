@@ -23,7 +23,8 @@ final class RestoredDatabase
         chmod($file, 0o600);
         try {
             $pdo = new PDO("sqlite:$file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
-            $sound = self::column($pdo, 'pragma integrity_check') === ['ok'] && self::column($pdo, 'pragma foreign_key_check') === [];
+            $sound = self::column($pdo, 'pragma integrity_check') === ['ok']
+                && self::column($pdo, 'pragma foreign_key_check') === [];
             $done = $sound ? self::column($pdo, 'select migration from migrations order by id') : [];
         } catch (PDOException) {
             throw RestoreRefused::damaged(Backup::DATABASE);
@@ -31,7 +32,10 @@ final class RestoredDatabase
         if (! $sound) {
             throw RestoreRefused::damaged(Backup::DATABASE);
         }
-        $known = array_map(static fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: []);
+        $known = array_map(
+            static fn (string $path): string => basename($path, '.php'),
+            glob(database_path('migrations/*.php')) ?: [],
+        );
         if (array_diff($done, $known) !== []) {
             throw RestoreRefused::newer();
         }
@@ -58,7 +62,8 @@ final class RestoredDatabase
 
     private function migrate(string $file): void
     {
-        config(['database.connections.'.self::CONNECTION => ['database' => $file, 'journal_mode' => 'delete'] + (array) config('database.connections.sqlite')]);
+        config(['database.connections.'.self::CONNECTION => ['database' => $file, 'journal_mode' => 'delete']
+            + (array) config('database.connections.sqlite')]);
         try {
             Artisan::call('migrate', ['--database' => self::CONNECTION, '--force' => true]);
         } finally {
@@ -83,7 +88,11 @@ final class RestoredDatabase
     /** @return list<string> */
     private static function schema(string $file): array
     {
-        return self::column(new PDO("sqlite:$file"), "select type || ' ' || name || ' ' || tbl_name || ' ' || coalesce(sql, '') from sqlite_master where name not like 'sqlite\\_stat%' escape '\\' order by 1");
+        return self::column(
+            new PDO("sqlite:$file"),
+            "select type || ' ' || name || ' ' || tbl_name || ' ' || coalesce(sql, '') from sqlite_master where name "
+                ."not like 'sqlite\\_stat%' escape '\\' order by 1",
+        );
     }
 
     /** @return list<string> */
@@ -91,6 +100,8 @@ final class RestoredDatabase
     {
         $rows = $pdo->query($sql);
 
-        return $rows === false ? [] : array_map(strval(...), array_values(array_filter($rows->fetchAll(PDO::FETCH_COLUMN), is_scalar(...))));
+        return $rows === false
+            ? []
+            : array_map(strval(...), array_values(array_filter($rows->fetchAll(PDO::FETCH_COLUMN), is_scalar(...))));
     }
 }

@@ -13,8 +13,8 @@ use Vestibra\Core\Catalogue\NameOrder;
 use Vestibra\Core\Selling\BestRated;
 
 /**
- * Opens the database of the generation that is in use at this moment. Asked for by the link's own name it would be that of
- * a while ago: PHP remembers for two minutes where a link leads.
+ * Opens the database of the generation that is in use at this moment. Asked for by the link's own name it would be that
+ * of a while ago: PHP remembers for two minutes where a link leads.
  */
 final class CurrentGeneration extends SQLiteConnector
 {
@@ -25,22 +25,40 @@ final class CurrentGeneration extends SQLiteConnector
         $link = dirname($database);
         $target = @readlink($link);
         if ($target !== false) {
-            $config['database'] = (str_starts_with($target, '/') ? $target : dirname($link)."/$target").'/'.basename($database);
+            $config['database'] = (str_starts_with($target, '/') ? $target : dirname($link)."/$target").'/'.basename(
+                $database,
+            );
         }
 
         $pdo = $this->open($config);
         $pdo->sqliteCreateFunction('begins_word', self::beginsWord(...), 2, PDO::SQLITE_DETERMINISTIC);
-        $pdo->sqliteCreateFunction('folded', static fn (?string $text): string => Folding::fold(strip_tags((string) $text)), 1, PDO::SQLITE_DETERMINISTIC);
-        $pdo->sqliteCreateFunction('folded_line', static fn (?string $line): string => Folding::fold((string) $line), 1, PDO::SQLITE_DETERMINISTIC);
-        $pdo->sqliteCreateFunction('best_rated', static fn (int $reviews, int $stars): float => BestRated::score($reviews, $stars), 2, PDO::SQLITE_DETERMINISTIC);
+        $pdo->sqliteCreateFunction(
+            'folded',
+            static fn (?string $text): string => Folding::fold(strip_tags((string) $text)),
+            1,
+            PDO::SQLITE_DETERMINISTIC,
+        );
+        $pdo->sqliteCreateFunction(
+            'folded_line',
+            static fn (?string $line): string => Folding::fold((string) $line),
+            1,
+            PDO::SQLITE_DETERMINISTIC,
+        );
+        $pdo->sqliteCreateFunction(
+            'best_rated',
+            static fn (int $reviews, int $stars): float => BestRated::score($reviews, $stars),
+            2,
+            PDO::SQLITE_DETERMINISTIC,
+        );
         $pdo->sqliteCreateFunction('name_order', self::nameOrder(...), 1);
 
         return $pdo;
     }
 
     /**
-     * Beside the database SQLite makes a file of what several readers share. Where there is no room for that, one reader after
-     * another keeps it in memory (https://www.sqlite.org/wal.html#use_of_wal_without_shared_memory): slower, and all can read.
+     * Beside the database SQLite makes a file of what several readers share. Where there is no room for that, one
+     * reader after another keeps it in memory (https://www.sqlite.org/wal.html#use_of_wal_without_shared_memory):
+     * slower, and all can read.
      *
      * @param  array<string, mixed>  $config
      */
@@ -70,7 +88,9 @@ final class CurrentGeneration extends SQLiteConnector
         return ($orders[$locale] ??= new NameOrder($locale))->key((string) $name);
     }
 
-    /** Whether a word begins one of a folded name: for the few sets of products; products have an index of their words. */
+    /**
+     * Whether a word begins one of a folded name: for the few sets of products; products have an index of their words.
+     */
     private static function beginsWord(?string $folded, ?string $word): int
     {
         foreach (Folding::words((string) $folded) as $own) {

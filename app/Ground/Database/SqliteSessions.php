@@ -40,14 +40,19 @@ final class SqliteSessions implements SessionHandlerInterface
 
     public function read(string $id): string
     {
-        $rows = $this->ask('select content from sessions where id = ? and seen_at > ?', [$id, time() - 60 * $this->minutes]);
+        $rows = $this
+            ->ask('select content from sessions where id = ? and seen_at > ?', [$id, time() - 60 * $this->minutes]);
 
         return is_string($rows[0] ?? null) ? $rows[0] : '';
     }
 
     public function write(string $id, string $data): bool
     {
-        return $this->ask('insert into sessions (id, content, seen_at) values (?, ?, ?) on conflict (id) do update set content = excluded.content, seen_at = excluded.seen_at', [$id, $data, time()]) !== null;
+        return $this->ask(
+            'insert into sessions (id, content, seen_at) values (?, ?, ?) on conflict (id) do update set content = '
+                .'excluded.content, seen_at = excluded.seen_at',
+            [$id, $data, time()],
+        ) !== null;
     }
 
     public function destroy(string $id): bool
@@ -106,10 +111,14 @@ final class SqliteSessions implements SessionHandlerInterface
     private function pdo(bool $alone): PDO
     {
         if ($this->pdo === null) {
-            $this->pdo = new PDO("sqlite:$this->file", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5]);
+            $this->pdo = new PDO(
+                "sqlite:$this->file",
+                options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_TIMEOUT => 5],
+            );
             $alone && $this->pdo->exec('pragma locking_mode = exclusive');
             $this->pdo->exec('pragma journal_mode = wal; pragma synchronous = normal;'
-                .' create table if not exists sessions (id text primary key, content text not null, seen_at integer not null) without rowid;'
+                .' create table if not exists sessions (id text primary key, content text not null, seen_at integer '
+                .'not null) without rowid;'
                 .' create index if not exists sessions_seen on sessions (seen_at)');
         }
 

@@ -16,7 +16,9 @@ use Vestibra\Core\Problem;
 /**
  * What the shop keeps besides pictures: downloads, films and their captions.
  *
- * @phpstan-type Row array{id: int, name: string, use: 'download'|'film'|'captions', address: string, size: string, bytes: int, width: int, height: int, seconds: int, captions: int|null, captionsName: string|null, poster: int|null}
+ * @phpstan-type Row array{id: int, name: string, use: 'download'|'film'|'captions', address: string, size: string,
+ *     bytes: int, width: int, height: int, seconds: int, captions: int|null, captionsName: string|null,
+ *     poster: int|null}
  *
  * @shape ShopFile Row
  * @shape FilePage array{files: list<ShopFile>, more: bool, total: int}
@@ -51,7 +53,8 @@ final readonly class Files
         $this->purge();
         $bytes = (int) @filesize($path);
         if ($bytes > ($use === FileUse::Captions ? self::MOST_CAPTIONS : self::MOST_BYTES)) {
-            return FileProblem::TooHeavy->at('', ['name' => $name, 'most' => $use === FileUse::Captions ? '1 MB' : '60 MB']);
+            return FileProblem::TooHeavy
+                ->at('', ['name' => $name, 'most' => $use === FileUse::Captions ? '1 MB' : '60 MB']);
         }
         if ($bytes === 0) {
             return FileProblem::Empty->at('', ['name' => $name]);
@@ -61,7 +64,8 @@ final readonly class Files
             return $judged;
         }
         $base = pathinfo($name, PATHINFO_FILENAME);
-        $file = $exactly ?? mb_substr(Str::slug($base) ?: $use->value, 0, 60).'-'.bin2hex(random_bytes(6)).".$judged->ending";
+        $file = $exactly
+            ?? mb_substr(Str::slug($base) ?: $use->value, 0, 60).'-'.bin2hex(random_bytes(6)).".$judged->ending";
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
         if (! $this->room->takes($this->folder, $bytes + self::ROOM) || ! @copy($path, "$this->folder/$file")) {
             @unlink("$this->folder/$file");
@@ -99,7 +103,11 @@ final readonly class Files
         $total = $found->count();
         $rows = $found->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
 
-        return ['files' => $this->rows(array_values($rows->all())), 'more' => $total > $page * self::PAGE, 'total' => $total];
+        return [
+            'files' => $this->rows(array_values($rows->all())),
+            'more' => $total > $page * self::PAGE,
+            'total' => $total,
+        ];
     }
 
     /**
@@ -108,7 +116,11 @@ final readonly class Files
      */
     public function some(array $ids): array
     {
-        $rows = array_column($this->rows(array_values(DB::table('files')->whereIntegerInRaw('id', $ids)->get()->all())), null, 'id');
+        $rows = array_column(
+            $this->rows(array_values(DB::table('files')->whereIntegerInRaw('id', $ids)->get()->all())),
+            null,
+            'id',
+        );
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
     }
@@ -116,7 +128,9 @@ final readonly class Files
     /** Deletes for good what was deleted a month ago. */
     private function purge(): void
     {
-        foreach (DB::table('files')->where('gone_at', '<', now('UTC')->subDays(self::KEPT_DAYS)->toDateTimeString())->get(['id', 'file']) as $row) {
+        foreach (DB::table('files')
+            ->where('gone_at', '<', now('UTC')->subDays(self::KEPT_DAYS)->toDateTimeString())
+            ->get(['id', 'file']) as $row) {
             DB::table('files')->where('id', $row->id)->delete();
             @unlink($this->path($row->file));
             StoredFiles::forget('files', $row->file);
@@ -126,7 +140,9 @@ final readonly class Files
     /** What belongs to a film: null takes it away. */
     public function describe(int $film, ?int $captions, ?int $poster): void
     {
-        DB::table('files')->where('id', $film)->where('use', FileUse::Film->value)->update(['captions_id' => $captions, 'poster_id' => $poster]);
+        DB::table('files')->where('id', $film)
+            ->where('use', FileUse::Film->value)
+            ->update(['captions_id' => $captions, 'poster_id' => $poster]);
     }
 
     public function path(string $file): string
@@ -145,7 +161,9 @@ final readonly class Files
         }
         $list = implode(',', $ids);
         $files = [];
-        foreach (DB::select("select * from files where id in ($list) or id in (select captions_id from files where id in ($list))") as $row) {
+        foreach (DB::select(
+            "select * from files where id in ($list) or id in (select captions_id from files where id in ($list))",
+        ) as $row) {
             $files[$row->id] = self::file($row);
         }
 
@@ -154,7 +172,18 @@ final readonly class Files
 
     private static function file(stdClass $row): ShopFile
     {
-        return new ShopFile($row->id, $row->name, $row->file, $row->type, $row->bytes, $row->width, $row->height, $row->seconds, $row->captions_id, $row->poster_id);
+        return new ShopFile(
+            $row->id,
+            $row->name,
+            $row->file,
+            $row->type,
+            $row->bytes,
+            $row->width,
+            $row->height,
+            $row->seconds,
+            $row->captions_id,
+            $row->poster_id,
+        );
     }
 
     /**
@@ -163,7 +192,9 @@ final readonly class Files
      */
     private function rows(array $rows): array
     {
-        $captions = DB::table('files')->whereIntegerInRaw('id', array_filter(array_column($rows, 'captions_id')))->pluck('name', 'id');
+        $captions = DB::table('files')
+            ->whereIntegerInRaw('id', array_filter(array_column($rows, 'captions_id')))
+            ->pluck('name', 'id');
 
         return array_map(fn (stdClass $row): array => [
             'id' => $row->id,

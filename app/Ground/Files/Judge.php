@@ -62,7 +62,13 @@ final readonly class Judge
 
         return $width < 1 || $height < 1
             ? FileProblem::FilmNoPictures->at('', ['name' => $name])
-            : new Judged($type, self::FILMS[$type], $width, $height, (int) round((float) ($info['playtime_seconds'] ?? 0)));
+            : new Judged(
+                $type,
+                self::FILMS[$type],
+                $width,
+                $height,
+                (int) round((float) ($info['playtime_seconds'] ?? 0)),
+            );
     }
 
     /** WebVTT as W3C WebVTT begins it: the word, then a space, a tab or the end of the line; and at least one time. */

@@ -6,14 +6,19 @@ namespace Vestibra\App\Ground\Files;
 
 use PDO;
 
-/** Whether a picture or file is one that the shop's database knows of, and as it was written: the one rule of backup, restore and doctor. */
+/**
+ * Whether a picture or file is one that the shop's database knows of, and as it was written: the one rule of backup,
+ * restore and doctor.
+ */
 final readonly class KeptFile
 {
     public const FOREIGN = 'foreign';
 
     public const CHANGED = 'changed';
 
-    private const ENDINGS = [IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif'];
+    private const ENDINGS = [
+        IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif',
+    ];
 
     public function __construct(private Judge $judge)
     {
@@ -23,19 +28,28 @@ final readonly class KeptFile
     public static function isOwned(PDO $pdo, string $folder, string $name): bool
     {
         return StoredFiles::isName($folder, $name) && ($folder === 'pictures'
-            ? self::row($pdo, 'select 1 as known from pictures where original = ? or file = ? limit 1', [$name, (string) preg_replace('/-\d+\.\w+$/', '', $name)]) !== null
+            ? self::row($pdo, 'select 1 as known from pictures where original = ? or file = ? limit 1', [
+                $name,
+                (string) preg_replace('/-\d+\.\w+$/', '', $name),
+            ]) !== null
             : self::row($pdo, 'select 1 as known from files where file = ?', [$name]) !== null);
     }
 
     /** @return string|null what is the matter with it: `foreign` to the shop, or `changed` since it was written */
     public function matter(PDO $pdo, string $folder, string $name, string $path): ?string
     {
-        $noted = self::row($pdo, 'select bytes, sha256 from stored_files where folder = ? and name = ?', [$folder, $name]);
-        if ($noted !== null && ((int) filesize($path) !== (int) $noted['bytes'] || hash_file('sha256', $path) !== $noted['sha256'])) {
+        $noted = self::row($pdo, 'select bytes, sha256 from stored_files where folder = ? and name = ?', [
+            $folder,
+            $name,
+        ]);
+        if ($noted !== null
+            && ((int) filesize($path) !== (int) $noted['bytes'] || hash_file('sha256', $path) !== $noted['sha256'])) {
             return self::CHANGED;
         }
 
-        return self::isOwned($pdo, $folder, $name) && $this->isOfItsKind($pdo, $folder, $name, $path) ? null : self::FOREIGN;
+        return self::isOwned($pdo, $folder, $name) && $this->isOfItsKind($pdo, $folder, $name, $path)
+            ? null
+            : self::FOREIGN;
     }
 
     private function isOfItsKind(PDO $pdo, string $folder, string $name, string $path): bool

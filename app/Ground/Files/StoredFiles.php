@@ -13,7 +13,12 @@ final class StoredFiles
     public static function note(string $folder, string $path): void
     {
         DB::table('stored_files')->upsert(
-            ['folder' => $folder, 'name' => basename($path), 'bytes' => (int) filesize($path), 'sha256' => (string) hash_file('sha256', $path)],
+            [
+                'folder' => $folder,
+                'name' => basename($path),
+                'bytes' => (int) filesize($path),
+                'sha256' => (string) hash_file('sha256', $path),
+            ],
             ['folder', 'name'],
             ['bytes', 'sha256'],
         );
@@ -24,13 +29,17 @@ final class StoredFiles
         DB::table('stored_files')->where('folder', $folder)->where('name', $name)->delete();
     }
 
-    /** Notes what lies in a folder for something in the shop and was not noted yet, as from a version that kept no such list. */
+    /**
+     * Notes what lies in a folder for something in the shop and was not noted yet, as from a version that kept no such
+     * list.
+     */
     public static function noteAll(string $folder, string $place): int
     {
         $known = array_flip(DB::table('stored_files')->where('folder', $folder)->pluck('name')->all());
         $noted = 0;
         foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
-            if (! isset($known[basename($path)]) && KeptFile::isOwned(DB::connection()->getPdo(), $folder, basename($path))) {
+            if (! isset($known[basename($path)])
+                && KeptFile::isOwned(DB::connection()->getPdo(), $folder, basename($path))) {
                 self::note($folder, $path);
                 $noted++;
             }
@@ -44,7 +53,8 @@ final class StoredFiles
     {
         return preg_match(match ($folder) {
             'pictures' => '/^[a-z0-9][a-z0-9-]{0,150}\.(webp|avif|jpg|png)$/D',
-            'files' => '/^[a-z0-9][a-z0-9-]{0,150}\.(pdf|zip|epub|docx|xlsx|odt|ods|jpg|png|webp|txt|csv|mp4|webm|vtt)$/D',
+            'files' =>
+                '/^[a-z0-9][a-z0-9-]{0,150}\.(pdf|zip|epub|docx|xlsx|odt|ods|jpg|png|webp|txt|csv|mp4|webm|vtt)$/D',
             default => '/^(?!)/',
         }, $name) === 1;
     }

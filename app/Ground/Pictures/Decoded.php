@@ -10,7 +10,10 @@ use GdImage;
 final readonly class Decoded
 {
     /** Clockwise turns and whether it is mirrored, by the value of the tag. */
-    private const TURNS = [1 => [0, false], 2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [90, true], 6 => [90, false], 7 => [270, true], 8 => [270, false]];
+    private const TURNS = [
+        1 => [0, false], 2 => [0, true], 3 => [180, false], 4 => [180, true], 5 => [90, true], 6 => [90, false],
+        7 => [270, true], 8 => [270, false],
+    ];
 
     private function __construct(public GdImage $image)
     {
@@ -34,12 +37,14 @@ final readonly class Decoded
     }
 
     /**
-     * A JPEG that ends too early is read all the same, and grey from there on. What is drawn begins with the marker SOS and
-     * ends with EOI, neither of which can stand in between (ITU-T T.81, B.1.1.2); a small preview before it has its own.
+     * A JPEG that ends too early is read all the same, and grey from there on. What is drawn begins with the marker SOS
+     * and ends with EOI, neither of which can stand in between (ITU-T T.81, B.1.1.2); a small preview before it has its
+     * own.
      */
     private static function isCutOff(string $bytes): bool
     {
-        return str_starts_with($bytes, "\xff\xd8") && (int) strrpos($bytes, "\xff\xd9") <= (int) strrpos($bytes, "\xff\xda");
+        return str_starts_with($bytes, "\xff\xd8")
+            && (int) strrpos($bytes, "\xff\xd9") <= (int) strrpos($bytes, "\xff\xda");
     }
 
     private static function orientation(string $bytes): int

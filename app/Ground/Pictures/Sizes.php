@@ -10,7 +10,10 @@ use RuntimeException;
 use stdClass;
 use Vestibra\App\Ground\Files\StoredFiles;
 
-/** Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with them. */
+/**
+ * Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with
+ * them.
+ */
 final readonly class Sizes
 {
     public const WIDTHS = [800, 400, 160];

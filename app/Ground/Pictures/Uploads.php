@@ -13,8 +13,9 @@ use Vestibra\App\Ground\Problems\PictureProblem;
 use Vestibra\Core\Problem;
 
 /**
- * Takes pictures in. They are judged by what they hold and never by their name: large ones are refused from their header,
- * before anything of them is unpacked, and what cannot be read to its end is no picture. The original is kept under a name that nobody can guess.
+ * Takes pictures in. They are judged by what they hold and never by their name: large ones are refused from their
+ * header, before anything of them is unpacked, and what cannot be read to its end is no picture. The original is kept
+ * under a name that nobody can guess.
  */
 final readonly class Uploads
 {
@@ -23,7 +24,9 @@ final readonly class Uploads
     /** Pixels, wide times high. */
     public const MOST_PIXELS = 50_000_000;
 
-    private const KINDS = [IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif'];
+    private const KINDS = [
+        IMAGETYPE_JPEG => 'jpg', IMAGETYPE_PNG => 'png', IMAGETYPE_WEBP => 'webp', IMAGETYPE_AVIF => 'avif',
+    ];
 
     private const ROOM = 20_000_000;
 
@@ -55,7 +58,9 @@ final readonly class Uploads
         if ($decoded === null) {
             return PictureProblem::Damaged->at('', ['name' => $name]);
         }
-        $file = $exactly ?? mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(random_bytes(4));
+        $file = $exactly ?? mb_substr(Str::slug(pathinfo($name, PATHINFO_FILENAME)) ?: 'picture', 0, 60).'-'.bin2hex(
+            random_bytes(4),
+        );
         $original = "$file-original-".bin2hex(random_bytes(12)).'.'.self::KINDS[$kind];
         if (! $this->keep($original, $bytes)) {
             return PictureProblem::NoRoom->at('', ['name' => $name]);

@@ -7,7 +7,10 @@ namespace Vestibra\App\Ground\Problems;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why something is not published or released, or wants a spoken decision first. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * Why something is not published or released, or wants a spoken decision first. Their words are in one place outside:
+ * `Words\ProblemWords`.
+ */
 enum ReleaseProblem: string implements ProblemCode
 {
     use ProblemFamily;

@@ -7,7 +7,10 @@ namespace Vestibra\App\Ground\Problems;
 use Vestibra\Core\ProblemCode;
 use Vestibra\Core\ProblemFamily;
 
-/** Why a template or kept part is not made, taken in or deleted. Their words are in one place outside: `Words\ProblemWords`. */
+/**
+ * Why a template or kept part is not made, taken in or deleted. Their words are in one place outside:
+ * `Words\ProblemWords`.
+ */
 enum TemplateProblem: string implements ProblemCode
 {
     use ProblemFamily;

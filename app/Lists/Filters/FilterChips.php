@@ -32,13 +32,29 @@ final readonly class FilterChips
         foreach ($filters as $key => $filter) {
             foreach ($filter->values as $value) {
                 if ($value->chosen) {
-                    $chips[] = ['filter' => $key, 'value' => $value->id, 'words' => in_array($key, self::CLEAR, true) ? $value->label : $this->messages->say('filter.chip', ['name' => $filter->name, 'value' => $value->label])];
+                    $chips[] = [
+                        'filter' => $key,
+                        'value' => $value->id,
+                        'words' => in_array($key, self::CLEAR, true)
+                            ? $value->label
+                            : $this->messages->say('filter.chip', ['name' => $filter->name, 'value' => $value->label]),
+                    ];
                 }
             }
             if ($filter->words !== '') {
-                $chips[] = ['filter' => $key, 'value' => null, 'words' => $this->messages->say('filter.chip', ['name' => $filter->name, 'value' => $filter->words])];
+                $chips[] = [
+                    'filter' => $key,
+                    'value' => null,
+                    'words' => $this->messages
+                        ->say('filter.chip', ['name' => $filter->name, 'value' => $filter->words]),
+                ];
             } elseif ($filter->ends !== [null, null]) {
-                $chips[] = ['filter' => $key, 'value' => null, 'words' => $this->messages->say('filter.chip', ['name' => $filter->name, 'value' => $this->range($filter)])];
+                $chips[] = [
+                    'filter' => $key,
+                    'value' => null,
+                    'words' => $this->messages
+                        ->say('filter.chip', ['name' => $filter->name, 'value' => $this->range($filter)]),
+                ];
             }
         }
 
@@ -62,7 +78,9 @@ final readonly class FilterChips
             $end === null => '',
             $filter->key === 'price' => $this->money->format($end),
             $filter->isDate => $this->day($end),
-            default => trim($this->messages->number($end / 10 ** $filter->decimals, $filter->decimals).' '.$filter->unit),
+            default => trim(
+                $this->messages->number($end / 10 ** $filter->decimals, $filter->decimals).' '.$filter->unit,
+            ),
         };
     }
 

@@ -50,14 +50,16 @@ final readonly class FilterPacks
     /** @return Closure(int): int whether a product is in a set, for SQL */
     public static function isLeft(Found $found): Closure
     {
-        return static fn (int $product): int => (int) ($found->has($product, self::CHANGED) || $found->has($product, self::packOf($product)));
+        return static fn (int $product): int => (int) ($found->has($product, self::CHANGED)
+            || $found->has($product, self::packOf($product)));
     }
 
     /**
      * Three queries and those of the rows. Nothing is written but new words: no customer waits for whoever is writing.
      *
      * @param  list<string>  $filters
-     * @return array<int, array{Pack, string|null}> number => pack, with those of it that are as they were packed; null for all
+     * @return array<int, array{Pack, string|null}> number => pack, with those of it that are as they were packed; null
+     *     for all
      */
     public function read(array $filters): array
     {
@@ -67,9 +69,12 @@ final readonly class FilterPacks
             $changed = $this->changed();
         }
         if (count($changed) > self::MANY_CHANGED) {
-            NoRoom::passOver(static fn () => Cache::add('filters are packed anew', true, self::ONCE_IN) && Queue::push(new RefreshFilters));
+            NoRoom::passOver(static fn () => Cache::add('filters are packed anew', true, self::ONCE_IN)
+                && Queue::push(new RefreshFilters));
         }
-        $beside = $changed === [] ? null : Packing::of($this->rows->of('in ('.implode(',', $changed).')'), FilterRows::isRange(...));
+        $beside = $changed === []
+            ? null
+            : Packing::of($this->rows->of('in ('.implode(',', $changed).')'), FilterRows::isRange(...));
         $packs = $this->atOnce(fn (): array => $this->stored($filters, $changed));
 
         return $beside === null ? $packs : $packs + [self::CHANGED => [$beside, null]];
@@ -113,9 +118,16 @@ final readonly class FilterPacks
         $now = $this->clock->now()->format('Y-m-d H:i:s');
         $packed = '(select min(at) from filter_packs)';
         $latest = '(select max(at) from filter_packs)';
-        $between = static fn (string $column): string => "select product_id from variants where $column is not null and $column > min($packed, ?) and $column <= max($latest, ?)";
+        $between = static fn (string $column): string => "select product_id from variants where $column is not null "
+            ."and $column > min($packed, ?) and $column <= max($latest, ?)";
 
-        return array_column(DB::select("select product_id from filter_stale union {$between('sale_from')} union {$between('sale_until')}", [$now, $now, $now, $now]), 'product_id');
+        return array_column(
+            DB::select(
+                "select product_id from filter_stale union {$between('sale_from')} union {$between('sale_until')}",
+                [$now, $now, $now, $now],
+            ),
+            'product_id',
+        );
     }
 
     private function store(int $pack, string $now): void
@@ -124,12 +136,20 @@ final readonly class FilterPacks
         $packed = Packing::of($this->rows->of("between $from and $to"), FilterRows::isRange(...));
         DB::delete('delete from filter_bits where pack = ?', [$pack]);
         DB::delete('delete from filter_packs where pack = ?', [$pack]);
-        DB::insert('insert into filter_packs (pack, at, products, variants) values (?, ?, ?, ?)', [$pack, $now, pack('V*', ...$packed->products), pack('V*', ...$packed->withVariant)]);
+        DB::insert('insert into filter_packs (pack, at, products, variants) values (?, ?, ?, ?)', [
+            $pack, $now, pack('V*', ...$packed->products), pack('V*', ...$packed->withVariant),
+        ]);
         foreach ($packed->values as $filter => $values) {
-            DB::insert('insert into filter_bits (pack, filter, bits) values (?, ?, ?)', [$pack, $filter, serialize($values)]);
+            DB::insert(
+                'insert into filter_bits (pack, filter, bits) values (?, ?, ?)',
+                [$pack, $filter, serialize($values)],
+            );
         }
         foreach ($packed->numbers as $filter => $numbers) {
-            DB::insert('insert into filter_bits (pack, filter, bits) values (?, ?, ?)', [$pack, $filter, serialize([$numbers->has, $numbers->least, $numbers->digits])]);
+            DB::insert(
+                'insert into filter_bits (pack, filter, bits) values (?, ?, ?)',
+                [$pack, $filter, serialize([$numbers->has, $numbers->least, $numbers->digits])],
+            );
         }
         DB::delete('delete from filter_stale where product_id between ? and ?', [$from, $to]);
     }
@@ -142,7 +162,12 @@ final readonly class FilterPacks
     private function stored(array $filters, array $changed): array
     {
         $values = $numbers = [];
-        foreach ($filters === [] ? [] : DB::select('select pack, filter, bits from filter_bits where filter in ('.implode(',', array_fill(0, count($filters), '?')).')', $filters) as $row) {
+        foreach ($filters === [] ? [] : DB::select(
+            'select pack, filter, bits from filter_bits where filter in ('
+                .implode(',', array_fill(0, count($filters), '?'))
+                .')',
+            $filters,
+        ) as $row) {
             $stored = unserialize($row->bits, ['allowed_classes' => false]);
             if (is_array($stored) && FilterRows::isRange($row->filter)) {
                 [$has, $least, $digits] = $stored;
@@ -157,9 +182,21 @@ final readonly class FilterPacks
         }
         $packs = [];
         foreach (DB::select('select pack, products, variants from filter_packs order by pack') as $row) {
-            $pack = new Pack(self::numbers($row->products), self::numbers($row->variants), $values[$row->pack] ?? [], $numbers[$row->pack] ?? []);
-            $out = isset($by[$row->pack]) ? array_keys(array_filter($pack->products, static fn (int $product): bool => isset($by[$row->pack][$product]))) : [];
-            $packs[$row->pack] = [$pack, $out === [] ? null : Bits::without(Bits::all(count($pack->products)), Bits::of($out, $pack->length))];
+            $pack = new Pack(
+                self::numbers($row->products),
+                self::numbers($row->variants),
+                $values[$row->pack] ?? [],
+                $numbers[$row->pack] ?? [],
+            );
+            $out = isset($by[$row->pack])
+                ? array_keys(
+                    array_filter($pack->products, static fn (int $product): bool => isset($by[$row->pack][$product])),
+                )
+                : [];
+            $packs[$row->pack] = [
+                $pack,
+                $out === [] ? null : Bits::without(Bits::all(count($pack->products)), Bits::of($out, $pack->length)),
+            ];
         }
 
         return $packs;

@@ -34,8 +34,8 @@ final readonly class FilterRows
     }
 
     /**
-     * Published products, with the categories that they are filed in (those above are worked out when they are read), and
-     * their published variants. Texts are numbers of `filter_words`; new ones are written there.
+     * Published products, with the categories that they are filed in (those above are worked out when they are read),
+     * and their published variants. Texts are numbers of `filter_words`; new ones are written there.
      *
      * @param  string  $which  SQL, a condition on the id of a product, as `between 1 and 4096`
      * @return list<FilterRow>
@@ -46,11 +46,17 @@ final readonly class FilterRows
         $filed = self::filed($which);
         $variants = $this->variants($which);
         $rows = [];
-        foreach (DB::select("select id, brand_id, review_count, star_sum from products where id $which and published = 1") as $row) {
-            $stars = array_values(array_filter(self::STARS, static fn (int $stars): bool => $row->review_count > 0 && $row->star_sum >= $stars * $row->review_count));
+        foreach (DB::select(
+            "select id, brand_id, review_count, star_sum from products where id $which and published = 1",
+        ) as $row) {
+            $stars = array_values(array_filter(self::STARS, static fn (int $stars): bool => $row->review_count > 0
+                && $row->star_sum >= $stars * $row->review_count));
             $rows[] = new FilterRow(
                 $row->id,
-                ($row->brand_id === null ? [] : ['brand' => [$row->brand_id]]) + ($stars === [] ? [] : ['rating' => $stars]) + ($filed[$row->id] ?? []) + ($facts[$row->id] ?? []),
+                ($row->brand_id === null ? [] : ['brand' => [$row->brand_id]])
+                    + ($stars === [] ? [] : ['rating' => $stars])
+                    + ($filed[$row->id] ?? [])
+                    + ($facts[$row->id] ?? []),
                 array_values($variants[$row->id] ?? []),
             );
         }
@@ -76,15 +82,24 @@ final readonly class FilterRows
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
         $variants = [];
-        foreach (DB::select("select id, product_id, price, sale_price, sale_from, sale_until, stock from variants where product_id $which and published = 1 order by product_id, position, id") as $row) {
-            $sale = $row->sale_price !== null && $row->sale_price < $row->price && ($row->sale_from === null || $row->sale_from <= $now) && ($row->sale_until === null || $row->sale_until > $now);
+        foreach (DB::select(
+            'select id, product_id, price, sale_price, sale_from, sale_until, stock from variants where product_id '
+                ."$which and published = 1 order by product_id, position, id",
+        ) as $row) {
+            $sale = $row->sale_price !== null
+                && $row->sale_price < $row->price
+                && ($row->sale_from === null || $row->sale_from <= $now)
+                && ($row->sale_until === null || $row->sale_until > $now);
             $variants[$row->product_id][$row->id] = [
                 'price' => [$sale ? $row->sale_price : $row->price],
                 'sale' => [$sale ? self::ON : self::OFF],
                 'stock' => [$row->stock === null || $row->stock > 0 ? self::ON : self::OFF],
             ];
         }
-        foreach (DB::select("select v.product_id, v.id, x.option_id, x.option_value_id from variants v join variant_values x on x.variant_id = v.id where v.product_id $which and v.published = 1") as $row) {
+        foreach (DB::select(
+            'select v.product_id, v.id, x.option_id, x.option_value_id from variants v join variant_values x on '
+                ."x.variant_id = v.id where v.product_id $which and v.published = 1",
+        ) as $row) {
             $variants[$row->product_id][$row->id]["option.$row->option_id"] = [$row->option_value_id];
         }
 
@@ -94,9 +109,17 @@ final readonly class FilterRows
     /** @return array<int, array<string, list<int>>> product => its facts, as far as they are filters */
     private function facts(string $which): array
     {
-        $kinds = DB::table('facts')->whereIn('kind', [...self::WORDS, ...self::NUMBERS, FactKind::YesNo->value])->pluck('kind', 'id')->all();
-        $found = DB::select("select product_id, fact_id, written, folded, number from fact_values where product_id $which order by product_id, fact_id, position");
-        $words = $this->words(array_filter($found, static fn (object $row): bool => in_array($kinds[$row->fact_id ?? 0] ?? null, self::WORDS, true)));
+        $kinds = DB::table('facts')->whereIn('kind', [...self::WORDS, ...self::NUMBERS, FactKind::YesNo->value])
+            ->pluck('kind', 'id')
+            ->all();
+        $found = DB::select(
+            "select product_id, fact_id, written, folded, number from fact_values where product_id $which order by "
+                .'product_id, fact_id, position',
+        );
+        $words = $this->words(array_filter(
+            $found,
+            static fn (object $row): bool => in_array($kinds[$row->fact_id ?? 0] ?? null, self::WORDS, true),
+        ));
         $values = [];
         foreach ($found as $row) {
             $kind = $kinds[$row->fact_id] ?? null;

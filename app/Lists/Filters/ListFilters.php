@@ -19,7 +19,10 @@ use Vestibra\Core\Selling\Filters\Packed\Bits;
 use Vestibra\Core\Selling\Filters\Packed\Pack;
 use Vestibra\Core\Selling\Filters\Packed\PackedNarrowing;
 
-/** Narrows the list of a page by what somebody has chosen. The number of queries depends on neither products, values nor choices. */
+/**
+ * Narrows the list of a page by what somebody has chosen. The number of queries depends on neither products, values nor
+ * choices.
+ */
 final readonly class ListFilters
 {
     private const MOST_WORDS = 100;
@@ -41,8 +44,13 @@ final readonly class ListFilters
      * @param  array<array-key, mixed>  $asked  untrusted
      * @param  callable(string): Sql  $search  the products called `p` that words find
      */
-    public function of(Assortment $subject, string $holding, array $wishes, array $asked, callable $search): NarrowedList
-    {
+    public function of(
+        Assortment $subject,
+        string $holding,
+        array $wishes,
+        array $asked,
+        callable $search,
+    ): NarrowedList {
         $wished = WishedFilters::of($wishes, $this->messages->live(), $this->settings->format());
         $names = new FilterNames($this->messages->live());
         [$choices, $chosen] = $this->read($wished, $names, $asked);
@@ -52,8 +60,11 @@ final readonly class ListFilters
         if ($words !== '') {
             $choices = $choices->with('words', [1]);
         }
-        $filters = array_values(array_map(static fn (AddressedFilter $one): Filter => $one->filter, $wished->addressed));
-        $outcome = (new PackedNarrowing($filters, $choices))->of($this->packs($subject, $holding, $filters, $words === '' ? null : $search($words)));
+        $filters = array_values(
+            array_map(static fn (AddressedFilter $one): Filter => $one->filter, $wished->addressed),
+        );
+        $outcome = (new PackedNarrowing($filters, $choices))
+            ->of($this->packs($subject, $holding, $filters, $words === '' ? null : $search($words)));
         $values = [];
         foreach ($outcome->counts as $filter => $counts) {
             $values[$filter] = array_values(array_diff(array_keys($counts), array_keys($chosen[$filter] ?? [])));
@@ -67,7 +78,8 @@ final readonly class ListFilters
 
     /**
      * @param  array<array-key, mixed>  $asked
-     * @return array{Choices, array<string, array<int, FilterName>>} with what is chosen and is there, and what that is called
+     * @return array{Choices, array<string, array<int, FilterName>>} with what is chosen and is there, and what that is
+     *     called
      */
     private function read(WishedFilters $wished, FilterNames $names, array $asked): array
     {
@@ -92,7 +104,9 @@ final readonly class ListFilters
 
     private static function words(mixed $asked): string
     {
-        return is_string($asked) ? trim(mb_substr(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($asked)) ?? '', 0, self::MOST_WORDS)) : '';
+        return is_string($asked)
+            ? trim(mb_substr(preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($asked)) ?? '', 0, self::MOST_WORDS))
+            : '';
     }
 
     /**
@@ -103,9 +117,17 @@ final readonly class ListFilters
     {
         $by = in_array($subject->kind(), self::HOLDS, true) ? $subject->kind()->value : null;
         $keys = array_map(static fn (Filter $filter): string => $filter->key, $filters);
-        $needed = [...$keys, ...$by === null ? [] : [$by], ...array_filter($filters, static fn (Filter $filter): bool => $filter->onlyInStock) === [] ? [] : ['stock']];
-        $ids = $by === null && $subject->kind() !== SubjectKind::AllProducts ? self::ids(new Sql("select p.id from products p where p.id in ($holding)")) : null;
-        $words = $found === null ? null : self::ids(new Sql("select p.id from products p where $found->text", $found->bindings));
+        $needed = [
+            ...$keys,
+            ...$by === null ? [] : [$by],
+            ...array_filter($filters, static fn (Filter $filter): bool => $filter->onlyInStock) === [] ? [] : ['stock'],
+        ];
+        $ids = $by === null && $subject->kind() !== SubjectKind::AllProducts
+            ? self::ids(new Sql("select p.id from products p where p.id in ($holding)"))
+            : null;
+        $words = $found === null
+            ? null
+            : self::ids(new Sql("select p.id from products p where $found->text", $found->bindings));
         foreach ($this->packs->read(array_values(array_unique($needed))) as $number => [$pack, $list]) {
             $pack = in_array('category', $needed, true) ? $this->lifted($pack) : $pack;
             $pack = $words === null ? $pack : $pack->with(['words' => [1 => self::among($pack, $words)]]);

@@ -51,10 +51,28 @@ final readonly class NarrowedList
 
         return new ListNarrowing(
             $filters,
-            array_map(fn (array $chip): array => ['filter' => $chip['filter'], 'words' => $chip['words'], 'address' => Listed::query($this->written($chip['value'] === null ? $this->choices->without($chip['filter']) : $this->choices->toggled($chip['filter'], $chip['value'])) + $others)], $chips),
+            array_map(
+                fn (array $chip): array => [
+                    'filter' => $chip['filter'],
+                    'words' => $chip['words'],
+                    'address' => Listed::query(
+                        $this->written($chip['value'] === null
+                            ? $this->choices->without($chip['filter'])
+                            : $this->choices->toggled($chip['filter'], $chip['value']))
+                            + $others,
+                    ),
+                ],
+                $chips,
+            ),
             Listed::query($others),
             $give === null ? null : [
-                'names' => array_values(array_map(static fn (array $chip): string => $chip['words'], array_filter($chips, static fn (array $chip): bool => in_array($chip['filter'], $give['filters'], true)))),
+                'names' => array_values(array_map(
+                    static fn (array $chip): string => $chip['words'],
+                    array_filter(
+                        $chips,
+                        static fn (array $chip): bool => in_array($chip['filter'], $give['filters'], true),
+                    ),
+                )),
                 'products' => $give['products'],
                 'address' => Listed::query($this->written($this->choices->without(...$give['filters'])) + $others),
             ],
@@ -64,7 +82,16 @@ final readonly class NarrowedList
     /** @return array<string, string> */
     private function written(Choices $choices): array
     {
-        $addressed = array_map(fn (AddressedFilter $one): AddressedFilter => new AddressedFilter($one->filter, $one->name, $one->mark, $this->slugs($one->filter->key), $one->decimals), $this->wished->addressed);
+        $addressed = array_map(
+            fn (AddressedFilter $one): AddressedFilter => new AddressedFilter(
+                $one->filter,
+                $one->name,
+                $one->mark,
+                $this->slugs($one->filter->key),
+                $one->decimals,
+            ),
+            $this->wished->addressed,
+        );
         $written = (new FilterAddress(array_values(array_diff_key($addressed, ['words' => true]))))->write($choices);
 
         return ($choices->has('words') ? ['words' => $this->words] : []) + $written;
@@ -85,10 +112,21 @@ final readonly class NarrowedList
             $name = $this->names[$key][$value] ?? null;
             $depth = $key === 'category' ? $this->depth($value) : 0;
             if ($name !== null && ($depth !== null || isset($chosen[$value]))) {
-                $values[] = new ListFilterValue($value, $name->label, $name->slug === '' ? (string) $value : "$name->slug-$value", $count, isset($chosen[$value]), $name->place, $name->swatch, $depth ?? 0, $name->picture === null ? null : "/pictures/$name->picture-160.webp");
+                $values[] = new ListFilterValue(
+                    $value,
+                    $name->label,
+                    $name->slug === '' ? (string) $value : "$name->slug-$value",
+                    $count,
+                    isset($chosen[$value]),
+                    $name->place,
+                    $name->swatch,
+                    $depth ?? 0,
+                    $name->picture === null ? null : "/pictures/$name->picture-160.webp",
+                );
             }
         }
-        usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $a->place <=> $b->place ?: $a->id <=> $b->id);
+        usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $a->place <=> $b->place
+            ?: $a->id <=> $b->id);
 
         return new ListFilter(
             $key,
@@ -104,7 +142,9 @@ final readonly class NarrowedList
         );
     }
 
-    /** @return int|null how far beneath the page's own category, or from the top; null of those that are not beneath it */
+    /**
+     * @return int|null how far beneath the page's own category, or from the top; null of those that are not beneath it
+     */
     private function depth(int $category): ?int
     {
         $above = array_map(static fn (object $one): int => $one->id, $this->categories->path($category));

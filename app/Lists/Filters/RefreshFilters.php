@@ -7,7 +7,9 @@ namespace Vestibra\App\Lists\Filters;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 
-/** Packs anew what changed in the catalogue, so that no customer has to wait for it. Running it once more does no harm. */
+/**
+ * Packs anew what changed in the catalogue, so that no customer has to wait for it. Running it once more does no harm.
+ */
 final class RefreshFilters implements ShouldQueue
 {
     use Queueable;

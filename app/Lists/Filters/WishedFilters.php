@@ -46,7 +46,12 @@ final readonly class WishedFilters
             $name = '';
             if ($wish->by === 'option' && isset($options[$wish->number])) {
                 $name = (string) $options[$wish->number]->name;
-                $one = new AddressedFilter(Filter::ofVariants("option.$wish->number")->inStock($wish->onlyInStock), AddressName::from($name), "o$wish->number", null);
+                $one = new AddressedFilter(
+                    Filter::ofVariants("option.$wish->number")->inStock($wish->onlyInStock),
+                    AddressName::from($name),
+                    "o$wish->number",
+                    null,
+                );
             } elseif ($wish->by === 'fact' && isset($facts[$wish->number])) {
                 $fact = $facts[$wish->number];
                 $name = (string) $fact->name;
@@ -54,9 +59,19 @@ final readonly class WishedFilters
                 $units[$one?->filter->key] = (string) $fact->unit;
                 $dates += $fact->kind === FactKind::Date->value ? [(string) $one?->filter->key => true] : [];
             } elseif ($wish->by === 'price') {
-                $one = new AddressedFilter(Filter::rangeOfVariants('price')->inStock($wish->onlyInStock), 'price', decimals: $money->digits());
+                $one = new AddressedFilter(
+                    Filter::rangeOfVariants('price')->inStock($wish->onlyInStock),
+                    'price',
+                    decimals: $money->digits(),
+                );
             } elseif (in_array($wish->by, [...self::PRODUCTS, ...self::VARIANTS], true)) {
-                $one = new AddressedFilter(in_array($wish->by, self::VARIANTS, true) ? Filter::ofVariants($wish->by) : Filter::ofProducts($wish->by), $wish->by, labels: null);
+                $one = new AddressedFilter(
+                    in_array($wish->by, self::VARIANTS, true)
+                        ? Filter::ofVariants($wish->by)
+                        : Filter::ofProducts($wish->by),
+                    $wish->by,
+                    labels: null,
+                );
             }
             if ($one !== null) {
                 $addressed[$one->filter->key] ??= $one;
@@ -72,9 +87,18 @@ final readonly class WishedFilters
     private static function ofFact(int $id, FactKind $kind, string $name, int $decimals): ?AddressedFilter
     {
         return match ($kind) {
-            FactKind::Choice, FactKind::Several, FactKind::Text => new AddressedFilter(Filter::ofProducts("fact.$id"), AddressName::from($name), "f$id", null),
-            FactKind::YesNo => new AddressedFilter(Filter::ofProducts("yes.$id"), AddressName::from($name), "f$id", null),
-            FactKind::Number, FactKind::Date => new AddressedFilter(Filter::rangeOfProducts("number.$id"), AddressName::from($name), "f$id", decimals: $decimals),
+            FactKind::Choice, FactKind::Several,
+            FactKind::Text =>
+                new AddressedFilter(Filter::ofProducts("fact.$id"), AddressName::from($name), "f$id", null),
+            FactKind::YesNo =>
+                new AddressedFilter(Filter::ofProducts("yes.$id"), AddressName::from($name), "f$id", null),
+            FactKind::Number,
+            FactKind::Date => new AddressedFilter(
+                Filter::rangeOfProducts("number.$id"),
+                AddressName::from($name),
+                "f$id",
+                decimals: $decimals,
+            ),
             default => null,
         };
     }
@@ -85,7 +109,10 @@ final readonly class WishedFilters
      */
     private static function rows(string $query, array $wishes, string $by): array
     {
-        $ids = array_map(static fn (FilterWish $wish): int => $wish->number, array_filter($wishes, static fn (FilterWish $wish): bool => $wish->by === $by));
+        $ids = array_map(
+            static fn (FilterWish $wish): int => $wish->number,
+            array_filter($wishes, static fn (FilterWish $wish): bool => $wish->by === $by),
+        );
         /** @var list<object{id: int, name: string, kind: string, unit: string, decimals: int}> $rows */
         $rows = DB::select("$query (".implode(',', [0, ...$ids]).')');
 

@@ -15,14 +15,15 @@ use Vestibra\Core\Selling\Search\Synonyms;
 use Vestibra\Core\Selling\Search\Wanted;
 
 /**
- * Finds products by words. All that is wanted has to be somewhere in a product: as it is, as the beginning of a word, or as
- * what means the same. Where nothing has a word, those a small typing error away are taken in its place; where nothing is near
- * either, it is left out.
+ * Finds products by words. All that is wanted has to be somewhere in a product: as it is, as the beginning of a word,
+ * or as what means the same. Where nothing has a word, those a small typing error away are taken in its place; where
+ * nothing is near either, it is left out.
  *
- * The order: products whose code is just what was typed; whose title has all of it as whole words; whose title has it all;
- * whose title and brand together have it all; the rest. Among those alike, what can be had comes before what is sold out, and
- * then the greater BM25 over the weighted fields (Robertson and Zaragoza 2009, "The Probabilistic Relevance Framework: BM25
- * and Beyond", k1 = 1.2 and b = 0.75, as SQLite's FTS5 computes it: sqlite.org/fts5.html#the_bm25_function).
+ * The order: products whose code is just what was typed; whose title has all of it as whole words; whose title has it
+ * all; whose title and brand together have it all; the rest. Among those alike, what can be had comes before what is
+ * sold out, and then the greater BM25 over the weighted fields (Robertson and Zaragoza 2009, "The Probabilistic
+ * Relevance Framework: BM25 and Beyond", k1 = 1.2 and b = 0.75, as SQLite's FTS5 computes it:
+ * sqlite.org/fts5.html#the_bm25_function).
  */
 final class SearchIndex
 {
@@ -61,10 +62,14 @@ final class SearchIndex
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
         $weights = SearchSettings::weights();
         $anywhere = self::anywhere($wanted, $weights);
-        foreach ($weights[SearchField::Title->value] > 0 ? ['{title} : ('.self::expression($wanted, true).')', $anywhere] : [$anywhere] as $match) {
+        foreach ($weights[SearchField::Title->value] > 0
+            ? ['{title} : ('.self::expression($wanted, true).')', $anywhere]
+            : [$anywhere] as $match) {
             $ids = array_column(DB::select(
-                'select f.id from (select rowid as id from product_words where product_words match ? order by rowid desc limit '.self::SOME.') f join products p on p.id = f.id where p.published = 1'
-                .' order by not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0)), f.id desc limit ?',
+                'select f.id from (select rowid as id from product_words where product_words match ? order by rowid '
+                    .'desc limit '.self::SOME.') f join products p on p.id = f.id where p.published = 1'
+                .' order by not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and '
+                .'(v.stock is null or v.stock > 0)), f.id desc limit ?',
                 [$match, $most],
             ), 'id');
             if (count($ids) === $most) {
@@ -73,26 +78,43 @@ final class SearchIndex
         }
         $hits = $ids === [] ? $this->find($query) : null;
 
-        return $hits === null ? $ids : array_column(DB::select("select product_id from $hits->table order by place limit ?", [$most]), 'product_id');
+        return $hits === null ? $ids : array_column(
+            DB::select("select product_id from $hits->table order by place limit ?", [$most]),
+            'product_id',
+        );
     }
 
     private function look(Query $query): SearchHits
     {
         $weights = SearchSettings::weights();
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
-        $wanted = array_map(fn (Wanted $one): Wanted => $one->same !== [] || $this->isKnown($one->words) ? $one : $one->near(Nearest::to(self::plain($one->words), $this->vocabulary())), $wanted);
+        $wanted = array_map(
+            fn (Wanted $one): Wanted => $one->same !== [] || $this->isKnown($one->words)
+                ? $one
+                : $one->near(Nearest::to(self::plain($one->words), $this->vocabulary())),
+            $wanted,
+        );
         $hits = $this->hits($query, $wanted, $weights);
         if ($hits->total > 0 || $query->isEmpty()) {
             return $hits;
         }
         // What is a word of the shop may still be another one with a slip.
-        $near = array_map(fn (Wanted $one): Wanted => $one->near !== [] ? $one : $one->near(Nearest::to(self::plain($one->words), $this->vocabulary())), $wanted);
+        $near = array_map(
+            fn (Wanted $one): Wanted =>
+                $one->near !== [] ? $one : $one->near(Nearest::to(self::plain($one->words), $this->vocabulary())),
+            $wanted,
+        );
         $hits = $near == $wanted ? $hits : $this->hits($query, $near, $weights);
-        $kept = array_values(array_filter($near, fn (Wanted $one): bool => $one->same !== [] || $one->near !== [] || $this->isKnown($one->words)));
+        $kept = array_values(array_filter($near, fn (Wanted $one): bool => $one->same !== []
+            || $one->near !== []
+            || $this->isKnown($one->words)));
         if ($hits->total > 0 || $kept === [] || count($kept) === count($near)) {
             return $hits;
         }
-        $left = array_values(array_map(static fn (Wanted $one): string => $one->words, array_filter($near, static fn (Wanted $one): bool => ! in_array($one, $kept, true))));
+        $left = array_values(array_map(
+            static fn (Wanted $one): string => $one->words,
+            array_filter($near, static fn (Wanted $one): bool => ! in_array($one, $kept, true)),
+        ));
 
         return $this->hits($query, $kept, $weights, $left);
     }
@@ -126,25 +148,46 @@ final class SearchIndex
     {
         $columns = array_diff_key($weights, [SearchField::Codes->value => true]);
         $anywhere = self::anywhere($wanted, $weights);
-        $many = (int) DB::scalar('select count(*) from product_words where product_words match ?', [$anywhere]) > self::MANY;
+        $many = (int) DB::scalar('select count(*) from product_words where product_words match ?', [
+            $anywhere,
+        ]) > self::MANY;
         $code = str_replace(' ', '-', $query->folded());
         $begins = $weights[SearchField::Codes->value] > 0 && mb_strlen($code) >= self::SHORTEST_CODE;
-        $tier = 'case when h.id in (select id from codes) then 0 when h.id in (select id from whole) then 1 when h.id in (select id from title) then 2 when h.id in (select id from named) then 3 else 4 end';
-        $soldOut = 'not exists (select 1 from variants v where v.product_id = h.id and v.published = 1 and (v.stock is null or v.stock > 0))';
+        $tier = 'case when h.id in (select id from codes) then 0 when h.id in (select id from whole) then 1 when h.id '
+            .'in (select id from title) then 2 when h.id in (select id from named) then 3 else 4 end';
+        $soldOut = 'not exists (select 1 from variants v where v.product_id = h.id and v.published = 1 and (v.stock '
+            .'is null or v.stock > 0))';
 
         return [
-            'with codes as materialized (select product_id as id from variants where lower(sku) = ? and +published = 1 union select product_id from variants where barcode = ? and barcode <> \'\' and published = 1),'
+            'with codes as materialized (select product_id as id from variants where lower(sku) = ? and +published = '
+                .'1 union select product_id from variants where barcode = ? and barcode <> \'\' and published = 1),'
             .' whole as materialized (select rowid as id from product_words where product_words match ?),'
             .' title as materialized (select rowid as id from product_words where product_words match ?),'
             .' named as materialized (select rowid as id from product_words where product_words match ?),'
-            .' words as materialized (select rowid as id, '.($many ? '0' : 'bm25(product_words, '.implode(', ', $columns).')').' as score from product_words where product_words match ?),'
-            .' all_hits as materialized (select id, min(score) as score from (select id, score from words union all select product_id, 0 from variants where lower(sku) >= ? and lower(sku) < ? and +published = 1'
+            .' words as materialized (select rowid as id, '
+            .($many ? '0' : 'bm25(product_words, '.implode(', ', $columns).')')
+            .' as score from product_words where product_words match ?),'
+            .' all_hits as materialized (select id, min(score) as score from (select id, score from words union all '
+            .'select product_id, 0 from variants where lower(sku) >= ? and lower(sku) < ? and +published = 1'
             .' union all select id, 0 from codes) group by id),'
             ." hits as materialized (select h.id, h.score, $tier as tier from all_hits h),"
             .' best as materialized (select id from hits order by tier, id desc limit '.self::BEST.')'
             .' select h.id from hits h join products p on p.id = h.id where p.published = 1 order by '
-            .($many ? "h.id not in (select id from best), h.tier, h.id in (select id from best) and $soldOut, h.id desc" : "h.tier, $soldOut, h.score, h.id"),
-            [$code, $query->folded(), '{title} : ('.self::expression($wanted, false).')', '{title} : ('.self::expression($wanted, true).')', '{title brand} : ('.self::expression($wanted, true).')', $anywhere, $begins ? $code : "\u{10FFFF}", $begins ? $code."\u{10FFFF}" : ''],
+            .(
+                $many
+                    ? "h.id not in (select id from best), h.tier, h.id in (select id from best) and $soldOut, h.id desc"
+                    : "h.tier, $soldOut, h.score, h.id"
+            ),
+            [
+                $code,
+                $query->folded(),
+                '{title} : ('.self::expression($wanted, false).')',
+                '{title} : ('.self::expression($wanted, true).')',
+                '{title brand} : ('.self::expression($wanted, true).')',
+                $anywhere,
+                $begins ? $code : "\u{10FFFF}",
+                $begins ? $code."\u{10FFFF}" : '',
+            ],
         ];
     }
 
@@ -168,7 +211,19 @@ final class SearchIndex
     {
         $star = $beginnings ? ' *' : '';
 
-        return implode(' AND ', array_map(static fn (Wanted $one): string => '('.implode(' OR ', array_map(static fn (string $words): string => "\"$words\"$star", [$one->words, ...$one->same, ...$one->near])).')', $wanted));
+        return implode(
+            ' AND ',
+            array_map(
+                static fn (Wanted $one): string => '('.implode(
+                    ' OR ',
+                    array_map(
+                        static fn (string $words): string => "\"$words\"$star",
+                        [$one->words, ...$one->same, ...$one->near],
+                    ),
+                ).')',
+                $wanted,
+            ),
+        );
     }
 
     /** Whether a word of the shop begins so. */
@@ -176,12 +231,15 @@ final class SearchIndex
     {
         $plain = self::plain($word);
 
-        return DB::select('select 1 from product_vocabulary where term >= ? and term < ? limit 1', [$plain, $plain."\u{10FFFF}"]) !== [];
+        return DB::select(
+            'select 1 from product_vocabulary where term >= ? and term < ? limit 1',
+            [$plain, $plain."\u{10FFFF}"],
+        ) !== [];
     }
 
     /**
-     * Counting in how many products each word is takes long in a large shop: it is done once in a while. A new word is found at
-     * once as it is, and a little later with a slip in it.
+     * Counting in how many products each word is takes long in a large shop: it is done once in a while. A new word is
+     * found at once as it is, and a little later with a slip in it.
      *
      * @return array<array-key, int>
      */
@@ -195,7 +253,10 @@ final class SearchIndex
         if (is_array($kept)) {
             return $this->vocabulary = array_filter($kept, is_int(...));
         }
-        $counted = array_filter(array_column(DB::select('select term, doc from product_vocabulary'), 'doc', 'term'), is_int(...));
+        $counted = array_filter(
+            array_column(DB::select('select term, doc from product_vocabulary'), 'doc', 'term'),
+            is_int(...),
+        );
         NoRoom::passOver(static fn () => Cache::put($key, $counted, self::KEPT));
 
         return $this->vocabulary = $counted;

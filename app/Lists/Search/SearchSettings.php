@@ -15,7 +15,10 @@ final readonly class SearchSettings
     /** @return array<string, int> field => weight, in the order of the index */
     public static function weights(): array
     {
-        $stored = json_decode((string) (DB::table('shop_settings')->where('name', self::NAME)->value('value') ?? '{}'), true);
+        $stored = json_decode(
+            (string) (DB::table('shop_settings')->where('name', self::NAME)->value('value') ?? '{}'),
+            true,
+        );
         $weights = [];
         foreach (SearchField::cases() as $field) {
             $own = is_array($stored) ? $stored[$field->value] ?? null : null;
@@ -28,7 +31,8 @@ final readonly class SearchSettings
     /** @param  array<string, int>  $weights */
     public static function set(array $weights): void
     {
-        DB::table('shop_settings')->updateOrInsert(['name' => self::NAME], ['value' => json_encode($weights, JSON_THROW_ON_ERROR)]);
+        DB::table('shop_settings')
+            ->updateOrInsert(['name' => self::NAME], ['value' => json_encode($weights, JSON_THROW_ON_ERROR)]);
     }
 
     /** @return array<int, list<string>> by id */

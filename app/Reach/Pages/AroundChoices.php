@@ -12,7 +12,9 @@ use Vestibra\App\Reach\Trees\TreeNames;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
 
-/** What templates of pages choose for themselves: a header or footer by its number, or none. It comes before any rule. */
+/**
+ * What templates of pages choose for themselves: a header or footer by its number, or none. It comes before any rule.
+ */
 final readonly class AroundChoices
 {
     public function __construct(
@@ -32,12 +34,16 @@ final readonly class AroundChoices
                 $cases .= " when $template then $choice";
             }
             $parts[] = WinnersSql::of($this->rules->live($kind)->at($at))->wrap(
-                'select '.AroundPage::number($kind, 0)." + page_id as subject_id, case template_id$cases end as template_id from (",
+                'select '
+                    .AroundPage::number($kind, 0)
+                    ." + page_id as subject_id, case template_id$cases end as template_id from (",
                 ') where template_id in ('.implode(',', array_keys($choices)).')',
             );
         }
 
-        return $parts === [] ? new Sql('select null as subject_id, null as template_id where 0') : Sql::join(' union all ', $parts);
+        return $parts === []
+            ? new Sql('select null as subject_id, null as template_id where 0')
+            : Sql::join(' union all ', $parts);
     }
 
     /** @return list<string> the names of the templates that choose one, live or as drafts */
@@ -45,7 +51,10 @@ final readonly class AroundChoices
     {
         $ids = array_column($this->names->holding($around->value, [$template]), 'template');
 
-        return array_values(array_map(strval(...), DB::table('templates')->whereIntegerInRaw('id', $ids)->orderBy('name')->pluck('name')->all()));
+        return array_values(array_map(
+            strval(...),
+            DB::table('templates')->whereIntegerInRaw('id', $ids)->orderBy('name')->pluck('name')->all(),
+        ));
     }
 
     /** @return array<string, array<int, int>> by page kind and template: what is chosen */
@@ -60,7 +69,9 @@ final readonly class AroundChoices
             }
         }
         $byKind = [];
-        foreach ($chosen === [] ? [] : DB::table('templates')->whereIntegerInRaw('id', array_keys($chosen))->orderBy('id')->get(['id', 'page_kind']) as $row) {
+        foreach ($chosen === [] ? [] : DB::table('templates')->whereIntegerInRaw('id', array_keys($chosen))->orderBy(
+            'id',
+        )->get(['id', 'page_kind']) as $row) {
             if (PageKind::tryFrom($row->page_kind) !== null) {
                 $byKind[$row->page_kind][(int) $row->id] = $chosen[$row->id];
             }

@@ -26,8 +26,8 @@ use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Templates\Source;
 
 /**
- * What headers and footers stand on: every page of the shop. In SQL `p.page_kind` is the number of its kind, and `p.page` the
- * number of what it is about.
+ * What headers and footers stand on: every page of the shop. In SQL `p.page_kind` is the number of its kind, and
+ * `p.page` the number of what it is about.
  */
 abstract readonly class AroundPages implements FindsPages
 {
@@ -51,11 +51,13 @@ abstract readonly class AroundPages implements FindsPages
         $parts = [];
         foreach ($this->pages->pages() as $of) {
             [$number, $first] = [$of->kind()->number(), AroundPage::number($of->kind(), 0)];
-            $parts[] = "select $number as page_kind, $first + p.id as id, p.id as page, {$of->title()} as title_folded, {$of->shown()} as shown from {$of->table()} p";
+            $parts[] = "select $number as page_kind, $first + p.id as id, p.id as page, {$of->title()} as "
+                ."title_folded, {$of->shown()} as shown from {$of->table()} p";
         }
         foreach (array_keys(self::WITHOUT_TEMPLATES) as $name) {
             $kind = PageKind::from($name);
-            $parts[] = "select {$kind->number()}, ".AroundPage::number($kind, SinglePage::ID).', '.SinglePage::ID.", '', 1";
+            $parts[] =
+                "select {$kind->number()}, ".AroundPage::number($kind, SinglePage::ID).', '.SinglePage::ID.", '', 1";
         }
 
         return '('.implode(' union all ', $parts).')';
@@ -87,7 +89,9 @@ abstract readonly class AroundPages implements FindsPages
         $kind = self::kindOf($id);
         $subject = match (true) {
             $kind === null => null,
-            isset(self::WITHOUT_TEMPLATES[$kind->value]) => $id % AroundPage::MOST === SinglePage::ID ? $this->single($kind) : null,
+            isset(self::WITHOUT_TEMPLATES[$kind->value]) => $id % AroundPage::MOST === SinglePage::ID
+                ? $this->single($kind)
+                : null,
             PageAddresses::isPage($kind->value) => $this->pages->get($kind)->read($id % AroundPage::MOST),
             default => null,
         };
@@ -102,7 +106,9 @@ abstract readonly class AroundPages implements FindsPages
         $subject = match (true) {
             $kind === null => null,
             isset(self::WITHOUT_TEMPLATES[$name]) => $this->single($kind),
-            PageAddresses::isPage($name) => $this->pages->get($kind)->bySlug($inside === '' ? PageAddresses::singles()[$name][1] ?? '' : $inside),
+            PageAddresses::isPage($name) => $this->pages
+                ->get($kind)
+                ->bySlug($inside === '' ? PageAddresses::singles()[$name][1] ?? '' : $inside),
             default => null,
         };
 
@@ -112,7 +118,8 @@ abstract readonly class AroundPages implements FindsPages
     /** @return Subject of a page that has no templates */
     public function single(PageKind $kind): Subject
     {
-        [$subject, $words] = self::WITHOUT_TEMPLATES[$kind->value] ?? throw new LogicException("Pages of the kind $kind->value have templates.");
+        [$subject, $words] = self::WITHOUT_TEMPLATES[$kind->value]
+            ?? throw new LogicException("Pages of the kind $kind->value have templates.");
 
         return new SinglePage($subject, $this->messages->live()->say($words), $kind->value);
     }
@@ -146,7 +153,13 @@ abstract readonly class AroundPages implements FindsPages
                 continue;
             }
             $found = match (true) {
-                isset(self::WITHOUT_TEMPLATES[$name]) => [['id' => SinglePage::ID, 'title' => $this->single($kind)->title(), 'slug' => $name, 'picture' => null, 'address' => "/$name"]],
+                isset(self::WITHOUT_TEMPLATES[$name]) => [[
+                    'id' => SinglePage::ID,
+                    'title' => $this->single($kind)->title(),
+                    'slug' => $name,
+                    'picture' => null,
+                    'address' => "/$name",
+                ]],
                 default => $this->pages->get($kind)->rows($some),
             };
             foreach ($found as $row) {
@@ -161,7 +174,9 @@ abstract readonly class AroundPages implements FindsPages
     /** Where no rule looks at what a page is about, nothing in the catalogue gives it another one. */
     public function touched(Touched $touched): ?Sql
     {
-        if (DB::table('templates')->where('page_kind', $this->kind()->value)->whereNotNull('live_revision')->count() < 2) {
+        if (
+            DB::table('templates')->where('page_kind', $this->kind()->value)->whereNotNull('live_revision')->count() < 2
+        ) {
             return null;
         }
         $parts = [];
@@ -232,7 +247,13 @@ abstract readonly class AroundPages implements FindsPages
         foreach ($ids as $id) {
             $kind = self::kindOf($id);
             if ($kind !== null && PageAddresses::isPage($kind->value)) {
-                array_push($near, ...array_map(static fn (int $other): int => AroundPage::number($kind, $other), $this->pages->get($kind)->near([$id % AroundPage::MOST])));
+                array_push(
+                    $near,
+                    ...array_map(
+                        static fn (int $other): int => AroundPage::number($kind, $other),
+                        $this->pages->get($kind)->near([$id % AroundPage::MOST]),
+                    ),
+                );
             }
         }
 

@@ -25,7 +25,10 @@ use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
-/** What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and products. */
+/**
+ * What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and
+ * products.
+ */
 abstract readonly class AssortmentPages implements FindsPages
 {
     use OwnPages;
@@ -41,18 +44,23 @@ abstract readonly class AssortmentPages implements FindsPages
 
     abstract protected function subject(): SubjectKind;
 
-    /** @return array{string, string, string} the products that `p` holds: their column, in which tables, under which condition */
+    /**
+     * @return array{string, string, string} the products that `p` holds: their column, in which tables, under which
+     *     condition
+     */
     abstract protected function holds(): array;
 
     /**
      * @param  int|null  $at  in seconds of Unix time, where it is not now
-     * @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not looked for one product of the shop at a time
+     * @return string SQL, how many of the products that `p` holds customers see: they are gathered first, and not
+     *     looked for one product of the shop at a time
      */
     protected function count(?int $at = null): string
     {
         [$id, $from, $where] = $this->holds();
 
-        return "(select count(*) from (select distinct $id as id from $from where $where) held cross join products x on x.id = held.id where x.published = 1)";
+        return "(select count(*) from (select distinct $id as id from $from where $where) held cross join products x "
+            .'on x.id = held.id where x.published = 1)';
     }
 
     /**
@@ -99,7 +107,9 @@ abstract readonly class AssortmentPages implements FindsPages
     {
         $ids = $this->living($ids);
         $found = [];
-        foreach ($ids === [] ? [] : DB::select($this->columns($this->count()).'p.id in ('.implode(',', $ids).')') as $row) {
+        foreach ($ids === []
+            ? []
+            : DB::select($this->columns($this->count()).'p.id in ('.implode(',', $ids).')') as $row) {
             $found[$row->subject_id] = $this->made($row);
         }
 
@@ -113,9 +123,13 @@ abstract readonly class AssortmentPages implements FindsPages
     public function living(array $ids): array
     {
         [$table, $into] = LivingNames::MERGED[$this->subject()->value] ?? ['', ''];
-        $merged = $table === '' || $ids === [] ? [] : DB::table($table)->whereIntegerInRaw('merged_id', $ids)->pluck($into, 'merged_id')->all();
+        $merged = $table === '' || $ids === []
+            ? []
+            : DB::table($table)->whereIntegerInRaw('merged_id', $ids)->pluck($into, 'merged_id')->all();
 
-        return array_values(array_unique(array_map(static fn (int $id): int => is_int($merged[$id] ?? null) ? $merged[$id] : $id, $ids)));
+        return array_values(array_unique(
+            array_map(static fn (int $id): int => is_int($merged[$id] ?? null) ? $merged[$id] : $id, $ids),
+        ));
     }
 
     public function features(Subject $subject): Features
@@ -131,7 +145,10 @@ abstract readonly class AssortmentPages implements FindsPages
             return [];
         }
         $rows = [];
-        foreach (DB::select("select p.id, p.name, p.slug, pictures.file from {$this->table()} p left join pictures on pictures.id = p.picture_id where p.id in (".implode(',', $ids).')') as $row) {
+        foreach (DB::select(
+            "select p.id, p.name, p.slug, pictures.file from {$this->table()} p left join pictures on pictures.id = "
+                .'p.picture_id where p.id in ('.implode(',', $ids).')',
+        ) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
                 'title' => $row->name,
@@ -205,7 +222,8 @@ abstract readonly class AssortmentPages implements FindsPages
         $list = implode(',', $ids);
 
         return array_column(DB::select(
-            "select p.id from {$this->table()} p where p.id not in ($list) order by (select min({$this->kinship()}) from {$this->table()} q where q.id in ($list)), p.id limit 500",
+            "select p.id from {$this->table()} p where p.id not in ($list) order by (select min({$this->kinship()}) "
+                ."from {$this->table()} q where q.id in ($list)), p.id limit 500",
         ), 'id');
     }
 
@@ -213,15 +231,25 @@ abstract readonly class AssortmentPages implements FindsPages
     {
         [$id, $from, $held] = $this->holds();
 
-        return $this->counted($value, "(select count(*) from products x where x.published = 1 and x.id in (select $id from {$this->table()} p cross join $from where $where and $held))", $where, [$value]);
+        return $this->counted(
+            $value,
+            "(select count(*) from products x where x.published = 1 and x.id in (select $id from {$this->table()} p "
+                ."cross join $from where $where and $held))",
+            $where,
+            [$value],
+        );
     }
 
     /**
      * @param  string  $count  SQL, how many products it holds
      * @param  list<string|int>  $bindings  of the count
      */
-    protected function counted(string|int $value, string $count, string $where = 'p.id = ?', array $bindings = []): ?Assortment
-    {
+    protected function counted(
+        string|int $value,
+        string $count,
+        string $where = 'p.id = ?',
+        array $bindings = [],
+    ): ?Assortment {
         $row = DB::selectOne($this->columns($count).$where, [...$bindings, $value]);
 
         return $row instanceof stdClass ? $this->made($row) : null;
@@ -235,7 +263,8 @@ abstract readonly class AssortmentPages implements FindsPages
 
     private function columns(string $count): string
     {
-        return "select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, pictures.*, $count as products, {$this->isOrdered()} as is_ordered"
+        return 'select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, '
+            ."pictures.*, $count as products, {$this->isOrdered()} as is_ordered"
             ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where ";
     }
 

@@ -36,12 +36,17 @@ final readonly class CategoryPages extends AssortmentPages
     {
         $ids = implode(',', $touched->things(Thing::Category));
 
-        return $ids === '' ? null : new Sql("exists (select 1 from categories t where t.id in ($ids) and (t.lower between p.lower and p.upper or p.lower between t.lower and t.upper))");
+        return $ids === '' ? null : new Sql(
+            "exists (select 1 from categories t where t.id in ($ids) and (t.lower between p.lower and p.upper or "
+                .'p.lower between t.lower and t.upper))',
+        );
     }
 
     public function ownOrder(Subject $subject): ?string
     {
-        return $subject instanceof Assortment && $subject->isOrdered ? OwnOrderSql::sql(Thing::Category, $subject->id) : null;
+        return $subject instanceof Assortment && $subject->isOrdered
+            ? OwnOrderSql::sql(Thing::Category, $subject->id)
+            : null;
     }
 
     protected function isOrdered(): string
@@ -56,7 +61,11 @@ final readonly class CategoryPages extends AssortmentPages
 
     protected function holds(): array
     {
-        return ['h.product_id', 'categories d join category_product h on h.category_id = d.id', 'd.lower between p.lower and p.upper'];
+        return [
+            'h.product_id',
+            'categories d join category_product h on h.category_id = d.id',
+            'd.lower between p.lower and p.upper',
+        ];
     }
 
     protected function any(Aspect $aspect, array $ids): ?string
@@ -65,13 +74,15 @@ final readonly class CategoryPages extends AssortmentPages
 
         return match ($aspect) {
             Aspect::CategoryExactly => "p.id in ($list)",
-            Aspect::CategoryWithin => "exists (select 1 from categories a where a.id in ($list) and p.lower between a.lower and a.upper)",
+            Aspect::CategoryWithin =>
+                "exists (select 1 from categories a where a.id in ($list) and p.lower between a.lower and a.upper)",
             default => null,
         };
     }
 
     protected function kinship(): string
     {
-        return 'case when p.parent_id is q.parent_id then 0 when p.parent_id = q.id or q.parent_id = p.id then 1 else 2 end';
+        return 'case when p.parent_id is q.parent_id then 0 when p.parent_id = q.id or q.parent_id = p.id then 1 else '
+            .'2 end';
     }
 }

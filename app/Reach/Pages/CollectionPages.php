@@ -51,7 +51,10 @@ final readonly class CollectionPages extends AssortmentPages
 
     public function ownOrder(Subject $subject): ?string
     {
-        $picked = isset($this->byRule()[$subject->id()]) ? null : "(select own.position from collection_product own where own.collection_id = {$subject->id()} and own.product_id = p.id)";
+        $picked = isset($this->byRule()[$subject->id()])
+            ? null
+            : "(select own.position from collection_product own where own.collection_id = {$subject->id()} and "
+                .'own.product_id = p.id)';
 
         return match (true) {
             ! $subject instanceof Assortment || ! $subject->isOrdered => $picked,
@@ -123,6 +126,9 @@ final readonly class CollectionPages extends AssortmentPages
         $collections = $this->live->of(PageKind::Product)->collections;
         $sql = new ReachSql($this->products, $at ?? $this->clock->now()->getTimestamp(), $collections);
 
-        return array_map(static fn (int $id): string => $sql->inCollection($id)->inlined(), array_combine(array_keys($collections->reaches), array_keys($collections->reaches)));
+        return array_map(
+            static fn (int $id): string => $sql->inCollection($id)->inlined(),
+            array_combine(array_keys($collections->reaches), array_keys($collections->reaches)),
+        );
     }
 }

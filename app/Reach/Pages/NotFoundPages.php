@@ -29,6 +29,10 @@ final readonly class NotFoundPages extends SinglePages
 
     protected function subject(): Subject
     {
-        return new SinglePage(SubjectKind::NotFound, $this->messages->live()->say('error.nothing'), PageAddresses::NOT_FOUND);
+        return new SinglePage(
+            SubjectKind::NotFound,
+            $this->messages->live()->say('error.nothing'),
+            PageAddresses::NOT_FOUND,
+        );
     }
 }

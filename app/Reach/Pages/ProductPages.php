@@ -28,7 +28,8 @@ final readonly class ProductPages implements FindsPages
 {
     use OwnPages;
 
-    private const IN_STOCK = 'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0))';
+    private const IN_STOCK = 'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and '
+        .'(v.stock is null or v.stock > 0))';
 
     public function __construct(
         private ProductReader $products,
@@ -86,8 +87,11 @@ final readonly class ProductPages implements FindsPages
         }
         $rows = [];
         foreach (DB::select(
-            'select p.id, p.title, p.slug, (select file from product_pictures pp join pictures on pictures.id = pp.picture_id'
-            .' where pp.product_id = p.id order by pp.position limit 1) as file from products p where p.id in ('.implode(',', $ids).')',
+            'select p.id, p.title, p.slug, (select file from product_pictures pp join pictures on pictures.id = '
+                .'pp.picture_id'
+            .' where pp.product_id = p.id order by pp.position limit 1) as file from products p where p.id in ('
+            .implode(',', $ids)
+            .')',
         ) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
@@ -106,13 +110,27 @@ final readonly class ProductPages implements FindsPages
         $list = static fn (array $ids): string => implode(',', $ids);
         $parts = array_filter([
             $touched->things(Thing::Product) === [] ? '' : "p.id in ({$list($touched->things(Thing::Product))})",
-            $touched->whole(Thing::Category) === [] ? '' : 'p.id in (select h.product_id from categories t join categories d on d.lower between t.lower and t.upper'
-                ." join category_product h on h.category_id = d.id where t.id in ({$list($touched->whole(Thing::Category))}))",
+            $touched->whole(Thing::Category) === []
+                ? ''
+                : 'p.id in (select h.product_id from categories t join categories d on d.lower between t.lower and '
+                    .'t.upper'
+                .' join category_product h on h.category_id = d.id where t.id in '
+                ."({$list($touched->whole(Thing::Category))}))",
             $touched->whole(Thing::Brand) === [] ? '' : "p.brand_id in ({$list($touched->whole(Thing::Brand))})",
-            $touched->whole(Thing::Tag) === [] ? '' : "p.id in (select product_id from product_tag where tag_id in ({$list($touched->whole(Thing::Tag))}))",
-            $touched->whole(Thing::Option) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_id in ({$list($touched->whole(Thing::Option))}))",
-            $touched->whole(Thing::OptionValue) === [] ? '' : "p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where x.option_value_id in ({$list($touched->whole(Thing::OptionValue))}))",
-            $touched->whole(Thing::Collection) === [] || ! FieldInRules::isAsked(PageKind::Product, 'collection') ? '' : '1',
+            $touched->whole(Thing::Tag) === []
+                ? ''
+                : "p.id in (select product_id from product_tag where tag_id in ({$list($touched->whole(Thing::Tag))}))",
+            $touched->whole(Thing::Option) === []
+                ? ''
+                : 'p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where '
+                    ."x.option_id in ({$list($touched->whole(Thing::Option))}))",
+            $touched->whole(Thing::OptionValue) === []
+                ? ''
+                : 'p.id in (select v.product_id from variant_values x join variants v on v.id = x.variant_id where '
+                    ."x.option_value_id in ({$list($touched->whole(Thing::OptionValue))}))",
+            $touched->whole(Thing::Collection) === [] || ! FieldInRules::isAsked(PageKind::Product, 'collection')
+                ? ''
+                : '1',
         ]);
 
         return $parts === [] ? null : new Sql('('.implode(' or ', $parts).')');
@@ -150,7 +168,8 @@ final readonly class ProductPages implements FindsPages
 
     public function filed(): string
     {
-        return "(select group_concat(name, ' · ') from (select name from categories where id = p.main_category_id union all select name from brands where id = p.brand_id))";
+        return "(select group_concat(name, ' · ') from (select name from categories where id = p.main_category_id "
+            .'union all select name from brands where id = p.brand_id))';
     }
 
     public function richness(): string
@@ -170,13 +189,21 @@ final readonly class ProductPages implements FindsPages
             Source::Picture => new Sql('p.picture_count = 0'),
             Source::OtherPicture => new Sql('p.picture_count < 2'),
             Source::Sku, Source::Price => new Sql('p.variant_count = 0'),
-            Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay, Source::FactNumber => new Sql('not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)', [$number]),
+            Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay,
+            Source::FactNumber => new Sql(
+                'not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)',
+                [$number],
+            ),
             Source::Option => new Sql(
-                'not exists (select 1 from variants v join variant_values x on x.variant_id = v.id where v.product_id = p.id and v.published = 1 and x.option_id = ?)',
+                'not exists (select 1 from variants v join variant_values x on x.variant_id = v.id where '
+                    .'v.product_id = p.id and v.published = 1 and x.option_id = ?)',
                 [$number],
             ),
             Source::Rating, Source::ReviewCount => new Sql('p.review_count = 0'),
-            Source::Stock => new Sql('not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and v.stock is not null)'),
+            Source::Stock => new Sql(
+                'not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and v.stock is '
+                    .'not null)',
+            ),
             default => null,
         };
     }
@@ -187,12 +214,16 @@ final readonly class ProductPages implements FindsPages
 
         return array_column(DB::select(
             'select product_id, count(*) as shared from ('
-            ."select b.product_id from category_product a join category_product b on b.category_id = a.category_id where a.product_id in ($list)"
-            .' union all select b.product_id from category_product a join categories c on c.id = a.category_id join categories s on s.parent_id = c.parent_id'
+            .'select b.product_id from category_product a join category_product b on b.category_id = a.category_id '
+            ."where a.product_id in ($list)"
+            .' union all select b.product_id from category_product a join categories c on c.id = a.category_id join '
+            .'categories s on s.parent_id = c.parent_id'
             ." join category_product b on b.category_id = s.id where a.product_id in ($list)"
-            ." union all select b.product_id from product_tag a join product_tag b on b.tag_id = a.tag_id where a.product_id in ($list)"
+            .' union all select b.product_id from product_tag a join product_tag b on b.tag_id = a.tag_id where '
+            ."a.product_id in ($list)"
             ." union all select b.id from products a join products b on b.brand_id = a.brand_id where a.id in ($list)"
-            .' limit 20000) near join products p on p.id = near.product_id where p.published = 1 group by product_id order by shared desc, product_id limit 500',
+            .' limit 20000) near join products p on p.id = near.product_id where p.published = 1 group by product_id '
+            .'order by shared desc, product_id limit 500',
         ), 'product_id');
     }
 }

@@ -24,7 +24,8 @@ use Vestibra\Core\Reach\RuleFields;
  *
  * @phpstan-import-type PageRow from FindsPages
  *
- * @phpstan-type Sample array{id: int, title: string, slug: string, picture: string|null, address: string, flags: list<string>}
+ * @phpstan-type Sample array{id: int, title: string, slug: string, picture: string|null, address: string,
+ *     flags: list<string>}
  *
  * @shape Sample
  * @shape SamplePage array{samples: list<Sample>, more: bool, total: int}
@@ -40,7 +41,8 @@ final readonly class Samples
 
     public function compiled(PageKind $kind, Reach $reach): CompiledReach
     {
-        return (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), $kind))->compile($reach);
+        return (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), $kind))
+            ->compile($reach);
     }
 
     /**
@@ -53,9 +55,14 @@ final readonly class Samples
         $where = $this->where($pages, $reach, $query, $only);
         $size = PageRows::PAGE;
         $from = "{$pages->table()} p where {$pages->shown()} and $where->text";
-        $awkward = implode(' + ', array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward())) ?: '0 + 0';
+        $awkward = implode(
+            ' + ',
+            array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward()),
+        )
+            ?: '0 + 0';
         $rows = DB::select(
-            "select p.id, $awkward as awkward from $from order by awkward = 0 and {$pages->ordinary()} desc, {$pages->title()}, p.id limit 1",
+            "select p.id, $awkward as awkward from $from order by awkward = 0 and {$pages->ordinary()} desc, "
+                ."{$pages->title()}, p.id limit 1",
             $where->bindings,
         );
         $first = $rows[0]->id ?? null;
@@ -77,7 +84,10 @@ final readonly class Samples
     {
         $pages = $this->pages->get($kind);
 
-        return (int) DB::scalar("select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->richness()} desc, p.id limit 1");
+        return (int) DB::scalar(
+            "select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->richness()} desc, p.id "
+                .'limit 1',
+        );
     }
 
     /** How many of the pages that a reach covers lack something. */
@@ -86,7 +96,10 @@ final readonly class Samples
         $pages = $this->pages->get($kind);
         $where = $this->where($pages, $reach, '', $only);
 
-        return (int) DB::scalar("select count(*) from {$pages->table()} p where {$pages->shown()} and $where->text", $where->bindings);
+        return (int) DB::scalar(
+            "select count(*) from {$pages->table()} p where {$pages->shown()} and $where->text",
+            $where->bindings,
+        );
     }
 
     /**
@@ -105,7 +118,9 @@ final readonly class Samples
             $columns[] = "$test as \"$flag\"";
         }
         $flags = [];
-        foreach (DB::select('select '.implode(', ', $columns)." from {$pages->table()} p where p.id in (".implode(',', $ids).')') as $row) {
+        foreach (DB::select(
+            'select '.implode(', ', $columns)." from {$pages->table()} p where p.id in (".implode(',', $ids).')',
+        ) as $row) {
             $flags[$row->id] = array_map(
                 static fn (string $flag): string => is_string($row->{$flag}) ? $row->{$flag} : $flag,
                 array_keys(array_filter(array_intersect_key((array) $row, $tests))),
@@ -120,7 +135,12 @@ final readonly class Samples
 
     private function where(FindsPages $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
     {
-        $parts = [$reach->show === [] ? new Sql('1') : $this->contests->live($pages->kind())->sql()->covers($reach->atAnyTime()), ...($only === null ? [] : [$only])];
+        $parts = [
+            $reach->show === []
+                ? new Sql('1')
+                : $this->contests->live($pages->kind())->sql()->covers($reach->atAnyTime()),
+            ...($only === null ? [] : [$only]),
+        ];
         foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
             $parts[] = new Sql("instr({$pages->title()}, ?) > 0", [$word]);
         }

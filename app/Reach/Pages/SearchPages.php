@@ -23,7 +23,10 @@ use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Core\Templates\Source;
 
-/** Pages of what a search finds. There are as many as customers think of; those that are known are the ones they looked for. */
+/**
+ * Pages of what a search finds. There are as many as customers think of; those that are known are the ones they looked
+ * for.
+ */
 final readonly class SearchPages implements FindsPages
 {
     use OwnPages;
@@ -85,14 +88,26 @@ final readonly class SearchPages implements FindsPages
     {
         assert($subject instanceof Assortment);
 
-        return Features::search($subject->slug, $this->index->find(Query::of($subject->slug))->withAll(), $this->clock->now());
+        return Features::search(
+            $subject->slug,
+            $this->index->find(Query::of($subject->slug))->withAll(),
+            $this->clock->now(),
+        );
     }
 
     public function rows(array $ids): array
     {
         $rows = [];
-        foreach ($ids === [] ? [] : DB::select('select id, name from searches where id in ('.implode(',', $ids).')') as $row) {
-            $rows[$row->id] = ['id' => $row->id, 'title' => $row->name, 'slug' => $row->name, 'picture' => null, 'address' => PageAddresses::address(PageKind::Search, $row->name)];
+        foreach ($ids === []
+            ? []
+            : DB::select('select id, name from searches where id in ('.implode(',', $ids).')') as $row) {
+            $rows[$row->id] = [
+                'id' => $row->id,
+                'title' => $row->name,
+                'slug' => $row->name,
+                'picture' => null,
+                'address' => PageAddresses::address(PageKind::Search, $row->name),
+            ];
         }
 
         return array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $ids)));
@@ -149,7 +164,10 @@ final readonly class SearchPages implements FindsPages
     {
         $list = implode(',', $ids);
 
-        return array_column(DB::select("select id from searches where id not in ($list) order by id desc limit 500"), 'id');
+        return array_column(
+            DB::select("select id from searches where id not in ($list) order by id desc limit 500"),
+            'id',
+        );
     }
 
     private function of(int $id, Query $query): Assortment

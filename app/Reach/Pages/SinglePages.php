@@ -70,7 +70,13 @@ abstract readonly class SinglePages implements FindsPages
         $subject = $this->subject();
 
         return in_array(SinglePage::ID, $ids, true)
-            ? [['id' => SinglePage::ID, 'title' => $subject->title(), 'slug' => $subject->slug(), 'picture' => null, 'address' => PageAddresses::address($this->kind(), $subject->slug())]]
+            ? [[
+                'id' => SinglePage::ID,
+                'title' => $subject->title(),
+                'slug' => $subject->slug(),
+                'picture' => null,
+                'address' => PageAddresses::address($this->kind(), $subject->slug()),
+            ]]
             : [];
     }
 

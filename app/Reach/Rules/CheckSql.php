@@ -33,7 +33,8 @@ final readonly class CheckSql
             $check instanceof HasNothing => $this->pages->nothing($check->aspect),
             $check instanceof NeverHolds => new Sql('0'),
             $check instanceof InRange => $this->pages->inRange($check),
-            $check instanceof TitleWords => Sql::join(' and ', array_map($this->pages->titleWord(...), $check->words))->wrap('(', ')'),
+            $check instanceof TitleWords => Sql::join(' and ', array_map($this->pages->titleWord(...), $check->words))
+                ->wrap('(', ')'),
             default => $this->pages->own($check),
         };
     }

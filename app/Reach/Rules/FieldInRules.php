@@ -13,7 +13,9 @@ final class FieldInRules
 {
     public static function isAsked(PageKind $kind, string $field): bool
     {
-        foreach (DB::table('templates')->where('page_kind', $kind->value)->whereNotNull('live_reach')->pluck('live_reach') as $stored) {
+        foreach (DB::table('templates')->where('page_kind', $kind->value)
+            ->whereNotNull('live_reach')
+            ->pluck('live_reach') as $stored) {
             $reach = ReachFormats::upcast((array) json_decode((string) $stored, true)) ?? [];
             foreach ([...(array) ($reach['show'] ?? []), ...(array) ($reach['keepOff'] ?? [])] as $clause) {
                 if (in_array($field, array_column((array) $clause, 'field'), true)) {

@@ -12,7 +12,8 @@ use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
 /**
- * How the pages of one kind are found in the shop. One class each, listed in PagesOfTheShop. In SQL a page is called `p`.
+ * How the pages of one kind are found in the shop. One class each, listed in PagesOfTheShop. In SQL a page is called
+ * `p`.
  *
  * @phpstan-type PageRow array{id: int, title: string, slug: string, picture: string|null, address: string}
  *
@@ -64,16 +65,25 @@ interface FindsPages
     /** @return string SQL, the ids of the products that a subject holds */
     public function holding(Subject $subject): string;
 
-    /** @return string|null SQL, the place of a product called `p` in the order that the owner gave a subject's products; null where there is none */
+    /**
+     * @return string|null SQL, the place of a product called `p` in the order that the owner gave a subject's products;
+     *     null where there is none
+     */
     public function ownOrder(Subject $subject): ?string;
 
-    /** @return Sql subject_id and template_id of the pages that are fixed to a template, before any rule; 0 for none at all */
+    /**
+     * @return Sql subject_id and template_id of the pages that are fixed to a template, before any rule; 0 for none at
+     *     all
+     */
     public function pins(int $at): Sql;
 
     /** The pages that collections by rule are judged on. */
     public function collecting(): self;
 
-    /** @return array<string, string> what makes a page awkward to look at a template with, in words => as SQL: true, or the words themselves with a number in them */
+    /**
+     * @return array<string, string> what makes a page awkward to look at a template with, in words => as SQL: true, or
+     *     the words themselves with a number in them
+     */
     public function awkward(): array;
 
     /** @return string SQL, true for an ordinary page: the first to look at a template with */

@@ -9,7 +9,9 @@ use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Evaluator;
 use Vestibra\Core\Reach\RuleCollections;
 
-/** All templates of a page kind in hand order, ready to be asked: one page in memory, or all of them in the database. */
+/**
+ * All templates of a page kind in hand order, ready to be asked: one page in memory, or all of them in the database.
+ */
 final readonly class KindRules
 {
     /**
@@ -55,7 +57,10 @@ final readonly class KindRules
     /** @return list<CompiledReach> of the templates that are live */
     public function liveReaches(): array
     {
-        return array_column(array_filter($this->candidates, static fn (Candidate $candidate): bool => $candidate->live), 'reach');
+        return array_column(
+            array_filter($this->candidates, static fn (Candidate $candidate): bool => $candidate->live),
+            'reach',
+        );
     }
 
     /** @return string the pages that customers can see, as it stands behind `from`; each is called `p` */

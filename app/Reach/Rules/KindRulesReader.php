@@ -56,16 +56,21 @@ final readonly class KindRulesReader
     {
         $read = (new ReachReader($this->fields, $this->clock->zone, $kind))->parse($reach);
 
-        return $read instanceof Reach ? $read : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
+        return $read instanceof Reach
+            ? $read
+            : throw new LogicException('A stored reach cannot be read: '.$read[0]->code->value);
     }
 
     private function read(PageKind $kind, bool $withDrafts, WhatIf $supposed, ?DateTimeImmutable $at = null): KindRules
     {
         $rows = DB::select(
-            'select t.id, hand_order, live_revision, live_reach, '.($withDrafts ? 'draft_reach' : 'null as draft_reach').','
+            'select t.id, hand_order, live_revision, live_reach, '.(
+                $withDrafts ? 'draft_reach' : 'null as draft_reach'
+            ).','
             .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
             .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
-            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 order by 2, 1',
+            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 '
+            .'order by 2, 1',
             [$kind->value, (int) (RuleFields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
         );
         $rules = $reaches = $templates = [];
@@ -75,14 +80,21 @@ final readonly class KindRulesReader
             } else {
                 $templates[$row->id] = $row;
                 $reaches[$row->id] = $supposed->reaches[$row->id]
-                    ?? $this->stored(json_decode($row->live_revision === null ? $row->draft_reach : $row->live_reach, true), $kind);
+                    ?? $this->stored(
+                        json_decode($row->live_revision === null ? $row->draft_reach : $row->live_reach, true),
+                        $kind,
+                    );
             }
         }
         $living = LivingNames::of([...$reaches, ...array_values($rules)]);
         $compiler = new ReachCompiler($this->fields, $this->categories->tree(), $living, $kind);
-        $collections = RuleCollections::of($rules, new ReachCompiler($this->fields, $this->categories->tree(), $living, PageKind::Product));
+        $collections = RuleCollections::of(
+            $rules,
+            new ReachCompiler($this->fields, $this->categories->tree(), $living, PageKind::Product),
+        );
         $candidates = [];
-        foreach ($supposed->order($kind->value, array_map(static fn (stdClass $row): int => $row->hand_order, $templates)) as $id) {
+        foreach ($supposed
+            ->order($kind->value, array_map(static fn (stdClass $row): int => $row->hand_order, $templates)) as $id) {
             $row = $templates[$id];
             $live = $supposed->isLive($row->id, $row->live_revision !== null);
             $candidates[] = new Candidate($row->id, $live, $compiler->compile($reaches[$row->id]));
@@ -91,7 +103,9 @@ final readonly class KindRulesReader
         return new KindRules(
             $this->pages->get($kind),
             $candidates,
-            $supposed->fallbacks[$kind->value] ?? (reset($templates) ?: new stdClass)->fallback_id ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
+            $supposed->fallbacks[$kind->value]
+                ?? (reset($templates) ?: new stdClass)->fallback_id
+                ?? throw new LogicException("There is no template for pages of the kind $kind->value."),
             $collections instanceof RuleCollections ? $collections : RuleCollections::none(),
             ($at ?? $this->clock->now())->getTimestamp(),
         );

@@ -10,8 +10,8 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Evaluator;
 
 /**
- * What is live, ready to decide. Compiled rules are kept between requests in files named by a word of the database that is
- * another one as soon as anything changes that they depend on; they can be thrown away at any time.
+ * What is live, ready to decide. Compiled rules are kept between requests in files named by a word of the database that
+ * is another one as soon as anything changes that they depend on; they can be thrown away at any time.
  *
  * @phpstan-import-type Packed from Evaluator
  */
@@ -33,10 +33,16 @@ final class LiveRules
     ) {
     }
 
-    /** @return array{Evaluator, int|null} with the template that a page is pinned to, live or not: one query for both */
+    /**
+     * @return array{Evaluator, int|null} with the template that a page is pinned to, live or not: one query for both
+     */
     public function on(PageKind $kind, Subject $subject): array
     {
-        $row = DB::selectOne('select word, shown, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from live_rules', [$kind->value, $subject->id()]);
+        $row = DB::selectOne(
+            'select word, shown, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from '
+                .'live_rules',
+            [$kind->value, $subject->id()],
+        );
 
         [$this->word, $this->shown] = [$row->word, $row->shown];
 
@@ -53,10 +59,16 @@ final class LiveRules
     {
         $word = $this->word ?? self::word();
 
-        return ['header' => $this->evaluator(PageKind::Header, $word), 'footer' => $this->evaluator(PageKind::Footer, $word)];
+        return [
+            'header' => $this->evaluator(PageKind::Header, $word),
+            'footer' => $this->evaluator(PageKind::Footer, $word),
+        ];
     }
 
-    /** Another word as soon as anything changes that headers and footers may show; as the page that is made has asked for it. */
+    /**
+     * Another word as soon as anything changes that headers and footers may show; as the page that is made has asked
+     * for it.
+     */
     public function shown(): string
     {
         return $this->shown ??= (string) DB::scalar('select shown from live_rules');
@@ -93,7 +105,9 @@ final class LiveRules
         if (count($files) < self::MOST) {
             return;
         }
-        usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime($other));
+        usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime(
+            $other,
+        ));
         foreach (array_slice($files, 0, intdiv(self::MOST, 2)) as $old) {
             function_exists('opcache_invalidate') && @opcache_invalidate($old, true);
             @unlink($old);

@@ -9,7 +9,10 @@ use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\InRange;
 
-/** The database's version of what is asked of one kind of page, called `p`, at an instant. Ids and numbers stand in the text. */
+/**
+ * The database's version of what is asked of one kind of page, called `p`, at an instant. Ids and numbers stand in the
+ * text.
+ */
 interface PageSql
 {
     /** @param  non-empty-list<int>  $ids */

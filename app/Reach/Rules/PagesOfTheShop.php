@@ -25,7 +25,8 @@ final class PagesOfTheShop
     {
         $name = $kind instanceof PageKind ? $kind->value : $kind;
 
-        return $this->made[$name] ??= ($this->kinds[$name] ?? throw new LogicException("The shop has no templates for $name."))();
+        return $this->made[$name] ??= ($this->kinds[$name]
+            ?? throw new LogicException("The shop has no templates for $name."))();
     }
 
     /** @return list<FindsPages> of what is a page by itself */

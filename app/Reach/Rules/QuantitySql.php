@@ -22,16 +22,23 @@ final readonly class QuantitySql
         [$min, $max] = [$check->min, $check->max];
 
         return new Sql(match ($check->quantity) {
-            Quantity::Price => 'p.id in (select v.product_id from variants v where v.published = 1 group by v.product_id having 1'
+            Quantity::Price =>
+                'p.id in (select v.product_id from variants v where v.published = 1 group by v.product_id having 1'
                 .self::bounds("min(case when {$this->onSale()} then v.sale_price else v.price end)", $min, $max).')',
-            Quantity::Sale => 'p.id '.($min === 0 ? 'not ' : '')."in (select v.product_id from variants v where v.published = 1 and {$this->onSale()})",
-            Quantity::Stock => 'p.id not in (select v.product_id from variants v where v.published = 1 group by v.product_id having not (count(*) = count(v.stock)'
+            Quantity::Sale => 'p.id '
+                .($min === 0 ? 'not ' : '')
+                ."in (select v.product_id from variants v where v.published = 1 and {$this->onSale()})",
+            Quantity::Stock => 'p.id not in (select v.product_id from variants v where v.published = 1 group by '
+                .'v.product_id having not (count(*) = count(v.stock)'
                 .self::bounds('sum(max(v.stock, 0))', $min, $max).'))'.self::withoutVariants($min, $max),
             Quantity::Supply => self::supply($min),
             Quantity::Reviews => '1'.self::bounds('p.review_count', $min, $max),
-            Quantity::Added => '1'.self::bounds('p.added_at', $min, $max, static fn (int $instant): string => "'".gmdate('Y-m-d H:i:s', $instant)."'"),
+            Quantity::Added => '1'.self::bounds('p.added_at', $min, $max, static fn (int $instant): string => "'"
+                .gmdate('Y-m-d H:i:s', $instant)
+                ."'"),
             Quantity::Pictures => '1'.self::bounds('p.picture_count', $min, $max),
-            Quantity::Products, Quantity::Results, Quantity::Described => throw new LogicException('Products have no such number.'),
+            Quantity::Products, Quantity::Results,
+            Quantity::Described => throw new LogicException('Products have no such number.'),
         });
     }
 
@@ -43,7 +50,8 @@ final readonly class QuantitySql
     {
         $print ??= strval(...);
 
-        return ($min === null ? '' : " and $what >= {$print($min)}").($max === null ? '' : " and $what <= {$print($max)}");
+        return ($min === null ? '' : " and $what >= {$print($min)}")
+            .($max === null ? '' : " and $what <= {$print($max)}");
     }
 
     /** Whether a variant called `v` is on sale. */
@@ -51,13 +59,15 @@ final readonly class QuantitySql
     {
         $now = "'".gmdate('Y-m-d H:i:s', $this->at)."'";
 
-        return "(v.sale_price is not null and v.sale_price < v.price and (v.sale_from is null or v.sale_from <= $now) and (v.sale_until is null or v.sale_until > $now))";
+        return "(v.sale_price is not null and v.sale_price < v.price and (v.sale_from is null or v.sale_from <= $now) "
+            ."and (v.sale_until is null or v.sale_until > $now))";
     }
 
     /** In stock or out of it: a variant that is not counted is always in. */
     private static function supply(?int $min): string
     {
-        return ($min === 0 ? 'not ' : '').'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0))';
+        return ($min === 0 ? 'not ' : '').'exists (select 1 from variants v where v.product_id = p.id and '
+            .'v.published = 1 and (v.stock is null or v.stock > 0))';
     }
 
     /** A product without variants is out: its stock is 0. */

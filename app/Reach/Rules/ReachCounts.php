@@ -16,21 +16,25 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\WhatIf;
 
 /**
- * The two numbers of a template, which are never mixed up: how many pages its reach covers, and on how many it is shown,
- * by whatever step it wins them. Both are counted now; for a season that lies ahead, at its start. This is their one
- * definition, for every screen and command.
+ * The two numbers of a template, which are never mixed up: how many pages its reach covers, and on how many it is
+ * shown, by whatever step it wins them. Both are counted now; for a season that lies ahead, at its start. This is their
+ * one definition, for every screen and command.
  *
- * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over', from: string|null, until: string|null}
- *     when: `now`, `ahead` or `over`; elsewhere: pages it covers that another template wins; from and until: the season, RFC 3339
+ * @phpstan-type Counts array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over',
+ *     from: string|null, until: string|null}
+ *     when: `now`, `ahead` or `over`; elsewhere: pages it covers that another template wins; from and until: the
+ *     season, RFC 3339
  * @phpstan-type Other array{template: int, name: string, count: int}
  * @phpstan-type Dead array{part: 'show'|'keepOff', clause: int, condition: int}
- * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over', from: string|null,
- *     until: string|null, hidden: int, others: list<Other>, inSeason: bool, pages: list<array<string, mixed>>, dead: list<Dead>}
+ * @phpstan-type Preview array{covers: int, shownOn: int, elsewhere: int, shownNow: int, when: 'now'|'ahead'|'over',
+ *     from: string|null, until: string|null, hidden: int, others: list<Other>, inSeason: bool,
+ *     pages: list<array<string, mixed>>, dead: list<Dead>}
  *
  * @shape Names array<string, array<string, string>>
  * @shape Counts
  * @shape ReachCounts Counts&array{hidden: int, others: list<Other>, inSeason: bool, dead: list<Dead>}
- * @shape ReachPreview ReachCounts&array{pages: list<PageRow>, inTheWay: InTheWay|null, names: Names, sentence: Sentence, reach: Reach}
+ * @shape ReachPreview ReachCounts&array{pages: list<PageRow>, inTheWay: InTheWay|null, names: Names,
+ *     sentence: Sentence, reach: Reach}
  */
 final class ReachCounts
 {
@@ -63,7 +67,11 @@ final class ReachCounts
         }
 
         return $counts + [
-            'hidden' => (int) DB::scalar("select count(*) from {$contest->pages->table()} p where not {$contest->pages->shown()} and ($covers->text)", $covers->bindings),
+            'hidden' => (int) DB::scalar(
+                "select count(*) from {$contest->pages->table()} p where not {$contest->pages->shown()} and "
+                    ."($covers->text)",
+                $covers->bindings,
+            ),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
             'pages' => $contest->pages->rows(self::ids($contest, $covers, $page)),
@@ -71,13 +79,18 @@ final class ReachCounts
         ];
     }
 
-    /** On how many pages a template would be shown with some changes, now or at another instant; before its season, at its start. */
+    /**
+     * On how many pages a template would be shown with some changes, now or at another instant; before its season, at
+     * its start.
+     */
     public function shownOn(PageKind $kind, int $templateId, WhatIf $supposed, ?DateTimeImmutable $at = null): int
     {
         $contest = $this->contests->all($kind, $supposed, $at);
         $candidate = $contest->candidate($templateId);
 
-        return $candidate === null || ! $candidate->live ? 0 : $this->one($contest, $candidate, $supposed->pins)[0]['shownOn'];
+        return $candidate === null || ! $candidate->live
+            ? 0
+            : $this->one($contest, $candidate, $supposed->pins)[0]['shownOn'];
     }
 
     /**
@@ -129,12 +142,25 @@ final class ReachCounts
         $contest = self::counted($now, $candidate);
         $count = static function (KindRules $contest) use ($candidate, $id, $pins): array {
             $covers = $contest->sql()->covers($candidate->reach);
-            $moved = WhatIf::pinned(array_filter($pins, static fn (?int $to): bool => $to === $id), $contest->pages->kind());
-            $pinned = $contest->pages->pins($contest->at)->wrap('p.id in (select subject_id from (', ") where template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')'));
-            $winners = WinnersSql::of($contest, $contest->fallbackId === $id ? null : Sql::join(' or ', [$covers->wrap('(', ')'), $pinned]), $pins);
+            $moved = WhatIf::pinned(
+                array_filter($pins, static fn (?int $to): bool => $to === $id),
+                $contest->pages->kind(),
+            );
+            $pinned = $contest->pages->pins($contest->at)->wrap(
+                'p.id in (select subject_id from (',
+                ") where template_id = $id)".($moved === [] ? '' : ' or p.id in ('.implode(',', $moved).')'),
+            );
+            $winners = WinnersSql::of(
+                $contest,
+                $contest->fallbackId === $id ? null : Sql::join(' or ', [$covers->wrap('(', ')'), $pinned]),
+                $pins,
+            );
             $split = Sql::join('', [
                 $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
-                $winners->wrap(' from (', ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc"),
+                $winners->wrap(
+                    ' from (',
+                    ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc",
+                ),
             ]);
 
             return DB::select($split->text, $split->bindings);
@@ -149,7 +175,9 @@ final class ReachCounts
                 $elsewhere[(int) $row->template_id] = (int) $row->count;
             }
         }
-        $shownNow = $contest === $now ? $shownOn : array_sum(array_map(static fn (stdClass $row): int => $row->template_id === $id ? $row->count : 0, $count($now)));
+        $shownNow = $contest === $now ? $shownOn : array_sum(
+            array_map(static fn (stdClass $row): int => $row->template_id === $id ? $row->count : 0, $count($now)),
+        );
 
         return [self::counts($candidate, $now, $covers, $shownOn, array_sum($elsewhere), (int) $shownNow), $elsewhere];
     }
@@ -166,22 +194,42 @@ final class ReachCounts
             $id = $candidate->templateId;
             $parts[] = Sql::join('', [
                 $covers->wrap("select $id as id, (select count(*) from {$contest->shown()} and (", ')) as covers'),
-                $covers->wrap(", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross join {$contest->pages->table()} p on p.id = w.page_id where w.template_id = $id and (", ')) as won'),
+                $covers->wrap(
+                    ", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross "
+                        ."join {$contest->pages->table()} p on p.id = w.page_id where w.template_id = $id and (",
+                    ')) as won',
+                ),
             ]);
         }
-        $all = Sql::join('', [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)]);
+        $all = Sql::join(
+            '',
+            [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)],
+        );
         $rows = array_column(DB::select($all->text, $all->bindings), null, 'id');
         foreach ($candidates as $candidate) {
             $row = $rows[$candidate->templateId];
-            $counts[$candidate->templateId] = self::counts($candidate, $contest, $row->covers, $row->shown_on, $row->covers - $row->won, $row->shown_on);
+            $counts[$candidate->templateId] = self::counts(
+                $candidate,
+                $contest,
+                $row->covers,
+                $row->shown_on,
+                $row->covers - $row->won,
+                $row->shown_on,
+            );
         }
 
         return $counts;
     }
 
     /** @return Counts */
-    private static function counts(Candidate $candidate, KindRules $now, int $covers, int $shownOn, int $elsewhere, int $shownNow): array
-    {
+    private static function counts(
+        Candidate $candidate,
+        KindRules $now,
+        int $covers,
+        int $shownOn,
+        int $elsewhere,
+        int $shownNow,
+    ): array {
         $season = $candidate->reach->season;
 
         return [
@@ -201,7 +249,8 @@ final class ReachCounts
     private static function ids(KindRules $contest, Sql $covers, int $page): array
     {
         return array_column(DB::select(
-            "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id limit ? offset ?",
+            "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id "
+                .'limit ? offset ?',
             [...$covers->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
         ), 'id');
     }
@@ -240,10 +289,16 @@ final class ReachCounts
         $names = [];
         foreach (array_intersect_key(LivingNames::TABLES, $named) as $things => $table) {
             $column = ['product' => 'title', 'option-value' => 'label'][$things] ?? 'name';
-            foreach (DB::table($table)->whereIntegerInRaw('id', $named[$things])->get(['id', "$column as name"]) as $row) {
+            foreach (DB::table($table)
+                ->whereIntegerInRaw('id', $named[$things])
+                ->get(['id', "$column as name"]) as $row) {
                 $names[$things][$row->id] = $row->name;
             }
-            foreach (isset(LivingNames::MERGED[$things]) ? self::merged(LivingNames::MERGED[$things], "$table.$column", array_diff($named[$things], array_keys($names[$things] ?? []))) : [] as $id => $name) {
+            foreach (isset(LivingNames::MERGED[$things]) ? self::merged(
+                LivingNames::MERGED[$things],
+                "$table.$column",
+                array_diff($named[$things], array_keys($names[$things] ?? [])),
+            ) : [] as $id => $name) {
                 $names[$things][$id] = $name;
             }
         }
@@ -260,7 +315,11 @@ final class ReachCounts
     {
         $names = [];
         $table = strtok($name, '.');
-        foreach ($ids === [] ? [] : DB::table($merged[0])->join((string) $table, "$table.id", '=', $merged[1])->whereIntegerInRaw('merged_id', $ids)->get(['merged_id', "$name as name"]) as $row) {
+        foreach ($ids === []
+            ? []
+            : DB::table($merged[0])->join((string) $table, "$table.id", '=', $merged[1])
+                ->whereIntegerInRaw('merged_id', $ids)
+                ->get(['merged_id', "$name as name"]) as $row) {
             $names[(int) $row->merged_id] = (string) $row->name;
         }
 

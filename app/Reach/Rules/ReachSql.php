@@ -40,13 +40,18 @@ final readonly class ReachSql
     /** True where a clause matches as this variant. */
     public function variant(ClauseVariant $variant): Sql
     {
-        return $variant->checks === [] ? new Sql('1') : Sql::join(' and ', array_map($this->checks->of(...), $variant->checks));
+        return $variant->checks === []
+            ? new Sql('1')
+            : Sql::join(' and ', array_map($this->checks->of(...), $variant->checks));
     }
 
     /** True for the pages that a reach keeps off. */
     public function keptOff(CompiledReach $reach): Sql
     {
-        return Sql::join(' or ', array_map(fn (CompiledClause $clause): Sql => self::clause($clause, $this->checks), $reach->keepOff));
+        return Sql::join(
+            ' or ',
+            array_map(fn (CompiledClause $clause): Sql => self::clause($clause, $this->checks), $reach->keepOff),
+        );
     }
 
     /** @return Sql|null null where nothing is kept off */
@@ -68,7 +73,10 @@ final readonly class ReachSql
         }
 
         return Sql::join(' and ', [
-            Sql::join(' or ', array_map(static fn (CompiledClause $clause): Sql => self::clause($clause, $checks), $reach->show))->wrap('(', ')'),
+            Sql::join(
+                ' or ',
+                array_map(static fn (CompiledClause $clause): Sql => self::clause($clause, $checks), $reach->show),
+            )->wrap('(', ')'),
             self::keepsNotOff($reach, $checks),
         ]);
     }
@@ -77,7 +85,10 @@ final readonly class ReachSql
     {
         return $reach->keepOff === []
             ? new Sql('1')
-            : Sql::join(' or ', array_map(static fn (CompiledClause $clause): Sql => self::clause($clause, $checks), $reach->keepOff))
+            : Sql::join(
+                ' or ',
+                array_map(static fn (CompiledClause $clause): Sql => self::clause($clause, $checks), $reach->keepOff),
+            )
                 ->wrap('not coalesce(', ', 0)');
     }
 

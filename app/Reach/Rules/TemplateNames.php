@@ -25,6 +25,8 @@ final class TemplateNames
 
     public static function of(int $template): string
     {
-        return $template === Evaluator::NONE ? self::NONE : (string) DB::table('templates')->where('id', $template)->value('name');
+        return $template === Evaluator::NONE
+            ? self::NONE
+            : (string) DB::table('templates')->where('id', $template)->value('name');
     }
 }

@@ -25,7 +25,9 @@ final readonly class Verdicts
 
     public function of(PageKind $kind, Subject $subject): Verdict
     {
-        [$evaluator, $pin] = $subject instanceof AroundPage ? [$this->live->of($kind), $this->pin($this->pages->get($kind), $subject)] : $this->live->on($kind, $subject);
+        [$evaluator, $pin] = $subject instanceof AroundPage
+            ? [$this->live->of($kind), $this->pin($this->pages->get($kind), $subject)]
+            : $this->live->on($kind, $subject);
 
         return $evaluator->decide($this->pages->get($kind)->features($subject), $pin);
     }
@@ -35,10 +37,15 @@ final readonly class Verdicts
     {
         $contest = $this->contests->all($kind, $supposed);
 
-        return $contest->evaluator()->decide($contest->pages->features($subject), $this->pin($contest->pages, $subject), true);
+        return $contest
+            ->evaluator()
+            ->decide($contest->pages->features($subject), $this->pin($contest->pages, $subject), true);
     }
 
-    /** The header or footer of a page, where the page's own template chooses one by its number, 0 for none, or leaves it to the rules. */
+    /**
+     * The header or footer of a page, where the page's own template chooses one by its number, 0 for none, or leaves it
+     * to the rules.
+     */
     public function around(AroundPage $page, ?int $choice, WhatIf $supposed): Verdict
     {
         $contest = $this->contests->all($page->around, $supposed);
@@ -55,20 +62,33 @@ final readonly class Verdicts
         return $contest->candidate($templateId)?->reach->atAnyTime()->match($features) !== null;
     }
 
-    /** The template that a page is pinned to, live or not. Its header or footer is what the page's own template chooses, 0 for none. */
+    /**
+     * The template that a page is pinned to, live or not. Its header or footer is what the page's own template chooses,
+     * 0 for none.
+     */
     public function pin(FindsPages $pages, Subject $subject): ?int
     {
         if ($subject instanceof AroundPage) {
-            return PageAddresses::isPage($subject->page->value) ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId) : null;
+            return PageAddresses::isPage($subject->page->value)
+                ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId)
+                : null;
         }
-        $pin = DB::scalar('select template_id from pins where page_kind = ? and subject_id = ?', [$pages->kind()->value, $subject->id()]);
+        $pin = DB::scalar(
+            'select template_id from pins where page_kind = ? and subject_id = ?',
+            [$pages->kind()->value, $subject->id()],
+        );
 
         return $pin === null ? null : (int) $pin;
     }
 
     private static function chosen(PageKind $around, int $template): ?int
     {
-        $choice = json_decode((string) DB::scalar("select json_extract(live_tree, '$.page.what') from templates where id = ?", [$template]), true);
+        $choice = json_decode(
+            (string) DB::scalar("select json_extract(live_tree, '$.page.what') from templates where id = ?", [
+                $template,
+            ]),
+            true,
+        );
         $choice = is_array($choice) ? $choice[$around->value] ?? true : true;
 
         return match (true) {

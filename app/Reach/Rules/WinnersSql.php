@@ -7,7 +7,9 @@ namespace Vestibra\App\Reach\Rules;
 use Vestibra\App\Ground\Sql;
 use Vestibra\Core\Reach\Evaluator;
 
-/** The verdict for all pages of a kind that customers can see at once. Agrees with the core's Evaluator on every input. */
+/**
+ * The verdict for all pages of a kind that customers can see at once. Agrees with the core's Evaluator on every input.
+ */
 final readonly class WinnersSql
 {
     /**
@@ -35,7 +37,8 @@ final readonly class WinnersSql
      * A query that gives page_id, before_id and after_id. Only where a changed template wins now is the whole order
      * asked again; elsewhere it is enough whether one of the changed ones comes before what wins now.
      *
-     * @param  list<int>|null  $changed  templates whose reach is another then, or that come or go; null: anything may differ
+     * @param  list<int>|null  $changed  templates whose reach is another then, or that come or go; null: anything may
+     *     differ
      * @param  array<string, int|null>  $pins  as they would be then
      */
     public static function both(KindRules $now, KindRules $then, ?array $changed, ?Sql $among, array $pins): Sql
@@ -48,15 +51,32 @@ final readonly class WinnersSql
         $list = implode(',', $changed ?? [0]);
         $after = $changed === null
             ? $full->template()
-            : $full->template()->wrap("case when b is not null and b % $place in ($list) then ", " when n is not null and (b is null or n < b) then n % $place else b % $place end");
-        $b = Sql::join('', [$all->placed($before)->wrap('select p.id, ', " as b from {$now->pages->table()} p{$before->joins('was')} where {$now->pages->shown()}"), ...($among === null ? [] : [$among->wrap(' and (', ')')])]);
-        $n = ($changed === null ? new Sql('null') : $all->placed($new))->wrap('select x.id, x.b, ', " as n from x join {$now->pages->table()} p on p.id = x.id{$new->joins('new')}");
+            : $full->template()->wrap(
+                "case when b is not null and b % $place in ($list) then ",
+                " when n is not null and (b is null or n < b) then n % $place else b % $place end",
+            );
+        $b = Sql::join('', [
+            $all->placed($before)->wrap(
+                'select p.id, ',
+                " as b from {$now->pages->table()} p{$before->joins('was')} where {$now->pages->shown()}",
+            ),
+            ...($among === null ? [] : [$among->wrap(' and (', ')')]),
+        ]);
+        $n = ($changed === null ? new Sql('null') : $all->placed($new))->wrap(
+            'select x.id, x.b, ',
+            " as n from x join {$now->pages->table()} p on p.id = x.id{$new->joins('new')}",
+        );
 
         return Sql::join('', [
-            self::with([...$before->with('was'), ...$new->with('new'), ...$full->with('then'), $b->wrap('x as materialized (', ')'), $n->wrap('w as materialized (', ')')]),
+            self::with([
+                ...$before->with('was'), ...$new->with('new'), ...$full->with('then'),
+                $b->wrap('x as materialized (', ')'), $n->wrap('w as materialized (', ')'),
+            ]),
             $after->wrap(
-                "select p.id as page_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, coalesce(pa.template_id, ",
-                ", $then->fallbackId) as after_id from w join {$now->pages->table()} p on p.id = w.id{$full->joins('then')}"
+                "select p.id as page_id, coalesce(pb.template_id, b % $place, $now->fallbackId) as before_id, "
+                    .'coalesce(pa.template_id, ',
+                ", $then->fallbackId) as after_id from w join {$now->pages->table()} p on p.id = "
+                    ."w.id{$full->joins('then')}"
                 .' left join (',
             ),
             self::pins($now, []),
@@ -76,7 +96,10 @@ final readonly class WinnersSql
      */
     private static function pins(KindRules $contest, array $pins): Sql
     {
-        $live = array_column(array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live), 'templateId');
+        $live = array_column(
+            array_filter($contest->candidates, static fn ($candidate): bool => $candidate->live),
+            'templateId',
+        );
         $page = $contest->pages->kind()->value;
         $changed = $rows = [];
         foreach ($pins as $key => $templateId) {
@@ -91,7 +114,9 @@ final readonly class WinnersSql
 
         return $contest->pages->pins($contest->at)->wrap(
             'select subject_id, template_id from (',
-            ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')'.($changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')').implode('', $rows),
+            ') where template_id in ('.implode(',', [Evaluator::NONE, ...$live]).')'.(
+                $changed === [] ? '' : ' and subject_id not in ('.implode(',', $changed).')'
+            ).implode('', $rows),
         );
     }
 }

@@ -39,9 +39,13 @@ final readonly class WinningOrder
         $links = $kept = [];
         $sql = $contest->sql();
         foreach ($contest->candidates as $hand => $candidate) {
-            if ($candidate->live && ($only === null || in_array($candidate->templateId, $only, true)) && $candidate->reach->season->holds($contest->at)) {
+            if ($candidate->live
+                && ($only === null || in_array($candidate->templateId, $only, true))
+                && $candidate->reach->season->holds($contest->at)) {
                 if (count($candidate->reach->show) * count($candidate->reach->keepOff) > self::MOST_PAIRS) {
-                    $kept[$candidate->templateId] = $sql->keptOff($candidate->reach)->wrap("select p.id from {$contest->pages->table()} p where ", '');
+                    $kept[$candidate->templateId] = $sql
+                        ->keptOff($candidate->reach)
+                        ->wrap("select p.id from {$contest->pages->table()} p where ", '');
                 }
                 array_push($links, ...self::links($candidate, $hand, $sql, isset($kept[$candidate->templateId])));
             }
@@ -70,7 +74,14 @@ final readonly class WinningOrder
     /** What `p` has to be joined with. */
     public function joins(string $prefix = 'kept'): string
     {
-        return implode('', array_map(static fn (int $template): string => " left join {$prefix}_$template kept_$template on kept_$template.id = p.id", array_keys($this->kept)));
+        return implode(
+            '',
+            array_map(
+                static fn (int $template): string =>
+                    " left join {$prefix}_$template kept_$template on kept_$template.id = p.id",
+                array_keys($this->kept),
+            ),
+        );
     }
 
     /** Gives the template's id; null where no clause is true. */
@@ -98,7 +109,8 @@ final readonly class WinningOrder
         }
 
         return Sql::join('', array_map(
-            static fn (array $link): Sql => $link['sql']->wrap(' when ', ' then '.$value($link['template'], implode('.', $link['place']->key))),
+            static fn (array $link): Sql =>
+                $link['sql']->wrap(' when ', ' then '.$value($link['template'], implode('.', $link['place']->key))),
             $this->links,
         ))->wrap('case', ' end');
     }
@@ -113,7 +125,10 @@ final readonly class WinningOrder
                 $links[] = [
                     'place' => new RankOfReach($candidate->reach->goesFirst, $variant->closeness, $hand, $number),
                     'template' => $candidate->templateId,
-                    'sql' => Sql::join(' and ', [$sql->variant($variant), ...($notKeptOff === null ? [] : [$notKeptOff])])->wrap('(', ')'),
+                    'sql' => Sql::join(
+                        ' and ',
+                        [$sql->variant($variant), ...($notKeptOff === null ? [] : [$notKeptOff])],
+                    )->wrap('(', ')'),
                 ];
             }
         }

@@ -100,9 +100,14 @@ final readonly class CardPlaces
     {
         $products = [];
         foreach ($this->of($card) as $place) {
-            $own = $place['live'] && $place['role'] === TemplateRole::OwnBlocks->value ? Template::query()->find($place['id']) : null;
+            $own = $place['live'] && $place['role'] === TemplateRole::OwnBlocks->value
+                ? Template::query()->find($place['id'])
+                : null;
             if ($own !== null) {
-                $products[(int) $own->product_id] = [...$products[(int) $own->product_id] ?? [], ...PartPlaces::showing((int) $own->fact_id)];
+                $products[(int) $own->product_id] = [
+                    ...$products[(int) $own->product_id] ?? [],
+                    ...PartPlaces::showing((int) $own->fact_id),
+                ];
             }
         }
 
@@ -138,7 +143,11 @@ final readonly class CardPlaces
     {
         foreach ($this->composer->schema->definition($node->kind)->naming ?? [] as $setting) {
             if ($setting->type instanceof CardChoice) {
-                return in_array($setting->type->names($node->what[$setting->name] ?? null)[0][1], $this->numbers($card), true);
+                return in_array(
+                    $setting->type->names($node->what[$setting->name] ?? null)[0][1],
+                    $this->numbers($card),
+                    true,
+                );
             }
         }
 

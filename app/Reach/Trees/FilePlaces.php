@@ -29,7 +29,8 @@ final readonly class FilePlaces
             $places[] = ['words' => "“{$place['name']}”", 'address' => "/studio/templates/{$place['id']}"];
         }
         $products = DB::select(
-            "select p.id, p.title, f.name from fact_values v join facts f on f.id = v.fact_id and f.kind = 'files' join products p on p.id = v.product_id where v.number = ? order by p.title_folded limit 50",
+            "select p.id, p.title, f.name from fact_values v join facts f on f.id = v.fact_id and f.kind = 'files' "
+                .'join products p on p.id = v.product_id where v.number = ? order by p.title_folded limit 50',
             [$file],
         );
         foreach ($products as $row) {
@@ -48,7 +49,8 @@ final readonly class FilePlaces
         return DB::transaction(function () use ($file): ?Problem {
             $places = $this->of($file);
             if ($places !== []) {
-                return FileProblem::Used->at('', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
+                return FileProblem::Used
+                    ->at('', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
             }
             DB::table('files')->where('id', $file)->update(['gone_at' => now('UTC')->toDateTimeString()]);
 

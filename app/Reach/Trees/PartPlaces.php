@@ -44,7 +44,12 @@ final readonly class PartPlaces
         $templates = [];
         foreach (app(WhereNamed::class)->places($fact, 'blocks-fact') as $place) {
             if ($place['live']) {
-                array_push($templates, ...($place['role'] === TemplateRole::Part->value ? self::liveTemplates($place['id']) : [$place['id']]));
+                array_push(
+                    $templates,
+                    ...($place['role'] === TemplateRole::Part->value
+                        ? self::liveTemplates($place['id'])
+                        : [$place['id']]),
+                );
             }
         }
 
@@ -57,6 +62,10 @@ final readonly class PartPlaces
      */
     private static function live(array $places): array
     {
-        return array_column(array_filter($places, static fn (array $place): bool => $place['live'] && $place['role'] === TemplateRole::Page->value), 'id');
+        return array_column(
+            array_filter($places, static fn (array $place): bool => $place['live']
+                && $place['role'] === TemplateRole::Page->value),
+            'id',
+        );
     }
 }

@@ -10,12 +10,14 @@ use stdClass;
 /**
  * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
  *
- * @phpstan-type Row array{id: int, alt: string, small: string, width: int, height: int, state: string, focusX: int, focusY: int, products: int}
+ * @phpstan-type Row array{id: int, alt: string, small: string, width: int, height: int, state: string, focusX: int,
+ *     focusY: int, products: int}
  *
- * @shape Picture array{id: int, alt: string, small: string, width: int, height: int, state: 'new'|'ready'|'broken', focusX: int, focusY: int, products: int}
+ * @shape Picture array{id: int, alt: string, small: string, width: int, height: int, state: 'new'|'ready'|'broken',
+ *     focusX: int, focusY: int, products: int}
  * @shape PicturePage array{pictures: list<Picture>, more: bool, total: int}
- * @shape PictureUses array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name:
- *     string}>}
+ * @shape PictureUses array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int,
+ *     name: string}>}
  */
 final readonly class PictureList
 {
@@ -36,7 +38,9 @@ final readonly class PictureList
             $found->where('alt', '');
         }
         $total = $found->count();
-        $rows = $found->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+        $rows = $found
+            ->select('pictures.*')
+            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
             ->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
 
         return [
@@ -49,7 +53,9 @@ final readonly class PictureList
     /** @return Row|null */
     public function one(int $id): ?array
     {
-        $row = DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+        $row = DB::table('pictures')
+            ->select('pictures.*')
+            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
             ->where('id', $id)->first();
 
         return $row instanceof stdClass ? self::row($row) : null;
@@ -62,7 +68,10 @@ final readonly class PictureList
     public function some(array $ids): array
     {
         $rows = [];
-        foreach (DB::table('pictures')->select('pictures.*')->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')->whereIntegerInRaw('id', $ids)->get() as $row) {
+        foreach (DB::table('pictures')->select('pictures.*')
+            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->whereIntegerInRaw('id', $ids)
+            ->get() as $row) {
             $rows[$row->id] = self::row($row);
         }
 
@@ -72,18 +81,39 @@ final readonly class PictureList
     /** @return list<int> a product's own pictures, in order */
     public function ofProduct(int $productId): array
     {
-        return array_values(array_map(intval(...), DB::table('product_pictures')->where('product_id', $productId)->orderBy('position')->pluck('picture_id')->all()));
+        return array_values(array_map(
+            intval(...),
+            DB::table('product_pictures')->where('product_id', $productId)
+                ->orderBy('position')
+                ->pluck('picture_id')
+                ->all(),
+        ));
     }
 
-    /** @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int, name: string}>} where it is used; at most 50 of each */
+    /**
+     * @return array{products: list<array{id: int, title: string, slug: string}>, templates: list<array{id: int,
+     *     name: string}>} where it is used; at most 50 of each
+     */
     public function uses(int $id): array
     {
-        $products = DB::select('select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 order by 2 limit 50', [$id]);
+        $products = DB::select(
+            'select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where '
+                .'x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = '
+                .'v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 '
+                .'order by 2 limit 50',
+            [$id],
+        );
         $templates = array_slice($this->named->places($id, 'picture'), 0, 50);
 
         return [
-            'products' => array_values(array_map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug], $products)),
-            'templates' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']], $templates),
+            'products' => array_values(array_map(
+                static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug],
+                $products,
+            )),
+            'templates' => array_map(
+                static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']],
+                $templates,
+            ),
         ];
     }
 

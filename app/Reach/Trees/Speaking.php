@@ -26,11 +26,19 @@ final readonly class Speaking
         $families = array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], $keys));
         $kinds = array_map(
             static fn (Definition $one): string => $one->kind,
-            array_filter($this->composer->schema->all(), static fn (Definition $one): bool => array_intersect($one->messages, $families) !== []),
+            array_filter(
+                $this->composer->schema->all(),
+                static fn (Definition $one): bool => array_intersect($one->messages, $families) !== [],
+            ),
         );
-        $live = array_filter($kinds === [] ? [] : $this->names->holding(TreeNames::BLOCK, $kinds), static fn (array $tree): bool => $tree['live']);
+        $live = array_filter(
+            $kinds === [] ? [] : $this->names->holding(TreeNames::BLOCK, $kinds),
+            static fn (array $tree): bool => $tree['live'],
+        );
         /** @var list<object{id: int, role: string, product_id: int|null, fact_id: int|null}> $rows */
-        $rows = DB::table('templates')->whereIntegerInRaw('id', array_column($live, 'template'))->get(['id', 'role', 'product_id', 'fact_id'])->all();
+        $rows = DB::table('templates')->whereIntegerInRaw('id', array_column($live, 'template'))
+            ->get(['id', 'role', 'product_id', 'fact_id'])
+            ->all();
 
         return $rows;
     }

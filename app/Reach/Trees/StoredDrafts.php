@@ -31,7 +31,9 @@ final readonly class StoredDrafts
 
     public function live(Template $template): ?Draft
     {
-        return $template->isLive() ? new Draft($this->tree($template->live_tree), $this->reach($template, $template->live_reach)) : null;
+        return $template->isLive()
+            ? new Draft($this->tree($template->live_tree), $this->reach($template, $template->live_reach))
+            : null;
     }
 
     /** @param  array<string, mixed>|null  $stored */
@@ -45,6 +47,8 @@ final readonly class StoredDrafts
     {
         $tree = (new TreeReader($this->composer->schema, $this->ids))->parseTree($stored);
 
-        return $tree instanceof Node ? $tree : throw new LogicException('A stored tree cannot be read: '.$tree[0]->code->value.' at '.$tree[0]->path);
+        return $tree instanceof Node
+            ? $tree
+            : throw new LogicException('A stored tree cannot be read: '.$tree[0]->code->value.' at '.$tree[0]->path);
     }
 }

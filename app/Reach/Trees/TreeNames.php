@@ -21,8 +21,10 @@ final readonly class TreeNames
 
     private const AT_ONCE = 300;
 
-    private const BEHIND = 'select t.id, w.live, case when w.live then t.live_revision else t.draft_revision end as revision'
-        .' from templates t join (select 0 as live union all select 1) w left join indexed_trees i on i.template_id = t.id and i.live = w.live'
+    private const BEHIND = 'select t.id, w.live, case when w.live then t.live_revision else t.draft_revision end as '
+        .'revision'
+        .' from templates t join (select 0 as live union all select 1) w left join indexed_trees i on i.template_id '
+        .'= t.id and i.live = w.live'
         .' where i.revision is not case when w.live then t.live_revision else t.draft_revision end';
 
     public function __construct(
@@ -41,16 +43,26 @@ final readonly class TreeNames
 
         return array_values(array_map(
             static fn (object $row): array => ['template' => (int) $row->template_id, 'live' => (bool) $row->live],
-            DB::table('tree_names')->where('thing', $thing)->whereIn('name', array_map(strval(...), $names))->distinct()->orderBy('template_id')->get(['template_id', 'live'])->all(),
+            DB::table('tree_names')->where('thing', $thing)
+                ->whereIn('name', array_map(strval(...), $names))
+                ->distinct()
+                ->orderBy('template_id')
+                ->get(['template_id', 'live'])
+                ->all(),
         ));
     }
 
-    /** @return array<int, list<array{template: int, live: bool}>> everything of a sort that stands in trees, by its number */
+    /**
+     * @return array<int, list<array{template: int, live: bool}>> everything of a sort that stands in trees, by its
+     *     number
+     */
     public function all(string $thing): array
     {
         NoRoom::passOver($this->catchUp(...));
         $all = [];
-        foreach (DB::table('tree_names')->where('thing', $thing)->orderBy('template_id')->get(['template_id', 'live', 'name']) as $row) {
+        foreach (DB::table('tree_names')->where('thing', $thing)
+            ->orderBy('template_id')
+            ->get(['template_id', 'live', 'name']) as $row) {
             $all[(int) $row->name][] = ['template' => (int) $row->template_id, 'live' => (bool) $row->live];
         }
 
@@ -78,7 +90,9 @@ final readonly class TreeNames
             return;
         }
         $rows = [];
-        foreach ($this->things((string) DB::table('templates')->where('id', $template)->value($live ? 'live_tree' : 'draft_tree')) as $thing => $names) {
+        foreach ($this->things(
+            (string) DB::table('templates')->where('id', $template)->value($live ? 'live_tree' : 'draft_tree'),
+        ) as $thing => $names) {
             foreach (array_keys($names) as $name) {
                 $rows[] = $tree + ['thing' => $thing, 'name' => (string) $name];
             }

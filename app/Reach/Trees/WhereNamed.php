@@ -20,7 +20,10 @@ final readonly class WhereNamed
     /** @return list<Place> by name; in their draft, live, or both */
     public function places(int $number, string ...$things): array
     {
-        return $this->listed(array_merge([], ...array_map(fn (string $thing): array => $this->names->holding($thing, [$number]), array_values($things))));
+        return $this->listed(array_merge(
+            [],
+            ...array_map(fn (string $thing): array => $this->names->holding($thing, [$number]), array_values($things)),
+        ));
     }
 
     /**
@@ -62,7 +65,9 @@ final readonly class WhereNamed
             $in[$tree['template']][$tree['live'] ? 'live' : 'draft'] = true;
         }
         $places = [];
-        foreach (DB::table('templates')->whereIntegerInRaw('id', array_keys($in))->orderBy('name')->orderBy('id')->get(['id', 'name', 'role', 'page_kind']) as $row) {
+        foreach (DB::table('templates')->whereIntegerInRaw('id', array_keys($in))->orderBy('name')->orderBy('id')->get(
+            ['id', 'name', 'role', 'page_kind'],
+        ) as $row) {
             $places[] = [
                 'id' => (int) $row->id,
                 'name' => (string) $row->name,

@@ -9,7 +9,10 @@ use Vestibra\App\Ground\Problems\AccountProblem;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Problem;
 
-/** Who can sign in. Accounts are closed, never deleted: their name stays with what they did. The shop always has an owner. */
+/**
+ * Who can sign in. Accounts are closed, never deleted: their name stays with what they did. The shop always has an
+ * owner.
+ */
 final readonly class Accounts
 {
     public const ROLES = [User::OWNER, User::VIEWER];
@@ -23,13 +26,18 @@ final readonly class Accounts
     public function add(string $email, string $name, string $role, string $password): User|Problem
     {
         $problem = match (true) {
-            filter_var($email, FILTER_VALIDATE_EMAIL) === false => AccountProblem::NoAddress->at('', ['email' => $email]),
+            filter_var($email, FILTER_VALIDATE_EMAIL) === false => AccountProblem::NoAddress->at('', [
+                'email' => $email,
+            ]),
             trim($name) === '' => AccountProblem::NoName->at(),
             $this->find($email) !== null => AccountProblem::ThereAlready->at('', ['email' => $email]),
-            default => $this->roleProblem($role) ?? Password::problem($password, $email, $name, config()->string('vestibra.shop')),
+            default => $this->roleProblem($role)
+                ?? Password::problem($password, $email, $name, config()->string('vestibra.shop')),
         };
 
-        return $problem ?? User::query()->create(['email' => $email, 'name' => trim($name), 'role' => $role, 'password' => $password]);
+        return $problem ?? User::query()->create(
+            ['email' => $email, 'name' => trim($name), 'role' => $role, 'password' => $password],
+        );
     }
 
     /** Ends every session that the account has elsewhere. */
@@ -74,13 +82,20 @@ final readonly class Accounts
 
     private function roleProblem(string $role): ?Problem
     {
-        return in_array($role, self::ROLES, true) ? null : AccountProblem::UnknownRole->at('', ['roles' => implode(' or ', self::ROLES)]);
+        return in_array($role, self::ROLES, true)
+            ? null
+            : AccountProblem::UnknownRole->at('', ['roles' => implode(' or ', self::ROLES)]);
     }
 
     private function lastOwner(User $user): ?Problem
     {
-        $others = User::query()->where('role', User::OWNER)->whereNull('closed_at')->where('id', '!=', $user->id)->exists();
+        $others = User::query()->where('role', User::OWNER)
+            ->whereNull('closed_at')
+            ->where('id', '!=', $user->id)
+            ->exists();
 
-        return $user->role === User::OWNER && $user->closed_at === null && ! $others ? AccountProblem::LastOwner->at('', ['name' => $user->name]) : null;
+        return $user->role === User::OWNER && $user->closed_at === null && ! $others
+            ? AccountProblem::LastOwner->at('', ['name' => $user->name])
+            : null;
     }
 }

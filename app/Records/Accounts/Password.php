@@ -25,9 +25,18 @@ final class Password
 
         return match (true) {
             mb_strlen($password) < self::LEAST => AccountProblem::PasswordTooShort->at('', ['least' => self::LEAST]),
-            strlen($password) > self::MOST_BYTES => AccountProblem::PasswordTooLong->at('', ['most' => self::MOST_BYTES]),
+            strlen($password) > self::MOST_BYTES => AccountProblem::PasswordTooLong->at('', [
+                'most' => self::MOST_BYTES,
+            ]),
             count(array_unique(mb_str_split($plain))) < 5,
-            in_array($plain, ['123456789012', '1234567890123', 'qwertyuiopas', 'qwertyuiop12', 'passwordpassword', 'password1234', 'password12345', 'administrator', 'letmeinletmein'], true) => AccountProblem::PasswordEasy->at(),
+            in_array(
+                $plain,
+                [
+                    '123456789012', '1234567890123', 'qwertyuiopas', 'qwertyuiop12', 'passwordpassword', 'password1234',
+                    'password12345', 'administrator', 'letmeinletmein',
+                ],
+                true,
+            ) => AccountProblem::PasswordEasy->at(),
             self::isKnownNames($plain, mb_strtolower("$email $name $shop")) => AccountProblem::PasswordOwnName->at(),
             default => null,
         };
@@ -36,7 +45,10 @@ final class Password
     /** Whether it is made of one's own address, one's name and the shop's, with digits and signs at most. */
     private static function isKnownNames(string $plain, string $names): bool
     {
-        $known = array_filter(preg_split('/[^\p{L}\p{N}]+/u', $names) ?: [], static fn (string $word): bool => mb_strlen($word) > 1);
+        $known = array_filter(
+            preg_split('/[^\p{L}\p{N}]+/u', $names) ?: [],
+            static fn (string $word): bool => mb_strlen($word) > 1,
+        );
         usort($known, static fn (string $one, string $other): int => mb_strlen($other) <=> mb_strlen($one));
         $rest = str_replace($known, ' ', $plain);
 

@@ -8,8 +8,9 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
 
 /**
- * Wrong passwords are slowed down, for one address and account together and more loosely for an address: each beyond the
- * first few doubles the wait, up to five minutes. Nobody is ever locked out: from elsewhere the owner signs in at once.
+ * Wrong passwords are slowed down, for one address and account together and more loosely for an address: each beyond
+ * the first few doubles the wait, up to five minutes. Nobody is ever locked out: from elsewhere the owner signs in at
+ * once.
  */
 final class Tries
 {
@@ -23,7 +24,10 @@ final class Tries
     /** @return int seconds that have to pass before another try is looked at */
     public function wait(string $address, string $account): int
     {
-        $waits = array_map(static fn (string $key): int => self::until(Cache::get($key)) - Date::now()->getTimestamp(), self::keys($address, $account));
+        $waits = array_map(
+            static fn (string $key): int => self::until(Cache::get($key)) - Date::now()->getTimestamp(),
+            self::keys($address, $account),
+        );
 
         return max(0, ...array_values($waits));
     }
@@ -36,7 +40,11 @@ final class Tries
                 $count = (is_array($stored) && is_int($stored['count'] ?? null) ? $stored['count'] : 0) + 1;
                 $beyond = $count - self::FREE[$what];
                 $wait = $beyond < 0 ? 0 : (int) min(self::LONGEST_WAIT, 2 ** min($beyond, 12));
-                Cache::put($key, ['count' => $count, 'until' => Date::now()->getTimestamp() + $wait], self::FORGOTTEN_AFTER);
+                Cache::put(
+                    $key,
+                    ['count' => $count, 'until' => Date::now()->getTimestamp() + $wait],
+                    self::FORGOTTEN_AFTER,
+                );
             });
         }
     }
@@ -54,6 +62,9 @@ final class Tries
     /** @return array{account: string, address: string} */
     private static function keys(string $address, string $account): array
     {
-        return ['account' => 'sign-in '.hash('sha256', "$address $account"), 'address' => 'sign-in '.hash('sha256', $address)];
+        return [
+            'account' => 'sign-in '.hash('sha256', "$address $account"),
+            'address' => 'sign-in '.hash('sha256', $address),
+        ];
     }
 }

@@ -20,7 +20,8 @@ final class Categories
     /**
      * @param  int|null  $id  null for those at the top
      * @param  bool  $details  whether pictures and numbers are wanted
-     * @return list<array{name: string, address: string, words: string, picture: Picture|null, products: int}> the children of a category with their products, beneath them too
+     * @return list<array{name: string, address: string, words: string, picture: Picture|null, products: int}> the
+     *     children of a category with their products, beneath them too
      */
     public function beneath(?int $id, bool $details): array
     {
@@ -41,9 +42,11 @@ final class Categories
             'picture' => $row->id === null ? null : ProductReader::picture($row),
             'products' => $row->products,
         ], DB::select(
-            'select c.name, c.slug, c.description, (select count(distinct h.product_id) from categories d join category_product h on h.category_id = d.id join products x on x.id = h.product_id'
+            'select c.name, c.slug, c.description, (select count(distinct h.product_id) from categories d join '
+                .'category_product h on h.category_id = d.id join products x on x.id = h.product_id'
             .' where x.published = 1 and d.lower between c.lower and c.upper) as products, pictures.*'
-            .' from categories c left join pictures on pictures.id = c.picture_id where c.parent_id is ? order by c.position, c.id',
+            .' from categories c left join pictures on pictures.id = c.picture_id where c.parent_id is ? order by '
+            .'c.position, c.id',
             [$id],
         )));
     }

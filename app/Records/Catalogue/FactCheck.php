@@ -28,10 +28,14 @@ final class FactCheck
         foreach ($written as $one) {
             if (FactValue::compared($fact, $one) === null) {
                 return match ($fact->kind) {
-                    FactKind::Number => "“{$fact->name}” takes a number, as ".($fact->decimals === 0 ? '4' : '0.'.str_repeat('0', $fact->decimals - 1).'4').'.',
+                    FactKind::Number => "“{$fact->name}” takes a number, as ".(
+                        $fact->decimals === 0 ? '4' : '0.'.str_repeat('0', $fact->decimals - 1).'4'
+                    ).'.',
                     FactKind::Date => "“{$fact->name}” takes a day, as 2026-12-31.",
-                    FactKind::Link => "“{$fact->name}” takes a page of the shop, as /c/inks, or an address that begins with https, http, mailto or tel.",
-                    FactKind::Picture, FactKind::Files, FactKind::Products => "“{$fact->name}” is chosen on the product’s own page.",
+                    FactKind::Link => "“{$fact->name}” takes a page of the shop, as /c/inks, or an address that "
+                        .'begins with https, http, mailto or tel.',
+                    FactKind::Picture, FactKind::Files,
+                    FactKind::Products => "“{$fact->name}” is chosen on the product’s own page.",
                     FactKind::YesNo => "“{$fact->name}” takes yes or no.",
                     default => "“{$fact->name}” takes words.",
                 };
@@ -64,13 +68,21 @@ final class FactCheck
     /** @return array<int, mixed> */
     private function choices(): array
     {
-        return $this->choices ??= array_map(static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true), DB::table('facts')->pluck('choices', 'id')->all());
+        return $this->choices ??= array_map(
+            static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true),
+            DB::table('facts')->pluck('choices', 'id')->all(),
+        );
     }
 
     /** @param  list<string>  $written */
     private static function unknown(FactKind $kind, array $written): bool
     {
-        $table = [FactKind::Picture->value => 'pictures', FactKind::Files->value => 'files', FactKind::Products->value => 'products'][$kind->value] ?? '';
+        $table = [
+            FactKind::Picture->value => 'pictures',
+            FactKind::Files->value => 'files',
+            FactKind::Products->value => 'products',
+        ][$kind->value]
+            ?? '';
 
         return DB::table($table)->whereIntegerInRaw('id', array_map(intval(...), $written))->count() < count($written);
     }

@@ -9,7 +9,9 @@ use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Living;
 use Vestibra\Core\Reach\Reach;
 
-/** Which of the things that some reaches name still exist, and what others were merged into: one query for all of them. */
+/**
+ * Which of the things that some reaches name still exist, and what others were merged into: one query for all of them.
+ */
 final readonly class LivingNames implements Living
 {
     /** The tables that each field's ids live in. */
@@ -34,7 +36,10 @@ final readonly class LivingNames implements Living
         'option-value' => ['merged_option_values', 'option_value_id'],
     ];
 
-    /** @param  array<string, array<int, int>>  $living  by the number that is named: its own, or that of what it was merged into */
+    /**
+     * @param  array<string, array<int, int>>  $living  by the number that is named: its own, or that of what it was
+     *     merged into
+     */
     private function __construct(private array $living)
     {
     }
@@ -75,7 +80,9 @@ final readonly class LivingNames implements Living
     /** @return string|null what the ids of a condition are ids of; null when it names nothing by id */
     public static function things(Condition $condition): ?string
     {
-        $things = $condition->field === 'option' && $condition->comparison === 'offersValue' ? 'option-value' : $condition->field;
+        $things = $condition->field === 'option' && $condition->comparison === 'offersValue'
+            ? 'option-value'
+            : $condition->field;
 
         return isset(self::TABLES[$things]) ? $things : null;
     }

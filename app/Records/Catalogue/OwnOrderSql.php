@@ -12,7 +12,10 @@ final readonly class OwnOrderSql
 {
     public const NEWEST = 'p.added_at desc';
 
-    private const TABLES = ['category' => ['category_order', 'category_id'], 'collection' => ['collection_order', 'collection_id']];
+    private const TABLES = [
+        'category' => ['category_order', 'category_id'],
+        'collection' => ['collection_order', 'collection_id'],
+    ];
 
     /** After everything that has a place. */
     private const NO_PLACE = 1_000_000_000;
@@ -30,7 +33,9 @@ final readonly class OwnOrderSql
     {
         [$table, $of] = self::table($thing);
 
-        return "coalesce((select own.position from $table own where own.$of = $id and own.product_id = p.id), ".self::NO_PLACE."), $others";
+        return "coalesce((select own.position from $table own where own.$of = $id and own.product_id = p.id), "
+            .self::NO_PLACE
+            ."), $others";
     }
 
     /** @return string whether anything called `p` has such an order */

@@ -18,16 +18,26 @@ final class ProductIndex
     /** The words of each field of a product `p` as SQL, in the order of the index. Codes have indexes of their own. */
     private const WORDS = [
         'p.title',
-        "(select group_concat(label, ' ') from (select distinct o.label from variants v join variant_values x on x.variant_id = v.id join option_values o on o.id = x.option_value_id where v.product_id = p.id and v.published = 1))",
+        "(select group_concat(label, ' ') from (select distinct o.label from variants v join variant_values x on "
+            .'x.variant_id = v.id join option_values o on o.id = x.option_value_id where v.product_id = p.id and '
+            .'v.published = 1))',
         '(select name from brands where id = p.brand_id)',
-        "(select group_concat(name, ' ') from (select distinct c.name from category_product h cross join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where h.product_id = p.id))",
-        "(select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id)",
-        "(select group_concat(case k.kind when 'yes-no' then case f.folded when 'yes' then k.name else '' end else f.written end, ' ') from fact_values f join facts k on k.id = f.fact_id where f.product_id = p.id and k.kind in ('text', 'choice', 'list', 'number', 'yes-no'))",
+        "(select group_concat(name, ' ') from (select distinct c.name from category_product h cross join categories "
+            .'d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where h.product_id '
+            .'= p.id))',
+        "(select group_concat(t.name, ' ') from product_tag x join tags t on t.id = x.tag_id where x.product_id = "
+            .'p.id)',
+        "(select group_concat(case k.kind when 'yes-no' then case f.folded when 'yes' then k.name else '' end else "
+            ."f.written end, ' ') from fact_values f join facts k on k.id = f.fact_id where f.product_id = p.id and "
+            ."k.kind in ('text', 'choice', 'list', 'number', 'yes-no'))",
         "replace(p.short_description, '<', ' <')",
         "replace(p.description, '<', ' <')",
     ];
 
-    /** A change of many is said to those who keep something about all: filters are made anew in the background, before a customer has to wait. */
+    /**
+     * A change of many is said to those who keep something about all: filters are made anew in the background, before a
+     * customer has to wait.
+     */
     public static function refresh(int ...$products): void
     {
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
@@ -52,12 +62,16 @@ final class ProductIndex
             DB::table('title_words')->insert($some);
         }
         DB::update(
-            'update products set title_folded = folded_line(title), title_order = name_order(title), variant_count = (select count(*) from variants v where v.product_id = products.id and v.published = 1),'
+            'update products set title_folded = folded_line(title), title_order = name_order(title), variant_count = '
+                .'(select count(*) from variants v where v.product_id = products.id and v.published = 1),'
             .' price_low = (select min(price) from variants v where v.product_id = products.id),'
-            .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = products.id union'
-            .' select picture_id from variants v where v.product_id = products.id and v.published = 1 and picture_id is not null)),'
+            .' picture_count = (select count(*) from (select picture_id from product_pictures where product_id = '
+            .'products.id union'
+            .' select picture_id from variants v where v.product_id = products.id and v.published = 1 and picture_id '
+            .'is not null)),'
             .' review_count = (select count(*) from reviews where product_id = products.id and published = 1),'
-            ." star_sum = (select coalesce(sum(stars), 0) from reviews where product_id = products.id and published = 1) where id in ($ids)",
+            .' star_sum = (select coalesce(sum(stars), 0) from reviews where product_id = products.id and published '
+            ."= 1) where id in ($ids)",
         );
         self::words("p.id in ($ids)");
     }
@@ -67,8 +81,10 @@ final class ProductIndex
     {
         DB::statement("delete from product_words where rowid in (select p.id from products p where $where)", $values);
         DB::insert(
-            'insert into product_words (rowid, title, options, brand, categories, tags, facts, short, description) select p.id, '
-            .implode(', ', array_map(static fn (string $words): string => "folded($words)", self::WORDS))." from products p where $where",
+            'insert into product_words (rowid, title, options, brand, categories, tags, facts, short, description) '
+                .'select p.id, '
+            .implode(', ', array_map(static fn (string $words): string => "folded($words)", self::WORDS))
+            ." from products p where $where",
             $values,
         );
     }

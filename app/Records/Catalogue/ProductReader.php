@@ -46,7 +46,9 @@ final readonly class ProductReader
         }
         $rows = array_column(DB::select(self::PRODUCTS.'products.id in ('.implode(',', $ids).')'), null, 'id');
 
-        return $this->products(array_values(array_filter(array_map(static fn (int $id): ?stdClass => $rows[$id] ?? null, $ids))));
+        return $this->products(
+            array_values(array_filter(array_map(static fn (int $id): ?stdClass => $rows[$id] ?? null, $ids))),
+        );
     }
 
     /**
@@ -89,14 +91,21 @@ final readonly class ProductReader
         ), $rows));
     }
 
-    /** @return array<int, array<string, list<stdClass>>> by product, and by what it is a member of; facts with their values */
+    /**
+     * @return array<int, array<string, list<stdClass>>> by product, and by what it is a member of; facts with their
+     *     values
+     */
     private function memberships(string $ids): array
     {
         $rows = DB::select(
-            "select product_id, 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as decimals, '' as written from category_product where product_id in ($ids)"
-            ." union all select product_id, 'collection', c.id, c.name, '', '', 0, '' from collection_product cp join collections c on c.id = cp.collection_id where cp.product_id in ($ids)"
-            ." union all select product_id, 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on tags.id = tag_id where product_id in ($ids)"
-            ." union all select v.product_id, 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from (select * from fact_values where product_id in ($ids) order by position) v"
+            "select product_id, 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as "
+                ."decimals, '' as written from category_product where product_id in ($ids)"
+            ." union all select product_id, 'collection', c.id, c.name, '', '', 0, '' from collection_product cp "
+            ."join collections c on c.id = cp.collection_id where cp.product_id in ($ids)"
+            ." union all select product_id, 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on "
+            ."tags.id = tag_id where product_id in ($ids)"
+            ." union all select v.product_id, 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from "
+            ."(select * from fact_values where product_id in ($ids) order by position) v"
             .' join facts f on f.id = v.fact_id order by 3',
         );
         $member = [];
@@ -125,19 +134,25 @@ final readonly class ProductReader
         )));
     }
 
-    /** @return array{array<int, list<Option>>, array<int, array<int, int>>} the options by product, and by variant option id => value id */
+    /**
+     * @return array{array<int, list<Option>>, array<int, array<int, int>>} the options by product, and by variant
+     *     option id => value id
+     */
     private function options(string $ids): array
     {
         $rows = DB::select(
-            'select variants.product_id, x.variant_id, options.id, options.name, v.id as value_id, v.label, v.swatch from variants'
+            'select variants.product_id, x.variant_id, options.id, options.name, v.id as value_id, v.label, v.swatch '
+                .'from variants'
             .' join variant_values x on x.variant_id = variants.id join options on options.id = x.option_id'
-            ." join option_values v on v.id = x.option_value_id where variants.product_id in ($ids) and variants.published = 1"
+            ." join option_values v on v.id = x.option_value_id where variants.product_id in ($ids) and "
+            .'variants.published = 1'
             .' order by options.position, options.id, v.position, v.id',
         );
         $names = $found = $values = [];
         foreach ($rows as $row) {
             $names[$row->id] = $row->name;
-            $found[$row->product_id][$row->id][$row->value_id] ??= new OptionValue($row->value_id, $row->label, $row->swatch);
+            $found[$row->product_id][$row->id][$row->value_id] ??=
+                new OptionValue($row->value_id, $row->label, $row->swatch);
             $values[$row->variant_id][$row->id] = $row->value_id;
         }
         $options = [];
@@ -157,7 +172,9 @@ final readonly class ProductReader
     private function variants(string $ids, array $values): array
     {
         $variants = [];
-        foreach (DB::select("select * from variants where product_id in ($ids) and published = 1 order by position, id") as $row) {
+        foreach (DB::select(
+            "select * from variants where product_id in ($ids) and published = 1 order by position, id",
+        ) as $row) {
             $variants[$row->product_id][] = self::variant($row, $values[$row->id] ?? []);
         }
 
@@ -198,7 +215,16 @@ final readonly class ProductReader
 
     public static function picture(stdClass $row): Picture
     {
-        return new Picture($row->id, $row->file, $row->width, $row->height, $row->alt, $row->focus_x, $row->focus_y, $row->original !== null && $row->state === 'ready');
+        return new Picture(
+            $row->id,
+            $row->file,
+            $row->width,
+            $row->height,
+            $row->alt,
+            $row->focus_x,
+            $row->focus_y,
+            $row->original !== null && $row->state === 'ready',
+        );
     }
 
     private static function instant(?string $stored): ?DateTimeImmutable

@@ -35,7 +35,11 @@ final class RemovedHtml
                 $tag = "<$node->nodeName>";
                 $parts[$tag] = ($parts[$tag] ?? 0) + 1;
                 foreach ($node->attributes as $attribute) {
-                    $name = "$attribute->nodeName of $tag".($attribute->nodeName === 'href' || $attribute->nodeName === 'src' ? ': '.mb_substr($attribute->nodeValue ?? '', 0, 60) : '');
+                    $name = "$attribute->nodeName of $tag".(
+                        $attribute->nodeName === 'href' || $attribute->nodeName === 'src'
+                            ? ': '.mb_substr($attribute->nodeValue ?? '', 0, 60)
+                            : ''
+                    );
                     $parts[$name] = ($parts[$name] ?? 0) + 1;
                 }
             }

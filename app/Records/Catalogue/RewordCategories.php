@@ -9,7 +9,10 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\QueuedBefore;
 
-/** What is beneath some categories is found by other words, since they are called or stand otherwise. Running it once more does no harm. */
+/**
+ * What is beneath some categories is found by other words, since they are called or stand otherwise. Running it once
+ * more does no harm.
+ */
 final class RewordCategories implements ShouldQueue
 {
     use Queueable;
@@ -27,7 +30,13 @@ final class RewordCategories implements ShouldQueue
     public function handle(): void
     {
         $list = implode(',', $this->categories);
-        $products = array_column(DB::select("select distinct h.product_id as id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in ($list)"), 'id');
+        $products = array_column(
+            DB::select(
+                'select distinct h.product_id as id from category_product h join categories d on d.id = '
+                    ."h.category_id join categories c on d.lower between c.lower and c.upper where c.id in ($list)",
+            ),
+            'id',
+        );
         foreach (array_chunk($products, self::AT_ONCE) as $some) {
             DB::transaction(static fn () => ProductIndex::words('p.id in ('.implode(',', $some).')'));
         }

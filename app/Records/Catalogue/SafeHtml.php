@@ -11,18 +11,23 @@ use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 final class SafeHtml
 {
     private const KEPT = [
-        'p', 'br', 'hr', 'strong', 'b', 'em', 'i', 'u', 's', 'small', 'sub', 'sup', 'ul', 'ol', 'li', 'dl', 'dt', 'dd', 'h2', 'h3', 'h4', 'blockquote',
+        'p', 'br', 'hr', 'strong', 'b', 'em', 'i', 'u', 's', 'small', 'sub', 'sup', 'ul', 'ol', 'li', 'dl', 'dt', 'dd',
+        'h2', 'h3', 'h4', 'blockquote',
         'pre', 'code', 'table', 'caption', 'thead', 'tbody', 'tfoot', 'tr', 'th', 'td',
     ];
 
     /** What goes and leaves its words: the frame of a pasted page, and boxes that only style. */
     private const UNWRAPPED = [
-        'html', 'body', 'div', 'span', 'section', 'article', 'main', 'header', 'footer', 'aside', 'nav', 'address', 'figure', 'figcaption', 'font', 'center',
+        'html', 'body', 'div', 'span', 'section', 'article', 'main', 'header', 'footer', 'aside', 'nav', 'address',
+        'figure', 'figcaption', 'font', 'center',
         'label', 'details', 'summary', 'h1', 'h5', 'h6', 'ins', 'del', 'mark', 'cite', 'abbr', 'time', 'o:p',
     ];
 
     /** What somebody who writes HTML by hand may use besides. */
-    private const BOXES = ['div', 'span', 'section', 'article', 'figure', 'figcaption', 'details', 'summary', 'ins', 'del', 'mark', 'cite', 'abbr', 'time'];
+    private const BOXES = [
+        'div', 'span', 'section', 'article', 'figure', 'figcaption', 'details', 'summary', 'ins', 'del', 'mark', 'cite',
+        'abbr', 'time',
+    ];
 
     private static ?HtmlSanitizer $sanitizer = null;
 
@@ -44,13 +49,20 @@ final class SafeHtml
 
     private static function boxes(): HtmlSanitizerConfig
     {
-        $config = self::words()->allowRelativeMedias()->allowMediaSchemes([])->allowElement('img', ['src', 'alt', 'width', 'height', 'loading']);
+        $config = self::words()->allowRelativeMedias()->allowMediaSchemes([])->allowElement('img', [
+            'src', 'alt', 'width', 'height', 'loading',
+        ]);
         foreach (self::BOXES as $element) {
             $config = $config->allowElement($element);
         }
 
-        return $config->allowElement('a', ['href', 'title'])->allowElement('details', ['open'])->allowElement('time', ['datetime'])->allowElement('abbr', ['title'])
-            ->allowElement('td', ['colspan', 'rowspan'])->allowElement('th', ['colspan', 'rowspan', 'scope'])->allowAttribute('lang', '*')->allowAttribute('dir', '*');
+        return $config->allowElement('a', ['href', 'title'])
+            ->allowElement('details', ['open'])
+            ->allowElement('time', ['datetime'])
+            ->allowElement('abbr', ['title'])
+            ->allowElement('td', ['colspan', 'rowspan'])->allowElement('th', ['colspan', 'rowspan', 'scope'])
+            ->allowAttribute('lang', '*')
+            ->allowAttribute('dir', '*');
     }
 
     private static function words(): HtmlSanitizerConfig
@@ -66,6 +78,8 @@ final class SafeHtml
             $config = $config->blockElement($element);
         }
 
-        return $config->allowElement('a', ['href'])->allowElement('td', ['colspan', 'rowspan'])->allowElement('th', ['colspan', 'rowspan', 'scope']);
+        return $config->allowElement('a', ['href'])
+            ->allowElement('td', ['colspan', 'rowspan'])
+            ->allowElement('th', ['colspan', 'rowspan', 'scope']);
     }
 }

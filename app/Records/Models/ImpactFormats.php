@@ -27,13 +27,23 @@ final class ImpactFormats
      */
     private static function fromFormat1(array $stored): array
     {
-        $numbers = array_map(static fn (mixed $count): int => is_int($count) ? $count : 0, array_intersect_key($stored, ['moved' => 0, 'look' => 0, 'stays' => 0]));
+        $numbers = array_map(
+            static fn (mixed $count): int => is_int($count) ? $count : 0,
+            array_intersect_key($stored, ['moved' => 0, 'look' => 0, 'stays' => 0]),
+        );
 
         return [
             'moves' => self::groups($stored['moves'] ?? []),
             'newLook' => self::groups($stored['newLook'] ?? []),
-            'kinds' => [['pageKind' => PageKind::Product->value] + $numbers + ['moved' => 0, 'look' => 0, 'stays' => 0]],
-            'turns' => array_map(static fn (mixed $turn): array => is_array($turn) ? ['moves' => self::groups($turn['moves'] ?? []), 'pageKind' => PageKind::Product->value] + $turn : [], is_array($stored['turns'] ?? null) ? array_values($stored['turns']) : []),
+            'kinds' => [
+                ['pageKind' => PageKind::Product->value] + $numbers + ['moved' => 0, 'look' => 0, 'stays' => 0],
+            ],
+            'turns' => array_map(
+                static fn (mixed $turn): array => is_array($turn)
+                    ? ['moves' => self::groups($turn['moves'] ?? []), 'pageKind' => PageKind::Product->value] + $turn
+                    : [],
+                is_array($stored['turns'] ?? null) ? array_values($stored['turns']) : [],
+            ),
         ] + $stored;
     }
 
@@ -43,10 +53,15 @@ final class ImpactFormats
         $upcast = [];
         foreach (is_array($groups) ? $groups : [] as $group) {
             if (is_array($group)) {
-                $pages = is_array($group['products'] ?? null) ? array_values(array_filter($group['products'], is_array(...))) : [];
+                $pages = is_array($group['products'] ?? null)
+                    ? array_values(array_filter($group['products'], is_array(...)))
+                    : [];
                 unset($group['products']);
                 $upcast[] = $group + ['pageKind' => PageKind::Product->value, 'pages' => array_map(
-                    static fn (array $page): array => $page + ['address' => PageAddresses::address(PageKind::Product, is_string($page['slug'] ?? null) ? $page['slug'] : '')],
+                    static fn (array $page): array => $page + ['address' => PageAddresses::address(
+                        PageKind::Product,
+                        is_string($page['slug'] ?? null) ? $page['slug'] : '',
+                    )],
                     $pages,
                 )];
             }

@@ -83,7 +83,10 @@ final class Template extends Model
         return $this->pageKind() ?? abort(404);
     }
 
-    /** With which pages it is looked at: with those it lays out; what stands on pages of any kind with products, of which every shop has some. */
+    /**
+     * With which pages it is looked at: with those it lays out; what stands on pages of any kind with products, of
+     * which every shop has some.
+     */
     public function seenOn(): PageKind
     {
         return $this->pageKind() ?? PageKind::Product;
@@ -94,7 +97,10 @@ final class Template extends Model
         return $this->live_revision !== null;
     }
 
-    /** @return array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}|null what is live, as releases keep it */
+    /**
+     * @return array{tree: array<string, mixed>, reach: array<string, mixed>, revision: int}|null what is live, as
+     *     releases keep it
+     */
     public function live(): ?array
     {
         return $this->live_tree === null || $this->live_reach === null || $this->live_revision === null ? null : [

@@ -7,7 +7,10 @@ namespace Vestibra\App\Records\Settings;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** What the shop says of itself as it is live: words, money and house style, read at once by whoever asks first in a request. */
+/**
+ * What the shop says of itself as it is live: words, money and house style, read at once by whoever asks first in a
+ * request.
+ */
 final class LiveSettings
 {
     private ?stdClass $row = null;

@@ -51,13 +51,16 @@ final readonly class OwnWords
     public function set(string $key, ?string $words): ?Problem
     {
         $shipped = $this->messages->shipped()[$key] ?? null;
-        $problem = $shipped === null ? WordsProblem::NoMessage->at() : ($words === null ? null : $this->problem($words, $shipped));
+        $problem = $shipped === null
+            ? WordsProblem::NoMessage->at()
+            : ($words === null ? null : $this->problem($words, $shipped));
         if ($problem !== null) {
             return $problem;
         }
         $draft = $this->draft();
         unset($draft[$key]);
-        DB::table('own_words')->update(['draft' => self::written($draft + ($words === null || $words === $shipped ? [] : [$key => $words]))]);
+        DB::table('own_words')->update(['draft' => self::written($draft
+            + ($words === null || $words === $shipped ? [] : [$key => $words]))]);
 
         return null;
     }
@@ -69,7 +72,10 @@ final readonly class OwnWords
         return match (true) {
             preg_match('/\S/u', $words) !== 1 => WordsProblem::Nothing->at(),
             mb_strlen($words) > self::LONGEST => WordsProblem::TooLong->at('', ['most' => self::LONGEST]),
-            $strange !== [] => WordsProblem::StrangeValue->at('', ['value' => "{{$strange[0]}}", 'takes' => $this->named(Messages::takes($shipped))]),
+            $strange !== [] => WordsProblem::StrangeValue->at(
+                '',
+                ['value' => "{{$strange[0]}}", 'takes' => $this->named(Messages::takes($shipped))],
+            ),
             ! Messages::isGood($this->messages->locale, $words, $shipped) => WordsProblem::Brackets->at(),
             default => null,
         };
@@ -78,7 +84,9 @@ final readonly class OwnWords
     /** @param  list<string>  $values */
     private function named(array $values): string
     {
-        return $values === [] ? 'none' : implode(', ', array_map(static fn (string $value): string => "{{$value}}", $values));
+        return $values === []
+            ? 'none'
+            : implode(', ', array_map(static fn (string $value): string => "{{$value}}", $values));
     }
 
     /** @return array<string, string> */

@@ -6,7 +6,10 @@ namespace Vestibra\App\Records\Settings;
 
 use Vestibra\Core\Pages\PageKind;
 
-/** The kinds of pages that the shop has templates for, and their addresses. How the pages of each are found is in PageClasses. */
+/**
+ * The kinds of pages that the shop has templates for, and their addresses. How the pages of each are found is in
+ * PageClasses.
+ */
 final class PageAddresses
 {
     /** The address names of pages of which there is one. */
@@ -17,7 +20,9 @@ final class PageAddresses
     public const NOT_FOUND = 'not-found';
 
     /** By page kind: what the addresses of its pages begin with. */
-    private const KINDS = ['product' => 'p', 'category' => 'c', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag'];
+    private const KINDS = [
+        'product' => 'p', 'category' => 'c', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag',
+    ];
 
     /** Those of which there is one: its whole address, and its address name. */
     private const SINGLE = [
@@ -43,7 +48,10 @@ final class PageAddresses
         return self::KINDS;
     }
 
-    /** @return array<string, array{string, string}> page kind => address and address name, of pages of which there is one */
+    /**
+     * @return array<string, array{string, string}> page kind => address and address name, of pages of which there is
+     *     one
+     */
     public static function singles(): array
     {
         return self::SINGLE;
@@ -78,7 +86,11 @@ final class PageAddresses
 
         return isset(self::TYPED[$kind->value])
             ? self::TYPED[$kind->value].($slug === '' ? '' : '?q='.rawurlencode($slug))
-            : self::SINGLE[$kind->value][0] ?? (isset(self::KINDS[$kind->value]) ? '/'.self::KINDS[$kind->value].'/'.rawurlencode($slug) : "/$kind->value");
+            : self::SINGLE[$kind->value][0] ?? (
+                isset(self::KINDS[$kind->value])
+                    ? '/'.self::KINDS[$kind->value].'/'.rawurlencode($slug)
+                    : "/$kind->value"
+            );
     }
 
     /** @return list<PageKind> */
@@ -90,6 +102,8 @@ final class PageAddresses
     /** @return list<PageKind> of what is a page by itself */
     public static function pageKinds(): array
     {
-        return array_values(array_filter(self::kinds(), static fn (PageKind $kind): bool => self::isPage($kind->value)));
+        return array_values(
+            array_filter(self::kinds(), static fn (PageKind $kind): bool => self::isPage($kind->value)),
+        );
     }
 }

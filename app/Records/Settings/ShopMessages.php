@@ -45,14 +45,22 @@ final class ShopMessages
         return new Messages($this->locale, $this->shipped(), array_intersect_key($own, $this->shipped()));
     }
 
-    /** @return array<string, string> as they ship in the shop's language, or in English where there is no list for it */
+    /**
+     * @return array<string, string> as they ship in the shop's language, or in English where there is no list for it
+     */
     public function shipped(): array
     {
         if ($this->shipped === null) {
             $language = explode('_', $this->locale)[0];
             $file = "$this->folder/$language.php";
             $read = require is_file($file) ? $file : "$this->folder/en.php";
-            $this->shipped = is_array($read) ? array_filter($read, static fn (mixed $pattern, mixed $key): bool => is_string($pattern) && is_string($key), ARRAY_FILTER_USE_BOTH) : throw new RuntimeException("$file gives no list.");
+            $this->shipped = is_array($read)
+                ? array_filter(
+                    $read,
+                    static fn (mixed $pattern, mixed $key): bool => is_string($pattern) && is_string($key),
+                    ARRAY_FILTER_USE_BOTH,
+                )
+                : throw new RuntimeException("$file gives no list.");
         }
 
         return $this->shipped;

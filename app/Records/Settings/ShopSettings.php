@@ -36,7 +36,8 @@ final class ShopSettings
     /** How amounts are written. */
     public function format(): MoneyFormat
     {
-        return $this->format ??= new MoneyFormat($this->money()->currency, config()->string('vestibra.locale'), $this->money());
+        return $this->format ??=
+            new MoneyFormat($this->money()->currency, config()->string('vestibra.locale'), $this->money());
     }
 
     private static function read(?string $stored): MoneySettings
@@ -48,7 +49,11 @@ final class ShopSettings
 
     public function setMoney(MoneySettings $money): void
     {
-        DB::table('shop_settings')->upsert(['name' => 'money', 'value' => json_encode($money->toArray(), JSON_THROW_ON_ERROR)], ['name'], ['value']);
+        DB::table('shop_settings')->upsert(
+            ['name' => 'money', 'value' => json_encode($money->toArray(), JSON_THROW_ON_ERROR)],
+            ['name'],
+            ['value'],
+        );
         $this->settings->forget();
         $this->money = $money;
         $this->format = null;
@@ -62,7 +67,10 @@ final class ShopSettings
         foreach ($regions instanceof ResourceBundle ? $regions : [] as $region) {
             foreach ($region instanceof ResourceBundle ? $region : [] as $one) {
                 $code = $one instanceof ResourceBundle ? $one->get('id') : null;
-                if (is_string($code) && $one->get('to') === null && $one->get('tender') !== 'false' && self::digits($code) <= self::MOST_DIGITS) {
+                if (is_string($code)
+                    && $one->get('to') === null
+                    && $one->get('tender') !== 'false'
+                    && self::digits($code) <= self::MOST_DIGITS) {
                     $codes[$code] = $code;
                 }
             }
@@ -75,6 +83,7 @@ final class ShopSettings
     /** @return int how many digits of an amount are minor units (ISO 4217, through CLDR) */
     public static function digits(string $currency): int
     {
-        return (new NumberFormatter("en@currency=$currency", NumberFormatter::CURRENCY))->getAttribute(NumberFormatter::FRACTION_DIGITS);
+        return (new NumberFormatter("en@currency=$currency", NumberFormatter::CURRENCY))
+            ->getAttribute(NumberFormatter::FRACTION_DIGITS);
     }
 }

@@ -8,15 +8,19 @@ use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
 /**
- * What goes with a deleted row: the rows that belong to it, and what named it from elsewhere. Read from the database's own
- * foreign keys, so that a table that comes later is not forgotten.
+ * What goes with a deleted row: the rows that belong to it, and what named it from elsewhere. Read from the database's
+ * own foreign keys, so that a table that comes later is not forgotten.
  *
- * @phpstan-type Taken array{rows: array<string, list<array<string, mixed>>>, named: list<array{table: string, row: int, column: string, id: int}>}
+ * @phpstan-type Taken array{rows: array<string, list<array<string, mixed>>>, named: list<array{table: string, row: int,
+ *     column: string, id: int}>}
  */
 final class DependentRows
 {
     /** What names things without a foreign key: table, column, and the column that says what is named. */
-    private const LOOSE = ['categories' => ['pins', 'category'], 'brands' => ['pins', 'brand'], 'collections' => ['pins', 'collection'], 'tags' => ['pins', 'tag'], 'products' => ['pins', 'product']];
+    private const LOOSE = [
+        'categories' => ['pins', 'category'], 'brands' => ['pins', 'brand'], 'collections' => ['pins', 'collection'],
+        'tags' => ['pins', 'tag'], 'products' => ['pins', 'product'],
+    ];
 
     /** What is made anew. */
     private const DERIVED = ['title_words', 'indexed_trees', 'tree_names', 'presences'];
@@ -46,12 +50,15 @@ final class DependentRows
         $rows = is_array($taken['rows'] ?? null) ? $taken['rows'] : [];
         foreach ($rows as $table => $list) {
             foreach (is_array($list) ? $list : [] as $row) {
-                is_array($row) && self::insert((string) $table, array_filter($row, is_string(...), ARRAY_FILTER_USE_KEY));
+                is_array($row)
+                    && self::insert((string) $table, array_filter($row, is_string(...), ARRAY_FILTER_USE_KEY));
             }
         }
         foreach (is_array($taken['named'] ?? null) ? $taken['named'] : [] as $one) {
             if (is_array($one) && is_string($one['table'] ?? null) && is_string($one['column'] ?? null)) {
-                DB::table($one['table'])->where('rowid', $one['row'])->whereNull($one['column'])->update([$one['column'] => $one['id']]);
+                DB::table($one['table'])->where('rowid', $one['row'])
+                    ->whereNull($one['column'])
+                    ->update([$one['column'] => $one['id']]);
             }
         }
     }
@@ -81,7 +88,9 @@ final class DependentRows
                 continue;
             }
             $below = [];
-            foreach (DB::table($key['child'])->whereIntegerInRaw($key['column'], $ids)->selectRaw('rowid as stored_row, *')->get() as $row) {
+            foreach (DB::table($key['child'])->whereIntegerInRaw($key['column'], $ids)
+                ->selectRaw('rowid as stored_row, *')
+                ->get() as $row) {
                 $place = (int) $row->stored_row;
                 $named = (int) $row->{$key['column']};
                 unset($row->stored_row);
@@ -91,22 +100,35 @@ final class DependentRows
                     $taken['rows'][$key['child']][] = $values;
                     is_int($values['id'] ?? null) && $below[] = $values['id'];
                 } else {
-                    $taken['named'][] = ['table' => $key['child'], 'row' => $place, 'column' => $key['column'], 'id' => $named];
+                    $taken['named'][] =
+                        ['table' => $key['child'], 'row' => $place, 'column' => $key['column'], 'id' => $named];
                 }
             }
             $this->follow($key['child'], $below, $taken);
         }
     }
 
-    /** @return list<array{child: string, column: string, parent: string, cascade: bool}> those by which rows are deleted or emptied */
+    /**
+     * @return list<array{child: string, column: string, parent: string, cascade: bool}> those by which rows are deleted
+     *     or emptied
+     */
     private function keys(): array
     {
         if ($this->keys !== null) {
             return $this->keys;
         }
         $this->keys = [];
-        foreach (DB::select("select m.name as child, f.\"from\" as column_name, f.\"table\" as parent, f.on_delete from sqlite_master m, pragma_foreign_key_list(m.name) f where m.type = 'table' and f.on_delete in ('CASCADE', 'SET NULL') order by m.rowid") as $row) {
-            $this->keys[] = ['child' => $row->child, 'column' => $row->column_name, 'parent' => $row->parent, 'cascade' => $row->on_delete === 'CASCADE'];
+        foreach (DB::select(
+            'select m.name as child, f."from" as column_name, f."table" as parent, f.on_delete from '
+                ."sqlite_master m, pragma_foreign_key_list(m.name) f where m.type = 'table' and f.on_delete in "
+                ."('CASCADE', 'SET NULL') order by m.rowid",
+        ) as $row) {
+            $this->keys[] = [
+                'child' => $row->child,
+                'column' => $row->column_name,
+                'parent' => $row->parent,
+                'cascade' => $row->on_delete === 'CASCADE',
+            ];
         }
 
         return $this->keys;

@@ -11,18 +11,33 @@ use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 
-/** Address names that things had before: they lead on to what they named last, in one hop, as long as nothing else has the name. */
+/**
+ * Address names that things had before: they lead on to what they named last, in one hop, as long as nothing else has
+ * the name.
+ */
 final readonly class OldAddresses
 {
-    /** @return array{id: int, slug: string, name: string, until: string}|null what a name led to last, if it is there still; until: the day it was given up */
+    /**
+     * @return array{id: int, slug: string, name: string, until: string}|null what a name led to last, if it is there
+     *     still; until: the day it was given up
+     */
     public function thing(Thing $thing, string $slug): ?array
     {
         $name = Tables::columns($thing)[ThingFields::title($thing)];
         $merged = LivingNames::MERGED[$thing->value] ?? null;
-        $id = $merged === null ? 'o.thing_id' : "coalesce((select m.$merged[1] from $merged[0] m where m.merged_id = o.thing_id), o.thing_id)";
-        $row = DB::selectOne("select t.id, t.slug, t.$name as name, o.until from old_address_names o join ".Tables::of($thing)." t on t.id = $id where o.thing = ? and o.slug = ? order by o.id desc limit 1", [$thing->value, $slug]);
+        $id = $merged === null
+            ? 'o.thing_id'
+            : "coalesce((select m.$merged[1] from $merged[0] m where m.merged_id = o.thing_id), o.thing_id)";
+        $row = DB::selectOne(
+            "select t.id, t.slug, t.$name as name, o.until from old_address_names o join "
+                .Tables::of($thing)
+                ." t on t.id = $id where o.thing = ? and o.slug = ? order by o.id desc limit 1",
+            [$thing->value, $slug],
+        );
 
-        return $row === null ? null : ['id' => $row->id, 'slug' => $row->slug, 'name' => $row->name, 'until' => substr($row->until, 0, 10)];
+        return $row === null
+            ? null
+            : ['id' => $row->id, 'slug' => $row->slug, 'name' => $row->name, 'until' => substr($row->until, 0, 10)];
     }
 
     /** Whether something of this kind has such an address name now. */
@@ -41,9 +56,17 @@ final readonly class OldAddresses
             }
         }
         foreach ($entry->changes as $change) {
-            $slug = in_array('slug', $change->fields(), true) || ($change->isDeleted() && isset($merged[$change->key()])) ? $change->before['slug'] ?? null : null;
+            $slug = in_array('slug', $change->fields(), true)
+                || ($change->isDeleted() && isset($merged[$change->key()]))
+                ? $change->before['slug'] ?? null
+                : null;
             if (is_string($slug)) {
-                DB::table('old_address_names')->insert(['thing' => $change->thing->value, 'slug' => $slug, 'thing_id' => $change->id, 'until' => now('UTC')->toDateTimeString()]);
+                DB::table('old_address_names')->insert([
+                    'thing' => $change->thing->value,
+                    'slug' => $slug,
+                    'thing_id' => $change->id,
+                    'until' => now('UTC')->toDateTimeString(),
+                ]);
             }
         }
     }
@@ -52,8 +75,16 @@ final readonly class OldAddresses
     public function of(Thing $thing, int $id): array
     {
         $merged = LivingNames::MERGED[$thing->value] ?? null;
-        $ids = [$id, ...$merged === null ? [] : DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()];
-        $slugs = DB::table('old_address_names')->where('thing', $thing->value)->whereIntegerInRaw('thing_id', $ids)->orderByDesc('id')->limit(50)->pluck('slug')->all();
+        $ids = [
+            $id,
+            ...$merged === null ? [] : DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all(),
+        ];
+        $slugs = DB::table('old_address_names')->where('thing', $thing->value)
+            ->whereIntegerInRaw('thing_id', $ids)
+            ->orderByDesc('id')
+            ->limit(50)
+            ->pluck('slug')
+            ->all();
 
         return array_values(array_unique(array_filter($slugs, is_string(...))));
     }

@@ -25,9 +25,11 @@ final class StoredThings implements Records
     /** SQL, the products `p` that are found by a thing's name; `?` stands for numbers. */
     private const HOLDING = [
         'brand' => 'p.brand_id in (?)',
-        'category' => 'p.id in (select h.product_id from category_product h join categories d on d.id = h.category_id join categories c on d.lower between c.lower and c.upper where c.id in (?))',
+        'category' => 'p.id in (select h.product_id from category_product h join categories d on d.id = h.category_id '
+            .'join categories c on d.lower between c.lower and c.upper where c.id in (?))',
         'tag' => 'p.id in (select product_id from product_tag where tag_id in (?))',
-        'option-value' => 'p.id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id where x.option_value_id in (?))',
+        'option-value' => 'p.id in (select v.product_id from variants v join variant_values x on x.variant_id = v.id '
+            .'where x.option_value_id in (?))',
     ];
 
     /** When a product was first shown that never was: its column takes no nothing. */
@@ -70,12 +72,22 @@ final class StoredThings implements Records
             foreach (DB::table(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
                 $things[$row->id] = self::fields($thing, $row);
             }
-            foreach ($thing === Thing::Product ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)->orderBy('position')->get(['product_id', 'fact_id', 'written']) : [] as $row) {
+            foreach ($thing === Thing::Product
+                ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)
+                    ->orderBy('position')
+                    ->get(['product_id', 'fact_id', 'written'])
+                : [] as $row) {
                 $list = $things[$row->product_id][ThingFields::fact($row->fact_id)] ?? [];
-                $things[$row->product_id][ThingFields::fact($row->fact_id)] = [...is_array($list) ? $list : [], $row->written];
+                $things[$row->product_id][ThingFields::fact($row->fact_id)] = [
+                    ...is_array($list) ? $list : [],
+                    $row->written,
+                ];
             }
             foreach (Tables::links($thing) as $field => [$table, $own, $other, $ordered]) {
-                foreach (DB::table($table)->whereIntegerInRaw($own, $some)->orderBy($ordered ? 'position' : $other)->orderBy($other)->get([$own, $other]) as $row) {
+                foreach (DB::table($table)->whereIntegerInRaw($own, $some)
+                    ->orderBy($ordered ? 'position' : $other)
+                    ->orderBy($other)
+                    ->get([$own, $other]) as $row) {
                     $list = $things[$row->$own][$field] ?? [];
                     $things[$row->$own][$field] = [...is_array($list) ? $list : [], $row->$other];
                 }
@@ -91,7 +103,10 @@ final class StoredThings implements Records
         $this->mark($change);
         if ($change->after === null) {
             $this->reword($change);
-            $own = array_diff_key((array) DB::table(Tables::of($change->thing))->where('id', $change->id)->first(), array_flip([...Tables::columns($change->thing), 'id']));
+            $own = array_diff_key(
+                (array) DB::table(Tables::of($change->thing))->where('id', $change->id)->first(),
+                array_flip([...Tables::columns($change->thing), 'id']),
+            );
             $alongside = $this->alongside->take(Tables::of($change->thing), $change->id);
             $table->where('id', $change->id)->delete();
 
@@ -114,7 +129,11 @@ final class StoredThings implements Records
         foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
             $fact = ThingFields::factOf($change->thing, $name);
             if ($fact !== null) {
-                $this->fill($change->id, $fact, is_array($written) ? array_values(array_filter($written, is_string(...))) : []);
+                $this->fill(
+                    $change->id,
+                    $fact,
+                    is_array($written) ? array_values(array_filter($written, is_string(...))) : [],
+                );
             }
         }
         if ($change->before === null && $change->alongside !== []) {
@@ -155,7 +174,9 @@ final class StoredThings implements Records
     private function optionsOf(array $values): array
     {
         $unknown = array_diff($values, array_keys($this->options));
-        foreach ($unknown === [] ? [] : DB::table('option_values')->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
+        foreach ($unknown === []
+            ? []
+            : DB::table('option_values')->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
             $this->options[(int) $row->id] = (int) $row->option_id;
         }
 
@@ -172,14 +193,19 @@ final class StoredThings implements Records
     private function reword(Change $change): void
     {
         $holding = self::HOLDING[$change->thing->value] ?? null;
-        foreach ($holding === null ? [] : DB::select("select p.id from products p where $holding", [$change->id]) as $row) {
+        foreach ($holding === null
+            ? []
+            : DB::select("select p.id from products p where $holding", [$change->id]) as $row) {
             $this->reworded[$row->id] = true;
         }
     }
 
     private function mark(Change $change): void
     {
-        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter($change->fields(), static fn (string $name): bool => ThingFields::factOf(Thing::Product, $name) === null) === []) {
+        if ($change->thing === Thing::Product && $change->after !== null && $change->before !== null && array_filter(
+            $change->fields(),
+            static fn (string $name): bool => ThingFields::factOf(Thing::Product, $name) === null,
+        ) === []) {
             $this->reworded[$change->id] = true;
 
             return;
@@ -187,14 +213,21 @@ final class StoredThings implements Records
         if ($change->thing === Thing::Product) {
             $change->isDeleted() ? $this->gone[$change->id] = true : $this->stale[$change->id] = true;
         } elseif ($change->thing === Thing::Variant) {
-            $stands = isset($change->after['product']) ? [] : (array) DB::table('variants')->where('id', $change->id)->first('product_id as product');
+            $stands = isset($change->after['product'])
+                ? []
+                : (array) DB::table('variants')->where('id', $change->id)->first('product_id as product');
             foreach ([$change->before, $change->after, $stands] as $fields) {
                 is_int($fields['product'] ?? null) && $this->stale[$fields['product']] = true;
             }
-        } elseif ($change->thing === Thing::Category && ($change->before === null || $change->after === null || array_intersect($change->fields(), ['parent', 'position']) !== [])) {
+        } elseif ($change->thing === Thing::Category && ($change->before === null
+            || $change->after === null
+            || array_intersect($change->fields(), ['parent', 'position']) !== [])) {
             $this->treeIsStale = true;
         }
-        if (isset(self::HOLDING[$change->thing->value]) && array_intersect($change->thing === Thing::Category ? ['name', 'parent'] : ['name', 'label'], $change->fields()) !== []) {
+        if (isset(self::HOLDING[$change->thing->value]) && array_intersect(
+            $change->thing === Thing::Category ? ['name', 'parent'] : ['name', 'label'],
+            $change->fields(),
+        ) !== []) {
             $this->renamed[$change->thing->value][$change->id] = true;
         }
     }
@@ -211,7 +244,8 @@ final class StoredThings implements Records
                 $column === null, $value === null => $value,
                 $value === self::NEVER => null,
                 $field->type === FieldType::Flag => (bool) $value,
-                $field->type === FieldType::From, $field->type === FieldType::Until => is_string($value) ? str_replace(' ', 'T', $value).'Z' : null,
+                $field->type === FieldType::From,
+                $field->type === FieldType::Until => is_string($value) ? str_replace(' ', 'T', $value).'Z' : null,
                 $field->type === FieldType::Rule => is_string($value) ? json_decode($value, true) : null,
                 default => $value,
             };
@@ -231,7 +265,10 @@ final class StoredThings implements Records
             $value = $fields[$name];
             $type = ThingFields::field($thing, $name)?->type;
             $columns[$column] = match (true) {
-                $type === FieldType::From, $type === FieldType::Until => is_string($value) ? str_replace(['T', 'Z'], [' ', ''], $value) : ($name === 'added' ? self::NEVER : null),
+                $type === FieldType::From,
+                $type === FieldType::Until => is_string($value)
+                    ? str_replace(['T', 'Z'], [' ', ''], $value)
+                    : ($name === 'added' ? self::NEVER : null),
                 $type === FieldType::Rule => $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR),
                 default => $value,
             };
@@ -276,7 +313,9 @@ final class StoredThings implements Records
         foreach ($named as $position => $one) {
             $rows[] = [$own => $id, $other => $one]
                 + ($ordered ? ['position' => $position] : [])
-                + ($table === 'variant_values' ? ['option_id' => $options[$one] ?? throw new LogicException('A value without its option.')] : []);
+                + ($table === 'variant_values'
+                    ? ['option_id' => $options[$one] ?? throw new LogicException('A value without its option.')]
+                    : []);
         }
         foreach (array_chunk($rows, 300) as $some) {
             DB::table($table)->insert($some);

@@ -15,7 +15,8 @@ final readonly class Touched
     private const FOR_PRODUCTS = ['parent', 'rule', 'products', 'mergedFrom', 'option'];
 
     /**
-     * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join or leave
+     * @param  array<string, list<int>>  $things  by thing: those that change themselves, and those that products join
+     *     or leave
      * @param  array<string, list<int>>  $whole  by thing: those whose products may all move
      */
     private function __construct(
@@ -24,7 +25,10 @@ final readonly class Touched
     ) {
     }
 
-    /** @param  array<string, array<int, array<string, mixed>>>  $stands  all fields of what the entry changes, by thing and number */
+    /**
+     * @param  array<string, array<int, array<string, mixed>>>  $stands  all fields of what the entry changes, by thing
+     *     and number
+     */
     public static function by(Entry $entry, array $stands): self
     {
         $things = $whole = [];
@@ -86,6 +90,8 @@ final readonly class Touched
         $before = is_array($change->before['products'] ?? null) ? $change->before['products'] : [];
         $after = is_array($change->after['products'] ?? null) ? $change->after['products'] : [];
 
-        return array_values(array_filter([...array_diff($before, $after), ...array_diff($after, $before)], is_int(...)));
+        return array_values(
+            array_filter([...array_diff($before, $after), ...array_diff($after, $before)], is_int(...)),
+        );
     }
 }

@@ -60,7 +60,10 @@ final readonly class Doctor
         }
         $loose = count(DB::select('pragma foreign_key_check'));
         if ($loose > 0) {
-            $findings[] = self::finding('database', Counted::of($loose, 'row names', 'rows name').' something that is not there.');
+            $findings[] = self::finding(
+                'database',
+                Counted::of($loose, 'row names', 'rows name').' something that is not there.',
+            );
         }
 
         return $findings;
@@ -75,7 +78,10 @@ final readonly class Doctor
                 try {
                     $tree === null || $this->stored->tree($tree);
                 } catch (LogicException $error) {
-                    $findings[] = self::finding('tree', "The $which of “{$template->name}” cannot be read: {$error->getMessage()}");
+                    $findings[] = self::finding(
+                        'tree',
+                        "The $which of “{$template->name}” cannot be read: {$error->getMessage()}",
+                    );
                 }
             }
         }
@@ -89,7 +95,11 @@ final readonly class Doctor
         $findings = [];
         foreach (PageAddresses::kinds() as $kind) {
             $many = PageKinds::standard()->get($kind)->subject()->many();
-            $row = DB::selectOne('select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind = ?', [$kind->value]);
+            $row = DB::selectOne(
+                'select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind '
+                    .'= ?',
+                [$kind->value],
+            );
             if ($row === null) {
                 $findings[] = self::finding('fallback', "There is no fallback for pages of $many.");
             } elseif ($row->live_revision === null) {
@@ -105,11 +115,19 @@ final readonly class Doctor
     {
         $findings = [];
         $names = DB::table('templates')->pluck('name', 'id');
-        $candidates = array_merge([], ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PageAddresses::kinds()));
+        $candidates = array_merge(
+            [],
+            ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PageAddresses::kinds()),
+        );
         foreach ($candidates as $candidate) {
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {
-                $findings[] = self::finding('rule', "“{$names[$candidate->templateId]}” has ".Counted::of($dead, 'condition that names', 'conditions that name').' only what was deleted.');
+                $findings[] = self::finding(
+                    'rule',
+                    "“{$names[$candidate->templateId]}” has "
+                        .Counted::of($dead, 'condition that names', 'conditions that name')
+                        .' only what was deleted.',
+                );
             }
         }
 
@@ -120,16 +138,20 @@ final readonly class Doctor
     private function derived(bool $mend): array
     {
         $stale = [];
-        foreach (DB::table('products')->orderBy('id')->select(['id', 'title', 'title_folded', 'variant_count', 'review_count'])->cursor() as $row) {
+        foreach (DB::table('products')->orderBy('id')
+            ->select(['id', 'title', 'title_folded', 'variant_count', 'review_count'])
+            ->cursor() as $row) {
             if ($row->title_folded !== Folding::fold($row->title)) {
                 $stale[$row->id] = $row->id;
             }
         }
         foreach (DB::select(
-            'select p.id from products p where p.variant_count <> (select count(*) from variants v where v.product_id = p.id and v.published = 1)'
+            'select p.id from products p where p.variant_count <> (select count(*) from variants v where '
+                .'v.product_id = p.id and v.published = 1)'
             .' or (p.review_count > 0 and exists (select 1 from reviews r where r.product_id = p.id)'
             .' and p.review_count <> (select count(*) from reviews r where r.product_id = p.id and r.published = 1))'
-            ." or p.title_order <> name_order(p.title) or (p.title <> '' and not exists (select 1 from title_words w where w.product_id = p.id))",
+            ." or p.title_order <> name_order(p.title) or (p.title <> '' and not exists (select 1 from title_words w "
+            .'where w.product_id = p.id))',
         ) as $row) {
             $stale[$row->id] = $row->id;
         }
@@ -137,7 +159,12 @@ final readonly class Doctor
             ProductIndex::refresh(...array_values($stale));
         }
 
-        return $stale === [] ? [] : [self::finding('stale', Counted::of(count($stale), 'product has', 'products have').' numbers beside them that are not true any more.', $mend)];
+        return $stale === [] ? [] : [self::finding(
+            'stale',
+            Counted::of(count($stale), 'product has', 'products have')
+                .' numbers beside them that are not true any more.',
+            $mend,
+        )];
     }
 
     /** @return array<string, string> what is kept beside the database => where it lies */
@@ -168,9 +195,19 @@ final readonly class Doctor
             ->whereNotIn('id', DB::table('variants')->whereNotNull('picture_id')->select('picture_id'))->count();
 
         return array_values(array_filter([
-            $missing === [] ? null : self::finding('picture', self::several(array_values(array_unique($missing)), 'is missing', 'are missing').' Restore a backup, or put them in anew.'),
-            $changed === [] ? null : self::finding('changed', self::several($changed, 'is not as it was written', 'are not as they were written').' Restore a backup, or put them in anew.'),
-            $unused === 0 ? null : self::finding('unused', Counted::of($unused, 'picture is', 'pictures are').' used by no product.'),
+            $missing === [] ? null : self::finding(
+                'picture',
+                self::several(array_values(array_unique($missing)), 'is missing', 'are missing')
+                    .' Restore a backup, or put them in anew.',
+            ),
+            $changed === [] ? null : self::finding(
+                'changed',
+                self::several($changed, 'is not as it was written', 'are not as they were written')
+                    .' Restore a backup, or put them in anew.',
+            ),
+            $unused === 0
+                ? null
+                : self::finding('unused', Counted::of($unused, 'picture is', 'pictures are').' used by no product.'),
         ]));
     }
 
@@ -182,8 +219,14 @@ final readonly class Doctor
         $backup = (is_file($database) ? (int) filesize($database) : 0) + (int) DB::table('stored_files')->sum('bytes');
         $folder = dirname($database);
 
-        return $this->room->takes($folder, 2 * $backup + self::ROOM) ? [] : [self::finding('room', 'Room is getting short: '.self::megabytes((int) $this->room->free($folder))
-            .' are left on the disk, and a backup takes up to '.self::megabytes(2 * $backup).' while it is made and checked. Make room before it is full, when nothing could be kept any more.')];
+        return $this->room->takes($folder, 2 * $backup + self::ROOM) ? [] : [self::finding(
+            'room',
+            'Room is getting short: '
+                .self::megabytes((int) $this->room->free($folder))
+                .' are left on the disk, and a backup takes up to '
+                .self::megabytes(2 * $backup)
+                .' while it is made and checked. Make room before it is full, when nothing could be kept any more.',
+        )];
     }
 
     private static function megabytes(int $bytes): string
@@ -196,7 +239,9 @@ final readonly class Doctor
     {
         $shown = implode(', ', array_slice($names, 0, 3));
 
-        return count($names) < 2 ? "$shown $one." : Counted::of(count($names), 'file')." $many: $shown".(count($names) > 3 ? ', …' : '').'.';
+        return count($names) < 2
+            ? "$shown $one."
+            : Counted::of(count($names), 'file')." $many: $shown".(count($names) > 3 ? ', …' : '').'.';
     }
 
     /** @return Finding */

@@ -13,8 +13,8 @@ use Vestibra\App\Ground\Pictures\MakeSizes;
 use Vestibra\App\Work\Fitting\FitTemplate;
 
 /**
- * What a killed server leaves: files that nothing in the shop is kept under, halves of files, and work that was to follow and
- * that nobody does. What may still be on its way is left alone.
+ * What a killed server leaves: files that nothing in the shop is kept under, halves of files, and work that was to
+ * follow and that nobody does. What may still be on its way is left alone.
  *
  * @phpstan-import-type Finding from Doctor
  */
@@ -50,7 +50,8 @@ final readonly class Leftovers
                 clearstatcache(true, $path);
                 match (true) {
                     (int) filemtime($path) > time() - self::ON_ITS_WAY => $fresh[] = "$folder/$name",
-                    StoredFiles::isName($folder, (string) preg_replace('/\.part$/D', '', $name)) => $strays[$path] = "$folder/$name",
+                    StoredFiles::isName($folder, (string) preg_replace('/\.part$/D', '', $name)) =>
+                        $strays[$path] = "$folder/$name",
                     default => $foreign[] = "$folder/$name",
                 };
             }
@@ -61,9 +62,22 @@ final readonly class Leftovers
         $strays = array_values($strays);
 
         return array_values(array_filter([
-            $strays === [] ? null : Doctor::finding('stray', Doctor::several($strays, 'is kept for nothing in the shop', 'are kept for nothing in the shop').($mend ? ' They are gone now.' : ' “--mend” removes what is ours.'), $mend),
-            $foreign === [] ? null : Doctor::finding('foreign', Doctor::several($foreign, 'was not written by Vestibra', 'were not written by Vestibra').' No backup takes it; move it elsewhere.'),
-            $fresh === [] ? null : Doctor::finding('fresh', Doctor::several($fresh, 'was written less than a minute ago', 'were written less than a minute ago').' It may be on its way; look again.'),
+            $strays === [] ? null : Doctor::finding(
+                'stray',
+                Doctor::several($strays, 'is kept for nothing in the shop', 'are kept for nothing in the shop')
+                    .($mend ? ' They are gone now.' : ' “--mend” removes what is ours.'),
+                $mend,
+            ),
+            $foreign === [] ? null : Doctor::finding(
+                'foreign',
+                Doctor::several($foreign, 'was not written by Vestibra', 'were not written by Vestibra')
+                    .' No backup takes it; move it elsewhere.',
+            ),
+            $fresh === [] ? null : Doctor::finding(
+                'fresh',
+                Doctor::several($fresh, 'was written less than a minute ago', 'were written less than a minute ago')
+                    .' It may be on its way; look again.',
+            ),
         ]));
     }
 
@@ -72,35 +86,58 @@ final readonly class Leftovers
     {
         $loose = [];
         foreach (DB::table('stored_files')->orderBy('folder')->orderBy('name')->get(['folder', 'name']) as $row) {
-            KeptFile::isOwned(DB::connection()->getPdo(), (string) $row->folder, (string) $row->name) || $loose[] = [(string) $row->folder, (string) $row->name];
+            KeptFile::isOwned(DB::connection()->getPdo(), (string) $row->folder, (string) $row->name) || $loose[] = [
+                (string) $row->folder,
+                (string) $row->name,
+            ];
         }
         foreach ($mend ? $loose : [] as [$folder, $name]) {
             StoredFiles::forget($folder, $name);
         }
 
-        return $loose === [] ? [] : [Doctor::finding('noted', Counted::of(count($loose), 'file is noted that is', 'files are noted that are').' kept for nothing in the shop.', $mend)];
+        return $loose === [] ? [] : [Doctor::finding(
+            'noted',
+            Counted::of(count($loose), 'file is noted that is', 'files are noted that are')
+                .' kept for nothing in the shop.',
+            $mend,
+        )];
     }
 
     /** @return list<Finding> pictures whose sizes nobody makes */
     private static function pictures(bool $mend): array
     {
-        $waiting = self::hasWork('MakeSizes') ? [] : DB::table('pictures')->where('state', 'new')->whereNotNull('original')->pluck('id')->all();
+        $waiting = self::hasWork('MakeSizes')
+            ? []
+            : DB::table('pictures')->where('state', 'new')->whereNotNull('original')->pluck('id')->all();
         foreach ($mend ? $waiting : [] as $id) {
             Queue::push(new MakeSizes((int) $id));
         }
 
-        return $waiting === [] ? [] : [Doctor::finding('waiting', Counted::of(count($waiting), 'picture waits', 'pictures wait').' for sizes that nobody makes.', $mend)];
+        return $waiting === [] ? [] : [Doctor::finding(
+            'waiting',
+            Counted::of(count($waiting), 'picture waits', 'pictures wait').' for sizes that nobody makes.',
+            $mend,
+        )];
     }
 
     /** @return list<Finding> fittings that nobody goes on with */
     private static function fittings(bool $mend): array
     {
-        $stuck = self::hasWork('FitTemplate') ? [] : DB::table('fittings')->where('state', 'running')->where('made_at', '<', now('UTC')->subMinutes(self::FORGOTTEN)->toDateTimeString())->get(['template_id', 'revision'])->all();
+        $stuck = self::hasWork('FitTemplate')
+            ? []
+            : DB::table('fittings')->where('state', 'running')
+                ->where('made_at', '<', now('UTC')->subMinutes(self::FORGOTTEN)->toDateTimeString())
+                ->get(['template_id', 'revision'])
+                ->all();
         foreach ($mend ? $stuck : [] as $row) {
             Queue::push(new FitTemplate((int) $row->template_id, (int) $row->revision));
         }
 
-        return $stuck === [] ? [] : [Doctor::finding('waiting', Counted::of(count($stuck), 'fitting has', 'fittings have').' begun that nobody goes on with.', $mend)];
+        return $stuck === [] ? [] : [Doctor::finding(
+            'waiting',
+            Counted::of(count($stuck), 'fitting has', 'fittings have').' begun that nobody goes on with.',
+            $mend,
+        )];
     }
 
     private static function hasWork(string $job): bool

@@ -12,13 +12,14 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Role;
 
 /**
- * The parts of a page that have to be drawn again after an edit, as small as can be: of a column the order of its blocks
- * with those that are new, of a block in a column itself, and else the column, band or page. (Whether a block in a holder
- * or a tab is on the page at all depends on its neighbours there.)
+ * The parts of a page that have to be drawn again after an edit, as small as can be: of a column the order of its
+ * blocks with those that are new, of a block in a column itself, and else the column, band or page. (Whether a block in
+ * a holder or a tab is on the page at all depends on its neighbours there.)
  *
  * Of cards, on each the blocks that changed, and the order of what holds them.
  *
- * @phpstan-type Part array{id: string, html: string}|array{id: string, order: list<string>, fresh: array<string, string>}|array{id: string,
+ * @phpstan-type Part array{id: string, html: string}|array{id: string, order: list<string>, fresh: array<string,
+ *     string>}|array{id: string,
  *     card: string, orders: array<string, list<string>>, blocks: array<string, list<string>>}
  *
  * @shape CanvasPart Part
@@ -106,7 +107,10 @@ final readonly class CanvasParts
         return $parts;
     }
 
-    /** @return list<string>|null the blocks right on a card that a step has changed; null where the card itself is another one */
+    /**
+     * @return list<string>|null the blocks right on a card that a step has changed; null where the card itself is
+     *     another one
+     */
     public static function changedOn(StepResult $done): ?array
     {
         $card = $done->draft->tree;
@@ -114,7 +118,10 @@ final readonly class CanvasParts
             return $done->stylesOnly ? [] : null;
         }
         // What moves from one place to another stays as it is, and so does what holds it, unless that was or is empty.
-        $held = $done->movesOnly() ? array_filter($done->arranged, static fn (string $id): bool => $id !== $card->id && count($card->find($id)->children ?? []) < 2) : [...$done->touched, ...$done->arranged, ...$done->fresh, ...$done->moved];
+        $held = $done->movesOnly()
+            ? array_filter($done->arranged, static fn (string $id): bool => $id !== $card->id
+                && count($card->find($id)->children ?? []) < 2)
+            : [...$done->touched, ...$done->arranged, ...$done->fresh, ...$done->moved];
         $changed = [];
         foreach ($done->stylesOnly ? [] : $held as $id) {
             foreach ($card->children as $block) {
@@ -164,7 +171,11 @@ final readonly class CanvasParts
     {
         $node = $tree->find($id);
         $parent = $node === null ? null : $tree->parentOf($id);
-        if ($node !== null && $parent !== null && $node->children === [] && $this->role($node) === Role::Block && $this->role($parent) === Role::Column) {
+        if ($node !== null
+            && $parent !== null
+            && $node->children === []
+            && $this->role($node) === Role::Block
+            && $this->role($parent) === Role::Column) {
             return $id;
         }
         while ($node !== null && ! in_array($this->role($node), [Role::Column, Role::Band, Role::Page], true)) {

@@ -23,15 +23,27 @@ final class DraftSources
     {
         $subject = PageKinds::standard()->get($kind)->subject();
         $sources = [];
-        foreach (array_filter(Source::cases(), static fn (Source $source): bool => $source->isOf($subject)) as $source) {
-            $one = ['name' => $source->value, 'of' => null, 'words' => ($source === Source::ShopName ? '' : "the {$subject->one()}’s ").$source->words(), 'gives' => $source->gives()->value];
+        foreach (
+            array_filter(Source::cases(), static fn (Source $source): bool => $source->isOf($subject)) as $source
+        ) {
+            $one = [
+                'name' => $source->value,
+                'of' => null,
+                'words' => ($source === Source::ShopName ? '' : "the {$subject->one()}’s ").$source->words(),
+                'gives' => $source->gives()->value,
+            ];
             if (! $source->isOneOfSeveral()) {
                 $sources[] = $one;
             }
-            foreach (array_filter($facts, static fn (Fact $fact): bool => in_array($source, Source::ofFact($fact->kind), true)) as $fact) {
+            foreach (array_filter(
+                $facts,
+                static fn (Fact $fact): bool => in_array($source, Source::ofFact($fact->kind), true),
+            ) as $fact) {
                 $sources[] = ['of' => $fact->id, 'words' => "the fact $fact->name"] + $one;
             }
-            foreach ($source === Source::Option ? DB::select('select id, name from options order by position, id limit '.self::MOST_OPTIONS) : [] as $option) {
+            foreach ($source === Source::Option
+                ? DB::select('select id, name from options order by position, id limit '.self::MOST_OPTIONS)
+                : [] as $option) {
                 $sources[] = ['of' => $option->id, 'words' => "the chosen $option->name"] + $one;
             }
         }

@@ -56,8 +56,12 @@ final readonly class Drafting
      * @param  list<mixed>  $edits  untrusted
      * @return StepResult|non-empty-list<Problem>
      */
-    public function apply(int $templateId, User $user, array $edits, StepAttempt $attempt = new StepAttempt): StepResult|array
-    {
+    public function apply(
+        int $templateId,
+        User $user,
+        array $edits,
+        StepAttempt $attempt = new StepAttempt,
+    ): StepResult|array {
         return DB::transaction(function () use ($templateId, $user, $edits, $attempt): StepResult|array {
             $template = self::template($templateId);
             $read = [];
@@ -78,7 +82,8 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return [$done];
             }
-            $inside = InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
+            $inside =
+                InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -90,7 +95,12 @@ final readonly class Drafting
             }
             $this->save($template, $user, $done->draft);
             $log->endRedo($template, $user);
-            $log->record($template, $user, $done, new StepRecord(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt));
+            $log->record(
+                $template,
+                $user,
+                $done,
+                new StepRecord(DraftStep::DONE, $this->words->of($read, $before->tree), $attempt),
+            );
 
             return StepResult::of($template, $done, $before);
         });
@@ -108,7 +118,9 @@ final readonly class Drafting
         return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
     }
 
-    /** The draft's tree as it was before the user's last change; null when there was none, or it cannot be taken back. */
+    /**
+     * The draft's tree as it was before the user's last change; null when there was none, or it cannot be taken back.
+     */
     public function before(Template $template, User $user): ?Node
     {
         $stored = $this->log($template)->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
@@ -118,11 +130,16 @@ final readonly class Drafting
         return $done instanceof Stepped ? $done->draft->tree : null;
     }
 
-    /** @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int} what the next undo and redo would do, in words, and when it was done */
+    /**
+     * @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int} what the next undo and redo
+     *     would do, in words, and when it was done
+     */
     public function next(Template $template, User $user): array
     {
-        ['words' => $undo, 'step' => $undoStep] = $this->log($template)->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
-        ['words' => $redo, 'step' => $redoStep] = $this->log($template)->lastWords($template, $user, [DraftStep::UNDONE]);
+        ['words' => $undo, 'step' => $undoStep] = $this->log($template)
+            ->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        ['words' => $redo, 'step' => $redoStep] = $this->log($template)
+            ->lastWords($template, $user, [DraftStep::UNDONE]);
 
         return ['undo' => $undo, 'redo' => $redo, 'undoStep' => $undoStep, 'redoStep' => $redoStep];
     }
@@ -131,8 +148,13 @@ final readonly class Drafting
      * @param  list<string>  $origins
      * @return StepResult|non-empty-list<Problem>
      */
-    private function takeBack(int $templateId, User $user, array $origins, string $origin, StepAttempt $attempt): StepResult|array
-    {
+    private function takeBack(
+        int $templateId,
+        User $user,
+        array $origins,
+        string $origin,
+        StepAttempt $attempt,
+    ): StepResult|array {
         return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): StepResult|array {
             $template = self::template($templateId);
             $log = $this->log($template);
@@ -153,7 +175,9 @@ final readonly class Drafting
             if ($step === null) {
                 return $this->passOver($stored, $undoes);
             }
-            $crossing = $attempt->knowingly ? null : $this->crossing($template)->undoProblem($template, $user, $stored, $step, $draft);
+            $crossing = $attempt->knowingly
+                ? null
+                : $this->crossing($template)->undoProblem($template, $user, $stored, $step, $draft);
             if ($crossing !== null) {
                 return [$crossing];
             }
@@ -161,15 +185,28 @@ final readonly class Drafting
             if ($done instanceof Problem) {
                 return $done->code === EditProblem::UndoImpossible ? $this->passOver($stored, $undoes) : [$done];
             }
-            $inside = InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
+            $inside =
+                InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
             $this->save($template, $user, $done->draft);
             $stored->update(['spent' => true]);
-            $log->record($template, $user, $done, new StepRecord($origin, $stored->words, new StepAttempt(window: $attempt->window, key: $attempt->key)));
+            $log->record(
+                $template,
+                $user,
+                $done,
+                new StepRecord($origin, $stored->words, new StepAttempt(window: $attempt->window, key: $attempt->key)),
+            );
 
-            return StepResult::of($template, $done, $draft, $done->leftOut === [] ? null : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])));
+            return StepResult::of(
+                $template,
+                $done,
+                $draft,
+                $done->leftOut === []
+                    ? null
+                    : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])),
+            );
         });
     }
 
@@ -184,7 +221,8 @@ final readonly class Drafting
     {
         $step->update(['spent' => true]);
 
-        return [($undoes ? EditProblem::UndoPassedOver : EditProblem::RedoPassedOver)->at('', ['words' => $step->words])];
+        return [($undoes ? EditProblem::UndoPassedOver : EditProblem::RedoPassedOver)
+            ->at('', ['words' => $step->words])];
     }
 
     /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */
@@ -194,7 +232,9 @@ final readonly class Drafting
         if (! $isReach) {
             return $this->reader($template)->parse($edit, $format);
         }
-        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template), $this->facts->all()))->parse($edit['reach'] ?? null);
+        $reach = (
+            new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template), $this->facts->all())
+        )->parse($edit['reach'] ?? null);
 
         return is_array($reach) ? $reach : new SetReach($reach);
     }
@@ -203,7 +243,11 @@ final readonly class Drafting
     {
         $kindOf = static fn (string $id): ?string => self::kindIn($template->draft_tree['page'] ?? null, $id);
 
-        return new EditReader($this->trees, new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template)), $kindOf);
+        return new EditReader(
+            $this->trees,
+            new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template)),
+            $kindOf,
+        );
     }
 
     private function log(Template $template): StepLog

@@ -23,7 +23,10 @@ final class Presence
         DB::table('presences')->where('seen_at', '<', now()->subSeconds(self::SECONDS))->delete();
 
         return array_values(DB::table('presences')->join('users', 'users.id', '=', 'user_id')
-            ->where('template_id', $template->id)->where(static fn ($other) => $other->where('user_id', '!=', $user->id)->orWhere('window', '!=', $window))
-            ->distinct()->get(['users.id', 'name'])->map(static fn (\stdClass $row): string => $row->id === $user->id ? 'you, in another window' : (string) $row->name)->all());
+            ->where('template_id', $template->id)->where(static fn ($other) =>
+                $other->where('user_id', '!=', $user->id)->orWhere('window', '!=', $window))
+            ->distinct()->get(['users.id', 'name'])->map(static fn (\stdClass $row): string => $row->id === $user->id
+                ? 'you, in another window'
+                : (string) $row->name)->all());
     }
 }

@@ -36,27 +36,47 @@ final readonly class StepConflicts
     {
         $disturbed = [];
         foreach (array_reverse($step->edits) as $at => $edit) {
-            if (isset($step->inverses[$at]) && ! Conflicts::stands($edit, $now) && ! Conflicts::stands($step->inverses[$at], $now)) {
+            if (isset($step->inverses[$at])
+                && ! Conflicts::stands($edit, $now)
+                && ! Conflicts::stands($step->inverses[$at], $now)) {
                 $disturbed[] = $step->inverses[$at];
             }
         }
 
-        return $disturbed === [] ? null : $this->since($template, $user, $stored->revision, null, $disturbed, $now, true);
+        return $disturbed === []
+            ? null
+            : $this->since($template, $user, $stored->revision, null, $disturbed, $now, true);
     }
 
     /** @param  list<Edit>  $edits */
-    private function since(Template $template, User $user, int $base, ?string $window, array $edits, Draft $draft, bool $othersOnly = false): ?Problem
-    {
+    private function since(
+        Template $template,
+        User $user,
+        int $base,
+        ?string $window,
+        array $edits,
+        Draft $draft,
+        bool $othersOnly = false,
+    ): ?Problem {
         $steps = DraftStep::query()->where('template_id', $template->id)->where('revision', '>', $base)
             ->when($othersOnly, static fn ($query) => $query->where('user_id', '!=', $user->id))
-            ->when(! $othersOnly, static fn ($query) => $query->where(static fn ($other) => $other->where('user_id', '!=', $user->id)->orWhere('window', '!=', $window ?? '')))
+            ->when(! $othersOnly, static fn ($query) => $query->where(
+                static fn ($other) => $other->where('user_id', '!=', $user->id)->orWhere('window', '!=', $window ?? ''),
+            ))
             ->with('user')->oldest('id')->get();
         foreach ($steps as $step) {
             $theirs = $this->read($step);
             foreach ($edits as $edit) {
                 $problem = Conflicts::between($edit, $theirs, $draft->tree);
                 if ($problem !== null) {
-                    return $problem->code->at($problem->path, $problem->values + ['name' => $step->user_id === $user->id ? 'You, in another window,' : $step->user->name ?? 'Somebody']);
+                    return $problem->code->at(
+                        $problem->path,
+                        $problem->values + [
+                            'name' => $step->user_id === $user->id
+                                ? 'You, in another window,'
+                                : $step->user->name ?? 'Somebody',
+                        ],
+                    );
                 }
             }
         }

@@ -33,8 +33,14 @@ final readonly class StepLog
     /** Writes a step down; one run of typing or one slide goes on with the step before. */
     public function record(Template $template, User $user, Stepped $done, StepRecord $step): void
     {
-        $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE ? null : $this->of($template, $user)->latest('id')->first();
-        if ($last !== null && $last->format === TreeFormats::CURRENT && $last->gesture === $step->attempt->gesture && $last->origin === DraftStep::DONE && $this->oneSetting($last, $done->edits)) {
+        $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE
+            ? null
+            : $this->of($template, $user)->latest('id')->first();
+        if ($last !== null
+            && $last->format === TreeFormats::CURRENT
+            && $last->gesture === $step->attempt->gesture
+            && $last->origin === DraftStep::DONE
+            && $this->oneSetting($last, $done->edits)) {
             $last->update([
                 'revision' => $template->draft_revision,
                 'edits' => self::arrays($done->edits),
@@ -104,12 +110,18 @@ final readonly class StepLog
      */
     public function history(Template $template, User $user, DraftStep $since): array
     {
-        if (! DraftStep::query()->where('template_id', $template->id)->where('id', '>', $since->id)->where('user_id', '!=', $user->id)->exists()) {
+        if (! DraftStep::query()->where('template_id', $template->id)
+            ->where('id', '>', $since->id)
+            ->where('user_id', '!=', $user->id)
+            ->exists()) {
             return [];
         }
         $steps = [];
         /** @var iterable<DraftStep> $latest */
-        $latest = DraftStep::query()->where('template_id', $template->id)->latest('id')->limit(self::LOOKED_BACK)->get();
+        $latest = DraftStep::query()->where('template_id', $template->id)
+            ->latest('id')
+            ->limit(self::LOOKED_BACK)
+            ->get();
         foreach ($latest as $stored) {
             $step = $this->read($stored);
             if ($step === null) {
@@ -123,11 +135,14 @@ final readonly class StepLog
 
     /**
      * @param  list<string>  $origins
-     * @return array{words: string|null, step: int} its number grows with time, over all templates; 0 where there is none
+     * @return array{words: string|null, step: int} its number grows with time, over all templates; 0 where there is
+     *     none
      */
     public function lastWords(Template $template, User $user, array $origins): array
     {
-        $last = DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('spent', false)
+        $last = DB::table('draft_steps')->where('template_id', $template->id)
+            ->where('user_id', $user->id)
+            ->where('spent', false)
             ->whereIn('origin', $origins)->orderByDesc('id')->limit(1)->first(['id', 'words']);
 
         return ['words' => $last === null ? null : (string) $last->words, 'step' => (int) ($last->id ?? 0)];
@@ -136,7 +151,11 @@ final readonly class StepLog
     /** A new step ends what could be done again. */
     public function endRedo(Template $template, User $user): void
     {
-        DB::table('draft_steps')->where('template_id', $template->id)->where('user_id', $user->id)->where('origin', DraftStep::UNDONE)->where('spent', false)->update(['spent' => true]);
+        DB::table('draft_steps')->where('template_id', $template->id)
+            ->where('user_id', $user->id)
+            ->where('origin', DraftStep::UNDONE)
+            ->where('spent', false)
+            ->update(['spent' => true]);
     }
 
     /** Keeps the draft as it is as a version, and lets go of steps beyond the most that are kept. */
@@ -149,7 +168,9 @@ final readonly class StepLog
             'reach' => json_encode($template->draft_reach),
             'made_at' => now(),
         ]);
-        $oldest = DraftStep::query()->where('template_id', $template->id)->latest('id')->offset(self::MOST)->limit(1)->value('id');
+        $oldest = DraftStep::query()->where('template_id', $template->id)->latest('id')->offset(self::MOST)->limit(
+            1,
+        )->value('id');
         if (is_int($oldest)) {
             DraftStep::query()->where('template_id', $template->id)->where('id', '<=', $oldest)->delete();
         }

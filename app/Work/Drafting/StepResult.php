@@ -61,7 +61,9 @@ final readonly class StepResult
             $done->arranged,
             $done->fresh,
             $notice,
-            $done->edits !== [] && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue || $edit->question !== Question::How) === [],
+            $done->edits !== []
+                && array_filter($done->edits, static fn (Edit $edit): bool => ! $edit instanceof SetValue
+                    || $edit->question !== Question::How) === [],
             array_values(array_filter($moved)),
             count($done->edits),
             $before->tree,

@@ -9,7 +9,10 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Work\Saving\ShowingDays;
 
-/** What waits for its time, done with the next request should the worker be down: asked for in one query; what does it is made only when there is something to do. */
+/**
+ * What waits for its time, done with the next request should the worker be down: asked for in one query; what does it
+ * is made only when there is something to do.
+ */
 final readonly class Due
 {
     public function __construct(
@@ -21,7 +24,12 @@ final readonly class Due
     public function run(): void
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
-        $due = DB::selectOne("select exists (select 1 from releases where state = 'waiting' and due_at <= ?) as releases, ".ShowingDays::DUE.' as products', [$now, $now, $now]);
+        $due = DB::selectOne(
+            "select exists (select 1 from releases where state = 'waiting' and due_at <= ?) as releases, "
+                .ShowingDays::DUE
+                .' as products',
+            [$now, $now, $now],
+        );
         $due->releases && $this->container->make(Releases::class)->runDue();
         $due->products && $this->container->make(ShowingDays::class)->runDue();
     }

@@ -28,15 +28,18 @@ use Vestibra\Core\Reach\WhatIf;
  *
  * @phpstan-import-type PageRow from FindsPages
  *
- * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int, pages: list<PageRow>}
- * @phpstan-type Turn array{template: int, name: string, pageKind: string, at: string, begins: bool, moves: list<Move>, moved: int}
+ * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int,
+ *     pages: list<PageRow>}
+ * @phpstan-type Turn array{template: int, name: string, pageKind: string, at: string, begins: bool, moves: list<Move>,
+ *     moved: int}
  * @phpstan-type OfKind array{pageKind: string, moved: int, look: int, stays: int}
- * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at: string, turns: list<Turn>}
+ * @phpstan-type Summary array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int,
+ *     kinds: list<OfKind>, at: string, turns: list<Turn>}
  *
  * @shape Move
  * @shape Turn
- * @shape Impact array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>, at:
- *     string, turns?: list<Turn>}
+ * @shape Impact array{moves: list<Move>, newLook: list<Move>, moved: int, look: int, stays: int, kinds: list<OfKind>,
+ *     at: string, turns?: list<Turn>}
  */
 final readonly class Impact
 {
@@ -76,7 +79,8 @@ final readonly class Impact
     }
 
     /**
-     * What happens later by the clock alone: which pages move when the season of a changed template begins, and when it ends.
+     * What happens later by the clock alone: which pages move when the season of a changed template begins, and when it
+     * ends.
      *
      * @return list<Turn> in the order of time
      */
@@ -84,16 +88,25 @@ final readonly class Impact
     {
         $turns = [];
         foreach ($changes->templates() as $change) {
-            $season = $change->after === null ? Season::always() : $this->contests->stored($change->after['reach'], $change->kind())->season;
+            $season = $change->after === null
+                ? Season::always()
+                : $this->contests->stored($change->after['reach'], $change->kind())->season;
             foreach (['from' => $season->from, 'until' => $season->until] as $end => $instant) {
                 if ($instant === null || $instant <= $after->getTimestamp()) {
                     continue;
                 }
                 $contest = $this->contests->all($change->kind(), $changes->supposed());
-                $candidate = $contest->candidate($change->template) ?? throw new LogicException('A template that goes live is no candidate.');
+                $candidate = $contest->candidate($change->template)
+                    ?? throw new LogicException('A template that goes live is no candidate.');
                 [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
-                $both = new BeforeAndAfter($before, WinnersSql::both($before, $then, null, $then->sql()->covers($candidate->reach->atAnyTime()), []));
-                $moves = $this->groups($both, 'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template");
+                $both = new BeforeAndAfter(
+                    $before,
+                    WinnersSql::both($before, $then, null, $then->sql()->covers($candidate->reach->atAnyTime()), []),
+                );
+                $moves = $this->groups(
+                    $both,
+                    'before_id <> after_id and '.($end === 'from' ? 'after_id' : 'before_id')." = $change->template",
+                );
                 $turns[] = [
                     'template' => $change->template,
                     'name' => $change->called,
@@ -115,12 +128,17 @@ final readonly class Impact
     {
         /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass> $rows */
         $rows = DB::select(
-            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as count,'
+            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as '
+                .'count,'
             .' row_number() over (partition by before_id, after_id order by page_id) as place'
             ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
             $both->sql->bindings,
         );
-        $pages = array_column($both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
+        $pages = array_column(
+            $both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))),
+            null,
+            'id',
+        );
         $names = TemplateNames::all();
         $groups = [];
         foreach ($rows as $row) {
@@ -144,8 +162,14 @@ final readonly class Impact
      *
      * @return array{count: int, pages: list<PageRow>}
      */
-    public function group(Changes $changes, int $from, int $to, string $query, int $page, ?DateTimeImmutable $at = null): array
-    {
+    public function group(
+        Changes $changes,
+        int $from,
+        int $to,
+        string $query,
+        int $page,
+        ?DateTimeImmutable $at = null,
+    ): array {
         $kind = PageKind::tryFrom((string) DB::table('templates')->where('id', $from)->value('page_kind'));
         if ($kind === null || ! in_array($kind, $changes->kinds(), true)) {
             return ['count' => 0, 'pages' => []];
@@ -153,7 +177,8 @@ final readonly class Impact
         $both = $this->both($kind, $changes, $at ?? $this->clock->now());
         $pages = $both->now->pages;
         $words = Folding::words($query);
-        $where = "from ({$both->sql->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and b.after_id = ?"
+        $where = "from ({$both->sql->text}) b join {$pages->table()} p on p.id = b.page_id where b.before_id = ? and "
+            .'b.after_id = ?'
             .str_repeat(" and instr({$pages->title()}, ?) > 0", count($words));
         $bindings = [...$both->sql->bindings, $from, $to, ...$words];
         $ids = DB::select(
@@ -187,7 +212,9 @@ final readonly class Impact
         $now = $this->contests->all($kind, at: $at);
         $then = $this->contests->all($kind, $supposed, $at);
         $among = $this->affected($kind, $changes, $supposed, $now, $then);
-        $changed = isset($supposed->handOrders[$kind->value]) ? null : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+        $changed = isset($supposed->handOrders[$kind->value])
+            ? null
+            : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
 
         return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
     }
@@ -212,7 +239,9 @@ final readonly class Impact
                     $parts[] = $contest->sql()->covers($candidate->reach);
                 }
             }
-            $parts[] = $now->pages->pins($now->at)->wrap('p.id in (select subject_id from (', ") where template_id = $template)");
+            $parts[] = $now->pages
+                ->pins($now->at)
+                ->wrap('p.id in (select subject_id from (', ") where template_id = $template)");
         }
         if ($looks->products !== [] && $kind === PageKind::Product) {
             $parts[] = new Sql('p.id in ('.implode(',', array_keys($looks->products)).')');

@@ -70,7 +70,8 @@ final readonly class NearbyPages
         $after = $this->impact->winners($kind, Changes::of(), $candidates);
         $looks = NewLooks::of($changes);
 
-        return array_values(array_filter($candidates, static fn (int $id): bool => ($before[$id] ?? null) !== ($after[$id] ?? null)
+        return array_values(array_filter($candidates, static fn (int $id): bool =>
+            ($before[$id] ?? null) !== ($after[$id] ?? null)
             || $looks->holds($kind, $id, $after[$id] ?? null)));
     }
 }

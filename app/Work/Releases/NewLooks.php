@@ -46,7 +46,10 @@ final readonly class NewLooks
             }
             $content = $change->role === TemplateRole::OwnBlocks ? Template::query()->find($change->template) : null;
             if ($content !== null && ($change->before['tree'] ?? null) !== ($change->after['tree'] ?? null)) {
-                $products[(int) $content->product_id] = [...$products[(int) $content->product_id] ?? [], ...PartPlaces::showing((int) $content->fact_id)];
+                $products[(int) $content->product_id] = [
+                    ...$products[(int) $content->product_id] ?? [],
+                    ...PartPlaces::showing((int) $content->fact_id),
+                ];
             }
         }
 
@@ -54,13 +57,20 @@ final readonly class NewLooks
             array_push($templates, ...match (true) {
                 $change instanceof FallbackChange => $change->newLooks(),
                 // Every page stands in the house style.
-                $change instanceof HouseStyleChange => Template::query()->where('role', TemplateRole::Page->value)->whereNotNull('live_revision')->pluck('id')->map(intval(...))->all(),
+                $change instanceof HouseStyleChange => Template::query()->where('role', TemplateRole::Page->value)
+                    ->whereNotNull('live_revision')
+                    ->pluck('id')
+                    ->map(intval(...))
+                    ->all(),
                 default => [],
             });
         }
         foreach ($changes->messages() === [] ? [] : app(Speaking::class)->of($changes->messages()) as $speaking) {
             if ($speaking->role === TemplateRole::OwnBlocks->value) {
-                $products[(int) $speaking->product_id] = [...$products[(int) $speaking->product_id] ?? [], ...PartPlaces::showing((int) $speaking->fact_id)];
+                $products[(int) $speaking->product_id] = [
+                    ...$products[(int) $speaking->product_id] ?? [],
+                    ...PartPlaces::showing((int) $speaking->fact_id),
+                ];
             } else {
                 array_push($templates, ...match ($speaking->role) {
                     TemplateRole::Part->value => PartPlaces::liveTemplates((int) $speaking->id),
@@ -87,7 +97,10 @@ final readonly class NewLooks
         return $products;
     }
 
-    /** As SQL on `before_id` and `page_id`. Templates have numbers of their own, so that no page of another kind has one of these. */
+    /**
+     * As SQL on `before_id` and `page_id`. Templates have numbers of their own, so that no page of another kind has one
+     * of these.
+     */
     public function sql(): string
     {
         $parts = ['before_id in ('.implode(',', $this->templates).')'];
@@ -100,6 +113,7 @@ final readonly class NewLooks
 
     public function holds(PageKind $kind, int $page, ?int $template): bool
     {
-        return in_array($template, $this->templates, true) || ($kind === PageKind::Product && in_array($template, $this->products[$page] ?? [], true));
+        return in_array($template, $this->templates, true)
+            || ($kind === PageKind::Product && in_array($template, $this->products[$page] ?? [], true));
     }
 }

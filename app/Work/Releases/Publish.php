@@ -43,7 +43,8 @@ final readonly class Publish
             if ($template->let_go_at !== null) {
                 $problems[] = ReleaseProblem::TemplateGone->at('', ['name' => $template->name]);
             } elseif ($template->isPage() && $template->pageKind() === null) {
-                $problems[] = ReleaseProblem::PublishUnknownKind->at('', ['name' => $template->name, 'kind' => $template->page_kind]);
+                $problems[] = ReleaseProblem::PublishUnknownKind
+                    ->at('', ['name' => $template->name, 'kind' => $template->page_kind]);
             } elseif ($template->draft_revision !== $revision) {
                 $problems[] = ReleaseProblem::PublishChangedSince->at('', ['name' => $template->name]);
             } elseif (! $template->isChanged()) {
@@ -72,11 +73,15 @@ final readonly class Publish
             if ($change->after === null) {
                 continue;
             }
-            $missing = ['nothing' => $this->counts->shownOn($change->kind(), $change->template, $changes->supposed(), $at) === 0];
+            $missing = [
+                'nothing' =>
+                    $this->counts->shownOn($change->kind(), $change->template, $changes->supposed(), $at) === 0,
+            ];
             foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);
             }
-            $missing[Essential::Cart->value] = $this->cart->lacks($this->stored->tree($change->after['tree']), $change->kind());
+            $missing[Essential::Cart->value] = $this->cart
+                ->lacks($this->stored->tree($change->after['tree']), $change->kind());
             foreach (array_keys(array_filter($missing)) as $what) {
                 $concerns[] = self::without($what)->at("$what/$change->template", ['name' => $change->called]);
             }
@@ -102,7 +107,8 @@ final readonly class Publish
         $tree = $this->stored->tree($change->after['tree'] ?? null);
         foreach ([$tree, ...$this->shared($tree)] as $part) {
             foreach ($part->walk() as $node) {
-                if ($this->composer->schema->definition($node->kind)?->essentialOf($node) === $essential && self::isOn($node)) {
+                if ($this->composer->schema->definition($node->kind)?->essentialOf($node) === $essential
+                    && self::isOn($node)) {
                     return true;
                 }
             }
@@ -114,9 +120,14 @@ final readonly class Publish
     /** @return list<Node> the kept parts that a tree shares, as they are live */
     private function shared(Node $tree): array
     {
-        $trees = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))->whereNotNull('live_revision')->pluck('live_tree')->all();
+        $trees = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
+            ->whereNotNull('live_revision')
+            ->pluck('live_tree')
+            ->all();
 
-        return array_values(array_map(fn (mixed $tree): Node => $this->stored->tree(json_decode((string) $tree, true)), $trees));
+        return array_values(
+            array_map(fn (mixed $tree): Node => $this->stored->tree(json_decode((string) $tree, true)), $trees),
+        );
     }
 
     private static function isOn(Node $node): bool

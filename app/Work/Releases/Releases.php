@@ -31,8 +31,13 @@ final readonly class Releases
      * @param  string  $key  the same for every try at the same release, which is made once; empty for none
      * @return Release|non-empty-list<Problem>
      */
-    public function make(Changes $changes, User $author, string $note, ?int $bringsBack = null, string $key = ''): Release|array
-    {
+    public function make(
+        Changes $changes,
+        User $author,
+        string $note,
+        ?int $bringsBack = null,
+        string $key = '',
+    ): Release|array {
         $before = $this->tried($author, $key);
         $problems = $before === null ? $changes->problems() : [];
         if ($before !== null || $problems !== []) {
@@ -88,8 +93,13 @@ final readonly class Releases
     }
 
     /** Keeps the changes as they are now, to be made at a time. */
-    public function wait(Changes $changes, User $author, string $note, DateTimeImmutable $due, string $key = ''): Release
-    {
+    public function wait(
+        Changes $changes,
+        User $author,
+        string $note,
+        DateTimeImmutable $due,
+        string $key = '',
+    ): Release {
         $before = $this->tried($author, $key);
         if ($before !== null) {
             return $before;
@@ -120,7 +130,9 @@ final readonly class Releases
         return $this->make(Changes::in($earlier)->inverse(), $author, '', $earlier->id, $key);
     }
 
-    /** Makes every waiting release whose time has come, earliest first. Each one is done wholly or not at all, and once. */
+    /**
+     * Makes every waiting release whose time has come, earliest first. Each one is done wholly or not at all, and once.
+     */
     public function runDue(): int
     {
         $done = 0;
@@ -129,7 +141,9 @@ final readonly class Releases
             try {
                 $next = $this->due();
                 $id = $next?->id;
-                $seen = $next === null || Changes::in($next)->problems() !== [] ? null : $this->foresee(Changes::in($next));
+                $seen = $next === null || Changes::in($next)->problems() !== []
+                    ? null
+                    : $this->foresee(Changes::in($next));
                 DB::transaction(function () use ($id, $seen): void {
                     $release = $this->due();
                     if ($release !== null) {
@@ -141,7 +155,9 @@ final readonly class Releases
                 // It waits until there is room.
                 NoRoom::isBehind($error) && throw $error;
                 report($error);
-                Release::query()->where('id', $id)->where('state', Release::WAITING)->update(['state' => Release::FAILED, 'trouble' => ReleaseProblem::Broke->value]);
+                Release::query()->where('id', $id)
+                    ->where('state', Release::WAITING)
+                    ->update(['state' => Release::FAILED, 'trouble' => ReleaseProblem::Broke->value]);
             }
         }
 
@@ -150,12 +166,18 @@ final readonly class Releases
 
     public function isDue(): bool
     {
-        return DB::scalar("select 1 from releases where state = 'waiting' and due_at <= ? limit 1", [$this->clock->now()->format('Y-m-d H:i:s')]) !== null;
+        return DB::scalar("select 1 from releases where state = 'waiting' and due_at <= ? limit 1", [$this->clock
+            ->now()
+            ->format('Y-m-d H:i:s')]) !== null;
     }
 
     private function due(): ?Release
     {
-        return Release::query()->where('state', Release::WAITING)->where('due_at', '<=', $this->clock->now())->oldest('due_at')->oldest('id')->first();
+        return Release::query()->where('state', Release::WAITING)
+            ->where('due_at', '<=', $this->clock->now())
+            ->oldest('due_at')
+            ->oldest('id')
+            ->first();
     }
 
     private function run(Release $release, ?PlannedChanges $seen): void
@@ -169,12 +191,17 @@ final readonly class Releases
         $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee(Changes::in($release));
         $seen->changes->apply();
         $this->settings->forget();
-        $release->update(['state' => Release::DONE, 'at' => $this->clock->now(), 'change_set' => $seen->changes->toArray(), 'impact' => $seen->impact]);
+        $release->update([
+            'state' => Release::DONE,
+            'at' => $this->clock->now(),
+            'change_set' => $seen->changes->toArray(),
+            'impact' => $seen->impact,
+        ]);
     }
 
     /**
-     * Of releases that were made, the later ones that touched the same things; one query for all of them, through the next
-     * 200 releases after the earliest.
+     * Of releases that were made, the later ones that touched the same things; one query for all of them, through the
+     * next 200 releases after the earliest.
      *
      * @param  list<Release>  $releases
      * @return array<int, list<int>> release => later releases
@@ -193,7 +220,11 @@ final readonly class Releases
             $touches[$release->id] = Changes::in($release)->touches();
         }
         /** @var \Illuminate\Support\Collection<int, Release> $others */
-        $others = Release::query()->where('id', '>', min(array_keys($later)))->where('state', Release::DONE)->oldest('id')->limit(200)->get();
+        $others = Release::query()->where('id', '>', min(array_keys($later)))
+            ->where('state', Release::DONE)
+            ->oldest('id')
+            ->limit(200)
+            ->get();
         foreach ($others as $other) {
             $touched = $touches[$other->id] ?? Changes::in($other)->touches();
             foreach ($touches as $id => $own) {

@@ -7,7 +7,10 @@ namespace Vestibra\App\Work\Releases;
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 
-/** Makes the releases whose time has come. Set for the time of each release that waits; running it once more does no harm. */
+/**
+ * Makes the releases whose time has come. Set for the time of each release that waits; running it once more does no
+ * harm.
+ */
 final class RunDueReleases implements ShouldQueue
 {
     use Queueable;

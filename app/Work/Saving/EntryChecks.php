@@ -50,10 +50,22 @@ final readonly class EntryChecks
         foreach ($entry->changes as $change) {
             array_push($problems, ...$change->after === null
                 ? $this->deleted($change, $entry)
-                : Checks::thing($change->thing, $change->id, $change->after + ($stands[$change->thing->value][$change->id] ?? []), $change->isMade() ? null : $change->fields()));
+                : Checks::thing(
+                    $change->thing,
+                    $change->id,
+                    $change->after + ($stands[$change->thing->value][$change->id] ?? []),
+                    $change->isMade() ? null : $change->fields(),
+                ));
         }
 
-        return [...$problems, ...$this->values->of($entry), ...$this->unique->of($entry, $stands, $knowingly), ...$this->variants($entry, $stands), ...$this->tree($entry), ...$this->rules($entry)];
+        return [
+            ...$problems,
+            ...$this->values->of($entry),
+            ...$this->unique->of($entry, $stands, $knowingly),
+            ...$this->variants($entry, $stands),
+            ...$this->tree($entry),
+            ...$this->rules($entry),
+        ];
     }
 
     /** @return list<Problem> what names things that are not there */
@@ -73,8 +85,16 @@ final readonly class EntryChecks
         }
         foreach ($asked as $kind => $ids) {
             $thing = Thing::from($kind);
-            $made = array_map(static fn (Change $change): int => $change->id, array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing && $change->isMade()));
-            $lost = array_map(static fn (Change $change): int => $change->id, array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing && $change->isDeleted()));
+            $made = array_map(
+                static fn (Change $change): int => $change->id,
+                array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing
+                    && $change->isMade()),
+            );
+            $lost = array_map(
+                static fn (Change $change): int => $change->id,
+                array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing
+                    && $change->isDeleted()),
+            );
             $there = DB::table(Tables::of($thing))->whereIntegerInRaw('id', array_keys($ids))->pluck('id')->all();
             foreach (array_diff(array_keys($ids), array_diff([...$there, ...$made], $lost)) as $id) {
                 foreach ($ids[$id] as $path) {
@@ -92,12 +112,16 @@ final readonly class EntryChecks
         [$count, $what] = match ($change->thing) {
             Thing::Category => [count(array_filter(
                 DB::table('categories')->where('parent_id', $change->id)->pluck('id')->all(),
-                static fn (mixed $child): bool => is_int($child) && ($entry->of(Thing::Category, $child)?->after['parent'] ?? $change->id) === $change->id && $entry->of(Thing::Category, $child)?->isDeleted() !== true,
+                static fn (mixed $child): bool => is_int($child)
+                    && ($entry->of(Thing::Category, $child)?->after['parent'] ?? $change->id) === $change->id
+                    && $entry->of(Thing::Category, $child)?->isDeleted() !== true,
             )), 'categories that stand in it'],
             default => [0, ''],
         };
 
-        return $count === 0 ? [] : [CatalogueProblem::StillUsed->at($change->key(), ['count' => $count, 'what' => $what])];
+        return $count === 0
+            ? []
+            : [CatalogueProblem::StillUsed->at($change->key(), ['count' => $count, 'what' => $what])];
     }
 
     /**
@@ -119,14 +143,24 @@ final readonly class EntryChecks
         }
         $ids = DB::table('variants')->whereIntegerInRaw('product_id', array_keys($products))->pluck('id')->all();
         $byProduct = $values = [];
-        foreach (array_replace($this->things->read(Thing::Variant, array_values(array_filter($ids, is_int(...)))), $changed) as $id => $fields) {
+        foreach (array_replace(
+            $this->things->read(Thing::Variant, array_values(array_filter($ids, is_int(...)))),
+            $changed,
+        ) as $id => $fields) {
             if ($fields !== null && is_int($fields['product'] ?? null)) {
                 $byProduct[$fields['product']][$id] = $fields;
-                array_push($values, ...array_values(array_filter(is_array($fields['values'] ?? null) ? $fields['values'] : [], is_int(...))));
+                array_push(
+                    $values,
+                    ...array_values(
+                        array_filter(is_array($fields['values'] ?? null) ? $fields['values'] : [], is_int(...)),
+                    ),
+                );
             }
         }
         $options = [];
-        foreach (DB::table('option_values')->whereIntegerInRaw('id', array_unique($values))->get(['id', 'option_id']) as $row) {
+        foreach (DB::table('option_values')
+            ->whereIntegerInRaw('id', array_unique($values))
+            ->get(['id', 'option_id']) as $row) {
             $options[$row->id] = $row->option_id;
         }
         foreach ($entry->changes as $change) {
@@ -135,13 +169,20 @@ final readonly class EntryChecks
             }
         }
 
-        return array_merge([], ...array_map(static fn (array $variants): array => Checks::variants($variants, $options), array_values($byProduct)));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (array $variants): array => Checks::variants($variants, $options),
+                array_values($byProduct),
+            ),
+        );
     }
 
     /** @return list<Problem> */
     private function tree(Entry $entry): array
     {
-        $moved = array_filter($entry->changes, static fn (Change $change): bool => $change->thing === Thing::Category && array_key_exists('parent', $change->after ?? []));
+        $moved = array_filter($entry->changes, static fn (Change $change): bool => $change->thing === Thing::Category
+            && array_key_exists('parent', $change->after ?? []));
         if ($moved === []) {
             return [];
         }
@@ -178,7 +219,9 @@ final readonly class EntryChecks
     /** @return list<Problem> */
     private function rules(Entry $entry): array
     {
-        $changed = array_filter($entry->changes, static fn (Change $change): bool => $change->thing === Thing::Collection && ($change->after['rule'] ?? null) !== null);
+        $changed = array_filter($entry->changes, static fn (Change $change): bool =>
+            $change->thing === Thing::Collection
+            && ($change->after['rule'] ?? null) !== null);
         if ($changed === []) {
             return [];
         }
@@ -193,10 +236,20 @@ final readonly class EntryChecks
             if ($rule instanceof Reach) {
                 $rules[$change->id] = $rule;
             } else {
-                array_push($problems, ...array_map(static fn (Problem $problem): Problem => $problem->code->at("{$change->key()}/rule", $problem->values), $rule));
+                array_push(
+                    $problems,
+                    ...array_map(
+                        static fn (Problem $problem): Problem =>
+                            $problem->code->at("{$change->key()}/rule", $problem->values),
+                        $rule,
+                    ),
+                );
             }
         }
-        $ring = RuleCollections::of($rules, new ReachCompiler(RuleFields::standard(), CategoryTree::of([]), LivingNames::of([]), PageKind::Product));
+        $ring = RuleCollections::of(
+            $rules,
+            new ReachCompiler(RuleFields::standard(), CategoryTree::of([]), LivingNames::of([]), PageKind::Product),
+        );
         foreach ($ring instanceof RuleCollections ? [] : $changed as $change) {
             if (in_array($change->id, $ring instanceof RuleCollections ? [] : $ring, true)) {
                 $problems[] = CatalogueProblem::Circle->at("{$change->key()}/rule", ['thing' => 'collection']);

@@ -12,7 +12,8 @@ use Vestibra\Core\Catalogue\Changing\Thing;
  * The catalogue's history, the newest first: who, when, what from, what to.
  *
  * @phpstan-type Line array{name: string, field: string, from: string, to: string}
- * @phpstan-type Row array{id: int, at: string, by: string, words: string, lines: list<Line>, more: int, moved: int, takesBack: int|null, takenBack: bool}
+ * @phpstan-type Row array{id: int, at: string, by: string, words: string, lines: list<Line>, more: int, moved: int,
+ *     takesBack: int|null, takenBack: bool}
  *
  * @shape EntryLine Line
  * @shape EntryRow Row
@@ -36,13 +37,24 @@ final readonly class EntryLog
         if ($thing === null) {
             $found->whereNull('e.part_of_id');
         } else {
-            $found->whereIn('e.id', static fn ($query) => $query->select('entry_id')->from('catalogue_entry_things')->where('thing', $thing->value)->where('thing_id', $id));
+            $found->whereIn('e.id', static fn ($query) => $query->select('entry_id')->from(
+                'catalogue_entry_things',
+            )->where('thing', $thing->value)->where('thing_id', $id));
         }
         $total = $found->count();
-        $rows = $found->join('users', 'users.id', '=', 'e.user_id')->orderByDesc('e.id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)
-            ->selectRaw('e.id, e.part_of_id, e.at, e.words, e.moves, e.takes_back_id, users.name as by_name, (select 1 from catalogue_entries b where b.takes_back_id = coalesce(e.part_of_id, e.id)) as taken_back,'
-                .'(select json_group_array(json(c.value)) from (select value from json_each(e.changes) limit '.(self::LINES + 1).') c) as first_changes,'
-                .'(select count(*) from catalogue_entry_things t where t.entry_id in (select p.id from catalogue_entries p where p.id = e.id or p.part_of_id = e.id)) as changed')->get();
+        $rows = $found->join('users', 'users.id', '=', 'e.user_id')
+            ->orderByDesc('e.id')
+            ->offset(($page - 1) * self::PAGE)
+            ->limit(self::PAGE)
+            ->selectRaw(
+                'e.id, e.part_of_id, e.at, e.words, e.moves, e.takes_back_id, users.name as by_name, (select 1 from '
+                    .'catalogue_entries b where b.takes_back_id = coalesce(e.part_of_id, e.id)) as taken_back,'
+                    .'(select json_group_array(json(c.value)) from (select value from json_each(e.changes) limit '
+                    .(self::LINES + 1)
+                    .') c) as first_changes,'
+                    .'(select count(*) from catalogue_entry_things t where t.entry_id in (select p.id from '
+                    .'catalogue_entries p where p.id = e.id or p.part_of_id = e.id)) as changed',
+            )->get();
         $entries = [];
         foreach ($rows as $row) {
             $entry = Entry::stored((array) json_decode($row->first_changes, true));

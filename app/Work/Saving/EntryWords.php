@@ -25,7 +25,9 @@ final readonly class EntryWords
         $this->fields->learn($entry);
         $products = $entry->ids(Thing::Product);
         foreach ($entry->changes as $change) {
-            $product = $change->thing === Thing::Variant ? $stands['variant'][$change->id]['product'] ?? $change->after['product'] ?? null : null;
+            $product = $change->thing === Thing::Variant
+                ? $stands['variant'][$change->id]['product'] ?? $change->after['product'] ?? null
+                : null;
             is_int($product) && $products[] = $product;
         }
         $products = array_values(array_unique($products));
@@ -35,10 +37,13 @@ final readonly class EntryWords
         return mb_substr(match (true) {
             $leading === null => '',
             ($merged = $this->merged($entry)) !== null => $merged,
-            $whole && (count($entry->changes) === 1 || count($products) === 1) => ($leading->isMade() ? 'Made' : 'Deleted')." “{$this->fields->name($leading)}”",
+            $whole && (count($entry->changes) === 1 || count($products) === 1) =>
+                ($leading->isMade() ? 'Made' : 'Deleted')." “{$this->fields->name($leading)}”",
             count($entry->changes) === 1 => "{$this->fields->name($leading)}: {$this->altered($leading)}",
             count($products) === 1 => $this->product($entry, $products[0]),
-            default => Counted::of(count($entry->changes), 'change', 'changes').': '.implode(', ', array_slice(array_unique(array_map($this->fields->name(...), $entry->changes)), 0, 3)),
+            default => Counted::of(count($entry->changes), 'change', 'changes')
+                .': '
+                .implode(', ', array_slice(array_unique(array_map($this->fields->name(...), $entry->changes)), 0, 3)),
         }, 0, self::MOST);
     }
 
@@ -51,12 +56,22 @@ final readonly class EntryWords
         $lines = [];
         foreach ($entry->changes as $change) {
             if ($change->isMade() || $change->isDeleted()) {
-                $lines[] = ['name' => $this->fields->name($change), 'field' => '', 'from' => $change->isMade() ? '' : 'there', 'to' => $change->isMade() ? 'there' : ''];
+                $lines[] = [
+                    'name' => $this->fields->name($change),
+                    'field' => '',
+                    'from' => $change->isMade() ? '' : 'there',
+                    'to' => $change->isMade() ? 'there' : '',
+                ];
             }
             foreach ($change->fields() as $name) {
                 $field = ThingFields::field($change->thing, $name);
                 if ($field !== null) {
-                    $lines[] = ['name' => $this->fields->name($change), 'field' => $this->fields->label($change->thing, $field), 'from' => $this->fields->value($field, $change->before[$name] ?? null), 'to' => $this->fields->value($field, $change->after[$name] ?? null)];
+                    $lines[] = [
+                        'name' => $this->fields->name($change),
+                        'field' => $this->fields->label($change->thing, $field),
+                        'from' => $this->fields->value($field, $change->before[$name] ?? null),
+                        'to' => $this->fields->value($field, $change->after[$name] ?? null),
+                    ];
                 }
             }
             if (count($lines) >= $most) {
@@ -74,7 +89,10 @@ final readonly class EntryWords
             $after = Merging::ids($change->after['mergedFrom'] ?? []);
             $before = Merging::ids($change->before['mergedFrom'] ?? []);
             foreach ($entry->changes as $other) {
-                if ($other->thing === $change->thing && ! $change->isMade() && ! $change->isDeleted() && in_array($other->id, [...array_diff($after, $before), ...array_diff($before, $after)], true)) {
+                if ($other->thing === $change->thing
+                    && ! $change->isMade()
+                    && ! $change->isDeleted()
+                    && in_array($other->id, [...array_diff($after, $before), ...array_diff($before, $after)], true)) {
                     $said[$change->thing->value] = $other->isDeleted()
                         ? "“{$this->fields->name($other)}” merged into “{$this->fields->name($change)}”"
                         : "“{$this->fields->name($other)}” and “{$this->fields->name($change)}” are two again";
@@ -91,7 +109,9 @@ final readonly class EntryWords
         $names = $change->fields();
         $field = count($names) === 1 ? ThingFields::field($change->thing, $names[0]) : null;
         if ($field !== null) {
-            return "{$this->fields->label($change->thing, $field)} from {$this->fields->value($field, $change->before[$field->name] ?? null)} to {$this->fields->value($field, $change->after[$field->name] ?? null)}";
+            return "{$this->fields->label($change->thing, $field)} from "
+                ."{$this->fields->value($field, $change->before[$field->name] ?? null)} to "
+                ."{$this->fields->value($field, $change->after[$field->name] ?? null)}";
         }
 
         return implode(', ', $this->called($change));
@@ -103,7 +123,10 @@ final readonly class EntryWords
         $this->fields->learn(new Entry([$own]));
         $variants = count($entry->ids(Thing::Variant));
 
-        return $this->fields->name($own).': '.implode(', ', [...$this->called($own), ...$variants === 0 ? [] : [Counted::of($variants, 'variant', 'variants')]]);
+        return $this->fields->name($own).': '.implode(
+            ', ',
+            [...$this->called($own), ...$variants === 0 ? [] : [Counted::of($variants, 'variant', 'variants')]],
+        );
     }
 
     /** @return list<string> */

@@ -58,7 +58,10 @@ final class FieldWords
         }
         foreach ($wanted as $thing => $ids) {
             $column = ThingFields::title(Thing::from($thing));
-            $names = DB::table(Tables::of(Thing::from($thing)))->whereIntegerInRaw('id', array_keys(array_diff_key($ids, $this->names[$thing] ?? [])))->pluck($column, 'id')->all();
+            $names = DB::table(Tables::of(Thing::from($thing)))
+                ->whereIntegerInRaw('id', array_keys(array_diff_key($ids, $this->names[$thing] ?? [])))
+                ->pluck($column, 'id')
+                ->all();
             $this->names[$thing] = ($this->names[$thing] ?? []) + array_filter($names, is_string(...));
         }
     }
@@ -73,7 +76,10 @@ final class FieldWords
     public function name(Change $change): string
     {
         $title = ThingFields::title($change->thing);
-        $name = $this->names[$change->thing->value][$change->id] ?? $change->after[$title] ?? $change->before[$title] ?? null;
+        $name = $this->names[$change->thing->value][$change->id]
+            ?? $change->after[$title]
+            ?? $change->before[$title]
+            ?? null;
 
         return is_string($name) && $name !== '' ? $name : "{$change->thing->one()} $change->id";
     }
@@ -83,7 +89,9 @@ final class FieldWords
     {
         $fact = ThingFields::factOf($thing, $field->name);
 
-        return $fact === null ? $field->words : ($this->known ??= $this->facts->all())[$fact]->name ?? 'a fact that is gone';
+        return $fact === null
+            ? $field->words
+            : ($this->known ??= $this->facts->all())[$fact]->name ?? 'a fact that is gone';
     }
 
     public function value(ThingField $field, mixed $value): string
@@ -95,15 +103,26 @@ final class FieldWords
         return match ($field->type) {
             FieldType::Money => is_int($value) ? $this->settings->format()->format($value) : '',
             FieldType::Flag => $value === true ? 'yes' : 'no',
-            FieldType::From, FieldType::Until => is_string($value) ? str_replace('T', ' ', $this->clock->zone->wall($this->clock->zone->instant($value) ?? $this->clock->now())) : '',
+            FieldType::From,
+            FieldType::Until => is_string($value)
+                ? str_replace(
+                    'T',
+                    ' ',
+                    $this->clock->zone->wall($this->clock->zone->instant($value) ?? $this->clock->now()),
+                )
+                : '',
             FieldType::One, FieldType::Several, FieldType::Ordered => self::short(implode(', ', array_map(
-                fn (mixed $id): string => is_int($id) && $field->names !== null ? $this->names[$field->names->value][$id] ?? "a {$field->names->one()} that is gone" : '',
+                fn (mixed $id): string => is_int($id) && $field->names !== null
+                    ? $this->names[$field->names->value][$id] ?? "a {$field->names->one()} that is gone"
+                    : '',
                 is_array($value) ? $value : [$value],
             ))),
             FieldType::Rich => self::short(FactValue::plain(is_string($value) ? $value : '')),
             FieldType::Rule => 'a rule',
             FieldType::Merged => 'another one',
-            FieldType::Written => self::short(FactValue::plain(implode('; ', array_filter(is_array($value) ? $value : [], is_string(...))))),
+            FieldType::Written => self::short(
+                FactValue::plain(implode('; ', array_filter(is_array($value) ? $value : [], is_string(...)))),
+            ),
             default => self::short(is_scalar($value) ? (string) $value : ''),
         };
     }

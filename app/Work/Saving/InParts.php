@@ -10,8 +10,8 @@ use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Catalogue\Changing\Entry;
 
 /**
- * What is too much for one piece of the history, saved in several in one transaction: the first leads, and all of them are
- * taken back as one.
+ * What is too much for one piece of the history, saved in several in one transaction: the first leads, and all of them
+ * are taken back as one.
  *
  * @phpstan-import-type Summary from Moves
  */
@@ -27,7 +27,8 @@ final class InParts
         private readonly Saving $saving,
         private readonly User $user,
     ) {
-        DB::transactionLevel() > 0 || throw new LogicException('Parts are saved together or not at all: in one transaction.');
+        DB::transactionLevel() > 0
+            || throw new LogicException('Parts are saved together or not at all: in one transaction.');
     }
 
     public function add(Entry $entry): Saved|Refusal
@@ -48,9 +49,14 @@ final class InParts
         if ($head !== 0) {
             DB::table('catalogue_entries')->where('id', $head)->update([
                 'words' => mb_substr($words, 0, 250),
-                'moves' => json_encode(['moves' => $this->moves, 'numbers' => (object) []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                'moves' => json_encode(
+                    ['moves' => $this->moves, 'numbers' => (object) []],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                ),
             ]);
-            DB::table('catalogue_entries')->whereIntegerInRaw('id', array_slice($this->ids, 1))->update(['part_of_id' => $head]);
+            DB::table('catalogue_entries')
+                ->whereIntegerInRaw('id', array_slice($this->ids, 1))
+                ->update(['part_of_id' => $head]);
         }
 
         return $head;

@@ -12,10 +12,15 @@ use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Problem;
 
-/** Makes one thing of two of a kind: what stood in the one stands in the other, rules and old addresses of the one mean the other. */
+/**
+ * Makes one thing of two of a kind: what stood in the one stands in the other, rules and old addresses of the one mean
+ * the other.
+ */
 final readonly class Merging
 {
-    public const THINGS = [Thing::Category, Thing::Collection, Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue];
+    public const THINGS = [
+        Thing::Category, Thing::Collection, Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue,
+    ];
 
     /** Products that change with it. */
     private const MOST = 10_000;
@@ -45,7 +50,9 @@ final readonly class Merging
             Thing::Category => $this->category($from, $into),
             Thing::Collection => self::collection($both[$from], $both[$into], $into),
             Thing::Option => ['others' => $this->options->option($from, $into)],
-            Thing::OptionValue => $both[$from]['option'] === $both[$into]['option'] ? ['others' => $this->options->variants([$from => $into])] : CatalogueProblem::MergeOtherOption->at("$thing->value/$from"),
+            Thing::OptionValue => $both[$from]['option'] === $both[$into]['option']
+                ? ['others' => $this->options->variants([$from => $into])]
+                : CatalogueProblem::MergeOtherOption->at("$thing->value/$from"),
             default => [],
         };
         if ($changed instanceof Problem) {
@@ -67,7 +74,10 @@ final readonly class Merging
      */
     public static function mergedFrom(array $both, int $from, int $into): array
     {
-        return self::together(self::ids($both[$into]['mergedFrom'] ?? []), [$from, ...self::ids($both[$from]['mergedFrom'] ?? [])]);
+        return self::together(
+            self::ids($both[$into]['mergedFrom'] ?? []),
+            [$from, ...self::ids($both[$from]['mergedFrom'] ?? [])],
+        );
     }
 
     /** @return list<int> */
@@ -95,7 +105,8 @@ final readonly class Merging
                 $after = match ($thing) {
                     Thing::Brand => ['brand' => $into],
                     Thing::Tag => ['tags' => self::replaced(self::ids($stands['tags']), $from, $into)],
-                    default => ['categories' => self::replaced(self::ids($stands['categories']), $from, $into)] + ($stands['mainCategory'] === $from ? ['mainCategory' => $into] : []),
+                    default => ['categories' => self::replaced(self::ids($stands['categories']), $from, $into)]
+                        + ($stands['mainCategory'] === $from ? ['mainCategory' => $into] : []),
                 };
                 $changes[] = new Change(Thing::Product, $id, array_intersect_key($stands, $after), $after);
             }
@@ -107,15 +118,24 @@ final readonly class Merging
     /** @return array{others: list<Change>}|Problem */
     private function category(int $from, int $into): array|Problem
     {
-        for ($above = DB::table('categories')->where('id', $into)->value('parent_id'); $above !== null; $above = DB::table('categories')->where('id', $above)->value('parent_id')) {
+        for ($above =
+            DB::table('categories')->where('id', $into)->value('parent_id'); $above !== null; $above =
+                DB::table('categories')->where('id', $above)->value('parent_id')) {
             if ((int) $above === $from) {
                 return CatalogueProblem::MergeBeneath->at("category/$from");
             }
         }
         $place = (int) DB::table('categories')->where('parent_id', $into)->max('position');
         $others = [];
-        foreach (DB::table('categories')->where('parent_id', $from)->orderBy('position')->orderBy('id')->get(['id', 'position']) as $row) {
-            $others[] = new Change(Thing::Category, (int) $row->id, ['parent' => $from, 'position' => (int) $row->position], ['parent' => $into, 'position' => ++$place]);
+        foreach (DB::table('categories')->where('parent_id', $from)->orderBy('position')->orderBy('id')->get(
+            ['id', 'position'],
+        ) as $row) {
+            $others[] = new Change(
+                Thing::Category,
+                (int) $row->id,
+                ['parent' => $from, 'position' => (int) $row->position],
+                ['parent' => $into, 'position' => ++$place],
+            );
         }
 
         return ['others' => $others];
@@ -132,7 +152,9 @@ final readonly class Merging
             return CatalogueProblem::MergeByRule->at("collection/$id");
         }
 
-        return ['own' => ['products' => array_values(array_unique([...self::ids($into['products']), ...self::ids($from['products'])]))]];
+        return ['own' => ['products' => array_values(
+            array_unique([...self::ids($into['products']), ...self::ids($from['products'])]),
+        )]];
     }
 
     /** @return list<int> */

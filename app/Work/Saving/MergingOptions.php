@@ -9,7 +9,10 @@ use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
-/** What changes around two options, or two values of one option, that become one: values of the same name become one too, the others move over. */
+/**
+ * What changes around two options, or two values of one option, that become one: values of the same name become one
+ * too, the others move over.
+ */
 final readonly class MergingOptions
 {
     public function __construct(private StoredThings $things)
@@ -35,7 +38,9 @@ final readonly class MergingOptions
         $values = $this->things->read(Thing::OptionValue, [...array_keys($same), ...array_values($same)]);
         $kept = $deleted = [];
         foreach ($same as $one => $other) {
-            $kept[] = new Change(Thing::OptionValue, $other, ['mergedFrom' => $values[$other]['mergedFrom']], ['mergedFrom' => Merging::mergedFrom($values, $one, $other)]);
+            $kept[] = new Change(Thing::OptionValue, $other, ['mergedFrom' => $values[$other]['mergedFrom']], [
+                'mergedFrom' => Merging::mergedFrom($values, $one, $other),
+            ]);
             $deleted[] = new Change(Thing::OptionValue, $one, $values[$one], null);
         }
 
@@ -48,7 +53,12 @@ final readonly class MergingOptions
      */
     public function variants(array $values): array
     {
-        $ids = $values === [] ? [] : DB::table('variant_values')->whereIntegerInRaw('option_value_id', array_keys($values))->distinct()->pluck('variant_id')->all();
+        $ids = $values === []
+            ? []
+            : DB::table('variant_values')->whereIntegerInRaw('option_value_id', array_keys($values))
+                ->distinct()
+                ->pluck('variant_id')
+                ->all();
         $changes = [];
         foreach (array_chunk(array_map(intval(...), $ids), 500) as $some) {
             foreach ($this->things->read(Thing::Variant, $some) as $id => $stands) {
@@ -71,8 +81,17 @@ final readonly class MergingOptions
     {
         $place = (int) DB::table('option_values')->where('option_id', $into)->max('position');
         $changes = [];
-        foreach (DB::table('option_values')->where('option_id', $from)->whereNotIn('id', $gone)->orderBy('position')->orderBy('id')->get(['id', 'position']) as $row) {
-            $changes[] = new Change(Thing::OptionValue, (int) $row->id, ['option' => $from, 'position' => (int) $row->position], ['option' => $into, 'position' => ++$place]);
+        foreach (DB::table('option_values')->where('option_id', $from)
+            ->whereNotIn('id', $gone)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get(['id', 'position']) as $row) {
+            $changes[] = new Change(
+                Thing::OptionValue,
+                (int) $row->id,
+                ['option' => $from, 'position' => (int) $row->position],
+                ['option' => $into, 'position' => ++$place],
+            );
         }
 
         return $changes;
@@ -82,7 +101,11 @@ final readonly class MergingOptions
     private static function same(int $from, int $into): array
     {
         $same = [];
-        foreach (DB::select('select a.id as one, b.id as other from option_values a join option_values b on b.label_folded = a.label_folded where a.option_id = ? and b.option_id = ?', [$from, $into]) as $row) {
+        foreach (DB::select(
+            'select a.id as one, b.id as other from option_values a join option_values b on b.label_folded = '
+                .'a.label_folded where a.option_id = ? and b.option_id = ?',
+            [$from, $into],
+        ) as $row) {
             $same[(int) $row->one] = (int) $row->other;
         }
 

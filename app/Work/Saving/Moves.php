@@ -19,12 +19,13 @@ use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Pages\PageKind;
 
 /**
- * Which pages get another template by a change to the catalogue, which come and which go: every page that the change may
- * touch is asked before it and after it.
+ * Which pages get another template by a change to the catalogue, which come and which go: every page that the change
+ * may touch is asked before it and after it.
  *
  * @phpstan-import-type PageRow from FindsPages
  *
- * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int, pages: list<PageRow>}
+ * @phpstan-type Move array{pageKind: string, from: int, fromName: string, to: int, toName: string, count: int,
+ *     pages: list<PageRow>}
  * @phpstan-type Arrival array{pageKind: string, to: int, toName: string, count: int, pages: list<PageRow>}
  * @phpstan-type Summary array{moves: list<Move>, moved: int, arrivals: list<Arrival>, gone: int}
  *
@@ -53,7 +54,10 @@ final readonly class Moves
     public function during(Touched $touched, Closure $change): array
     {
         foreach (['moving', 'moved'] as $table) {
-            DB::statement("create temp table if not exists $table (page_kind text not null, page_id integer not null, template_id integer not null, primary key (page_kind, page_id)) without rowid");
+            DB::statement(
+                "create temp table if not exists $table (page_kind text not null, page_id integer not null, "
+                    .'template_id integer not null, primary key (page_kind, page_id)) without rowid',
+            );
             DB::statement("delete from $table");
         }
         $kinds = [];
@@ -75,7 +79,12 @@ final readonly class Moves
         $all = self::NONE;
         foreach ($kinds as $kind) {
             $pages = $this->pages->get($kind);
-            $winners->into('moved', $pages, ($pages->touched($touched) ?? new Sql('0'))->wrap("(p.id in (select page_id from moving where page_kind = '$kind->value') or ", ')'));
+            $winners->into(
+                'moved',
+                $pages,
+                ($pages->touched($touched) ?? new Sql('0'))
+                    ->wrap("(p.id in (select page_id from moving where page_kind = '$kind->value') or ", ')'),
+            );
             $one = $this->after($pages);
             $all = [
                 'moves' => [...$all['moves'], ...$one['moves']],
@@ -98,14 +107,25 @@ final readonly class Moves
         $moves = $arrivals = [];
         foreach ([...$one['moves'], ...$other['moves']] as $move) {
             $key = "{$move['pageKind']}-{$move['from']}-{$move['to']}";
-            $moves[$key] = isset($moves[$key]) ? ['count' => $moves[$key]['count'] + $move['count'], 'pages' => array_slice([...$moves[$key]['pages'], ...$move['pages']], 0, self::SHOWN)] + $moves[$key] : $move;
+            $moves[$key] = isset($moves[$key]) ? [
+                'count' => $moves[$key]['count'] + $move['count'],
+                'pages' => array_slice([...$moves[$key]['pages'], ...$move['pages']], 0, self::SHOWN),
+            ] + $moves[$key] : $move;
         }
         foreach ([...$one['arrivals'], ...$other['arrivals']] as $arrival) {
             $key = "{$arrival['pageKind']}-{$arrival['to']}";
-            $arrivals[$key] = isset($arrivals[$key]) ? ['count' => $arrivals[$key]['count'] + $arrival['count'], 'pages' => array_slice([...$arrivals[$key]['pages'], ...$arrival['pages']], 0, self::SHOWN)] + $arrivals[$key] : $arrival;
+            $arrivals[$key] = isset($arrivals[$key]) ? [
+                'count' => $arrivals[$key]['count'] + $arrival['count'],
+                'pages' => array_slice([...$arrivals[$key]['pages'], ...$arrival['pages']], 0, self::SHOWN),
+            ] + $arrivals[$key] : $arrival;
         }
 
-        return ['moves' => array_values($moves), 'moved' => $one['moved'] + $other['moved'], 'arrivals' => array_values($arrivals), 'gone' => $one['gone'] + $other['gone']];
+        return [
+            'moves' => array_values($moves),
+            'moved' => $one['moved'] + $other['moved'],
+            'arrivals' => array_values($arrivals),
+            'gone' => $one['gone'] + $other['gone'],
+        ];
     }
 
     /** @return Summary of what this class has written */
@@ -122,21 +142,35 @@ final readonly class Moves
     {
         $kind = $pages->kind();
         $rows = DB::select(
-            'select * from (select m.template_id as before_id, w.template_id as after_id, w.page_id, count(*) over (partition by m.template_id, w.template_id) as count,'
+            'select * from (select m.template_id as before_id, w.template_id as after_id, w.page_id, count(*) over '
+                .'(partition by m.template_id, w.template_id) as count,'
             .' row_number() over (partition by m.template_id, w.template_id order by w.page_id) as place from moved w'
-            .' left join moving m on m.page_kind = w.page_kind and m.page_id = w.page_id where w.page_kind = ? and m.template_id is not w.template_id) where place <= '.self::SHOWN.' order by count desc, before_id, after_id, place',
+            .' left join moving m on m.page_kind = w.page_kind and m.page_id = w.page_id where w.page_kind = ? and '
+            .'m.template_id is not w.template_id) where place <= '
+            .self::SHOWN
+            .' order by count desc, before_id, after_id, place',
             [$kind->value],
         );
         $found = array_column($pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
-        $names = $rows === [] ? [] : DB::table('templates')->where('page_kind', $kind->value)->pluck('name', 'id')->all();
+        $names = $rows === []
+            ? []
+            : DB::table('templates')->where('page_kind', $kind->value)->pluck('name', 'id')->all();
         $moves = $arrivals = [];
         foreach ($rows as $row) {
-            $to = ['to' => (int) $row->after_id, 'toName' => self::name($names, $row->after_id), 'count' => (int) $row->count];
+            $to = [
+                'to' => (int) $row->after_id,
+                'toName' => self::name($names, $row->after_id),
+                'count' => (int) $row->count,
+            ];
             if ($row->before_id === null) {
                 $arrivals[$row->after_id] ??= ['pageKind' => $kind->value] + $to + ['pages' => []];
                 $arrivals[$row->after_id]['pages'][] = $found[$row->page_id];
             } else {
-                $moves["$row->before_id-$row->after_id"] ??= ['pageKind' => $kind->value, 'from' => (int) $row->before_id, 'fromName' => self::name($names, $row->before_id)] + $to + ['pages' => []];
+                $moves["$row->before_id-$row->after_id"] ??= [
+                    'pageKind' => $kind->value,
+                    'from' => (int) $row->before_id,
+                    'fromName' => self::name($names, $row->before_id),
+                ] + $to + ['pages' => []];
                 $moves["$row->before_id-$row->after_id"]['pages'][] = $found[$row->page_id];
             }
         }
@@ -146,7 +180,11 @@ final readonly class Moves
             'moved' => array_sum(array_column($moves, 'count')),
             // A page that comes or goes is one, whatever stands above and below it.
             'arrivals' => $kind->standsOnPages() ? [] : array_values($arrivals),
-            'gone' => $kind->standsOnPages() ? 0 : (int) DB::scalar("select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} p where p.id = m.page_id and {$pages->shown()})", [$kind->value]),
+            'gone' => $kind->standsOnPages() ? 0 : (int) DB::scalar(
+                "select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} "
+                    ."p where p.id = m.page_id and {$pages->shown()})",
+                [$kind->value],
+            ),
         ];
     }
 

@@ -24,6 +24,9 @@ final readonly class Refusal
     /** Whether somebody else was first. */
     public function isBehind(): bool
     {
-        return $this->crossings !== [] || array_filter($this->problems, static fn (Problem $one): bool => $one->code === CatalogueProblem::OrderSince) !== [];
+        return $this->crossings !== [] || array_filter(
+            $this->problems,
+            static fn (Problem $one): bool => $one->code === CatalogueProblem::OrderSince,
+        ) !== [];
     }
 }

@@ -21,7 +21,10 @@ use Vestibra\Core\Catalogue\Changing\Numbering;
 use Vestibra\Core\Catalogue\Changing\OnTheShelf;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
-/** The one door through which the catalogue is changed: as a whole or not at all, with its values before, to be taken back as one. */
+/**
+ * The one door through which the catalogue is changed: as a whole or not at all, with its values before, to be taken
+ * back as one.
+ */
 final readonly class Saving
 {
     public function __construct(
@@ -40,7 +43,8 @@ final readonly class Saving
      */
     public function save(Entry $entry, User $user, bool $knowingly = false, string $key = ''): Saved|Refusal
     {
-        return DB::transaction(fn (): Saved|Refusal => $this->before($user, $key) ?? $this->make($entry, $user, $knowingly, $key, null));
+        return DB::transaction(fn (): Saved|Refusal => $this->before($user, $key)
+            ?? $this->make($entry, $user, $knowingly, $key, null));
     }
 
     /** What saving would do. Nothing stays of it. */
@@ -54,7 +58,10 @@ final readonly class Saving
         }
     }
 
-    /** Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then nothing is. */
+    /**
+     * Takes an entry back as one, by a new entry; null when there is none. What was changed since is not touched: then
+     * nothing is.
+     */
     public function takeBack(int $id, User $user): Saved|Refusal|null
     {
         $done = null;
@@ -72,7 +79,11 @@ final readonly class Saving
     private function inverse(int $id, User $user): Saved|Refusal|null
     {
         $head = DB::table('catalogue_entries')->where('id', $id)->value('part_of_id') ?? $id;
-        $parts = DB::table('catalogue_entries')->where('id', $head)->orWhere('part_of_id', $head)->orderByDesc('id')->pluck('id')->all();
+        $parts = DB::table('catalogue_entries')->where('id', $head)
+            ->orWhere('part_of_id', $head)
+            ->orderByDesc('id')
+            ->pluck('id')
+            ->all();
         if ($parts === []) {
             return null;
         }
@@ -83,17 +94,30 @@ final readonly class Saving
         $moves = Moves::NONE;
         foreach ($parts as $part) {
             $stored = DB::table('catalogue_entries')->where('id', $part)->value('changes');
-            $done = $this->make(Entry::stored((array) json_decode(is_string($stored) ? $stored : '[]', true))->invert(), $user, true, '', (int) $part);
+            $done = $this->make(
+                Entry::stored((array) json_decode(is_string($stored) ? $stored : '[]', true))->invert(),
+                $user,
+                true,
+                '',
+                (int) $part,
+            );
             if ($done instanceof Refusal) {
                 return $done;
             }
             $first ??= $done;
             $moves = Moves::together($moves, $done->moves);
-            $first === $done || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
+            $first === $done
+                || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
         }
         if (count($parts) > 1) {
             $words = self::wordsOf((int) $head);
-            DB::table('catalogue_entries')->where('id', $first->id)->update(['words' => $words, 'moves' => json_encode(['moves' => $moves, 'numbers' => (object) []], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+            DB::table('catalogue_entries')->where('id', $first->id)->update([
+                'words' => $words,
+                'moves' => json_encode(
+                    ['moves' => $moves, 'numbers' => (object) []],
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                ),
+            ]);
 
             return new Saved($first->id, $first->entry, $first->numbers, $moves, $words);
         }
@@ -111,27 +135,43 @@ final readonly class Saving
     /** The same save arrived before: its answer was lost on the way. */
     private function before(User $user, string $key): ?Saved
     {
-        $row = $key === '' ? null : DB::table('catalogue_entries')->where('user_id', $user->id)->where('key', $key)->first();
+        $row = $key === ''
+            ? null
+            : DB::table('catalogue_entries')->where('user_id', $user->id)->where('key', $key)->first();
         if ($row === null) {
             return null;
         }
         /** @var array{moves: mixed, numbers: array<string, int>} $kept */
         $kept = json_decode($row->moves, true);
 
-        return new Saved($row->id, Entry::stored((array) json_decode($row->changes, true)), $kept['numbers'], Moves::stored($kept['moves']), $row->words);
+        return new Saved(
+            $row->id,
+            Entry::stored((array) json_decode($row->changes, true)),
+            $kept['numbers'],
+            Moves::stored($kept['moves']),
+            $row->words,
+        );
     }
 
     /** In the transaction that is open. */
     private function make(Entry $given, ?User $user, bool $knowingly, string $key, ?int $takesBack): Saved|Refusal
     {
-        $first = array_map(static fn (string $thing): int => 1 + (int) DB::table('sqlite_sequence')->where('name', Tables::of(Thing::from($thing)))->value('seq'), array_combine(array_keys(Numbering::asked($given)), array_keys(Numbering::asked($given))));
+        $first = array_map(
+            static fn (string $thing): int =>
+                1 + (int) DB::table('sqlite_sequence')->where('name', Tables::of(Thing::from($thing)))->value('seq'),
+            array_combine(array_keys(Numbering::asked($given)), array_keys(Numbering::asked($given))),
+        );
         $numbering = Numbering::from($given, $first);
         $asGiven = $numbering->apply($given);
         $entry = $asGiven->inOrder();
         $stands = $this->standing($entry);
         if ($takesBack === null) {
             $now = $this->clock->now()->format('Y-m-d\TH:i:s\Z');
-            $entry = new Entry(array_map(static fn (Change $change): Change => OnTheShelf::settled($change, $stands[$change->thing->value][$change->id] ?? null, $now), $entry->changes));
+            $entry = new Entry(array_map(
+                static fn (Change $change): Change =>
+                    OnTheShelf::settled($change, $stands[$change->thing->value][$change->id] ?? null, $now),
+                $entry->changes,
+            ));
         }
         $crossings = (new Applying($this->things))->crossings($entry);
         if ($crossings !== []) {
@@ -154,14 +194,22 @@ final readonly class Saving
         $takesBack === null && $this->addresses->keep($made);
         $this->wake($made);
 
-        return new Saved($this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack), $made, $numbering->toArray(), $moves, $words);
+        return new Saved(
+            $this->keep($made, $user, $numbering, $moves, $words, $key, $takesBack),
+            $made,
+            $numbering->toArray(),
+            $moves,
+            $words,
+        );
     }
 
     /** Sees to it that products are shown and hidden on their day. */
     private function wake(Entry $entry): void
     {
         foreach ($entry->changes as $change) {
-            foreach ($change->thing === Thing::Product ? [$change->after['shownFrom'] ?? null, $change->after['shownUntil'] ?? null] : [] as $day) {
+            foreach ($change->thing === Thing::Product
+                ? [$change->after['shownFrom'] ?? null, $change->after['shownUntil'] ?? null]
+                : [] as $day) {
                 $at = is_string($day) ? $this->clock->zone->instant($day) : null;
                 $at !== null && $at > $this->clock->now() && Queue::later($at, new RunDueProducts);
             }
@@ -169,19 +217,36 @@ final readonly class Saving
     }
 
     /** @param  array<string, mixed>  $moves */
-    private function keep(Entry $entry, User $user, Numbering $numbering, array $moves, string $words, string $key, ?int $takesBack): int
-    {
+    private function keep(
+        Entry $entry,
+        User $user,
+        Numbering $numbering,
+        array $moves,
+        string $words,
+        string $key,
+        ?int $takesBack,
+    ): int {
         $id = (int) DB::table('catalogue_entries')->insertGetId([
             'user_id' => $user->id,
             'at' => now('UTC')->toDateTimeString(),
             'words' => $words,
             'format' => Entry::FORMAT,
-            'changes' => json_encode($entry->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-            'moves' => json_encode(['moves' => $moves, 'numbers' => (object) $numbering->toArray()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'changes' => json_encode(
+                $entry->toArray(),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+            ),
+            'moves' => json_encode(
+                ['moves' => $moves, 'numbers' => (object) $numbering->toArray()],
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
             'key' => $key === '' ? null : $key,
             'takes_back_id' => $takesBack,
         ]);
-        $rows = array_map(static fn (Change $change): array => ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id], $entry->changes);
+        $rows = array_map(
+            static fn (Change $change): array =>
+                ['entry_id' => $id, 'thing' => $change->thing->value, 'thing_id' => $change->id],
+            $entry->changes,
+        );
         foreach (array_chunk($rows, 300) as $some) {
             DB::table('catalogue_entry_things')->insert($some);
         }
@@ -210,7 +275,13 @@ final readonly class Saving
     {
         return new Entry(array_map(
             static fn (Change $change): Change => $change->after === null
-                ? new Change($change->thing, $change->id, $stands[$change->thing->value][$change->id] ?? $change->before, null, $change->alongside)
+                ? new Change(
+                    $change->thing,
+                    $change->id,
+                    $stands[$change->thing->value][$change->id] ?? $change->before,
+                    null,
+                    $change->alongside,
+                )
                 : $change,
             $entry->changes,
         ));
@@ -222,8 +293,16 @@ final readonly class Saving
         $first = $crossings[0];
 
         return match (true) {
-            $takingBack => new Refusal([CatalogueProblem::ChangedSince->at(Change::keyOf($first->thing, $first->id), ['count' => count($crossings)])], $crossings),
-            $first->field === null && $first->theirs === null => new Refusal([CatalogueProblem::Gone->at(Change::keyOf($first->thing, $first->id), ['thing' => $first->thing->one()])], $crossings),
+            $takingBack => new Refusal(
+                [CatalogueProblem::ChangedSince
+                    ->at(Change::keyOf($first->thing, $first->id), ['count' => count($crossings)])],
+                $crossings,
+            ),
+            $first->field === null && $first->theirs === null => new Refusal(
+                [CatalogueProblem::Gone
+                    ->at(Change::keyOf($first->thing, $first->id), ['thing' => $first->thing->one()])],
+                $crossings,
+            ),
             default => new Refusal([], $crossings),
         };
     }

@@ -19,7 +19,8 @@ final readonly class ShowingDays
     private const AT_ONCE = 200;
 
     /** Asks for what is due, in a query of its own or as part of another; `?` stands twice for now as it is stored. */
-    public const DUE = 'exists (select 1 from products where show_from <= ?) or exists (select 1 from products where show_until <= ?)';
+    public const DUE =
+        'exists (select 1 from products where show_from <= ?) or exists (select 1 from products where show_until <= ?)';
 
     public function __construct(
         private Saving $saving,
@@ -32,11 +33,15 @@ final readonly class ShowingDays
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
         DB::transaction(function () use ($now): void {
-            $due = DB::select('select id from products where show_from <= ?1 or show_until <= ?1 order by id limit '.self::AT_ONCE, [$now]);
+            $due = DB::select(
+                'select id from products where show_from <= ?1 or show_until <= ?1 order by id limit '.self::AT_ONCE,
+                [$now],
+            );
             $changes = [];
             foreach ($this->things->read(Thing::Product, array_column($due, 'id')) as $id => $stands) {
                 $after = OnTheShelf::at($stands, str_replace(' ', 'T', $now).'Z');
-                $changes[$this->author($id)][] = new Change(Thing::Product, $id, array_intersect_key($stands, $after), $after);
+                $changes[$this->author($id)][] =
+                    new Change(Thing::Product, $id, array_intersect_key($stands, $after), $after);
             }
             foreach ($changes as $author => $some) {
                 $this->saving->save(new Entry($some), User::query()->findOrFail($author), true);
@@ -46,7 +51,12 @@ final readonly class ShowingDays
 
     private function author(int $product): int
     {
-        return (int) (DB::table('catalogue_entry_things')->join('catalogue_entries', 'catalogue_entries.id', '=', 'entry_id')->where('thing', 'product')->where('thing_id', $product)->orderByDesc('entry_id')->value('user_id')
+        return (int) (DB::table('catalogue_entry_things')
+            ->join('catalogue_entries', 'catalogue_entries.id', '=', 'entry_id')
+            ->where('thing', 'product')
+            ->where('thing_id', $product)
+            ->orderByDesc('entry_id')
+            ->value('user_id')
             ?? User::query()->where('role', User::OWNER)->oldest('id')->value('id'));
     }
 }

@@ -15,7 +15,10 @@ use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Problem;
 
-/** What only one thing of its kind may have: an address name, a stock number, the name of a brand, tag, option or value. Asked for all at once. */
+/**
+ * What only one thing of its kind may have: an address name, a stock number, the name of a brand, tag, option or value.
+ * Asked for all at once.
+ */
 final readonly class Uniqueness
 {
     private const AT_ONCE = 500;
@@ -33,9 +36,17 @@ final readonly class Uniqueness
     {
         $problems = [];
         foreach (Thing::cases() as $thing) {
-            $changes = array_values(array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing && $change->after !== null));
+            $changes = array_values(array_filter(
+                $entry->changes,
+                static fn (Change $change): bool => $change->thing === $thing && $change->after !== null,
+            ));
             if ($changes !== []) {
-                $problems = [...$problems, ...$this->slugs($thing, $changes, $knowingly), ...$this->skus($thing, $changes), ...$this->names($thing, $changes, $stands[$thing->value] ?? [])];
+                $problems = [
+                    ...$problems,
+                    ...$this->slugs($thing, $changes, $knowingly),
+                    ...$this->skus($thing, $changes),
+                    ...$this->names($thing, $changes, $stands[$thing->value] ?? []),
+                ];
             }
         }
 
@@ -50,15 +61,19 @@ final readonly class Uniqueness
     {
         $wanted = self::wanted($changes, 'slug');
         $title = Tables::columns($thing)[ThingFields::title($thing)];
-        $others = $wanted === [] ? [] : self::holders(Tables::of($thing), 'slug', array_column($wanted, 1), "$title as called");
+        $others = $wanted === []
+            ? []
+            : self::holders(Tables::of($thing), 'slug', array_column($wanted, 1), "$title as called");
         $problems = $taken = [];
         foreach ($wanted as [$change, $slug]) {
             $other = self::other($others[$slug] ?? [], $change->id) ?? $taken[$slug] ?? null;
             $led = $other === null && ! $knowingly ? $this->addresses->thing($thing, $slug) : null;
             if ($other !== null) {
-                $problems[] = CatalogueProblem::AddressNameTaken->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $other]);
+                $problems[] = CatalogueProblem::AddressNameTaken
+                    ->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $other]);
             } elseif ($led !== null && $led['id'] !== $change->id) {
-                $problems[] = CatalogueProblem::AddressNameLeads->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $led['name'], 'until' => $led['until']]);
+                $problems[] = CatalogueProblem::AddressNameLeads
+                    ->at("{$change->key()}/slug", ['slug' => $slug, 'other' => $led['name'], 'until' => $led['until']]);
             }
             $called = $change->after[ThingFields::title($thing)] ?? null;
             $taken[$slug] = is_string($called) ? $called : $slug;
@@ -74,12 +89,20 @@ final readonly class Uniqueness
     private function skus(Thing $thing, array $changes): array
     {
         $wanted = $thing === Thing::Variant ? self::wanted($changes, 'sku') : [];
-        $others = $wanted === [] ? [] : self::holders('variants', 'sku', array_column($wanted, 1), '(select title from products p where p.id = product_id) as called');
+        $others = $wanted === [] ? [] : self::holders(
+            'variants',
+            'sku',
+            array_column($wanted, 1),
+            '(select title from products p where p.id = product_id) as called',
+        );
         $problems = $taken = [];
         foreach ($wanted as [$change, $sku]) {
             $other = self::other($others[$sku] ?? [], $change->id);
             if ($other !== null || isset($taken[$sku])) {
-                $problems[] = CatalogueProblem::SkuTaken->at("{$change->key()}/sku", ['sku' => $sku, 'where' => $other === null ? 'another variant' : "“{$other}”"]);
+                $problems[] = CatalogueProblem::SkuTaken->at(
+                    "{$change->key()}/sku",
+                    ['sku' => $sku, 'where' => $other === null ? 'another variant' : "“{$other}”"],
+                );
             }
             $taken[$sku] = true;
         }
@@ -97,16 +120,29 @@ final readonly class Uniqueness
     private function names(Thing $thing, array $changes, array $stands): array
     {
         $title = ThingFields::title($thing);
-        $wanted = in_array($thing, [Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue], true) ? self::wanted($changes, $title) : [];
+        $wanted = in_array($thing, [Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue], true)
+            ? self::wanted($changes, $title)
+            : [];
         $folded = array_map(static fn (array $one): string => Folding::fold($one[1]), $wanted);
-        $others = $wanted === [] ? [] : self::holders(Tables::of($thing), Tables::folded($thing)[$title], $folded, $thing === Thing::OptionValue ? 'option_id as called' : "'' as called");
+        $others = $wanted === [] ? [] : self::holders(
+            Tables::of($thing),
+            Tables::folded($thing)[$title],
+            $folded,
+            $thing === Thing::OptionValue ? 'option_id as called' : "'' as called",
+        );
         $problems = $taken = [];
         foreach ($wanted as $index => [$change, $name]) {
-            $option = $thing === Thing::OptionValue ? $change->after['option'] ?? $stands[$change->id]['option'] ?? 0 : '';
-            $among = $thing === Thing::OptionValue ? array_filter($others[$folded[$index]] ?? [], static fn (string $of): bool => $of === self::text($option)) : $others[$folded[$index]] ?? [];
+            $option = $thing === Thing::OptionValue
+                ? $change->after['option'] ?? $stands[$change->id]['option'] ?? 0
+                : '';
+            $among = $thing === Thing::OptionValue
+                ? array_filter($others[$folded[$index]] ?? [], static fn (string $of): bool =>
+                    $of === self::text($option))
+                : $others[$folded[$index]] ?? [];
             $key = self::text($option)."/$folded[$index]";
             if (self::other($among, $change->id) !== null || isset($taken[$key])) {
-                $problems[] = CatalogueProblem::NameTaken->at("{$change->key()}/$title", ['name' => $name, 'thing' => $thing->one()]);
+                $problems[] = CatalogueProblem::NameTaken
+                    ->at("{$change->key()}/$title", ['name' => $name, 'thing' => $thing->one()]);
             }
             $taken[$key] = true;
         }
@@ -144,7 +180,9 @@ final readonly class Uniqueness
     {
         $holders = [];
         foreach (array_chunk(array_values(array_unique($values)), self::AT_ONCE) as $some) {
-            foreach (DB::table($table)->whereIn($column, $some)->selectRaw("id, $column as value, $called")->get() as $row) {
+            foreach (DB::table($table)->whereIn($column, $some)
+                ->selectRaw("id, $column as value, $called")
+                ->get() as $row) {
                 $holders[(string) $row->value][(int) $row->id] = (string) $row->called;
             }
         }

@@ -21,7 +21,9 @@ final readonly class ValuesInUse
         foreach ($entry->changes as $change) {
             if ($change->thing === Thing::OptionValue && $change->isDeleted()) {
                 $values[] = $change->id;
-            } elseif ($change->thing === Thing::OptionValue && ! $change->isMade() && is_int($change->after['option'] ?? null)) {
+            } elseif ($change->thing === Thing::OptionValue
+                && ! $change->isMade()
+                && is_int($change->after['option'] ?? null)) {
                 $moved[$change->id] = $change->after['option'];
             } elseif ($change->thing === Thing::Option && $change->isDeleted()) {
                 $options[] = $change->id;
@@ -46,9 +48,12 @@ final readonly class ValuesInUse
         $problems = [];
         foreach ([[Thing::OptionValue, $values], [Thing::Option, $options]] as [$thing, $ids]) {
             foreach ($ids as $id) {
-                $count = count(array_filter($held, static fn (array $of): bool => $thing === Thing::Option ? in_array($id, $of, true) : isset($of[$id])));
+                $count = count(array_filter($held, static fn (array $of): bool => $thing === Thing::Option
+                    ? in_array($id, $of, true)
+                    : isset($of[$id])));
                 if ($count > 0) {
-                    $problems[] = CatalogueProblem::StillUsed->at(Change::keyOf($thing, $id), ['count' => $count, 'what' => 'variants']);
+                    $problems[] = CatalogueProblem::StillUsed
+                        ->at(Change::keyOf($thing, $id), ['count' => $count, 'what' => 'variants']);
                 }
             }
         }
@@ -69,7 +74,10 @@ final readonly class ValuesInUse
         }
         $sku = DB::table('variants')->where('id', $twice[0])->value('sku');
 
-        return [CatalogueProblem::OptionsTogether->at(Change::keyOf(Thing::OptionValue, array_key_first($moved)).'/option', ['count' => count($twice), 'sku' => is_string($sku) ? $sku : ''])];
+        return [CatalogueProblem::OptionsTogether->at(
+            Change::keyOf(Thing::OptionValue, array_key_first($moved)).'/option',
+            ['count' => count($twice), 'sku' => is_string($sku) ? $sku : ''],
+        )];
     }
 
     /**
@@ -82,19 +90,27 @@ final readonly class ValuesInUse
     {
         [$anyValue, $anyOption] = [implode(',', $values) ?: '0', implode(',', $options) ?: '0'];
         $held = [];
-        foreach (DB::select("select variant_id, option_value_id, option_id from variant_values where variant_id in (select variant_id from variant_values where option_value_id in ($anyValue) union select variant_id from variant_values where option_id in ($anyOption))") as $row) {
+        foreach (DB::select(
+            'select variant_id, option_value_id, option_id from variant_values where variant_id in (select '
+                ."variant_id from variant_values where option_value_id in ($anyValue) union select variant_id from "
+                ."variant_values where option_id in ($anyOption))",
+        ) as $row) {
             $held[(int) $row->variant_id][(int) $row->option_value_id] = (int) $row->option_id;
         }
         $of = [];
         foreach ($entry->changes as $change) {
-            if ($change->thing === Thing::Variant && isset($held[$change->id]) && ($change->isDeleted() || isset($change->after['values']))) {
+            if ($change->thing === Thing::Variant && isset($held[$change->id]) && ($change->isDeleted()
+                || isset($change->after['values']))) {
                 $has = Merging::ids($change->after['values'] ?? []);
                 $of += self::optionsOf(array_values(array_diff($has, array_keys($of))));
                 $held[$change->id] = array_intersect_key($of, array_flip($has));
             }
         }
 
-        return array_map(static fn (array $has): array => array_replace($has, array_intersect_key($moved, $has)), $held);
+        return array_map(
+            static fn (array $has): array => array_replace($has, array_intersect_key($moved, $has)),
+            $held,
+        );
     }
 
     /**
@@ -104,7 +120,9 @@ final readonly class ValuesInUse
     private static function optionsOf(array $values): array
     {
         $of = [];
-        foreach ($values === [] ? [] : DB::table('option_values')->whereIntegerInRaw('id', $values)->get(['id', 'option_id']) as $row) {
+        foreach ($values === []
+            ? []
+            : DB::table('option_values')->whereIntegerInRaw('id', $values)->get(['id', 'option_id']) as $row) {
             $of[(int) $row->id] = (int) $row->option_id;
         }
 

@@ -15,7 +15,10 @@ use Vestibra\App\Reach\Rules\WinnersSql;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Evaluator;
 
-/** Which template wins which page, on one side of a change: among many templates few pages are asked in memory with the rules that are kept compiled, else all in the database. */
+/**
+ * Which template wins which page, on one side of a change: among many templates few pages are asked in memory with the
+ * rules that are kept compiled, else all in the database.
+ */
 final class Winners
 {
     private const FEW = 40;
@@ -32,7 +35,10 @@ final class Winners
     /** @var array<string, Evaluator> */
     private array $evaluators = [];
 
-    /** @param  LiveRules|null  $kept  null where they are made anew: what they depend on has changed in this very transaction */
+    /**
+     * @param  LiveRules|null  $kept  null where they are made anew: what they depend on has changed in this very
+     *     transaction
+     */
     public function __construct(
         private readonly KindRulesReader $reader,
         private readonly ?LiveRules $kept,
@@ -44,10 +50,22 @@ final class Winners
     public function into(string $table, FindsPages $pages, Sql $among): void
     {
         $kind = $pages->kind();
-        $few = $this->hasMany($kind) ? array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit ".(self::FEW + 1), $among->bindings), 'id') : null;
+        $few = $this->hasMany($kind)
+            ? array_column(
+                DB::select(
+                    "select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit "
+                        .(self::FEW + 1),
+                    $among->bindings,
+                ),
+                'id',
+            )
+            : null;
         if ($few === null || count($few) > self::FEW) {
             $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
-            DB::insert("insert into $table select '$kind->value', page_id, template_id from ($winners->text)", $winners->bindings);
+            DB::insert(
+                "insert into $table select '$kind->value', page_id, template_id from ($winners->text)",
+                $winners->bindings,
+            );
 
             return;
         }
@@ -55,7 +73,12 @@ final class Winners
         foreach ($few as $id) {
             $subject = $pages->read((int) $id);
             if ($subject !== null) {
-                $rows[] = ['page_kind' => $kind->value, 'page_id' => (int) $id, 'template_id' => $this->evaluator($pages)->decide($pages->features($subject), $this->verdicts->pin($pages, $subject))->templateId];
+                $rows[] = [
+                    'page_kind' => $kind->value,
+                    'page_id' => (int) $id,
+                    'template_id' => $this->evaluator($pages)
+                        ->decide($pages->features($subject), $this->verdicts->pin($pages, $subject))->templateId,
+                ];
             }
         }
         $rows === [] || DB::table($table)->insert($rows);
@@ -63,13 +86,16 @@ final class Winners
 
     private function hasMany(PageKind $kind): bool
     {
-        return $this->many[$kind->value] ??= DB::table('templates')->where('page_kind', $kind->value)->whereNotNull('live_revision')->count() > self::MANY_TEMPLATES;
+        return $this->many[$kind->value] ??= DB::table('templates')->where('page_kind', $kind->value)->whereNotNull(
+            'live_revision',
+        )->count() > self::MANY_TEMPLATES;
     }
 
     private function evaluator(FindsPages $pages): Evaluator
     {
         $kind = $pages->kind();
 
-        return $this->evaluators[$kind->value] ??= $this->kept?->of($kind) ?? ($this->rules[$kind->value] ??= $this->reader->live($kind))->evaluator();
+        return $this->evaluators[$kind->value] ??= $this->kept?->of($kind)
+            ?? ($this->rules[$kind->value] ??= $this->reader->live($kind))->evaluator();
     }
 }

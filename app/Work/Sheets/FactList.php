@@ -19,11 +19,15 @@ use Vestibra\Core\Reach\Reach;
 /**
  * The facts as the owner defines, groups and orders them. Things name them by number, so renaming is free.
  *
- * @phpstan-type Row array{id: int, name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string, filled: int}
- * @phpstan-type Given array{name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string}
+ * @phpstan-type Row array{id: int, name: string, kind: string, unit: string, decimals: int, choices: list<string>,
+ *     group: string, filled: int}
+ * @phpstan-type Given array{name: string, kind: string, unit: string, decimals: int, choices: list<string>,
+ *     group: string}
  *
- * @shape Fact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, choices: list<string>, group: string, filled: int}
- * @shape FactUses array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>}
+ * @shape Fact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, choices: list<string>,
+ *     group: string, filled: int}
+ * @shape FactUses array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool,
+ *     page: bool}>}
  */
 final readonly class FactList
 {
@@ -39,7 +43,8 @@ final readonly class FactList
     public function all(): array
     {
         $rows = DB::select(
-            'select f.*, (select count(distinct v.product_id) from fact_values v where v.fact_id = f.id) as filled from facts f order by f.position, f.id',
+            'select f.*, (select count(distinct v.product_id) from fact_values v where v.fact_id = f.id) as filled '
+                .'from facts f order by f.position, f.id',
         );
 
         return array_values(array_map(static function (stdClass $row): array {
@@ -102,16 +107,28 @@ final readonly class FactList
         });
     }
 
-    /** @return array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>} where it is used */
+    /**
+     * @return array{products: int, templates: list<array{id: int, name: string, live: bool, rule: bool, page: bool}>}
+     *     where it is used
+     */
     public function uses(int $id): array
     {
         $pages = array_column($this->named->places($id, 'fact'), 'id');
         $templates = [];
-        foreach (DB::table('templates')->whereNull('let_go_at')->orderBy('name')->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
+        foreach (DB::table('templates')->whereNull('let_go_at')
+            ->orderBy('name')
+            ->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
             $page = in_array($row->id, $pages, true);
-            $rule = $row->page_kind === PageKind::Product->value && ($this->asks($row->draft_reach, $id) || $this->asks($row->live_reach, $id));
+            $rule = $row->page_kind === PageKind::Product->value
+                && ($this->asks($row->draft_reach, $id) || $this->asks($row->live_reach, $id));
             if ($page || $rule) {
-                $templates[] = ['id' => $row->id, 'name' => $row->name, 'live' => $row->live_revision !== null, 'rule' => $rule, 'page' => $page];
+                $templates[] = [
+                    'id' => $row->id,
+                    'name' => $row->name,
+                    'live' => $row->live_revision !== null,
+                    'rule' => $rule,
+                    'page' => $page,
+                ];
             }
         }
 
@@ -123,7 +140,10 @@ final readonly class FactList
 
     public function delete(int $id): void
     {
-        $products = array_map(intval(...), DB::table('fact_values')->where('fact_id', $id)->distinct()->pluck('product_id')->all());
+        $products = array_map(
+            intval(...),
+            DB::table('fact_values')->where('fact_id', $id)->distinct()->pluck('product_id')->all(),
+        );
         DB::table('facts')->where('id', $id)->delete();
         $products === [] || ProductIndex::words('p.id in ('.implode(',', $products).')');
     }

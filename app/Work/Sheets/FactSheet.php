@@ -42,7 +42,10 @@ final readonly class FactSheet
     ) {
     }
 
-    /** @return array{rows: list<array{id: int, title: string, values: array<int, list<string>>}>, more: bool, total: int} */
+    /**
+     * @return array{rows: list<array{id: int, title: string, values: array<int, list<string>>}>, more: bool,
+     *     total: int}
+     */
     public function page(string $query, int $page): array
     {
         $products = DB::table('products');
@@ -50,11 +53,16 @@ final readonly class FactSheet
             $products->whereRaw('instr(title_folded, ?) > 0', [$word]);
         }
         $total = $products->count();
-        $found = $products->orderBy('title_folded')->orderBy('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get(['id', 'title']);
+        $found = $products->orderBy('title_folded')->orderBy('id')->offset(($page - 1) * self::PAGE)->limit(
+            self::PAGE,
+        )->get(['id', 'title']);
         $values = $this->values(array_values(array_map(intval(...), $found->pluck('id')->all())));
 
         return [
-            'rows' => array_values($found->map(static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'values' => $values[$row->id] ?? []])->all()),
+            'rows' => array_values($found
+                ->map(static fn (stdClass $row): array =>
+                    ['id' => $row->id, 'title' => $row->title, 'values' => $values[$row->id] ?? []])
+                ->all()),
             'more' => $total > $page * self::PAGE,
             'total' => $total,
         ];
@@ -62,7 +70,8 @@ final readonly class FactSheet
 
     /**
      * @param  list<Change>  $changes  with what stood there when they were made
-     * @return array{undo: list<Change>}|array{wrong: list<Wrong>}|array{crossed: list<Change>} what takes them back, or why nothing was changed
+     * @return array{undo: list<Change>}|array{wrong: list<Wrong>}|array{crossed: list<Change>} what takes them back, or
+     *     why nothing was changed
      */
     public function fill(array $changes, User $user): array
     {
@@ -80,7 +89,12 @@ final readonly class FactSheet
                 } elseif ($stands !== $change['before'] && $stands !== $change['written']) {
                     $crossed[] = ['written' => $stands] + $change;
                 }
-                $undo[] = ['product' => $change['product'], 'fact' => $change['fact'], 'written' => $stands, 'before' => $change['written']];
+                $undo[] = [
+                    'product' => $change['product'],
+                    'fact' => $change['fact'],
+                    'written' => $stands,
+                    'before' => $change['written'],
+                ];
             }
             if ($wrong !== []) {
                 return ['wrong' => $wrong];
@@ -108,9 +122,15 @@ final readonly class FactSheet
             $before[$product][ThingFields::fact($fact)] = $now[$product][$fact] ?? null;
             $after[$product][ThingFields::fact($fact)] = $written === [] ? null : $written;
         }
-        $products = array_values(array_filter(array_keys($after), static fn (int $product): bool => $after[$product] !== $before[$product]));
+        $products = array_values(
+            array_filter(array_keys($after), static fn (int $product): bool => $after[$product] !== $before[$product]),
+        );
         $made = $products === [] ? null : $this->saving->save(
-            new Entry(array_map(static fn (int $product): ThingChange => new ThingChange(Thing::Product, $product, $before[$product], $after[$product]), $products)),
+            new Entry(array_map(
+                static fn (int $product): ThingChange =>
+                    new ThingChange(Thing::Product, $product, $before[$product], $after[$product]),
+                $products,
+            )),
             $user,
         );
         if ($made instanceof Refusal) {
@@ -125,7 +145,9 @@ final readonly class FactSheet
     public function values(array $products): array
     {
         $values = [];
-        foreach (DB::table('fact_values')->whereIntegerInRaw('product_id', $products)->orderBy('position')->get() as $row) {
+        foreach (DB::table('fact_values')->whereIntegerInRaw('product_id', $products)
+            ->orderBy('position')
+            ->get() as $row) {
             $values[$row->product_id][$row->fact_id][] = $row->written;
         }
 

@@ -17,7 +17,10 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Selling\CurrencyChange;
 use Vestibra\Core\Selling\MoneySettings;
 
-/** Sets how the shop speaks of money. Another currency keeps the figures of all prices, as far as it has digits for them. */
+/**
+ * Sets how the shop speaks of money. Another currency keeps the figures of all prices, as far as it has digits for
+ * them.
+ */
 final readonly class MoneyChange
 {
     private const AT_ONCE = 500;
@@ -29,7 +32,8 @@ final readonly class MoneyChange
     }
 
     /**
-     * @param  int  $takesBack  the piece of the history that is taken back with it, instead of changing prices once more
+     * @param  int  $takesBack  the piece of the history that is taken back with it, instead of changing prices once
+     *     more
      * @return int|Refusal the piece of the history in which prices changed; 0 where none did
      */
     public function make(MoneySettings $wanted, User $user, int $takesBack = 0): int|Refusal
@@ -50,7 +54,10 @@ final readonly class MoneyChange
     public static function rules(): array
     {
         $names = [];
-        foreach (DB::select('select name, draft_reach as one, live_reach as other from templates where let_go_at is null union all select name, rule, null from collections where rule is not null') as $row) {
+        foreach (DB::select(
+            'select name, draft_reach as one, live_reach as other from templates where let_go_at is null union all '
+                .'select name, rule, null from collections where rule is not null',
+        ) as $row) {
             if (self::asksForPrice($row->one) || self::asksForPrice($row->other)) {
                 $names[] = (string) $row->name;
             }
@@ -89,12 +96,20 @@ final readonly class MoneyChange
             return 0;
         }
         $parts = new InParts($this->saving, $user);
-        foreach (DB::table('variants')->orderBy('id')->select(['id', 'price', 'sale_price'])->lazyById(self::AT_ONCE)->chunk(self::AT_ONCE) as $rows) {
+        foreach (DB::table('variants')->orderBy('id')
+            ->select(['id', 'price', 'sale_price'])
+            ->lazyById(self::AT_ONCE)
+            ->chunk(self::AT_ONCE) as $rows) {
             $changes = [];
             foreach ($rows as $row) {
                 $price = $change->amount((int) $row->price);
                 $sale = $row->sale_price === null ? null : $change->amount((int) $row->sale_price);
-                $changes[] = new Change(Thing::Variant, (int) $row->id, ['price' => $row->price, 'salePrice' => $row->sale_price], ['price' => $price, 'salePrice' => $sale !== null && $sale >= $price ? null : $sale]);
+                $changes[] = new Change(
+                    Thing::Variant,
+                    (int) $row->id,
+                    ['price' => $row->price, 'salePrice' => $row->sale_price],
+                    ['price' => $price, 'salePrice' => $sale !== null && $sale >= $price ? null : $sale],
+                );
             }
             $done = $parts->add(new Entry($changes));
             if (! $done instanceof Saved) {

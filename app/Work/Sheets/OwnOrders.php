@@ -35,7 +35,10 @@ final readonly class OwnOrders
     ) {
     }
 
-    /** @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool, seen: string}|null `seen` stands for this very order; null when there is no such thing */
+    /**
+     * @return array{rows: list<array<string, mixed>>, total: int, placed: int, more: bool, seen: string}|null `seen`
+     *     stands for this very order; null when there is no such thing
+     */
     public function page(Thing $thing, int $id, int $page): ?array
     {
         $of = $this->read($thing, $id);
@@ -49,7 +52,15 @@ final readonly class OwnOrders
         $rows = array_column($this->pages->get(PageKind::Product)->rows($ids), null, 'id');
 
         return [
-            'rows' => array_map(static fn (int $product, int $at): array => array_diff_key($rows[$product] ?? ['id' => $product, 'title' => '', 'slug' => '', 'picture' => null], ['address' => 1]) + ['place' => $from + $at + 1, 'placed' => isset($placed[$product])], $ids, array_keys($ids)),
+            'rows' => array_map(
+                static fn (int $product, int $at): array => array_diff_key(
+                    $rows[$product] ?? ['id' => $product, 'title' => '', 'slug' => '', 'picture' => null],
+                    ['address' => 1],
+                )
+                    + ['place' => $from + $at + 1, 'placed' => isset($placed[$product])],
+                $ids,
+                array_keys($ids),
+            ),
             'total' => $of->products,
             'placed' => count($placed),
             'more' => $of->products > $from + PageRows::PAGE,
@@ -74,8 +85,14 @@ final readonly class OwnOrders
      * @param  int  $after  a product, or one of the marks of OwnOrder
      * @param  string  $seen  the order that the mover looked at
      */
-    public function move(Thing $thing, int $id, array $products, int $after, string $seen, User $user): Saved|Refusal|null
-    {
+    public function move(
+        Thing $thing,
+        int $id,
+        array $products,
+        int $after,
+        string $seen,
+        User $user,
+    ): Saved|Refusal|null {
         return DB::transaction(function () use ($thing, $id, $products, $after, $seen, $user): Saved|Refusal|null {
             $of = $this->read($thing, $id);
             if ($of === null) {
@@ -88,7 +105,9 @@ final readonly class OwnOrders
             $placed = $this->placed($thing, $id);
             $moved = OwnOrder::moved($placed, $shown, $products, $after);
 
-            return $moved === null ? new Refusal([CatalogueProblem::NotInOrder->at()]) : $this->save($thing, $id, $placed, $moved, $user);
+            return $moved === null
+                ? new Refusal([CatalogueProblem::NotInOrder->at()])
+                : $this->save($thing, $id, $placed, $moved, $user);
         });
     }
 
@@ -112,7 +131,8 @@ final readonly class OwnOrders
      */
     private function save(Thing $thing, int $id, array $before, array $after, User $user): Saved|Refusal
     {
-        return $this->saving->save(new Entry([new Change($thing, $id, ['order' => $before], ['order' => $after])]), $user);
+        return $this->saving
+            ->save(new Entry([new Change($thing, $id, ['order' => $before], ['order' => $after])]), $user);
     }
 
     /** @return list<int> every product that has a place, seen or not */
@@ -120,7 +140,10 @@ final readonly class OwnOrders
     {
         [$table, $of] = OwnOrderSql::table($thing);
 
-        return array_values(array_map(intval(...), DB::table($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all()));
+        return array_values(array_map(
+            intval(...),
+            DB::table($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all(),
+        ));
     }
 
     private function read(Thing $thing, int $id): ?Assortment
@@ -134,6 +157,8 @@ final readonly class OwnOrders
     {
         $pages = $this->pages->get($thing->value);
 
-        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".($pages->ownOrder($of) ?? OwnOrderSql::NEWEST).', p.id';
+        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".(
+            $pages->ownOrder($of) ?? OwnOrderSql::NEWEST
+        ).', p.id';
     }
 }

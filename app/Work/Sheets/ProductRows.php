@@ -25,10 +25,13 @@ use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /**
- * The products as the Studio lists them: one row each, found by words and by the same conditions that rules are made of.
+ * The products as the Studio lists them: one row each, found by words and by the same conditions that rules are made
+ * of.
  *
- * @phpstan-type Row array{id: int, title: string, slug: string, picture: string|null, published: bool, brand: string|null, category: string|null, price: string, variants: int, stock: int|null}
- * @phpstan-type Filter array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string}
+ * @phpstan-type Row array{id: int, title: string, slug: string, picture: string|null, published: bool,
+ *     brand: string|null, category: string|null, price: string, variants: int, stock: int|null}
+ * @phpstan-type Filter array{q: string, category: int, brand: int, tag: int, state: string, where: string,
+ *     sort: string}
  *
  * @shape ProductRow Row
  * @shape ProductFilter Filter
@@ -80,7 +83,12 @@ final readonly class ProductRows
     {
         [$ids, $total] = $this->ids($filter, $from, self::PAGE);
 
-        return ['rows' => $this->rows($ids), 'total' => $total, 'from' => $from, 'clause' => $this->said($this->clause($filter['where']))];
+        return [
+            'rows' => $this->rows($ids),
+            'total' => $total,
+            'from' => $from,
+            'clause' => $this->said($this->clause($filter['where'])),
+        ];
     }
 
     /**
@@ -93,17 +101,28 @@ final readonly class ProductRows
         [$column, $down] = self::SORTS[$filter['sort']] ?? self::SORTS['title'];
         if (! self::isNarrow($filter)) {
             return [
-                array_column(DB::select("select p.id from products p where $where->text order by p.$column$down, p.id$down limit ? offset ?", [...$where->bindings, $most, $from]), 'id'),
+                array_column(
+                    DB::select(
+                        "select p.id from products p where $where->text order by p.$column$down, p.id$down limit ? "
+                            .'offset ?',
+                        [...$where->bindings, $most, $from],
+                    ),
+                    'id',
+                ),
                 $this->total($where),
             ];
         }
         // What has to be asked of every product is asked once, for the rows and for their number.
         $rows = DB::select(
-            "with found as materialized (select p.id, p.$column as place from products p where $where->text) select id, (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
+            "with found as materialized (select p.id, p.$column as place from products p where $where->text) select "
+                ."id, (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
             [...$where->bindings, $most, $from],
         );
 
-        return [array_column($rows, 'id'), $rows === [] && $from > 0 ? $this->total($where) : (int) ($rows[0]->total ?? 0)];
+        return [
+            array_column($rows, 'id'),
+            $rows === [] && $from > 0 ? $this->total($where) : (int) ($rows[0]->total ?? 0),
+        ];
     }
 
     private function total(Sql $where): int
@@ -118,7 +137,10 @@ final readonly class ProductRows
      */
     private static function isNarrow(array $filter): bool
     {
-        return $filter['q'] !== '' || $filter['where'] !== '' || isset(self::CONDITIONS[$filter['state']]) || $filter['category'] + $filter['brand'] + $filter['tag'] > 0;
+        return $filter['q'] !== ''
+            || $filter['where'] !== ''
+            || isset(self::CONDITIONS[$filter['state']])
+            || $filter['category'] + $filter['brand'] + $filter['tag'] > 0;
     }
 
     /** @return list<string> */
@@ -138,7 +160,11 @@ final readonly class ProductRows
     {
         $parts = [new Sql(self::STATES[$filter['state']] ?? '1')];
         foreach (array_filter(explode(' ', Folding::fold($filter['q']))) as $word) {
-            $parts[] = new Sql("(instr(p.title_folded, ?) > 0 or p.id in (select product_id from variants where lower(sku) = ? union all select product_id from variants where barcode <> '' and barcode = ?))", [$word, $word, $word]);
+            $parts[] = new Sql(
+                '(instr(p.title_folded, ?) > 0 or p.id in (select product_id from variants where lower(sku) = ? '
+                    ."union all select product_id from variants where barcode <> '' and barcode = ?))",
+                [$word, $word, $word],
+            );
         }
         $state = self::CONDITIONS[$filter['state']] ?? null;
         $conditions = [
@@ -159,7 +185,18 @@ final readonly class ProductRows
     private function clause(string $where): Clause
     {
         $given = $where === '' ? null : json_decode($where, true, 8);
-        $reach = is_array($given) ? (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse(['format' => Reach::FORMAT, 'show' => [$given], 'keepOff' => [], 'season' => [], 'goesFirst' => false]) : null;
+        $reach = is_array($given)
+            ? (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))
+                ->parse(
+                    [
+                        'format' => Reach::FORMAT,
+                        'show' => [$given],
+                        'keepOff' => [],
+                        'season' => [],
+                        'goesFirst' => false,
+                    ],
+                )
+            : null;
 
         return $reach instanceof Reach ? $reach->show[0] ?? Clause::of() : Clause::of();
     }
@@ -170,14 +207,23 @@ final readonly class ProductRows
         $reach = new Reach($clause->conditions === [] ? [] : [$clause]);
         $names = $this->counts->names($reach);
 
-        return ['conditions' => $clause->toArray(), 'phrases' => $this->words->sentence($reach, $names, PageKind::Product)['show'][0] ?? [], 'names' => (object) $names];
+        return [
+            'conditions' => $clause->toArray(),
+            'phrases' => $this->words->sentence($reach, $names, PageKind::Product)['show'][0] ?? [],
+            'names' => (object) $names,
+        ];
     }
 
     /** @param  non-empty-list<Condition>  $conditions */
     private function covers(array $conditions): Sql
     {
         $reach = new Reach([Clause::of(...$conditions)]);
-        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $compiled = (new ReachCompiler(
+            RuleFields::standard(),
+            $this->categories->tree(),
+            LivingNames::of([$reach]),
+            PageKind::Product,
+        ))->compile($reach);
 
         return $this->rules->live(PageKind::Product)->sql()->covers($compiled);
     }
@@ -194,11 +240,15 @@ final readonly class ProductRows
         $rows = [];
         foreach (DB::select(
             'select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category,'
-            .' (select file from product_pictures x join pictures on pictures.id = x.picture_id where x.product_id = p.id order by x.position limit 1) as file,'
+            .' (select file from product_pictures x join pictures on pictures.id = x.picture_id where x.product_id = '
+            .'p.id order by x.position limit 1) as file,'
             .' (select count(*) from variants v where v.product_id = p.id) as variants,'
-            .' (select min(v.price) from variants v where v.product_id = p.id) as low, (select max(v.price) from variants v where v.product_id = p.id) as high,'
-            .' (select case when count(*) = count(v.stock) then sum(v.stock) end from variants v where v.product_id = p.id) as stock'
-            .' from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id in ('.implode(',', $ids).')',
+            .' (select min(v.price) from variants v where v.product_id = p.id) as low, (select max(v.price) from '
+            .'variants v where v.product_id = p.id) as high,'
+            .' (select case when count(*) = count(v.stock) then sum(v.stock) end from variants v where v.product_id '
+            .'= p.id) as stock'
+            .' from products p left join brands b on b.id = p.brand_id left join categories c on c.id = '
+            .'p.main_category_id where p.id in ('.implode(',', $ids).')',
         ) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,

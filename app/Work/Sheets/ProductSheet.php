@@ -18,9 +18,10 @@ use Vestibra\Core\Catalogue\FactKind;
  * @phpstan-type Content array{id: int, live: bool, changed: bool, empty: bool}
  *
  * @shape Content
- * @shape ProductData array{form: ThingForm, product: array{id: int, title: string, slug: string, published: bool, brand: string|null, category:
- *     string|null}, template: array{id: int, name: string}|null, facts: list<Fact>, values: array<string, list<string>>, pictures:
- *     list<int>, shownPictures: list<Picture>, contents: array<string, Content>}
+ * @shape ProductData array{form: ThingForm, product: array{id: int, title: string, slug: string, published: bool,
+ *     brand: string|null, category: string|null}, template: array{id: int, name: string}|null, facts: list<Fact>,
+ *     values: array<string, list<string>>, pictures: list<int>, shownPictures: list<Picture>, contents: array<string,
+ *     Content>}
  */
 final readonly class ProductSheet
 {
@@ -35,7 +36,12 @@ final readonly class ProductSheet
     /** @return array<string, mixed>|null null when there is no such product */
     public function of(int $id): ?array
     {
-        $product = DB::selectOne('select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category from products p left join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id = ?', [$id]);
+        $product = DB::selectOne(
+            'select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category from products p left '
+                .'join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id '
+                .'= ?',
+            [$id],
+        );
         if ($product === null) {
             return null;
         }
@@ -49,7 +55,8 @@ final readonly class ProductSheet
             'facts' => $facts,
             'values' => (object) $values,
             'pictures' => $own,
-            'shownPictures' => $this->pictures->some(array_values(array_unique([...$own, ...$this->named($facts, $values, FactKind::Picture)]))),
+            'shownPictures' => $this->pictures
+                ->some(array_values(array_unique([...$own, ...$this->named($facts, $values, FactKind::Picture)]))),
             'contents' => (object) $this->contents($id),
         ];
     }
@@ -58,7 +65,9 @@ final readonly class ProductSheet
     public function blank(): array
     {
         return [
-            'product' => ['id' => 0, 'title' => '', 'slug' => '', 'published' => true, 'brand' => null, 'category' => null],
+            'product' => [
+                'id' => 0, 'title' => '', 'slug' => '', 'published' => true, 'brand' => null, 'category' => null,
+            ],
             'form' => $this->things->of(Thing::Product, 0),
             'facts' => [],
             'values' => (object) [],

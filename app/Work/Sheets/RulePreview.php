@@ -43,22 +43,41 @@ final readonly class RulePreview
     ) {
     }
 
-    /** @return array{sentence: mixed, names: mixed, count: int, pages: list<PageRow>}|array{problems: non-empty-list<Problem>} */
+    /**
+     * @return array{sentence: mixed, names: mixed, count: int,
+     *     pages: list<PageRow>}|array{problems: non-empty-list<Problem>}
+     */
     public function of(mixed $rule): array
     {
-        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))->parse($rule);
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all()))
+            ->parse($rule);
         if (! $reach instanceof Reach) {
             return ['problems' => $reach];
         }
-        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$reach]), PageKind::Product))->compile($reach);
+        $compiled = (new ReachCompiler(
+            RuleFields::standard(),
+            $this->categories->tree(),
+            LivingNames::of([$reach]),
+            PageKind::Product,
+        ))->compile($reach);
         $covers = $this->rules->live(PageKind::Product)->sql()->covers($compiled);
-        $ids = array_column(DB::select("select p.id from products p where p.published = 1 and $covers->text order by p.title_order, p.id limit ".self::SHOWN, $covers->bindings), 'id');
+        $ids = array_column(
+            DB::select(
+                "select p.id from products p where p.published = 1 and $covers->text order by p.title_order, p.id "
+                    .'limit '.self::SHOWN,
+                $covers->bindings,
+            ),
+            'id',
+        );
         $names = $this->counts->names($reach);
 
         return [
             'sentence' => $this->words->sentence($reach, $names, PageKind::Product),
             'names' => (object) $names,
-            'count' => (int) DB::scalar("select count(*) from products p where p.published = 1 and $covers->text", $covers->bindings),
+            'count' => (int) DB::scalar(
+                "select count(*) from products p where p.published = 1 and $covers->text",
+                $covers->bindings,
+            ),
             'pages' => $this->pages->get(PageKind::Product)->rows($ids),
         ];
     }

@@ -15,7 +15,8 @@ use Vestibra\Core\Selling\Search\SearchField;
 /**
  * What a search finds, and why, for the owner.
  *
- * @shape Preview array{total: int, taken: list<string>, rows: list<array{id: int, title: string, address: string, why: list<string>, soldOut: bool}>}
+ * @shape Preview array{total: int, taken: list<string>, rows: list<array{id: int, title: string, address: string,
+ *     why: list<string>, soldOut: bool}>}
  */
 final readonly class SearchPreview
 {
@@ -30,29 +31,45 @@ final readonly class SearchPreview
     {
     }
 
-    /** @return array{total: int, taken: list<string>, rows: list<array{id: int, title: string, address: string, why: list<string>, soldOut: bool}>} */
+    /**
+     * @return array{total: int, taken: list<string>, rows: list<array{id: int, title: string, address: string,
+     *     why: list<string>, soldOut: bool}>}
+     */
     public function of(Query $query): array
     {
         $hits = $this->index->find($query);
         $taken = [];
         foreach ($hits->wanted as $one) {
             $one->same === [] || $taken[] = "“{$one->words}” means the same as “".implode('”, “', $one->same).'”';
-            $one->near === [] || $taken[] = "nothing has “{$one->words}”, so “".implode('”, “', $one->near).'” is looked for';
+            $one->near === [] || $taken[] = "nothing has “{$one->words}”, so “"
+                .implode('”, “', $one->near)
+                .'” is looked for';
         }
         $hits->leftOut === [] || $taken[] = 'nothing has “'.implode('”, “', $hits->leftOut).'”: left out';
         $rows = [];
         foreach (DB::select(
-            'select p.id, p.title, p.slug, w.title as in_title, w.options, w.brand, w.categories, w.tags, w.facts, w.short, w.description,'
-            ." (select group_concat(v.sku || ' ' || coalesce(v.barcode, ''), ' ') from variants v where v.product_id = p.id) as codes,"
-            .' not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is null or v.stock > 0)) as sold_out'
-            ." from $hits->table f join products p on p.id = f.product_id left join product_words w on w.rowid = p.id order by f.place limit ".self::MOST,
+            'select p.id, p.title, p.slug, w.title as in_title, w.options, w.brand, w.categories, w.tags, w.facts, '
+                .'w.short, w.description,'
+            ." (select group_concat(v.sku || ' ' || coalesce(v.barcode, ''), ' ') from variants v where v.product_id "
+            .'= p.id) as codes,'
+            .' not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is '
+            .'null or v.stock > 0)) as sold_out'
+            ." from $hits->table f join products p on p.id = f.product_id left join product_words w on w.rowid = "
+            .'p.id order by f.place limit '.self::MOST,
         ) as $row) {
-            $fields = array_map(strval(...), ['title' => $row->in_title] + array_intersect_key((array) $row, array_flip(array_column(SearchField::cases(), 'value'))));
+            $fields = array_map(
+                strval(...),
+                ['title' => $row->in_title]
+                    + array_intersect_key((array) $row, array_flip(array_column(SearchField::cases(), 'value'))),
+            );
             $rows[] = [
                 'id' => $row->id,
                 'title' => $row->title,
                 'address' => PageAddresses::address(PageKind::Product, $row->slug),
-                'why' => array_map(static fn (array $reason): string => "“{$reason['found']}” in its {$reason['field']->words()}", Reasons::of($fields, $hits->wanted)),
+                'why' => array_map(
+                    static fn (array $reason): string => "“{$reason['found']}” in its {$reason['field']->words()}",
+                    Reasons::of($fields, $hits->wanted),
+                ),
                 'soldOut' => (bool) $row->sold_out,
             ];
         }
@@ -68,7 +85,9 @@ final readonly class SearchPreview
         foreach ($query->words as $word) {
             foreach ($vocabulary as $one => $products) {
                 $one = (string) $one;
-                $far = mb_strlen($one) > 2 && abs(strlen($one) - strlen($word)) <= self::FAR ? levenshtein($word, $one) : self::FAR + 1;
+                $far = mb_strlen($one) > 2 && abs(strlen($one) - strlen($word)) <= self::FAR
+                    ? levenshtein($word, $one)
+                    : self::FAR + 1;
                 if ($far > 0 && $far <= self::FAR && $far < mb_strlen($word)) {
                     $near[$one] = [$far, -$products, $one];
                 }

@@ -13,7 +13,8 @@ use Vestibra\Core\Catalogue\Folding;
 /**
  * Categories, collections, brands, tags and options as the Studio lists them, with what they hold.
  *
- * @phpstan-type Row array{id: int, name: string, slug: string, depth: int, parent: int|null, position: int, count: int, picture: string|null, byRule: bool}
+ * @phpstan-type Row array{id: int, name: string, slug: string, depth: int, parent: int|null, position: int, count: int,
+ *     picture: string|null, byRule: bool}
  *
  * @shape ThingRow Row
  * @shape ThingPage array{thing: Thing, query: string, rows: list<ThingRow>, total: int, more: bool}
@@ -24,14 +25,18 @@ final readonly class ThingRows
 
     /** How many each holds, for a row called `t`. */
     private const COUNTS = [
-        'category' => '(select count(distinct h.product_id) from categories d join category_product h on h.category_id = d.id where d.lower between t.lower and t.upper)',
+        'category' => '(select count(distinct h.product_id) from categories d join category_product h on '
+            .'h.category_id = d.id where d.lower between t.lower and t.upper)',
         'collection' => '(select count(*) from collection_product h where h.collection_id = t.id)',
         'brand' => '(select count(*) from products h where h.brand_id = t.id)',
         'tag' => '(select count(*) from product_tag h where h.tag_id = t.id)',
         'option' => '(select count(*) from option_values h where h.option_id = t.id)',
     ];
 
-    /** @return array{thing: string, query: string, rows: list<Row>, total: int, more: bool} by name; categories as they stand in the tree */
+    /**
+     * @return array{thing: string, query: string, rows: list<Row>, total: int, more: bool} by name; categories as they
+     *     stand in the tree
+     */
     public function page(Thing $thing, string $query, int $page): array
     {
         $folded = Tables::folded($thing)[ThingFields::title($thing)];
@@ -44,8 +49,13 @@ final readonly class ThingRows
         $table = Tables::of($thing);
         $rows = DB::select(
             'select t.*, '.(self::COUNTS[$thing->value] ?? '0').' as count, '
-            .($thing === Thing::Category ? '(select count(*) from categories a where t.lower between a.lower and a.upper)' : '1').' as depth, '
-            .($thing === Thing::Option ? 'null' : '(select file from pictures where pictures.id = t.picture_id)')." as file from $table t where $where order by "
+            .(
+                $thing === Thing::Category
+                    ? '(select count(*) from categories a where t.lower between a.lower and a.upper)'
+                    : '1'
+            ).' as depth, '
+            .($thing === Thing::Option ? 'null' : '(select file from pictures where pictures.id = t.picture_id)')
+            ." as file from $table t where $where order by "
             .match ($thing) {
                 Thing::Category => 't.lower',
                 Thing::Option => 't.position, t.id',

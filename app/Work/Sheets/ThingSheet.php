@@ -25,7 +25,9 @@ use Vestibra\Core\Selling\MoneyFormat;
  *
  * @shape ThingValues array<string, mixed>
  * @shape ThingOption array{id: int, name: string, values: list<array{id: int, label: string, swatch: string|null}>}
- * @shape ThingForm array{thing: Thing, id: int, stands: array<string, ThingValues>, empty: array<string, ThingValues>, names: array<string, array<string, string>>, options: list<ThingOption>, old: list<string>, money: array{currency: string, digits: int}, zone: string}
+ * @shape ThingForm array{thing: Thing, id: int, stands: array<string, ThingValues>, empty: array<string, ThingValues>,
+ *     names: array<string, array<string, string>>, options: list<ThingOption>, old: list<string>,
+ *     money: array{currency: string, digits: int}, zone: string}
  */
 final readonly class ThingSheet
 {
@@ -48,7 +50,8 @@ final readonly class ThingSheet
         if ($id !== 0 && $stands === []) {
             return null;
         }
-        $part = [Thing::Product->value => Thing::Variant, Thing::Option->value => Thing::OptionValue][$thing->value] ?? null;
+        $part = [Thing::Product->value => Thing::Variant, Thing::Option->value => Thing::OptionValue][$thing->value]
+            ?? null;
         if ($part !== null) {
             foreach ($this->parts($part, $thing->value, $id) as $one => $fields) {
                 $stands[Change::keyOf($part, $one)] = $fields;
@@ -59,7 +62,12 @@ final readonly class ThingSheet
             'thing' => $thing->value,
             'id' => $id,
             'stands' => (object) $stands,
-            'empty' => array_map(static fn (Thing $one): object => (object) self::blank($one), ['product' => Thing::Product, 'variant' => Thing::Variant, 'option-value' => Thing::OptionValue, $thing->value => $thing]),
+            'empty' => array_map(static fn (Thing $one): object => (object) self::blank($one), [
+                'product' => Thing::Product,
+                'variant' => Thing::Variant,
+                'option-value' => Thing::OptionValue,
+                $thing->value => $thing,
+            ]),
             'names' => (object) array_map(static fn (array $names): object => (object) $names, $this->names($stands)),
             'options' => $this->options($stands),
             'old' => $id === 0 ? [] : $this->addresses->of($thing, $id),
@@ -68,10 +76,17 @@ final readonly class ThingSheet
         ];
     }
 
-    /** @return array<int, Values> the variants of a product, hidden ones too, or the values of an option, in the owner's order */
+    /**
+     * @return array<int, Values> the variants of a product, hidden ones too, or the values of an option, in the owner's
+     *     order
+     */
     private function parts(Thing $part, string $of, int $id): array
     {
-        $ids = DB::table(Tables::of($part))->where(Tables::columns($part)[$of], $id)->orderBy('position')->orderBy('id')->pluck('id')->all();
+        $ids = DB::table(Tables::of($part))->where(Tables::columns($part)[$of], $id)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('id')
+            ->all();
         $read = $this->things->read($part, array_values(array_filter($ids, is_int(...))));
 
         return array_replace(array_fill_keys(array_filter($ids, is_int(...)), []), $read);
@@ -92,7 +107,12 @@ final readonly class ThingSheet
         $changes = [];
         foreach ($stands as $key => $fields) {
             [$thing, $id] = explode('/', $key) + ['', '0'];
-            $changes[] = new Change(Thing::from($thing), (int) $id, null, array_diff_key($fields, ['product' => 1, 'products' => 1, 'order' => 1]));
+            $changes[] = new Change(
+                Thing::from($thing),
+                (int) $id,
+                null,
+                array_diff_key($fields, ['product' => 1, 'products' => 1, 'order' => 1]),
+            );
         }
         $this->words->learn(new Entry($changes));
 
@@ -107,7 +127,12 @@ final readonly class ThingSheet
     {
         $values = [];
         foreach ($stands as $fields) {
-            array_push($values, ...array_values(array_filter(is_array($fields['values'] ?? null) ? $fields['values'] : [], is_int(...))));
+            array_push(
+                $values,
+                ...array_values(
+                    array_filter(is_array($fields['values'] ?? null) ? $fields['values'] : [], is_int(...)),
+                ),
+            );
         }
 
         return self::optionsOf(array_values(array_unique($values)));
@@ -120,9 +145,13 @@ final readonly class ThingSheet
     public static function optionsOf(array $values): array
     {
         $options = [];
-        foreach ($values === [] ? [] : DB::select('select o.id as option_id, o.name, v.id, v.label, v.swatch from option_values v join options o on o.id = v.option_id where v.id in ('.implode(',', $values).') order by o.position, o.id, v.position, v.id') as $row) {
+        foreach ($values === [] ? [] : DB::select(
+            'select o.id as option_id, o.name, v.id, v.label, v.swatch from option_values v join options o on o.id = '
+                .'v.option_id where v.id in ('.implode(',', $values).') order by o.position, o.id, v.position, v.id',
+        ) as $row) {
             $options[$row->option_id] ??= ['id' => $row->option_id, 'name' => $row->name, 'values' => []];
-            $options[$row->option_id]['values'][] = ['id' => $row->id, 'label' => $row->label, 'swatch' => $row->swatch];
+            $options[$row->option_id]['values'][] =
+                ['id' => $row->id, 'label' => $row->label, 'swatch' => $row->swatch];
         }
 
         return array_values($options);

@@ -17,12 +17,16 @@ use Vestibra\Core\Reach\ReachFormats;
  *
  * @phpstan-type Template array{id: int, name: string, live: bool}
  *
- * @shape ThingUses array{products: int, beneath: int|null, rules: list<array{id: int, name: string, live: bool}>, pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
+ * @shape ThingUses array{products: int, beneath: int|null, rules: list<array{id: int, name: string, live: bool}>,
+ *     pages: list<array{id: int, name: string, live: bool}>, collections: list<string>}
  * @shape ThingData array{form: ThingForm, terms: RuleTerms|null}
  */
 final readonly class ThingUses
 {
-    private const FIELDS = ['category' => 'category', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag', 'product' => 'product', 'option' => 'option'];
+    private const FIELDS = [
+        'category' => 'category', 'collection' => 'collection', 'brand' => 'brand', 'tag' => 'tag',
+        'product' => 'product', 'option' => 'option',
+    ];
 
     public function __construct(
         private WhereNamed $named,
@@ -30,27 +34,50 @@ final readonly class ThingUses
     ) {
     }
 
-    /** @return array{products: int, beneath: int|null, rules: list<Template>, pages: list<Template>, collections: list<string>} */
+    /**
+     * @return array{products: int, beneath: int|null, rules: list<Template>, pages: list<Template>,
+     *     collections: list<string>}
+     */
     public function of(Thing $thing, int $id): array
     {
         $rules = $collections = [];
         $merged = LivingNames::MERGED[$thing->value] ?? null;
-        $ids = [$id, ...$merged === null ? [] : array_values(array_map(intval(...), DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()))];
-        foreach (DB::table('templates')->where('page_kind', '<>', '')->whereNull('let_go_at')->orderBy('name')->get(['id', 'name', 'live_revision', 'live_reach', 'draft_reach']) as $row) {
+        $ids = [
+            $id,
+            ...$merged === null ? [] : array_values(
+                array_map(intval(...), DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()),
+            ),
+        ];
+        foreach (DB::table('templates')->where('page_kind', '<>', '')->whereNull('let_go_at')->orderBy('name')->get(
+            ['id', 'name', 'live_revision', 'live_reach', 'draft_reach'],
+        ) as $row) {
             if (self::asks($row->live_reach, $thing, $ids) || self::asks($row->draft_reach, $thing, $ids)) {
-                $rules[] = ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
+                $rules[] =
+                    ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
             }
         }
         foreach (DB::table('collections')->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
             self::asks($row->rule, $thing, $ids) && $collections[] = (string) $row->name;
         }
-        $pages = in_array($thing, [Thing::Product, Thing::Collection, Thing::Category, Thing::Brand], true) ? $this->named->places($id, $thing->value) : [];
+        $pages = in_array($thing, [Thing::Product, Thing::Collection, Thing::Category, Thing::Brand], true)
+            ? $this->named->places($id, $thing->value)
+            : [];
 
         return [
             'products' => $this->products($thing, $id),
-            'beneath' => $thing === Thing::Category ? (int) DB::scalar('select count(distinct h.product_id) from category_product h join categories b on b.id = h.category_id join categories t on b.lower between t.lower and t.upper where t.id = ?', [$id]) : null,
+            'beneath' => $thing === Thing::Category
+                ? (int) DB::scalar(
+                    'select count(distinct h.product_id) from category_product h join categories b on b.id = '
+                        .'h.category_id join categories t on b.lower between t.lower and t.upper where t.id = ?',
+                    [$id],
+                )
+                : null,
             'rules' => $rules,
-            'pages' => array_map(static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name'], 'live' => $place['live']], $pages),
+            'pages' => array_map(
+                static fn (array $place): array =>
+                    ['id' => $place['id'], 'name' => $place['name'], 'live' => $place['live']],
+                $pages,
+            ),
             'collections' => $collections,
         ];
     }
@@ -62,7 +89,11 @@ final readonly class ThingUses
             Thing::Collection => $this->inCollection($id),
             Thing::Brand => DB::table('products')->where('brand_id', $id)->count(),
             Thing::Tag => DB::table('product_tag')->where('tag_id', $id)->count(),
-            Thing::Option => (int) DB::scalar('select count(distinct v.product_id) from variant_values x join variants v on v.id = x.variant_id where x.option_id = ?', [$id]),
+            Thing::Option => (int) DB::scalar(
+                'select count(distinct v.product_id) from variant_values x join variants v on v.id = x.variant_id '
+                    .'where x.option_id = ?',
+                [$id],
+            ),
             default => 0,
         };
     }
@@ -80,7 +111,9 @@ final readonly class ThingUses
         $reach = $stored === null ? [] : ReachFormats::upcast((array) json_decode($stored, true)) ?? [];
         foreach ([...(array) ($reach['show'] ?? []), ...(array) ($reach['keepOff'] ?? [])] as $clause) {
             foreach (array_filter((array) $clause, is_array(...)) as $condition) {
-                if (($condition['field'] ?? null) === (self::FIELDS[$thing->value] ?? '') && (array_intersect($ids, array_filter((array) ($condition['values'] ?? []), is_int(...))) !== [] || in_array($condition['of'] ?? null, $ids, true))) {
+                if (($condition['field'] ?? null) === (self::FIELDS[$thing->value] ?? '')
+                    && (array_intersect($ids, array_filter((array) ($condition['values'] ?? []), is_int(...))) !== []
+                        || in_array($condition['of'] ?? null, $ids, true))) {
                     return true;
                 }
             }

@@ -19,8 +19,10 @@ use Vestibra\Core\Catalogue\Changing\Thing;
  * @phpstan-type SheetLine array{id: int, product: int, title: string, called: string}
  *
  * @shape SheetLine array{id: int, product: int, title: string, called: string}
- * @shape VariantPage array{lines: list<SheetLine>, stands: array<string, ThingValues>, total: int, from: int, atOnce: int}
- * @shape VariantSheetData VariantPage&array{filter: ProductFilter, names: array<string, string>, money: array{currency: string, digits: int}, zone: string}
+ * @shape VariantPage array{lines: list<SheetLine>, stands: array<string, ThingValues>, total: int, from: int,
+ *     atOnce: int}
+ * @shape VariantSheetData VariantPage&array{filter: ProductFilter, names: array<string, string>,
+ *     money: array{currency: string, digits: int}, zone: string}
  */
 final readonly class VariantSheet
 {
@@ -44,24 +46,50 @@ final readonly class VariantSheet
     {
         [$ids, $total] = $this->products->ids($filter, $from, self::PAGE);
         $titles = DB::table('products')->whereIntegerInRaw('id', $ids)->pluck('title', 'id')->all();
-        $rows = DB::table('variants as v')->whereIntegerInRaw('v.product_id', $ids)->orderBy('v.position')->orderBy('v.id')
-            ->selectRaw("v.id, v.product_id, (select group_concat(o.label, ', ') from (select o.label from variant_values x join option_values o on o.id = x.option_value_id join options n on n.id = o.option_id where x.variant_id = v.id order by n.position, n.id) o) as called")->get();
+        $rows = DB::table('variants as v')->whereIntegerInRaw('v.product_id', $ids)
+            ->orderBy('v.position')
+            ->orderBy('v.id')
+            ->selectRaw(
+                "v.id, v.product_id, (select group_concat(o.label, ', ') from (select o.label from variant_values x "
+                    .'join option_values o on o.id = x.option_value_id join options n on n.id = o.option_id where '
+                    .'x.variant_id = v.id order by n.position, n.id) o) as called',
+            )->get();
         $lines = [];
         foreach ($rows as $row) {
             $title = $titles[$row->product_id] ?? '';
-            $lines[(int) $row->product_id][] = ['id' => (int) $row->id, 'product' => (int) $row->product_id, 'title' => is_string($title) ? $title : '', 'called' => (string) $row->called];
+            $lines[(int) $row->product_id][] = [
+                'id' => (int) $row->id,
+                'product' => (int) $row->product_id,
+                'title' => is_string($title) ? $title : '',
+                'called' => (string) $row->called,
+            ];
         }
         $stands = [];
-        foreach ($this->things->read(Thing::Variant, array_values(array_map(intval(...), $rows->pluck('id')->all()))) as $id => $fields) {
+        foreach ($this->things->read(
+            Thing::Variant,
+            array_values(array_map(intval(...), $rows->pluck('id')->all())),
+        ) as $id => $fields) {
             $stands[Change::keyOf(Thing::Variant, $id)] = $fields;
         }
 
-        return ['lines' => array_merge([], ...array_map(static fn (int $id): array => $lines[$id] ?? [], $ids)), 'stands' => (object) $stands, 'total' => $total, 'from' => $from, 'atOnce' => self::PAGE];
+        return [
+            'lines' => array_merge([], ...array_map(static fn (int $id): array => $lines[$id] ?? [], $ids)),
+            'stands' => (object) $stands,
+            'total' => $total,
+            'from' => $from,
+            'atOnce' => self::PAGE,
+        ];
     }
 
     /** @return array{money: array{currency: string, digits: int}, zone: string} */
     public function writing(): array
     {
-        return ['money' => ['currency' => $this->settings->money()->currency, 'digits' => $this->settings->format()->digits()], 'zone' => $this->clock->zoneName()];
+        return [
+            'money' => [
+                'currency' => $this->settings->money()->currency,
+                'digits' => $this->settings->format()->digits(),
+            ],
+            'zone' => $this->clock->zoneName(),
+        ];
     }
 }

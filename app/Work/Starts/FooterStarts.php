@@ -10,8 +10,16 @@ use Vestibra\Core\Messages\Messages;
 final class FooterStarts
 {
     public const LIST = [
-        ['name' => 'plain', 'title' => 'Name and links', 'words' => 'The shop’s name, the ways through it, and the small print.'],
-        ['name' => 'columns', 'title' => 'Links, hours and letters', 'words' => 'Columns with links, opening hours with whether it is open now, and the newsletter.'],
+        [
+            'name' => 'plain',
+            'title' => 'Name and links',
+            'words' => 'The shop’s name, the ways through it, and the small print.',
+        ],
+        [
+            'name' => 'columns',
+            'title' => 'Links, hours and letters',
+            'words' => 'Columns with links, opening hours with whether it is open now, and the newsletter.',
+        ],
         ['name' => 'line', 'title' => 'One line', 'words' => 'The small print with its links, and nothing else.'],
     ];
 
@@ -26,16 +34,22 @@ final class FooterStarts
 
         return match ($name) {
             'plain' => [
-                self::quiet(['kind' => 'logo'], ['kind' => 'navigation', 'what' => ['opens' => false, 'drawer' => 'never', 'name' => $messages->say('nav.below')]]),
+                self::quiet(['kind' => 'logo'], [
+                    'kind' => 'navigation',
+                    'what' => ['opens' => false, 'drawer' => 'never', 'name' => $messages->say('nav.below')],
+                ]),
                 self::last(['kind' => 'small-print']),
             ],
             'columns' => [
-                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-5', 'align' => 'flex-start']]] + Starts::band(
-                    [['kind' => 'logo'], $links],
-                    [['kind' => 'opening-hours']],
-                    [['kind' => 'newsletter']],
-                ),
-                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 0, 'paddingBelow' => 'step-4']]] + Starts::band([['kind' => 'small-print']]),
+                ['how' => ['desktop' => [
+                    'ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-5',
+                    'align' => 'flex-start',
+                ]]]
+                + Starts::band([['kind' => 'logo'], $links], [['kind' => 'opening-hours']], [
+                    ['kind' => 'newsletter'],
+                ]),
+                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 0, 'paddingBelow' => 'step-4']]]
+                + Starts::band([['kind' => 'small-print']]),
             ],
             'line' => [self::last(['kind' => 'small-print', 'what' => ['links' => $links['what']['links']]])],
             default => null,
@@ -54,7 +68,8 @@ final class FooterStarts
      */
     private static function quiet(array ...$blocks): array
     {
-        return ['how' => ['desktop' => ['paddingAbove' => 'step-5', 'paddingBelow' => 'step-3']]] + Starts::band(array_values($blocks));
+        return ['how' => ['desktop' => ['paddingAbove' => 'step-5', 'paddingBelow' => 'step-3']]]
+            + Starts::band(array_values($blocks));
     }
 
     /**
@@ -63,6 +78,7 @@ final class FooterStarts
      */
     private static function last(array ...$blocks): array
     {
-        return ['how' => ['desktop' => ['paddingAbove' => 'step-3', 'paddingBelow' => 'step-5']]] + Starts::band(array_values($blocks));
+        return ['how' => ['desktop' => ['paddingAbove' => 'step-3', 'paddingBelow' => 'step-5']]]
+            + Starts::band(array_values($blocks));
     }
 }

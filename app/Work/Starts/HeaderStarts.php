@@ -8,9 +8,23 @@ namespace Vestibra\App\Work\Starts;
 final class HeaderStarts
 {
     public const LIST = [
-        ['name' => 'plain', 'title' => 'All in one row', 'words' => 'Name, categories, search and cart side by side; on the phone the categories wait behind a button.'],
-        ['name' => 'two-rows', 'title' => 'Two rows and a notice', 'words' => 'A notice that can be closed, name, search and cart, and below them the categories, which open with pictures.'],
-        ['name' => 'quiet', 'title' => 'Quiet', 'words' => 'Name in the middle, everything else behind a button. It comes back on the way up.'],
+        [
+            'name' => 'plain',
+            'title' => 'All in one row',
+            'words' =>
+                'Name, categories, search and cart side by side; on the phone the categories wait behind a button.',
+        ],
+        [
+            'name' => 'two-rows',
+            'title' => 'Two rows and a notice',
+            'words' => 'A notice that can be closed, name, search and cart, and below them the categories, which open '
+                .'with pictures.',
+        ],
+        [
+            'name' => 'quiet',
+            'title' => 'Quiet',
+            'words' => 'Name in the middle, everything else behind a button. It comes back on the way up.',
+        ],
     ];
 
     /** @return array<string, mixed> what the header itself is set to */
@@ -32,9 +46,14 @@ final class HeaderStarts
                 ['kind' => 'cart-link'],
             )],
             'two-rows' => [
-                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 4, 'paddingBelow' => 4]]] + Starts::band([['kind' => 'notice-strip']]),
+                ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 4, 'paddingBelow' => 4]]]
+                + Starts::band([['kind' => 'notice-strip']]),
                 self::row(['kind' => 'logo'], $search, ['kind' => 'cart-link']),
-                ['how' => ['desktop' => ['paddingAbove' => 0, 'paddingBelow' => 4]]] + Starts::band([['kind' => 'navigation', 'what' => ['pictures' => true], 'how' => ['desktop' => ['stand' => 'center']]]]),
+                ['how' => ['desktop' => ['paddingAbove' => 0, 'paddingBelow' => 4]]] + Starts::band([[
+                    'kind' => 'navigation',
+                    'what' => ['pictures' => true],
+                    'how' => ['desktop' => ['stand' => 'center']],
+                ]]),
             ],
             'quiet' => [self::row(
                 ['kind' => 'navigation', 'what' => ['drawer' => 'always']],
@@ -52,6 +71,10 @@ final class HeaderStarts
     private static function row(array ...$blocks): array
     {
         return ['how' => ['desktop' => ['paddingAbove' => 'step-2', 'paddingBelow' => 'step-2']]]
-            + Starts::band([['kind' => 'holder', 'how' => ['desktop' => ['gap' => 4, 'stand' => 'space-between']], 'children' => array_values($blocks)]]);
+            + Starts::band([[
+                'kind' => 'holder',
+                'how' => ['desktop' => ['gap' => 4, 'stand' => 'space-between']],
+                'children' => array_values($blocks),
+            ]]);
     }
 }

@@ -10,9 +10,22 @@ use Vestibra\Core\Pages\PageKind;
 final class ListingStarts
 {
     public const LIST = [
-        ['name' => 'shelves', 'title' => 'Name, words, products', 'words' => 'The way there, the name and its words, what lies beneath, and all products.'],
-        ['name' => 'banner', 'title' => 'Banner and products', 'words' => 'The name over its picture, across the page; then three products in a row.'],
-        ['name' => 'beside', 'title' => 'Words beside the products', 'words' => 'A narrow column with the name, its words and ways on; the products beside it, and “more” below.'],
+        [
+            'name' => 'shelves',
+            'title' => 'Name, words, products',
+            'words' => 'The way there, the name and its words, what lies beneath, and all products.',
+        ],
+        [
+            'name' => 'banner',
+            'title' => 'Banner and products',
+            'words' => 'The name over its picture, across the page; then three products in a row.',
+        ],
+        [
+            'name' => 'beside',
+            'title' => 'Words beside the products',
+            'words' =>
+                'A narrow column with the name, its words and ways on; the products beside it, and “more” below.',
+        ],
     ];
 
     /** @return list<array<string, mixed>>|null null when there is no such start */
@@ -30,7 +43,10 @@ final class ListingStarts
     private static function shelves(PageKind $kind): array
     {
         return [
-            Starts::band([['kind' => 'breadcrumbs'], ['kind' => 'page-title'], ['kind' => 'page-description'], ...self::ways($kind, [])]),
+            Starts::band([
+                ['kind' => 'breadcrumbs'], ['kind' => 'page-title'], ['kind' => 'page-description'],
+                ...self::ways($kind, []),
+            ]),
             Starts::band([self::grid($kind), ['kind' => 'paging']]),
         ];
     }
@@ -39,9 +55,18 @@ final class ListingStarts
     private static function banner(PageKind $kind): array
     {
         return [
-            ['what' => ['picture' => ['source' => 'page.picture']], 'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 88]]] + Starts::band([
-                ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-6', 'align' => 'center'], 'phone' => ['size' => 'size-4']]],
-                ['kind' => 'page-description', 'how' => ['desktop' => ['size' => 'size-2', 'colour' => 'ink', 'align' => 'center']]],
+            [
+                'what' => ['picture' => ['source' => 'page.picture']],
+                'how' => ['desktop' => ['minScreen' => 40, 'tint' => 'ground', 'tintStrength' => 88]],
+            ] + Starts::band([
+                [
+                    'kind' => 'page-title',
+                    'how' => ['desktop' => ['size' => 'size-6', 'align' => 'center'], 'phone' => ['size' => 'size-4']],
+                ],
+                [
+                    'kind' => 'page-description',
+                    'how' => ['desktop' => ['size' => 'size-2', 'colour' => 'ink', 'align' => 'center']],
+                ],
             ]),
             Starts::band([self::grid($kind, ['perPage' => 9], ['perRow' => 3]), ['kind' => 'paging']]),
         ];
@@ -53,7 +78,12 @@ final class ListingStarts
         return [
             Starts::band([['kind' => 'breadcrumbs']]),
             Starts::band(
-                ['share' => 1, ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-4']]], ['kind' => 'page-description'], self::filters()],
+                [
+                    'share' => 1,
+                    ['kind' => 'page-title', 'how' => ['desktop' => ['size' => 'size-4']]],
+                    ['kind' => 'page-description'],
+                    self::filters(),
+                ],
                 [
                     'share' => 3,
                     ['kind' => 'chosen-filters'],
@@ -65,7 +95,10 @@ final class ListingStarts
         ];
     }
 
-    /** @return array<string, mixed> what a shop that is not known yet may be narrowed by: what leads to nothing is not there */
+    /**
+     * @return array<string, mixed> what a shop that is not known yet may be narrowed by: what leads to nothing is not
+     *     there
+     */
     public static function filters(): array
     {
         return ['kind' => 'filters', 'children' => array_map(
@@ -83,7 +116,11 @@ final class ListingStarts
     {
         $what += $kind === PageKind::Collection ? ['sort' => 'own'] : [];
 
-        return array_filter(['kind' => 'product-grid', 'what' => $what, 'how' => $how === [] ? [] : ['desktop' => $how, 'phone' => ['perRow' => 2]]]);
+        return array_filter([
+            'kind' => 'product-grid',
+            'what' => $what,
+            'how' => $how === [] ? [] : ['desktop' => $how, 'phone' => ['perRow' => 2]],
+        ]);
     }
 
     /**
@@ -92,6 +129,8 @@ final class ListingStarts
      */
     private static function ways(PageKind $kind, array $what): array
     {
-        return in_array($kind, [PageKind::Category, PageKind::AllProducts], true) ? [array_filter(['kind' => 'beneath', 'what' => $what])] : [];
+        return in_array($kind, [PageKind::Category, PageKind::AllProducts], true)
+            ? [array_filter(['kind' => 'beneath', 'what' => $what])]
+            : [];
     }
 }

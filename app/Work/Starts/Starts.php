@@ -39,10 +39,26 @@ final readonly class Starts
     {
         return [...match ($kind) {
             PageKind::Product => [
-                ['name' => 'gallery-and-buy', 'title' => 'Gallery and buy box', 'words' => 'Pictures on the left, everything to buy on the right, the story below.'],
-                ['name' => 'story', 'title' => 'Big picture and story', 'words' => 'One wide picture, then the words, then the way to buy.'],
-                ['name' => 'compact', 'title' => 'Facts first', 'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.'],
-                ['name' => 'launch', 'title' => 'Long launch page', 'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.'],
+                [
+                    'name' => 'gallery-and-buy',
+                    'title' => 'Gallery and buy box',
+                    'words' => 'Pictures on the left, everything to buy on the right, the story below.',
+                ],
+                [
+                    'name' => 'story',
+                    'title' => 'Big picture and story',
+                    'words' => 'One wide picture, then the words, then the way to buy.',
+                ],
+                [
+                    'name' => 'compact',
+                    'title' => 'Facts first',
+                    'words' => 'Small picture, all facts and codes beside the way to buy, on one screen.',
+                ],
+                [
+                    'name' => 'launch',
+                    'title' => 'Long launch page',
+                    'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.',
+                ],
             ],
             PageKind::Home => HomeStarts::LIST,
             PageKind::Card => CardStarts::LIST,
@@ -51,7 +67,14 @@ final readonly class Starts
             PageKind::Header => HeaderStarts::LIST,
             PageKind::Footer => FooterStarts::LIST,
             default => ListingStarts::LIST,
-        }, ['name' => 'blank', 'title' => 'Blank', 'words' => $kind === PageKind::Card ? 'Nothing yet, for your own order of things.' : 'One empty band, for your own order of things.']];
+        },
+            [
+                'name' => 'blank',
+                'title' => 'Blank',
+                'words' => $kind === PageKind::Card
+                    ? 'Nothing yet, for your own order of things.'
+                    : 'One empty band, for your own order of things.',
+            ]];
     }
 
     /** The one that every shop begins with. */
@@ -74,7 +97,9 @@ final readonly class Starts
         $holds = static function (mixed $node) use (&$holds): bool {
             $children = is_array($node) && is_array($node['children'] ?? null) ? $node['children'] : [];
 
-            return ! is_array($node) || ! in_array($node['kind'] ?? null, ['page', 'band', 'column', ...self::ROOTS], true) || array_filter($children, $holds) !== [];
+            return ! is_array($node)
+                || ! in_array($node['kind'] ?? null, ['page', 'band', 'column', ...self::ROOTS], true)
+                || array_filter($children, $holds) !== [];
         };
 
         return ! $holds($page);
@@ -104,7 +129,12 @@ final readonly class Starts
             },
         };
 
-        return $this->made($bands === null ? null : ['kind' => InTemplate::root($kind), 'children' => $bands] + ($kind === PageKind::Header ? HeaderStarts::itself($name) : []), $schema);
+        return $this->made(
+            $bands === null ? null : ['kind' => InTemplate::root($kind), 'children' => $bands] + (
+                $kind === PageKind::Header ? HeaderStarts::itself($name) : []
+            ),
+            $schema,
+        );
     }
 
     /** @param  array<string, mixed>|null  $root  in the stored form, without ids */
@@ -148,8 +178,20 @@ final readonly class Starts
         return [
             self::band([['kind' => 'picture', 'how' => ['desktop' => ['shape' => 'strip']]]]),
             self::TOP + self::band(
-                ['share' => 3, ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-6'], 'phone' => ['size' => 'size-4']]], ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-2']]], ['kind' => 'description']],
-                ['share' => 2, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'rating']],
+                [
+                    'share' => 3,
+                    ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-6'], 'phone' => ['size' => 'size-4']]],
+                    ['kind' => 'short-description', 'how' => ['desktop' => ['size' => 'size-2']]],
+                    ['kind' => 'description'],
+                ],
+                [
+                    'share' => 2,
+                    'how' => self::BOX,
+                    ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]],
+                    ['kind' => 'variant-picker'],
+                    ['kind' => 'buy'],
+                    ['kind' => 'rating'],
+                ],
             ),
             self::TOP + self::band(
                 ['share' => 3, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
@@ -164,13 +206,33 @@ final readonly class Starts
         return [
             self::band([['kind' => 'breadcrumbs'], ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-3']]]]),
             self::TOP + self::band(
-                ['share' => 2, ['kind' => 'gallery', 'what' => ['thumbs' => 'below'], 'how' => ['desktop' => ['shape' => 'square']]], ['kind' => 'rating']],
+                [
+                    'share' => 2,
+                    [
+                        'kind' => 'gallery',
+                        'what' => ['thumbs' => 'below'],
+                        'how' => ['desktop' => ['shape' => 'square']],
+                    ],
+                    ['kind' => 'rating'],
+                ],
                 ['share' => 3, ['kind' => 'facts-table'], ['kind' => 'codes']],
-                ['share' => 2, 'how' => self::BOX, ['kind' => 'badges'], ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]], ['kind' => 'stock'], ['kind' => 'variant-picker'], ['kind' => 'buy']],
+                [
+                    'share' => 2,
+                    'how' => self::BOX,
+                    ['kind' => 'badges'],
+                    ['kind' => 'price', 'how' => ['desktop' => ['now.weight' => '600']]],
+                    ['kind' => 'stock'],
+                    ['kind' => 'variant-picker'],
+                    ['kind' => 'buy'],
+                ],
             ),
             self::band([['kind' => 'accordion', 'children' => [
                 ['kind' => 'fold', 'what' => ['title' => 'Description'], 'children' => [['kind' => 'description']]],
-                ['kind' => 'fold', 'what' => ['title' => 'Reviews'], 'children' => [['kind' => 'reviews', 'what' => ['title' => '']]]],
+                [
+                    'kind' => 'fold',
+                    'what' => ['title' => 'Reviews'],
+                    'children' => [['kind' => 'reviews', 'what' => ['title' => '']]],
+                ],
             ]]]),
         ];
     }
@@ -178,22 +240,47 @@ final readonly class Starts
     /** @return list<array<string, mixed>> */
     private static function launch(): array
     {
-        $centred = ['desktop' => ['align' => 'center', 'words.size' => 'size-4'], 'phone' => ['words.size' => 'size-3']];
+        $centred = [
+            'desktop' => ['align' => 'center', 'words.size' => 'size-4'],
+            'phone' => ['words.size' => 'size-3'],
+        ];
 
         return [
-            ['what' => ['picture' => ['source' => 'product.picture']], 'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 86]]] + self::band([
-                ['kind' => 'title', 'how' => ['desktop' => ['size' => 'size-7', 'align' => 'center'], 'phone' => ['size' => 'size-5']]],
-                ['kind' => 'text', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => ['desktop' => ['size' => 'size-2', 'align' => 'center']]],
+            [
+                'what' => ['picture' => ['source' => 'product.picture']],
+                'how' => ['desktop' => ['minScreen' => 70, 'tint' => 'ground', 'tintStrength' => 86]],
+            ] + self::band([
+                [
+                    'kind' => 'title',
+                    'how' => ['desktop' => ['size' => 'size-7', 'align' => 'center'], 'phone' => ['size' => 'size-5']],
+                ],
+                [
+                    'kind' => 'text',
+                    'what' => ['text' => ['source' => 'product.short-description']],
+                    'how' => ['desktop' => ['size' => 'size-2', 'align' => 'center']],
+                ],
             ]),
             self::TOP + self::band(
                 ['share' => 1, ['kind' => 'gallery', 'how' => ['desktop' => ['shape' => 'square']]]],
-                ['share' => 1, 'how' => self::BOX, ['kind' => 'price', 'how' => ['desktop' => ['now.size' => 'size-4']]], ['kind' => 'variant-picker'], ['kind' => 'buy'], ['kind' => 'stock', 'what' => ['bar' => false]]],
+                [
+                    'share' => 1,
+                    'how' => self::BOX,
+                    ['kind' => 'price', 'how' => ['desktop' => ['now.size' => 'size-4']]],
+                    ['kind' => 'variant-picker'],
+                    ['kind' => 'buy'],
+                    ['kind' => 'stock', 'what' => ['bar' => false]],
+                ],
             ),
             self::band([['kind' => 'description']]),
-            ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]] + self::band([
-                ['kind' => 'quote', 'what' => ['text' => ['source' => 'product.short-description']], 'how' => $centred],
+            ['how' => ['desktop' => ['ground' => 'surface', 'paddingAbove' => 'step-6', 'paddingBelow' => 'step-6']]]
+            + self::band([[
+                'kind' => 'quote',
+                'what' => ['text' => ['source' => 'product.short-description']],
+                'how' => $centred,
+            ]]),
+            self::band([['kind' => 'facts-table', 'what' => ['title' => 'In detail']]], [
+                ['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]],
             ]),
-            self::band([['kind' => 'facts-table', 'what' => ['title' => 'In detail']]], [['kind' => 'picture', 'what' => ['picture' => ['source' => 'product.other-picture']]]]),
             self::band([['kind' => 'reviews']]),
             self::band([['kind' => 'neighbours']]),
         ];
@@ -206,7 +293,10 @@ final readonly class Starts
     public static function band(array ...$columns): array
     {
         return ['kind' => 'band', 'children' => array_map(static function (array $column): array {
-            $how = array_filter(['share' => $column['share'] ?? null] + ($column['how'] ?? []), static fn (mixed $value): bool => $value !== null);
+            $how = array_filter(
+                ['share' => $column['share'] ?? null] + ($column['how'] ?? []),
+                static fn (mixed $value): bool => $value !== null,
+            );
             unset($column['share'], $column['how']);
 
             return array_filter([

@@ -28,7 +28,8 @@ use Vestibra\Core\Templates\TreeReader;
  * @phpstan-type Card array{id: int, name: string, live: bool, changed: bool, fallback: bool}
  *
  * @shape CardOption Card
- * @shape CardRow CardOption&array{unpublished: int, changedBy: string|null, changedAt: string, places: list<array{id: int,
+ * @shape CardRow CardOption&array{unpublished: int, changedBy: string|null, changedAt: string,
+ *     places: list<array{id: int,
  *     name: string, role: string, pageKind: string, live: bool, draft: bool}>}
  */
 final readonly class CardBook
@@ -56,7 +57,14 @@ final readonly class CardBook
     /** @return list<int> the numbers of all cards, whose drafts the drawing table shows */
     public static function ids(): array
     {
-        return array_map(intval(...), array_values(DB::table('templates')->where('role', TemplateRole::Card)->whereNull('let_go_at')->limit(self::MOST)->pluck('id')->all()));
+        return array_map(
+            intval(...),
+            array_values(DB::table('templates')->where('role', TemplateRole::Card)
+                ->whereNull('let_go_at')
+                ->limit(self::MOST)
+                ->pluck('id')
+                ->all()),
+        );
     }
 
     /** @return list<array<string, mixed>> with where each stands */
@@ -99,7 +107,10 @@ final readonly class CardBook
             $draft = $this->renamed($this->stored->tree($card->draft_tree), $ids);
             $live = $this->renamed($this->stored->tree($card->live_tree ?? $card->draft_tree), $ids);
             $copy = $this->make->live($this->make->card($name, $live, $author));
-            $copy->update(['draft_tree' => TreeReader::write($draft), 'draft_revision' => $copy->draft_revision + ($draft == $live ? 0 : 1)]);
+            $copy->update([
+                'draft_tree' => TreeReader::write($draft),
+                'draft_revision' => $copy->draft_revision + ($draft == $live ? 0 : 1),
+            ]);
 
             return $copy->id;
         });
@@ -113,7 +124,14 @@ final readonly class CardBook
             $children[] = $this->renamed($child, $ids);
         }
 
-        return new Node($ids[$node->id] ??= $this->ids->next(), $node->kind, $node->what, $node->how, $node->when, $children);
+        return new Node(
+            $ids[$node->id] ??= $this->ids->next(),
+            $node->kind,
+            $node->what,
+            $node->how,
+            $node->when,
+            $children,
+        );
     }
 
     /**
@@ -128,7 +146,13 @@ final readonly class CardBook
             $places = $this->places->of($id);
             $problem = match (true) {
                 $id === CardPlaces::fallback() => TemplateProblem::CardIsFallback->at('', ['name' => $card->name]),
-                $places !== [] => TemplateProblem::CardStands->at('', ['name' => $card->name, 'where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]),
+                $places !== [] => TemplateProblem::CardStands->at('', [
+                    'name' => $card->name,
+                    'where' => implode(
+                        ', ',
+                        array_map(static fn (array $place): string => "“{$place['name']}”", $places),
+                    ),
+                ]),
                 $this->waiting->holds('card', $id) => TemplateProblem::Waits->at('', ['name' => $card->name]),
                 default => null,
             };
@@ -149,7 +173,9 @@ final readonly class CardBook
     {
         Deleted::end();
 
-        return $this->cards()->count() < self::MOST ? null : TemplateProblem::CardTooMany->at('', ['most' => self::MOST]);
+        return $this->cards()->count() < self::MOST
+            ? null
+            : TemplateProblem::CardTooMany->at('', ['most' => self::MOST]);
     }
 
     /** @return list<Template> */
@@ -158,7 +184,9 @@ final readonly class CardBook
         $fallback = CardPlaces::fallback();
 
         /** @var list<Template> $rows */
-        $rows = array_values($this->cards()->with('changer')->orderByRaw('id = ? desc', [$fallback])->oldest('name')->oldest('id')->limit(self::MOST)->get()->all());
+        $rows = array_values($this->cards()->with('changer')->orderByRaw('id = ? desc', [$fallback])->oldest(
+            'name',
+        )->oldest('id')->limit(self::MOST)->get()->all());
 
         return $rows;
     }
@@ -175,6 +203,12 @@ final readonly class CardBook
     /** @return Card */
     private static function option(Template $card, int $fallback): array
     {
-        return ['id' => $card->id, 'name' => $card->name, 'live' => $card->isLive(), 'changed' => $card->isChanged(), 'fallback' => $card->id === $fallback];
+        return [
+            'id' => $card->id,
+            'name' => $card->name,
+            'live' => $card->isLive(),
+            'changed' => $card->isChanged(),
+            'fallback' => $card->id === $fallback,
+        ];
     }
 }

@@ -25,8 +25,12 @@ final class Deleted
     public static function list(): array
     {
         /** @var Collection<int, Template> $deleted */
-        $deleted = Template::query()->where('let_go_at', '<>', null)->where('let_go_at', '>=', now()->subDays(self::KEPT_DAYS))
-            ->whereIn('role', [TemplateRole::Page, TemplateRole::Card, TemplateRole::Part])->latest('let_go_at')->latest('id')->limit(self::MOST)
+        $deleted = Template::query()
+            ->where('let_go_at', '<>', null)
+            ->where('let_go_at', '>=', now()->subDays(self::KEPT_DAYS))
+            ->whereIn('role', [TemplateRole::Page, TemplateRole::Card, TemplateRole::Part])->latest('let_go_at')
+            ->latest('id')
+            ->limit(self::MOST)
             ->get(['id', 'name', 'role', 'page_kind', 'let_go_at']);
 
         return array_values($deleted->map(static fn (Template $one): array => [

@@ -40,7 +40,10 @@ final readonly class Exchange
         Ids $ids,
         ShopClock $clock,
     ) {
-        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, [...PageAddresses::kinds(), PageKind::Card]);
+        $this->reader = new TemplateFileReader(new TreeReader($composer->schema, $ids), $clock->zone, [
+            ...PageAddresses::kinds(),
+            PageKind::Card,
+        ]);
     }
 
     /** @return array<string, mixed> with the names of its pictures */
@@ -48,7 +51,13 @@ final readonly class Exchange
     {
         $draft = $this->stored->draft($template);
 
-        return (new TemplateFile($template->name, $template->exchangeKind() ?? abort(404), $draft->tree, $draft->reach, $this->pictures($draft->tree)))->toArray();
+        return (new TemplateFile(
+            $template->name,
+            $template->exchangeKind() ?? abort(404),
+            $draft->tree,
+            $draft->reach,
+            $this->pictures($draft->tree),
+        ))->toArray();
     }
 
     /**
@@ -61,13 +70,21 @@ final readonly class Exchange
         if (is_array($read)) {
             return $read;
         }
-        $inside = InTemplate::problem($read->kind === PageKind::Card ? TemplateRole::Card : TemplateRole::Page, $read->kind, new Draft($read->tree, $read->reach), $this->composer->schema);
+        $inside = InTemplate::problem(
+            $read->kind === PageKind::Card ? TemplateRole::Card : TemplateRole::Page,
+            $read->kind,
+            new Draft($read->tree, $read->reach),
+            $this->composer->schema,
+        );
         if ($inside !== null) {
             return [$inside];
         }
         $missing = $this->missingParts($read->tree);
         if ($missing !== []) {
-            return array_map(static fn (int $part): Problem => FileFormatProblem::NoSuchPart->at('tree', ['number' => $part]), $missing);
+            return array_map(
+                static fn (int $part): Problem => FileFormatProblem::NoSuchPart->at('tree', ['number' => $part]),
+                $missing,
+            );
         }
         $template = $this->templates->fromTree($read->name, $read->tree, $author, $read->kind);
         $template->update(['draft_reach' => $read->reach->toArray()]);
@@ -79,7 +96,11 @@ final readonly class Exchange
     private function missingParts(Node $tree): array
     {
         $placed = PlacedParts::parts($tree, $this->composer->schema);
-        $known = DB::table('templates')->whereIntegerInRaw('id', $placed)->where('role', TemplateRole::Part->value)->whereNull('let_go_at')->pluck('id')->all();
+        $known = DB::table('templates')->whereIntegerInRaw('id', $placed)
+            ->where('role', TemplateRole::Part->value)
+            ->whereNull('let_go_at')
+            ->pluck('id')
+            ->all();
 
         return array_values(array_diff($placed, array_map(intval(...), $known)));
     }

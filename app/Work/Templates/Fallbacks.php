@@ -33,7 +33,8 @@ final readonly class Fallbacks
         $there = DB::table('fallbacks')->pluck('page_kind')->all();
         foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             if (! in_array($kind->value, $there, true)) {
-                $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema) ?? throw new LogicException("There is no usual start for $kind->value.");
+                $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema)
+                    ?? throw new LogicException("There is no usual start for $kind->value.");
                 $this->templates->fallback(self::name($kind), $tree, $author, $kind);
                 if ($kind === PageKind::Search) {
                     $this->searches->samples($this->index);

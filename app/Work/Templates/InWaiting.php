@@ -10,7 +10,9 @@ use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
-/** What releases that wait hold: a kept part or a card that one of them changes, or that a template in it shows, stays. */
+/**
+ * What releases that wait hold: a kept part or a card that one of them changes, or that a template in it shows, stays.
+ */
 final readonly class InWaiting
 {
     public function __construct(
@@ -23,7 +25,8 @@ final readonly class InWaiting
     public function holds(string $thing, int $number): bool
     {
         foreach (Release::query()->where('state', Release::WAITING)->get() as $release) {
-            if (in_array("template $number", Changes::in($release)->touches(), true) || $this->shows($release, $thing, $number)) {
+            if (in_array("template $number", Changes::in($release)->touches(), true)
+                || $this->shows($release, $thing, $number)) {
                 return true;
             }
         }
@@ -34,7 +37,9 @@ final readonly class InWaiting
     private function shows(Release $release, string $thing, int $number): bool
     {
         foreach (Changes::in($release)->templates() as $change) {
-            if ($change->after !== null && isset(Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)[$thing][$number])) {
+            if ($change->after !== null && isset(
+                Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)[$thing][$number],
+            )) {
                 return true;
             }
         }

@@ -32,7 +32,8 @@ use Vestibra\Core\Templates\TreeReader;
  * @phpstan-type Part array{id: int, name: string, bands: bool, kind: string, changed: bool}
  *
  * @shape KeptPart Part
- * @shape PartRow array{id: int, name: string, unpublished: bool, changedAt: string, places: list<array{id: int, name: string,
+ * @shape PartRow array{id: int, name: string, unpublished: bool, changedAt: string, places: list<array{id: int,
+ *     name: string,
  *     live: bool, draft: bool}>}
  */
 final readonly class KeptParts
@@ -52,8 +53,10 @@ final readonly class KeptParts
     public function all(): array
     {
         $rows = DB::select(
-            "select id, name, json_extract(coalesce(live_tree, draft_tree), '$.page.kind') as root, json_extract(coalesce(live_tree, draft_tree), '$.page.children[0].kind') as kind,"
-            .' live_tree is not draft_tree as changed from templates where role = ? and let_go_at is null order by name, id limit '.self::MOST,
+            "select id, name, json_extract(coalesce(live_tree, draft_tree), '$.page.kind') as root, "
+                ."json_extract(coalesce(live_tree, draft_tree), '$.page.children[0].kind') as kind,"
+            .' live_tree is not draft_tree as changed from templates where role = ? and let_go_at is null order by '
+            .'name, id limit '.self::MOST,
             [TemplateRole::Part->value],
         );
 
@@ -62,7 +65,13 @@ final readonly class KeptParts
             $kind = $row->kind ?? ($row->root === 'page' ? 'band' : 'holder');
             // One of a kind that this version does not know is left out.
             if (in_array($row->root, ['page', 'stage'], true) && $this->composer->schema->definition($kind) !== null) {
-                $parts[] = ['id' => $row->id, 'name' => $row->name, 'bands' => $row->root === 'page', 'kind' => $kind, 'changed' => (bool) $row->changed];
+                $parts[] = [
+                    'id' => $row->id,
+                    'name' => $row->name,
+                    'bands' => $row->root === 'page',
+                    'kind' => $kind,
+                    'changed' => (bool) $row->changed,
+                ];
             }
         }
 
@@ -77,7 +86,10 @@ final readonly class KeptParts
         return array_map(self::bare(...), $this->stored->tree($template->live_tree ?? $template->draft_tree)->children);
     }
 
-    /** @return list<array{id: int, name: string, unpublished: bool, changedAt: string, places: list<Place>}> with where each is shared */
+    /**
+     * @return list<array{id: int, name: string, unpublished: bool, changedAt: string, places: list<Place>}> with where
+     *     each is shared
+     */
     public function overview(): array
     {
         $rows = [];
@@ -136,7 +148,10 @@ final readonly class KeptParts
             $part = self::kept()->find($id);
             $places = $part === null ? [] : PartPlaces::ofPart($id);
             if ($places !== []) {
-                return TemplateProblem::PartStands->at('', ['where' => implode(', ', array_map(static fn (array $place): string => "“{$place['name']}”", $places))]);
+                return TemplateProblem::PartStands->at('', ['where' => implode(
+                    ', ',
+                    array_map(static fn (array $place): string => "“{$place['name']}”", $places),
+                )]);
             }
             if ($this->waiting->holds('part', $id)) {
                 return TemplateProblem::Waits->at('', ['name' => $part->name ?? '']);

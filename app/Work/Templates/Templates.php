@@ -67,7 +67,11 @@ final readonly class Templates
     /** A card that is there at once: it stands nowhere yet. */
     public function live(Template $card): Template
     {
-        $card->update(['live_tree' => $card->draft_tree, 'live_reach' => $card->draft_reach, 'live_revision' => $card->draft_revision]);
+        $card->update([
+            'live_tree' => $card->draft_tree,
+            'live_reach' => $card->draft_reach,
+            'live_revision' => $card->draft_revision,
+        ]);
 
         return $card;
     }
@@ -103,7 +107,8 @@ final readonly class Templates
         return DB::transaction(function () use ($factId, $productId, $name, $author): Template {
             $template = Template::query()->where('fact_id', $factId)->where('product_id', $productId)->first();
             if ($template === null) {
-                $template = $this->make($name, new Node($this->ids->next(), 'stage'), $author, null, TemplateRole::OwnBlocks);
+                $template = $this
+                    ->make($name, new Node($this->ids->next(), 'stage'), $author, null, TemplateRole::OwnBlocks);
                 $template->update(['fact_id' => $factId, 'product_id' => $productId]);
             }
 
@@ -119,7 +124,8 @@ final readonly class Templates
             $kind = $template->pageKind();
             $choosing = $kind?->standsOnPages() === true ? $this->choices->choosing($kind, $template->id) : [];
             $waiting = Release::query()->where('state', Release::WAITING)->get()
-                ->contains(static fn (Release $release): bool => in_array("template $template->id", Changes::in($release)->touches(), true));
+                ->contains(static fn (Release $release): bool =>
+                    in_array("template $template->id", Changes::in($release)->touches(), true));
             $problem = match (true) {
                 $template->isLive() => TemplateProblem::Live,
                 DB::table('pins')->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,
@@ -131,7 +137,13 @@ final readonly class Templates
                 $template->update(['let_go_at' => now()]);
             }
 
-            return $problem === null ? null : $problem->at('', ['name' => $template->name, 'places' => implode(', ', array_map(static fn (string $one): string => "“{$one}”", array_slice($choosing, 0, 5)))]);
+            return $problem === null ? null : $problem->at('', [
+                'name' => $template->name,
+                'places' => implode(
+                    ', ',
+                    array_map(static fn (string $one): string => "“{$one}”", array_slice($choosing, 0, 5)),
+                ),
+            ]);
         });
     }
 
@@ -148,7 +160,10 @@ final readonly class Templates
             $order = $after === null
                 ? (int) Template::query()->where('page_kind', $kind)->max('hand_order') + 1
                 : $after + 1;
-            foreach (Template::query()->where('page_kind', $kind)->where('hand_order', '>=', $order)->latest('hand_order')->get() as $later) {
+            foreach (Template::query()->where('page_kind', $kind)
+                ->where('hand_order', '>=', $order)
+                ->latest('hand_order')
+                ->get() as $later) {
                 $later->update(['hand_order' => $later->hand_order + 1]);
             }
 
@@ -162,7 +177,9 @@ final readonly class Templates
                 'name' => $name,
                 'hand_order' => $order,
                 'draft_tree' => TreeReader::write($tree),
-                'draft_reach' => ($what instanceof PageKind && $this->isSingle($what) ? new Reach([Clause::of()]) : new Reach)->toArray(),
+                'draft_reach' => (
+                    $what instanceof PageKind && $this->isSingle($what) ? new Reach([Clause::of()]) : new Reach
+                )->toArray(),
                 'draft_revision' => 1,
                 'changed_by' => $author?->id,
                 'changed_at' => now(),

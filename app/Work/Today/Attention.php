@@ -62,7 +62,12 @@ final readonly class Attention
     {
         $nothing = $this->searched->nothing();
 
-        return $nothing === 0 ? [] : [self::matter('searches-found-nothing', Counted::of($nothing, 'thing', 'things').' that customers looked for found nothing.', 'See what they meant', '/studio/search')];
+        return $nothing === 0 ? [] : [self::matter(
+            'searches-found-nothing',
+            Counted::of($nothing, 'thing', 'things').' that customers looked for found nothing.',
+            'See what they meant',
+            '/studio/search',
+        )];
     }
 
     /** @return list<Matter> */
@@ -70,23 +75,37 @@ final readonly class Attention
     {
         $waiting = DB::table('reviews')->where('state', Reviews::WAITING)->count();
 
-        return $waiting === 0 ? [] : [self::matter('reviews-wait', Counted::of($waiting, 'review waits', 'reviews wait').' to be read.', 'Read them', '/studio/reviews')];
+        return $waiting === 0 ? [] : [self::matter(
+            'reviews-wait',
+            Counted::of($waiting, 'review waits', 'reviews wait').' to be read.',
+            'Read them',
+            '/studio/reviews',
+        )];
     }
 
     /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
-        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)->whereNull('let_go_at')->whereNotIn('page_kind', PageAddresses::names())->orderBy('name')->get(['name', 'page_kind'])->all();
+        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)
+            ->whereNull('let_go_at')
+            ->whereNotIn('page_kind', PageAddresses::names())
+            ->orderBy('name')
+            ->get(['name', 'page_kind'])
+            ->all();
         $matters = array_map(static fn (stdClass $row): array => self::matter(
             'unknown-kind',
-            "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is kept, and shown nowhere.",
+            "“{$row->name}” is for pages of the kind “{$row->page_kind}”, which this version does not know. It is "
+                .'kept, and shown nowhere.',
             'See the templates',
             '/studio/templates',
         ), array_values($unknown));
 
         $names = DB::table('templates')->pluck('name', 'id')->all();
 
-        return array_merge($matters, ...array_map(fn (PageKind $kind): array => $this->ofKind($kind, $names), PageAddresses::kinds()));
+        return array_merge(
+            $matters,
+            ...array_map(fn (PageKind $kind): array => $this->ofKind($kind, $names), PageAddresses::kinds()),
+        );
     }
 
     /**
@@ -102,7 +121,14 @@ final readonly class Attention
             $id = $candidate->templateId;
             $dead = count(ReachCounts::dead($candidate));
             if ($dead > 0) {
-                $matters[] = self::matter('dead-condition', "“{$names[$id]}” has ".Counted::of($dead, 'condition that names', 'conditions that name').' only what was deleted.', 'Repair its rule', "/studio/templates/$id?view=reach");
+                $matters[] = self::matter(
+                    'dead-condition',
+                    "“{$names[$id]}” has "
+                        .Counted::of($dead, 'condition that names', 'conditions that name')
+                        .' only what was deleted.',
+                    'Repair its rule',
+                    "/studio/templates/$id?view=reach",
+                );
             }
             if ($candidate->live && $live[$id]['shownOn'] === 0 && $id !== $contest->fallbackId) {
                 $words = match ($live[$id]['when']) {
@@ -110,14 +136,25 @@ final readonly class Attention
                     'ahead' => "“{$names[$id]}” will be shown on no page when its season begins.",
                     default => "“{$names[$id]}” is live, and its season is over.",
                 };
-                $matters[] = self::matter('shown-on-nothing', $words, 'See where it appears', "/studio/templates/$id?view=reach");
+                $matters[] = self::matter(
+                    'shown-on-nothing',
+                    $words,
+                    'See where it appears',
+                    "/studio/templates/$id?view=reach",
+                );
             }
         }
         $onFallback = $live[$contest->fallbackId]['shownNow'] ?? 0;
         $subject = PageKinds::standard()->get($kind)->subject();
         // Most pages have the usual header and footer, and are to.
         if (! $kind->standsOnPages() && $onFallback > 0 && count($contest->liveReaches()) > 1) {
-            $matters[] = self::matter('on-fallback', Counted::of($onFallback, $subject->page().' is', $subject->pages().' are')." on the fallback, “{$names[$contest->fallbackId]}”.", 'See which', "/studio/who?kind=$kind->value&template=$contest->fallbackId");
+            $matters[] = self::matter(
+                'on-fallback',
+                Counted::of($onFallback, $subject->page().' is', $subject->pages().' are')
+                    ." on the fallback, “{$names[$contest->fallbackId]}”.",
+                'See which',
+                "/studio/who?kind=$kind->value&template=$contest->fallbackId",
+            );
         }
 
         return $matters;
@@ -128,10 +165,18 @@ final readonly class Attention
     {
         return array_map(static fn (stdClass $row): array => self::matter(
             'pin-to-draft',
-            Counted::of($row->count, self::subject($row->page_kind)->one().' is', self::subject($row->page_kind)->many().' are')." pinned to “{$row->name}”, which is not live; this is skipped.",
+            Counted::of(
+                $row->count,
+                self::subject($row->page_kind)->one().' is',
+                self::subject($row->page_kind)->many().' are',
+            )." pinned to “{$row->name}”, which is not live; this is skipped.",
             'Publish it',
             "/studio/templates/$row->id?view=publish",
-        ), array_values(DB::select('select t.id, t.name, t.page_kind, count(*) as count from pins join templates t on t.id = pins.template_id where t.live_revision is null group by t.id, t.name, t.page_kind')));
+        ),
+            array_values(DB::select(
+                'select t.id, t.name, t.page_kind, count(*) as count from pins join templates t on t.id = '
+                    .'pins.template_id where t.live_revision is null group by t.id, t.name, t.page_kind',
+            )));
     }
 
     private static function subject(string $pageKind): SubjectKind
@@ -144,7 +189,10 @@ final readonly class Attention
     /** @return list<Matter> */
     private function failedBlocks(): array
     {
-        $rows = array_values(DB::select('select x.*, t.name as template, t.page_kind, t.role from troubles x join templates t on t.id = x.template_id order by x.seen_at desc limit 20'));
+        $rows = array_values(DB::select(
+            'select x.*, t.name as template, t.page_kind, t.role from troubles x join templates t on t.id = '
+                .'x.template_id order by x.seen_at desc limit 20',
+        ));
 
         return array_map(function (stdClass $row): array {
             $kind = PageAddresses::knows($row->page_kind) ? $row->page_kind : PageKind::Product->value;
@@ -152,7 +200,9 @@ final readonly class Attention
 
             return self::matter(
                 'block-failed',
-                'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind).'” of '.($row->draft ? 'the draft of ' : '')."“{$row->template}” failed on “{$title}” and was left out.",
+                'The block “'.($this->composer->schema->definition($row->kind)->name ?? $row->kind).'” of '.(
+                    $row->draft ? 'the draft of ' : ''
+                )."“{$row->template}” failed on “{$title}” and was left out.",
                 'Open it with this '.self::subject($kind)->one(),
                 "/studio/templates/$row->template_id?sample=$row->subject_id",
                 $row->id,
@@ -169,7 +219,8 @@ final readonly class Attention
         foreach ($failed as $release) {
             $matters[] = self::matter(
                 'release-failed',
-                'A release that waited was not made. '.ProblemWords::kept((string) $release->trouble, Changes::in($release)->words()),
+                'A release that waited was not made. '
+                    .ProblemWords::kept((string) $release->trouble, Changes::in($release)->words()),
                 'See the releases',
                 '/studio/releases',
             );
@@ -183,12 +234,26 @@ final readonly class Attention
     {
         $count = DB::table('failed_jobs')->count();
 
-        return $count === 0 ? [] : [self::matter('job-died', Counted::of($count, 'piece').' of work in the background died.', 'Try again', '/studio/today/jobs')];
+        return $count === 0 ? [] : [self::matter(
+            'job-died',
+            Counted::of($count, 'piece').' of work in the background died.',
+            'Try again',
+            '/studio/today/jobs',
+        )];
     }
 
     /** @return Matter */
-    private static function matter(string $what, string $words, string $step, string $address, ?int $settle = null): array
-    {
-        return ['what' => $what, 'words' => $words, 'step' => ['words' => $step, 'address' => $address] + ($settle === null ? [] : ['settle' => $settle])];
+    private static function matter(
+        string $what,
+        string $words,
+        string $step,
+        string $address,
+        ?int $settle = null,
+    ): array {
+        return [
+            'what' => $what,
+            'words' => $words,
+            'step' => ['words' => $step, 'address' => $address] + ($settle === null ? [] : ['settle' => $settle]),
+        ];
     }
 }

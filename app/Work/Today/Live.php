@@ -18,9 +18,9 @@ use Vestibra\Core\Templates\TemplateRole;
 /**
  * What is live, in numbers.
  *
- * @shape LiveSummary array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int,
- *     name: string, pageKind: string, count: int}>, ahead: list<array{id: int, name: string, pageKind: string, count: int,
- *     season: string, from: string|null}>, drafts: int, words: int}
+ * @shape LiveSummary array{templates: int, pages: list<array{pageKind: string, count: int}>,
+ *     byTemplate: list<array{id: int, name: string, pageKind: string, count: int}>, ahead: list<array{id: int,
+ *     name: string, pageKind: string, count: int, season: string, from: string|null}>, drafts: int, words: int}
  */
 final readonly class Live
 {
@@ -33,23 +33,40 @@ final readonly class Live
     }
 
     /**
-     * @return array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int, name: string, pageKind: string, count: int}>,
-     *     ahead: list<array{id: int, name: string, pageKind: string, count: int, season: string, from: string|null}>, drafts: int, words: int}
-     *     pages that customers can see, by kind; the ten templates with most pages; those whose season lies ahead, with how many pages they will be shown on
+     * @return array{templates: int, pages: list<array{pageKind: string, count: int}>, byTemplate: list<array{id: int,
+     *     name: string, pageKind: string, count: int}>,
+     *     ahead: list<array{id: int, name: string, pageKind: string, count: int, season: string, from: string|null}>,
+     *     drafts: int, words: int}
+     *     pages that customers can see, by kind; the ten templates with most pages; those whose season lies ahead, with
+     *     how many pages they will be shown on
      */
     public function summary(): array
     {
-        $names = DB::table('templates')->whereNotNull('live_revision')->where('role', TemplateRole::Page->value)->orderBy('hand_order')->pluck('name', 'id')->all();
+        $names = DB::table('templates')->whereNotNull('live_revision')
+            ->where('role', TemplateRole::Page->value)
+            ->orderBy('hand_order')
+            ->pluck('name', 'id')
+            ->all();
         $byTemplate = $ahead = $pages = [];
         foreach ($this->pages->all() as $of) {
             $kind = $of->kind()->value;
             if (PageAddresses::isPage($kind)) {
-                $pages[] = ['pageKind' => $kind, 'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle() ? 1 : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}")];
+                $pages[] = [
+                    'pageKind' => $kind,
+                    'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle()
+                        ? 1
+                        : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}"),
+                ];
             }
             foreach ($this->counts->live($of->kind()) as $id => $count) {
                 $one = ['id' => $id, 'name' => (string) ($names[$id] ?? ''), 'pageKind' => $kind];
                 if ($count['when'] === 'ahead') {
-                    $ahead[] = $one + ['count' => $count['shownOn'], 'season' => $this->words->season(Season::of(self::instant($count['from']), self::instant($count['until']))), 'from' => $count['from']];
+                    $ahead[] = $one + [
+                        'count' => $count['shownOn'],
+                        'season' => $this->words
+                            ->season(Season::of(self::instant($count['from']), self::instant($count['until']))),
+                        'from' => $count['from'],
+                    ];
                 }
                 // A header or footer has nearly all pages.
                 PageAddresses::isPage($kind) && $byTemplate[] = $one + ['count' => $count['shownNow']];
@@ -64,7 +81,9 @@ final readonly class Live
             'pages' => $pages,
             'byTemplate' => array_slice($byTemplate, 0, 10),
             'drafts' => DB::table('templates')->whereNull('let_go_at')->where(static fn ($query) => $query
-                ->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))->count(),
+                ->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')
+                ->orWhereColumn('draft_reach', '!=', 'live_reach'))
+                ->count(),
             'words' => count($this->own->unpublished()),
         ];
     }

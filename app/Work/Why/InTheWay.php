@@ -19,7 +19,8 @@ use Vestibra\Core\Reach\WhatIf;
  *
  * @phpstan-import-type Preview from ReachCounts
  *
- * @shape InTheWay array{template: int, name: string, count: int, why: string, do: 'earlier'|'goes-first'|'rule'|'pins', page: string}
+ * @shape InTheWay array{template: int, name: string, count: int, why: string, do: 'earlier'|'goes-first'|'rule'|'pins',
+ *     page: string}
  *     page: the address name of a page that shows it
  */
 final readonly class InTheWay
@@ -32,21 +33,30 @@ final readonly class InTheWay
 
     /**
      * @param  Preview  $preview  what the reach comes to
-     * @return array{template: int, name: string, count: int, why: string, do: string, page: string}|null null where it is shown on something, or nothing to be covered
+     * @return array{template: int, name: string, count: int, why: string, do: string, page: string}|null null where it
+     *     is shown on something, or nothing to be covered
      */
     public function of(PageKind $kind, int $template, Reach $reach, array $preview): ?array
     {
         $first = $preview['pages'][0]['id'] ?? null;
-        $subject = is_int($first) && $preview['shownOn'] === 0 && $preview['when'] === 'now' ? $this->pages->get($kind)->read($first) : null;
+        $subject = is_int($first) && $preview['shownOn'] === 0 && $preview['when'] === 'now'
+            ? $this->pages->get($kind)->read($first)
+            : null;
         if ($subject === null) {
             return null;
         }
         $verdict = $this->verdicts->explained($kind, $subject, (new WhatIf)->withReach($template, $reach));
-        $lost = array_values(array_filter($verdict->losers, static fn (Loser $loser): bool => $loser->templateId === $template))[0] ?? null;
+        $lost = array_values(
+            array_filter($verdict->losers, static fn (Loser $loser): bool => $loser->templateId === $template),
+        )[0]
+            ?? null;
         if ($lost === null) {
             return null;
         }
-        $other = array_values(array_filter($preview['others'], static fn (array $one): bool => $one['template'] === $verdict->templateId))[0] ?? null;
+        $other = array_values(
+            array_filter($preview['others'], static fn (array $one): bool => $one['template'] === $verdict->templateId),
+        )[0]
+            ?? null;
         [$why, $do] = match ($lost->reason) {
             Reason::LaterInHandOrder => ['is as close, and further up in the hand order', 'earlier'],
             Reason::PinDecides => ['has them by pins', 'pins'],
@@ -55,6 +65,13 @@ final readonly class InTheWay
             default => ['has them', 'rule'],
         };
 
-        return ['template' => $verdict->templateId, 'name' => $other['name'] ?? TemplateNames::of($verdict->templateId), 'count' => $other['count'] ?? 1, 'why' => $why, 'do' => $do, 'page' => $subject->slug()];
+        return [
+            'template' => $verdict->templateId,
+            'name' => $other['name'] ?? TemplateNames::of($verdict->templateId),
+            'count' => $other['count'] ?? 1,
+            'why' => $why,
+            'do' => $do,
+            'page' => $subject->slug(),
+        ];
     }
 }

@@ -33,13 +33,15 @@ use Vestibra\Core\Reach\WhatIf;
  * A verdict drawn as a ladder: the winner, then every other template from closest to furthest, with its reason in words
  * and the one click that would change it.
  *
- * @phpstan-type Rung array{template: int, name: string, live: bool, wins: bool, reason: string, words: string, detail: list<string>,
- *     closeness: list<int>|null, closenessWords: string, goesFirst: bool, season: string, clause: list<array{words: string, failed: bool}>, change: array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null}
+ * @phpstan-type Rung array{template: int, name: string, live: bool, wins: bool, reason: string, words: string,
+ *     detail: list<string>, closeness: list<int>|null, closenessWords: string, goesFirst: bool, season: string,
+ *     clause: list<array{words: string, failed: bool}>, change: array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier',
+ *     words: string}|null}
  *
  * @shape Rung
  * @shape Ladder array{pageKind: string, page: PageRow&array{shown: bool}, at: string, until: string|null, step: string,
- *     pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs:
- *     list<Rung>}
+ *     pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>,
+ *     rungs: list<Rung>}
  */
 final readonly class Ladder
 {
@@ -55,14 +57,26 @@ final readonly class Ladder
     ) {
     }
 
-    /** @return array{pageKind: string, page: array<string, mixed>, at: string, until: string|null, step: string, pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>, rungs: list<Rung>} */
+    /**
+     * @return array{pageKind: string, page: array<string, mixed>, at: string, until: string|null, step: string,
+     *     pinSkipped: bool, pinned: int|null, unpublished: list<array{template: int, name: string, words: string}>,
+     *     rungs: list<Rung>}
+     */
     public function of(PageKind $kind, Subject $subject): array
     {
         $verdict = $this->verdicts->explained($kind, $subject);
-        $reaches = $this->reaches($kind) + [Evaluator::NONE => ['id' => Evaluator::NONE, 'name' => TemplateNames::of(Evaluator::NONE), 'live' => true, 'reach' => new Reach]];
+        $reaches = $this->reaches($kind) + [Evaluator::NONE => [
+            'id' => Evaluator::NONE,
+            'name' => TemplateNames::of(Evaluator::NONE),
+            'live' => true,
+            'reach' => new Reach,
+        ]];
         $names = $this->counts->names(...array_column($reaches, 'reach'));
         $losers = $verdict->losers;
-        usort($losers, static fn (Loser $one, Loser $other): int => self::rank($other, $verdict) <=> self::rank($one, $verdict));
+        usort(
+            $losers,
+            static fn (Loser $one, Loser $other): int => self::rank($other, $verdict) <=> self::rank($one, $verdict),
+        );
         $rungs = [$this->rung($reaches[$verdict->templateId], $kind, $subject, $verdict, null, $names)];
         foreach ($losers as $loser) {
             $rungs[] = $this->rung($reaches[$loser->templateId], $kind, $subject, $verdict, $loser, $names);
@@ -82,7 +96,10 @@ final readonly class Ladder
         ];
     }
 
-    /** @return array<string, mixed> a page that is kept nowhere, as a search for words that nobody has looked for, is read from itself */
+    /**
+     * @return array<string, mixed> a page that is kept nowhere, as a search for words that nobody has looked for, is
+     *     read from itself
+     */
     private static function row(FindsPages $pages, PageKind $kind, Subject $subject): array
     {
         return $pages->rows([$subject->id()])[0] ?? [
@@ -103,9 +120,15 @@ final readonly class Ladder
     private function unpublished(PageKind $kind, Subject $subject, Verdict $now): array
     {
         $first = $then = [];
-        foreach (DB::select('select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and let_go_at is null and (live_reach is null or live_reach <> draft_reach) order by hand_order', [$kind->value]) as $row) {
+        foreach (DB::select(
+            'select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and '
+                .'let_go_at is null and (live_reach is null or live_reach <> draft_reach) order by hand_order',
+            [$kind->value],
+        ) as $row) {
             $draft = $this->contests->stored(json_decode($row->draft_reach, true), $kind);
-            $live = $row->live_reach === null ? null : $this->contests->stored(json_decode($row->live_reach, true), $kind);
+            $live = $row->live_reach === null
+                ? null
+                : $this->contests->stored(json_decode($row->live_reach, true), $kind);
             if ($live !== null && $live->toArray() == $draft->toArray()) {
                 continue;
             }
@@ -114,14 +137,19 @@ final readonly class Ladder
             $matches = $this->verdicts->matches($kind, $subject, $row->id, $supposed);
             $what = $live === null ? 'It is not published' : 'Its rule was changed, and the change is not published';
             $words = match (true) {
-                $with->templateId === $row->id && $now->templateId !== $row->id => "$what. Published, it would be shown here.",
-                $with->templateId !== $now->templateId => "$what. Published, this {$subject->kind()->one()} would get “".TemplateNames::of($with->templateId).'” instead.',
+                $with->templateId === $row->id && $now->templateId !== $row->id =>
+                    "$what. Published, it would be shown here.",
+                $with->templateId !== $now->templateId => "$what. Published, this {$subject->kind()->one()} would get “"
+                    .TemplateNames::of($with->templateId)
+                    .'” instead.',
                 $live === null && ! $matches => null,
                 $matches && $with->templateId !== $row->id => "$what. It would match here, but not win.",
                 default => "$what. It would change nothing here.",
             };
             if ($words !== null) {
-                $with->templateId !== $now->templateId ? $first[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words] : $then[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words];
+                $with->templateId !== $now->templateId
+                    ? $first[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words]
+                    : $then[] = ['template' => $row->id, 'name' => $row->name, 'words' => $words];
             }
         }
 
@@ -132,7 +160,11 @@ final readonly class Ladder
     private function reaches(PageKind $kind): array
     {
         $reaches = [];
-        foreach (DB::select('select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where page_kind = ? and let_go_at is null', [$kind->value]) as $row) {
+        foreach (DB::select(
+            'select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where '
+                .'page_kind = ? and let_go_at is null',
+            [$kind->value],
+        ) as $row) {
             $reaches[$row->id] = [
                 'id' => $row->id,
                 'name' => $row->name,
@@ -149,8 +181,14 @@ final readonly class Ladder
      * @param  array<string, array<int, string>>  $names
      * @return Rung
      */
-    private function rung(array $template, PageKind $kind, Subject $subject, Verdict $verdict, ?Loser $loser, array $names): array
-    {
+    private function rung(
+        array $template,
+        PageKind $kind,
+        Subject $subject,
+        Verdict $verdict,
+        ?Loser $loser,
+        array $names,
+    ): array {
         $reach = $template['reach'];
         $number = $loser === null ? $verdict->clause : $loser->clause;
         $clauses = $loser?->reason === Reason::KeptOff ? $reach->keepOff : $reach->show;
@@ -164,8 +202,12 @@ final readonly class Ladder
             'live' => $template['live'],
             'wins' => $loser === null,
             'reason' => $loser?->reason->value ?? 'wins',
-            'words' => $loser === null ? $this->words->winner($verdict, $subject->kind()) : $this->words->loser($loser, $verdict, $subject->kind()),
-            'detail' => array_values(array_unique(array_map(fn (Condition $condition): string => $this->actualWords->of($subject, $condition), $failed))),
+            'words' => $loser === null
+                ? $this->words->winner($verdict, $subject->kind())
+                : $this->words->loser($loser, $verdict, $subject->kind()),
+            'detail' => array_values(array_unique(
+                array_map(fn (Condition $condition): string => $this->actualWords->of($subject, $condition), $failed),
+            )),
             'closeness' => $closeness?->toArray(),
             'closenessWords' => $this->words->closeness($closeness),
             'goesFirst' => $reach->goesFirst,
@@ -182,16 +224,24 @@ final readonly class Ladder
      */
     private function phrases(Clause $clause, array $failed, array $names, PageKind $kind): array
     {
-        return $clause->conditions === [] ? [['words' => ReachWords::every($kind), 'failed' => false]] : array_map(fn (Condition $condition): array => [
-            'words' => trim(implode(' ', $this->reachWords->phrase($condition, $names, $kind))),
-            'failed' => array_filter($failed, $condition->equals(...)) !== [],
-        ], $clause->conditions);
+        return $clause->conditions === [] ? [['words' => ReachWords::every($kind), 'failed' => false]] : array_map(
+            fn (Condition $condition): array => [
+                'words' => trim(implode(' ', $this->reachWords->phrase($condition, $names, $kind))),
+                'failed' => array_filter($failed, $condition->equals(...)) !== [],
+            ],
+            $clause->conditions,
+        );
     }
 
-    /** @return array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null the one click that would change it */
+    /**
+     * @return array{do: 'publish'|'reach'|'unpin'|'pin'|'earlier', words: string}|null the one click that would change
+     *     it
+     */
     private static function change(Loser $loser, bool $live, SubjectKind $subject): ?array
     {
-        $pin = $subject === SubjectKind::AnyPage ? null : ['do' => 'pin', 'words' => "Pin this {$subject->one()} to it…"];
+        $pin = $subject === SubjectKind::AnyPage
+            ? null
+            : ['do' => 'pin', 'words' => "Pin this {$subject->one()} to it…"];
 
         return match ($loser->reason) {
             Reason::NotLive => ['do' => 'publish', 'words' => 'Publish it…'],

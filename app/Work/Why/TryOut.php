@@ -18,8 +18,8 @@ use Vestibra\Core\Reach\WhatIf;
 /**
  * Tries a reach on one page: which conditions hold, which decide, and which template the page would get.
  *
- * @shape Tried array{covers: bool, inSeason: bool, show: list<list<TriedCondition>>, keepOff: list<list<TriedCondition>>, gets:
- *     string, getsThis: bool}
+ * @shape Tried array{covers: bool, inSeason: bool, show: list<list<TriedCondition>>,
+ *     keepOff: list<list<TriedCondition>>, gets: string, getsThis: bool}
  * @shape TriedCondition array{holds: bool, actual: string}
  */
 final readonly class TryOut
@@ -31,7 +31,10 @@ final readonly class TryOut
     ) {
     }
 
-    /** @return array{covers: bool, inSeason: bool, show: list<list<array{holds: bool, actual: string}>>, keepOff: list<list<array{holds: bool, actual: string}>>, gets: string, getsThis: bool} */
+    /**
+     * @return array{covers: bool, inSeason: bool, show: list<list<array{holds: bool, actual: string}>>,
+     *     keepOff: list<list<array{holds: bool, actual: string}>>, gets: string, getsThis: bool}
+     */
     public function of(PageKind $kind, int $templateId, Reach $reach, Subject $subject): array
     {
         $supposed = (new WhatIf)->withReach($templateId, $reach);
@@ -56,7 +59,10 @@ final readonly class TryOut
      */
     private function clauses(array $clauses, Features $features, Subject $subject): array
     {
-        return array_map(fn (CompiledClause $clause): array => $this->conditions($clause, $features, $subject), $clauses);
+        return array_map(
+            fn (CompiledClause $clause): array => $this->conditions($clause, $features, $subject),
+            $clauses,
+        );
     }
 
     /** @return list<array{holds: bool, actual: string}> */

@@ -58,7 +58,9 @@ final readonly class Applying
     private static function crossing(Change $change, ?array $stands): array
     {
         if ($change->before === null || $stands === null) {
-            return ($change->before === null) === ($stands === null) ? [] : [new CrossedField($change->thing, $change->id, null, $stands, $change->after)];
+            return ($change->before === null) === ($stands === null)
+                ? []
+                : [new CrossedField($change->thing, $change->id, null, $stands, $change->after)];
         }
         $crossings = [];
         foreach ($change->before as $name => $was) {

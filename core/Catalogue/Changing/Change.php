@@ -14,9 +14,11 @@ use LogicException;
 final readonly class Change
 {
     /**
-     * @param  array<string, mixed>|null  $before  the fields that change, as they were; null where the thing was not there
+     * @param  array<string, mixed>|null  $before  the fields that change, as they were; null where the thing was not
+     *     there
      * @param  array<string, mixed>|null  $after  the same fields; null where the thing is not there any more
-     * @param  array<string, mixed>  $alongside  what went with a deleted thing and comes back with it, in the store's own form
+     * @param  array<string, mixed>  $alongside  what went with a deleted thing and comes back with it, in the store's
+     *     own form
      */
     public function __construct(
         public Thing $thing,
@@ -58,7 +60,9 @@ final readonly class Change
             return [];
         }
 
-        return array_values(array_filter(array_keys($this->after), fn (string $name): bool => $this->after[$name] !== ($this->before[$name] ?? null)));
+        return array_values(array_filter(array_keys($this->after), fn (string $name): bool => $this->after[$name] !== (
+            $this->before[$name] ?? null
+        )));
     }
 
     public function key(): string

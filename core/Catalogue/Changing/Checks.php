@@ -14,7 +14,10 @@ use Vestibra\Core\Problem;
 final class Checks
 {
     /** The fields that such a check is about: what was amiss before does not stand in the way of a change of others. */
-    private const ABOUT = ['product' => ['mainCategory', 'categories', 'shownFrom', 'shownUntil'], 'variant' => ['price', 'salePrice', 'saleFrom', 'saleUntil']];
+    private const ABOUT = [
+        'product' => ['mainCategory', 'categories', 'shownFrom', 'shownUntil'],
+        'variant' => ['price', 'salePrice', 'saleFrom', 'saleUntil'],
+    ];
 
     /**
      * @param  array<string, mixed>  $fields  all of the thing
@@ -52,7 +55,8 @@ final class Checks
             } elseif (isset($seen[$combination])) {
                 $problems[] = CatalogueProblem::VariantTwice->at("$key/values", ['other' => $seen[$combination]]);
             } elseif (isset($skus[$sku])) {
-                $problems[] = CatalogueProblem::SkuTaken->at("$key/sku", ['sku' => $sku, 'where' => 'another variant of this product']);
+                $problems[] = CatalogueProblem::SkuTaken
+                    ->at("$key/sku", ['sku' => $sku, 'where' => 'another variant of this product']);
             }
             $seen[$combination] ??= $sku;
             $skus[$sku] = true;
@@ -90,8 +94,12 @@ final class Checks
         $filed = is_array($fields['categories'] ?? null) ? $fields['categories'] : [];
 
         $files = $changed === null || array_intersect($changed, ['mainCategory', 'categories']) !== [];
-        $problems = ! $files || $main === null || in_array($main, $filed, true) ? [] : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
-        if (is_string($fields['shownFrom'] ?? null) && is_string($fields['shownUntil'] ?? null) && $fields['shownUntil'] <= $fields['shownFrom']) {
+        $problems = ! $files || $main === null || in_array($main, $filed, true)
+            ? []
+            : [CatalogueProblem::MainNotFiled->at("$key/mainCategory")];
+        if (is_string($fields['shownFrom'] ?? null)
+            && is_string($fields['shownUntil'] ?? null)
+            && $fields['shownUntil'] <= $fields['shownFrom']) {
             $problems[] = CatalogueProblem::ShownEndsFirst->at("$key/shownUntil");
         }
 
@@ -108,7 +116,9 @@ final class Checks
         if (is_int($fields['salePrice'] ?? null) && $fields['salePrice'] >= ($fields['price'] ?? 0)) {
             $problems[] = CatalogueProblem::SaleNotBelow->at("$key/salePrice");
         }
-        if (is_string($fields['saleFrom'] ?? null) && is_string($fields['saleUntil'] ?? null) && $fields['saleUntil'] <= $fields['saleFrom']) {
+        if (is_string($fields['saleFrom'] ?? null)
+            && is_string($fields['saleUntil'] ?? null)
+            && $fields['saleUntil'] <= $fields['saleFrom']) {
             $problems[] = CatalogueProblem::SaleEndsFirst->at("$key/saleUntil");
         }
 

@@ -20,17 +20,27 @@ final readonly class Entry
 
     public function invert(): self
     {
-        return new self(array_reverse(array_map(static fn (Change $change): Change => $change->invert(), $this->changes)));
+        return new self(
+            array_reverse(array_map(static fn (Change $change): Change => $change->invert(), $this->changes)),
+        );
     }
 
-    /** In an order in which nothing is named before it is made, or after it is deleted; the inverse is in such an order too. */
+    /**
+     * In an order in which nothing is named before it is made, or after it is deleted; the inverse is in such an order
+     * too.
+     */
     public function inOrder(): self
     {
         $made = array_values(array_filter($this->changes, static fn (Change $change): bool => $change->isMade()));
         $deleted = array_values(array_filter($this->changes, static fn (Change $change): bool => $change->isDeleted()));
-        $altered = array_values(array_filter($this->changes, static fn (Change $change): bool => ! $change->isMade() && ! $change->isDeleted()));
+        $altered = array_values(array_filter($this->changes, static fn (Change $change): bool => ! $change->isMade()
+            && ! $change->isDeleted()));
 
-        return new self([...self::namedFirst($made, static fn (Change $change): array => $change->after ?? []), ...$altered, ...array_reverse(self::namedFirst($deleted, static fn (Change $change): array => $change->before ?? []))]);
+        return new self([
+            ...self::namedFirst($made, static fn (Change $change): array => $change->after ?? []),
+            ...$altered,
+            ...array_reverse(self::namedFirst($deleted, static fn (Change $change): array => $change->before ?? [])),
+        ]);
     }
 
     public function of(Thing $thing, int $id): ?Change

@@ -54,7 +54,12 @@ final readonly class EntryReader
 
             return null;
         }
-        if (! is_int($id) || $id === 0 || ($id < 0) !== ($before === null) || ($before !== null && ! is_array($before)) || ($after !== null && ! is_array($after)) || ($before === null && $after === null)) {
+        if (! is_int($id)
+            || $id === 0
+            || ($id < 0) !== ($before === null)
+            || ($before !== null && ! is_array($before))
+            || ($after !== null && ! is_array($after))
+            || ($before === null && $after === null)) {
             $problems[] = CatalogueProblem::NotAnEntry->at($path);
 
             return null;
@@ -99,7 +104,8 @@ final readonly class EntryReader
         foreach ($input as $name => $written) {
             $field = ThingFields::of($thing)[$name] ?? null;
             if ($field === null) {
-                $problems[] = CatalogueProblem::UnknownField->at("$key/".mb_substr($name, 0, 40), ['field' => mb_substr($name, 0, 40)]);
+                $problems[] = CatalogueProblem::UnknownField
+                    ->at("$key/".mb_substr($name, 0, 40), ['field' => mb_substr($name, 0, 40)]);
 
                 continue;
             }
@@ -124,7 +130,8 @@ final readonly class EntryReader
         $whole = [];
         foreach (ThingFields::of($thing) as $name => $field) {
             $whole[$name] = array_key_exists($name, $values) ? $values[$name] : $field->empty();
-            $said = array_filter($problems, static fn (Problem $problem): bool => $problem->path === "$key/$name") !== [];
+            $said =
+                array_filter($problems, static fn (Problem $problem): bool => $problem->path === "$key/$name") !== [];
             if ($field->required && $field->isEmpty($whole[$name]) && ! $said) {
                 $problems[] = CatalogueProblem::Missing->at("$key/$name", ['field' => $field->words]);
             }

@@ -61,7 +61,9 @@ final readonly class FieldReader
 
         return match (true) {
             $value instanceof Problem => $value->code->at($field->name, $value->values + ['field' => $field->words]),
-            $field->required && $field->isEmpty($value) => CatalogueProblem::Missing->at($field->name, ['field' => $field->words]),
+            $field->required && $field->isEmpty($value) => CatalogueProblem::Missing->at($field->name, [
+                'field' => $field->words,
+            ]),
             default => $value,
         };
     }
@@ -100,7 +102,9 @@ final readonly class FieldReader
         }
         $safe = ($this->safe)($text);
 
-        return preg_match('/^[\p{Z}\s]*$/uD', FactValue::plain($safe)) === 1 && ! str_contains($safe, '<hr') ? '' : $safe;
+        return preg_match('/^[\p{Z}\s]*$/uD', FactValue::plain($safe)) === 1 && ! str_contains($safe, '<hr')
+            ? ''
+            : $safe;
     }
 
     private static function text(mixed $written): string|Problem
@@ -133,7 +137,9 @@ final readonly class FieldReader
             return CatalogueProblem::TooLong->at('', ['most' => AddressName::MOST]);
         }
 
-        return $name === '' || AddressName::isGood($name) ? $name : CatalogueProblem::NotAnAddressName->at('', ['better' => AddressName::from($name) ?: 'an-example']);
+        return $name === '' || AddressName::isGood($name)
+            ? $name
+            : CatalogueProblem::NotAnAddressName->at('', ['better' => AddressName::from($name) ?: 'an-example']);
     }
 
     private function money(mixed $written): int|Problem|null
@@ -156,11 +162,16 @@ final readonly class FieldReader
         if ($written === null || $written === '') {
             return null;
         }
-        $number = is_string($written) && preg_match('/^\d{1,9}$/D', trim($written)) === 1 ? (int) trim($written) : $written;
+        $number = is_string($written) && preg_match('/^\d{1,9}$/D', trim($written)) === 1
+            ? (int) trim($written)
+            : $written;
 
         return is_int($number) && $number >= 0 && $number <= $field->most
             ? $number
-            : CatalogueProblem::NotACount->at('', ['most' => $field->most, 'written' => is_scalar($written) ? mb_substr((string) $written, 0, 40) : '']);
+            : CatalogueProblem::NotACount->at(
+                '',
+                ['most' => $field->most, 'written' => is_scalar($written) ? mb_substr((string) $written, 0, 40) : ''],
+            );
     }
 
     private function instant(FieldType $type, mixed $written): string|Problem|null
@@ -172,7 +183,9 @@ final readonly class FieldReader
             ? ($type === FieldType::Until ? $this->zone->endOf($written) : null) ?? $this->zone->instant($written)
             : null;
 
-        return $instant instanceof DateTimeImmutable ? $instant->format('Y-m-d\TH:i:s\Z') : CatalogueProblem::NotAnInstant->at();
+        return $instant instanceof DateTimeImmutable
+            ? $instant->format('Y-m-d\TH:i:s\Z')
+            : CatalogueProblem::NotAnInstant->at();
     }
 
     private static function barcode(mixed $written): string|Problem
@@ -189,7 +202,8 @@ final readonly class FieldReader
 
         return match (true) {
             $whole === null => strlen($digits) === 13
-                ? CatalogueProblem::BarcodeCheck->at('', ['digit' => Gtin::checkDigit(substr($digits, 0, 12)), 'last' => $digits[12]])
+                ? CatalogueProblem::BarcodeCheck
+                    ->at('', ['digit' => Gtin::checkDigit(substr($digits, 0, 12)), 'last' => $digits[12]])
                 : CatalogueProblem::NotABarcode->at(),
             strlen($digits) < 13 => CatalogueProblem::BarcodeZeros->at('', ['whole' => $whole->digits]),
             default => $whole->digits,
@@ -217,7 +231,9 @@ final readonly class FieldReader
 
     private static function thing(mixed $written): int|Problem
     {
-        return is_int($written) && $written !== 0 && abs($written) < self::MOST_THING ? $written : CatalogueProblem::NotThings->at();
+        return is_int($written) && $written !== 0 && abs($written) < self::MOST_THING
+            ? $written
+            : CatalogueProblem::NotThings->at();
     }
 
     /** @return list<int>|Problem */

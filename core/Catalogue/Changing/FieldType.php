@@ -43,7 +43,10 @@ enum FieldType: string
     case Ordered = 'ordered';
     /** The values of a fact as they were written (list of strings, or null for none). */
     case Written = 'written';
-    /** Things that were merged into this one, and are not there any more (numbers, the smallest first): rules and addresses that name them mean it. Only merging writes it. */
+    /**
+     * Things that were merged into this one, and are not there any more (numbers, the smallest first): rules and
+     * addresses that name them mean it. Only merging writes it.
+     */
     case Merged = 'merged';
     /** What a collection holds by rule (a reach, or null for one by hand). */
     case Rule = 'rule';

@@ -29,7 +29,10 @@ final readonly class Leap
             foreach (ThingFields::of($change->thing) as $field) {
                 $before = $change->before[$field->name] ?? null;
                 $after = $change->after[$field->name] ?? null;
-                if ($field->type === FieldType::Money && is_int($before) && is_int($after) && self::isOne($before, $after)) {
+                if ($field->type === FieldType::Money && is_int($before) && is_int($after) && self::isOne(
+                    $before,
+                    $after,
+                )) {
                     $leaps[] = new self($change, $field, $before, $after);
                 }
             }

@@ -7,7 +7,8 @@ namespace Vestibra\Core\Catalogue\Changing;
 use Vestibra\Core\Problem;
 
 /**
- * Gives new things, which have numbers below zero until they are kept, numbers of their own, wherever an entry names them.
+ * Gives new things, which have numbers below zero until they are kept, numbers of their own, wherever an entry names
+ * them.
  *
  * @api
  */
@@ -98,7 +99,10 @@ final readonly class Numbering
             if (is_int($value)) {
                 $fields[$name] = $this->number($field->names, $value);
             } elseif (is_array($value)) {
-                $numbers = array_map(fn (mixed $one): mixed => is_int($one) ? $this->number($field->names, $one) : $one, $value);
+                $numbers = array_map(
+                    fn (mixed $one): mixed => is_int($one) ? $this->number($field->names, $one) : $one,
+                    $value,
+                );
                 $field->type === FieldType::Several && sort($numbers);
                 $fields[$name] = array_values($numbers);
             }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Catalogue\Changing;
 
 /**
- * When customers see a product: what follows from its days. A day that has come is taken out, so that it is not done twice.
- * Instants are RFC 3339 in UTC, which compare as text.
+ * When customers see a product: what follows from its days. A day that has come is taken out, so that it is not done
+ * twice. Instants are RFC 3339 in UTC, which compare as text.
  *
  * @api
  */
@@ -31,7 +31,11 @@ final class OnTheShelf
             $changed['added'] = is_string($from) && $from <= $now ? $from : $now;
         }
 
-        return array_filter($changed, static fn (mixed $value, string $name): bool => $value !== ($product[$name] ?? null), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            $changed,
+            static fn (mixed $value, string $name): bool => $value !== ($product[$name] ?? null),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**
@@ -41,7 +45,8 @@ final class OnTheShelf
      */
     public static function settled(Change $change, ?array $stands, string $now): Change
     {
-        if ($change->thing !== Thing::Product || $change->after === null || ($change->before !== null && array_intersect($change->fields(), ['published', 'shownFrom', 'shownUntil']) === [])) {
+        if ($change->thing !== Thing::Product || $change->after === null || ($change->before !== null
+            && array_intersect($change->fields(), ['published', 'shownFrom', 'shownUntil']) === [])) {
             return $change;
         }
         $more = self::at($change->after + ($stands ?? []), $now);

@@ -32,7 +32,9 @@ final class ThingFields
 
     public static function field(Thing $thing, string $name): ?ThingField
     {
-        return self::of($thing)[$name] ?? (self::factOf($thing, $name) === null ? null : new ThingField($name, FieldType::Written, 'fact', most: 50));
+        return self::of($thing)[$name] ?? (self::factOf($thing, $name) === null
+            ? null
+            : new ThingField($name, FieldType::Written, 'fact', most: 50));
     }
 
     /** A product's value of a fact as a field: facts are defined by the shop, and so stand in no table. */
@@ -44,7 +46,9 @@ final class ThingFields
     /** @return int|null the number of the fact that a field is the value of */
     public static function factOf(Thing $thing, string $name): ?int
     {
-        return $thing === Thing::Product && preg_match('/^fact:([1-9]\d{0,14})$/D', $name, $part) === 1 ? (int) $part[1] : null;
+        return $thing === Thing::Product && preg_match('/^fact:([1-9]\d{0,14})$/D', $name, $part) === 1
+            ? (int) $part[1]
+            : null;
     }
 
     /**
@@ -56,7 +60,9 @@ final class ThingFields
         $keys = [];
         foreach (array_intersect_key(self::of($thing), $values) as $name => $field) {
             $value = $values[$name];
-            foreach ($field->names === null ? [] : array_filter(is_array($value) ? $value : [$value], is_int(...)) as $id) {
+            foreach ($field->names === null
+                ? []
+                : array_filter(is_array($value) ? $value : [$value], is_int(...)) as $id) {
                 $keys[] = Change::keyOf($field->names ?? $thing, $id);
             }
         }
@@ -93,7 +99,13 @@ final class ThingFields
                 new ThingField('mainCategory', FieldType::One, 'main category', names: Thing::Category),
                 new ThingField('categories', FieldType::Several, 'categories', names: Thing::Category, most: 100),
                 new ThingField('tags', FieldType::Several, 'tags', names: Thing::Tag, most: 100),
-                new ThingField('pictures', FieldType::Ordered, 'pictures', names: Thing::Picture, most: self::MOST_PICTURES),
+                new ThingField(
+                    'pictures',
+                    FieldType::Ordered,
+                    'pictures',
+                    names: Thing::Picture,
+                    most: self::MOST_PICTURES,
+                ),
                 ...self::searched(),
             ],
             Thing::Variant => [

@@ -8,11 +8,14 @@ use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 
 /**
- * Reads products from schema.org JSON-LD that comes from anywhere (already decoded). Addresses of the context are not followed:
- * `schema:`, `http://schema.org/` and no prefix mean the same. What is not known is left alone.
+ * Reads products from schema.org JSON-LD that comes from anywhere (already decoded). Addresses of the context are not
+ * followed: `schema:`, `http://schema.org/` and no prefix mean the same. What is not known is left alone.
  *
- * @phpstan-type Sold array{sku: string, barcode: string, price: string, was: string, currency: string, stock: int|null, values: array<string, string>}
- * @phpstan-type Read array{name: string, slug: string, short: string, text: string, brand: string, categories: list<string>, tags: list<string>, pictures: list<string>, facts: array<string, list<string>>, variants: list<Sold>}
+ * @phpstan-type Sold array{sku: string, barcode: string, price: string, was: string, currency: string, stock: int|null,
+ *     values: array<string, string>}
+ * @phpstan-type Read array{name: string, slug: string, short: string, text: string, brand: string,
+ *     categories: list<string>, tags: list<string>, pictures: list<string>, facts: array<string, list<string>>,
+ *     variants: list<Sold>}
  *
  * @api
  */
@@ -41,7 +44,10 @@ final class LinkedReader
         if (array_intersect(self::types($document), ['Product', 'ProductGroup']) !== []) {
             return [$document];
         }
-        $inside = array_is_list($document) ? $document : [$document['@graph'] ?? null, $document['mainEntity'] ?? null, $document['itemListElement'] ?? null, $document['item'] ?? null];
+        $inside = array_is_list($document) ? $document : [
+            $document['@graph'] ?? null, $document['mainEntity'] ?? null, $document['itemListElement'] ?? null,
+            $document['item'] ?? null,
+        ];
 
         return array_merge([], ...array_map(static fn (mixed $one): array => self::nodes($one, $depth + 1), $inside));
     }
@@ -61,11 +67,24 @@ final class LinkedReader
             'slug' => rawurldecode(basename((string) parse_url($address, PHP_URL_PATH))),
             'short' => self::text($node, 'disambiguatingDescription'),
             'text' => $description,
-            'brand' => is_array($node['brand'] ?? null) ? self::text($node['brand'], 'name') : self::text($node, 'brand'),
-            'categories' => array_values(array_filter(array_map(trim(...), explode('>', self::text($node, 'category'))))),
-            'tags' => is_string($node['keywords'] ?? null) ? array_values(array_filter(array_map(trim(...), explode(',', $node['keywords'])))) : self::texts($node['keywords'] ?? []),
-            'pictures' => array_values(array_filter(array_map(static fn (mixed $one): string => is_array($one) ? self::text($one, 'url') : (is_string($one) ? $one : ''), self::list($node['image'] ?? [])))),
-            'facts' => array_map(static fn (mixed $value): array => self::texts(self::list($value)), self::properties($node)),
+            'brand' => is_array($node['brand'] ?? null)
+                ? self::text($node['brand'], 'name')
+                : self::text($node, 'brand'),
+            'categories' => array_values(
+                array_filter(array_map(trim(...), explode('>', self::text($node, 'category')))),
+            ),
+            'tags' => is_string($node['keywords'] ?? null)
+                ? array_values(array_filter(array_map(trim(...), explode(',', $node['keywords']))))
+                : self::texts($node['keywords'] ?? []),
+            'pictures' => array_values(array_filter(array_map(
+                static fn (mixed $one): string =>
+                    is_array($one) ? self::text($one, 'url') : (is_string($one) ? $one : ''),
+                self::list($node['image'] ?? []),
+            ))),
+            'facts' => array_map(
+                static fn (mixed $value): array => self::texts(self::list($value)),
+                self::properties($node),
+            ),
             'variants' => array_values(array_map(self::sold(...), $variants === [] ? [$node] : $variants)),
         ];
     }
@@ -79,7 +98,10 @@ final class LinkedReader
         $offers = self::list($node['offers'] ?? []);
         $offer = is_array($offers[0] ?? null) ? $offers[0] : [];
         $level = is_array($offer['inventoryLevel'] ?? null) ? $offer['inventoryLevel']['value'] ?? null : null;
-        $before = is_array($offer['priceSpecification'] ?? null) && str_ends_with(self::text($offer['priceSpecification'], 'priceType'), 'StrikethroughPrice') ? self::text($offer['priceSpecification'], 'price') : '';
+        $before = is_array($offer['priceSpecification'] ?? null)
+            && str_ends_with(self::text($offer['priceSpecification'], 'priceType'), 'StrikethroughPrice')
+            ? self::text($offer['priceSpecification'], 'price')
+            : '';
 
         return [
             'sku' => self::text($node, 'sku') ?: self::text($node, 'mpn'),
@@ -89,10 +111,17 @@ final class LinkedReader
             'currency' => self::text($offer, 'priceCurrency'),
             'stock' => match (true) {
                 is_int($level) => max(0, $level),
-                in_array(self::bare(self::text($offer, 'availability')), ['OutOfStock', 'SoldOut', 'Discontinued'], true) => 0,
+                in_array(
+                    self::bare(self::text($offer, 'availability')),
+                    ['OutOfStock', 'SoldOut', 'Discontinued'],
+                    true,
+                ) => 0,
                 default => null,
             },
-            'values' => array_map(static fn (mixed $value): string => self::texts(self::list($value))[0] ?? '', self::properties($node)),
+            'values' => array_map(
+                static fn (mixed $value): string => self::texts(self::list($value))[0] ?? '',
+                self::properties($node),
+            ),
         ];
     }
 
@@ -147,6 +176,10 @@ final class LinkedReader
     /** @return list<string> */
     private static function texts(mixed $list): array
     {
-        return array_values(array_map(static fn (bool|float|int|string $one): string => is_bool($one) ? ($one ? 'yes' : 'no') : trim(mb_scrub((string) $one)), array_filter(self::list($list), static fn (mixed $one): bool => is_scalar($one) && $one !== '')));
+        return array_values(array_map(
+            static fn (bool|float|int|string $one): string =>
+                is_bool($one) ? ($one ? 'yes' : 'no') : trim(mb_scrub((string) $one)),
+            array_filter(self::list($list), static fn (mixed $one): bool => is_scalar($one) && $one !== ''),
+        ));
     }
 }

@@ -10,8 +10,9 @@ use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\Variant;
 
 /**
- * Products as schema.org JSON-LD: `Product` with its `Offer`, and `ProductGroup` with `hasVariant` where there are several variants
- * (schema.org 28, Product, ProductGroup, Offer, PropertyValue). What a shop keeps to itself is not in it.
+ * Products as schema.org JSON-LD: `Product` with its `Offer`, and `ProductGroup` with `hasVariant` where there are
+ * several variants (schema.org 28, Product, ProductGroup, Offer, PropertyValue). What a shop keeps to itself is not in
+ * it.
  *
  * @api
  */
@@ -44,7 +45,12 @@ final readonly class LinkedWriter
         $facts = [];
         foreach ($product->facts as $fact) {
             if (! $fact->fact->kind->namesThings()) {
-                $facts[] = ['@type' => 'PropertyValue', 'name' => $fact->fact->name, 'value' => count($fact->shown) === 1 ? $fact->shown[0] : $fact->shown] + ($fact->fact->unit === '' ? [] : ['unitText' => $fact->fact->unit]);
+                $facts[] = [
+                    '@type' => 'PropertyValue',
+                    'name' => $fact->fact->name,
+                    'value' => count($fact->shown) === 1 ? $fact->shown[0] : $fact->shown,
+                ]
+                    + ($fact->fact->unit === '' ? [] : ['unitText' => $fact->fact->unit]);
             }
         }
 
@@ -61,8 +67,16 @@ final readonly class LinkedWriter
             'image' => array_map(fn (string $path): string => $this->base.$path, $pictures),
             'additionalProperty' => $facts,
         ] + ($several
-            ? ['productGroupID' => $product->slug, 'variesBy' => array_column($product->options, 'name'), 'hasVariant' => array_map(fn (Variant $variant): array => $this->variant($product, $variant, $address, $now), $product->variants)]
-            : ($product->variants === [] ? [] : $this->sold($product->variants[0], $address, $now))), static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== []);
+            ? [
+                'productGroupID' => $product->slug,
+                'variesBy' => array_column($product->options, 'name'),
+                'hasVariant' => array_map(
+                    fn (Variant $variant): array => $this->variant($product, $variant, $address, $now),
+                    $product->variants,
+                ),
+            ]
+            : ($product->variants === [] ? [] : $this->sold($product->variants[0], $address, $now))),
+            static fn (mixed $value): bool => $value !== null && $value !== '' && $value !== []);
     }
 
     /** @return array<string, mixed> */
@@ -77,7 +91,12 @@ final readonly class LinkedWriter
             }
         }
 
-        return ['@type' => 'Product', 'name' => $product->title.($values === [] ? '' : ', '.implode(', ', array_column($values, 'value'))), 'additionalProperty' => $values] + $this->sold($variant, $address, $now);
+        return [
+            '@type' => 'Product',
+            'name' => $product->title.($values === [] ? '' : ', '.implode(', ', array_column($values, 'value'))),
+            'additionalProperty' => $values,
+        ]
+            + $this->sold($variant, $address, $now);
     }
 
     /** @return array<string, mixed> */
@@ -96,11 +115,20 @@ final readonly class LinkedWriter
             $offer['inventoryLevel'] = ['@type' => 'QuantitativeValue', 'value' => $variant->stock];
         }
         if ($onSale) {
-            $offer += $variant->saleUntil === null ? [] : ['priceValidUntil' => $variant->saleUntil->format('Y-m-d\TH:i:s\Z')];
-            $offer['priceSpecification'] = ['@type' => 'UnitPriceSpecification', 'priceType' => self::CONTEXT.'/StrikethroughPrice', 'price' => $this->decimal($variant->price), 'priceCurrency' => $this->currency];
+            $offer += $variant->saleUntil === null
+                ? []
+                : ['priceValidUntil' => $variant->saleUntil->format('Y-m-d\TH:i:s\Z')];
+            $offer['priceSpecification'] = [
+                '@type' => 'UnitPriceSpecification',
+                'priceType' => self::CONTEXT.'/StrikethroughPrice',
+                'price' => $this->decimal($variant->price),
+                'priceCurrency' => $this->currency,
+            ];
         }
 
-        return ['sku' => $variant->sku] + ($variant->barcode === '' ? [] : ['gtin13' => $variant->barcode]) + ['offers' => $offer];
+        return ['sku' => $variant->sku] + ($variant->barcode === '' ? [] : ['gtin13' => $variant->barcode]) + [
+            'offers' => $offer,
+        ];
     }
 
     private function decimal(int $minor): string

@@ -26,7 +26,9 @@ final readonly class RuleNames
      */
     public function written(array $rule): array
     {
-        return self::mapped($rule, fn (string $what, mixed $id): mixed => is_int($id) ? $this->names->nameOf($what, $id) ?? $id : $id);
+        return self::mapped($rule, fn (string $what, mixed $id): mixed => is_int($id)
+            ? $this->names->nameOf($what, $id) ?? $id
+            : $id);
     }
 
     /**
@@ -39,7 +41,8 @@ final readonly class RuleNames
         $read = self::mapped($rule, function (string $what, mixed $name) use (&$unknown): mixed {
             $id = is_string($name) ? $this->names->idOf($what, $name) : $name;
             if (is_string($name) && $id === null) {
-                $unknown ??= FileFormatProblem::UnknownName->at('', ['name' => mb_substr($name, 0, 80), 'thing' => str_replace('-', ' ', $what)]);
+                $unknown ??= FileFormatProblem::UnknownName
+                    ->at('', ['name' => mb_substr($name, 0, 80), 'thing' => str_replace('-', ' ', $what)]);
             }
 
             return $id;
@@ -77,8 +80,13 @@ final readonly class RuleNames
         if (isset($condition['of'])) {
             $condition['of'] = $map($field, $condition['of']);
         } elseif (in_array($field, self::NAMED, true) && is_array($condition['values'] ?? null)) {
-            $what = $field === 'option' && ($condition['comparison'] ?? null) === 'offersValue' ? 'option-value' : $field;
-            $condition['values'] = array_map(static fn (mixed $value): mixed => $map($what, $value), $condition['values']);
+            $what = $field === 'option' && ($condition['comparison'] ?? null) === 'offersValue'
+                ? 'option-value'
+                : $field;
+            $condition['values'] = array_map(
+                static fn (mixed $value): mixed => $map($what, $value),
+                $condition['values'],
+            );
         }
 
         return $condition;

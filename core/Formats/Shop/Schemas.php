@@ -10,7 +10,8 @@ use Vestibra\Core\Catalogue\Changing\ThingField;
 use Vestibra\Core\Catalogue\FactKind;
 
 /**
- * The files of a folder as JSON Schema 2020-12, made from the one table of fields. They say what a file may hold; what it names has to be there besides.
+ * The files of a folder as JSON Schema 2020-12, made from the one table of fields. They say what a file may hold; what
+ * it names has to be there besides.
  *
  * @api
  */
@@ -32,7 +33,12 @@ final class Schemas
 
         return $all + [
             'options' => self::file('options', ['options' => self::list(self::object(
-                self::fields(Thing::Option) + ['was' => self::was(), 'values' => self::list(self::object(self::fields(Thing::OptionValue) + ['was' => self::was()], ['label']))],
+                self::fields(Thing::Option) + [
+                    'was' => self::was(),
+                    'values' => self::list(
+                        self::object(self::fields(Thing::OptionValue) + ['was' => self::was()], ['label']),
+                    ),
+                ],
                 ['name'],
             ))], ['options']),
             'facts' => self::file('facts', ['facts' => self::list(self::object([
@@ -47,7 +53,15 @@ final class Schemas
             'picture' => self::file('picture', [
                 'file' => ['type' => 'string', 'pattern' => '^[a-z0-9-]+\\.(jpg|png|webp|avif)$'],
                 'words' => ['type' => 'string', 'maxLength' => 300],
-                'focus' => ['type' => 'array', 'prefixItems' => [['type' => 'integer', 'minimum' => 0, 'maximum' => 4], ['type' => 'integer', 'minimum' => 0, 'maximum' => 4]], 'items' => false, 'minItems' => 2],
+                'focus' => [
+                    'type' => 'array',
+                    'prefixItems' => [
+                        ['type' => 'integer', 'minimum' => 0, 'maximum' => 4],
+                        ['type' => 'integer', 'minimum' => 0, 'maximum' => 4],
+                    ],
+                    'items' => false,
+                    'minItems' => 2,
+                ],
             ], []),
             'file' => self::file('file', [
                 'use' => ['enum' => ['download', 'film', 'captions']],
@@ -63,7 +77,10 @@ final class Schemas
             ], ['currency']),
             'contents' => self::file('contents', [
                 'shop' => ['type' => 'string'],
-                'files' => ['type' => 'object', 'additionalProperties' => ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$']],
+                'files' => [
+                    'type' => 'object',
+                    'additionalProperties' => ['type' => 'string', 'pattern' => '^[0-9a-f]{64}$'],
+                ],
             ], ['shop', 'files']),
         ];
     }
@@ -71,7 +88,8 @@ final class Schemas
     /** @return array<string, mixed> */
     private static function thing(Thing $thing): array
     {
-        $fields = self::fields($thing) + ['earlierAddressNames' => self::list(['type' => 'string', 'pattern' => self::NAME])];
+        $fields = self::fields($thing)
+            + ['earlierAddressNames' => self::list(['type' => 'string', 'pattern' => self::NAME])];
         $required = self::required($thing);
         if ($thing === Thing::Product) {
             $fields += [
@@ -93,10 +111,15 @@ final class Schemas
      */
     private static function file(string $what, array $properties, array $required): array
     {
-        return ['$schema' => self::DIALECT, '$id' => "https://vestibra.example/formats/$what.schema.json", 'title' => "A shop’s $what as a file"] + self::object(
-            ['vestibra' => ['const' => $what], 'format' => ['const' => ShopFolder::FORMAT]] + $properties,
-            ['vestibra', 'format', ...$required],
-        );
+        return [
+            '$schema' => self::DIALECT,
+            '$id' => "https://vestibra.example/formats/$what.schema.json",
+            'title' => "A shop’s $what as a file",
+        ]
+            + self::object(
+                ['vestibra' => ['const' => $what], 'format' => ['const' => ShopFolder::FORMAT]] + $properties,
+                ['vestibra', 'format', ...$required],
+            );
     }
 
     /** @return array<string, mixed> by name */
@@ -108,14 +131,19 @@ final class Schemas
     /** @return list<string> */
     private static function required(Thing $thing): array
     {
-        return array_keys(array_filter(ThingFile::fields($thing), static fn (ThingField $field): bool => $field->required && ! ThingFile::mayBeLeftOut($field)));
+        return array_keys(array_filter(
+            ThingFile::fields($thing),
+            static fn (ThingField $field): bool => $field->required && ! ThingFile::mayBeLeftOut($field),
+        ));
     }
 
     /** @return array<string, mixed> */
     private static function value(ThingField $field): array
     {
         $type = match ($field->type) {
-            FieldType::Line, FieldType::Text, FieldType::Rich => ['type' => 'string', 'maxLength' => $field->most] + ($field->required ? ['minLength' => 1] : []),
+            FieldType::Line, FieldType::Text,
+            FieldType::Rich => ['type' => 'string', 'maxLength' => $field->most]
+                + ($field->required ? ['minLength' => 1] : []),
             FieldType::AddressName => ['type' => 'string', 'maxLength' => $field->most, 'pattern' => self::NAME],
             FieldType::Flag => ['type' => 'boolean'],
             FieldType::Money => ['type' => 'string', 'pattern' => '^\\d{1,12}(\\.\\d{1,3})?$'],
@@ -127,7 +155,15 @@ final class Schemas
             FieldType::One => ['type' => 'string', 'minLength' => 1],
             FieldType::Several, FieldType::Ordered => ['maxItems' => $field->most] + self::list(['type' => 'string']),
             FieldType::Written, FieldType::Merged => self::list(['type' => 'string']),
-            FieldType::Rule => ['type' => 'object', 'required' => ['show'], 'properties' => ['format' => ['type' => 'integer'], 'show' => ['type' => 'array'], 'keepOff' => ['type' => 'array']]],
+            FieldType::Rule => [
+                'type' => 'object',
+                'required' => ['show'],
+                'properties' => [
+                    'format' => ['type' => 'integer'],
+                    'show' => ['type' => 'array'],
+                    'keepOff' => ['type' => 'array'],
+                ],
+            ],
         };
 
         return ['description' => $field->words] + $type;
@@ -155,6 +191,8 @@ final class Schemas
      */
     private static function object(array $properties, array $required): array
     {
-        return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
+        return [
+            'type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false,
+        ];
     }
 }

@@ -22,7 +22,10 @@ final class ShopFolder
     public const DEEPEST = 32;
 
     /** The things that have a file each, in an order in which most of them name only what comes before. */
-    public const FOLDERS = ['brand' => 'brands', 'tag' => 'tags', 'category' => 'categories', 'product' => 'products', 'collection' => 'collections'];
+    public const FOLDERS = [
+        'brand' => 'brands', 'tag' => 'tags', 'category' => 'categories', 'product' => 'products',
+        'collection' => 'collections',
+    ];
 
     /** What stands in a file for each thing. */
     public const OPTIONS = 'options.json';
@@ -54,6 +57,9 @@ final class ShopFolder
     /** @param  array<string, mixed>  $values */
     public static function text(array $values): string
     {
-        return json_encode($values, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $values,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 }

@@ -14,15 +14,23 @@ use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Problem;
 
 /**
- * The fields of one thing as they stand in a file: amounts as `9.50`, other things by name, and what is empty left out. Only
- * what differs from what stands in the shop is read at all, so that a file that nobody touched changes nothing.
+ * The fields of one thing as they stand in a file: amounts as `9.50`, other things by name, and what is empty left out.
+ * Only what differs from what stands in the shop is read at all, so that a file that nobody touched changes nothing.
  *
  * @api
  */
 final readonly class ThingFile
 {
     /** What a file says by where it stands, or in a form of its own. */
-    private const ELSEWHERE = ['category' => ['mergedFrom'], 'collection' => ['mergedFrom'], 'brand' => ['mergedFrom'], 'tag' => ['mergedFrom'], 'variant' => ['product', 'values', 'position'], 'option' => ['position', 'mergedFrom'], 'option-value' => ['option', 'position', 'mergedFrom']];
+    private const ELSEWHERE = [
+        'category' => ['mergedFrom'],
+        'collection' => ['mergedFrom'],
+        'brand' => ['mergedFrom'],
+        'tag' => ['mergedFrom'],
+        'variant' => ['product', 'values', 'position'],
+        'option' => ['position', 'mergedFrom'],
+        'option-value' => ['option', 'position', 'mergedFrom'],
+    ];
 
     public function __construct(
         private FolderNames $names,
@@ -66,7 +74,8 @@ final readonly class ThingFile
         $changed = [];
         foreach (self::fields($thing) as $name => $field) {
             $here = array_key_exists($name, $given);
-            if ($stands !== null && $here === array_key_exists($name, $as) && (! $here || self::same($given[$name], $as[$name]))) {
+            if ($stands !== null && $here === array_key_exists($name, $as) && (! $here
+                || self::same($given[$name], $as[$name]))) {
                 continue;
             }
             if (! $here && self::mayBeLeftOut($field)) {
@@ -126,7 +135,10 @@ final readonly class ThingFile
     /** @return list<string|null> */
     private function all(ThingField $field, mixed $value): array
     {
-        return array_map(fn (int $id): ?string => $this->name($field, $id), array_values(array_filter(is_array($value) ? $value : [], is_int(...))));
+        return array_map(
+            fn (int $id): ?string => $this->name($field, $id),
+            array_values(array_filter(is_array($value) ? $value : [], is_int(...))),
+        );
     }
 
     private function name(ThingField $field, int $id): ?string
@@ -149,7 +161,8 @@ final readonly class ThingFile
     private function value(ThingField $field, mixed $given): mixed
     {
         if ($given !== null && ! self::isOfType($field->type, $given)) {
-            return FileFormatProblem::WrongType->at($field->name, ['field' => $field->words, 'wants' => self::wants($field->type)]);
+            return FileFormatProblem::WrongType
+                ->at($field->name, ['field' => $field->words, 'wants' => self::wants($field->type)]);
         }
         $plain = match ($field->type) {
             FieldType::Money => $this->minor($given),
@@ -159,7 +172,9 @@ final readonly class ThingFile
             default => $given,
         };
 
-        return $plain instanceof Problem ? $plain->code->at($field->name, $plain->values) : $this->reader->read($field, $plain);
+        return $plain instanceof Problem
+            ? $plain->code->at($field->name, $plain->values)
+            : $this->reader->read($field, $plain);
     }
 
     /** As the schema of the files has it. */
@@ -168,7 +183,8 @@ final readonly class ThingFile
         return match ($type) {
             FieldType::Flag => is_bool($given),
             FieldType::Count => is_int($given),
-            FieldType::Several, FieldType::Ordered, FieldType::Written, FieldType::Merged => is_array($given) && array_is_list($given),
+            FieldType::Several, FieldType::Ordered, FieldType::Written,
+            FieldType::Merged => is_array($given) && array_is_list($given),
             FieldType::Rule => is_array($given) && is_array($given['show'] ?? null),
             default => is_string($given),
         };
@@ -191,14 +207,19 @@ final readonly class ThingFile
     {
         $exact = $this->digits === 0 ? '/^\d{1,12}$/D' : "/^\d{1,12}\.\d{{$this->digits}}$/D";
 
-        return is_string($given) && preg_match($exact, $given) === 1 ? BigDecimal::of($given)->getUnscaledValue()->toInt() : $given;
+        return is_string($given) && preg_match($exact, $given) === 1
+            ? BigDecimal::of($given)->getUnscaledValue()->toInt()
+            : $given;
     }
 
     private function id(ThingField $field, mixed $given): int|Problem
     {
         $id = is_string($given) ? $this->names->idOf($field->names->value ?? '', $given) : null;
 
-        return $id ?? FileFormatProblem::UnknownName->at('', ['name' => is_scalar($given) ? mb_substr((string) $given, 0, 80) : '', 'thing' => $field->names?->one() ?? '']);
+        return $id ?? FileFormatProblem::UnknownName->at('', [
+            'name' => is_scalar($given) ? mb_substr((string) $given, 0, 80) : '',
+            'thing' => $field->names?->one() ?? '',
+        ]);
     }
 
     private function ids(ThingField $field, mixed $given): mixed

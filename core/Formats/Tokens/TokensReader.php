@@ -13,8 +13,8 @@ use Vestibra\Core\Styling\HouseTokens;
 use Vestibra\Core\Styling\TokenKind;
 
 /**
- * Reads a file of the Design Tokens Format Module (DTCG) as a house style: tokens whose last name is one of ours, with types
- * that groups hand down and references followed. All or nothing; what is not ours is named and passed over.
+ * Reads a file of the Design Tokens Format Module (DTCG) as a house style: tokens whose last name is one of ours, with
+ * types that groups hand down and references followed. All or nothing; what is not ours is named and passed over.
  *
  * @api
  */
@@ -29,7 +29,10 @@ final class TokensReader
     private const ROOT = 16;
 
     /** The type that a token has to have, by kind. */
-    private const TYPES = ['paint' => ['color'], 'role' => ['color'], 'font' => ['fontFamily'], 'pixels' => ['dimension'], 'number' => ['number', 'fontWeight'], 'shadow' => ['shadow']];
+    private const TYPES = [
+        'paint' => ['color'], 'role' => ['color'], 'font' => ['fontFamily'], 'pixels' => ['dimension'],
+        'number' => ['number', 'fontWeight'], 'shadow' => ['shadow'],
+    ];
 
     /** @var array<string, array{type: string|null, value: mixed, own: string|null}> by path */
     private array $tokens = [];
@@ -85,12 +88,16 @@ final class TokensReader
         if (array_key_exists('$value', $group)) {
             $extensions = $group['$extensions'] ?? null;
             $own = is_array($extensions) ? $extensions[TokensWriter::OWN] ?? null : null;
-            $this->tokens[$path] = ['type' => $type, 'value' => $group['$value'], 'own' => is_string($own) ? $own : null];
+            $this->tokens[$path] =
+                ['type' => $type, 'value' => $group['$value'], 'own' => is_string($own) ? $own : null];
 
             return count($this->tokens) <= self::MOST;
         }
         foreach ($group as $name => $child) {
-            if (is_array($child) && ! str_starts_with((string) $name, '$') && $depth < self::MOST_DEEP && ! $this->collect($child, $path === '' ? (string) $name : "$path.$name", $type, $depth + 1)) {
+            if (is_array($child)
+                && ! str_starts_with((string) $name, '$')
+                && $depth < self::MOST_DEEP
+                && ! $this->collect($child, $path === '' ? (string) $name : "$path.$name", $type, $depth + 1)) {
                 return false;
             }
         }
@@ -105,11 +112,13 @@ final class TokensReader
             return null;
         }
         [$at, $stored] = $found;
-        if ($at !== $path && self::last($at) === $token->follows || $at === $path && $token->scaled !== null && $stored['own'] === TokensWriter::BY_SCALE) {
+        if ($at !== $path && self::last($at) === $token->follows
+            || $at === $path && $token->scaled !== null && $stored['own'] === TokensWriter::BY_SCALE) {
             return null;
         }
         if (! in_array($stored['type'], self::TYPES[$token->kind->value], true)) {
-            $this->problems[] = HouseProblem::FileType->at($path, ['name' => $path, 'type' => mb_substr((string) $stored['type'], 0, 40)]);
+            $this->problems[] = HouseProblem::FileType
+                ->at($path, ['name' => $path, 'type' => mb_substr((string) $stored['type'], 0, 40)]);
 
             return null;
         }
@@ -128,12 +137,16 @@ final class TokensReader
         return $value;
     }
 
-    /** @return array{string, array{type: string|null, value: mixed, own: string|null}}|null the token that references lead to */
+    /**
+     * @return array{string, array{type: string|null, value: mixed, own: string|null}}|null the token that references
+     *     lead to
+     */
     private function followed(string $path): ?array
     {
         $seen = [];
         $at = $path;
-        while (is_string($this->tokens[$at]['value'] ?? null) && preg_match('/^\{([^{}]+)\}$/D', $this->tokens[$at]['value'], $to) === 1) {
+        while (is_string($this->tokens[$at]['value'] ?? null)
+            && preg_match('/^\{([^{}]+)\}$/D', $this->tokens[$at]['value'], $to) === 1) {
             $seen[$at] = true;
             $type = $this->tokens[$at]['type'];
             $at = $to[1];
@@ -143,7 +156,8 @@ final class TokensReader
                 return null;
             }
             if (! isset($this->tokens[$at])) {
-                $this->problems[] = HouseProblem::FileReference->at($path, ['name' => $path, 'to' => mb_substr($at, 0, 80)]);
+                $this->problems[] = HouseProblem::FileReference
+                    ->at($path, ['name' => $path, 'to' => mb_substr($at, 0, 80)]);
 
                 return null;
             }
@@ -172,7 +186,9 @@ final class TokensReader
     private function ofPalette(mixed $value): ?string
     {
         $hex = $this->colour($value);
-        $alpha = is_array($value) && (is_int($value['alpha'] ?? 1) || is_float($value['alpha'] ?? 1)) ? (int) round(100 * ($value['alpha'] ?? 1)) : 100;
+        $alpha = is_array($value) && (is_int($value['alpha'] ?? 1) || is_float($value['alpha'] ?? 1))
+            ? (int) round(100 * ($value['alpha'] ?? 1))
+            : 100;
         if ($alpha <= 0) {
             return $hex === null ? null : 'none';
         }
@@ -193,9 +209,14 @@ final class TokensReader
         if (! is_array($one) || $colour === null) {
             return null;
         }
-        $pixels = array_map(fn (string $part): string => (string) round((float) $this->pixels($one[$part] ?? 0, $path)), ['offsetX', 'offsetY', 'blur', 'spread']);
+        $pixels = array_map(
+            fn (string $part): string => (string) round((float) $this->pixels($one[$part] ?? 0, $path)),
+            ['offsetX', 'offsetY', 'blur', 'spread'],
+        );
 
-        return $colour === 'none' ? 'none' : implode(' ', $pixels).' '.(str_contains($colour, '/') ? $colour : "$colour/99");
+        return $colour === 'none'
+            ? 'none'
+            : implode(' ', $pixels).' '.(str_contains($colour, '/') ? $colour : "$colour/99");
     }
 
     private function written(TokenKind $kind, mixed $value, string $path): ?string
@@ -204,7 +225,9 @@ final class TokensReader
             TokenKind::Paint, TokenKind::Role => $this->colour($value),
             TokenKind::Font => self::family($value),
             TokenKind::Pixels => $this->pixels($value, $path),
-            TokenKind::Number => is_int($value) || is_float($value) && is_finite($value) ? self::plain((float) $value) : null,
+            TokenKind::Number => is_int($value) || is_float($value) && is_finite($value)
+                ? self::plain((float) $value)
+                : null,
             TokenKind::Shadow => $this->shadow($value, $path),
         };
         if ($written === null && ($this->problems === [] || end($this->problems)->path !== $path)) {
@@ -220,11 +243,20 @@ final class TokensReader
         if (is_string($hex) && preg_match('/^#[0-9a-fA-F]{6}$/D', $hex) === 1) {
             return strtolower($hex);
         }
-        $components = is_array($value) && ($value['colorSpace'] ?? null) === 'srgb' && is_array($value['components'] ?? null) ? array_values($value['components']) : [];
-        $channels = array_filter($components, static fn (mixed $one): bool => (is_int($one) || is_float($one)) && $one >= 0 && $one <= 1);
+        $components = is_array($value)
+            && ($value['colorSpace'] ?? null) === 'srgb'
+            && is_array($value['components'] ?? null)
+            ? array_values($value['components'])
+            : [];
+        $channels = array_filter($components, static fn (mixed $one): bool => (is_int($one) || is_float($one))
+            && $one >= 0
+            && $one <= 1);
 
         return count($components) === 3 && count($channels) === 3
-            ? '#'.implode('', array_map(static fn (int|float $one): string => sprintf('%02x', (int) round($one * 255)), $channels))
+            ? '#'.implode(
+                '',
+                array_map(static fn (int|float $one): string => sprintf('%02x', (int) round($one * 255)), $channels),
+            )
             : null;
     }
 
@@ -232,16 +264,22 @@ final class TokensReader
     {
         [$number, $unit] = match (true) {
             is_array($value) => [$value['value'] ?? null, $value['unit'] ?? ''],
-            is_string($value) && preg_match('/^(-?\d{1,4}(?:\.\d{1,3})?)([a-z%]*)$/D', $value, $part) === 1 => [(float) $part[1], $part[2]],
+            is_string($value) && preg_match('/^(-?\d{1,4}(?:\.\d{1,3})?)([a-z%]*)$/D', $value, $part) === 1 => [
+                (float) $part[1],
+                $part[2],
+            ],
             default => [null, 'px'],
         };
         if (! in_array($unit, ['px', 'rem'], true)) {
-            $this->problems[] = HouseProblem::FileUnit->at($path, ['name' => $path, 'unit' => is_string($unit) ? mb_substr($unit, 0, 20) : '']);
+            $this->problems[] = HouseProblem::FileUnit
+                ->at($path, ['name' => $path, 'unit' => is_string($unit) ? mb_substr($unit, 0, 20) : '']);
 
             return null;
         }
 
-        return is_int($number) || is_float($number) && is_finite($number) ? self::plain(round($number * ($unit === 'rem' ? self::ROOT : 1), 1)) : null;
+        return is_int($number) || is_float($number) && is_finite($number)
+            ? self::plain(round($number * ($unit === 'rem' ? self::ROOT : 1), 1))
+            : null;
     }
 
     private static function family(mixed $value): ?string

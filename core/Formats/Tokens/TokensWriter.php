@@ -12,7 +12,8 @@ use Vestibra\Core\Styling\HouseTokens;
 use Vestibra\Core\Styling\TokenKind;
 
 /**
- * A house style as a file of the Design Tokens Format Module (DTCG, 2025.10). What the format cannot say as briefly stands beside it under our own name.
+ * A house style as a file of the Design Tokens Format Module (DTCG, 2025.10). What the format cannot say as briefly
+ * stands beside it under our own name.
  *
  * @api
  */
@@ -45,7 +46,9 @@ final readonly class TokensWriter
     {
         $followed = HouseTokens::all()[$token->follows] ?? null;
 
-        return $followed === null || isset($style->own()[$token->name]) ? null : ['$type' => 'dimension', '$value' => "{{$followed->group}.$followed->name}"];
+        return $followed === null || isset($style->own()[$token->name])
+            ? null
+            : ['$type' => 'dimension', '$value' => "{{$followed->group}.$followed->name}"];
     }
 
     /** @return array<string, mixed> type and value */
@@ -56,8 +59,19 @@ final readonly class TokensWriter
         return match ($token->kind) {
             TokenKind::Paint => ['$type' => 'color', '$value' => self::colour($value, 100)],
             TokenKind::Role => self::role($value, $style),
-            TokenKind::Font => ['$type' => 'fontFamily', '$value' => [Families::ALL[$value][0] ?? $value, (Families::ALL[$value][1] ?? 'sans') === 'serif' ? 'serif' : 'sans-serif'], '$extensions' => self::own($value)],
-            TokenKind::Pixels => ['$type' => 'dimension', '$value' => self::pixels($value), '$extensions' => $byScale ? self::own(self::BY_SCALE) : null],
+            TokenKind::Font => [
+                '$type' => 'fontFamily',
+                '$value' => [
+                    Families::ALL[$value][0] ?? $value,
+                    (Families::ALL[$value][1] ?? 'sans') === 'serif' ? 'serif' : 'sans-serif',
+                ],
+                '$extensions' => self::own($value),
+            ],
+            TokenKind::Pixels => [
+                '$type' => 'dimension',
+                '$value' => self::pixels($value),
+                '$extensions' => $byScale ? self::own(self::BY_SCALE) : null,
+            ],
             TokenKind::Number => ['$type' => 'number', '$value' => (float) $value],
             TokenKind::Shadow => self::shadow($value, $style),
         };
@@ -70,7 +84,9 @@ final readonly class TokensWriter
         if ($value !== 'none' && $opacity === '') {
             return ['$type' => 'color', '$value' => "{colours.colour-$role}"];
         }
-        $colour = $value === 'none' ? self::colour('#000000', 0) : self::colour((string) $style->token("colour-$role"), (int) $opacity);
+        $colour = $value === 'none'
+            ? self::colour('#000000', 0)
+            : self::colour((string) $style->token("colour-$role"), (int) $opacity);
 
         return ['$type' => 'color', '$value' => $colour, '$extensions' => self::own($value)];
     }
@@ -99,7 +115,10 @@ final readonly class TokensWriter
     /** @return array<string, mixed> */
     private static function colour(string $hex, int $opacity): array
     {
-        $channels = array_map(static fn (string $pair): float => round((int) hexdec($pair) / 255, 5), str_split(substr($hex, 1), 2));
+        $channels = array_map(
+            static fn (string $pair): float => round((int) hexdec($pair) / 255, 5),
+            str_split(substr($hex, 1), 2),
+        );
 
         return ['colorSpace' => 'srgb', 'components' => $channels, 'alpha' => $opacity / 100, 'hex' => $hex];
     }

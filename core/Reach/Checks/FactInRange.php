@@ -24,7 +24,9 @@ final readonly class FactInRange implements Check
     public function holds(Features $features): bool
     {
         foreach ($features->facts[$this->factId] ?? [] as $own) {
-            if (is_int($own) && ($this->min === null || $own >= $this->min) && ($this->max === null || $own <= $this->max)) {
+            if (is_int($own)
+                && ($this->min === null || $own >= $this->min)
+                && ($this->max === null || $own <= $this->max)) {
                 return true;
             }
         }

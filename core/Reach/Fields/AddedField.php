@@ -24,9 +24,19 @@ final readonly class AddedField implements RuleField
     public function comparisons(): array
     {
         return [
-            Comparison::of('withinDays', 'was added within the last', ConditionValues::Days, Weight::Narrowed, static fn (array $values): Check => new AddedWithin((int) $values[0])),
-            Comparison::of('before', 'was added before', ConditionValues::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, null, (int) strtotime((string) $values[0]) - 1)),
-            Comparison::of('since', 'was added since', ConditionValues::Instant, Weight::Narrowed, static fn (array $values): Check => new InRange(Quantity::Added, (int) strtotime((string) $values[0]), null)),
+            Comparison::of(
+                'withinDays',
+                'was added within the last',
+                ConditionValues::Days,
+                Weight::Narrowed,
+                static fn (array $values): Check => new AddedWithin((int) $values[0]),
+            ),
+            Comparison::of('before', 'was added before', ConditionValues::Instant, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new InRange(Quantity::Added, null, (int) strtotime((string) $values[0]) - 1)),
+            Comparison::of('since', 'was added since', ConditionValues::Instant, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new InRange(Quantity::Added, (int) strtotime((string) $values[0]), null)),
         ];
     }
 }

@@ -28,13 +28,28 @@ final readonly class FactField implements RuleField
     public function comparisons(): array
     {
         return [
-            Comparison::of('isFilled', 'is filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactFilled((int) $condition->of)),
-            Comparison::of('isEmpty', 'is not filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactEmpty((int) $condition->of)),
+            Comparison::of('isFilled', 'is filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (
+                array $values,
+                Condition $condition,
+            ): Check => new FactFilled((int) $condition->of)),
+            Comparison::of('isEmpty', 'is not filled in', ConditionValues::Nothing, Weight::Narrowed, static fn (
+                array $values,
+                Condition $condition,
+            ): Check => new FactEmpty((int) $condition->of)),
             self::texts('isOneOf', 'is one of'),
             self::texts('hasAnyOf', 'has any of'),
-            Comparison::of('atLeast', 'is at least', ConditionValues::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], null)),
-            Comparison::of('atMost', 'is at most', ConditionValues::FactNumber, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, null, (int) $values[0])),
-            Comparison::of('between', 'is between', ConditionValues::FactRange, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactInRange((int) $condition->of, (int) $values[0], (int) $values[1])),
+            Comparison::of('atLeast', 'is at least', ConditionValues::FactNumber, Weight::Narrowed, static fn (
+                array $values,
+                Condition $condition,
+            ): Check => new FactInRange((int) $condition->of, (int) $values[0], null)),
+            Comparison::of('atMost', 'is at most', ConditionValues::FactNumber, Weight::Narrowed, static fn (
+                array $values,
+                Condition $condition,
+            ): Check => new FactInRange((int) $condition->of, null, (int) $values[0])),
+            Comparison::of('between', 'is between', ConditionValues::FactRange, Weight::Narrowed, static fn (
+                array $values,
+                Condition $condition,
+            ): Check => new FactInRange((int) $condition->of, (int) $values[0], (int) $values[1])),
         ];
     }
 
@@ -45,13 +60,17 @@ final readonly class FactField implements RuleField
             FactKind::Text, FactKind::Choice, FactKind::YesNo => ['isOneOf'],
             FactKind::Several => ['hasAnyOf'],
             FactKind::Number, FactKind::Date => ['atLeast', 'atMost', 'between'],
-            FactKind::RichText, FactKind::Link, FactKind::Picture, FactKind::Files, FactKind::Products, FactKind::Blocks => [],
+            FactKind::RichText, FactKind::Link, FactKind::Picture, FactKind::Files, FactKind::Products,
+            FactKind::Blocks => [],
         }];
     }
 
     private static function texts(string $name, string $words): Comparison
     {
-        return Comparison::of($name, $words, ConditionValues::Texts, Weight::Narrowed, static fn (array $values, Condition $condition): Check => new FactHasAny(
+        return Comparison::of($name, $words, ConditionValues::Texts, Weight::Narrowed, static fn (
+            array $values,
+            Condition $condition,
+        ): Check => new FactHasAny(
             (int) $condition->of,
             array_map(static fn (int|string $value): string => Folding::fold((string) $value), $values),
         ));

@@ -27,8 +27,17 @@ final readonly class OptionField implements RuleField
     public function comparisons(): array
     {
         return [
-            Comparison::of('offers', 'offers a choice of', ConditionValues::Names, Weight::Narrowed, static fn (array $values): Check => new OffersOption(Comparison::ids($values))),
-            Comparison::of('offersValue', 'offers', ConditionValues::Names, Weight::Narrowed, static fn (array $values): Check => new OffersValue(Comparison::ids($values)), 'option-value'),
+            Comparison::of('offers', 'offers a choice of', ConditionValues::Names, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new OffersOption(Comparison::ids($values))),
+            Comparison::of(
+                'offersValue',
+                'offers',
+                ConditionValues::Names,
+                Weight::Narrowed,
+                static fn (array $values): Check => new OffersValue(Comparison::ids($values)),
+                'option-value',
+            ),
         ];
     }
 }

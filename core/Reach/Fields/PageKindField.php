@@ -24,10 +24,15 @@ final readonly class PageKindField implements RuleField
     public function comparisons(): array
     {
         return [
-            Comparison::of('isOneOf', 'the page is', ConditionValues::PageKinds, Weight::Narrowed, static fn (array $values): Check => new HasAny(Aspect::StandsOn, array_map(
-                static fn (int|string $value): int => PageKind::from((string) $value)->number(),
-                $values,
-            ))),
+            Comparison::of('isOneOf', 'the page is', ConditionValues::PageKinds, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new HasAny(
+                Aspect::StandsOn,
+                array_map(
+                    static fn (int|string $value): int => PageKind::from((string) $value)->number(),
+                    $values,
+                ),
+            )),
         ];
     }
 }

@@ -25,7 +25,9 @@ final readonly class PriceField implements RuleField
         return [
             Comparison::atLeast('price is at least', Quantity::Price, ConditionValues::Money),
             Comparison::atMost('price is at most', Quantity::Price, ConditionValues::Money),
-            Comparison::of('between', 'price is between', ConditionValues::MoneyRange, Weight::Narrowed, static fn (array $values): Check => new InRange(
+            Comparison::of('between', 'price is between', ConditionValues::MoneyRange, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new InRange(
                 Quantity::Price,
                 (int) $values[0],
                 (int) $values[1],

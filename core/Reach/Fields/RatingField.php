@@ -23,7 +23,9 @@ final readonly class RatingField implements RuleField
     public function comparisons(): array
     {
         return [
-            Comparison::of('atLeast', 'rating is at least', ConditionValues::Stars, Weight::Narrowed, static fn (array $values): Check => new RatedAtLeast((int) $values[0])),
+            Comparison::of('atLeast', 'rating is at least', ConditionValues::Stars, Weight::Narrowed, static fn (
+                array $values,
+            ): Check => new RatedAtLeast((int) $values[0])),
             Comparison::fixed('hasReviews', 'has reviews', Quantity::Reviews, 1, null),
             Comparison::fixed('hasNone', 'has no reviews', Quantity::Reviews, 0, 0),
         ];

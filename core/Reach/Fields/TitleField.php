@@ -27,8 +27,9 @@ final readonly class TitleField implements RuleField
 
     public static function contains(string $words): Comparison
     {
-        return Comparison::of('contains', $words, ConditionValues::Words, Weight::Narrowed, static fn (array $values): Check => new TitleWords(
-            Folding::words((string) $values[0]) ?: [''],
-        ));
+        return Comparison::of('contains', $words, ConditionValues::Words, Weight::Narrowed, static fn (
+            array $values,
+        ): Check => new TitleWords(Folding::words((string) $values[0])
+            ?: ['']));
     }
 }

@@ -14,7 +14,8 @@ final readonly class Choices
 {
     /**
      * @param  array<string, non-empty-list<int>>  $values  filter => the values of which one has to fit, in order
-     * @param  array<string, array{int|null, int|null}>  $ranges  filter => least and most, both included; null where open
+     * @param  array<string, array{int|null, int|null}>  $ranges  filter => least and most, both included; null where
+     *     open
      */
     private function __construct(
         public array $values,
@@ -42,7 +43,10 @@ final readonly class Choices
     public function between(string $filter, ?int $least, ?int $most): self
     {
         [$least, $most] = $least !== null && $most !== null && $least > $most ? [$most, $least] : [$least, $most];
-        $all = [...array_diff_key($this->ranges, [$filter => true]), ...$least === null && $most === null ? [] : [$filter => [$least, $most]]];
+        $all = [
+            ...array_diff_key($this->ranges, [$filter => true]),
+            ...$least === null && $most === null ? [] : [$filter => [$least, $most]],
+        ];
         ksort($all);
 
         return new self($this->values, $all);
@@ -53,7 +57,8 @@ final readonly class Choices
     {
         $on = $this->values[$filter] ?? [];
 
-        return $this->with($filter, in_array($value, $on, true) ? array_values(array_diff($on, [$value])) : [...$on, $value]);
+        return $this
+            ->with($filter, in_array($value, $on, true) ? array_values(array_diff($on, [$value])) : [...$on, $value]);
     }
 
     public function without(string ...$filters): self

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Filters;
 
 /**
- * One way to narrow a list of products: by brand, by an option, by a fact … Its key names it: `brand`, `option.3`, `fact.7`,
- * `price`.
+ * One way to narrow a list of products: by brand, by an option, by a fact … Its key names it: `brand`, `option.3`,
+ * `fact.7`, `price`.
  *
  * @api
  */
@@ -14,8 +14,8 @@ final readonly class Filter
 {
     /**
      * @param  bool  $isRange  two ends rather than values
-     * @param  bool  $ofVariants  each variant has its own; of a product that is narrowed by several of these, one and the same
-     *                            variant has to fit
+     * @param  bool  $ofVariants  each variant has its own; of a product that is narrowed by several of these, one and
+     *     the same variant has to fit
      * @param  bool  $onlyInStock  whether a variant fits only while it is in stock
      */
     private function __construct(

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Filters;
 
 /**
- * Choices in an address, and back: `brand=ostrelve-5.pellinray-7&colour-o3=teal-12&price=10-40.5`. The same choices are always
- * written the same way. What is read is whatever can be: unknown filters and values, words for numbers and the like are
- * passed over. What a form sends is read as well: `brand[]=ostrelve-5&brand[]=pellinray-7&price[from]=10&price[to]=40,50`.
+ * Choices in an address, and back: `brand=ostrelve-5.pellinray-7&colour-o3=teal-12&price=10-40.5`. The same choices are
+ * always written the same way. What is read is whatever can be: unknown filters and values, words for numbers and the
+ * like are passed over. What a form sends is read as well:
+ * `brand[]=ostrelve-5&brand[]=pellinray-7&price[from]=10&price[to]=40,50`.
  *
  * @api
  */
@@ -32,9 +33,19 @@ final readonly class FilterAddress
             $values = $choices->values[$one->filter->key] ?? null;
             $range = $choices->ranges[$one->filter->key] ?? null;
             if ($range !== null) {
-                $written[$one->parameter()] = self::number($range[0], $one->decimals).'-'.self::number($range[1], $one->decimals);
+                $written[$one->parameter()] = self::number($range[0], $one->decimals)
+                    .'-'
+                    .self::number($range[1], $one->decimals);
             } elseif ($values !== null) {
-                $written[$one->parameter()] = implode('.', array_map(static fn (int $value): string => isset($one->labels[$value]) && $one->labels[$value] !== '' ? "{$one->labels[$value]}-$value" : (string) $value, $values));
+                $written[$one->parameter()] = implode(
+                    '.',
+                    array_map(
+                        static fn (int $value): string => isset($one->labels[$value]) && $one->labels[$value] !== ''
+                            ? "{$one->labels[$value]}-$value"
+                            : (string) $value,
+                        $values,
+                    ),
+                );
             }
         }
 
@@ -48,7 +59,12 @@ final readonly class FilterAddress
         foreach ($query as $parameter => $written) {
             $one = $this->named((string) $parameter);
             if ($one?->filter->isRange === true) {
-                [$least, $most] = self::ends(is_array($written) ? self::end($written['from'] ?? '').'-'.self::end($written['to'] ?? '') : $written, $one->decimals);
+                [$least, $most] = self::ends(
+                    is_array($written)
+                        ? self::end($written['from'] ?? '').'-'.self::end($written['to'] ?? '')
+                        : $written,
+                    $one->decimals,
+                );
                 $choices = $choices->between($one->filter->key, $least, $most);
             } elseif ($one !== null) {
                 $choices = $choices->with($one->filter->key, self::values($written, $one));
@@ -80,7 +96,9 @@ final readonly class FilterAddress
         };
         $values = [];
         foreach ($all as $value) {
-            if (count($values) < self::MOST_VALUES && preg_match('/(?:^|-)(\d{1,9})$/D', $value, $number) === 1 && ($one->labels === null || isset($one->labels[(int) $number[1]]))) {
+            if (count($values) < self::MOST_VALUES
+                && preg_match('/(?:^|-)(\d{1,9})$/D', $value, $number) === 1
+                && ($one->labels === null || isset($one->labels[(int) $number[1]]))) {
                 $values[] = (int) $number[1];
             }
         }
@@ -91,7 +109,9 @@ final readonly class FilterAddress
     /** @return string an end as somebody typed it: a comma is a point, and spaces are nothing */
     private static function end(mixed $typed): string
     {
-        $end = is_string($typed) ? preg_replace('/^[-\x{2212}]/u', self::MINUS, str_replace([',', ' '], ['.', ''], $typed)) ?? '' : '';
+        $end = is_string($typed)
+            ? preg_replace('/^[-\x{2212}]/u', self::MINUS, str_replace([',', ' '], ['.', ''], $typed)) ?? ''
+            : '';
 
         return preg_match('/^m?\d{1,9}(?:\.\d{1,6})?$/D', $end) === 1 ? $end : '';
     }
@@ -99,10 +119,13 @@ final readonly class FilterAddress
     /** @return array{int|null, int|null} */
     private static function ends(mixed $written, int $decimals): array
     {
-        if (! is_string($written) || preg_match('/^((?:m?\d{1,9}(?:\.\d{1,6})?)?)-((?:m?\d{1,9}(?:\.\d{1,6})?)?)$/D', $written, $ends) !== 1) {
+        if (! is_string(
+            $written,
+        ) || preg_match('/^((?:m?\d{1,9}(?:\.\d{1,6})?)?)-((?:m?\d{1,9}(?:\.\d{1,6})?)?)$/D', $written, $ends) !== 1) {
             return [null, null];
         }
-        $number = static fn (string $end): ?int => $end === '' ? null : (int) round((float) str_replace(self::MINUS, '-', $end) * 10 ** $decimals);
+        $number = static fn (string $end): ?int =>
+            $end === '' ? null : (int) round((float) str_replace(self::MINUS, '-', $end) * 10 ** $decimals);
 
         return [$number($ends[1]), $number($ends[2])];
     }
@@ -114,6 +137,7 @@ final readonly class FilterAddress
         }
         $written = number_format(abs($value) / 10 ** $decimals, $decimals, '.', '');
 
-        return ($value < 0 ? self::MINUS : '').(str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written);
+        return ($value < 0 ? self::MINUS : '')
+            .(str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written);
     }
 }

@@ -13,8 +13,8 @@ final readonly class FilterRow
 {
     /**
      * @param  array<string, list<int>>  $values  filter => what the product has as a whole; of a range, its number
-     * @param  list<array<string, list<int>>>  $variants  the same of each published variant; `stock` is 1 of one that is
-     *                                                    in stock
+     * @param  list<array<string, list<int>>>  $variants  the same of each published variant; `stock` is 1 of one that
+     *     is in stock
      */
     public function __construct(
         public int $product,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Filters;
 
 /**
- * Narrows a list by what a customer has chosen, in one pass over it. Each product is looked at with the set of filters that
- * keep it out; a product that one filter alone keeps out counts for that filter's other values.
+ * Narrows a list by what a customer has chosen, in one pass over it. Each product is looked at with the set of filters
+ * that keep it out; a product that one filter alone keeps out counts for that filter's other values.
  *
  * @internal
  */
@@ -20,14 +20,22 @@ final readonly class Narrowing
     /** @param  list<Filter>  $filters  all that stand beside the list */
     public function __construct(private array $filters, private Choices $choices)
     {
-        $this->on = array_values(array_filter($filters, static fn (Filter $filter): bool => $choices->has($filter->key)));
+        $this->on = array_values(
+            array_filter($filters, static fn (Filter $filter): bool => $choices->has($filter->key)),
+        );
     }
 
     /** @param  iterable<FilterRow>  $rows */
     public function of(iterable $rows): Narrowed
     {
         $left = $bounds = $kept = [];
-        $counts = array_fill_keys(array_map(static fn (Filter $filter): string => $filter->key, array_filter($this->filters, static fn (Filter $filter): bool => ! $filter->isRange)), []);
+        $counts = array_fill_keys(
+            array_map(
+                static fn (Filter $filter): string => $filter->key,
+                array_filter($this->filters, static fn (Filter $filter): bool => ! $filter->isRange),
+            ),
+            [],
+        );
         foreach ($rows as $row) {
             $sets = $this->keptOutBy($row);
             if (in_array(0, $sets, true)) {
@@ -42,27 +50,40 @@ final readonly class Narrowing
                 } else {
                     $with = $this->with($filter, $row, $sets);
                     foreach (self::values($filter, $row) as $value) {
-                        $counts[$filter->key][$value] = ($counts[$filter->key][$value] ?? 0) + (isset($with[$value]) ? 1 : 0);
+                        $counts[$filter->key][$value] = ($counts[$filter->key][$value] ?? 0)
+                            + (isset($with[$value]) ? 1 : 0);
                     }
                 }
             }
         }
 
-        return new Narrowed($left, array_map(self::sorted(...), $counts), $bounds, $left === [] && $this->on !== [] ? $this->giveUp($kept) : null);
+        return new Narrowed(
+            $left,
+            array_map(self::sorted(...), $counts),
+            $bounds,
+            $left === [] && $this->on !== [] ? $this->giveUp($kept) : null,
+        );
     }
 
-    /** @return non-empty-list<int> of each variant, the set of filters that it and its product do not fit; of none, of the product */
+    /**
+     * @return non-empty-list<int> of each variant, the set of filters that it and its product do not fit; of none, of
+     *     the product
+     */
     private function keptOutBy(FilterRow $row): array
     {
         $ofProduct = 0;
         foreach ($this->on as $bit => $filter) {
-            $ofProduct |= ! $filter->ofVariants && ! $this->fits($filter, $row->values[$filter->key] ?? []) ? 1 << $bit : 0;
+            $ofProduct |= ! $filter->ofVariants && ! $this->fits($filter, $row->values[$filter->key] ?? [])
+                ? 1 << $bit
+                : 0;
         }
         $sets = [];
         foreach ($row->variants as $variant) {
             $set = $ofProduct;
             foreach ($this->on as $bit => $filter) {
-                $set |= $filter->ofVariants && ! $this->fits($filter, self::ofVariant($filter, $variant)) ? 1 << $bit : 0;
+                $set |= $filter->ofVariants && ! $this->fits($filter, self::ofVariant($filter, $variant))
+                    ? 1 << $bit
+                    : 0;
             }
             $sets[] = $set;
         }
@@ -82,7 +103,8 @@ final readonly class Narrowing
         }
         [$least, $most] = $this->choices->ranges[$filter->key] ?? [null, null];
 
-        return array_filter($has, static fn (int $number): bool => ($least === null || $number >= $least) && ($most === null || $number <= $most)) !== [];
+        return array_filter($has, static fn (int $number): bool => ($least === null || $number >= $least)
+            && ($most === null || $number <= $most)) !== [];
     }
 
     /**
@@ -98,7 +120,9 @@ final readonly class Narrowing
         $fit = array_keys(array_filter($sets, static fn (int $set): bool => ($set & ~$own) === 0));
         $values = [];
         foreach ($fit as $at) {
-            foreach ($filter->ofVariants ? self::ofVariant($filter, $row->variants[$at] ?? []) : $row->values[$filter->key] ?? [] as $value) {
+            foreach ($filter->ofVariants
+                ? self::ofVariant($filter, $row->variants[$at] ?? [])
+                : $row->values[$filter->key] ?? [] as $value) {
                 $values[$value] = true;
             }
         }
@@ -112,13 +136,19 @@ final readonly class Narrowing
      */
     private static function ofVariant(Filter $filter, array $variant): array
     {
-        return $filter->onlyInStock && ! in_array(self::IN_STOCK, $variant['stock'] ?? [], true) ? [] : $variant[$filter->key] ?? [];
+        return $filter->onlyInStock && ! in_array(self::IN_STOCK, $variant['stock'] ?? [], true)
+            ? []
+            : $variant[$filter->key] ?? [];
     }
 
     /** @return list<int> of a filter, all that the product or one of its variants has */
     private static function values(Filter $filter, FilterRow $row): array
     {
-        $has = $filter->ofVariants ? array_merge(...array_map(static fn (array $variant): array => self::ofVariant($filter, $variant), $row->variants)) : $row->values[$filter->key] ?? [];
+        $has = $filter->ofVariants
+            ? array_merge(
+                ...array_map(static fn (array $variant): array => self::ofVariant($filter, $variant), $row->variants),
+            )
+            : $row->values[$filter->key] ?? [];
 
         return array_values(array_unique($has));
     }
@@ -139,7 +169,8 @@ final readonly class Narrowing
 
     /**
      * @param  array<int, array<int, true>>  $kept  set of filters => the products that those keep out, and no others
-     * @return array{filters: non-empty-list<string>, products: int}|null the fewest; of as few, with which there are most
+     * @return array{filters: non-empty-list<string>, products: int}|null the fewest; of as few, with which there are
+     *     most
      */
     private function giveUp(array $kept): ?array
     {
@@ -149,7 +180,10 @@ final readonly class Narrowing
             foreach ($kept as $other => $those) {
                 $products += ($other & ~$set) === 0 ? $those : [];
             }
-            $filters = array_values(array_map(static fn (Filter $filter): string => $filter->key, array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) !== 0, ARRAY_FILTER_USE_KEY)));
+            $filters = array_values(array_map(
+                static fn (Filter $filter): string => $filter->key,
+                array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) !== 0, ARRAY_FILTER_USE_KEY),
+            ));
             $rank = [count($filters), -count($products), $filters];
             if ($filters !== [] && ($best === null || $rank < $best['rank'])) {
                 $best = ['rank' => $rank, 'filters' => $filters, 'products' => count($products)];

@@ -7,8 +7,8 @@ namespace Vestibra\Core\Selling\Filters;
 use Collator;
 
 /**
- * The order in which people expect values to stand: amounts by what they are, sizes of clothes from small to large, then words
- * by the language, with numbers in them as numbers (Unicode Collation Algorithm through ICU).
+ * The order in which people expect values to stand: amounts by what they are, sizes of clothes from small to large,
+ * then words by the language, with numbers in them as numbers (Unicode Collation Algorithm through ICU).
  *
  * @api
  */
@@ -82,6 +82,8 @@ final readonly class NaturalOrder
     /** @return float|null the number that a label begins with */
     private static function amount(string $label): ?float
     {
-        return preg_match('/^\s*(\d{1,9}(?:[.,]\d{1,6})?)(?!\d)/', $label, $number) === 1 ? (float) str_replace(',', '.', $number[1]) : null;
+        return preg_match('/^\s*(\d{1,9}(?:[.,]\d{1,6})?)(?!\d)/', $label, $number) === 1
+            ? (float) str_replace(',', '.', $number[1])
+            : null;
     }
 }

@@ -16,7 +16,8 @@ final readonly class Nearest
     /**
      * The nearest first; of as near, those that begin with the same letter, then those in more products.
      *
-     * @param  array<array-key, int>  $vocabulary  word => in how many products; what looks like a number is one as a key
+     * @param  array<array-key, int>  $vocabulary  word => in how many products; what looks like a number is one as a
+     *     key
      * @return list<string>
      */
     public static function to(string $word, array $vocabulary): array

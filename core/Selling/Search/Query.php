@@ -27,7 +27,15 @@ final readonly class Query
     /** @param  string  $typed  untrusted; without what cannot be seen, and at most so long */
     public static function of(string $typed): self
     {
-        $text = trim(mb_substr((string) preg_replace('/[\p{Z}\s]+/u', ' ', (string) preg_replace('/[\p{Cc}\p{Cf}\p{Co}\p{Cn}]+/u', ' ', mb_scrub($typed))), 0, self::MOST_LETTERS));
+        $text = trim(mb_substr(
+            (string) preg_replace(
+                '/[\p{Z}\s]+/u',
+                ' ',
+                (string) preg_replace('/[\p{Cc}\p{Cf}\p{Co}\p{Cn}]+/u', ' ', mb_scrub($typed)),
+            ),
+            0,
+            self::MOST_LETTERS,
+        ));
 
         return new self($text, array_slice(Folding::words($text), 0, self::MOST_WORDS));
     }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Search;
 
 /**
- * Small typing errors: how many letters have to be put in, taken out, changed, or swapped with the one beside them to get from
- * one word to another. Restricted Damerau–Levenshtein distance (Damerau 1964; Boytsov 2011, section 2.2: no part of a word
- * is changed twice). Words are folded; letters are code points.
+ * Small typing errors: how many letters have to be put in, taken out, changed, or swapped with the one beside them to
+ * get from one word to another. Restricted Damerau–Levenshtein distance (Damerau 1964; Boytsov 2011, section 2.2: no
+ * part of a word is changed twice). Words are folded; letters are code points.
  *
  * @internal
  */
@@ -41,7 +41,13 @@ final class Slips
                     $last[$beside + 1] + 1,
                     $row[$beside] + 1,
                     $last[$beside] + ($letter === $wanted ? 0 : 1),
-                    $at > 0 && $beside > 0 && $letter === $to[$beside - 1] && $from[$at - 1] === $wanted && $before !== null ? $before[$beside - 1] + 1 : PHP_INT_MAX,
+                    $at > 0
+                        && $beside > 0
+                        && $letter === $to[$beside - 1]
+                        && $from[$at - 1] === $wanted
+                        && $before !== null
+                        ? $before[$beside - 1] + 1
+                        : PHP_INT_MAX,
                 );
             }
             if (min($row) > $most && min($last) > $most) {

@@ -23,7 +23,10 @@ final readonly class Synonyms
     {
         $others = [];
         foreach ($groups as $group) {
-            $folded = array_values(array_unique(array_filter(array_map(static fn (string $one): string => implode(' ', Folding::words($one)), $group), static fn (string $one): bool => $one !== '')));
+            $folded = array_values(array_unique(array_filter(
+                array_map(static fn (string $one): string => implode(' ', Folding::words($one)), $group),
+                static fn (string $one): bool => $one !== '',
+            )));
             foreach ($folded as $one) {
                 $others[$one] = array_values(array_unique([...$others[$one] ?? [], ...array_diff($folded, [$one])]));
             }

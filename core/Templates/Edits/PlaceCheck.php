@@ -26,7 +26,8 @@ final readonly class PlaceCheck
         if (! $schema->mayHold($parent->kind, $kind)) {
             return TreeProblem::DoesNotBelong->at($parentId, ['kind' => $kind, 'parent' => $parent->kind]);
         }
-        if ($after !== null && ! in_array($after, array_map(static fn (Node $child): string => $child->id, $parent->children), true)) {
+        if ($after !== null
+            && ! in_array($after, array_map(static fn (Node $child): string => $child->id, $parent->children), true)) {
             return EditProblem::Gone->at($after);
         }
 

@@ -32,7 +32,9 @@ final readonly class Replace implements Edit
 
     public function apply(Draft $draft, Schema $schema): EditResult
     {
-        return new EditResult(new Draft($this->tree, $this->reach), new self($draft->tree, $draft->reach), [$this->tree->id]);
+        return new EditResult(new Draft($this->tree, $this->reach), new self($draft->tree, $draft->reach), [
+            $this->tree->id,
+        ]);
     }
 
     public function toArray(): array

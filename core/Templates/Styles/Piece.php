@@ -10,7 +10,8 @@ use Vestibra\Core\Styling\StyleGroup;
 /**
  * A part of a block that can be styled on its own.
  *
- * @shape Piece array{name: string, label: string, groups: list<StyleGroupName>, states: list<PieceStateName>, selectors: array<PieceStateName, string>, lined: bool, chief: bool}
+ * @shape Piece array{name: string, label: string, groups: list<StyleGroupName>, states: list<PieceStateName>,
+ *     selectors: array<PieceStateName, string>, lined: bool, chief: bool}
  * @shape PieceStateName 'usual'|'hovered'|'focused'|'chosen'|'pressed'|'unavailable'
  *
  * @api
@@ -31,8 +32,10 @@ final readonly class Piece
      * @param  list<StyleGroup>  $groups
      * @param  array<string, string>  $states  state => its selector within the block
      * @param  bool  $chief  whether it is what is styled first about such a block; else the block itself is
-     * @param  bool  $narrow  whether it is no wider than reads with ease, so that where its words stand is where it stands
-     * @param  string  $roomIn  what stands right in it and takes its room inside, as `> .inner`; empty where it has that room itself
+     * @param  bool  $narrow  whether it is no wider than reads with ease, so that where its words stand is where it
+     *     stands
+     * @param  string  $roomIn  what stands right in it and takes its room inside, as `> .inner`; empty where it has
+     *     that room itself
      * @param  bool  $lined  whether it has a line of its own, so that a width alone keeps its colour
      */
     private function __construct(
@@ -69,18 +72,36 @@ final readonly class Piece
     /** What can be pressed: words, room and movement, in every state. */
     public static function pressed(string $name, string $label, string $selector): self
     {
-        return new self($name, $label, $selector, [...self::BOX, StyleGroup::Movement], self::usual($selector, [PieceState::Hovered, PieceState::Focused, PieceState::Pressed]));
+        return new self(
+            $name,
+            $label,
+            $selector,
+            [...self::BOX, StyleGroup::Movement],
+            self::usual($selector, [PieceState::Hovered, PieceState::Focused, PieceState::Pressed]),
+        );
     }
 
     /** A link among words. */
     public static function link(string $name, string $label, string $selector): self
     {
-        return new self($name, $label, $selector, [StyleGroup::Text, StyleGroup::Box], self::usual($selector, [PieceState::Hovered, PieceState::Focused]));
+        return new self(
+            $name,
+            $label,
+            $selector,
+            [StyleGroup::Text, StyleGroup::Box],
+            self::usual($selector, [PieceState::Hovered, PieceState::Focused]),
+        );
     }
 
     public static function picture(string $name, string $label, string $selector): self
     {
-        return new self($name, $label, $selector, [...self::PICTURE, StyleGroup::Movement], self::usual($selector, [PieceState::Hovered]));
+        return new self(
+            $name,
+            $label,
+            $selector,
+            [...self::PICTURE, StyleGroup::Movement],
+            self::usual($selector, [PieceState::Hovered]),
+        );
     }
 
     /** A drawing in one colour. */
@@ -92,38 +113,101 @@ final readonly class Piece
     /** With a state that another selector tells. */
     public function when(PieceState $state, string $selector): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, [...$this->states, $state->value => $selector], $this->lined, $this->chief, $this->narrow, $this->roomIn);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            [...$this->states, $state->value => $selector],
+            $this->lined,
+            $this->chief,
+            $this->narrow,
+            $this->roomIn,
+        );
     }
 
     public function withLines(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, true, $this->chief, $this->narrow, $this->roomIn);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            $this->states,
+            true,
+            $this->chief,
+            $this->narrow,
+            $this->roomIn,
+        );
     }
 
     public function narrow(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, true, $this->roomIn);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            $this->states,
+            $this->lined,
+            $this->chief,
+            true,
+            $this->roomIn,
+        );
     }
 
     /** With its room inside a part of it, so that the room is no part of how wide it is beside others. */
     public function withRoomIn(string $selector): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, $this->chief, $this->narrow, $selector);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            $this->states,
+            $this->lined,
+            $this->chief,
+            $this->narrow,
+            $selector,
+        );
     }
 
     public function asChief(): self
     {
-        return new self($this->name, $this->label, $this->selector, $this->groups, $this->states, $this->lined, true, $this->narrow, $this->roomIn);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            $this->groups,
+            $this->states,
+            $this->lined,
+            true,
+            $this->narrow,
+            $this->roomIn,
+        );
     }
 
     public function and(StyleGroup ...$groups): self
     {
-        return new self($this->name, $this->label, $this->selector, array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)), $this->states, $this->lined, $this->chief, $this->narrow, $this->roomIn);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->selector,
+            array_values(array_unique([...$this->groups, ...$groups], SORT_REGULAR)),
+            $this->states,
+            $this->lined,
+            $this->chief,
+            $this->narrow,
+            $this->roomIn,
+        );
     }
 
     public function takes(StyleProperty $property, PieceState $state): bool
     {
-        return in_array($property->group, $this->groups, true) && ($state === PieceState::Usual || isset($this->states[$state->value]) && $property->group !== StyleGroup::Place);
+        return in_array($property->group, $this->groups, true) && (
+            $state === PieceState::Usual
+                || isset($this->states[$state->value]) && $property->group !== StyleGroup::Place
+        );
     }
 
     /** The selector of the piece in a state, within its block; with `&` for the block itself. */
@@ -135,7 +219,10 @@ final readonly class Piece
     /** @return list<PieceState> in the order of their weight */
     public function inStates(): array
     {
-        return array_values(array_filter(PieceState::cases(), fn (PieceState $state): bool => $state === PieceState::Usual || isset($this->states[$state->value])));
+        return array_values(array_filter(
+            PieceState::cases(),
+            fn (PieceState $state): bool => $state === PieceState::Usual || isset($this->states[$state->value]),
+        ));
     }
 
     /** @return array<string, mixed> */

@@ -7,7 +7,8 @@ namespace Vestibra\Core\Templates\Styles;
 use Vestibra\Core\Styling\PieceState;
 
 /**
- * What the name of a style in a tree says: `now.size:hovered` is the size of the piece *now* while it is hovered; `size` that of the whole.
+ * What the name of a style in a tree says: `now.size:hovered` is the size of the piece *now* while it is hovered;
+ * `size` that of the whole.
  *
  * @api
  */
@@ -37,16 +38,22 @@ final class StyleKey
 
     private static function read(string $name): ?self
     {
-        if (preg_match('/^(?:([a-z][A-Za-z]{0,23})\.)?([a-z][A-Za-z]{0,23})(?::([a-z]{1,11}))?$/D', $name, $part) !== 1) {
+        if (
+            preg_match('/^(?:([a-z][A-Za-z]{0,23})\.)?([a-z][A-Za-z]{0,23})(?::([a-z]{1,11}))?$/D', $name, $part) !== 1
+        ) {
             return null;
         }
         $state = PieceState::tryFrom($part[3] ?? PieceState::Usual->value);
 
-        return $state === null || ($part[3] ?? '') === PieceState::Usual->value ? null : new self($part[1], $part[2], $state);
+        return $state === null || ($part[3] ?? '') === PieceState::Usual->value
+            ? null
+            : new self($part[1], $part[2], $state);
     }
 
     public static function of(string $piece, string $property, PieceState $state = PieceState::Usual): string
     {
-        return ($piece === Piece::WHOLE ? '' : "$piece.").$property.($state === PieceState::Usual ? '' : ":$state->value");
+        return ($piece === Piece::WHOLE ? '' : "$piece.").$property.(
+            $state === PieceState::Usual ? '' : ":$state->value"
+        );
     }
 }

@@ -11,9 +11,10 @@ use Vestibra\Core\Templates\SettingType;
 /**
  * One thing that can be set about how a piece looks, declared once for all pieces.
  *
- * @shape StyleProperty array{name: string, label: string, group: StyleGroupName, common: bool, needs: list<string>, instead: string, type: SettingTypeName,
- *     max?: int, min?: int, unit?: string, options?: list<array{value: string, words: string}>, roles?: list<string>,
- *     units?: array<string, list<float>>, scale?: 'step'|'size'|null, words?: list<array{value: string, words: string}>}
+ * @shape StyleProperty array{name: string, label: string, group: StyleGroupName, common: bool, needs: list<string>,
+ *     instead: string, type: SettingTypeName, max?: int, min?: int, unit?: string, options?: list<array{value: string,
+ *     words: string}>, roles?: list<string>, units?: array<string, list<float>>, scale?: 'step'|'size'|null,
+ *     words?: list<array{value: string, words: string}>}
  * @shape StyleGroupName 'text'|'box'|'size'|'picture'|'movement'|'place'
  *
  * @api

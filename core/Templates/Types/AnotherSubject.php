@@ -10,7 +10,8 @@ use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /**
- * What the blocks in a holder are about, where that is not the page's own subject: the number of one that the owner chose. Null for none.
+ * What the blocks in a holder are about, where that is not the page's own subject: the number of one that the owner
+ * chose. Null for none.
  *
  * @api
  */

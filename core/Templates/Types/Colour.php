@@ -10,8 +10,8 @@ use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /**
- * A role of the house style as `sale`, or with its opacity in per cent as `sale/40`; a colour as `#rrggbb` or `#rrggbbaa`
- * (CSS Color 4, hexadecimal notation); or `none`.
+ * A role of the house style as `sale`, or with its opacity in per cent as `sale/40`; a colour as `#rrggbb` or
+ * `#rrggbbaa` (CSS Color 4, hexadecimal notation); or `none`.
  *
  * @api
  */
@@ -21,7 +21,8 @@ final readonly class Colour implements SettingType, StyleValue
     {
         $fits = is_string($value) && ($value === 'none' || in_array($value, HouseStyle::roles(), true)
             || preg_match('/^#(?:[0-9a-f]{6}|[0-9a-f]{8})$/D', $value) === 1
-            || preg_match('#^([a-z-]+)(?:/(?:[1-9]\d?|0))?$#D', $value, $part) === 1 && in_array($part[1], HouseStyle::roles(), true));
+            || preg_match('#^([a-z-]+)(?:/(?:[1-9]\d?|0))?$#D', $value, $part) === 1
+            && in_array($part[1], HouseStyle::roles(), true));
 
         return $fits ? null : SettingProblem::NotAColour;
     }

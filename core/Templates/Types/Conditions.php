@@ -24,8 +24,13 @@ final readonly class Conditions implements NamesThings, SettingType
 {
     public const MOST = 10;
 
-    /** What a block on a product's page may look at; on others, all that rules may. Dates have a setting of their own. */
-    private const OF_PRODUCTS = ['sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price', 'picture', 'product'];
+    /**
+     * What a block on a product's page may look at; on others, all that rules may. Dates have a setting of their own.
+     */
+    private const OF_PRODUCTS = [
+        'sale', 'stock', 'rating', 'reviews', 'fact', 'option', 'category', 'tag', 'brand', 'collection', 'price',
+        'picture', 'product',
+    ];
 
     public function problem(mixed $value): ?SettingProblem
     {
@@ -34,7 +39,10 @@ final readonly class Conditions implements NamesThings, SettingType
             : SettingProblem::NotConditions;
     }
 
-    /** @return list<string> the fields that a block may look at on pages of a kind, in the order in which they are offered */
+    /**
+     * @return list<string> the fields that a block may look at on pages of a kind, in the order in which they are
+     *     offered
+     */
     public static function fields(PageKind $kind): array
     {
         return $kind === PageKind::Product ? self::OF_PRODUCTS : array_keys(RuleFields::standard()->on($kind));
@@ -61,7 +69,8 @@ final readonly class Conditions implements NamesThings, SettingType
     private static function one(mixed $value): ?Condition
     {
         foreach (PageKinds::standard()->all() as $kind) {
-            $condition = (new ConditionReader(RuleFields::standard(), ShopZone::of('UTC'), $kind->kind(), null))->parse($value, '');
+            $condition = (new ConditionReader(RuleFields::standard(), ShopZone::of('UTC'), $kind->kind(), null))
+                ->parse($value, '');
             if ($condition instanceof Condition && in_array($condition->field, self::fields($kind->kind()), true)) {
                 return $condition;
             }
@@ -74,7 +83,9 @@ final readonly class Conditions implements NamesThings, SettingType
     {
         $named = [];
         foreach (is_array($value) ? self::read($value) ?? [] : [] as $condition) {
-            foreach ($condition->of === null ? array_filter($condition->values, is_int(...)) : [$condition->of] as $number) {
+            foreach ($condition->of === null
+                ? array_filter($condition->values, is_int(...))
+                : [$condition->of] as $number) {
                 if ($condition->of !== null || self::takesNames($condition)) {
                     $named[] = [$condition->comparison === 'offersValue' ? 'option-value' : $condition->field, $number];
                 }

@@ -19,7 +19,9 @@ final readonly class Dates implements SettingType
 
     public function problem(mixed $value): ?SettingProblem
     {
-        return is_string($value) && mb_strlen($value) <= self::MOST_LETTERS && OpeningHours::days($value) !== null ? null : SettingProblem::NotDates;
+        return is_string($value) && mb_strlen($value) <= self::MOST_LETTERS && OpeningHours::days($value) !== null
+            ? null
+            : SettingProblem::NotDates;
     }
 
     public function describe(): array

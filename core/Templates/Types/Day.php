@@ -17,7 +17,9 @@ final readonly class Day implements SettingType
 {
     public function problem(mixed $value): ?SettingProblem
     {
-        return $value === '' || (is_string($value) && FactValue::date($value) !== null) ? null : SettingProblem::NotDays;
+        return $value === '' || (is_string($value) && FactValue::date($value) !== null)
+            ? null
+            : SettingProblem::NotDays;
     }
 
     public function describe(): array

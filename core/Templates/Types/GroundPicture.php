@@ -10,7 +10,8 @@ use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /**
- * The number of a picture of the shop as a ground, or `none`. Its file stands in the page's styles as a custom property.
+ * The number of a picture of the shop as a ground, or `none`. Its file stands in the page's styles as a custom
+ * property.
  *
  * @api
  */

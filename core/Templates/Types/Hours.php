@@ -19,7 +19,9 @@ final readonly class Hours implements SettingType
 
     public function problem(mixed $value): ?SettingProblem
     {
-        return is_string($value) && mb_strlen($value) <= self::MOST_LETTERS && OpeningHours::spans($value) !== null ? null : SettingProblem::NotHours;
+        return is_string($value) && mb_strlen($value) <= self::MOST_LETTERS && OpeningHours::spans($value) !== null
+            ? null
+            : SettingProblem::NotHours;
     }
 
     public function describe(): array

@@ -37,7 +37,8 @@ final readonly class Links implements SettingType
     public static function read(mixed $value): array
     {
         return array_values(array_map(
-            static fn (array $line): array => ['words' => $line['words'], 'link' => $line['link'], 'under' => $line['under']],
+            static fn (array $line): array =>
+                ['words' => $line['words'], 'link' => $line['link'], 'under' => $line['under']],
             array_filter(is_array($value) ? $value : [], self::isLine(...)),
         ));
     }
@@ -47,7 +48,9 @@ final readonly class Links implements SettingType
     {
         return is_array($line)
             && count($line) === 3
-            && is_string($line['words'] ?? null) && mb_check_encoding($line['words'], 'UTF-8') && mb_strlen($line['words']) <= self::MOST_LETTERS
+            && is_string($line['words'] ?? null)
+            && mb_check_encoding($line['words'], 'UTF-8')
+            && mb_strlen($line['words']) <= self::MOST_LETTERS
             && is_string($line['link'] ?? null) && ($line['link'] === '' || WebAddress::isGood($line['link']))
             && is_bool($line['under'] ?? null);
     }

@@ -32,7 +32,9 @@ final readonly class Numbered implements NamesThings, SettingType
 
     public function names(mixed $value): array
     {
-        return is_int($value) ? [[$this->things, $value], ...(str_ends_with($this->things, '-fact') ? [['fact', $value]] : [])] : [];
+        return is_int($value)
+            ? [[$this->things, $value], ...(str_ends_with($this->things, '-fact') ? [['fact', $value]] : [])]
+            : [];
     }
 
     public function describe(): array

@@ -28,12 +28,19 @@ final readonly class Numbers implements NamesThings, SettingType
         }
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
-        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : SettingProblem::NotNumbers;
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value)
+            ? null
+            : SettingProblem::NotNumbers;
     }
 
     public function names(mixed $value): array
     {
-        return is_array($value) ? array_map(fn (int $number): array => [$this->things, $number], array_values(array_filter($value, is_int(...)))) : [];
+        return is_array($value)
+            ? array_map(
+                fn (int $number): array => [$this->things, $number],
+                array_values(array_filter($value, is_int(...))),
+            )
+            : [];
     }
 
     public function describe(): array

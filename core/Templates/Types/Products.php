@@ -24,12 +24,19 @@ final readonly class Products implements NamesThings, SettingType
         }
         $ids = array_filter($value, static fn (mixed $id): bool => is_int($id) && $id > 0);
 
-        return count($ids) === count($value) && count(array_unique($ids)) === count($value) ? null : SettingProblem::NotProducts;
+        return count($ids) === count($value) && count(array_unique($ids)) === count($value)
+            ? null
+            : SettingProblem::NotProducts;
     }
 
     public function names(mixed $value): array
     {
-        return is_array($value) ? array_map(static fn (int $number): array => ['product', $number], array_values(array_filter($value, is_int(...)))) : [];
+        return is_array($value)
+            ? array_map(
+                static fn (int $number): array => ['product', $number],
+                array_values(array_filter($value, is_int(...))),
+            )
+            : [];
     }
 
     public function describe(): array

@@ -15,11 +15,16 @@ use Vestibra\Core\Templates\SettingType;
  */
 final readonly class Proportion implements SettingType, StyleValue
 {
-    private const OFFERED = ['own' => 'its own', '1/1' => 'square', '4/5' => 'tall', '3/4' => 'upright', '4/3' => 'wide', '16/9' => 'screen', '21/9' => 'strip'];
+    private const OFFERED = [
+        'own' => 'its own', '1/1' => 'square', '4/5' => 'tall', '3/4' => 'upright', '4/3' => 'wide', '16/9' => 'screen',
+        '21/9' => 'strip',
+    ];
 
     public function problem(mixed $value): ?SettingProblem
     {
-        return $value === 'own' || is_string($value) && preg_match('#^[1-9]\d{0,2}/[1-9]\d{0,2}$#D', $value) === 1 ? null : SettingProblem::NotAProportion;
+        return $value === 'own' || is_string($value) && preg_match('#^[1-9]\d{0,2}/[1-9]\d{0,2}$#D', $value) === 1
+            ? null
+            : SettingProblem::NotAProportion;
     }
 
     public function describe(): array

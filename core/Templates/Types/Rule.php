@@ -36,7 +36,9 @@ final readonly class Rule implements NamesThings, SettingType
     {
         $named = [];
         $conditions = new Conditions;
-        foreach (is_array($value) ? [...(array) ($value['show'] ?? []), ...(array) ($value['keepOff'] ?? [])] : [] as $clause) {
+        foreach (is_array($value)
+            ? [...(array) ($value['show'] ?? []), ...(array) ($value['keepOff'] ?? [])]
+            : [] as $clause) {
             array_push($named, ...$conditions->names($clause));
         }
 

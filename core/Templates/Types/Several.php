@@ -26,7 +26,9 @@ final readonly class Several implements SettingType
         }
         $known = array_filter($value, fn (mixed $one): bool => is_string($one) && isset($this->options[$one]));
 
-        return count($known) === count($value) && count(array_unique($known)) === count($value) ? null : SettingProblem::NotAChoice;
+        return count($known) === count($value) && count(array_unique($known)) === count($value)
+            ? null
+            : SettingProblem::NotAChoice;
     }
 
     public function describe(): array

@@ -11,8 +11,8 @@ use Vestibra\Core\Templates\SettingProblem;
 use Vestibra\Core\Templates\SettingType;
 
 /**
- * A shadow: none, one of the house style, or its own as `0 8 24 0 ink/12`, which are right, down, blur and spread in pixels
- * and a colour.
+ * A shadow: none, one of the house style, or its own as `0 8 24 0 ink/12`, which are right, down, blur and spread in
+ * pixels and a colour.
  *
  * @internal
  */
@@ -62,7 +62,10 @@ final readonly class Shadow implements Limited, SettingType, StyleValue
         if (preg_match(self::OWN, $value, $part) !== 1) {
             return "var(--$value)";
         }
-        $pixels = array_map(static fn (string $one): string => (int) $one === 0 ? '0' : (int) $one.'px', array_slice($part, 1, 4));
+        $pixels = array_map(
+            static fn (string $one): string => (int) $one === 0 ? '0' : (int) $one.'px',
+            array_slice($part, 1, 4),
+        );
 
         return implode(' ', $pixels).' '.(new Colour)->css($part[5]);
     }

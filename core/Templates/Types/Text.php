@@ -32,6 +32,7 @@ final readonly class Text implements SettingType
 
     public function describe(): array
     {
-        return ['type' => 'text', 'max' => $this->max, 'lines' => $this->lines] + ($this->cut === 0 ? [] : ['cut' => $this->cut]);
+        return ['type' => 'text', 'max' => $this->max, 'lines' => $this->lines]
+            + ($this->cut === 0 ? [] : ['cut' => $this->cut]);
     }
 }

@@ -46,11 +46,17 @@
                     <span>{called(id)}</span>
                     {#if main && values.length > 1}
                         {#if first === id}<span class="text-sm text-quiet">the main one</span>
-                        {:else if may}<button type="button" class="word min-h-6 text-sm" onclick={() => ledger.set(at, main, id)}
+                        {:else if may}<button
+                                type="button"
+                                class="word min-h-6 text-sm"
+                                onclick={() => ledger.set(at, main, id)}
                                 >make it the main one<span class="unseen">: {called(id)}</span></button
                             >{/if}
                     {/if}
-                    {#if may}<button type="button" class="word min-h-6 text-sm" onclick={() => set(values.filter((one) => one !== id))}
+                    {#if may}<button
+                            type="button"
+                            class="word min-h-6 text-sm"
+                            onclick={() => set(values.filter((one) => one !== id))}
                             >out<span class="unseen">: {called(id)}</span></button
                         >{/if}
                 </li>
@@ -60,7 +66,9 @@
         </ul>
         {#if may}
             <button type="button" class="word mt-1 text-sm" aria-expanded={open} onclick={() => (open = !open)}
-                >{open ? 'done' : several ? 'add' : values.length > 0 ? 'another' : 'choose'}<span class="unseen"> {label.toLowerCase()}</span></button
+                >{open ? 'done' : several ? 'add' : values.length > 0 ? 'another' : 'choose'}<span class="unseen">
+                    {label.toLowerCase()}</span
+                ></button
             >
             {#if open}<NamePicker {things} {names} {values} {set} />{/if}
         {/if}

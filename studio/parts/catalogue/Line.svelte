@@ -55,7 +55,9 @@
         {#if wrong}
             <p id="{id}-wrong" class="text-sm text-trouble">{wrong.message}</p>
             {#if wrong.code === 'catalogue.address-name-leads'}
-                <button class="word text-sm" onclick={() => void ledger.save(true)}>Save and take it all the same</button>
+                <button class="word text-sm" onclick={() => void ledger.save(true)}
+                    >Save and take it all the same</button
+                >
             {/if}
         {:else if help !== ''}<p class="text-sm text-quiet">{help}</p>{/if}
     </div>

@@ -45,15 +45,19 @@
         <p><button class="word mt-2" onclick={() => (open = true)}>Merge it into another {called}…</button></p>
     {/if}
 {:else}
-    <div class="mt-3 max-w-xl rounded-lg border border-dashed border-edge p-4" role="group" aria-label="Merge “{name}” into another {called}">
+    <div
+        class="mt-3 max-w-xl rounded-lg border border-dashed border-edge p-4"
+        role="group"
+        aria-label="Merge “{name}” into another {called}"
+    >
         {#if merging.into === null || merging.sentence === null}
             <p>
                 {#if thing === 'option' || thing === 'option-value'}
-                    Into which? Variants that have “{name}” have the other one then, and rules that name it mean the other.{thing === 'option'
-                        ? ' Values of the same name become one.'
-                        : ''}
+                    Into which? Variants that have “{name}” have the other one then, and rules that name it mean the
+                    other.{thing === 'option' ? ' Values of the same name become one.' : ''}
                 {:else}
-                    Into which? What stands in “{name}” stands in the other one then, and old addresses and rules that name it mean the other.
+                    Into which? What stands in “{name}” stands in the other one then, and old addresses and rules that
+                    name it mean the other.
                 {/if}
             </p>
             {#if among}
@@ -67,13 +71,20 @@
                     {#each among as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
                 </select>
             {:else}
-                <NamePicker things={thing} names={choice.known} values={merging.into === null ? [] : [merging.into]} set={chosen} />
+                <NamePicker
+                    things={thing}
+                    names={choice.known}
+                    values={merging.into === null ? [] : [merging.into]}
+                    set={chosen}
+                />
             {/if}
             <p class="mt-2"><button class="word" onclick={close}>Leave them two</button></p>
         {:else}
             <p role="status">“{name}” becomes part of “{nameOf(merging.into)}”. {merging.sentence}</p>
             <p class="mt-2 flex gap-4">
-                <button class="button" disabled={merging.busy} onclick={() => void merging.go()}>{merging.busy ? 'Merging…' : 'Merge them'}</button>
+                <button class="button" disabled={merging.busy} onclick={() => void merging.go()}
+                    >{merging.busy ? 'Merging…' : 'Merge them'}</button
+                >
                 <button class="button" onclick={close}>Leave them two</button>
             </p>
             <p class="mt-1 text-sm text-quiet">It can be taken back in the history.</p>

@@ -4,7 +4,8 @@
     import PictureField from '../PictureField.svelte';
     import { PictureChoice } from '../pictures.svelte';
 
-    let { ledger, at, field, label, may }: { ledger: Ledger; at: string; field: string; label: string; may: boolean } = $props();
+    let { ledger, at, field, label, may }: { ledger: Ledger; at: string; field: string; label: string; may: boolean } =
+        $props();
     const choice = new PictureChoice();
     const id = $derived(numbers(ledger.value(at, field))[0] ?? null);
     const shown = $derived(id === null ? undefined : choice.known[id]);
@@ -21,7 +22,8 @@
         {#if shown}
             <p class="flex items-center gap-3 pb-1">
                 <img class="h-16 rounded border border-hair" src={shown.small} alt={shown.alt} />
-                {#if may}<button class="word" onclick={() => ledger.set(at, field, null)}>without a picture</button>{/if}
+                {#if may}<button class="word" onclick={() => ledger.set(at, field, null)}>without a picture</button
+                    >{/if}
             </p>
         {/if}
         <PictureField id="{field}-of-it" value={id} disabled={!may} change={(next) => ledger.set(at, field, next)} />

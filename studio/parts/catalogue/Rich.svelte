@@ -20,7 +20,13 @@
 <div class="grid grid-cols-[150px_minmax(0,1fr)] items-start gap-x-4 py-2">
     <label class="pt-1" for={id}>{label}</label>
     <div class="min-w-0">
-        <RichField {id} {label} editable={may} value={text(ledger.value(at, field))} change={(next) => ledger.set(at, field, next)} />
+        <RichField
+            {id}
+            {label}
+            editable={may}
+            value={text(ledger.value(at, field))}
+            change={(next) => ledger.set(at, field, next)}
+        />
         {#if wrong}<p class="text-sm text-trouble">{wrong.message}</p>{/if}
     </div>
 </div>

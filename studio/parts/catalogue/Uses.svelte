@@ -9,7 +9,10 @@
     const uses = $derived(deleting.uses ?? { products: 0, beneath: null, rules: [], pages: [], collections: [] });
     untrack(() => void deleting.look());
     const holds = $derived(thing !== 'product');
-    const templates = $derived([...uses.rules, ...uses.pages.filter((page) => !uses.rules.some((rule) => rule.id === page.id))]);
+    const templates = $derived([
+        ...uses.rules,
+        ...uses.pages.filter((page) => !uses.rules.some((rule) => rule.id === page.id)),
+    ]);
 </script>
 
 <section class="mt-7" aria-labelledby="uses-title">
@@ -22,7 +25,9 @@
                     : `${counted(uses.products, 'product')} filed in it itself, ${uses.beneath} with all beneath it. `
                 : ''}{uses.collections.length > 0 ? `By rule: ${listed(uses.collections)}. ` : ''}
             {#each templates as template (template.id)}
-                <span>The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it.&#32;</span>
+                <span
+                    >The template <a class="word" href="/studio/templates/{template.id}">{template.name}</a> names it.&#32;</span
+                >
             {/each}
             {#if !holds && templates.length === 0 && uses.collections.length === 0}No template and no rule names it.{/if}
         {/if}
@@ -33,7 +38,8 @@
                 <p>
                     {holds && uses.products > 0 && thing !== 'option'
                         ? `${counted(uses.products, 'product stands', 'products stand')} in it and will not any more. `
-                        : ''}{uses.rules.length > 0 ? 'Conditions that name it will hold for nothing. ' : ''}{deleting.asked.sentence || 'No page moves.'}
+                        : ''}{uses.rules.length > 0 ? 'Conditions that name it will hold for nothing. ' : ''}{deleting
+                        .asked.sentence || 'No page moves.'}
                 </p>
                 <p class="mt-2 flex gap-4">
                     <button class="button" onclick={() => void deleting.go()}>Delete it</button>

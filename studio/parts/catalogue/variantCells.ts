@@ -36,7 +36,14 @@ export function typed(ledger: Ledger, key: string, column: Column, words: string
 }
 
 /** Takes what a spreadsheet copied, from one cell on to the right and down; false when it is just words. */
-export function pasted(ledger: Ledger, copied: string, keys: string[], columns: Column[], place: { row: number; column: number }, writing: Writing): boolean {
+export function pasted(
+    ledger: Ledger,
+    copied: string,
+    keys: string[],
+    columns: Column[],
+    place: { row: number; column: number },
+    writing: Writing,
+): boolean {
     if (!/[\t\n]/.test(copied.trim())) return false;
     cells(copied).forEach((line, down) =>
         line.forEach((words, right) => {

@@ -92,14 +92,41 @@
 </script>
 
 {#if editable}
-    <div class="mb-1 flex flex-wrap gap-x-2.5 gap-y-0.5 text-sm" role="toolbar" aria-label="Marks for {label.toLowerCase()}">
-        <button type="button" class="word" aria-pressed={on('bold')} onclick={() => editor?.chain().focus().toggleBold().run()}><strong>bold</strong></button>
-        <button type="button" class="word" aria-pressed={on('italic')} onclick={() => editor?.chain().focus().toggleItalic().run()}><em>slanted</em></button>
-        <button type="button" class="word" aria-pressed={on('heading')} onclick={() => editor?.chain().focus().toggleHeading({ level: 3 }).run()}
-            >heading</button
+    <div
+        class="mb-1 flex flex-wrap gap-x-2.5 gap-y-0.5 text-sm"
+        role="toolbar"
+        aria-label="Marks for {label.toLowerCase()}"
+    >
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('bold')}
+            onclick={() => editor?.chain().focus().toggleBold().run()}><strong>bold</strong></button
         >
-        <button type="button" class="word" aria-pressed={on('bulletList')} onclick={() => editor?.chain().focus().toggleBulletList().run()}>list</button>
-        <button type="button" class="word" aria-pressed={on('orderedList')} onclick={() => editor?.chain().focus().toggleOrderedList().run()}>numbers</button>
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('italic')}
+            onclick={() => editor?.chain().focus().toggleItalic().run()}><em>slanted</em></button
+        >
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('heading')}
+            onclick={() => editor?.chain().focus().toggleHeading({ level: 3 }).run()}>heading</button
+        >
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('bulletList')}
+            onclick={() => editor?.chain().focus().toggleBulletList().run()}>list</button
+        >
+        <button
+            type="button"
+            class="word"
+            aria-pressed={on('orderedList')}
+            onclick={() => editor?.chain().focus().toggleOrderedList().run()}>numbers</button
+        >
         <button
             type="button"
             class="word"
@@ -113,19 +140,32 @@
             type="button"
             class="word"
             aria-pressed={on('table')}
-            onclick={() => (on('table') ? editor?.chain().focus().deleteTable().run() : editor?.chain().focus().insertTable({ rows: 3, cols: 2 }).run())}
+            onclick={() =>
+                on('table')
+                    ? editor?.chain().focus().deleteTable().run()
+                    : editor?.chain().focus().insertTable({ rows: 3, cols: 2 }).run()}
             >{on('table') ? 'no table' : 'table'}</button
         >
         {#if on('table')}
-            <button type="button" class="word" onclick={() => editor?.chain().focus().addRowAfter().run()}>+ row</button>
-            <button type="button" class="word" onclick={() => editor?.chain().focus().addColumnAfter().run()}>+ column</button>
+            <button type="button" class="word" onclick={() => editor?.chain().focus().addRowAfter().run()}>+ row</button
+            >
+            <button type="button" class="word" onclick={() => editor?.chain().focus().addColumnAfter().run()}
+                >+ column</button
+            >
             <button type="button" class="word" onclick={() => editor?.chain().focus().deleteRow().run()}>− row</button>
-            <button type="button" class="word" onclick={() => editor?.chain().focus().deleteColumn().run()}>− column</button>
+            <button type="button" class="word" onclick={() => editor?.chain().focus().deleteColumn().run()}
+                >− column</button
+            >
         {/if}
     </div>
     {#if asking}
         <div class="mb-1 flex gap-1.5">
-            <input class="field min-w-0 flex-1" aria-label="Leads to" placeholder="/c/inks or https://…" bind:value={address} />
+            <input
+                class="field min-w-0 flex-1"
+                aria-label="Leads to"
+                placeholder="/c/inks or https://…"
+                bind:value={address}
+            />
             <button type="button" class="button" onclick={link}>Set</button>
         </div>
     {/if}
@@ -140,7 +180,9 @@
             }}
         >
             <option value="">put in a value…</option>
-            {#each values as one (`${one.name} ${one.of ?? ''}`)}<option value="{one.name} {one.of ?? ''}">{one.words}</option>{/each}
+            {#each values as one (`${one.name} ${one.of ?? ''}`)}<option value="{one.name} {one.of ?? ''}"
+                    >{one.words}</option
+                >{/each}
         </select>
     {/if}
 {/if}

@@ -17,12 +17,17 @@ const LOST: [selector: string, ...Counts][] = [
     ['svg, v\\:shape:not(:has(v\\:imagedata)), canvas', 'drawing', 'drawings'],
     ['video, audio, iframe, object, embed', 'film or frame', 'films or frames'],
     ['input, select, textarea, button', 'form field', 'form fields'],
-    ['[style*="mso-footnote-id"], .MsoFootnoteReference, a.sdfootnoteanc, a[href^="#ftnt"]:not([href^="#ftnt_ref"])', 'footnote', 'footnotes'],
+    [
+        '[style*="mso-footnote-id"], .MsoFootnoteReference, a.sdfootnoteanc, a[href^="#ftnt"]:not([href^="#ftnt_ref"])',
+        'footnote',
+        'footnotes',
+    ],
     ['.MsoCommentReference, [class*="comment-ref"], a[href^="#cmnt"]:not([href^="#cmnt_ref"])', 'comment', 'comments'],
 ];
 
 /** The marks in the words that lead to what stayed behind. */
-const REFERENCES = '[style*="mso-footnote-id"], a.sdfootnoteanc, a[href^="#ftnt"], a[href^="#cmnt"], .MsoCommentReference';
+const REFERENCES =
+    '[style*="mso-footnote-id"], a.sdfootnoteanc, a[href^="#ftnt"], a[href^="#cmnt"], .MsoCommentReference';
 
 const TITLES = /^(MsoTitle|MsoSubtitle|title|subtitle)$/i;
 const LIST_LEVEL = /mso-list:\s*l(\d+)\s+level(\d+)/i;
@@ -36,7 +41,9 @@ export function pasted(html: string, parser: DOMParser = new DOMParser()): Paste
         return count === 0 ? [] : [counted(count, one, many)];
     });
     for (const mark of matching(body, REFERENCES)) mark.remove();
-    const merged = body.querySelectorAll('td[rowspan]:not([rowspan="1"]), td[colspan]:not([colspan="1"]), th[rowspan]:not([rowspan="1"])').length;
+    const merged = body.querySelectorAll(
+        'td[rowspan]:not([rowspan="1"]), td[colspan]:not([colspan="1"]), th[rowspan]:not([rowspan="1"])',
+    ).length;
     if (merged > 0) lost.push(counted(merged, 'merged cell'));
     for (const element of matching(body, 'style, script, title, meta, link, xml, o\\:p:empty')) element.remove();
     headings(body);
@@ -52,7 +59,9 @@ function matching(root: Element, selector: string): Element[] {
     try {
         return [...root.querySelectorAll(selector)];
     } catch {
-        return selector.split(',').length > 1 ? selector.split(/,(?![^(]*\))/).flatMap((one) => matching(root, one)) : [];
+        return selector.split(',').length > 1
+            ? selector.split(/,(?![^(]*\))/).flatMap((one) => matching(root, one))
+            : [];
     }
 }
 
@@ -65,7 +74,8 @@ function renamed(element: Element, name: string): Element {
 
 /** The shop's page has its own first headings: those that come in begin below. */
 function headings(body: Element): void {
-    for (const heading of body.querySelectorAll('h1, h2, h5, h6')) renamed(heading, ['H1', 'H2'].includes(heading.tagName) ? 'h3' : 'h4');
+    for (const heading of body.querySelectorAll('h1, h2, h5, h6'))
+        renamed(heading, ['H1', 'H2'].includes(heading.tagName) ? 'h3' : 'h4');
     for (const paragraph of body.querySelectorAll('p')) {
         const level = /mso-outline-level:\s*(\d)/i.exec(paragraph.getAttribute('style') ?? '')?.[1];
         if (TITLES.test(paragraph.className) || level === '1' || level === '2') renamed(paragraph, 'h3');
@@ -75,7 +85,9 @@ function headings(body: Element): void {
 
 /** Lists that are written as paragraphs with a bullet typed before the words become lists. */
 function bulletParagraphs(body: Element): void {
-    const items = [...body.querySelectorAll<HTMLElement>('p, h3, h4')].filter((one) => LIST_LEVEL.test(one.getAttribute('style') ?? ''));
+    const items = [...body.querySelectorAll<HTMLElement>('p, h3, h4')].filter((one) =>
+        LIST_LEVEL.test(one.getAttribute('style') ?? ''),
+    );
     let open: { list: Element; level: number; number: string }[] = [];
     let before: Element | null = null;
     for (const item of items) {
@@ -105,7 +117,8 @@ function bulletParagraphs(body: Element): void {
 
 /** The bullet is typed between two comments, or stands in a span that says so. */
 function withoutBullet(item: HTMLElement): void {
-    for (const marker of item.querySelectorAll('[style*="mso-list:Ignore" i], [style*="mso-list: Ignore" i]')) marker.remove();
+    for (const marker of item.querySelectorAll('[style*="mso-list:Ignore" i], [style*="mso-list: Ignore" i]'))
+        marker.remove();
     let inside = false;
     for (const node of [...item.childNodes]) {
         const comment = node.nodeType === 8 ? (node.textContent ?? '') : '';
@@ -121,9 +134,10 @@ function emphasis(body: Element): void {
         if (/font-weight:\s*(normal|400)/i.test(bold.getAttribute('style') ?? '')) bold.replaceWith(...bold.childNodes);
     for (const span of body.querySelectorAll<HTMLElement>('span, font')) {
         const style = span.getAttribute('style') ?? '';
-        const names = [/font-weight:\s*(bold|[6-9]00)/i.test(style) ? 'strong' : '', /font-style:\s*italic/i.test(style) ? 'em' : ''].filter(
-            (name) => name !== '',
-        );
+        const names = [
+            /font-weight:\s*(bold|[6-9]00)/i.test(style) ? 'strong' : '',
+            /font-style:\s*italic/i.test(style) ? 'em' : '',
+        ].filter((name) => name !== '');
         for (const name of names) {
             const mark = span.ownerDocument.createElement(name);
             mark.append(...span.childNodes);
@@ -135,14 +149,16 @@ function emphasis(body: Element): void {
 /** An item that holds one paragraph holds its words; a list that stands beside its item stands in it. */
 function flattenItem(item: Element): void {
     const only = item.children.length === 1 ? item.firstElementChild : null;
-    if (only?.tagName === 'P' && item.textContent?.trim() === only.textContent?.trim()) only.replaceWith(...only.childNodes);
+    if (only?.tagName === 'P' && item.textContent?.trim() === only.textContent?.trim())
+        only.replaceWith(...only.childNodes);
     const next = item.nextElementSibling;
     if (next && ['UL', 'OL'].includes(next.tagName)) item.append(next);
 }
 
 function simpleTable(table: Element): void {
     for (const cell of table.querySelectorAll('td, th')) {
-        for (const name of ['style', 'class', 'width', 'height', 'valign', 'bgcolor', 'nowrap', 'colspan', 'rowspan']) cell.removeAttribute(name);
+        for (const name of ['style', 'class', 'width', 'height', 'valign', 'bgcolor', 'nowrap', 'colspan', 'rowspan'])
+            cell.removeAttribute(name);
     }
     for (const column of table.querySelectorAll('colgroup, col, caption')) column.remove();
 }

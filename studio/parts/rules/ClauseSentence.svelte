@@ -16,7 +16,17 @@
         change: (next: (now: Condition[]) => Condition[] | null) => void;
     }
 
-    let { terms, names, clause, phrases, empty, adding = false, dead = () => false, tried = null, change }: Props = $props();
+    let {
+        terms,
+        names,
+        clause,
+        phrases,
+        empty,
+        adding = false,
+        dead = () => false,
+        tried = null,
+        change,
+    }: Props = $props();
 
     function replace(index: number, condition: Condition | null): void {
         change((now) => {
@@ -42,19 +52,29 @@
             {/snippet}
         </ConditionPicker>
         {#if outcome}
-            <span class="ml-1 rounded px-1.5 text-sm {outcome.holds ? 'text-live' : 'text-trouble'}" data-tried={outcome.holds}>
+            <span
+                class="ml-1 rounded px-1.5 text-sm {outcome.holds ? 'text-live' : 'text-trouble'}"
+                data-tried={outcome.holds}
+            >
                 {outcome.holds ? 'holds' : `does not hold: ${outcome.actual}`}
             </span>
         {/if}
     {/each}
     {#if terms.mayEdit && (adding || clause.length > 0)}
         <span class="ml-1.5 text-base">
-            <ConditionPicker {terms} condition={null} {names} change={(next) => next && change((now) => [...now, next])}>
+            <ConditionPicker
+                {terms}
+                condition={null}
+                {names}
+                change={(next) => next && change((now) => [...now, next])}
+            >
                 {#snippet words()}{adding ? 'a condition…' : 'and…'}{/snippet}
             </ConditionPicker>
         </span>
     {/if}
     {#if terms.mayEdit && !adding}
-        <button class="ml-3 text-sm text-quiet hover:text-ink" onclick={() => change(() => null)}>take out<span class="unseen"> this part</span></button>
+        <button class="ml-3 text-sm text-quiet hover:text-ink" onclick={() => change(() => null)}
+            >take out<span class="unseen"> this part</span></button
+        >
     {/if}
 </span>

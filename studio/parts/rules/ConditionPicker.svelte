@@ -33,7 +33,12 @@
                     ? terms.data.facts.flatMap((fact) =>
                           field.comparisons
                               .filter((comparison) => fact.comparisons.includes(comparison.name))
-                              .map((comparison) => ({ ...comparison, field: 'fact', of: fact.id, words: `${fact.name} ${comparison.words}` })),
+                              .map((comparison) => ({
+                                  ...comparison,
+                                  field: 'fact',
+                                  of: fact.id,
+                                  words: `${fact.name} ${comparison.words}`,
+                              })),
                       )
                     : field.comparisons.map((comparison) => ({ ...comparison, field: field.name })),
             ),
@@ -41,7 +46,10 @@
     const choice = $derived(choices.find((one) => key(one) === key({ ...chosen, name: chosen.comparison })));
     const fact = $derived(terms.data.facts.find((one) => one.id === chosen.of) ?? null);
     const takes = $derived(choice?.takes ?? 'nothing');
-    const complete = $derived(takes === 'nothing' || (chosen.values.length > 0 && chosen.values.every((value) => value !== '' && !Number.isNaN(value))));
+    const complete = $derived(
+        takes === 'nothing' ||
+            (chosen.values.length > 0 && chosen.values.every((value) => value !== '' && !Number.isNaN(value))),
+    );
 
     function key(one: { field: string; of?: number | undefined; name: string }): string {
         return `${one.field} ${one.of ?? ''} ${one.name}`;
@@ -49,14 +57,22 @@
 
     function begin(next: boolean): void {
         open = next;
-        if (next) chosen = condition ? { ...condition, values: [...condition.values] } : { field: 'category', comparison: 'isIn', values: [] };
+        if (next)
+            chosen = condition
+                ? { ...condition, values: [...condition.values] }
+                : { field: 'category', comparison: 'isIn', values: [] };
     }
 
     function compare(wanted: string): void {
         const next = choices.find((one) => key(one) === wanted);
         if (!next) return;
         const keep = next.takes === takes && next.things === choice?.things && next.of === chosen.of;
-        chosen = { field: next.field, ...(next.of === undefined ? {} : { of: next.of }), comparison: next.name, values: keep ? chosen.values : [] };
+        chosen = {
+            field: next.field,
+            ...(next.of === undefined ? {} : { of: next.of }),
+            comparison: next.name,
+            values: keep ? chosen.values : [],
+        };
     }
 
     function done(): void {
@@ -69,7 +85,13 @@
     <Popover.Root bind:open={() => open, begin}>
         <Popover.Trigger class="word">{@render words()}</Popover.Trigger>
         <Popover.Portal>
-            <Popover.Content class="float z-50 w-84 p-4" sideOffset={6} align="start" role="dialog" aria-label="Condition">
+            <Popover.Content
+                class="float z-50 w-84 p-4"
+                sideOffset={6}
+                align="start"
+                role="dialog"
+                aria-label="Condition"
+            >
                 <form
                     onsubmit={(event) => {
                         event.preventDefault();
@@ -107,7 +129,11 @@
                         <button class="button button-next" disabled={!complete}
                             >{complete ? 'Done' : takes === 'names' ? 'Choose at least one' : 'Fill it in'}</button
                         >
-                        {#if condition}<button type="button" class="button" onclick={() => ((open = false), change(null))}>Take out</button>{/if}
+                        {#if condition}<button
+                                type="button"
+                                class="button"
+                                onclick={() => ((open = false), change(null))}>Take out</button
+                            >{/if}
                     </div>
                 </form>
             </Popover.Content>

@@ -45,9 +45,21 @@
     {#if terms.mayEdit}
         <p class={small ? '' : 'text-base'}>
             <span class="text-quiet"
-                >{rule[part].length === 0 ? (part === 'show' ? 'products where' : 'nothing so far. Leave out products where') : 'or products where'}</span
+                >{rule[part].length === 0
+                    ? part === 'show'
+                        ? 'products where'
+                        : 'nothing so far. Leave out products where'
+                    : 'or products where'}</span
             >
-            <ClauseSentence {terms} names={state.names} clause={[]} phrases={[]} empty="" adding change={(next) => state.addClause(part, next)} />
+            <ClauseSentence
+                {terms}
+                names={state.names}
+                clause={[]}
+                phrases={[]}
+                empty=""
+                adding
+                change={(next) => state.addClause(part, next)}
+            />
         </p>
     {/if}
 {/snippet}

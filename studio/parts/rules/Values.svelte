@@ -14,7 +14,15 @@
     }
 
     let { takes, fact, currency, values, choices, set }: Props = $props();
-    const scale = $derived(takes.startsWith('money') ? currency.digits : takes === 'stars' ? 1 : takes.startsWith('fact') ? (fact?.decimals ?? 0) : 0);
+    const scale = $derived(
+        takes.startsWith('money')
+            ? currency.digits
+            : takes === 'stars'
+              ? 1
+              : takes.startsWith('fact')
+                ? (fact?.decimals ?? 0)
+                : 0,
+    );
     const unit = $derived(
         takes.startsWith('money')
             ? currency.code
@@ -32,7 +40,10 @@
     function shown(index: number): string {
         const value = values[index];
         if (value === undefined) return '';
-        if (isDate) return typeof value === 'number' ? String(value).replace(/^(\d{4})(\d\d)(\d\d)$/, '$1-$2-$3') : value.slice(0, 10);
+        if (isDate)
+            return typeof value === 'number'
+                ? String(value).replace(/^(\d{4})(\d\d)(\d\d)$/, '$1-$2-$3')
+                : value.slice(0, 10);
         return typeof value === 'number' ? (value / 10 ** scale).toFixed(scale) : value;
     }
 
@@ -59,7 +70,12 @@
                 <input
                     type="checkbox"
                     checked={values.includes(one.kind)}
-                    onchange={(event) => set(event.currentTarget.checked ? [...values, one.kind] : values.filter((kind) => kind !== one.kind))}
+                    onchange={(event) =>
+                        set(
+                            event.currentTarget.checked
+                                ? [...values, one.kind]
+                                : values.filter((kind) => kind !== one.kind),
+                        )}
                 />
                 {one.words}
             </label>
@@ -73,7 +89,12 @@
                     <input
                         type="checkbox"
                         checked={values.includes(choice)}
-                        onchange={(event) => set(event.currentTarget.checked ? [...values, choice] : values.filter((one) => one !== choice))}
+                        onchange={(event) =>
+                            set(
+                                event.currentTarget.checked
+                                    ? [...values, choice]
+                                    : values.filter((one) => one !== choice),
+                            )}
                     />
                     {choice}
                 </label>
@@ -86,7 +107,8 @@
             aria-label="Values, one a line"
             placeholder="One a line"
             value={values.join('\n')}
-            oninput={(event) => set(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+            oninput={(event) => set(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}
+        ></textarea>
     {/if}
 {:else}
     <div class="mt-2 flex items-center gap-2">

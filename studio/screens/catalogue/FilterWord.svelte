@@ -22,7 +22,12 @@
     <Popover.Trigger class="word">{value === 0 ? any : products.names[field]}</Popover.Trigger>
     <Popover.Portal>
         <Popover.Content class="float z-50 w-72 p-3" sideOffset={6} role="dialog" aria-label="Which {field}">
-            <NamePicker things={field} names={{ [value]: products.names[field] ?? '' }} values={value === 0 ? [] : [value]} set={(ids) => void set(ids)} />
+            <NamePicker
+                things={field}
+                names={{ [value]: products.names[field] ?? '' }}
+                values={value === 0 ? [] : [value]}
+                set={(ids) => void set(ids)}
+            />
             {#if value !== 0}<button class="word mt-2" onclick={() => void set([])}>{any}</button>{/if}
         </Popover.Content>
     </Popover.Portal>

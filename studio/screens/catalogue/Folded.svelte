@@ -17,18 +17,28 @@
 {#if count === 0}<span class="text-quiet">{counted(0, 'variant')}</span>
 {:else}
     <Popover.Root bind:open>
-        <Popover.Trigger class="word text-quiet" aria-label="{counted(count, 'variant')} of {title}">{counted(count, 'variant')}</Popover.Trigger>
+        <Popover.Trigger class="word text-quiet" aria-label="{counted(count, 'variant')} of {title}"
+            >{counted(count, 'variant')}</Popover.Trigger
+        >
         <Popover.Portal>
-            <Popover.Content class="float z-50 w-110 p-3" sideOffset={6} collisionPadding={12} role="dialog" aria-label="Variants of {title}">
+            <Popover.Content
+                class="float z-50 w-110 p-3"
+                sideOffset={6}
+                collisionPadding={12}
+                role="dialog"
+                aria-label="Variants of {title}"
+            >
                 {#if folded.lines === null}<p class="text-quiet">Looking…</p>
                 {:else}
                     <table class="w-full border-collapse text-left">
                         <thead class="text-sm text-quiet"
                             ><tr
-                                ><th class="pr-3 font-normal" scope="col">Variant</th><th class="pr-3 font-normal" scope="col">Stock number</th><th
+                                ><th class="pr-3 font-normal" scope="col">Variant</th><th
                                     class="pr-3 font-normal"
-                                    scope="col">Price</th
-                                ><th class="font-normal" scope="col">Stock</th></tr
+                                    scope="col">Stock number</th
+                                ><th class="pr-3 font-normal" scope="col">Price</th><th class="font-normal" scope="col"
+                                    >Stock</th
+                                ></tr
                             ></thead
                         >
                         <tbody>
@@ -42,8 +52,12 @@
                             {/each}
                         </tbody>
                     </table>
-                    {#if folded.lines.length > 12}<p class="mt-1 text-quiet">and {counted(folded.lines.length - 12, 'more', 'more')}</p>{/if}
-                    <p class="mt-2"><a class="word" href="/studio/catalogue/sheet?{folded.address}">change them as a sheet</a></p>
+                    {#if folded.lines.length > 12}<p class="mt-1 text-quiet">
+                            and {counted(folded.lines.length - 12, 'more', 'more')}
+                        </p>{/if}
+                    <p class="mt-2">
+                        <a class="word" href="/studio/catalogue/sheet?{folded.address}">change them as a sheet</a>
+                    </p>
                 {/if}
             </Popover.Content>
         </Popover.Portal>

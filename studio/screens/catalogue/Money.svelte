@@ -15,7 +15,13 @@
         <div class="col-start-2 flex flex-wrap gap-x-5">
             {#each ways as [value, words] (value)}
                 <label class="flex min-h-6 items-center gap-2">
-                    <input type="radio" {name} {value} checked={money.wanted[name] === value} onchange={() => money.set(name, value as never)} />
+                    <input
+                        type="radio"
+                        {name}
+                        {value}
+                        checked={money.wanted[name] === value}
+                        onchange={() => money.set(name, value as never)}
+                    />
                     {words}
                 </label>
             {/each}
@@ -43,7 +49,9 @@
                     value={money.wanted.currency}
                     onchange={(event) => money.set('currency', event.currentTarget.value)}
                 >
-                    {#each screen.data.currencies as one (one.code)}<option value={one.code}>{one.code}, {one.name}</option>{/each}
+                    {#each screen.data.currencies as one (one.code)}<option value={one.code}
+                            >{one.code}, {one.name}</option
+                        >{/each}
                 </select>
                 <div role="status">
                     {#if money.words.length > 0}
@@ -73,7 +81,9 @@
                         oninput={(event) => money.set('rate', event.currentTarget.value)}
                     />
                     %
-                    <p class="text-sm text-quiet">Only said, never added up: prices stay as they are. Empty says no number.</p>
+                    <p class="text-sm text-quiet">
+                        Only said, never added up: prices stay as they are. Empty says no number.
+                    </p>
                 </div>
             </div>
         {/if}
@@ -85,12 +95,17 @@
             ['g', 'price for 100 g'],
             ['kg', 'price for 1 kg'],
         ])}
-        <p class="py-2 text-quiet">A bottle of 30 ml: {money.example}. What a variant holds stands in its product, under <em>Contents</em>.</p>
+        <p class="py-2 text-quiet">
+            A bottle of 30 ml: {money.example}. What a variant holds stands in its product, under <em>Contents</em>.
+        </p>
         {#if money.wrong}<p class="py-1 text-trouble" role="alert">{money.wrong}</p>{/if}
         {#if may}
             <p class="mt-3 flex gap-5">
-                <button class="button" disabled={!money.changed || money.busy}>{money.busy ? 'Saving…' : 'Save'}</button>
-                {#if money.changed && !money.busy}<button type="button" class="word" onclick={() => money.putBack()}>Put it back</button>{/if}
+                <button class="button" disabled={!money.changed || money.busy}>{money.busy ? 'Saving…' : 'Save'}</button
+                >
+                {#if money.changed && !money.busy}<button type="button" class="word" onclick={() => money.putBack()}
+                        >Put it back</button
+                    >{/if}
             </p>
         {/if}
     </form>

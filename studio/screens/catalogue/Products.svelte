@@ -34,7 +34,9 @@
     <div class="flex items-baseline justify-between gap-6">
         <h1 class="text-2xl">Products</h1>
         <span class="flex items-baseline gap-5">
-            {#if products.total > 0}<a class="word" href="/studio/catalogue/sheet?{asked(products.filter)}">Prices and stock as a sheet</a>{/if}
+            {#if products.total > 0}<a class="word" href="/studio/catalogue/sheet?{asked(products.filter)}"
+                    >Prices and stock as a sheet</a
+                >{/if}
             {#if screen.may.edit}<a class="button button-next" href="/studio/products/new">Make a product</a>{/if}
         </span>
     </div>
@@ -84,7 +86,9 @@
     </p>
     <p class="mt-2 text-quiet" role="status">{counted(products.total, 'product')}</p>
     {#if products.total === 0}
-        <p class="mt-4">No product fits this sentence. Take something out of it{screen.may.edit ? ', or make a product' : ''}.</p>
+        <p class="mt-4">
+            No product fits this sentence. Take something out of it{screen.may.edit ? ', or make a product' : ''}.
+        </p>
     {:else}
         <div
             class="mt-2 h-[calc(100vh-300px)] min-h-80 overflow-y-auto border-y border-hair"
@@ -107,15 +111,22 @@
                     >
                         {#if row}
                             <span role="cell">
-                                {#if row.picture}<img src={row.picture} alt="" width="34" height="34" class="rounded border border-hair" loading="lazy" />
-                                {:else}<span class="unpictured grid size-8.5 place-items-center rounded border border-hair text-xs"
+                                {#if row.picture}<img
+                                        src={row.picture}
+                                        alt=""
+                                        width="34"
+                                        height="34"
+                                        class="rounded border border-hair"
+                                        loading="lazy"
+                                    />
+                                {:else}<span
+                                        class="unpictured grid size-8.5 place-items-center rounded border border-hair text-xs"
                                         ><span class="unseen">no picture</span><span aria-hidden="true">–</span></span
                                     >{/if}
                             </span>
                             <span role="cell" class="truncate"
-                                ><a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a>{#if !row.published}<span class="text-quiet">
-                                        · hidden</span
-                                    >{/if}</span
+                                ><a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a
+                                >{#if !row.published}<span class="text-quiet"> · hidden</span>{/if}</span
                             >
                             <span role="cell" class="truncate text-quiet">{row.category ?? 'in no category'}</span>
                             <span role="cell" class="truncate text-quiet">{row.brand ?? ''}</span>
@@ -129,7 +140,11 @@
                                     />{/key}</span
                             >
                             <span role="cell" class="figures {row.stock === 0 ? 'text-trouble' : 'text-quiet'}"
-                                >{row.stock === null ? 'not counted' : row.stock === 0 ? 'sold out' : number(row.stock)}</span
+                                >{row.stock === null
+                                    ? 'not counted'
+                                    : row.stock === 0
+                                      ? 'sold out'
+                                      : number(row.stock)}</span
                             >
                         {:else}
                             <span role="cell" class="col-span-7 text-quiet">…</span>

@@ -22,8 +22,11 @@
         { field: 'contents', label: 'Contents', width: 'w-24', kind: 'text', placeholder: '30 ml' },
         { field: 'barcode', label: 'Bar code', width: 'w-38', kind: 'text' },
     ];
-    const which = $derived([filter.q ? `“${filter.q}”` : '', ...Object.values(names)].filter((one) => one !== '').join(', '));
-    const called = (line: { title: string; called: string }): string => (line.called === '' ? line.title : `${line.title}, ${line.called}`);
+    const which = $derived(
+        [filter.q ? `“${filter.q}”` : '', ...Object.values(names)].filter((one) => one !== '').join(', '),
+    );
+    const called = (line: { title: string; called: string }): string =>
+        line.called === '' ? line.title : `${line.title}, ${line.called}`;
     const wrongs = $derived(
         Object.entries(ledger.wrong).map(([path, wrong]) => {
             const line = sheet.known[path.split('/')[1] ?? ''];
@@ -32,7 +35,17 @@
     );
 
     function paste(event: ClipboardEvent, row: number, column: number): void {
-        if (pasted(ledger, event.clipboardData?.getData('text/plain') ?? '', sheet.keys, columns, { row, column }, writing)) event.preventDefault();
+        if (
+            pasted(
+                ledger,
+                event.clipboardData?.getData('text/plain') ?? '',
+                sheet.keys,
+                columns,
+                { row, column },
+                writing,
+            )
+        )
+            event.preventDefault();
     }
 </script>
 
@@ -42,8 +55,8 @@
             <p><a class="word" href="/studio/catalogue?{asked(filter)}">All products</a></p>
             <h1 class="mt-2 text-2xl">Prices and stock</h1>
             <p class="mt-1 text-quiet">
-                {which === '' ? '' : `${which}: `}{counted(sheet.total, 'product')}. What a spreadsheet copies can be pasted into any field; it is saved
-                together.
+                {which === '' ? '' : `${which}: `}{counted(sheet.total, 'product')}. What a spreadsheet copies can be
+                pasted into any field; it is saved together.
             </p>
             {#if sheet.lines.length === 0}
                 <p class="mt-4">None of these products has a variant.</p>
@@ -53,7 +66,9 @@
                         <thead class="text-quiet">
                             <tr class="border-b border-hair">
                                 <th class="py-2 pr-3 font-normal" scope="col">Variant</th>
-                                {#each columns as column (column.field)}<th class="py-2 pr-2 font-normal" scope="col">{column.label}</th>{/each}
+                                {#each columns as column (column.field)}<th class="py-2 pr-2 font-normal" scope="col"
+                                        >{column.label}</th
+                                    >{/each}
                             </tr>
                         </thead>
                         <tbody>
@@ -61,15 +76,20 @@
                                 {@const key = `variant/${line.id}`}
                                 <tr class="border-b border-dashed border-hair" data-variant={key}>
                                     <th class="max-w-60 py-1 pr-3 font-normal" scope="row">
-                                        {#if sheet.lines[row - 1]?.product !== line.product}<a class="hover:underline" href="/studio/products/{line.product}"
-                                                >{line.title}</a
-                                            >{#if line.called !== ''}<br />{/if}{/if}<span class="text-quiet">{line.called}</span>
+                                        {#if sheet.lines[row - 1]?.product !== line.product}<a
+                                                class="hover:underline"
+                                                href="/studio/products/{line.product}">{line.title}</a
+                                            >{#if line.called !== ''}<br />{/if}{/if}<span class="text-quiet"
+                                            >{line.called}</span
+                                        >
                                     </th>
                                     {#each columns as column, at (column.field)}
                                         {@const wrong = ledger.wrong[`${key}/${column.field}`]}
                                         <td class="py-1 pr-2 align-bottom">
                                             <input
-                                                class="field {column.width} {wrong ? 'border-trouble' : ''} {ledger.isTouched(key, column.field)
+                                                class="field {column.width} {wrong
+                                                    ? 'border-trouble'
+                                                    : ''} {ledger.isTouched(key, column.field)
                                                     ? 'font-semibold'
                                                     : ''} {column.kind === 'text' ? '' : 'figures'}"
                                                 aria-label="{column.label} of {called(line)}"
@@ -78,7 +98,8 @@
                                                 placeholder={column.placeholder}
                                                 disabled={!may}
                                                 value={shown(ledger, key, column, writing)}
-                                                oninput={(event) => typed(ledger, key, column, event.currentTarget.value, writing)}
+                                                oninput={(event) =>
+                                                    typed(ledger, key, column, event.currentTarget.value, writing)}
                                                 onpaste={(event) => paste(event, row, at)}
                                             />
                                         </td>
@@ -90,16 +111,24 @@
                 </div>
                 {#each wrongs as one (one.path)}<p class="mt-1 text-sm text-trouble" role="alert">{one.words}</p>{/each}
                 <p class="mt-3 flex items-baseline gap-5">
-                    <button class="word" disabled={sheet.from === 0} onclick={() => void sheet.turn(Math.max(0, sheet.from - sheet.atOnce))}>Before</button>
+                    <button
+                        class="word"
+                        disabled={sheet.from === 0}
+                        onclick={() => void sheet.turn(Math.max(0, sheet.from - sheet.atOnce))}>Before</button
+                    >
                     <span class="text-quiet" role="status"
                         >products {sheet.from + 1} to {Math.min(sheet.total, sheet.from + sheet.atOnce)} of {sheet.total}</span
                     >
-                    <button class="word" disabled={sheet.from + sheet.atOnce >= sheet.total} onclick={() => void sheet.turn(sheet.from + sheet.atOnce)}
-                        >Next</button
+                    <button
+                        class="word"
+                        disabled={sheet.from + sheet.atOnce >= sheet.total}
+                        onclick={() => void sheet.turn(sheet.from + sheet.atOnce)}>Next</button
                     >
                 </p>
             {/if}
         </div>
-        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving"><SaveBox {ledger} {may} /></aside>
+        <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving">
+            <SaveBox {ledger} {may} />
+        </aside>
     </div>
 </Frame>

@@ -41,7 +41,9 @@
         <div class="min-w-0">
             <p><a class="word" href={state.list}>All {said.many}</a></p>
             <h1 class="mt-2 text-2xl">{name || `A new ${thing}`}</h1>
-            {#if !state.isNew && hasPage}<p class="mt-1"><a class="word" href="{path[thing]}{slug}">see it in the shop</a></p>{/if}
+            {#if !state.isNew && hasPage}<p class="mt-1">
+                    <a class="word" href="{path[thing]}{slug}">see it in the shop</a>
+                </p>{/if}
             <section class="mt-5" aria-label="What it is">
                 <Line {ledger} {at} field="name" label="Name" {may} most={120} changed={named} />
                 {#if thing !== 'option'}
@@ -52,9 +54,18 @@
                         label="Address name"
                         {may}
                         most={120}
-                        help={screen.data.form.old.length > 0 ? `Before: ${listed(screen.data.form.old.slice(0, 5))}. Old links lead here still.` : ''}
+                        help={screen.data.form.old.length > 0
+                            ? `Before: ${listed(screen.data.form.old.slice(0, 5))}. Old links lead here still.`
+                            : ''}
                     />
-                    {#if thing === 'category'}<Chosen {ledger} {at} field="parent" label="Stands in" things="category" {may} />{/if}
+                    {#if thing === 'category'}<Chosen
+                            {ledger}
+                            {at}
+                            field="parent"
+                            label="Stands in"
+                            things="category"
+                            {may}
+                        />{/if}
                     <Line {ledger} {at} field="description" label="Description" {may} long most={5000} />
                     <Picture {ledger} {at} field="picture" label="Picture" {may} />
                 {/if}
@@ -63,8 +74,13 @@
                 <fieldset class="mt-7">
                     <legend class="font-name text-lg">Its products</legend>
                     <label class="mr-6"
-                        ><input type="radio" name="by" disabled={!may} checked={rule === null} onchange={() => ledger.set(at, 'rule', null)} /> picked by hand, in
-                        this order</label
+                        ><input
+                            type="radio"
+                            name="by"
+                            disabled={!may}
+                            checked={rule === null}
+                            onchange={() => ledger.set(at, 'rule', null)}
+                        /> picked by hand, in this order</label
                     >
                     <label
                         ><input
@@ -78,25 +94,52 @@
                 </fieldset>
             {/if}
             {#if rule !== null && screen.data.terms}
-                <div class="mt-3"><RuleField terms={{ mayEdit: may, data: screen.data.terms }} {rule} set={(next) => ledger.set(at, 'rule', next)} /></div>
-                {#if ledger.wrong[`${at}/rule`]}<p class="mt-1 text-sm text-trouble">{ledger.wrong[`${at}/rule`]?.message}</p>{/if}
+                <div class="mt-3">
+                    <RuleField
+                        terms={{ mayEdit: may, data: screen.data.terms }}
+                        {rule}
+                        set={(next) => ledger.set(at, 'rule', next)}
+                    />
+                </div>
+                {#if ledger.wrong[`${at}/rule`]}<p class="mt-1 text-sm text-trouble">
+                        {ledger.wrong[`${at}/rule`]?.message}
+                    </p>{/if}
             {/if}
             {#if thing === 'collection' && rule === null}
                 <section class="mt-2" aria-label="Picked by hand">
                     <div class="max-w-xl">
-                        <ProductsField {may} values={numbers(ledger.value(at, 'products'))} change={(next) => ledger.set(at, 'products', next)} />
+                        <ProductsField
+                            {may}
+                            values={numbers(ledger.value(at, 'products'))}
+                            change={(next) => ledger.set(at, 'products', next)}
+                        />
                     </div>
                 </section>
             {/if}
             {#if !state.isNew && (thing === 'category' || thing === 'collection')}
-                <p class="mt-4"><a class="word" href="/studio/catalogue/{thing}/{screen.data.form.id}/order">Put its products in your own order</a></p>
+                <p class="mt-4">
+                    <a class="word" href="/studio/catalogue/{thing}/{screen.data.form.id}/order"
+                        >Put its products in your own order</a
+                    >
+                </p>
             {/if}
-            {#if thing === 'option'}<section class="mt-7" aria-labelledby="values-title"><Values {state} {may} /></section>{/if}
+            {#if thing === 'option'}<section class="mt-7" aria-labelledby="values-title">
+                    <Values {state} {may} />
+                </section>{/if}
             {#if thing !== 'option'}
                 <section class="mt-7" aria-labelledby="search-title">
                     <h2 id="search-title" class="text-lg">For search engines</h2>
                     <Line {ledger} {at} field="searchTitle" label="Title" {may} help="Empty: the name above." />
-                    <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the description." />
+                    <Line
+                        {ledger}
+                        {at}
+                        field="searchDescription"
+                        label="Words"
+                        {may}
+                        long
+                        most={500}
+                        help="Empty: the description."
+                    />
                 </section>
             {/if}
             {#if !state.isNew}
@@ -108,7 +151,9 @@
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Saving and history">
             <SaveBox {ledger} {may} leave={() => state.leave()} />
-            {#if !state.isNew}<div class="mt-6 border-t border-hair pt-4"><History {thing} id={screen.data.form.id} {may} {ledger} /></div>{/if}
+            {#if !state.isNew}<div class="mt-6 border-t border-hair pt-4">
+                    <History {thing} id={screen.data.form.id} {may} {ledger} />
+                </div>{/if}
         </aside>
     </div>
 </Frame>

@@ -43,7 +43,9 @@
 <Frame {screen} here="Catalogue" place={said.place}>
     <div class="flex items-baseline justify-between gap-6">
         <h1 class="text-2xl">{said.place}</h1>
-        {#if screen.may.edit}<a class="button button-next" href="/studio/catalogue/{thing}/new">Make {thing === 'option' ? 'an' : 'a'} {thing}</a>{/if}
+        {#if screen.may.edit}<a class="button button-next" href="/studio/catalogue/{thing}/new"
+                >Make {thing === 'option' ? 'an' : 'a'} {thing}</a
+            >{/if}
     </div>
     <p class="mt-1 text-quiet">{said.about}</p>
     <label class="mt-4 block"
@@ -70,7 +72,9 @@
         {#each found.rows as row (row.id)}
             {@const beside = ordered ? things.beside(row) : []}
             <li
-                class="group relative flex items-center gap-3 border-b border-dashed border-hair py-1.5 {dragged === row ? 'opacity-50' : ''} {over?.row === row
+                class="group relative flex items-center gap-3 border-b border-dashed border-hair py-1.5 {dragged === row
+                    ? 'opacity-50'
+                    : ''} {over?.row === row
                     ? over.where === 'into'
                         ? 'bg-glow'
                         : over.where === 'before'
@@ -93,19 +97,36 @@
                 ondragend={() => (dragged = over = null)}
             >
                 {#if thing !== 'option'}
-                    {#if row.picture}<img src={row.picture} alt="" width="30" height="30" class="rounded border border-hair" loading="lazy" />
+                    {#if row.picture}<img
+                            src={row.picture}
+                            alt=""
+                            width="30"
+                            height="30"
+                            class="rounded border border-hair"
+                            loading="lazy"
+                        />
                     {:else}<span class="unpictured size-7.5 rounded border border-hair" aria-hidden="true"></span>{/if}
                 {/if}
                 <a class="min-w-0 truncate hover:underline" href="/studio/catalogue/{thing}/{row.id}">{row.name}</a>
                 {#if row.byRule}<span class="text-sm text-quiet">by rule</span>{/if}
-                <span class="ml-auto shrink-0 text-sm text-quiet">{row.byRule ? '' : counted(row.count, said.holds)}</span>
+                <span class="ml-auto shrink-0 text-sm text-quiet"
+                    >{row.byRule ? '' : counted(row.count, said.holds)}</span
+                >
                 {#if screen.may.edit && ordered && found.query === ''}
-                    <span class="shrink-0 text-sm whitespace-nowrap opacity-0 group-focus-within:opacity-100 group-hover:opacity-100">
-                        <button class="word min-h-6 min-w-6" disabled={beside[0] === row} aria-label="{row.name} up" onclick={() => things.move(row, -1)}
-                            >↑</button
+                    <span
+                        class="shrink-0 text-sm whitespace-nowrap opacity-0 group-focus-within:opacity-100 group-hover:opacity-100"
+                    >
+                        <button
+                            class="word min-h-6 min-w-6"
+                            disabled={beside[0] === row}
+                            aria-label="{row.name} up"
+                            onclick={() => things.move(row, -1)}>↑</button
                         >
-                        <button class="word min-h-6 min-w-6" disabled={beside.at(-1) === row} aria-label="{row.name} down" onclick={() => things.move(row, 1)}
-                            >↓</button
+                        <button
+                            class="word min-h-6 min-w-6"
+                            disabled={beside.at(-1) === row}
+                            aria-label="{row.name} down"
+                            onclick={() => things.move(row, 1)}>↓</button
                         >
                         {#if tree}
                             <button
@@ -125,7 +146,11 @@
                 {/if}
             </li>
         {:else}
-            <li class="py-3 text-quiet">{found.query === '' ? `There are no ${said.many} yet. Make the first one.` : `No ${thing} is called that.`}</li>
+            <li class="py-3 text-quiet">
+                {found.query === ''
+                    ? `There are no ${said.many} yet. Make the first one.`
+                    : `No ${thing} is called that.`}
+            </li>
         {/each}
     </ul>
     {#if found.more}<button class="word mt-3" onclick={() => void found.next()}>More</button>{/if}

@@ -7,10 +7,14 @@
     const ledger = $derived(state.ledger);
     /** Those that are saved: only they can be merged. */
     const saved = $derived(
-        state.values.filter((key) => ledger.stands[key]).map((key) => ({ id: Number(key.split('/')[1]), name: text(ledger.stands[key]?.label) })),
+        state.values
+            .filter((key) => ledger.stands[key])
+            .map((key) => ({ id: Number(key.split('/')[1]), name: text(ledger.stands[key]?.label) })),
     );
     const wrongs = $derived(
-        state.values.flatMap((key) => ['', '/label', '/swatch'].map((field) => ledger.wrong[`${key}${field}`]).filter((one) => one !== undefined)),
+        state.values.flatMap((key) =>
+            ['', '/label', '/swatch'].map((field) => ledger.wrong[`${key}${field}`]).filter((one) => one !== undefined),
+        ),
     );
 </script>
 
@@ -37,19 +41,32 @@
                 onchange={(event) => ledger.set(key, 'swatch', event.currentTarget.value)}
             />
             {#if text(ledger.value(key, 'swatch')) === ''}<span class="text-sm text-quiet">no colour</span>
-            {:else if may}<button class="word text-sm" onclick={() => ledger.set(key, 'swatch', null)}>no colour<span class="unseen"> for {label}</span></button
+            {:else if may}<button class="word text-sm" onclick={() => ledger.set(key, 'swatch', null)}
+                    >no colour<span class="unseen"> for {label}</span></button
                 >{/if}
             {#if may}
-                <button class="word min-h-6 min-w-6" disabled={place === 0} aria-label="{label} up" onclick={() => state.moveValue(key, -1)}>↑</button>
+                <button
+                    class="word min-h-6 min-w-6"
+                    disabled={place === 0}
+                    aria-label="{label} up"
+                    onclick={() => state.moveValue(key, -1)}>↑</button
+                >
                 <button
                     class="word min-h-6 min-w-6"
                     disabled={place === state.values.length - 1}
                     aria-label="{label} down"
                     onclick={() => state.moveValue(key, 1)}>↓</button
                 >
-                <button class="word text-sm" aria-label="Delete {label}" onclick={() => ledger.drop(key)}>delete</button>
+                <button class="word text-sm" aria-label="Delete {label}" onclick={() => ledger.drop(key)}>delete</button
+                >
                 {#if saved.length > 1 && ledger.stands[key]}
-                    <Merge thing="option-value" {id} name={label} among={saved.filter((one) => one.id !== id)} done={() => location.reload()} />
+                    <Merge
+                        thing="option-value"
+                        {id}
+                        name={label}
+                        among={saved.filter((one) => one.id !== id)}
+                        done={() => location.reload()}
+                    />
                 {/if}
             {/if}
         </li>

@@ -35,7 +35,8 @@ export class Folded {
                     called: line.called,
                     sku: String(fields.sku),
                     price: `${amount(fields.price, this.digits)}${sale}`,
-                    stock: fields.stock === null ? 'not counted' : fields.stock === 0 ? 'sold out' : String(fields.stock),
+                    stock:
+                        fields.stock === null ? 'not counted' : fields.stock === 0 ? 'sold out' : String(fields.stock),
                 };
             });
         } catch (error) {

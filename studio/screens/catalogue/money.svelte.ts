@@ -46,7 +46,10 @@ export class Money {
         const before = this.stands;
         const done = await this.#send({ ...this.wanted, seen: before });
         if (done !== null) {
-            notices.say('Saved. Customers see it from now on.', { words: 'Take this back', do: () => void this.#undo(before, done) });
+            notices.say('Saved. Customers see it from now on.', {
+                words: 'Take this back',
+                do: () => void this.#undo(before, done),
+            });
         }
     }
 
@@ -63,7 +66,10 @@ export class Money {
             this.wrong = '';
             return done;
         } catch (error) {
-            this.wrong = error instanceof Refused ? error.message : 'That did not reach the shop. Nothing was changed; try again.';
+            this.wrong =
+                error instanceof Refused
+                    ? error.message
+                    : 'That did not reach the shop. Nothing was changed; try again.';
             return null;
         } finally {
             this.busy = false;

@@ -3,9 +3,12 @@ import { counted } from '../../lib/words';
 
 /** An amount as customers read it. */
 export function shown(minor: number, currency: string, digits: number, locale: string): string {
-    return new Intl.NumberFormat(locale, { style: 'currency', currency, minimumFractionDigits: digits, maximumFractionDigits: digits }).format(
-        minor / 10 ** digits,
-    );
+    return new Intl.NumberFormat(locale, {
+        style: 'currency',
+        currency,
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+    }).format(minor / 10 ** digits);
 }
 
 /** What a change of currency does and does not do, a sentence each. */
@@ -15,16 +18,24 @@ export function currencyWords(page: MoneyPage, before: MoneySettings, after: Mon
     const [was, is] = [digits(before.currency), digits(after.currency)];
     const figure = 1250;
     const example = (code: string, places: number): string =>
-        new Intl.NumberFormat(page.locale, { style: 'currency', currency: code, minimumFractionDigits: places, maximumFractionDigits: places }).format(
-            is === 0 && code === after.currency ? Math.round(figure / 100) : figure / 100,
-        );
+        new Intl.NumberFormat(page.locale, {
+            style: 'currency',
+            currency: code,
+            minimumFractionDigits: places,
+            maximumFractionDigits: places,
+        }).format(is === 0 && code === after.currency ? Math.round(figure / 100) : figure / 100);
     const words = [
         `It writes another sign: ${example(before.currency, was)} becomes ${example(after.currency, is)}, for ${counted(page.prices, 'variant')}, at once.`,
         'It converts nothing: no rate of exchange is used. Set prices anew where they have to be others.',
     ];
-    if (is < was) words.push('The new currency has fewer digits: prices are rounded, halves up. The history of the catalogue takes that back as one.');
-    if (was !== is && page.rules.length > 0) words.push(`Rules that ask for a price mean other amounts then; look at them: ${page.rules.join(', ')}.`);
-    if (was === is && page.rules.length > 0) words.push(`Rules that ask for a price keep their figures too: ${page.rules.join(', ')}.`);
+    if (is < was)
+        words.push(
+            'The new currency has fewer digits: prices are rounded, halves up. The history of the catalogue takes that back as one.',
+        );
+    if (was !== is && page.rules.length > 0)
+        words.push(`Rules that ask for a price mean other amounts then; look at them: ${page.rules.join(', ')}.`);
+    if (was === is && page.rules.length > 0)
+        words.push(`Rules that ask for a price keep their figures too: ${page.rules.join(', ')}.`);
     return words;
 }
 

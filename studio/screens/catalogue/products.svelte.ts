@@ -1,7 +1,14 @@
 import { get } from '../../lib/http';
 import { asked } from './asked';
 import { notices } from '../../lib/notices.svelte';
-import type { Condition, ProductClause, ProductFilter, ProductListData, ProductPage, ProductRow } from '../../lib/types';
+import type {
+    Condition,
+    ProductClause,
+    ProductFilter,
+    ProductListData,
+    ProductPage,
+    ProductRow,
+} from '../../lib/types';
 
 const AT_ONCE = 50;
 

@@ -17,8 +17,12 @@ export class ThingState {
         this.thing = data.thing;
         this.deleting = new Deleting(`/studio/catalogue/${data.thing}/${data.id}/uses`, () => this.ledger.putBack());
         this.isNew = data.id === 0;
-        this.ledger = new Ledger(`vestibra.${user}.${data.thing}.${data.id}`, data.stands, data.names, (answer) => this.saved(answer));
-        this.at = this.isNew ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, begin(data))) : `${data.thing}/${data.id}`;
+        this.ledger = new Ledger(`vestibra.${user}.${data.thing}.${data.id}`, data.stands, data.names, (answer) =>
+            this.saved(answer),
+        );
+        this.at = this.isNew
+            ? (this.ledger.keys(data.thing)[0] ?? this.ledger.make(data.thing, begin(data)))
+            : `${data.thing}/${data.id}`;
     }
 
     get list(): string {
@@ -45,11 +49,19 @@ export class ThingState {
         if (from + by < 0 || from + by >= order.length) return;
         order.splice(from, 1);
         order.splice(from + by, 0, key);
-        order.forEach((one, position) => this.ledger.value(one, 'position') !== position && this.ledger.set(one, 'position', position));
+        order.forEach(
+            (one, position) =>
+                this.ledger.value(one, 'position') !== position && this.ledger.set(one, 'position', position),
+        );
     }
 
     askToDelete(): void {
-        const gone = (key: string): CatalogueChange => ({ thing: key.split('/')[0] as Thing, id: Number(key.split('/')[1]), before: {}, after: null });
+        const gone = (key: string): CatalogueChange => ({
+            thing: key.split('/')[0] as Thing,
+            id: Number(key.split('/')[1]),
+            before: {},
+            after: null,
+        });
         void this.deleting.ask([...this.ledger.keys('option-value'), this.at].map(gone));
     }
 

@@ -13,7 +13,9 @@ export class Things {
 
     constructor(data: ThingPage) {
         this.thing = data.thing;
-        this.found = new Finder<ThingRow>((words, page) => get<ThingPage>(`/studio/catalogue/${this.thing}/rows?q=${encodeURIComponent(words)}&page=${page}`));
+        this.found = new Finder<ThingRow>((words, page) =>
+            get<ThingPage>(`/studio/catalogue/${this.thing}/rows?q=${encodeURIComponent(words)}&page=${page}`),
+        );
         this.found.query = data.query;
         this.found.rows = data.rows;
         this.found.total = data.total;
@@ -22,7 +24,9 @@ export class Things {
 
     /** The rows that stand beside one, in order. */
     beside(row: ThingRow): ThingRow[] {
-        return this.found.rows.filter((one) => one.parent === row.parent).sort((one, other) => one.position - other.position);
+        return this.found.rows
+            .filter((one) => one.parent === row.parent)
+            .sort((one, other) => one.position - other.position);
     }
 
     /** Up or down among its neighbours. */
@@ -39,7 +43,9 @@ export class Things {
     async put(row: ThingRow, target: ThingRow, where: 'before' | 'after' | 'into'): Promise<void> {
         if (row === target) return;
         const parent = where === 'into' ? target.id : target.parent;
-        const order = this.found.rows.filter((one) => one.parent === parent && one !== row).sort((one, other) => one.position - other.position);
+        const order = this.found.rows
+            .filter((one) => one.parent === parent && one !== row)
+            .sort((one, other) => one.position - other.position);
         const at = where === 'into' ? order.length : order.indexOf(target) + (where === 'after' ? 1 : 0);
         order.splice(at, 0, row);
         const changes = this.placed(order, parent, row);
@@ -51,7 +57,12 @@ export class Things {
             const { moves, problems } = await post<CatalogueForeseen>('/studio/catalogue/foresee', { changes });
             if (problems[0]) notices.warn(problems[0].message);
             else if (moves.moved === 0) await this.save(changes);
-            else this.asked = { words: `“${row.name}” ${where === 'into' ? 'into' : where} “${target.name}”`, changes, sentence: movesSentence(moves, true) };
+            else
+                this.asked = {
+                    words: `“${row.name}” ${where === 'into' ? 'into' : where} “${target.name}”`,
+                    changes,
+                    sentence: movesSentence(moves, true),
+                };
         } catch (error) {
             notices.trouble(error);
         }
@@ -63,7 +74,10 @@ export class Things {
         try {
             const answer = await post<CatalogueSaved>('/studio/catalogue/save', { changes });
             await this.found.load();
-            notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), { words: 'Take this back', do: () => void this.takeBack(answer.entry) });
+            notices.say(`Saved. ${movesSentence(answer.moves, false)}`.trim(), {
+                words: 'Take this back',
+                do: () => void this.takeBack(answer.entry),
+            });
         } catch (error) {
             notices.trouble(error);
             await this.found.load();

@@ -69,7 +69,11 @@
     <StatusLine {table} />
 </div>
 {#if drag.load}
-    <div class="float pointer-events-none fixed z-50 px-3 py-1.5 font-semibold" style:left="{drag.x + 14}px" style:top="{drag.y + 10}px">
+    <div
+        class="float pointer-events-none fixed z-50 px-3 py-1.5 font-semibold"
+        style:left="{drag.x + 14}px"
+        style:top="{drag.y + 10}px"
+    >
         {drag.load.name}
         {#if drag.landing}<span class="font-normal text-quiet">{drag.landing.words}</span>{/if}
     </div>

@@ -5,7 +5,19 @@ import { leaveField } from '../../lib/focus';
 import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import { painted } from '../../lib/painted';
-import type { DraftState, Drawing, Edit, EditAnswer, NewNode, Question, Sample, Setting, TreeNode, Value, WidthName } from '../../lib/types';
+import type {
+    DraftState,
+    Drawing,
+    Edit,
+    EditAnswer,
+    NewNode,
+    Question,
+    Sample,
+    Setting,
+    TreeNode,
+    Value,
+    WidthName,
+} from '../../lib/types';
 import { Canvas } from './page/canvas.svelte';
 import { Beside } from './page/beside.svelte';
 import { Cards } from './column/cards.svelte';
@@ -14,7 +26,21 @@ import { decides, editsOf, type Author, type Parcel } from './work/outbox';
 import { Drawn } from './work/drawn.svelte';
 import type { Sending } from './work/sending.svelte';
 import { Steps, type How } from './work/steps.svelte';
-import { find, Kinds, outermost, parentOf, pathTo, placeAfter, placeInside, rows, placeBeside, styleAt, withIds, withoutStyle, type Place } from './tree/tree';
+import {
+    find,
+    Kinds,
+    outermost,
+    parentOf,
+    pathTo,
+    placeAfter,
+    placeInside,
+    rows,
+    placeBeside,
+    styleAt,
+    withIds,
+    withoutStyle,
+    type Place,
+} from './tree/tree';
 import type { KeptPart, SamplePage, TableData } from './tree/types';
 
 const VIEWS = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'] as const;
@@ -162,7 +188,11 @@ export class Table {
         const path = this.selected === null ? [] : pathTo(this.draft.tree, this.selected);
         const holder = path.findLast((node) => {
             const another = this.kinds.of(node.kind).another;
-            return another !== null && typeof node.what?.[another] === 'number' && (node.id !== this.selected || this.inside);
+            return (
+                another !== null &&
+                typeof node.what?.[another] === 'number' &&
+                (node.id !== this.selected || this.inside)
+            );
         });
         return holder ? 'product' : this.now.data.template.pageKind;
     }
@@ -194,7 +224,11 @@ export class Table {
     }
 
     private partOf(node: TreeNode): KeptPart | null {
-        return (this.kinds.of(node.kind).filledWith === 'part' && this.parts.find((part) => part.id === node.what?.part)) || null;
+        return (
+            (this.kinds.of(node.kind).filledWith === 'part' &&
+                this.parts.find((part) => part.id === node.what?.part)) ||
+            null
+        );
     }
 
     select(id: string | null, reveal = false): void {
@@ -215,10 +249,14 @@ export class Table {
             const [next, ...rest] = this.besides;
             this.selected = next ?? null;
             this.besides = rest;
-        } else this.besides = this.besides.includes(id) ? this.besides.filter((one) => one !== id) : [...this.besides, id];
+        } else
+            this.besides = this.besides.includes(id) ? this.besides.filter((one) => one !== id) : [...this.besides, id];
     }
 
-    /** Sends edits; answers whether they were taken. Edits with the same gesture are one step; pasted blocks may be of an older format. */
+    /**
+     * Sends edits; answers whether they were taken. Edits with the same gesture are one step; pasted blocks may be of
+     * an older format.
+     */
     async send(edits: Edit[], gesture?: string, knowingly = false, format: number = treeFormat): Promise<boolean> {
         if (!this.mayEdit || edits.length === 0) return false;
         const drawn = this.meant(edits);
@@ -228,15 +266,22 @@ export class Table {
         return taken;
     }
 
-    /** What edits are about, whatever is being worked on by now: the rules are those of the page, a block is where it stands. */
+    /**
+     * What edits are about, whatever is being worked on by now: the rules are those of the page, a block is where it
+     * stands.
+     */
     private meant(edits: Edit[]): Drawn {
         const [first] = edits;
         if (first?.edit === 'reach') return this.page;
-        const id = first === undefined ? undefined : 'id' in first ? first.id : 'parent' in first ? first.parent : undefined;
+        const id =
+            first === undefined ? undefined : 'id' in first ? first.id : 'parent' in first ? first.parent : undefined;
         return (id === undefined ? undefined : this.drawn.find((one) => find(one.draft.tree, id))) ?? this.now;
     }
 
-    /** Somebody begins to type: until it is left, what is typed speaks of the page as it was then, whatever comes in meanwhile. */
+    /**
+     * Somebody begins to type: until it is left, what is typed speaks of the page as it was then, whatever comes in
+     * meanwhile.
+     */
     begins(): void {
         this.begun ??= { drawn: this.now, revision: this.now.draft.revision };
     }
@@ -260,12 +305,18 @@ export class Table {
 
     /** Whether nothing but bands and columns is on the page, so that a start can take its place. */
     get isEmpty(): boolean {
-        return (this.isPage || this.isCard) && rows(this.draft.tree).every((row) => this.kinds.of(row.node.kind).role !== 'block');
+        return (
+            (this.isPage || this.isCard) &&
+            rows(this.draft.tree).every((row) => this.kinds.of(row.node.kind).role !== 'block')
+        );
     }
 
     async begin(start: { name: string; title: string }): Promise<void> {
         if (await this.sending.send('start', { start: start.name })) {
-            notices.say(`“${start.title}” is on the ${this.thing}.`, { words: 'Take this back', do: () => void this.undo() });
+            notices.say(`“${start.title}” is on the ${this.thing}.`, {
+                words: 'Take this back',
+                do: () => void this.undo(),
+            });
         }
     }
 
@@ -279,7 +330,10 @@ export class Table {
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
         const key = `${id} ${question} ${setting}${question === 'how' ? ` ${this.widthName}` : ''}`;
         this.asked = { ...this.asked, [key]: value };
-        const sent = this.send([{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }], gesture);
+        const sent = this.send(
+            [{ edit: 'set', id, question, setting, value, width: question === 'how' ? this.widthName : 'desktop' }],
+            gesture,
+        );
         void sent.then(() => {
             if (this.asked[key] !== value) return;
             this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
@@ -309,13 +363,18 @@ export class Table {
 
     /** Where something new goes: after the selection, or inside it where that was chosen. */
     placeFor(kind: string): Place | null {
-        const inside = this.inside && this.selected !== null ? placeInside(this.draft.tree, this.selected, kind, this.kinds) : null;
+        const inside =
+            this.inside && this.selected !== null
+                ? placeInside(this.draft.tree, this.selected, kind, this.kinds)
+                : null;
         return inside ?? placeAfter(this.draft.tree, this.selected, kind, this.kinds);
     }
 
     /** Whether the selection can hold other blocks. */
     get holds(): boolean {
-        return this.node !== null && !this.kinds.isRoot(this.node.kind) && this.kinds.of(this.node.kind).accepts !== null;
+        return (
+            this.node !== null && !this.kinds.isRoot(this.node.kind) && this.kinds.of(this.node.kind).accepts !== null
+        );
     }
 
     async move(id: string, place: Place): Promise<void> {
@@ -379,10 +438,20 @@ export class Table {
     }
 
     /** What a wider width says counts on a narrower one as the most that this takes. */
-    private eased(node: TreeNode, name: string, style: { value: Value; from: WidthName | null }): { value: Value; from: WidthName | null } {
-        const limits = this.kinds.of(node.kind).settings.find((one) => one.question === 'how' && one.name === name)?.eased;
+    private eased(
+        node: TreeNode,
+        name: string,
+        style: { value: Value; from: WidthName | null },
+    ): { value: Value; from: WidthName | null } {
+        const limits = this.kinds
+            .of(node.kind)
+            .settings.find((one) => one.question === 'how' && one.name === name)?.eased;
         const most = this.widthName === 'desktop' ? undefined : limits?.[this.widthName];
-        const over = most !== undefined && style.from !== this.widthName && typeof style.value === 'number' && style.value > most;
+        const over =
+            most !== undefined &&
+            style.from !== this.widthName &&
+            typeof style.value === 'number' &&
+            style.value > most;
         return over ? { value: most, from: style.from } : style;
     }
 
@@ -405,8 +474,11 @@ export class Table {
     private async adopt(drawn: Drawn, answer: EditAnswer, othersWorked: boolean): Promise<void> {
         const { parts, css, styles, notice, ...draft } = answer;
         if (notice) notices.warn(notice);
-        // With another root the page is another one: after a start, and after taking it back. What stands around it is no part of it.
-        const around = drawn === this.page && ['header', 'footer', 'stays'].some((one) => draft.tree.what?.[one] !== drawn.draft.tree.what?.[one]);
+        // With another root the page is another one: after a start, and after taking it back. What stands around it is
+        // no part of it.
+        const around =
+            drawn === this.page &&
+            ['header', 'footer', 'stays'].some((one) => draft.tree.what?.[one] !== drawn.draft.tree.what?.[one]);
         if (othersWorked || draft.tree.id !== drawn.draft.tree.id || around) this.beside.reload(this.canvas);
         else {
             this.canvas.apply(parts, css, styles);

@@ -33,7 +33,12 @@
                 body,
                 seen ?? {},
                 () => (editing = null),
-                (values) => (given = { ...given, ...values, ...(Array.isArray(values.choices) ? { choices: values.choices.join('\n') } : {}) }),
+                (values) =>
+                    (given = {
+                        ...given,
+                        ...values,
+                        ...(Array.isArray(values.choices) ? { choices: values.choices.join('\n') } : {}),
+                    }),
             );
         } catch (error) {
             wrong = error instanceof Error ? error.message : String(error);
@@ -65,14 +70,21 @@
             <span class="min-w-0 flex-1 truncate"
                 >{fact.name}
                 <span class="text-sm text-quiet"
-                    >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {counted(fact.filled, 'product')}</span
+                    >{KINDS[fact.kind]}{fact.unit ? `, ${fact.unit}` : ''}{fact.group ? ` · ${fact.group}` : ''} · on {counted(
+                        fact.filled,
+                        'product',
+                    )}</span
                 ></span
             >
             {#if may}<DeedMenu name={fact.name} deeds={deedsOf(fact, index)} />
             {/if}
             {#if deleting?.fact.id === fact.id}
                 {@const { uses } = deleting}
-                <section class="w-full rounded-lg border border-dashed border-edge p-4" aria-label="Deleting {fact.name}" {@attach answer}>
+                <section
+                    class="w-full rounded-lg border border-dashed border-edge p-4"
+                    aria-label="Deleting {fact.name}"
+                    {@attach answer}
+                >
                     <p>
                         “{fact.name}” is filled in on {counted(uses.products, 'product')}{uses.templates.length === 0
                             ? ' and used in no template.'
@@ -117,11 +129,19 @@
                 <label>Name <input class="field block w-56" maxlength="80" bind:value={given.name} /></label>
                 <label
                     >Takes <select class="field block" bind:value={given.kind} disabled={editing !== 0}>
-                        {#each Object.entries(KINDS) as [kind, words] (kind)}<option value={kind}>{words}</option>{/each}
+                        {#each Object.entries(KINDS) as [kind, words] (kind)}<option value={kind}>{words}</option
+                            >{/each}
                     </select></label
                 >
                 {#if given.kind === 'number'}
-                    <label>Unit <input class="field block w-24" maxlength="20" placeholder="mm" bind:value={given.unit} /></label>
+                    <label
+                        >Unit <input
+                            class="field block w-24"
+                            maxlength="20"
+                            placeholder="mm"
+                            bind:value={given.unit}
+                        /></label
+                    >
                     <label
                         >Decimals <input
                             class="field figures block w-20"
@@ -133,11 +153,21 @@
                         /></label
                     >
                 {/if}
-                <label>Group <input class="field block w-40" maxlength="60" placeholder="none" bind:value={given.group} /></label>
+                <label
+                    >Group <input
+                        class="field block w-40"
+                        maxlength="60"
+                        placeholder="none"
+                        bind:value={given.group}
+                    /></label
+                >
             </div>
             {#if given.kind === 'choice'}
                 <label class="mt-2 block"
-                    >What can be chosen, one a line <textarea class="field block w-72" rows="4" bind:value={given.choices}></textarea></label
+                    >What can be chosen, one a line <textarea
+                        class="field block w-72"
+                        rows="4"
+                        bind:value={given.choices}></textarea></label
                 >
             {/if}
             {#if wrong}<p class="mt-2 text-trouble" role="alert">{wrong}</p>{/if}

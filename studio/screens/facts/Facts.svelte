@@ -19,8 +19,16 @@
     const columns = $derived(facts.list.filter((fact) => group === '' || fact.group === group));
 
     function fill(row: Row, fact: Fact, text: string): void {
-        const change = { product: row.id, fact: fact.id, written: typed(fact, text), before: row.values[fact.id] ?? [] };
-        void facts.fill([change], `${fact.name} of ${row.title} is ${change.written.length === 0 ? 'empty' : 'filled in'}.`);
+        const change = {
+            product: row.id,
+            fact: fact.id,
+            written: typed(fact, text),
+            before: row.values[fact.id] ?? [],
+        };
+        void facts.fill(
+            [change],
+            `${fact.name} of ${row.title} is ${change.written.length === 0 ? 'empty' : 'filled in'}.`,
+        );
     }
 
     function keep(row: Row, fact: Fact): void {
@@ -45,7 +53,8 @@
 <Frame {screen} here="Catalogue" place="Facts">
     <h1 class="text-2xl">Facts</h1>
     <p class="mt-1 max-w-2xl text-quiet">
-        What you know about each product: the nib, the care, the paper’s weight. Templates show them where you say, and rules can ask for them.
+        What you know about each product: the nib, the care, the paper’s weight. Templates show them where you say, and
+        rules can ask for them.
     </p>
     <FactDefinitions {facts} {may} />
     <section class="mt-10" aria-labelledby="sheet-title">
@@ -67,19 +76,28 @@
                     </select></label
                 >
             {/if}
-            <span class="text-sm text-quiet">{counted(facts.total, 'product')} · rows and columns of a spreadsheet can be pasted into any field</span>
+            <span class="text-sm text-quiet"
+                >{counted(facts.total, 'product')} · rows and columns of a spreadsheet can be pasted into any field</span
+            >
         </div>
         {#if facts.list.length === 0}
-            <p class="mt-4 text-quiet">There are no facts yet. Define the first one above; then it can be filled in here.</p>
+            <p class="mt-4 text-quiet">
+                There are no facts yet. Define the first one above; then it can be filled in here.
+            </p>
         {:else}
             <div class="mt-3 overflow-x-auto rounded-lg border border-hair bg-sheet">
                 <table class="border-collapse text-sm">
                     <thead>
                         <tr>
-                            <th scope="col" class="sticky left-0 z-10 min-w-52 bg-sheet px-3 py-2 text-left font-semibold">Product</th>
+                            <th
+                                scope="col"
+                                class="sticky left-0 z-10 min-w-52 bg-sheet px-3 py-2 text-left font-semibold"
+                                >Product</th
+                            >
                             {#each columns as fact (fact.id)}
                                 <th scope="col" class="min-w-36 px-2 py-2 text-left font-semibold"
-                                    >{fact.name}{#if fact.unit}<span class="font-normal text-quiet">, {fact.unit}</span>{/if}</th
+                                    >{fact.name}{#if fact.unit}<span class="font-normal text-quiet">, {fact.unit}</span
+                                        >{/if}</th
                                 >
                             {/each}
                         </tr>
@@ -87,8 +105,14 @@
                     <tbody>
                         {#each facts.rows as row, down (row.id)}
                             <tr class="border-t border-hair" data-product={row.id}>
-                                <th scope="row" class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal" title={row.title}
-                                    ><a class="block min-h-6 truncate leading-6 hover:underline" href="/studio/products/{row.id}">{row.title}</a></th
+                                <th
+                                    scope="row"
+                                    class="sticky left-0 z-10 max-w-60 truncate bg-sheet px-3 py-1 text-left font-normal"
+                                    title={row.title}
+                                    ><a
+                                        class="block min-h-6 truncate leading-6 hover:underline"
+                                        href="/studio/products/{row.id}">{row.title}</a
+                                    ></th
                                 >
                                 {#each columns as fact, right (fact.id)}
                                     {@const value = shown(fact, row.values[fact.id] ?? [])}
@@ -98,13 +122,15 @@
                                             <button
                                                 class="field block w-full max-w-48 truncate text-left"
                                                 aria-label="{fact.name} of {row.title}"
-                                                onclick={() => (writing = { row, fact, html: value })}>{plain(value) || '–'}</button
+                                                onclick={() => (writing = { row, fact, html: value })}
+                                                >{plain(value) || '–'}</button
                                             >
                                         {:else if THINGS.includes(fact.kind)}
                                             <a
                                                 class="word block px-2 py-1"
                                                 href="/studio/products/{row.id}"
-                                                aria-label="{fact.name} of {row.title}: {value || 'none'}">{value || '–'}</a
+                                                aria-label="{fact.name} of {row.title}: {value || 'none'}"
+                                                >{value || '–'}</a
                                             >
                                         {:else if fact.kind === 'choice' || fact.kind === 'yes-no'}
                                             <select
@@ -116,8 +142,8 @@
                                                 onpaste={(event) => paste(event, down, right)}
                                             >
                                                 <option value="">–</option>
-                                                {#each fact.kind === 'yes-no' ? ['yes', 'no'] : fact.choices as choice (choice)}<option value={choice}
-                                                        >{choice}</option
+                                                {#each fact.kind === 'yes-no' ? ['yes', 'no'] : fact.choices as choice (choice)}<option
+                                                        value={choice}>{choice}</option
                                                     >{/each}
                                             </select>
                                         {:else}
@@ -125,7 +151,10 @@
                                                 class="field w-full {trouble ? 'border-trouble' : ''}"
                                                 aria-label="{fact.name} of {row.title}"
                                                 aria-invalid={trouble ? 'true' : undefined}
-                                                title={trouble ?? (fact.kind === 'list' ? 'Several, separated by semicolons' : undefined)}
+                                                title={trouble ??
+                                                    (fact.kind === 'list'
+                                                        ? 'Several, separated by semicolons'
+                                                        : undefined)}
                                                 type={fact.kind === 'date' ? 'date' : 'text'}
                                                 inputmode={fact.kind === 'number' ? 'decimal' : undefined}
                                                 disabled={!may}
@@ -138,14 +167,21 @@
                                 {/each}
                             </tr>
                         {:else}
-                            <tr><td class="px-3 py-4 text-quiet" colspan={columns.length + 1}>No product is called that. Try fewer words.</td></tr>
+                            <tr
+                                ><td class="px-3 py-4 text-quiet" colspan={columns.length + 1}
+                                    >No product is called that. Try fewer words.</td
+                                ></tr
+                            >
                         {/each}
                     </tbody>
                 </table>
             </div>
             {#if writing}
                 {@const { row, fact } = writing}
-                <section class="float fixed right-6 bottom-6 z-40 w-120 max-w-[calc(100vw-3rem)] p-4" aria-label="{fact.name} of {row.title}">
+                <section
+                    class="float fixed right-6 bottom-6 z-40 w-120 max-w-[calc(100vw-3rem)] p-4"
+                    aria-label="{fact.name} of {row.title}"
+                >
                     <h3 class="mb-2 font-semibold">{fact.name} of {row.title}</h3>
                     {#key `${row.id} ${fact.id}`}
                         <RichField

@@ -56,7 +56,13 @@ export class Facts {
     }
 
     /** Defines a fact (0), or changes one that somebody saw as `seen`. @throws with the reason when it cannot be so */
-    async define(id: number, given: Given, seen: Record<string, unknown>, saved: () => void, theirs: (values: Record<string, unknown>) => void): Promise<void> {
+    async define(
+        id: number,
+        given: Given,
+        seen: Record<string, unknown>,
+        saved: () => void,
+        theirs: (values: Record<string, unknown>) => void,
+    ): Promise<void> {
         const take = (answer: { facts: Fact[] }): void => {
             this.list = answer.facts;
             saved();
@@ -115,7 +121,9 @@ export class Facts {
             notices.say(words, { words: 'Take this back', do: () => void this.fill(undo, 'It is as it was before.') });
         } catch (error) {
             const body = (error as { body?: { wrong?: (Change & { message: string })[]; crossed?: Change[] } }).body;
-            this.wrong = Object.fromEntries((body?.wrong ?? []).map((one) => [`${one.product} ${one.fact}`, one.message]));
+            this.wrong = Object.fromEntries(
+                (body?.wrong ?? []).map((one) => [`${one.product} ${one.fact}`, one.message]),
+            );
             if (body?.crossed) this.take(body.crossed);
             notices.trouble(error);
         }
@@ -124,7 +132,12 @@ export class Facts {
     private take(changes: Change[]): void {
         this.rows = this.rows.map((row) => {
             const mine = changes.filter((change) => change.product === row.id);
-            return mine.length === 0 ? row : { ...row, values: { ...row.values, ...Object.fromEntries(mine.map((one) => [one.fact, one.written])) } };
+            return mine.length === 0
+                ? row
+                : {
+                      ...row,
+                      values: { ...row.values, ...Object.fromEntries(mine.map((one) => [one.fact, one.written])) },
+                  };
         });
     }
 }

@@ -32,10 +32,17 @@
                     disabled={!house.mayEdit}
                     oninput={(event) => house.set({ [token.name]: event.currentTarget.value }, `colour ${token.label}`)}
                 />
-                <button class="flex min-w-0 flex-1 items-baseline gap-3 text-left" aria-expanded={isOpen} onclick={() => (open = isOpen ? '' : token.name)}>
+                <button
+                    class="flex min-w-0 flex-1 items-baseline gap-3 text-left"
+                    aria-expanded={isOpen}
+                    onclick={() => (open = isOpen ? '' : token.name)}
+                >
                     <span class="w-16 shrink-0 {house.own(token.name) ? 'font-semibold' : ''}">{token.label}</span>
                     <span class="min-w-0 flex-1 text-xs text-quiet">{token.use}</span>
-                    {#if worst}<span class="figures text-xs {worst.reaches < worst.wants ? 'font-semibold text-trouble' : 'text-quiet'}"
+                    {#if worst}<span
+                            class="figures text-xs {worst.reaches < worst.wants
+                                ? 'font-semibold text-trouble'
+                                : 'text-quiet'}"
                             >{worst.reaches.toFixed(1)}<span class="unseen"> to one, {worst.for}</span></span
                         >{/if}
                 </button>
@@ -54,13 +61,16 @@
                     <ul class="mt-1">
                         {#each pairs as pair (`${pair.of} ${pair.on}`)}
                             <li class="figures {pair.reaches < pair.wants ? 'text-trouble' : 'text-quiet'}">
-                                {pair.for}: {pair.reaches.toFixed(1)}{pair.reaches < pair.wants ? `, wants ${pair.wants}` : ', fine'}
+                                {pair.for}: {pair.reaches.toFixed(1)}{pair.reaches < pair.wants
+                                    ? `, wants ${pair.wants}`
+                                    : ', fine'}
                             </li>
                         {/each}
                     </ul>
                     {#if house.own(token.name) && house.mayEdit}<button
                             class="word mt-1"
-                            onclick={() => house.set({ [token.name]: null }, `colour ${token.label}`)}>back to the usual</button
+                            onclick={() => house.set({ [token.name]: null }, `colour ${token.label}`)}
+                            >back to the usual</button
                         >{/if}
                 </div>
             {/if}

@@ -59,9 +59,14 @@
                   { words: 'Rename…', do: () => (naming = 'rename') },
               ]
             : []),
-        ...(house.mayEdit && house.state.changed.length > 0 ? [{ words: 'Throw the draft away', do: () => void house.throwAway() }] : []),
+        ...(house.mayEdit && house.state.changed.length > 0
+            ? [{ words: 'Throw the draft away', do: () => void house.throwAway() }]
+            : []),
         ...(house.mayEdit && !style.inUse ? [{ words: 'Let go of it', do: () => void house.letGo() }] : []),
-        { words: 'Take out as style tokens (DTCG)', do: () => window.location.assign(`/studio/house-style/${house.id}/tokens`) },
+        {
+            words: 'Take out as style tokens (DTCG)',
+            do: () => window.location.assign(`/studio/house-style/${house.id}/tokens`),
+        },
         ...(house.mayEdit ? [{ words: 'Read style tokens in…', do: () => file?.click() }] : []),
     ]);
 
@@ -89,8 +94,13 @@
             {:else}“{style.name}”{/if}
         </h1>
         <p class="flex items-center gap-2" role="status">
-            <span class="size-2 rounded-full border {style.inUse ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
-            {style.inUse ? 'live' : 'kept, not in use'}{style.changed > 0 ? ` · ${counted(style.changed, 'change')} not published` : ''}
+            <span
+                class="size-2 rounded-full border {style.inUse ? 'border-live bg-live' : 'border-quiet'}"
+                aria-hidden="true"
+            ></span>
+            {style.inUse ? 'live' : 'kept, not in use'}{style.changed > 0
+                ? ` · ${counted(style.changed, 'change')} not published`
+                : ''}
         </p>
         <p class="text-sm text-quiet">
             kept:
@@ -108,8 +118,10 @@
                 >{/if}
             <DeedMenu name={style.name} {deeds} />
             {#if screen.may.publish && !house.impact}
-                <button class="button button-next" disabled={style.inUse && style.changed === 0} onclick={() => void house.askImpact()}
-                    >{style.inUse ? 'Publish…' : 'Put into use…'}</button
+                <button
+                    class="button button-next"
+                    disabled={style.inUse && style.changed === 0}
+                    onclick={() => void house.askImpact()}>{style.inUse ? 'Publish…' : 'Put into use…'}</button
                 >
             {/if}
         </div>
@@ -136,7 +148,11 @@
             {#each groups as group (group)}
                 {@const tokens = house.tokens.filter((one) => one.group === group)}
                 {@const isOpen = open[group] === true}
-                <div class="mt-3 border-t border-dashed border-hair pt-2" role="group" aria-label={tokens[0]?.groupWords}>
+                <div
+                    class="mt-3 border-t border-dashed border-hair pt-2"
+                    role="group"
+                    aria-label={tokens[0]?.groupWords}
+                >
                     <h2 class="text-lg">
                         <button
                             class="flex w-full items-baseline justify-between gap-3 text-left"
@@ -144,11 +160,18 @@
                             onclick={() => (open = { ...open, [group]: !isOpen })}
                         >
                             {tokens[0]?.groupWords}
-                            <span class="font-sans text-xs font-normal text-quiet">{summary(group)} {isOpen ? '▾' : '▸'}</span>
+                            <span class="font-sans text-xs font-normal text-quiet"
+                                >{summary(group)} {isOpen ? '▾' : '▸'}</span
+                            >
                         </button>
                     </h2>
                     {#if isOpen}
-                        {#each tokens as token (token.name)}<TokenRow {house} {token} fonts={house.fonts} {specimen} />{/each}
+                        {#each tokens as token (token.name)}<TokenRow
+                                {house}
+                                {token}
+                                fonts={house.fonts}
+                                {specimen}
+                            />{/each}
                         {#if group === 'letters'}
                             {#if house.mayEdit}<OwnLetters {house} />{/if}
                         {/if}
@@ -157,6 +180,8 @@
             {/each}
         </section>
         <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-        <div class="min-h-0 overflow-y-auto bg-room" role="region" aria-label="Specimens" tabindex="0"><Wall {house} specimens={data.specimens} /></div>
+        <div class="min-h-0 overflow-y-auto bg-room" role="region" aria-label="Specimens" tabindex="0">
+            <Wall {house} specimens={data.specimens} />
+        </div>
     </div>
 </Frame>

@@ -34,7 +34,9 @@
     {#each own as font (font.key)}
         <p class="mt-1 flex gap-3">
             {font.name} <span class="text-quiet">{font.kilobytes} kB</span>
-            <button class="word ml-auto" onclick={() => void house.letGoOfLetters(font)}>let go<span class="unseen"> of {font.name}</span></button>
+            <button class="word ml-auto" onclick={() => void house.letGoOfLetters(font)}
+                >let go<span class="unseen"> of {font.name}</span></button
+            >
         </p>
     {/each}
 </div>

@@ -12,7 +12,12 @@
 </script>
 
 {#if house.impact}
-    <section class="border-b border-hair bg-sheet px-6 py-4" aria-label="What publishing would do" data-publish-house {@attach answer}>
+    <section
+        class="border-b border-hair bg-sheet px-6 py-4"
+        aria-label="What publishing would do"
+        data-publish-house
+        {@attach answer}
+    >
         <h2 class="text-lg">
             {inUse && inUse.id !== house.id
                 ? `Put “${house.state.style.name}” into use instead of “${inUse.name}”`
@@ -22,7 +27,10 @@
             Every page gets a new look:
             {house.impact.kinds
                 .filter((kind) => kind.look > 0)
-                .map((kind) => `${kind.look} ${kind.look === 1 ? pageWords(kind.pageKind).page : pageWords(kind.pageKind).pages}`)
+                .map(
+                    (kind) =>
+                        `${kind.look} ${kind.look === 1 ? pageWords(kind.pageKind).page : pageWords(kind.pageKind).pages}`,
+                )
                 .join(', ')}. {movesOf(house.impact)}.
         </p>
         <div class="mt-3 grid gap-4 min-[900px]:grid-cols-2">
@@ -51,7 +59,11 @@
                     bind:value={note}
                 /></label
             >
-            <button class="button button-next" disabled={house.busy} onclick={() => void house.publish(note).then(() => (note = ''))}>Publish</button>
+            <button
+                class="button button-next"
+                disabled={house.busy}
+                onclick={() => void house.publish(note).then(() => (note = ''))}>Publish</button
+            >
             <button class="button" onclick={() => (house.impact = null)}>Not now</button>
         </div>
     </section>

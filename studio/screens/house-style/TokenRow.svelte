@@ -15,14 +15,22 @@
     const value = $derived(house.value(token.name));
     const id = $derived(`h-${token.name}`);
     const words = $derived(`${token.groupWords.toLowerCase()}: ${token.label}`);
-    const roles = $derived(house.tokens.filter((one) => one.group === 'colours').map((one) => ({ value: one.name.slice(7), words: one.label })));
+    const roles = $derived(
+        house.tokens
+            .filter((one) => one.group === 'colours')
+            .map((one) => ({ value: one.name.slice(7), words: one.label })),
+    );
     const role = $derived(value.split('/')[0] ?? '');
     const shadow = $derived(value === 'none' ? null : value.split(' '));
 
     function number(text: string): void {
         const typed = Number(text.replace(',', '.'));
         if (text.trim() === '') house.set({ [token.name]: null }, words);
-        else if (!Number.isNaN(typed)) house.set({ [token.name]: String(Math.max(token.least ?? -Infinity, Math.min(token.most ?? Infinity, typed))) }, words);
+        else if (!Number.isNaN(typed))
+            house.set(
+                { [token.name]: String(Math.max(token.least ?? -Infinity, Math.min(token.most ?? Infinity, typed))) },
+                words,
+            );
     }
 
     function step(event: KeyboardEvent): void {
@@ -43,7 +51,12 @@
     <label class="truncate text-quiet" for={id} title={token.use || token.label}>{token.label}</label>
     <div class="flex min-w-0 items-center gap-2 rounded-md {house.own(token.name) ? 'own' : ''}">
         {#if token.kind === 'font'}
-            <span class="contents" onpointerenter={() => shown.show()} onfocusin={() => shown.show()} role="presentation">
+            <span
+                class="contents"
+                onpointerenter={() => shown.show()}
+                onfocusin={() => shown.show()}
+                role="presentation"
+            >
                 <Pick
                     {id}
                     label={token.label}
@@ -56,8 +69,11 @@
                     {#snippet specimen(one: Choice)}
                         {@const font = fonts.find((known) => known.key === one.value)}
                         <span class="flex items-baseline justify-between gap-4"
-                            ><span class="text-lg" style:font-family="'specimen {one.value}', {font?.kind === 'serif' ? 'serif' : 'sans-serif'}"
-                                >{one.words}</span
+                            ><span
+                                class="text-lg"
+                                style:font-family="'specimen {one.value}', {font?.kind === 'serif'
+                                    ? 'serif'
+                                    : 'sans-serif'}">{one.words}</span
                             ><span class="text-xs text-quiet">{font?.kilobytes} kB</span></span
                         >
                     {/snippet}
@@ -77,8 +93,12 @@
                     <span class="inline-flex items-center gap-2"
                         ><span
                             class="size-4 rounded border border-edge"
-                            style:background-color={one.value === 'none' ? 'transparent' : house.value(`colour-${one.value}`)}
-                        ></span>{one.words}{one.value === role && value.includes('/') ? ` ${value.split('/')[1] ?? ''} %` : ''}</span
+                            style:background-color={one.value === 'none'
+                                ? 'transparent'
+                                : house.value(`colour-${one.value}`)}
+                        ></span>{one.words}{one.value === role && value.includes('/')
+                            ? ` ${value.split('/')[1] ?? ''} %`
+                            : ''}</span
                     >
                 {/snippet}
             </Pick>
@@ -103,7 +123,16 @@
                         title={name}
                         value={shadow[at]}
                         disabled={!house.mayEdit}
-                        onchange={(event) => house.set({ [token.name]: withPart(at, String(Math.round(Number(event.currentTarget.value)) || 0)) }, words)}
+                        onchange={(event) =>
+                            house.set(
+                                {
+                                    [token.name]: withPart(
+                                        at,
+                                        String(Math.round(Number(event.currentTarget.value)) || 0),
+                                    ),
+                                },
+                                words,
+                            )}
                     />
                 {/each}
             {/if}
@@ -118,7 +147,11 @@
                 onkeydown={step}
                 onchange={(event) => number(event.currentTarget.value)}
             />
-            <span class="text-xs text-quiet">{token.kind === 'pixels' ? 'px' : ''}{token.use && token.kind !== 'pixels' ? ` ${token.use}` : ''}</span>
+            <span class="text-xs text-quiet"
+                >{token.kind === 'pixels' ? 'px' : ''}{token.use && token.kind !== 'pixels'
+                    ? ` ${token.use}`
+                    : ''}</span
+            >
         {/if}
         {#if house.own(token.name) && house.mayEdit}
             <button class="word ml-auto shrink-0 text-xs" onclick={() => house.set({ [token.name]: null }, words)}

@@ -34,7 +34,8 @@
 <div class="grid content-start gap-4 p-4 min-[1100px]:grid-cols-[3fr_2fr]" bind:clientWidth={width}>
     {#each specimens as one (one.name)}
         {@const size = sizes[one.name] ?? { width: 900, height: 800 }}
-        {@const room = width < 700 ? width - 32 : (width - 48) * (['product', 'category'].includes(one.name) ? 0.6 : 0.4)}
+        {@const room =
+            width < 700 ? width - 32 : (width - 48) * (['product', 'category'].includes(one.name) ? 0.6 : 0.4)}
         {@const scale = Math.min(1, room / size.width)}
         <figure class="min-w-0 overflow-hidden rounded border border-hair bg-sheet" data-specimen={one.name}>
             <figcaption class="px-3 py-1.5 text-xs text-quiet">{one.words}</figcaption>

@@ -52,7 +52,9 @@ export class House {
     async news(): Promise<void> {
         if (this.sending || this.busy || document.hidden) return;
         const { seen } = this.state;
-        const { state } = await get<{ state: HouseState | null }>(`/studio/house-style/${this.id}/news?seen=${seen}`).catch(() => ({ state: null }));
+        const { state } = await get<{ state: HouseState | null }>(
+            `/studio/house-style/${this.id}/news?seen=${seen}`,
+        ).catch(() => ({ state: null }));
         if (!state || this.sending || this.busy || this.state.seen !== seen) return;
         const theirs = this.tokens.filter((one) => decided(state, one.name) !== decided(this.state, one.name));
         // What they have decided since is not taken back with one's own steps.
@@ -60,7 +62,9 @@ export class House {
         this.take(state);
         if (theirs.length > 0) {
             const names = theirs.slice(0, 3).map((one) => `${one.groupWords.toLowerCase()}: ${one.label}`);
-            notices.say(`Somebody else has decided ${names.join('; ')}${theirs.length > 3 ? ` and ${theirs.length - 3} more` : ''}. It is shown here now.`);
+            notices.say(
+                `Somebody else has decided ${names.join('; ')}${theirs.length > 3 ? ` and ${theirs.length - 3} more` : ''}. It is shown here now.`,
+            );
         }
     }
 
@@ -117,7 +121,8 @@ export class House {
     private atOnce(values: Values): void {
         for (const [name, value] of Object.entries(values)) {
             const css = value === null ? null : cssOf(this.token(name)?.kind, value);
-            for (const frame of css === null ? [] : this.frames) frame.contentDocument?.querySelector('html')?.style.setProperty(`--${name}`, css);
+            for (const frame of css === null ? [] : this.frames)
+                frame.contentDocument?.querySelector('html')?.style.setProperty(`--${name}`, css);
         }
     }
 
@@ -147,7 +152,10 @@ export class House {
     private refused(tokens: Values, error: unknown): void {
         // What was shown at once is not what is kept.
         this.paint();
-        const crossed = error instanceof Refused ? (error.body.crossed as Record<string, { theirs: string }> | undefined) : undefined;
+        const crossed =
+            error instanceof Refused
+                ? (error.body.crossed as Record<string, { theirs: string }> | undefined)
+                : undefined;
         if (!crossed) {
             this.steps = this.undoing ? [...this.steps, this.undoing] : this.steps.slice(0, -1);
             this.undoing = null;
@@ -156,7 +164,10 @@ export class House {
         }
         const names = Object.keys(crossed);
         const theirs = names
-            .map((name) => `${this.token(name)?.label ?? name}: theirs is ${crossed[name]?.theirs ?? ''}, yours ${tokens[name] ?? 'as usual'}`)
+            .map(
+                (name) =>
+                    `${this.token(name)?.label ?? name}: theirs is ${crossed[name]?.theirs ?? ''}, yours ${tokens[name] ?? 'as usual'}`,
+            )
             .join('; ');
         notices.ask(
             `Somebody has decided this meanwhile. ${theirs}.`,
@@ -185,7 +196,8 @@ export class House {
         for (const frame of this.frames) {
             const style = frame.contentDocument?.getElementById('house');
             if (style && style.textContent !== this.state.css) style.textContent = this.state.css;
-            if (Object.keys(this.waiting).length === 0) frame.contentDocument?.querySelector('html')?.removeAttribute('style');
+            if (Object.keys(this.waiting).length === 0)
+                frame.contentDocument?.querySelector('html')?.removeAttribute('style');
         }
     }
 
@@ -208,7 +220,8 @@ export class House {
                 values: { name },
                 seen: { name: this.state.style.name },
                 saved: (state) => this.take(state),
-                theirs: (theirs) => this.take({ ...this.state, style: { ...this.state.style, name: String(theirs.name) } }),
+                theirs: (theirs) =>
+                    this.take({ ...this.state, style: { ...this.state.style, name: String(theirs.name) } }),
             }),
         );
     }
@@ -245,7 +258,8 @@ export class House {
     private async again(gone: { name: string; tokens: Values }): Promise<void> {
         await this.done(async () => {
             const made = await post<HouseState>('/studio/house-style', { name: gone.name });
-            if (Object.keys(gone.tokens).length > 0) await patch(`/studio/house-style/${made.style.id}`, { tokens: gone.tokens });
+            if (Object.keys(gone.tokens).length > 0)
+                await patch(`/studio/house-style/${made.style.id}`, { tokens: gone.tokens });
             await this.open(made.style.id);
         });
     }
@@ -257,8 +271,14 @@ export class House {
         }
         await this.done(async () => {
             const name = file.name.replace(/(\.tokens)?\.json$/i, '').slice(0, 50);
-            const made = await post<HouseState & { passedOver: string[] }>('/studio/house-style/import', { file: await file.text(), name });
-            inWindow.set('vestibra-house-read', made.passedOver.length === 0 ? 'The file was read whole.' : made.passedOver.join(' '));
+            const made = await post<HouseState & { passedOver: string[] }>('/studio/house-style/import', {
+                file: await file.text(),
+                name,
+            });
+            inWindow.set(
+                'vestibra-house-read',
+                made.passedOver.length === 0 ? 'The file was read whole.' : made.passedOver.join(' '),
+            );
             await this.open(made.style.id);
         });
     }
@@ -273,7 +293,9 @@ export class House {
     async bringLetters(file: File, kind: string): Promise<void> {
         await this.done(async () => {
             const name = file.name.replace(/\.woff2$/i, '').slice(0, 60);
-            this.fonts = (await upload<{ fonts: HouseFont[] }>('/studio/house-style/fonts', 'file', file, { name, kind })).fonts;
+            this.fonts = (
+                await upload<{ fonts: HouseFont[] }>('/studio/house-style/fonts', 'file', file, { name, kind })
+            ).fonts;
             notices.say(`“${name}” is among the letters now.`);
         });
     }
@@ -294,12 +316,18 @@ export class House {
     async publish(note: string): Promise<void> {
         const seen = this.impact?.seen ?? '';
         await this.done(async () => {
-            const { release, state } = await post<{ release: ReleaseRow; state: HouseState }>(`/studio/house-style/${this.id}/publish`, { seen, note });
+            const { release, state } = await post<{ release: ReleaseRow; state: HouseState }>(
+                `/studio/house-style/${this.id}/publish`,
+                { seen, note },
+            );
             this.take(state);
-            notices.say(`The shop stands in “${state.style.name}” now. It is release ${release.id}, and can be brought back under Releases.`, {
-                words: 'Bring back what was',
-                do: () => void this.bringBack(release.id),
-            });
+            notices.say(
+                `The shop stands in “${state.style.name}” now. It is release ${release.id}, and can be brought back under Releases.`,
+                {
+                    words: 'Bring back what was',
+                    do: () => void this.bringBack(release.id),
+                },
+            );
         });
     }
 
@@ -330,5 +358,9 @@ function decided(state: HouseState, name: string): string | null {
 function cssOf(kind: HouseToken['kind'] | undefined, value: string): string | null {
     if (kind === 'paint' || kind === 'number') return value;
     if (kind === 'pixels') return `${value}px`;
-    return kind === 'role' && /^[a-z-]+$/.test(value) ? (value === 'none' ? 'transparent' : `var(--colour-${value})`) : null;
+    return kind === 'role' && /^[a-z-]+$/.test(value)
+        ? value === 'none'
+            ? 'transparent'
+            : `var(--colour-${value})`
+        : null;
 }

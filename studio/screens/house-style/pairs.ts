@@ -1,6 +1,9 @@
 import { contrast, parseColour } from '../../lib/colours';
 
-/** Which colours have to be told apart on which, and how well (WCAG 2.2: 4.5 for words, 3 for what is large or no words). */
+/**
+ * Which colours have to be told apart on which, and how well (WCAG 2.2: 4.5 for words, 3 for what is large or no
+ * words).
+ */
 const PAIRS: { of: string; on: string; wants: number; for: string }[] = [
     { of: 'ink', on: 'ground', wants: 4.5, for: 'words' },
     { of: 'ink', on: 'surface', wants: 4.5, for: 'words in boxes' },

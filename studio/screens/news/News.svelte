@@ -21,12 +21,13 @@
 <Frame {screen} here="Catalogue" place="Newsletter">
     <h1 class="text-2xl">Newsletter</h1>
     <p class="mt-1 max-w-2xl text-quiet">
-        Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; one that was not confirmed is forgotten
-        after seven days.
+        Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; one
+        that was not confirmed is forgotten after seven days.
     </p>
     {#if screen.may.edit}{@render lists()}{:else}
         <p class="mt-5">
-            {counted(news.total, 'address', 'addresses')}. Who they are, and the letters to them, see only those who may change the shop.
+            {counted(news.total, 'address', 'addresses')}. Who they are, and the letters to them, see only those who may
+            change the shop.
         </p>
     {/if}
 </Frame>
@@ -43,7 +44,8 @@
             {/each}
         </p>
         <label class="ml-auto"
-            ><span class="unseen">{news.shown === 'outbox' ? 'Find by address or subject' : 'Find an address'}</span><input
+            ><span class="unseen">{news.shown === 'outbox' ? 'Find by address or subject' : 'Find an address'}</span
+            ><input
                 class="field w-56"
                 type="search"
                 maxlength="200"
@@ -52,20 +54,29 @@
                 oninput={() => void news.load()}
             /></label
         >
-        {#if news.shown === 'addresses'}<a class="button" href="/studio/news/addresses.csv" download>Confirmed ones as CSV</a>{/if}
+        {#if news.shown === 'addresses'}<a class="button" href="/studio/news/addresses.csv" download
+                >Confirmed ones as CSV</a
+            >{/if}
     </div>
     {#if news.shown === 'outbox'}
-        <p class="mt-3 border-l-2 border-hair pl-3 text-quiet">This outbox stands in for a mail service: what lies here has gone nowhere. Links in it work.</p>
+        <p class="mt-3 border-l-2 border-hair pl-3 text-quiet">
+            This outbox stands in for a mail service: what lies here has gone nowhere. Links in it work.
+        </p>
         <ul class="mt-3">
             {#each news.letters as letter (letter.id)}
                 <li class="border-b border-dashed border-hair py-2">
                     <details>
-                        <summary class="cursor-pointer">{letter.subject} <span class="text-quiet">to {letter.recipient}, {when(letter.sentAt)}</span></summary>
+                        <summary class="cursor-pointer"
+                            >{letter.subject}
+                            <span class="text-quiet">to {letter.recipient}, {when(letter.sentAt)}</span></summary
+                        >
                         <p class="mt-2 max-w-2xl break-words whitespace-pre-line">{letter.words}</p>
                     </details>
                 </li>
             {:else}
-                <li class="py-3 text-quiet">{searched ? 'No letter to that address or with that subject.' : kinds[1]?.empty}</li>
+                <li class="py-3 text-quiet">
+                    {searched ? 'No letter to that address or with that subject.' : kinds[1]?.empty}
+                </li>
             {/each}
         </ul>
     {:else}
@@ -77,14 +88,24 @@
                     <tr class="border-b border-dashed border-hair" data-subscriber={one.id}>
                         <td class="py-2 pr-4 break-all">{one.address}</td>
                         <td class="py-2 pr-4 text-quiet"
-                            >{one.confirmedAt === null ? `waits for its owner since ${when(one.askedAt)}` : `confirmed ${when(one.confirmedAt)}`}</td
+                            >{one.confirmedAt === null
+                                ? `waits for its owner since ${when(one.askedAt)}`
+                                : `confirmed ${when(one.confirmedAt)}`}</td
                         >
                         <td class="py-2 text-right"
-                            ><button class="word" aria-label="Take {one.address} out" onclick={() => void news.takeOut(one)}>Take out</button></td
+                            ><button
+                                class="word"
+                                aria-label="Take {one.address} out"
+                                onclick={() => void news.takeOut(one)}>Take out</button
+                            ></td
                         >
                     </tr>
                 {:else}
-                    <tr><td class="py-3 text-quiet" colspan="3">{searched ? 'No address with these letters.' : kinds[0]?.empty}</td></tr>
+                    <tr
+                        ><td class="py-3 text-quiet" colspan="3"
+                            >{searched ? 'No address with these letters.' : kinds[0]?.empty}</td
+                        ></tr
+                    >
                 {/each}
             </tbody>
         </table>

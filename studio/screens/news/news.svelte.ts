@@ -22,7 +22,9 @@ export class News {
     async load(shown: Shown = this.shown, page = 1): Promise<void> {
         const asked = ++this.asked;
         try {
-            const answer = await get<NewsPage>(`/studio/news/rows?show=${shown}&q=${encodeURIComponent(this.query)}&page=${page.toString()}`);
+            const answer = await get<NewsPage>(
+                `/studio/news/rows?show=${shown}&q=${encodeURIComponent(this.query)}&page=${page.toString()}`,
+            );
             if (asked !== this.asked) return;
             this.shown = shown;
             this.page = page;

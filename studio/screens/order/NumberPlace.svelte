@@ -11,4 +11,13 @@
     }
 </script>
 
-<input class="field figures w-16 text-right" type="number" min="1" max={most} step="1" aria-label="Place of {row.title}" value={row.place} onchange={changed} />
+<input
+    class="field figures w-16 text-right"
+    type="number"
+    min="1"
+    max={most}
+    step="1"
+    aria-label="Place of {row.title}"
+    value={row.place}
+    onchange={changed}
+/>

@@ -32,7 +32,11 @@
         event.preventDefault();
         void keep(
             row,
-            event.key === 'Home' ? order.moveTo(row, () => 0) : event.key === 'End' ? order.toTheEnd(row) : order.moveTo(row, (from) => from + (by ?? 0)),
+            event.key === 'Home'
+                ? order.moveTo(row, () => 0)
+                : event.key === 'End'
+                  ? order.toTheEnd(row)
+                  : order.moveTo(row, (from) => from + (by ?? 0)),
         );
     }
 
@@ -75,24 +79,36 @@
     <p><a class="word" href="/studio/catalogue/{data.thing}/{data.id}">{data.name}</a></p>
     <h1 class="mt-2 text-2xl">Your own order of {data.name}</h1>
     <p class="mt-1 max-w-2xl text-quiet">
-        Drag a product by its grip, or give it the focus and press the arrow keys; Home and End take it to the top and to the end. Customers see it at once
-        where the list stands in <em>the usual order</em> or in <em>our order</em>.
+        Drag a product by its grip, or give it the focus and press the arrow keys; Home and End take it to the top and
+        to the end. Customers see it at once where the list stands in <em>the usual order</em> or in <em>our order</em>.
     </p>
     <p class="mt-3 flex flex-wrap items-baseline gap-x-5" role="status">
         <span>{counted(order.total, 'product')}. {order.said}</span>
         <a class="word" href="{path}{data.slug}?sort=own">see it in the shop</a>
-        {#if may && order.placed > 0 && data.thing === 'category'}<button class="word" onclick={() => void order.clear()}>the newest first again</button>{/if}
+        {#if may && order.placed > 0 && data.thing === 'category'}<button
+                class="word"
+                onclick={() => void order.clear()}>the newest first again</button
+            >{/if}
     </p>
     {#if order.rows.length === 0}
-        <p class="mt-6 text-quiet">No product that customers can see is in it yet. As soon as there are some, they stand here.</p>
+        <p class="mt-6 text-quiet">
+            No product that customers can see is in it yet. As soon as there are some, they stand here.
+        </p>
     {:else}
         <ol class="mt-4" bind:this={list} aria-label="Products in order" aria-busy={order.busy}>
             {#each order.rows as row, at (row.id)}
                 <li
                     data-row={row.id}
-                    class="relative flex items-center gap-3 border-b border-dashed border-hair py-1.5 {dragged?.row.id === row.id ? 'opacity-50' : ''}"
+                    class="relative flex items-center gap-3 border-b border-dashed border-hair py-1.5 {dragged?.row
+                        .id === row.id
+                        ? 'opacity-50'
+                        : ''}"
                 >
-                    {#if dragged?.at === at}<span class="absolute -top-px right-0 left-0 h-0.5 bg-ink" data-landing aria-hidden="true"></span>{/if}
+                    {#if dragged?.at === at}<span
+                            class="absolute -top-px right-0 left-0 h-0.5 bg-ink"
+                            data-landing
+                            aria-hidden="true"
+                        ></span>{/if}
                     {#if may}
                         <button
                             class="grid size-8 cursor-grab touch-none place-items-center text-quiet hover:text-ink"
@@ -104,20 +120,33 @@
                             onpointercancel={() => (dragged = null)}
                             onkeydown={(event) => key(event, row)}
                             ><svg viewBox="0 0 16 16" width="16" height="16" fill="currentColor" aria-hidden="true"
-                                ><circle cx="5" cy="4" r="1.3" /><circle cx="11" cy="4" r="1.3" /><circle cx="5" cy="8" r="1.3" /><circle
-                                    cx="11"
+                                ><circle cx="5" cy="4" r="1.3" /><circle cx="11" cy="4" r="1.3" /><circle
+                                    cx="5"
                                     cy="8"
                                     r="1.3"
-                                /><circle cx="5" cy="12" r="1.3" /><circle cx="11" cy="12" r="1.3" /></svg
+                                /><circle cx="11" cy="8" r="1.3" /><circle cx="5" cy="12" r="1.3" /><circle
+                                    cx="11"
+                                    cy="12"
+                                    r="1.3"
+                                /></svg
                             ></button
                         >
-                        <NumberPlace {row} most={order.total} move={(place) => void keep(row, order.moveToPlace(row, place))} />
+                        <NumberPlace
+                            {row}
+                            most={order.total}
+                            move={(place) => void keep(row, order.moveToPlace(row, place))}
+                        />
                     {:else}
                         <span class="figures w-12 text-right">{row.place}</span>
                     {/if}
-                    {#if row.picture}<img src={row.picture} alt="" width="40" height="40" class="size-10 rounded object-cover" loading="lazy" />{:else}<span
-                            class="size-10 rounded bg-hair"
-                        ></span>{/if}
+                    {#if row.picture}<img
+                            src={row.picture}
+                            alt=""
+                            width="40"
+                            height="40"
+                            class="size-10 rounded object-cover"
+                            loading="lazy"
+                        />{:else}<span class="size-10 rounded bg-hair"></span>{/if}
                     <a class="min-w-0 flex-1 truncate hover:underline" href="/studio/products/{row.id}">{row.title}</a>
                     {#if !row.placed}<span class="text-sm text-quiet">by its date</span>{/if}
                 </li>

@@ -8,7 +8,9 @@ import { counted } from '../../lib/words';
 const FIRST = 0;
 const LAST = -1;
 
-/** The owner's own order of many products: some of them are loaded, and what is moved stands right after another one. */
+/**
+ * The owner's own order of many products: some of them are loaded, and what is moved stands right after another one.
+ */
 export class OwnOrder {
     rows = $state.raw<OrderRow[]>([]);
     total = $state(0);
@@ -36,7 +38,10 @@ export class OwnOrder {
         }
     }
 
-    /** To a place among those that are loaded, counted without the one that is moved; said from where it stands when its turn comes. */
+    /**
+     * To a place among those that are loaded, counted without the one that is moved; said from where it stands when its
+     * turn comes.
+     */
     moveTo(row: OrderRow, place: (from: number) => number): Promise<void> {
         return this.turn(() => this.put(row, place));
     }
@@ -91,7 +96,10 @@ export class OwnOrder {
         try {
             const { entry } = await post<CatalogueSaved>(this.address, { products: [row.id], after, seen: this.seen });
             await follow();
-            notices.say(`${row.title} stands at ${where}. Customers see it so.`, { words: 'Take this back', do: () => void this.back(entry) });
+            notices.say(`${row.title} stands at ${where}. Customers see it so.`, {
+                words: 'Take this back',
+                do: () => void this.back(entry),
+            });
         } catch (error) {
             notices.trouble(error);
             await this.again();
@@ -108,7 +116,11 @@ export class OwnOrder {
     /** Those that are loaded, as they stand after a move: whatever stands before it has a place now. */
     private async settle(rows: OrderRow[], moved: number): Promise<void> {
         this.rows = rows.map((one, at) => ({ ...one, place: at + 1, placed: one.placed || at <= moved }));
-        ({ total: this.total, placed: this.placed, seen: this.seen } = await get<OrderPage>(`${this.address}/rows?page=1`));
+        ({
+            total: this.total,
+            placed: this.placed,
+            seen: this.seen,
+        } = await get<OrderPage>(`${this.address}/rows?page=1`));
     }
 
     /** As many as were there before. What cannot be read now is asked for again in a few seconds. */
@@ -116,7 +128,8 @@ export class OwnOrder {
         const wanted = this.page;
         const pages: OrderPage[] = [];
         try {
-            for (let page = 1; page <= wanted; page++) pages.push(await get<OrderPage>(`${this.address}/rows?page=${page.toString()}`));
+            for (let page = 1; page <= wanted; page++)
+                pages.push(await get<OrderPage>(`${this.address}/rows?page=${page.toString()}`));
         } catch {
             return;
         }

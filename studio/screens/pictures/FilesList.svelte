@@ -48,20 +48,23 @@
                 <p class="flex items-baseline gap-4">
                     <a class="word min-w-0 truncate" href={file.address} target="_blank" rel="noopener">{file.name}</a>
                     <span class="flex-1 text-sm text-quiet"
-                        >{uses[file.use]}, {file.size}{file.width > 0 ? `, ${file.width} × ${file.height}` : ''}{file.captionsName
-                            ? `, captions: ${file.captionsName}`
-                            : ''}</span
+                        >{uses[file.use]}, {file.size}{file.width > 0
+                            ? `, ${file.width} × ${file.height}`
+                            : ''}{file.captionsName ? `, captions: ${file.captionsName}` : ''}</span
                     >
                     <button class="word min-h-6 text-sm" onclick={() => void files.where(file)}
                         >where is it used?<span class="unseen"> {file.name}</span></button
                     >
-                    {#if may}<button class="word min-h-6 text-sm" onclick={() => void files.letGo(file)}>delete<span class="unseen"> {file.name}</span></button
+                    {#if may}<button class="word min-h-6 text-sm" onclick={() => void files.letGo(file)}
+                            >delete<span class="unseen"> {file.name}</span></button
                         >{/if}
                 </p>
                 {#if files.places[file.id]}
                     <p class="text-sm text-quiet" role="status">
                         {#each files.places[file.id] ?? [] as place, index (index)}
-                            {index > 0 ? ', ' : 'Used by '}{#if place.address}<a class="word" href={place.address}>{place.words}</a>{:else}{place.words}{/if}
+                            {index > 0 ? ', ' : 'Used by '}{#if place.address}<a class="word" href={place.address}
+                                    >{place.words}</a
+                                >{:else}{place.words}{/if}
                         {:else}
                             Used nowhere.
                         {/each}

@@ -21,7 +21,11 @@
     <div class="relative">
         <img class="w-full rounded-lg bg-sheet" src={picture.small} alt={picture.alt} />
         {#if may}
-            <div class="absolute inset-0 grid grid-cols-5 grid-rows-5" role="group" aria-label="What matters most in it">
+            <div
+                class="absolute inset-0 grid grid-cols-5 grid-rows-5"
+                role="group"
+                aria-label="What matters most in it"
+            >
                 {#each places as y (y)}
                     {#each places as x (x)}
                         <button
@@ -63,14 +67,21 @@
     <h2 class="mt-4 font-semibold">Where it is used</h2>
     {#if uses}
         <ul>
-            {#each uses.products as product (product.id)}<li><a class="word" href="/p/{product.slug}">{product.title}</a></li>{/each}
+            {#each uses.products as product (product.id)}<li>
+                    <a class="word" href="/p/{product.slug}">{product.title}</a>
+                </li>{/each}
             {#each uses.templates as template (template.id)}
-                <li><a class="word" href="/studio/templates/{template.id}">{template.name}</a> <span class="text-quiet">template</span></li>
+                <li>
+                    <a class="word" href="/studio/templates/{template.id}">{template.name}</a>
+                    <span class="text-quiet">template</span>
+                </li>
             {/each}
             {#if uses.products.length + uses.templates.length === 0}<li class="text-quiet">Nowhere yet.</li>{/if}
         </ul>
         {#if may}
-            <button class="button mt-2" aria-expanded={picking} onclick={() => (picking = !picking)}>{picking ? 'Done' : 'Put it on products…'}</button>
+            <button class="button mt-2" aria-expanded={picking} onclick={() => (picking = !picking)}
+                >{picking ? 'Done' : 'Put it on products…'}</button
+            >
             {#if picking}
                 <NamePicker
                     things="product"

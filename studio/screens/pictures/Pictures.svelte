@@ -31,7 +31,9 @@
 
 <Frame {screen} here="Catalogue" place="Pictures and files">
     <h1 class="text-2xl">Pictures</h1>
-    <p class="mt-1 text-quiet">{counted(pictures.total, 'picture')}{pictures.query !== '' || pictures.bare ? ' found' : ' in the shop'}</p>
+    <p class="mt-1 text-quiet">
+        {counted(pictures.total, 'picture')}{pictures.query !== '' || pictures.bare ? ' found' : ' in the shop'}
+    </p>
     {#if may}
         <label
             class="mt-4 block cursor-pointer rounded-lg border border-dashed px-5 py-4 text-center focus-within:outline-2 {over
@@ -48,8 +50,11 @@
                 accept="image/jpeg,image/png,image/webp,image/avif"
                 onchange={(event) => void pictures.take(event.currentTarget.files ?? [])}
             />
-            {#if pictures.busy > 0}<span role="status">{counted(pictures.busy, 'picture is', 'pictures are')} on the way…</span>
-            {:else}Drop pictures here, paste one, or <span class="word">choose them</span>. JPEG, PNG, WebP or AVIF, up to 15 MB each.{/if}
+            {#if pictures.busy > 0}<span role="status"
+                    >{counted(pictures.busy, 'picture is', 'pictures are')} on the way…</span
+                >
+            {:else}Drop pictures here, paste one, or <span class="word">choose them</span>. JPEG, PNG, WebP or AVIF, up
+                to 15 MB each.{/if}
         </label>
     {/if}
     {#if pictures.troubles.length > 0}
@@ -67,7 +72,8 @@
             oninput={() => void pictures.load()}
         />
         <label class="flex gap-2"
-            ><input type="checkbox" bind:checked={pictures.bare} onchange={() => void pictures.load()} /> only those without words for those who cannot see</label
+            ><input type="checkbox" bind:checked={pictures.bare} onchange={() => void pictures.load()} /> only those without
+            words for those who cannot see</label
         >
     </div>
     <div class="mt-4 grid gap-8 {pictures.chosen ? 'md:grid-cols-[minmax(0,1fr)_300px]' : ''}">
@@ -88,8 +94,14 @@
                             alt={picture.alt || 'Without words'}
                             loading="lazy"
                         />
-                        <span class="mt-1 block truncate text-xs {picture.alt === '' ? 'text-trouble' : ''}">{picture.alt || 'no words yet'}</span>
-                        <span class="block text-xs text-quiet">{picture.products === 0 ? 'on no product' : `on ${counted(picture.products, 'product')}`}</span>
+                        <span class="mt-1 block truncate text-xs {picture.alt === '' ? 'text-trouble' : ''}"
+                            >{picture.alt || 'no words yet'}</span
+                        >
+                        <span class="block text-xs text-quiet"
+                            >{picture.products === 0
+                                ? 'on no product'
+                                : `on ${counted(picture.products, 'product')}`}</span
+                        >
                     </button>
                 </li>
             {:else}

@@ -17,7 +17,9 @@ export class ShopFiles {
 
     async load(page = 1): Promise<void> {
         try {
-            const answer = await get<FilePage>(`/studio/files?use=${this.use}&q=${encodeURIComponent(this.query)}&page=${page}`);
+            const answer = await get<FilePage>(
+                `/studio/files?use=${this.use}&q=${encodeURIComponent(this.query)}&page=${page}`,
+            );
             this.list = page === 1 ? answer.files : [...this.list, ...answer.files];
             ({ more: this.more, total: this.total } = answer);
             this.page = page;
@@ -46,7 +48,10 @@ export class ShopFiles {
 
     async where(file: ShopFile): Promise<void> {
         try {
-            this.places = { ...this.places, [file.id]: (await get<{ places: FilePlace[] }>(`/studio/files/${file.id}/uses`)).places };
+            this.places = {
+                ...this.places,
+                [file.id]: (await get<{ places: FilePlace[] }>(`/studio/files/${file.id}/uses`)).places,
+            };
         } catch (error) {
             notices.trouble(error);
         }

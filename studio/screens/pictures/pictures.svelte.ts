@@ -24,7 +24,9 @@ export class Pictures {
 
     async load(page = 1): Promise<void> {
         try {
-            const answer = await get<PicturePage>(`/studio/pictures/rows?q=${encodeURIComponent(this.query)}&page=${page}${this.bare ? '&bare=1' : ''}`);
+            const answer = await get<PicturePage>(
+                `/studio/pictures/rows?q=${encodeURIComponent(this.query)}&page=${page}${this.bare ? '&bare=1' : ''}`,
+            );
             this.list = page === 1 ? answer.pictures : [...this.list, ...answer.pictures];
             ({ more: this.more, total: this.total } = answer);
             this.page = page;
@@ -48,7 +50,10 @@ export class Pictures {
                 this.total++;
                 this.chosen = picture;
             } catch (error) {
-                const words = error instanceof TypeError ? `${file.name} did not reach the server. Try it again.` : (error as Error).message;
+                const words =
+                    error instanceof TypeError
+                        ? `${file.name} did not reach the server. Try it again.`
+                        : (error as Error).message;
                 this.troubles = [...this.troubles, words];
             }
             this.busy--;
@@ -91,9 +96,14 @@ export class Pictures {
 
     private async put(picture: Picture, product: number, on: boolean): Promise<void> {
         try {
-            this.changed((await post<{ picture: Picture }>(`/studio/pictures/${picture.id}/products`, { product, on })).picture);
+            this.changed(
+                (await post<{ picture: Picture }>(`/studio/pictures/${picture.id}/products`, { product, on })).picture,
+            );
             const back = (): void => void this.put(picture, product, !on);
-            notices.say(on ? 'It is on the product now.' : 'It is off the product.', { words: 'Take this back', do: back });
+            notices.say(on ? 'It is on the product now.' : 'It is off the product.', {
+                words: 'Take this back',
+                do: back,
+            });
         } catch (error) {
             notices.trouble(error);
         }

@@ -16,7 +16,9 @@
         { field: 'shownUntil', label: 'Until', help: 'Hidden by itself after that.' },
     ];
     let open = $state(false);
-    const shown = $derived(open || days.some((day) => ledger.value(at, day.field) !== null && ledger.value(at, day.field) !== undefined));
+    const shown = $derived(
+        open || days.some((day) => ledger.value(at, day.field) !== null && ledger.value(at, day.field) !== undefined),
+    );
 
     function set(field: string, typed: string): void {
         const stored = ledger.stands[at]?.[field];
@@ -40,7 +42,9 @@
                     value={wall(ledger.value(at, day.field), zone)}
                     oninput={(event) => set(day.field, event.currentTarget.value)}
                 />
-                <p id="{at}-{day.field}-help" class="text-sm {wrong ? 'text-trouble' : 'text-quiet'}">{wrong?.message ?? day.help}</p>
+                <p id="{at}-{day.field}-help" class="text-sm {wrong ? 'text-trouble' : 'text-quiet'}">
+                    {wrong?.message ?? day.help}
+                </p>
             </div>
         </div>
     {/each}

@@ -36,31 +36,58 @@
     }
 </script>
 
-<div class="grid grid-cols-[180px_minmax(0,1fr)] items-start gap-x-4 border-b border-dashed border-hair py-2.5" data-fact={fact.name}>
+<div
+    class="grid grid-cols-[180px_minmax(0,1fr)] items-start gap-x-4 border-b border-dashed border-hair py-2.5"
+    data-fact={fact.name}
+>
     <label class="pt-1" for={labelled ? id : undefined}
         >{fact.name}{#if fact.unit}<span class="text-quiet">, {fact.unit}</span>{/if}</label
     >
     <div class="max-w-120 min-w-0">
         {#if fact.kind === 'rich-text'}
             {#key values.join()}
-                <RichField {id} label={fact.name} editable={may} value={values[0] ?? ''} change={(next) => (html = next)} />
+                <RichField
+                    {id}
+                    label={fact.name}
+                    editable={may}
+                    value={values[0] ?? ''}
+                    change={(next) => (html = next)}
+                />
             {/key}
-            {#if html !== null && html !== (values[0] ?? '')}<button class="button mt-1" onclick={keep}>Save {fact.name}</button>{/if}
+            {#if html !== null && html !== (values[0] ?? '')}<button class="button mt-1" onclick={keep}
+                    >Save {fact.name}</button
+                >{/if}
         {:else if fact.kind === 'choice' || fact.kind === 'yes-no'}
-            <select {id} class="field" disabled={!may} value={values[0] ?? ''} onchange={(event) => fill(typed(fact, event.currentTarget.value))}>
+            <select
+                {id}
+                class="field"
+                disabled={!may}
+                value={values[0] ?? ''}
+                onchange={(event) => fill(typed(fact, event.currentTarget.value))}
+            >
                 <option value="">–</option>
-                {#each fact.kind === 'yes-no' ? ['yes', 'no'] : fact.choices as choice (choice)}<option value={choice}>{choice}</option>{/each}
+                {#each fact.kind === 'yes-no' ? ['yes', 'no'] : fact.choices as choice (choice)}<option value={choice}
+                        >{choice}</option
+                    >{/each}
             </select>
         {:else if fact.kind === 'picture'}
             {#if picture}
                 <p class="flex items-center gap-3 pb-1">
                     <img class="h-16 rounded border border-hair" src={picture.small} alt={picture.alt} />
-                    {#if may}<button class="word" aria-label="Without {fact.name}" onclick={() => fill([])}>out</button>{/if}
+                    {#if may}<button class="word" aria-label="Without {fact.name}" onclick={() => fill([])}>out</button
+                        >{/if}
                 </p>
             {/if}
             <PictureField {id} value={numbers[0] ?? null} disabled={!may} change={(next) => fill([String(next)])} />
         {:else if fact.kind === 'files'}
-            <FilesField label={fact.name} use="download" values={numbers} most={12} {may} change={(next) => fill(next.map(String))} />
+            <FilesField
+                label={fact.name}
+                use="download"
+                values={numbers}
+                most={12}
+                {may}
+                change={(next) => fill(next.map(String))}
+            />
         {:else if fact.kind === 'products'}
             <ProductsField {may} values={numbers} change={(next) => fill(next.map(String))} />
         {:else if fact.kind === 'blocks'}
@@ -73,7 +100,9 @@
                           : 'Live.'
                       : 'Laid out, not published yet.'}
                 {#if may || content}<button class="word" onclick={open}
-                        >{content === null || content.empty ? 'Lay it out on the drawing table' : 'Open it on the drawing table'}</button
+                        >{content === null || content.empty
+                            ? 'Lay it out on the drawing table'
+                            : 'Open it on the drawing table'}</button
                     >{/if}
             </p>
         {:else}

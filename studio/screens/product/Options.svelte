@@ -23,15 +23,23 @@
             notices.say(`${value.name}: ${counted(made, 'variant')}. Nothing is saved yet.`);
         };
         if (would + form.variants.length > MOST_VARIANTS)
-            notices.warn(`That would make ${counted(would, 'variant')}; a product can have ${MOST_VARIANTS} at most. Nothing was made.`);
+            notices.warn(
+                `That would make ${counted(would, 'variant')}; a product can have ${MOST_VARIANTS} at most. Nothing was made.`,
+            );
         else if (would > 30)
-            notices.ask(`That makes ${counted(would, 'variant')}.`, { words: 'Make them', do: go }, { words: 'Leave it', do: () => undefined });
+            notices.ask(
+                `That makes ${counted(would, 'variant')}.`,
+                { words: 'Make them', do: go },
+                { words: 'Leave it', do: () => undefined },
+            );
         else go();
     }
 
     function out(option: ThingOption, value: { id: number; label: string }): void {
         const dropped = form.dropValue(option, value.id);
-        notices.say(`${option.name} ${value.label} is not offered any more: ${counted(dropped, 'variant')} dropped. Nothing is saved yet.`);
+        notices.say(
+            `${option.name} ${value.label} is not offered any more: ${counted(dropped, 'variant')} dropped. Nothing is saved yet.`,
+        );
     }
 </script>
 
@@ -40,9 +48,14 @@
         <span class="inline-block w-[150px] pr-4">{option.name}</span>
         {#each option.values.filter((value) => form.offered(option).includes(value.id)) as value (value.id)}
             <span class="mr-4 whitespace-nowrap"
-                >{#if value.swatch}<span class="mr-1 inline-block size-3 rounded-full border border-edge align-[-1px]" style:background={value.swatch}
+                >{#if value.swatch}<span
+                        class="mr-1 inline-block size-3 rounded-full border border-edge align-[-1px]"
+                        style:background={value.swatch}
                     ></span>{/if}{value.label}{#if may}
-                    <button class="word min-h-6 text-sm" aria-label="Offer {option.name} {value.label} no more" onclick={() => out(option, value)}>out</button
+                    <button
+                        class="word min-h-6 text-sm"
+                        aria-label="Offer {option.name} {value.label} no more"
+                        onclick={() => out(option, value)}>out</button
                     >{/if}</span
             >
         {/each}
@@ -68,12 +81,18 @@
                     {@const there = known ? form.offered(known).includes(value.id) : false}
                     <li class="flex justify-between gap-3 py-0.5">
                         <span>{value.name}</span>
-                        {#if there}<span class="text-quiet">is offered</span>{:else}<button class="word" onclick={() => add(value)}
-                                >add<span class="unseen"> {value.name}</span></button
+                        {#if there}<span class="text-quiet">is offered</span>{:else}<button
+                                class="word"
+                                onclick={() => add(value)}>add<span class="unseen"> {value.name}</span></button
                             >{/if}
                     </li>
                 {:else}
-                    <li class="text-quiet">No value is called that. New ones are made under <a class="word" href="/studio/catalogue/options">Options</a>.</li>
+                    <li class="text-quiet">
+                        No value is called that. New ones are made under <a
+                            class="word"
+                            href="/studio/catalogue/options">Options</a
+                        >.
+                    </li>
                 {/each}
             </ul>
             {#if choice.found.more}<button class="word" onclick={() => void choice.found.next()}>More</button>{/if}

@@ -21,12 +21,21 @@
         {#each ids as id, index (id)}
             {@const picture = known[id]}
             <li class="w-32" data-picture={id}>
-                <img class="aspect-square w-full rounded border border-hair bg-sheet object-contain" src={picture?.small ?? ''} alt={picture?.alt ?? ''} />
-                <p class="mt-1 truncate text-xs {picture?.alt ? '' : 'text-trouble'}">{picture?.alt || 'no words yet'}</p>
+                <img
+                    class="aspect-square w-full rounded border border-hair bg-sheet object-contain"
+                    src={picture?.small ?? ''}
+                    alt={picture?.alt ?? ''}
+                />
+                <p class="mt-1 truncate text-xs {picture?.alt ? '' : 'text-trouble'}">
+                    {picture?.alt || 'no words yet'}
+                </p>
                 {#if may}
                     <p class="flex gap-2 text-sm">
-                        <button class="word min-h-6 min-w-6" disabled={index === 0} aria-label="Picture {index + 1} earlier" onclick={() => move(id, -1)}
-                            >←</button
+                        <button
+                            class="word min-h-6 min-w-6"
+                            disabled={index === 0}
+                            aria-label="Picture {index + 1} earlier"
+                            onclick={() => move(id, -1)}>←</button
                         >
                         <button
                             class="word min-h-6 min-w-6"
@@ -37,7 +46,11 @@
                         <button
                             class="word min-h-6"
                             aria-label="Take picture {index + 1} off"
-                            onclick={() => void product.arrange((now) => now.filter((one) => one !== id), 'The picture is off the product.')}>out</button
+                            onclick={() =>
+                                void product.arrange(
+                                    (now) => now.filter((one) => one !== id),
+                                    'The picture is off the product.',
+                                )}>out</button
                         >
                     </p>
                 {/if}
@@ -52,7 +65,11 @@
                 id="add-picture"
                 value={null}
                 disabled={false}
-                change={(id) => void product.arrange((now) => (now.includes(id) ? now : [...now, id]), 'The picture is on the product now.')}
+                change={(id) =>
+                    void product.arrange(
+                        (now) => (now.includes(id) ? now : [...now, id]),
+                        'The picture is on the product now.',
+                    )}
             />
         </div>
     {/if}

@@ -56,16 +56,36 @@
             <h1 class="text-2xl">{form.isNew ? title || 'A new product' : title}</h1>
             {#if !form.isNew}
                 <p class="mt-1 text-quiet">
-                    {ledger.value(at, 'published') === true ? '' : 'Hidden from customers · '}<a class="word" href="/p/{slug}">see it in the shop</a>
+                    {ledger.value(at, 'published') === true ? '' : 'Hidden from customers · '}<a
+                        class="word"
+                        href="/p/{slug}">see it in the shop</a
+                    >
                 </p>
             {/if}
             <section class="mt-5" aria-label="What it is">
                 <Line {ledger} {at} field="title" label="Title" {may} changed={named} />
-                <Line {ledger} {at} field="slug" label="Address name" {may} most={120} help="In the shop at /p/{text(ledger.value(at, 'slug'))}" />
+                <Line
+                    {ledger}
+                    {at}
+                    field="slug"
+                    label="Address name"
+                    {may}
+                    most={120}
+                    help="In the shop at /p/{text(ledger.value(at, 'slug'))}"
+                />
                 <Rich {ledger} {at} field="shortDescription" label="Short description" {may} />
                 <Rich {ledger} {at} field="description" label="Description" {may} />
                 <Chosen {ledger} {at} field="brand" label="Brand" things="brand" {may} />
-                <Chosen {ledger} {at} field="categories" main="mainCategory" label="Categories" things="category" {may} several />
+                <Chosen
+                    {ledger}
+                    {at}
+                    field="categories"
+                    main="mainCategory"
+                    label="Categories"
+                    things="category"
+                    {may}
+                    several
+                />
                 <Chosen {ledger} {at} field="tags" label="Tags" things="tag" {may} several />
                 <label class="grid grid-cols-[150px_minmax(0,1fr)] gap-x-4 py-2">
                     <span>Customers see it</span>
@@ -88,7 +108,16 @@
             <section class="mt-7" aria-labelledby="search-title">
                 <h2 id="search-title" class="text-lg">For search engines</h2>
                 <Line {ledger} {at} field="searchTitle" label="Title" {may} help="Empty: the title above." />
-                <Line {ledger} {at} field="searchDescription" label="Words" {may} long most={500} help="Empty: the short description." />
+                <Line
+                    {ledger}
+                    {at}
+                    field="searchDescription"
+                    label="Words"
+                    {may}
+                    long
+                    most={500}
+                    help="Empty: the short description."
+                />
             </section>
             {#if form.isNew}
                 <p class="mt-7 text-quiet">Facts follow once it is saved.</p>
@@ -97,7 +126,8 @@
                     <h2 id="facts-title" class="text-lg">Facts</h2>
                     {#if facts.length === 0}
                         <p class="text-quiet">
-                            The shop has no facts yet. <a class="word" href="/studio/facts">Define the first one</a>; then it can be filled in here.
+                            The shop has no facts yet. <a class="word" href="/studio/facts">Define the first one</a>;
+                            then it can be filled in here.
                         </p>
                     {/if}
                     {#each groups as group (group)}
@@ -108,7 +138,9 @@
                     {/each}
                 </section>
                 <Uses thing="product" {may} deleting={form.deleting} ask={() => form.askToDelete()} />
-                {#if may}<p class="mt-2"><button class="word" onclick={() => form.makeAlike()}>Make another one like it…</button></p>{/if}
+                {#if may}<p class="mt-2">
+                        <button class="word" onclick={() => form.makeAlike()}>Make another one like it…</button>
+                    </p>{/if}
             {/if}
         </div>
         <aside class="sticky top-4 self-start border-l border-hair pl-6" aria-label="Its page">
@@ -117,11 +149,15 @@
                 <p class="font-name text-lg">{template.name}</p>
                 <p class="text-sm">
                     <a class="word" href="/studio/why/product/{slug}">why this one?</a> ·
-                    <a class="word" href="/studio/templates/{template.id}?sample={product.id}">open it with this product</a>
+                    <a class="word" href="/studio/templates/{template.id}?sample={product.id}"
+                        >open it with this product</a
+                    >
                 </p>
             {/if}
             <div class="mt-5 border-t border-hair pt-4"><SaveBox {ledger} {may} {leave} /></div>
-            {#if !form.isNew}<div class="mt-6 border-t border-hair pt-4"><History thing="product" id={product.id} {may} {ledger} /></div>{/if}
+            {#if !form.isNew}<div class="mt-6 border-t border-hair pt-4">
+                    <History thing="product" id={product.id} {may} {ledger} />
+                </div>{/if}
         </aside>
     </div>
 </Frame>

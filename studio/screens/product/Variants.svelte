@@ -30,7 +30,17 @@
     const writing = $derived({ digits, zone: form.data.zone });
 
     function paste(event: ClipboardEvent, row: number, column: number): void {
-        if (pasted(ledger, event.clipboardData?.getData('text/plain') ?? '', form.variants, columns, { row, column }, writing)) event.preventDefault();
+        if (
+            pasted(
+                ledger,
+                event.clipboardData?.getData('text/plain') ?? '',
+                form.variants,
+                columns,
+                { row, column },
+                writing,
+            )
+        )
+            event.preventDefault();
     }
 
     const wrongs = $derived(
@@ -42,16 +52,20 @@
     );
 </script>
 
-<p class="text-quiet">{counted(form.variants.length, 'variant')}. What a spreadsheet copies can be pasted into the sheet.</p>
+<p class="text-quiet">
+    {counted(form.variants.length, 'variant')}. What a spreadsheet copies can be pasted into the sheet.
+</p>
 <div class="mt-2 overflow-x-auto">
     <table class="w-full border-collapse text-left" aria-label="Variants">
         <thead class="text-quiet">
             <tr class="border-b border-hair">
                 <th class="py-2 pr-3 font-normal" scope="col">Variant</th>
-                {#each columns as column (column.field)}<th class="py-2 pr-2 font-normal" scope="col">{column.label}</th>{/each}
+                {#each columns as column (column.field)}<th class="py-2 pr-2 font-normal" scope="col">{column.label}</th
+                    >{/each}
                 {#if form.pictures.length > 0}<th class="py-2 pr-2 font-normal" scope="col">Picture</th>{/if}
                 <th class="py-2 pr-2 font-normal" scope="col">For sale</th>
-                {#if may}<th class="py-2 font-normal" scope="col"><span class="unseen">Place and dropping</span></th>{/if}
+                {#if may}<th class="py-2 font-normal" scope="col"><span class="unseen">Place and dropping</span></th
+                    >{/if}
             </tr>
         </thead>
         <tbody>
@@ -62,13 +76,23 @@
                         {@const wrong = ledger.wrong[`${key}/${column.field}`]}
                         <td class="py-1 pr-2">
                             <input
-                                class="field {column.width} {wrong ? 'border-trouble' : ''} {column.kind === 'text' ? '' : 'figures'}"
+                                class="field {column.width} {wrong ? 'border-trouble' : ''} {column.kind === 'text'
+                                    ? ''
+                                    : 'figures'}"
                                 type={column.kind === 'moment' ? 'datetime-local' : 'text'}
-                                inputmode={column.kind === 'money' ? 'decimal' : column.kind === 'count' ? 'numeric' : undefined}
+                                inputmode={column.kind === 'money'
+                                    ? 'decimal'
+                                    : column.kind === 'count'
+                                      ? 'numeric'
+                                      : undefined}
                                 aria-label="{column.label} of {form.called(key)}"
                                 aria-invalid={wrong ? 'true' : undefined}
                                 title={wrong?.message}
-                                placeholder={column.field === 'stock' ? 'not counted' : column.field === 'contents' ? '30 ml' : undefined}
+                                placeholder={column.field === 'stock'
+                                    ? 'not counted'
+                                    : column.field === 'contents'
+                                      ? '30 ml'
+                                      : undefined}
                                 disabled={!may}
                                 value={shown(ledger, key, column, writing)}
                                 oninput={(event) => typed(ledger, key, column, event.currentTarget.value, writing)}
@@ -84,11 +108,16 @@
                                 aria-label="Picture of {form.called(key)}"
                                 disabled={!may}
                                 value={String(chosen ?? '')}
-                                onchange={(event) => ledger.set(key, 'picture', Number(event.currentTarget.value) || null)}
+                                onchange={(event) =>
+                                    ledger.set(key, 'picture', Number(event.currentTarget.value) || null)}
                             >
                                 <option value="">–</option>
-                                {#each form.pictures as picture, place (picture)}<option value={String(picture)}>{place + 1}</option>{/each}
-                                {#if chosen !== undefined && !form.pictures.includes(chosen)}<option value={String(chosen)}>another</option>{/if}
+                                {#each form.pictures as picture, place (picture)}<option value={String(picture)}
+                                        >{place + 1}</option
+                                    >{/each}
+                                {#if chosen !== undefined && !form.pictures.includes(chosen)}<option
+                                        value={String(chosen)}>another</option
+                                    >{/if}
                             </select>
                         </td>
                     {/if}
@@ -103,8 +132,11 @@
                     >
                     {#if may}
                         <td class="py-1 text-sm whitespace-nowrap">
-                            <button class="word min-h-6 min-w-6" disabled={row === 0} aria-label="{form.called(key)} up" onclick={() => form.move(key, -1)}
-                                >↑</button
+                            <button
+                                class="word min-h-6 min-w-6"
+                                disabled={row === 0}
+                                aria-label="{form.called(key)} up"
+                                onclick={() => form.move(key, -1)}>↑</button
                             >
                             <button
                                 class="word min-h-6 min-w-6"
@@ -112,7 +144,11 @@
                                 aria-label="{form.called(key)} down"
                                 onclick={() => form.move(key, 1)}>↓</button
                             >
-                            <button class="word min-h-6" aria-label="Drop {form.called(key)}" onclick={() => ledger.drop(key)}>drop</button>
+                            <button
+                                class="word min-h-6"
+                                aria-label="Drop {form.called(key)}"
+                                onclick={() => ledger.drop(key)}>drop</button
+                            >
                         </td>
                     {/if}
                 </tr>
@@ -122,9 +158,12 @@
         </tbody>
     </table>
 </div>
-{#each wrongs as one (`${one.key}/${one.field}`)}<p class="mt-1 text-sm text-trouble" role="alert">{form.called(one.key)}: {one.message}</p>{/each}
+{#each wrongs as one (`${one.key}/${one.field}`)}<p class="mt-1 text-sm text-trouble" role="alert">
+        {form.called(one.key)}: {one.message}
+    </p>{/each}
 <p class="mt-2 flex flex-wrap gap-5">
-    {#if may && form.options.length === 0}<button class="word" onclick={() => form.addVariant()}>Add a variant</button>{/if}
+    {#if may && form.options.length === 0}<button class="word" onclick={() => form.addVariant()}>Add a variant</button
+        >{/if}
     <button class="word" aria-pressed={days} onclick={() => (days = !days)}
         >{days ? 'Without days of the sale and contents' : 'Days of the sale, contents'}</button
     >

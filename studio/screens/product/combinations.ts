@@ -9,7 +9,9 @@ export function offered(variants: number[][], values: number[]): number[] {
 /** One combination for each that the other options have, with a value of this one: those that are not there yet. */
 export function wouldMake(variants: number[][], ofOption: number[], value: number): number[][] {
     const own = new Set(ofOption);
-    const others = new Map(variants.map((values) => values.filter((id) => !own.has(id))).map((values) => [values.join(), values]));
+    const others = new Map(
+        variants.map((values) => values.filter((id) => !own.has(id))).map((values) => [values.join(), values]),
+    );
     const there = new Set(variants.map((values) => sorted(values).join()));
     return [...others.values()].map((rest) => sorted([...rest, value])).filter((wanted) => !there.has(wanted.join()));
 }
@@ -21,10 +23,14 @@ export function lacking(variants: number[][], ofOption: number[]): number[] {
 }
 
 /**
- * What becomes of the variants that have a value which is not offered any more: where its option has other values they go; else they
- * stay without it, each combination once.
+ * What becomes of the variants that have a value which is not offered any more: where its option has other values they
+ * go; else they stay without it, each combination once.
  */
-export function without(having: number[][], value: number, hasOthers: boolean): { dropped: number[]; kept: { place: number; values: number[] }[] } {
+export function without(
+    having: number[][],
+    value: number,
+    hasOthers: boolean,
+): { dropped: number[]; kept: { place: number; values: number[] }[] } {
     const there = new Set<string>();
     const dropped: number[] = [];
     const kept: { place: number; values: number[] }[] = [];

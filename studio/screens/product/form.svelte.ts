@@ -57,7 +57,9 @@ export class ProductForm {
     /** What a variant is called by its options. */
     called(key: string): string {
         const values = this.values(key);
-        const words = this.options.flatMap((option) => option.values.filter((value) => values.includes(value.id)).map((value) => value.label));
+        const words = this.options.flatMap((option) =>
+            option.values.filter((value) => values.includes(value.id)).map((value) => value.label),
+        );
         return words.join(', ') || 'the only one';
     }
 
@@ -77,7 +79,8 @@ export class ProductForm {
         const keys = this.variants;
         const lacking = combinations.lacking(this.all, ids(next)).flatMap((place) => keys[place] ?? []);
         if (lacking.length > 0) {
-            for (const key of lacking) this.ledger.set(key, 'values', combinations.sorted([...this.values(key), value.id]));
+            for (const key of lacking)
+                this.ledger.set(key, 'values', combinations.sorted([...this.values(key), value.id]));
             return lacking.length;
         }
         const wanted = this.wouldMake(next, value.id).slice(0, MOST_VARIANTS);
@@ -86,7 +89,10 @@ export class ProductForm {
         return wanted.length;
     }
 
-    /** Takes a value from all variants: those that differ from others by it go, and where it is the only one of its option, they lose it. */
+    /**
+     * Takes a value from all variants: those that differ from others by it go, and where it is the only one of its
+     * option, they lose it.
+     */
     dropValue(option: ThingOption, value: number): number {
         const others = this.offered(option).filter((one) => one !== value);
         const having = this.variants.filter((key) => this.values(key).includes(value));
@@ -131,7 +137,14 @@ export class ProductForm {
         const own = this.ledger.stands[this.at] ?? {};
         const plain = Object.fromEntries(Object.entries(own).filter(([name]) => !name.startsWith('fact:')));
         const made: Record<string, Values> = {
-            'product/-1': { ...plain, title: `${text(own.title)}, another`, slug: `${text(own.slug)}-another`, added: null, shownFrom: null, shownUntil: null },
+            'product/-1': {
+                ...plain,
+                title: `${text(own.title)}, another`,
+                slug: `${text(own.slug)}-another`,
+                added: null,
+                shownFrom: null,
+                shownUntil: null,
+            },
         };
         this.variants.forEach((key, place) => {
             const fields = this.ledger.stands[key] ?? {};
@@ -151,7 +164,8 @@ export class ProductForm {
     }
 
     private variant(values: number[], model: string | undefined): void {
-        const like = (field: string): unknown => (model ? this.ledger.value(model, field) : this.data.empty.variant?.[field]);
+        const like = (field: string): unknown =>
+            model ? this.ledger.value(model, field) : this.data.empty.variant?.[field];
         const id = this.isNew ? Number(this.at.split('/')[1]) : this.data.id;
         const fields: Values = {
             ...this.data.empty.variant,

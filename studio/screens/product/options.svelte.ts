@@ -12,7 +12,11 @@ export class OptionChoice {
     });
 
     option(value: ValueRow): ThingOption {
-        return { id: value.option, name: value.name.slice(0, value.name.length - this.label(value).length).trim(), values: [] };
+        return {
+            id: value.option,
+            name: value.name.slice(0, value.name.length - this.label(value).length).trim(),
+            values: [],
+        };
     }
 
     label(value: ValueRow): string {

@@ -35,7 +35,11 @@ export class Product {
         return this.draft ? numbers(this.draft.ledger.value(this.draft.at, 'pictures')) : this.ordered;
     }
 
-    fill(fact: Fact, written: string[], words = `${fact.name} is ${written.length === 0 ? 'empty' : 'filled in'}.`): Promise<void> {
+    fill(
+        fact: Fact,
+        written: string[],
+        words = `${fact.name} is ${written.length === 0 ? 'empty' : 'filled in'}.`,
+    ): Promise<void> {
         this.values = { ...this.values, [fact.id]: written };
         return this.facts(() => this.store(fact, written, words));
     }
@@ -67,7 +71,10 @@ export class Product {
             await post('/studio/facts/values', { changes: [{ product: this.id, fact: fact.id, written, before }] });
             this.stored = { ...this.stored, [fact.id]: written };
             if (fact.kind === 'picture') await this.meet(written.map(Number));
-            notices.say(words, { words: 'Take this back', do: () => void this.fill(fact, before, `${fact.name} is as it was.`) });
+            notices.say(words, {
+                words: 'Take this back',
+                do: () => void this.fill(fact, before, `${fact.name} is as it was.`),
+            });
         } catch (error) {
             const body = (error as { body?: { wrong?: { message: string }[]; crossed?: FactChange[] } }).body;
             const crossed = body?.crossed?.[0];
@@ -84,8 +91,16 @@ export class Product {
         const before = this.pictures;
         if (next.join() === before.join()) return;
         try {
-            this.take(await post<{ pictures: number[]; shown: Picture[] }>(`/studio/products/${this.id}/pictures`, { ids: next, before }));
-            notices.say(words, { words: 'Take this back', do: () => void this.arrange(() => before, 'The pictures are as they were.') });
+            this.take(
+                await post<{ pictures: number[]; shown: Picture[] }>(`/studio/products/${this.id}/pictures`, {
+                    ids: next,
+                    before,
+                }),
+            );
+            notices.say(words, {
+                words: 'Take this back',
+                do: () => void this.arrange(() => before, 'The pictures are as they were.'),
+            });
         } catch (error) {
             const body = (error as { body?: { pictures?: number[]; shown?: Picture[] } }).body;
             if (body?.pictures && body.shown) this.take({ pictures: body.pictures, shown: body.shown });

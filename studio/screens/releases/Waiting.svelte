@@ -34,7 +34,9 @@
                 <label>At <input class="field ml-1" type="datetime-local" bind:value={due} /></label>
                 <button class="button button-next" onclick={move}>Then instead</button>
             {/if}
-            <button class="button" onclick={() => (changing = !changing)}>{changing ? 'Leave the time' : 'Another time…'}</button>
+            <button class="button" onclick={() => (changing = !changing)}
+                >{changing ? 'Leave the time' : 'Another time…'}</button
+            >
             <button class="button" onclick={() => void releases.callOff(release)}>Call it off</button>
         </div>
     {/if}

@@ -33,7 +33,10 @@ export class Releases {
         this.busy = true;
         try {
             const made = await post<ReleaseRow>(`/studio/releases/${release.id}/bring-back`, { key: this.key });
-            this.made = [made, ...this.made.map((row) => (row.id === release.id ? { ...row, later: [...row.later, made.id] } : row))];
+            this.made = [
+                made,
+                ...this.made.map((row) => (row.id === release.id ? { ...row, later: [...row.later, made.id] } : row)),
+            ];
             this.asked = null;
             notices.say(`The shop is as it was before release ${release.id}. Drafts were left alone.`);
         } catch (error) {

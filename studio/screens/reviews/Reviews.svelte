@@ -8,7 +8,11 @@
     let { screen }: { screen: Screen<ReviewPage> } = $props();
     const reviews = new Reviews(untrack(() => screen.data));
     const kinds: { state: Review['state']; words: string; empty: string }[] = [
-        { state: 'waiting', words: 'Waiting to be read', empty: 'Nothing waits. What customers write in the shop comes here first.' },
+        {
+            state: 'waiting',
+            words: 'Waiting to be read',
+            empty: 'Nothing waits. What customers write in the shop comes here first.',
+        },
         { state: 'read', words: 'In the shop', empty: 'No review is in the shop yet.' },
         { state: 'refused', words: 'Refused', empty: 'None was refused.' },
     ];
@@ -30,14 +34,22 @@
         {#each reviews.rows as review (review.id)}
             <li class="border-b border-dashed border-hair py-3" data-review={review.id}>
                 <p>
-                    <span class="figures">{review.stars} of 5</span> for <a class="word" href="/p/{review.slug}">{review.product}</a>
+                    <span class="figures">{review.stars} of 5</span> for
+                    <a class="word" href="/p/{review.slug}">{review.product}</a>
                     <span class="text-quiet">by {review.author}, {when(review.writtenAt)}</span>
                 </p>
-                {#if review.words !== ''}<p class="mt-1 max-w-2xl break-words whitespace-pre-line">{review.words}</p>{/if}
+                {#if review.words !== ''}<p class="mt-1 max-w-2xl break-words whitespace-pre-line">
+                        {review.words}
+                    </p>{/if}
                 {#if screen.may.edit}
                     <p class="mt-1.5 flex gap-4">
-                        {#if review.state !== 'read'}<button class="word" onclick={() => void reviews.decide(review, 'read')}>Show it in the shop</button>{/if}
-                        {#if review.state !== 'refused'}<button class="word" onclick={() => void reviews.decide(review, 'refused')}
+                        {#if review.state !== 'read'}<button
+                                class="word"
+                                onclick={() => void reviews.decide(review, 'read')}>Show it in the shop</button
+                            >{/if}
+                        {#if review.state !== 'refused'}<button
+                                class="word"
+                                onclick={() => void reviews.decide(review, 'refused')}
                                 >{review.state === 'read' ? 'Take it out' : 'Refuse it'}</button
                             >{/if}
                     </p>

@@ -4,7 +4,11 @@ import type { Review, ReviewPage } from '../../lib/types';
 
 type State = Review['state'];
 
-const SAID: Record<State, string> = { read: 'It stands in the shop now.', refused: 'It is kept here and not shown.', waiting: 'It waits again.' };
+const SAID: Record<State, string> = {
+    read: 'It stands in the shop now.',
+    refused: 'It is kept here and not shown.',
+    waiting: 'It waits again.',
+};
 
 /** Reviews of one state, a page at a time, and what is decided of them. */
 export class Reviews {

@@ -14,7 +14,9 @@
 
 <section class="mt-10" aria-labelledby="same-words">
     <h2 id="same-words" class="text-xl">Words that mean the same</h2>
-    <p class="mt-1 text-quiet">Whoever looks for one of them finds all of them: other names, other spellings, one and many.</p>
+    <p class="mt-1 text-quiet">
+        Whoever looks for one of them finds all of them: other names, other spellings, one and many.
+    </p>
     <ul class="mt-3">
         {#each searching.groups as group (group.id)}
             <li class="flex flex-wrap items-center gap-3 border-b border-dashed border-hair py-2">
@@ -38,7 +40,13 @@
     {#if may}
         <form class="mt-3 flex flex-wrap items-center gap-3" onsubmit={(event) => void add(event)}>
             <label class="sr-only" for="new-words">New words that mean the same</label>
-            <input id="new-words" class="field min-w-0 flex-1" maxlength="600" bind:value={written} placeholder="jotter, notebook, exercise book" />
+            <input
+                id="new-words"
+                class="field min-w-0 flex-1"
+                maxlength="600"
+                bind:value={written}
+                placeholder="jotter, notebook, exercise book"
+            />
             <button class="button" disabled={!usable}>Keep them</button>
         </form>
     {/if}

@@ -26,11 +26,21 @@
 
 <Frame {screen} here="Catalogue" place="Search">
     <h1 class="text-2xl">What customers looked for</h1>
-    <p class="mt-1 text-quiet">In the last {counted(screen.data.days, 'day', 'days')}: words and how often, nothing about who it was.</p>
+    <p class="mt-1 text-quiet">
+        In the last {counted(screen.data.days, 'day', 'days')}: words and how often, nothing about who it was.
+    </p>
     <div class="mt-5 flex flex-wrap items-center gap-5">
         <p class="flex flex-wrap gap-5" role="group" aria-label="Which searches">
-            <button class={searching.nothing ? 'font-semibold' : 'word'} aria-pressed={searching.nothing} onclick={() => show(true)}>Found nothing</button>
-            <button class={searching.nothing ? 'word' : 'font-semibold'} aria-pressed={!searching.nothing} onclick={() => show(false)}>All</button>
+            <button
+                class={searching.nothing ? 'font-semibold' : 'word'}
+                aria-pressed={searching.nothing}
+                onclick={() => show(true)}>Found nothing</button
+            >
+            <button
+                class={searching.nothing ? 'word' : 'font-semibold'}
+                aria-pressed={!searching.nothing}
+                onclick={() => show(false)}>All</button
+            >
         </p>
         <input
             class="field w-60"

@@ -14,8 +14,8 @@
 <section class="mt-10" aria-labelledby="where-searched">
     <h2 id="where-searched" class="text-xl">Where is searched, and how much it counts</h2>
     <p class="mt-1 text-quiet">
-        A code that is just what was typed comes first, then what has all words in its title, then in title and brand, then the rest; what can be had before
-        what is sold out. Among those alike, this decides. 0 is not searched.
+        A code that is just what was typed comes first, then what has all words in its title, then in title and brand,
+        then the rest; what can be had before what is sold out. Among those alike, this decides. 0 is not searched.
     </p>
     <div class="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
         <ul>
@@ -39,11 +39,17 @@
         </ul>
         <div class="min-w-0">
             <label for="try-search" class="text-quiet">Try a search</label>
-            <input id="try-search" class="field w-full" maxlength="200" oninput={(event) => tryOut(event.currentTarget.value)} />
+            <input
+                id="try-search"
+                class="field w-full"
+                maxlength="200"
+                oninput={(event) => tryOut(event.currentTarget.value)}
+            />
             <div aria-live="polite">
                 {#if searching.preview}
                     <p class="mt-2">
-                        {counted(searching.preview.total, 'product', 'products')}{searching.preview.total > searching.preview.rows.length
+                        {counted(searching.preview.total, 'product', 'products')}{searching.preview.total >
+                        searching.preview.rows.length
                             ? `, the first ${searching.preview.rows.length.toString()}`
                             : ''}
                     </p>
@@ -53,8 +59,12 @@
             <ol class="mt-1">
                 {#each searching.preview?.rows ?? [] as row (row.id)}
                     <li class="border-b border-dashed border-hair py-1.5" data-found={row.title}>
-                        <a class="word" href={row.address}>{row.title}</a>{#if row.soldOut}<span class="text-quiet"> · sold out</span>{/if}
-                        <span class="block text-xs text-quiet">{row.why.length === 0 ? 'its code begins so' : row.why.join(' · ')}</span>
+                        <a class="word" href={row.address}>{row.title}</a>{#if row.soldOut}<span class="text-quiet">
+                                · sold out</span
+                            >{/if}
+                        <span class="block text-xs text-quiet"
+                            >{row.why.length === 0 ? 'its code begins so' : row.why.join(' · ')}</span
+                        >
                     </li>
                 {/each}
             </ol>

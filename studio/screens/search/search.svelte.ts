@@ -68,7 +68,10 @@ export class Searching {
                         do: () => void (before ? this.keep(before.words, id) : this.takeOut(answer.id)),
                     });
                 },
-                theirs: (theirs) => (this.groups = this.groups.map((group) => (group.id === id ? { ...group, words: theirs.words as string[] } : group))),
+                theirs: (theirs) =>
+                    (this.groups = this.groups.map((group) =>
+                        group.id === id ? { ...group, words: theirs.words as string[] } : group,
+                    )),
             });
             await this.load();
         } catch (error) {
@@ -104,10 +107,14 @@ export class Searching {
                 seen: byField(before),
                 saved: ({ weights }) => {
                     this.weights = weights;
-                    notices.say('Kept. Customers’ searches go by it at once.', { words: 'Undo', do: () => void this.weigh(field, was) });
+                    notices.say('Kept. Customers’ searches go by it at once.', {
+                        words: 'Undo',
+                        do: () => void this.weigh(field, was),
+                    });
                     if (this.preview) void this.tryOut(this.tried);
                 },
-                theirs: (theirs) => (this.weights = before.map((one) => ({ ...one, weight: Number(theirs[one.field] ?? one.weight) }))),
+                theirs: (theirs) =>
+                    (this.weights = before.map((one) => ({ ...one, weight: Number(theirs[one.field] ?? one.weight) }))),
             });
         } catch (error) {
             this.weights = before;

@@ -8,7 +8,12 @@
     import type { CardList } from './cards.svelte';
     import type { CardRow } from './types';
 
-    let { cards, deeds, query, may }: { cards: CardList; deeds: Deeds; query: string; may: { edit: boolean; publish: boolean } } = $props();
+    let {
+        cards,
+        deeds,
+        query,
+        may,
+    }: { cards: CardList; deeds: Deeds; query: string; may: { edit: boolean; publish: boolean } } = $props();
     let renaming = $state<number | null>(null);
     const MOST_PLACES = 4;
 
@@ -21,7 +26,11 @@
         return [
             { words: 'Rename', can: may.edit, do: () => (renaming = card.id) },
             { words: 'Copy', can: may.edit, do: () => void cards.copy(card) },
-            { words: 'Make it the fallback…', can: may.publish && card.live && !card.fallback, do: () => cards.makeFallback(card) },
+            {
+                words: 'Make it the fallback…',
+                can: may.publish && card.live && !card.fallback,
+                do: () => cards.makeFallback(card),
+            },
             { words: 'Delete', can: may.edit, do: () => void cards.drop(card) },
         ].filter((deed) => deed.can);
     }
@@ -29,7 +38,10 @@
 
 <section class="mt-10" aria-labelledby="cards">
     <h2 id="cards" class="text-lg">Cards</h2>
-    <p class="text-sm text-quiet">How one product looks in a list. Click a product on a page that is being drawn to change its card where it stands.</p>
+    <p class="text-sm text-quiet">
+        How one product looks in a list. Click a product on a page that is being drawn to change its card where it
+        stands.
+    </p>
     <table class="mt-2 w-full border-collapse text-left">
         <thead class="text-quiet">
             <tr class="border-b border-hair">
@@ -45,15 +57,29 @@
             {#each cards.named(query) as card (card.id)}
                 <tr class="border-b border-hair align-baseline" data-card={card.name}>
                     <td class="w-28 py-3 pr-4 align-top"
-                        ><Thumbnail address="/studio/templates/{card.id}/look" words="{card.name} as it looks" height={66} /></td
+                        ><Thumbnail
+                            address="/studio/templates/{card.id}/look"
+                            words="{card.name} as it looks"
+                            height={66}
+                        /></td
                     >
                     <td class="py-3 pr-4">
                         {#if renaming === card.id}
-                            <Inline label="New name" value={card.name} max={80} done={(text) => rename(card, text)} leave={() => (renaming = null)} />
+                            <Inline
+                                label="New name"
+                                value={card.name}
+                                max={80}
+                                done={(text) => rename(card, text)}
+                                leave={() => (renaming = null)}
+                            />
                         {:else}
-                            <a class="font-name text-lg hover:underline" href="/studio/templates/{card.id}">{card.name}</a>
+                            <a class="font-name text-lg hover:underline" href="/studio/templates/{card.id}"
+                                >{card.name}</a
+                            >
                         {/if}
-                        {#if card.fallback}<p class="text-sm text-quiet">the fallback: wherever no other was chosen</p>{/if}
+                        {#if card.fallback}<p class="text-sm text-quiet">
+                                the fallback: wherever no other was chosen
+                            </p>{/if}
                     </td>
                     <td class="py-3 pr-4"
                         >{card.live ? 'live' : 'draft, not in the shop yet'}{card.live && card.unpublished > 0
@@ -75,7 +101,11 @@
                     </td>
                 </tr>
                 {#if deeds.asked?.deed.at === String(card.id)}
-                    <tr><td colspan="6" class="py-3"><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></td></tr>
+                    <tr
+                        ><td colspan="6" class="py-3"
+                            ><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></td
+                        ></tr
+                    >
                 {/if}
             {:else}
                 <tr><td colspan="6" class="py-3 text-quiet">No card is called that.</td></tr>

@@ -22,7 +22,10 @@
 {#if shown.length > 0}
     <section class="mt-10" aria-labelledby="deleted">
         <h2 id="deleted" class="text-lg">Deleted</h2>
-        <p class="text-sm text-quiet">Kept for 30 days with all that it had: its layout and history, where it appears, its place in the hand order.</p>
+        <p class="text-sm text-quiet">
+            Kept for 30 days with all that it had: its layout and history, where it appears, its place in the hand
+            order.
+        </p>
         <ul class="mt-2">
             {#each shown as row (row.id)}
                 <li class="flex flex-wrap items-baseline gap-x-3 border-b border-hair py-2" data-deleted={row.name}>

@@ -6,7 +6,12 @@
     import { CARDS, type Templates } from './templates.svelte';
     import type { Start, TemplateRow } from './types';
 
-    let { templates, starts, copyOf, close }: { templates: Templates; starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } =
+    let {
+        templates,
+        starts,
+        copyOf,
+        close,
+    }: { templates: Templates; starts: Record<string, Start[]>; copyOf: TemplateRow | null; close: () => void } =
         $props();
     let name = $state(untrack(() => (copyOf ? `${copyOf.name}, copy` : '')));
     let pageKind = $state<string>(untrack(() => templates.kind) || (kindsOfPages[0] ?? ''));
@@ -30,9 +35,21 @@
     }
 </script>
 
-<form class="mt-6 rounded-xl border border-hair bg-sheet p-6" onsubmit={make} aria-label="New template" {@attach answer}>
+<form
+    class="mt-6 rounded-xl border border-hair bg-sheet p-6"
+    onsubmit={make}
+    aria-label="New template"
+    {@attach answer}
+>
     <label class="block font-semibold" for="new-name">What is it called?</label>
-    <input id="new-name" class="field mt-1 w-80" bind:value={name} maxlength="80" placeholder="Bottled inks" data-first />
+    <input
+        id="new-name"
+        class="field mt-1 w-80"
+        bind:value={name}
+        maxlength="80"
+        placeholder="Bottled inks"
+        data-first
+    />
     {#if copyOf}
         <p class="mt-3 text-quiet">It begins as a copy of “{copyOf.name}” and appears nowhere until you say where.</p>
     {:else}
@@ -40,7 +57,11 @@
             <legend class="font-semibold">What is it for?</legend>
             <div class="mt-1 flex flex-wrap gap-x-6">
                 {#each [...kindsOfPages, CARDS] as kind (kind)}
-                    <label class="flex gap-2 py-0.5"><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{forWhat(kind)}</label>
+                    <label class="flex gap-2 py-0.5"
+                        ><input type="radio" name="page-kind" value={kind} bind:group={pageKind} />{forWhat(
+                            kind,
+                        )}</label
+                    >
                 {/each}
             </div>
         </fieldset>
@@ -51,7 +72,14 @@
                     <label
                         class="w-56 rounded-lg border border-hair p-3 has-checked:border-ink has-checked:ring-1 has-checked:ring-ink has-focus-visible:outline-2"
                     >
-                        <input class="unseen" type="radio" name="start" value={one.name} checked={one.name === start} onchange={() => (chosen = one.name)} />
+                        <input
+                            class="unseen"
+                            type="radio"
+                            name="start"
+                            value={one.name}
+                            checked={one.name === start}
+                            onchange={() => (chosen = one.name)}
+                        />
                         <StartDrawing {pageKind} name={one.name} />
                         <span class="mt-2 block font-semibold">{one.title}</span>
                         <span class="block text-sm text-quiet">{one.words}</span>
@@ -62,13 +90,17 @@
     {/if}
     {#if wrong}<p class="mt-4 text-trouble" role="alert">{wrong}</p>{/if}
     <div class="mt-5 flex items-center gap-3">
-        <button class="button button-next" disabled={busy || name.trim() === ''} aria-describedby={name.trim() === '' ? 'no-name' : undefined}
-            >{copyOf ? 'Make the copy' : 'Make it'}</button
+        <button
+            class="button button-next"
+            disabled={busy || name.trim() === ''}
+            aria-describedby={name.trim() === '' ? 'no-name' : undefined}>{copyOf ? 'Make the copy' : 'Make it'}</button
         >
         <button type="button" class="button" onclick={close}>Not now</button>
         {#if name.trim() === ''}<span id="no-name">Give it a name first, so that you find it again.</span>{/if}
         <span class="text-quiet"
-            >{pageKind === CARDS && !copyOf ? 'It stands nowhere until a list of products chooses it.' : 'Nothing changes in the shop until you publish.'}</span
+            >{pageKind === CARDS && !copyOf
+                ? 'It stands nowhere until a list of products chooses it.'
+                : 'Nothing changes in the shop until you publish.'}</span
         >
     </div>
 </form>

@@ -34,7 +34,9 @@
 
     function stateOf(): string {
         if (!template.live) return 'draft, not in the shop yet';
-        return (template.unpublished ?? 0) > 0 ? `live · ${counted(template.unpublished ?? 0, 'change')} not published` : 'live';
+        return (template.unpublished ?? 0) > 0
+            ? `live · ${counted(template.unpublished ?? 0, 'change')} not published`
+            : 'live';
     }
 
     const address = $derived(`/studio/templates/${template.id}`);
@@ -42,10 +44,22 @@
     const deeds = $derived(
         [
             { words: 'Rename', can: may.edit, do: () => (renaming = true) },
-            { words: template.note === '' ? 'Write a note' : 'Change the note', can: may.edit, do: () => (noting = true) },
+            {
+                words: template.note === '' ? 'Write a note' : 'Change the note',
+                can: may.edit,
+                do: () => (noting = true),
+            },
             { words: 'Copy…', can: may.edit, do: copy },
-            { words: 'Up in the hand order…', can: may.publish && before !== null, do: () => ordering.ask(template.id, before?.id ?? null) },
-            { words: 'Down in the hand order…', can: may.publish && !isLast, do: () => ordering.ask(template.id, afterNext?.id ?? null) },
+            {
+                words: 'Up in the hand order…',
+                can: may.publish && before !== null,
+                do: () => ordering.ask(template.id, before?.id ?? null),
+            },
+            {
+                words: 'Down in the hand order…',
+                can: may.publish && !isLast,
+                do: () => ordering.ask(template.id, afterNext?.id ?? null),
+            },
             {
                 words: 'Make it the fallback…',
                 can: may.publish && template.live && !template.fallback,
@@ -60,7 +74,13 @@
             {
                 words: 'Take it off…',
                 can: may.publish && template.live && !template.fallback,
-                do: () => void templates.deeds.ask({ words: `“${template.name}” taken off`, address: `${address}/take-off`, body: {}, at }),
+                do: () =>
+                    void templates.deeds.ask({
+                        words: `“${template.name}” taken off`,
+                        address: `${address}/take-off`,
+                        body: {},
+                        at,
+                    }),
             },
             { words: 'Delete', can: may.publish && !template.live, do: () => void templates.drop(template) },
         ].filter((deed) => deed.can),
@@ -73,7 +93,9 @@
         : ''} border-hair {ordering.moving === template.id ? 'opacity-50' : ''}"
     data-template={template.id}
 >
-    <td class="w-28 py-3 pr-4 align-top"><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td>
+    <td class="w-28 py-3 pr-4 align-top"
+        ><Thumbnail address="{address}/look" words="{template.name} as it looks" height={66} /></td
+    >
     <td class="py-3 pr-4">
         {#if renaming}
             <Inline label="New name" value={template.name} max={80} done={rename} leave={() => (renaming = false)} />
@@ -106,7 +128,12 @@
         {#if template.goesFirst}<p class="text-sm text-quiet">goes first</p>{/if}
     </td>
     <td class="py-3 pr-4">
-        <span class="mr-1 inline-block size-2 rounded-full border {template.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
+        <span
+            class="mr-1 inline-block size-2 rounded-full border {template.live
+                ? 'border-live bg-live'
+                : 'border-quiet'}"
+            aria-hidden="true"
+        ></span>
         {stateOf()}
         {#if template.season}<p class="text-sm text-quiet">{template.season}</p>{/if}
     </td>

@@ -12,5 +12,9 @@
         </svg>
     </span>
 {:else}
-    <Thumbnail address="/studio/starts/{pageKind}/{name}" words="The start {name} with a page of the shop" height={144} />
+    <Thumbnail
+        address="/studio/starts/{pageKind}/{name}"
+        words="The start {name} with a page of the shop"
+        height={144}
+    />
 {/if}

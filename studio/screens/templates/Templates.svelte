@@ -28,13 +28,20 @@
     <div class="flex items-end gap-4">
         <div>
             <h1 class="text-2xl">Templates</h1>
-            <p class="mt-1 text-quiet">How the pages of {screen.shop} are laid out, and which of them each layout is for.</p>
+            <p class="mt-1 text-quiet">
+                How the pages of {screen.shop} are laid out, and which of them each layout is for.
+            </p>
         </div>
         <label class="ml-auto">
             <span class="unseen">Templates of</span>
-            <select class="field" value={templates.kind} onchange={(event) => templates.lookAt(event.currentTarget.value)}>
+            <select
+                class="field"
+                value={templates.kind}
+                onchange={(event) => templates.lookAt(event.currentTarget.value)}
+            >
                 <option value="">every kind of page</option>
-                {#each templates.kinds as one (one.kind)}<option value={one.kind}>{one.title} · {one.count}</option>{/each}
+                {#each templates.kinds as one (one.kind)}<option value={one.kind}>{one.title} · {one.count}</option
+                    >{/each}
                 <option value={CARDS}>Cards · {templates.cards.list.length}</option>
             </select>
         </label>
@@ -43,7 +50,9 @@
             <input class="field" type="search" placeholder="Find by name" bind:value={templates.query} />
         </label>
         {#if screen.may.edit && !making}
-            <button class="button button-next shrink-0" onclick={() => (making = { copyOf: null })}>New template…</button>
+            <button class="button button-next shrink-0" onclick={() => (making = { copyOf: null })}
+                >New template…</button
+            >
         {/if}
     </div>
 
@@ -59,7 +68,9 @@
             <h2 id="kind-{group.kind}" class="text-lg">{group.title}</h2>
             {#if group.known}
                 {#if group.templates.length > 1}
-                    <p class="text-sm text-quiet">Where two rules are equally close, the template further up takes the page.</p>
+                    <p class="text-sm text-quiet">
+                        Where two rules are equally close, the template further up takes the page.
+                    </p>
                 {/if}
                 <table class="mt-2 w-full border-collapse text-left">
                     <thead class="text-quiet">
@@ -88,25 +99,47 @@
                             {#if making?.copyOf?.id === template.id}
                                 <tr
                                     ><td colspan="7" class="pb-5"
-                                        ><NewTemplate {templates} starts={screen.data.starts} copyOf={template} close={() => (making = null)} /></td
+                                        ><NewTemplate
+                                            {templates}
+                                            starts={screen.data.starts}
+                                            copyOf={template}
+                                            close={() => (making = null)}
+                                        /></td
                                     ></tr
                                 >
                             {/if}
                             {#if deeds.asked?.deed.at === String(template.id)}
-                                <tr><td colspan="7" class="py-3"><WhatItWouldDo {deeds} words={deeds.asked.deed.words} impact={deeds.asked.impact} /></td></tr>
+                                <tr
+                                    ><td colspan="7" class="py-3"
+                                        ><WhatItWouldDo
+                                            {deeds}
+                                            words={deeds.asked.deed.words}
+                                            impact={deeds.asked.impact}
+                                        /></td
+                                    ></tr
+                                >
                             {/if}
                         {/each}
                     </tbody>
                 </table>
             {:else}
-                <p class="text-sm text-quiet">This version does not know such pages. These templates are kept, and shown nowhere.</p>
+                <p class="text-sm text-quiet">
+                    This version does not know such pages. These templates are kept, and shown nowhere.
+                </p>
                 <ul class="mt-2">
-                    {#each group.templates as template (template.id)}<li class="font-name text-lg">{template.name}</li>{/each}
+                    {#each group.templates as template (template.id)}<li class="font-name text-lg">
+                            {template.name}
+                        </li>{/each}
                 </ul>
             {/if}
         </section>
     {/each}
-    {#if templates.kind === '' || templates.kind === CARDS}<Cards cards={templates.cards} {deeds} query={templates.query} may={screen.may} />{/if}
+    {#if templates.kind === '' || templates.kind === CARDS}<Cards
+            cards={templates.cards}
+            {deeds}
+            query={templates.query}
+            may={screen.may}
+        />{/if}
     {#if templates.kind === ''}<Parts {templates} may={screen.may.edit} />{/if}
     <Deleted {templates} may={screen.may} />
 </Frame>

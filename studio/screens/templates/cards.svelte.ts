@@ -22,7 +22,9 @@ export class CardList {
     async rename(card: CardRow, name: string): Promise<void> {
         if (name.trim() === '' || name === card.name) return;
         const stands = (values: Record<string, unknown>): void =>
-            void (this.list = this.list.map((one) => (one.id === card.id ? { ...one, name: String(values.name) } : one)));
+            void (this.list = this.list.map((one) =>
+                one.id === card.id ? { ...one, name: String(values.name) } : one,
+            ));
         try {
             await saveSeen<Record<string, unknown>>({
                 address: `/studio/templates/${card.id}`,
@@ -47,7 +49,10 @@ export class CardList {
 
     async copy(card: CardRow): Promise<void> {
         try {
-            const { id } = await post<{ id: number }>('/studio/cards', { name: `${card.name}, copy`.slice(0, 80), copyOf: card.id });
+            const { id } = await post<{ id: number }>('/studio/cards', {
+                name: `${card.name}, copy`.slice(0, 80),
+                copyOf: card.id,
+            });
             location.assign(`/studio/templates/${id}`);
         } catch (error) {
             notices.trouble(error);

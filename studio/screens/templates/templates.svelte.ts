@@ -49,8 +49,14 @@ export class Templates {
 
     /** Every kind of pages that there are templates of, with how many. */
     get kinds(): { kind: string; title: string; count: number }[] {
-        const kinds = this.list.map((template) => template.pageKind).filter((kind, at, all) => all.indexOf(kind) === at);
-        return kinds.map((kind) => ({ kind, title: titleOf(kind), count: this.list.filter((one) => one.pageKind === kind).length }));
+        const kinds = this.list
+            .map((template) => template.pageKind)
+            .filter((kind, at, all) => all.indexOf(kind) === at);
+        return kinds.map((kind) => ({
+            kind,
+            title: titleOf(kind),
+            count: this.list.filter((one) => one.pageKind === kind).length,
+        }));
     }
 
     lookAt(kind: string): void {
@@ -61,7 +67,9 @@ export class Templates {
     get shown(): TemplateRow[] {
         const words = this.query.trim().toLowerCase();
         return this.list.filter(
-            (template) => (this.kind === '' || template.pageKind === this.kind) && `${template.name} ${template.note}`.toLowerCase().includes(words),
+            (template) =>
+                (this.kind === '' || template.pageKind === this.kind) &&
+                `${template.name} ${template.note}`.toLowerCase().includes(words),
         );
     }
 
@@ -70,7 +78,9 @@ export class Templates {
     }
 
     get groups(): Group[] {
-        const kinds = this.shown.map((template) => template.pageKind).filter((kind, at, all) => all.indexOf(kind) === at);
+        const kinds = this.shown
+            .map((template) => template.pageKind)
+            .filter((kind, at, all) => all.indexOf(kind) === at);
         return kinds.map((kind) => {
             const templates = this.shown.filter((template) => template.pageKind === kind);
             const known = templates.every((template) => template.known);
@@ -84,7 +94,10 @@ export class Templates {
         inWindow.remove('said');
         if (said === null) return;
         const { words, release } = JSON.parse(said) as { words: string; release: number };
-        notices.say(words, { words: 'Take this back', do: () => void takeBack(release).then((done) => done && location.reload()) });
+        notices.say(words, {
+            words: 'Take this back',
+            do: () => void takeBack(release).then((done) => done && location.reload()),
+        });
     }
 
     /** The deed of putting a template before another one; null: last. */
@@ -102,7 +115,10 @@ export class Templates {
     /** Opens what was made; answers why nothing was. */
     async make(body: object): Promise<string> {
         try {
-            const made = await post<{ id: number }>('pageKind' in body && body.pageKind === CARDS ? '/studio/cards' : '/studio/templates', body);
+            const made = await post<{ id: number }>(
+                'pageKind' in body && body.pageKind === CARDS ? '/studio/cards' : '/studio/templates',
+                body,
+            );
             location.assign(`/studio/templates/${made.id}`);
             return '';
         } catch (error) {
@@ -113,21 +129,28 @@ export class Templates {
     rename(template: TemplateRow, name: string): Promise<void> {
         return name.trim() === '' || name === template.name
             ? Promise.resolve()
-            : this.save(template.id, { name }, { name: template.name }, (values) => this.put({ ...template, name: String(values.name) }));
+            : this.save(template.id, { name }, { name: template.name }, (values) =>
+                  this.put({ ...template, name: String(values.name) }),
+              );
     }
 
     note(template: TemplateRow, words: string): Promise<void> {
         const note = words.trim();
         return note === template.note
             ? Promise.resolve()
-            : this.save(template.id, { note }, { note: template.note }, (values) => this.put({ ...template, note: String(values.note ?? '') }));
+            : this.save(template.id, { note }, { note: template.note }, (values) =>
+                  this.put({ ...template, note: String(values.note ?? '') }),
+              );
     }
 
     async drop(template: TemplateRow): Promise<void> {
         try {
             ({ list: this.deleted } = await remove<{ list: DeletedRow[] }>(`/studio/templates/${template.id}`));
             this.list = this.list.filter((one) => one.id !== template.id);
-            notices.say(`“${template.name}” is deleted.`, { words: 'Take this back', do: () => void this.restore(template.id) });
+            notices.say(`“${template.name}” is deleted.`, {
+                words: 'Take this back',
+                do: () => void this.restore(template.id),
+            });
         } catch (error) {
             notices.trouble(error);
         }
@@ -135,8 +158,12 @@ export class Templates {
 
     renamePart(part: PartRow, name: string): Promise<void> {
         const called = (values: Record<string, unknown>): void =>
-            void (this.parts = this.parts.map((one) => (one.id === part.id ? { ...one, name: String(values.name) } : one)));
-        return name.trim() === '' || name === part.name ? Promise.resolve() : this.save(part.id, { name }, { name: part.name }, called);
+            void (this.parts = this.parts.map((one) =>
+                one.id === part.id ? { ...one, name: String(values.name) } : one,
+            ));
+        return name.trim() === '' || name === part.name
+            ? Promise.resolve()
+            : this.save(part.id, { name }, { name: part.name }, called);
     }
 
     /** Takes back that something was deleted; the lists are asked for anew. */
@@ -153,7 +180,10 @@ export class Templates {
         try {
             await remove(`/studio/parts/${part.id}`);
             this.parts = this.parts.filter((one) => one.id !== part.id);
-            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, { words: 'Take this back', do: () => void this.back(part) });
+            notices.say(`“${part.name}” is off the shelf. Copies of it stay where they are.`, {
+                words: 'Take this back',
+                do: () => void this.back(part),
+            });
         } catch (error) {
             notices.trouble(error);
         }
@@ -178,7 +208,13 @@ export class Templates {
         stands: (values: Record<string, unknown>) => void,
     ): Promise<void> {
         try {
-            await saveSeen<Record<string, unknown>>({ address: `/studio/templates/${id}`, values, seen, saved: stands, theirs: stands });
+            await saveSeen<Record<string, unknown>>({
+                address: `/studio/templates/${id}`,
+                values,
+                seen,
+                saved: stands,
+                theirs: stands,
+            });
         } catch (error) {
             notices.trouble(error);
         }

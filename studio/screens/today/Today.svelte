@@ -27,12 +27,16 @@
                         <p>{matter.words}</p>
                         <p class="flex gap-4">
                             {#if matter.what === 'job-died'}
-                                <button class="word" onclick={() => void today.retry(matter)}>{matter.step.words}</button>
+                                <button class="word" onclick={() => void today.retry(matter)}
+                                    >{matter.step.words}</button
+                                >
                             {:else}
                                 <a class="word" href={matter.step.address}>{matter.step.words}</a>
                             {/if}
                             {#if matter.step.settle !== undefined && screen.may.edit}
-                                <button class="text-quiet hover:text-ink" onclick={() => void today.settle(matter)}>seen to</button>
+                                <button class="text-quiet hover:text-ink" onclick={() => void today.settle(matter)}
+                                    >seen to</button
+                                >
                             {/if}
                         </p>
                     </li>
@@ -42,26 +46,39 @@
         <section aria-labelledby="live">
             <h2 id="live" class="text-lg">Live</h2>
             <p class="text-quiet">
-                {listed(live.pages.map((of) => pagesOf(of.pageKind, of.count)))} through {counted(live.templates, 'template')}
+                {listed(live.pages.map((of) => pagesOf(of.pageKind, of.count)))} through {counted(
+                    live.templates,
+                    'template',
+                )}
             </p>
             <ul class="mt-2">
                 {#each live.byTemplate as one (one.id)}
                     <li class="py-1">
                         <span class="flex justify-between gap-4"
-                            ><a class="word truncate" href="/studio/templates/{one.id}">{one.name}</a><span class="figures">{number(one.count)}</span></span
+                            ><a class="word truncate" href="/studio/templates/{one.id}">{one.name}</a><span
+                                class="figures">{number(one.count)}</span
+                            ></span
                         >
-                        <span class="mt-1 block h-1 rounded bg-live" style:width="{(100 * one.count) / most}%" aria-hidden="true"></span>
+                        <span
+                            class="mt-1 block h-1 rounded bg-live"
+                            style:width="{(100 * one.count) / most}%"
+                            aria-hidden="true"
+                        ></span>
                     </li>
                 {/each}
             </ul>
             {#if live.drafts > 0}
                 <p class="mt-3">
-                    <a class="word" href="/studio/templates">{counted(live.drafts, 'template has', 'templates have')} work that is not published</a>
+                    <a class="word" href="/studio/templates"
+                        >{counted(live.drafts, 'template has', 'templates have')} work that is not published</a
+                    >
                 </p>
             {/if}
             {#if live.words > 0}
                 <p class="mt-3">
-                    <a class="word" href="/studio/words">{counted(live.words, 'message is', 'messages are')} changed and not published</a>
+                    <a class="word" href="/studio/words"
+                        >{counted(live.words, 'message is', 'messages are')} changed and not published</a
+                    >
                 </p>
             {/if}
         </section>
@@ -69,7 +86,8 @@
             <h2 id="waiting" class="text-lg">Waits for its time</h2>
             {#each live.ahead as one (one.id)}
                 <p class="mt-2" data-ahead>
-                    <a class="word" href="/studio/templates/{one.id}?view=reach">{one.name}</a><span class="block text-quiet"
+                    <a class="word" href="/studio/templates/{one.id}?view=reach">{one.name}</a><span
+                        class="block text-quiet"
                         >live; will be shown on {pagesOf(one.pageKind, one.count)} {one.season}</span
                     >
                 </p>
@@ -83,14 +101,17 @@
                 </p>
             {:else}
                 {#if live.ahead.length === 0}
-                    <p class="mt-2 text-quiet">Nothing. Publish at a time, or give a template a season, and it is listed here.</p>
+                    <p class="mt-2 text-quiet">
+                        Nothing. Publish at a time, or give a template a season, and it is listed here.
+                    </p>
                 {/if}
             {/each}
             {#if latest}
                 <h3 class="mt-5 font-sans text-base font-semibold">The latest release</h3>
                 <p>
                     {latest.words}<span class="block text-quiet"
-                        >{when(latest.at)}, {latest.author} · <a class="word" href="/studio/releases">all releases</a></span
+                        >{when(latest.at)}, {latest.author} ·
+                        <a class="word" href="/studio/releases">all releases</a></span
                     >
                 </p>
             {/if}

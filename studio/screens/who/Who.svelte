@@ -20,9 +20,14 @@
     <p class="mt-3 text-lg">
         <label>
             <span class="unseen">Kind of page</span>
-            <select class="field mr-1 text-base" value={asked} onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}>
+            <select
+                class="field mr-1 text-base"
+                value={asked}
+                onchange={(event) => location.assign(`/studio/who?kind=${event.currentTarget.value}`)}
+            >
                 <option value="all">Pages of every kind</option>
-                {#each kindsOfPages as kind (kind)}<option value={kind}>{capital(standsOnPages(kind) ? pageWords(kind).called : pageWords(kind).many)}</option
+                {#each kindsOfPages as kind (kind)}<option value={kind}
+                        >{capital(standsOnPages(kind) ? pageWords(kind).called : pageWords(kind).many)}</option
                     >{/each}
             </select>
         </label>
@@ -43,7 +48,9 @@
                 {#each screen.data.templates as one (one.id)}<option value={String(one.id)}>{one.name}</option>{/each}
             </select>
         </label>
-        <label class="text-base"><input type="checkbox" bind:checked={who.pinned} onchange={() => void who.load()} /> pinned ones only</label>
+        <label class="text-base"
+            ><input type="checkbox" bind:checked={who.pinned} onchange={() => void who.load()} /> pinned ones only</label
+        >
     </p>
     <p class="mt-2 text-quiet" role="status">{subjects(asked, who.total)}</p>
     {#if who.rows.length === 0}
@@ -63,22 +70,42 @@
                         <td class="py-1.5 pr-4">
                             <span class="flex items-center gap-3">
                                 {#if row.picture}
-                                    <img src={row.picture} alt="" width="32" height="32" class="rounded border border-hair" loading="lazy" />
+                                    <img
+                                        src={row.picture}
+                                        alt=""
+                                        width="32"
+                                        height="32"
+                                        class="rounded border border-hair"
+                                        loading="lazy"
+                                    />
                                 {:else}
-                                    <span class="unpictured grid size-8 place-items-center rounded border border-hair text-xs" aria-hidden="true">–</span>
+                                    <span
+                                        class="unpictured grid size-8 place-items-center rounded border border-hair text-xs"
+                                        aria-hidden="true">–</span
+                                    >
                                 {/if}
-                                {#if row.pageKind === 'product'}<a class="hover:underline" href="/studio/products/{row.id}">{row.title}</a
+                                {#if row.pageKind === 'product'}<a
+                                        class="hover:underline"
+                                        href="/studio/products/{row.id}">{row.title}</a
                                     >{:else}{row.title}{/if}
-                                <a class="word shrink-0 text-sm text-quiet" href={row.address}>in the shop<span class="unseen">: {row.title}</span></a>
+                                <a class="word shrink-0 text-sm text-quiet" href={row.address}
+                                    >in the shop<span class="unseen">: {row.title}</span></a
+                                >
                             </span>
                         </td>
                         <td class="py-1.5 pr-4 text-quiet"
-                            >{asked === 'all' && row.pageKind !== 'product' ? pageWords(row.pageKind).page : row.filed || 'nothing'}</td
+                            >{asked === 'all' && row.pageKind !== 'product'
+                                ? pageWords(row.pageKind).page
+                                : row.filed || 'nothing'}</td
                         >
                         <td class="py-1.5">
-                            <a class="hover:underline" href="/studio/templates/{row.template}?sample={row.id}">{row.templateName}</a>
+                            <a class="hover:underline" href="/studio/templates/{row.template}?sample={row.id}"
+                                >{row.templateName}</a
+                            >
                             <span class="text-quiet">· {row.by} ·</span>
-                            <a class="word text-sm" href="/studio/why/{row.pageKind}/{row.slug}">why?<span class="unseen"> {row.title}</span></a>
+                            <a class="word text-sm" href="/studio/why/{row.pageKind}/{row.slug}"
+                                >why?<span class="unseen"> {row.title}</span></a
+                            >
                         </td>
                     </tr>
                 {/each}

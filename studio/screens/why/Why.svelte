@@ -15,14 +15,20 @@
 
 <Frame {screen} here="Who gets what">
     <h1 class="text-2xl">
-        {standsOnPages(ladder.pageKind) ? `Why does ${page.title} have this ${ladder.pageKind}?` : `Why does ${page.title} look like this?`}
+        {standsOnPages(ladder.pageKind)
+            ? `Why does ${page.title} have this ${ladder.pageKind}?`
+            : `Why does ${page.title} look like this?`}
     </h1>
     <LadderView {ladder} mayPublish={screen.may.publish} changed={look} />
     <div class="mt-5 flex flex-wrap items-center gap-4">
         <a class="button" href={page.address}>See the page</a>
-        {#if ladder.rungs[0]?.template}<a class="button" href="/studio/templates/{ladder.rungs[0].template}?sample={page.id}"
+        {#if ladder.rungs[0]?.template}<a
+                class="button"
+                href="/studio/templates/{ladder.rungs[0].template}?sample={page.id}"
                 >Open “{ladder.rungs[0].name}” with {page.title}</a
             >{/if}
-        <label class="text-quiet">As on <input class="field ml-1" type="date" bind:value={why.at} onchange={look} /></label>
+        <label class="text-quiet"
+            >As on <input class="field ml-1" type="date" bind:value={why.at} onchange={look} /></label
+        >
     </div>
 </Frame>

@@ -26,7 +26,10 @@
 
 <Frame {screen} here="Words">
     <h1 class="text-2xl">Words of the shop</h1>
-    <p class="mt-1 text-quiet">What the shop says of its own accord: on buttons, beside prices, in the cart. What you write in templates is not here.</p>
+    <p class="mt-1 text-quiet">
+        What the shop says of its own accord: on buttons, beside prices, in the cart. What you write in templates is not
+        here.
+    </p>
 
     {#if words.impact}
         <section class="float mt-5 p-5" aria-label="What publishing would do" data-publish-words>
@@ -34,12 +37,18 @@
             <p class="text-quiet" role="status">
                 {movesOf(words.impact)}.
                 {#each words.impact.kinds as kind (kind.pageKind)}
-                    {#if kind.look > 0}{counted(kind.look, `${pageWords(kind.pageKind).page} reads`, `${pageWords(kind.pageKind).pages} read`)} otherwise, at most.{/if}
+                    {#if kind.look > 0}{counted(
+                            kind.look,
+                            `${pageWords(kind.pageKind).page} reads`,
+                            `${pageWords(kind.pageKind).pages} read`,
+                        )} otherwise, at most.{/if}
                 {/each}
             </p>
             <ul class="mt-3">
                 {#each words.changed as row (row.key)}
-                    <li class="py-0.5"><span class="text-quiet">{row.place}:</span> “{row.live}” becomes “{row.draft}”</li>
+                    <li class="py-0.5">
+                        <span class="text-quiet">{row.place}:</span> “{row.live}” becomes “{row.draft}”
+                    </li>
                 {/each}
             </ul>
             <label class="mt-3 block">
@@ -47,14 +56,19 @@
                 <input class="field w-full" maxlength="300" bind:value={note} />
             </label>
             <div class="mt-3 flex gap-3">
-                <button class="button button-next" disabled={words.busy} onclick={() => void words.publish(note).then(() => (note = ''))}>Publish</button>
+                <button
+                    class="button button-next"
+                    disabled={words.busy}
+                    onclick={() => void words.publish(note).then(() => (note = ''))}>Publish</button
+                >
                 <button class="button" onclick={() => (words.impact = null)}>Not now</button>
             </div>
         </section>
     {:else if words.unpublished > 0}
         <p class="mt-5 flex flex-wrap items-center gap-4" data-unpublished>
             {counted(words.unpublished, 'message is', 'messages are')} changed and not published.
-            {#if screen.may.publish}<button class="button button-next" onclick={() => void words.ask()}>Publish…</button>{/if}
+            {#if screen.may.publish}<button class="button button-next" onclick={() => void words.ask()}>Publish…</button
+                >{/if}
         </p>
     {/if}
 
@@ -71,8 +85,16 @@
             />
         </label>
         <p class="flex gap-5" role="group" aria-label="Which words">
-            <button class={words.ownOnly ? 'word' : 'font-semibold'} aria-pressed={!words.ownOnly} onclick={() => show(false)}>All</button>
-            <button class={words.ownOnly ? 'font-semibold' : 'word'} aria-pressed={words.ownOnly} onclick={() => show(true)}>Only your own</button>
+            <button
+                class={words.ownOnly ? 'word' : 'font-semibold'}
+                aria-pressed={!words.ownOnly}
+                onclick={() => show(false)}>All</button
+            >
+            <button
+                class={words.ownOnly ? 'font-semibold' : 'word'}
+                aria-pressed={words.ownOnly}
+                onclick={() => show(true)}>Only your own</button
+            >
         </p>
     </div>
 

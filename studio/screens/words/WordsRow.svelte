@@ -10,7 +10,13 @@
 
     function keepForm(name: string, typed: string): void {
         if (!forms) return;
-        void words.keep(row, patternOf({ ...forms, forms: forms.forms.map((form) => (form.name === name ? { name, words: typed } : form)) }));
+        void words.keep(
+            row,
+            patternOf({
+                ...forms,
+                forms: forms.forms.map((form) => (form.name === name ? { name, words: typed } : form)),
+            }),
+        );
     }
 
     function keys(event: KeyboardEvent & { currentTarget: HTMLInputElement }, before: string): void {
@@ -56,7 +62,9 @@
     {/if}
     <p id="{id}-said" class="mt-1 flex flex-wrap gap-x-4 text-sm text-quiet">
         {#if wrong}<span class="text-trouble" role="alert">{wrong}</span>{/if}
-        {#if row.takes.length > 0}<span>Reads: <em class="text-ink">{row.reads}</em>{forms ? ' (# is the number)' : ''}</span>{/if}
+        {#if row.takes.length > 0}<span
+                >Reads: <em class="text-ink">{row.reads}</em>{forms ? ' (# is the number)' : ''}</span
+            >{/if}
         {#if row.changed}<span class="text-ink">Customers still read: <em>{row.live}</em></span>{/if}
         {#if row.own !== null}
             <span>Came as: <em>{row.came}</em></span>

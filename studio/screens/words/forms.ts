@@ -12,7 +12,10 @@ export function formsOf(pattern: string): Forms | null {
     if (!whole) return null;
     return {
         value: whole[1] ?? '',
-        forms: [...(whole[2] ?? '').matchAll(/(=\d+|[a-z]+) \{([^{}]*)\}/g)].map((form) => ({ name: form[1] ?? '', words: form[2] ?? '' })),
+        forms: [...(whole[2] ?? '').matchAll(/(=\d+|[a-z]+) \{([^{}]*)\}/g)].map((form) => ({
+            name: form[1] ?? '',
+            words: form[2] ?? '',
+        })),
     };
 }
 

@@ -36,7 +36,9 @@ export class Words {
     async load(page = 1): Promise<void> {
         const mine = ++this.#asked;
         try {
-            const answer = await get<WordsPage>(`/studio/words/rows?q=${encodeURIComponent(this.query)}&own=${this.ownOnly ? '1' : ''}&page=${page}`);
+            const answer = await get<WordsPage>(
+                `/studio/words/rows?q=${encodeURIComponent(this.query)}&own=${this.ownOnly ? '1' : ''}&page=${page}`,
+            );
             if (mine === this.#asked) this.#take(answer, page);
         } catch (error) {
             notices.trouble(error);
@@ -52,11 +54,14 @@ export class Words {
         const before = row.own;
         if ((words ?? row.came) === row.draft) return this.#forget(row.key);
         try {
-            const answer = await patch<{ row: WordsRow; unpublished: number; seen: string }>(`/studio/words/${row.key}`, {
-                words,
-                asItCame: words === null,
-                seen: { words: row.draft },
-            });
+            const answer = await patch<{ row: WordsRow; unpublished: number; seen: string }>(
+                `/studio/words/${row.key}`,
+                {
+                    words,
+                    asItCame: words === null,
+                    seen: { words: row.draft },
+                },
+            );
             this.rows = this.rows.map((one) => (one.key === row.key ? answer.row : one));
             this.unpublished = answer.unpublished;
             this.#seen = answer.seen;
@@ -102,7 +107,8 @@ export class Words {
     }
 
     async #refused(row: WordsRow, words: string | null, error: unknown): Promise<void> {
-        const crossed = error instanceof Refused ? (error.body.crossed as { words: { theirs: string } } | undefined) : undefined;
+        const crossed =
+            error instanceof Refused ? (error.body.crossed as { words: { theirs: string } } | undefined) : undefined;
         if (crossed && error instanceof Refused) {
             notices.ask(
                 `${error.message} Theirs is “${crossed.words.theirs}”, yours “${words ?? row.came}”.`,

@@ -18,11 +18,21 @@ final class DoorsTest extends TestCase
 {
     public function test_a_file_keeps_the_sandbox_that_it_is_handed_out_in(): void
     {
-        DB::table('files')->insert(['use' => 'download', 'name' => 'Care.txt', 'file' => 'care-0a1b2c3d4e5f.txt', 'type' => 'text/plain', 'bytes' => 4, 'made_at' => now()]);
+        DB::table('files')->insert([
+            'use' => 'download',
+            'name' => 'Care.txt',
+            'file' => 'care-0a1b2c3d4e5f.txt',
+            'type' => 'text/plain',
+            'bytes' => 4,
+            'made_at' => now(),
+        ]);
         file_put_contents(config()->string('vestibra.files').'/care-0a1b2c3d4e5f.txt', 'Care');
         $answer = $this->get('/files/care-0a1b2c3d4e5f.txt')->assertOk();
 
-        self::assertSame(["default-src 'none'; sandbox", 'nosniff'], [$answer->headers->get('Content-Security-Policy'), $answer->headers->get('X-Content-Type-Options')]);
+        self::assertSame(
+            ["default-src 'none'; sandbox", 'nosniff'],
+            [$answer->headers->get('Content-Security-Policy'), $answer->headers->get('X-Content-Type-Options')],
+        );
     }
 
     public function test_the_way_to_another_page_does_not_repeat_what_a_request_says_of_its_host(): void
@@ -36,18 +46,32 @@ final class DoorsTest extends TestCase
 
     public function test_addresses_that_others_keep_come_from_the_settings_whatever_host_is_asked(): void
     {
-        config(['app.url' => 'https://shop.larkfold.example/', 'vestibra.hosts' => 'www.larkfold.example, other.example:8443']);
+        config([
+            'app.url' => 'https://shop.larkfold.example/',
+            'vestibra.hosts' => 'www.larkfold.example, other.example:8443',
+        ]);
         foreach (['evil.example', 'shop.larkfold.example.evil.example', 'www.larkfold.example:81'] as $host) {
-            foreach (['/', '/p/teal-tide-bottled-ink', '/c/inks', '/robots.txt', '/sitemap.xml', '/sitemaps/product-1.xml', '/feed.atom'] as $address) {
+            foreach ([
+                '/', '/p/teal-tide-bottled-ink', '/c/inks', '/robots.txt', '/sitemap.xml', '/sitemaps/product-1.xml',
+                '/feed.atom',
+            ] as $address) {
                 $answer = $this->get("http://$host$address");
-                $text = $answer->baseResponse instanceof StreamedResponse ? $answer->streamedContent() : (string) $answer->getContent();
+                $text = $answer->baseResponse instanceof StreamedResponse
+                    ? $answer->streamedContent()
+                    : (string) $answer->getContent();
                 self::assertStringNotContainsString($host, $text, "$host$address");
                 self::assertStringContainsString('https://shop.larkfold.example', $text, "$host$address");
             }
         }
         foreach (['http://www.larkfold.example', 'https://other.example:8443'] as $host) {
-            self::assertStringContainsString("<link rel=\"canonical\" href=\"$host/p/teal-tide-bottled-ink\"", (string) $this->get("$host/p/teal-tide-bottled-ink")->getContent());
-            self::assertStringContainsString("Sitemap: $host/sitemap.xml", (string) $this->get("$host/robots.txt")->getContent());
+            self::assertStringContainsString(
+                "<link rel=\"canonical\" href=\"$host/p/teal-tide-bottled-ink\"",
+                (string) $this->get("$host/p/teal-tide-bottled-ink")->getContent(),
+            );
+            self::assertStringContainsString(
+                "Sitemap: $host/sitemap.xml",
+                (string) $this->get("$host/robots.txt")->getContent(),
+            );
         }
     }
 
@@ -58,14 +82,23 @@ final class DoorsTest extends TestCase
         $link = (int) DB::table('private_links')->value('id');
         $this->postJson("/studio/templates/$other->id/links/$link/withdraw")->assertNotFound();
         self::assertNull(DB::table('private_links')->value('withdrawn_at'));
-        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")->assertOk()->assertJsonPath('links.0.state', 'withdrawn');
-        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")->assertOk()->assertJsonPath('links.0.state', 'withdrawn');
+        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")
+            ->assertOk()
+            ->assertJsonPath('links.0.state', 'withdrawn');
+        $this->postJson("/studio/templates/$own->id/links/$link/withdraw")
+            ->assertOk()
+            ->assertJsonPath('links.0.state', 'withdrawn');
     }
 
     public function test_a_foreign_page_is_no_way_back(): void
     {
-        foreach (['https://evil.example/trap' => '/', 'http://127.0.0.1:8000/p/teal-tide-bottled-ink' => '/p/teal-tide-bottled-ink'] as $referer => $back) {
-            $this->withHeaders(['Referer' => $referer])->post('http://127.0.0.1:8000/cart', ['variant' => 0])->assertHeader('Location', $back);
+        foreach ([
+            'https://evil.example/trap' => '/',
+            'http://127.0.0.1:8000/p/teal-tide-bottled-ink' => '/p/teal-tide-bottled-ink',
+        ] as $referer => $back) {
+            $this->withHeaders(['Referer' => $referer])
+                ->post('http://127.0.0.1:8000/cart', ['variant' => 0])
+                ->assertHeader('Location', $back);
         }
     }
 
@@ -95,8 +128,12 @@ final class DoorsTest extends TestCase
     public function test_a_proxy_is_believed_only_where_it_is_named(): void
     {
         $asked = static function (): string {
-            $request = Request::create('http://shop.example/', server: ['REMOTE_ADDR' => '10.0.0.5', 'HTTP_X_FORWARDED_FOR' => '203.0.113.9']);
-            app(TrustProxies::class)->handle($request, static fn (Request $request): Response => new Response((string) $request->ip()));
+            $request = Request::create(
+                'http://shop.example/',
+                server: ['REMOTE_ADDR' => '10.0.0.5', 'HTTP_X_FORWARDED_FOR' => '203.0.113.9'],
+            );
+            app(TrustProxies::class)
+                ->handle($request, static fn (Request $request): Response => new Response((string) $request->ip()));
 
             return (string) $request->ip();
         };

@@ -20,7 +20,8 @@ final class NonsenseTest extends TestCase
     /** What reads a parameter: `Asked`, rules of validation, and the few places that ask the request itself. */
     private const READS = [
         '/Asked::(?!page\b|key\b)\w+\(\s*(?:\$\w+|request\(\)),\s*\'([\w.]+)\'/',
-        '/^\s*\[?\'([\w.*]+)\' => \[\'?(?:required|nullable|present|integer|string|array|boolean|sometimes|date|exists|Rule)/m',
+        '/^\s*\[?\'([\w.*]+)\' => '
+            .'\[\'?(?:required|nullable|present|integer|string|array|boolean|sometimes|date|exists|Rule)/m',
         '/\$request->(?:input|query|string|boolean|integer|has|file|collect)\(\'([\w.]+)\'/',
     ];
 
@@ -28,8 +29,12 @@ final class NonsenseTest extends TestCase
     private static function names(): array
     {
         $names = ['page', 'key', 'seen', 'author', 'knowingly'];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 3).'/app', FilesystemIterator::SKIP_DOTS)) as $file) {
-            $code = $file instanceof SplFileInfo && $file->getExtension() === 'php' ? (string) file_get_contents($file->getPathname()) : '';
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(dirname(__DIR__, 3).'/app', FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
+            $code = $file instanceof SplFileInfo && $file->getExtension() === 'php'
+                ? (string) file_get_contents($file->getPathname())
+                : '';
             foreach (self::READS as $reads) {
                 preg_match_all($reads, $code, $found);
                 foreach ($found[1] as $name) {
@@ -45,12 +50,25 @@ final class NonsenseTest extends TestCase
     {
         $names = self::names();
         self::assertGreaterThan(80, count($names));
-        self::assertSame([], array_diff(['q', 'sort', 'variant', 'quantity', 'choice', 'of', 'o', 'weights', 'changes', 'products', 'after', 'house', 'reach', 'tokens', 'currency', 'letGo', 'captions'], $names));
+        self::assertSame(
+            [],
+            array_diff(
+                [
+                    'q', 'sort', 'variant', 'quantity', 'choice', 'of', 'o', 'weights', 'changes', 'products', 'after',
+                    'house', 'reach', 'tokens', 'currency', 'letGo', 'captions',
+                ],
+                $names,
+            ),
+        );
         foreach ($this->routes() as $route) {
             $action = $route->getActionName();
             $class = explode('@', $action)[0];
             $file = class_exists($class) ? (new ReflectionClass($class))->getFileName() : false;
-            self::assertDoesNotMatchRegularExpression('/\$_(GET|POST|REQUEST)\b/', (string) ($file === false ? '' : file_get_contents($file)), $action);
+            self::assertDoesNotMatchRegularExpression(
+                '/\$_(GET|POST|REQUEST)\b/',
+                (string) ($file === false ? '' : file_get_contents($file)),
+                $action,
+            );
         }
     }
 
@@ -101,7 +119,10 @@ final class NonsenseTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function places(): iterable
     {
-        foreach (['0', '-1', '100000000000000000000', '1e30', '1.5', '01', '%20', '%5B%5D', '..%2F..%2F.env', '%27', '%F0%9F%98%80', '%FF%FE', str_repeat('9', 400), 'x'] as $place) {
+        foreach ([
+            '0', '-1', '100000000000000000000', '1e30', '1.5', '01', '%20', '%5B%5D', '..%2F..%2F.env', '%27',
+            '%F0%9F%98%80', '%FF%FE', str_repeat('9', 400), 'x',
+        ] as $place) {
             yield $place => [$place];
         }
     }
@@ -118,9 +139,14 @@ final class NonsenseTest extends TestCase
 
     public function test_nul_is_no_part_of_any_address_and_the_answer_is_as_safe_as_any(): void
     {
-        foreach (['/%00', '/p/a%00b', '/c/%00', '/search?q=%00', '/studio/%00', '/pictures/%00-400.webp', '/nothing?x=%00'] as $address) {
+        foreach ([
+            '/%00', '/p/a%00b', '/c/%00', '/search?q=%00', '/studio/%00', '/pictures/%00-400.webp', '/nothing?x=%00',
+        ] as $address) {
             $answer = $this->get($address)->assertStatus(400)->assertSee('not written as addresses are');
-            self::assertStringContainsString("default-src 'self'", (string) $answer->headers->get('Content-Security-Policy'));
+            self::assertStringContainsString(
+                "default-src 'self'",
+                (string) $answer->headers->get('Content-Security-Policy'),
+            );
             self::assertSame('nosniff', $answer->headers->get('X-Content-Type-Options'));
         }
     }
@@ -130,8 +156,17 @@ final class NonsenseTest extends TestCase
         $text = '{"name":"x","node":{"kind":"text","what":{"text":"'.str_repeat('x', 2_000_000).'"}}}';
         foreach ($this->routes() as $route) {
             if ($route->methods()[0] !== 'GET') {
-                $this->actingAs($this->owner)->call($route->methods()[0], $this->filled($route, '1'), [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $text)
-                    ->assertStatus(413)->assertJsonPath('message', 'That is too large to be taken. Nothing was changed.');
+                $this->actingAs($this->owner)->call(
+                    $route->methods()[0],
+                    $this->filled($route, '1'),
+                    [],
+                    [],
+                    [],
+                    ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                    $text,
+                )
+                    ->assertStatus(413)
+                    ->assertJsonPath('message', 'That is too large to be taken. Nothing was changed.');
             }
         }
     }
@@ -141,8 +176,20 @@ final class NonsenseTest extends TestCase
         $this->actingAs($this->owner);
         $answer = $json === null
             ? $this->call($method, $address)
-            : $this->call($method, $address, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json);
-        self::assertLessThan(500, $answer->getStatusCode(), "$method ".mb_substr($address, 0, 200).' '.mb_substr((string) $json, 0, 200));
+            : $this->call(
+                $method,
+                $address,
+                [],
+                [],
+                [],
+                ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'],
+                $json,
+            );
+        self::assertLessThan(
+            500,
+            $answer->getStatusCode(),
+            "$method ".mb_substr($address, 0, 200).' '.mb_substr((string) $json, 0, 200),
+        );
     }
 
     /** @return list<Route> */
@@ -150,7 +197,8 @@ final class NonsenseTest extends TestCase
     {
         $routes = array_values(array_filter(
             iterator_to_array(Routes::getRoutes(), false),
-            static fn (Route $route): bool => ! in_array($route->uri(), ['studio/sign-out', 'storage/{path}', 'up'], true),
+            static fn (Route $route): bool =>
+                ! in_array($route->uri(), ['studio/sign-out', 'storage/{path}', 'up'], true),
         ));
         self::assertGreaterThan(60, count($routes));
 
@@ -159,6 +207,10 @@ final class NonsenseTest extends TestCase
 
     private function filled(Route $route, string $with): string
     {
-        return '/'.preg_replace(['/\{pageKind\}/', '/\{thing\}/', '/\{\w+\??\}/'], ['category', 'brand', $with], $route->uri());
+        return '/'.preg_replace(
+            ['/\{pageKind\}/', '/\{thing\}/', '/\{\w+\??\}/'],
+            ['category', 'brand', $with],
+            $route->uri(),
+        );
     }
 }

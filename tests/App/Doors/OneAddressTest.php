@@ -37,8 +37,15 @@ final class OneAddressTest extends TestCase
 
     public function test_so_does_the_name_of_the_script_before_it(): void
     {
-        foreach (['/index.php/all?page=2' => '/all?page=2', '/index.php' => '/', '/index.php/p/teal-tide-bottled-ink/' => '/p/teal-tide-bottled-ink'] as $asked => $to) {
-            $answer = $this->ask($asked, ['SCRIPT_NAME' => '/index.php', 'SCRIPT_FILENAME' => 'index.php', 'PHP_SELF' => '/index.php']);
+        foreach ([
+            '/index.php/all?page=2' => '/all?page=2',
+            '/index.php' => '/',
+            '/index.php/p/teal-tide-bottled-ink/' => '/p/teal-tide-bottled-ink',
+        ] as $asked => $to) {
+            $answer = $this->ask(
+                $asked,
+                ['SCRIPT_NAME' => '/index.php', 'SCRIPT_FILENAME' => 'index.php', 'PHP_SELF' => '/index.php'],
+            );
             self::assertSame([301, $to], [$answer->getStatusCode(), $answer->headers->get('Location')]);
         }
     }
@@ -51,7 +58,13 @@ final class OneAddressTest extends TestCase
     /** @param  array<string, string>  $server */
     private function ask(string $address, array $server): \Symfony\Component\HttpFoundation\Response
     {
-        $request = new Request(server: $server + ['REQUEST_METHOD' => 'GET', 'REQUEST_URI' => $address, 'QUERY_STRING' => (string) parse_url("http://shop$address", PHP_URL_QUERY), 'HTTP_HOST' => 'localhost', 'HTTP_ORIGIN' => 'http://localhost']);
+        $request = new Request(server: $server + [
+            'REQUEST_METHOD' => 'GET',
+            'REQUEST_URI' => $address,
+            'QUERY_STRING' => (string) parse_url("http://shop$address", PHP_URL_QUERY),
+            'HTTP_HOST' => 'localhost',
+            'HTTP_ORIGIN' => 'http://localhost',
+        ]);
         parse_str($request->server->getString('QUERY_STRING'), $query);
         $request->query->replace($query);
 

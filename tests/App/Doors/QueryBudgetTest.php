@@ -9,7 +9,10 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Tests\App\TestCase;
 
-/** How many queries a screen of the Studio takes with 22 live templates, and that the number of templates does not decide it. */
+/**
+ * How many queries a screen of the Studio takes with 22 live templates, and that the number of templates does not
+ * decide it.
+ */
 final class QueryBudgetTest extends TestCase
 {
     private const TEMPLATES = 22;
@@ -47,11 +50,17 @@ final class QueryBudgetTest extends TestCase
         $product = (int) DB::table('products')->value('id');
         $slug = (string) DB::table('products')->value('slug');
         $screens = [
-            '/studio/today', '/studio/templates', '/studio/releases', '/studio/who', '/studio/who/rows', '/studio/facts', '/studio/facts/rows',
-            '/studio/files', '/studio/pictures', '/studio/pictures/rows', '/studio/reviews', '/studio/reviews/rows', '/studio/search', '/studio/search/rows', '/studio/search/preview?q=ink', '/studio/names/product', '/studio/catalogue', '/studio/catalogue/rows', '/studio/catalogue/sheet', '/studio/catalogue/sheet/rows', '/studio/catalogue/brand', '/studio/catalogue/brand/1', '/studio/catalogue/collection/11', '/studio/catalogue/history', '/studio/catalogue/money', '/studio/catalogue/entries',
+            '/studio/today', '/studio/templates', '/studio/releases', '/studio/who', '/studio/who/rows',
+            '/studio/facts', '/studio/facts/rows',
+            '/studio/files', '/studio/pictures', '/studio/pictures/rows', '/studio/reviews', '/studio/reviews/rows',
+            '/studio/search', '/studio/search/rows', '/studio/search/preview?q=ink', '/studio/names/product',
+            '/studio/catalogue', '/studio/catalogue/rows', '/studio/catalogue/sheet', '/studio/catalogue/sheet/rows',
+            '/studio/catalogue/brand', '/studio/catalogue/brand/1', '/studio/catalogue/collection/11',
+            '/studio/catalogue/history', '/studio/catalogue/money', '/studio/catalogue/entries',
             "/studio/products/$product", "/studio/why/product/$slug", "/studio/ladder/product/$product",
             ...array_map(static fn (string $part): string => "/studio/templates/$template->id$part", [
-                '', '/samples', '/news', '/missing', '/impact', '/differences', '/links', "/page/$product", "/canvas/$product", '/look',
+                '', '/samples', '/news', '/missing', '/impact', '/differences', '/links', "/page/$product",
+                "/canvas/$product", '/look',
             ]),
         ];
         $counted = [];

@@ -33,11 +33,22 @@ final class SecurityTest extends TestCase
 
     public function test_somebody_who_only_looks_can_change_nothing(): void
     {
-        $viewer = User::query()->create(['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER]);
-        DB::table('releases')->insert(['author_id' => $this->owner->id, 'at' => now(), 'state' => 'done', 'change_set' => '[]', 'impact' => '{}']);
+        $viewer = User::query()->create(
+            ['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER],
+        );
+        DB::table('releases')->insert(
+            ['author_id' => $this->owner->id, 'at' => now(), 'state' => 'done', 'change_set' => '[]', 'impact' => '{}'],
+        );
         $this->actingAs($viewer);
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if (str_starts_with($route->uri(), 'studio/') && $this->method($route) !== 'GET' && ! in_array($route->uri(), ['studio/sign-in', 'studio/sign-out', 'studio/templates/{template}/reach', 'studio/templates/{template}/try', 'studio/walk', 'studio/walk/end'], true)) {
+            if (str_starts_with($route->uri(), 'studio/') && $this->method($route) !== 'GET' && ! in_array(
+                $route->uri(),
+                [
+                    'studio/sign-in', 'studio/sign-out', 'studio/templates/{template}/reach',
+                    'studio/templates/{template}/try', 'studio/walk', 'studio/walk/end',
+                ],
+                true,
+            )) {
                 $this->json($this->method($route), '/'.$this->filled($route))->assertStatus(403);
             }
         }
@@ -47,7 +58,9 @@ final class SecurityTest extends TestCase
 
     public function test_an_unknown_role_sees_nothing(): void
     {
-        $this->actingAs(User::query()->create(['name' => 'X', 'email' => 'x@larkfold.example', 'password' => 'ink-on-paper', 'role' => 'nobody']));
+        $this->actingAs(User::query()->create([
+            'name' => 'X', 'email' => 'x@larkfold.example', 'password' => 'ink-on-paper', 'role' => 'nobody',
+        ]));
 
         $this->get('/studio/templates')->assertForbidden()->assertSee('may look at this but not change it');
     }
@@ -55,8 +68,13 @@ final class SecurityTest extends TestCase
     public function test_signing_in_and_out(): void
     {
         $this->get('/studio/templates')->assertRedirect('/studio/sign-in?to=%2Fstudio%2Ftemplates');
-        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'wrong'])->assertStatus(422)->assertSee('do not go together');
-        $this->post('/studio/sign-in?to=/studio/templates', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertRedirect('/studio/templates');
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'wrong'])
+            ->assertStatus(422)
+            ->assertSee('do not go together');
+        $this->post(
+            '/studio/sign-in?to=/studio/templates',
+            ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'],
+        )->assertRedirect('/studio/templates');
         $this->assertAuthenticatedAs($this->owner);
         $this->post('/studio/sign-out')->assertRedirect('/studio/sign-in');
         $this->assertGuest();
@@ -69,7 +87,8 @@ final class SecurityTest extends TestCase
 
     public function test_nobody_has_the_demos_password_outside_the_demo(): void
     {
-        $this->post('/studio/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD])->assertStatus(422);
+        $this->post('/studio/sign-in', ['email' => DemoCommand::EMAIL, 'password' => DemoCommand::PASSWORD])
+            ->assertStatus(422);
     }
 
     public function test_only_what_the_application_ships_may_run(): void
@@ -89,7 +108,10 @@ final class SecurityTest extends TestCase
         preg_match("/'nonce-(\w+)'/", (string) $answer->headers->get('Content-Security-Policy'), $found);
 
         self::assertStringContainsString('<script nonce="'.$found[1].'">', (string) $answer->getContent());
-        self::assertDoesNotMatchRegularExpression('/<(script|style)(?![^>]*(nonce|src|application\/json))[^>]*>/', (string) $answer->getContent());
+        self::assertDoesNotMatchRegularExpression(
+            '/<(script|style)(?![^>]*(nonce|src|application\/json))[^>]*>/',
+            (string) $answer->getContent(),
+        );
         self::assertDoesNotMatchRegularExpression('/ (style|on\w+)=/', (string) $answer->getContent());
     }
 
@@ -123,7 +145,10 @@ final class SecurityTest extends TestCase
         $safe = SafeHtml::clean("<p>Good <strong>words</strong></p>$html");
 
         self::assertStringContainsString('<p>Good <strong>words</strong></p>', $safe);
-        self::assertDoesNotMatchRegularExpression('/<(script|iframe|img|svg|style|form|meta|div|button)|\son\w+=|script:|data:|style=/i', $safe);
+        self::assertDoesNotMatchRegularExpression(
+            '/<(script|iframe|img|svg|style|form|meta|div|button)|\son\w+=|script:|data:|style=/i',
+            $safe,
+        );
     }
 
     private function method(Route $route): string
@@ -133,6 +158,10 @@ final class SecurityTest extends TestCase
 
     private function filled(Route $route): string
     {
-        return (string) preg_replace(['/\{field\}/', '/\{thing\}/', '/\{ordered\}/', '/\{pageKind\}/', '/\{\w+\}/'], ['brand', 'brand', 'category', 'product', '1'], $route->uri());
+        return (string) preg_replace(
+            ['/\{field\}/', '/\{thing\}/', '/\{ordered\}/', '/\{pageKind\}/', '/\{\w+\}/'],
+            ['brand', 'brand', 'category', 'product', '1'],
+            $route->uri(),
+        );
     }
 }

@@ -15,13 +15,19 @@ use Symfony\Component\Console\Output\BufferedOutput;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\Tests\App\TestCase;
 
-/** With no room left on the disk what is there is read as ever; what cannot be kept is said so, without what the machine says to itself. */
+/**
+ * With no room left on the disk what is there is read as ever; what cannot be kept is said so, without what the machine
+ * says to itself.
+ */
 final class NoRoomTest extends TestCase
 {
     public function test_the_shop_and_the_studio_are_read_as_ever(): void
     {
         $this->fill();
-        foreach (['/', '/c/inks', '/p/teal-tide-bottled-ink', '/search?q=ink', '/search?q=never+asked+before', '/cart', '/checkout', '/all?sort=price'] as $page) {
+        foreach ([
+            '/', '/c/inks', '/p/teal-tide-bottled-ink', '/search?q=ink', '/search?q=never+asked+before', '/cart',
+            '/checkout', '/all?sort=price',
+        ] as $page) {
             self::assertSame(200, $this->get($page)->getStatusCode(), $page);
         }
         $this->actingAs($this->owner);
@@ -35,14 +41,21 @@ final class NoRoomTest extends TestCase
     {
         $template = $this->template('Later');
         $this->edit($template, $this->reach([['sale', 'isOn', []]]));
-        $this->actingAs($this->owner)->postJson('/studio/publish', ['revisions' => [$template->id => $template->draft_revision], 'due' => now()->addDay()->format('Y-m-d\TH:i')])->assertCreated();
+        $this->actingAs($this->owner)->postJson('/studio/publish', [
+            'revisions' => [$template->id => $template->draft_revision],
+            'due' => now()->addDay()->format('Y-m-d\TH:i'),
+        ])->assertCreated();
         $this->travel(2)->days();
         $this->fill();
         $this->get('/c/inks')->assertOk();
         self::assertSame('waiting', DB::table('releases')->latest('id')->value('state'));
         DB::statement('pragma max_page_count = 100000');
         $this->get('/c/inks')->assertOk();
-        self::assertSame('done', DB::table('releases')->latest('id')->value('state'), 'It is done as soon as there is room.');
+        self::assertSame(
+            'done',
+            DB::table('releases')->latest('id')->value('state'),
+            'It is done as soon as there is room.',
+        );
     }
 
     public function test_what_cannot_be_kept_is_said_by_the_studio_and_the_shop(): void
@@ -51,14 +64,17 @@ final class NoRoomTest extends TestCase
         $this->actingAs($this->owner);
         $note = str_repeat('a long note ', 20);
         for ($try = 0; $try < 40; $try++) {
-            $answer = $this->postJson('/studio/templates', ['name' => "A new one $try", 'start' => 'gallery-and-buy', 'pageKind' => 'product', 'note' => $note]);
+            $answer = $this->postJson('/studio/templates', [
+                'name' => "A new one $try", 'start' => 'gallery-and-buy', 'pageKind' => 'product', 'note' => $note,
+            ]);
             if ($answer->getStatusCode() !== 201) {
                 break;
             }
         }
         self::assertSame([507, NoRoom::WORDS], [$answer->getStatusCode(), $answer->json('message')]);
         for ($try = 0; $try < 100; $try++) {
-            $asked = $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])->post('/news', ['address' => str_repeat('a', 60)."$try@example.com"]);
+            $asked = $this->withServerVariables(['REMOTE_ADDR' => "192.0.2.$try"])
+                ->post('/news', ['address' => str_repeat('a', 60)."$try@example.com"]);
             if ($asked->getStatusCode() !== 302) {
                 break;
             }
@@ -75,8 +91,13 @@ final class NoRoomTest extends TestCase
             return $error;
         };
         self::assertTrue(NoRoom::isBehind(new RuntimeException('Around it', 0, $said(13, 'database or disk is full'))));
-        self::assertTrue(NoRoom::isBehind(new ErrorException('file_put_contents(): Write of 149 bytes failed with errno=28 No space left on device')));
-        self::assertFalse(NoRoom::isBehind($said(10, 'disk I/O error')), 'There is room: something else is the matter with the disk.');
+        self::assertTrue(NoRoom::isBehind(
+            new ErrorException('file_put_contents(): Write of 149 bytes failed with errno=28 No space left on device'),
+        ));
+        self::assertFalse(
+            NoRoom::isBehind($said(10, 'disk I/O error')),
+            'There is room: something else is the matter with the disk.',
+        );
         self::assertFalse(NoRoom::isBehind($said(5, 'database is locked')));
         self::assertFalse(NoRoom::isBehind(new LogicException('A slip')));
         NoRoom::passOver(static fn () => throw new NoRoom);
@@ -87,7 +108,10 @@ final class NoRoomTest extends TestCase
     public function test_commands_speak_a_sentence(): void
     {
         $said = new BufferedOutput;
-        $this->app->make(ExceptionHandler::class)->renderForConsole($said, new RuntimeException('insert into things', 0, new ErrorException('No space left on device')));
+        $this->app->make(ExceptionHandler::class)->renderForConsole(
+            $said,
+            new RuntimeException('insert into things', 0, new ErrorException('No space left on device')),
+        );
         self::assertSame(NoRoom::WORDS, trim($said->fetch()));
     }
 

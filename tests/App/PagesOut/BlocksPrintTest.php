@@ -25,10 +25,18 @@ final class BlocksPrintTest extends TestCase
             }
             foreach ($definition->describe($this->app->make(Messages::class))['starters'] as $number => $starter) {
                 $ids[] = $id = str_replace('-', '', $definition->kind).$number;
-                $this->edit($template, ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['id' => $id] + $starter['node']]);
+                $this->edit($template, [
+                    'edit' => 'insert',
+                    'parent' => $column,
+                    'after' => null,
+                    'node' => ['id' => $id] + $starter['node'],
+                ]);
             }
         }
-        $this->edit($template, ['edit' => 'set', 'id' => 'productgrid2', 'question' => 'what', 'setting' => 'products', 'value' => [1, 2, 3]]);
+        $this->edit($template, [
+            'edit' => 'set', 'id' => 'productgrid2', 'question' => 'what', 'setting' => 'products',
+            'value' => [1, 2, 3],
+        ]);
         self::assertGreaterThanOrEqual(36, count($ids));
         $products = DB::table('products')->orderByDesc('review_count')->limit(2)->pluck('id')
             ->merge(DB::table('products')->where('picture_count', 0)->limit(2)->pluck('id'))

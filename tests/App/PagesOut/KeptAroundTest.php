@@ -43,20 +43,46 @@ final class KeptAroundTest extends TestCase
     /** @return iterable<string, array{Closure(self): mixed, string}> */
     public static function changes(): iterable
     {
-        yield 'a category has another name' => [static fn (): mixed => DB::table('categories')->where('slug', 'inks')->update(['name' => 'Ink and more']), 'Ink and more'];
-        yield 'a category comes' => [static fn (): mixed => DB::table('categories')->insert(['name' => 'Rulers', 'name_folded' => 'rulers', 'slug' => 'rulers', 'position' => 9, 'description' => '', 'lower' => 900, 'upper' => 900]), 'Rulers'];
-        yield 'other words of the shop' => [static fn (): mixed => DB::table('own_words')->update(['live' => json_encode(['top.cart' => 'Basket'])]), 'Basket'];
-        yield 'another name of the shop' => [static fn (): mixed => config(['vestibra.shop' => 'Larkfold & daughters']), 'Larkfold &amp; daughters'];
+        yield 'a category has another name' => [
+            static fn (): mixed => DB::table('categories')->where('slug', 'inks')->update(['name' => 'Ink and more']),
+            'Ink and more',
+        ];
+        yield 'a category comes' => [
+            static fn (): mixed => DB::table('categories')->insert([
+                'name' => 'Rulers', 'name_folded' => 'rulers', 'slug' => 'rulers', 'position' => 9, 'description' => '',
+                'lower' => 900, 'upper' => 900,
+            ]),
+            'Rulers',
+        ];
+        yield 'other words of the shop' => [
+            static fn (): mixed => DB::table('own_words')->update(['live' => json_encode(['top.cart' => 'Basket'])]),
+            'Basket',
+        ];
+        yield 'another name of the shop' =>
+            [static fn (): mixed => config(['vestibra.shop' => 'Larkfold & daughters']), 'Larkfold &amp; daughters'];
         yield 'a block that was published' => [static function (self $test): void {
             $header = Template::query()->where('page_kind', 'header')->firstOrFail();
-            $test->edit($header, ['edit' => 'insert', 'parent' => $test->block($header, 'column'), 'after' => null, 'node' => ['kind' => 'text', 'what' => ['text' => 'Closed on Monday.']]]);
+            $test->edit($header, [
+                'edit' => 'insert',
+                'parent' => $test->block($header, 'column'),
+                'after' => null,
+                'node' => ['kind' => 'text', 'what' => ['text' => 'Closed on Monday.']],
+            ]);
             $test->publish($header);
         }, 'Closed on Monday.'];
         yield 'a shared part that was published' => [static function (self $test): void {
             $test->actingAs($test->owner);
-            $part = (int) $test->postJson('/studio/parts', ['name' => 'Line', 'node' => ['kind' => 'text', 'what' => ['text' => 'By post since long ago.']]])->json('id');
+            $part = (int) $test->postJson(
+                '/studio/parts',
+                ['name' => 'Line', 'node' => ['kind' => 'text', 'what' => ['text' => 'By post since long ago.']]],
+            )->json('id');
             $header = Template::query()->where('page_kind', 'header')->firstOrFail();
-            $test->edit($header, ['edit' => 'insert', 'parent' => $test->block($header, 'column'), 'after' => null, 'node' => ['kind' => 'shared', 'what' => ['part' => $part]]]);
+            $test->edit($header, [
+                'edit' => 'insert',
+                'parent' => $test->block($header, 'column'),
+                'after' => null,
+                'node' => ['kind' => 'shared', 'what' => ['part' => $part]],
+            ]);
             $test->publish($header);
             $test->app->make('auth')->logout();
         }, 'By post since long ago.'];
@@ -78,13 +104,20 @@ final class KeptAroundTest extends TestCase
         $kept = $this->app->make(KeptAround::class);
         $names = [];
         foreach ([PageKind::Category, PageKind::Collection, PageKind::Brand, PageKind::Tag] as $kind) {
-            foreach (DB::table($this->app->make(PagesOfTheShop::class)->get($kind)->table())->orderBy('id')->limit(3)->pluck('id') as $id) {
+            foreach (DB::table($this->app->make(PagesOfTheShop::class)->get($kind)->table())->orderBy('id')
+                ->limit(3)
+                ->pluck('id') as $id) {
                 $subject = $this->app->make(PagesOfTheShop::class)->get($kind)->read((int) $id);
                 self::assertNotNull($subject);
                 foreach ([1, 2] as $template) {
                     foreach ([[], ['notice']] as $closed) {
                         foreach (['a', 'b'] as $word) {
-                            $names["$kind->value $id $template ".implode($closed)." $word"] = $kept->name($template, new AroundPage(PageKind::Header, $kind, $subject), new Visit([], closed: $closed), $word);
+                            $names["$kind->value $id $template ".implode($closed)." $word"] = $kept->name(
+                                $template,
+                                new AroundPage(PageKind::Header, $kind, $subject),
+                                new Visit([], closed: $closed),
+                                $word,
+                            );
                         }
                     }
                 }
@@ -108,7 +141,12 @@ final class KeptAroundTest extends TestCase
     public function test_what_the_clock_changes_is_kept_until_then_and_not_before_it_was_printed(): void
     {
         $footer = Template::query()->where('page_kind', 'footer')->firstOrFail();
-        $this->edit($footer, ['edit' => 'insert', 'parent' => $this->block($footer, 'column'), 'after' => null, 'node' => ['kind' => 'opening-hours', 'what' => ['tuesday' => '9–18']]]);
+        $this->edit($footer, [
+            'edit' => 'insert',
+            'parent' => $this->block($footer, 'column'),
+            'after' => null,
+            'node' => ['kind' => 'opening-hours', 'what' => ['tuesday' => '9–18']],
+        ]);
         $this->publish($footer);
         $this->travelTo('2026-11-24 17:59:59');
         self::assertStringContainsString('Open now', $this->around('/all'));
@@ -121,10 +159,21 @@ final class KeptAroundTest extends TestCase
     public function test_what_looks_at_the_product_or_has_conditions_is_printed_anew(): void
     {
         $header = Template::query()->where('page_kind', 'header')->firstOrFail();
-        $where = [['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [DB::table('products')->where('slug', 'reading-lamp')->value('brand_id')]]];
-        $this->edit($header, ['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['kind' => 'text', 'what' => ['text' => 'Only by this brand.'], 'when' => ['where' => $where]]]);
+        $where = [[
+            'field' => 'brand',
+            'comparison' => 'isOneOf',
+            'values' => [DB::table('products')->where('slug', 'reading-lamp')->value('brand_id')],
+        ]];
+        $this->edit($header, [
+            'edit' => 'insert',
+            'parent' => $this->block($header, 'column'),
+            'after' => null,
+            'node' => ['kind' => 'text', 'what' => ['text' => 'Only by this brand.'], 'when' => ['where' => $where]],
+        ]);
         $this->publish($header);
-        $other = (string) DB::table('products')->where('published', true)->whereNot('brand_id', $where[0]['values'][0])->value('slug');
+        $other = (string) DB::table('products')->where('published', true)
+            ->whereNot('brand_id', $where[0]['values'][0])
+            ->value('slug');
 
         self::assertStringNotContainsString('Only by this brand.', $this->around("/p/$other"));
         self::assertStringContainsString('Only by this brand.', $this->around('/p/reading-lamp'));

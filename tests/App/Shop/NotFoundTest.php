@@ -32,10 +32,16 @@ final class NotFoundTest extends TestCase
 
     public function test_who_does_not_read_pages_gets_none(): void
     {
-        $this->getJson('/p/nothing-there')->assertNotFound()->assertJsonStructure(['message'])->assertJsonMissing(['parts']);
-        $this->get('/pictures/nope-400.webp', ['Accept' => 'image/webp,image/*'])->assertNotFound()->assertDontSee('You may have meant');
+        $this->getJson('/p/nothing-there')->assertNotFound()
+            ->assertJsonStructure(['message'])
+            ->assertJsonMissing(['parts']);
+        $this->get('/pictures/nope-400.webp', ['Accept' => 'image/webp,image/*'])
+            ->assertNotFound()
+            ->assertDontSee('You may have meant');
         $this->post('/p/nothing-there')->assertStatus(405);
-        $this->actingAs($this->owner)->get('/studio/nothing-there')->assertNotFound()->assertDontSee('You may have meant');
+        $this->actingAs($this->owner)->get('/studio/nothing-there')
+            ->assertNotFound()
+            ->assertDontSee('You may have meant');
     }
 
     public function test_an_older_address_leads_on_before_it_is_reached(): void
@@ -43,21 +49,26 @@ final class NotFoundTest extends TestCase
         $ink = $this->id('products', 'Teal Tide bottled ink');
         $slug = (string) DB::table('products')->where('id', $ink)->value('slug');
         DB::table('products')->where('id', $ink)->update(['slug' => 'teal-tide']);
-        DB::table('old_address_names')->insert(['thing' => 'product', 'slug' => $slug, 'thing_id' => $ink, 'until' => now()]);
+        DB::table('old_address_names')
+            ->insert(['thing' => 'product', 'slug' => $slug, 'thing_id' => $ink, 'until' => now()]);
 
         $this->get("/p/$slug")->assertRedirect('/p/teal-tide');
     }
 
     public function test_should_its_template_fail_there_are_plain_words(): void
     {
-        DB::table('templates')->where('page_kind', 'not-found')->update(['live_tree' => '{"format": 4, "page": "broken"}']);
+        DB::table('templates')
+            ->where('page_kind', 'not-found')
+            ->update(['live_tree' => '{"format": 4, "page": "broken"}']);
 
         $this->get('/p/nothing-there')->assertNotFound()->assertSee('There is nothing at this address');
     }
 
     public function test_whatever_the_address_says_it_is_not_found(): void
     {
-        foreach (['/%F0%9F%96%8B', '/'.str_repeat('a', 1_500), "/p/'%22%3Cscript%3E", '/p/%2e%2e%2fetc', '/p/-', '/%E2%80%AE'] as $address) {
+        foreach ([
+            '/%F0%9F%96%8B', '/'.str_repeat('a', 1_500), "/p/'%22%3Cscript%3E", '/p/%2e%2e%2fetc', '/p/-', '/%E2%80%AE',
+        ] as $address) {
             $this->anew();
             $this->get($address)->assertNotFound()->assertDontSee('<script>', false);
         }

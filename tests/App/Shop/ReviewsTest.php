@@ -16,12 +16,16 @@ final class ReviewsTest extends TestCase
     public function test_a_review_counts_only_once_it_has_been_read(): void
     {
         $before = $this->counted();
-        $this->post(self::INK.'/reviews', ['author' => 'Wren', 'stars' => '2', 'words' => 'Dries slowly. <b>Nice</b>'])->assertRedirect(self::INK.'#reviews')->assertSessionHas('reviewSaid');
+        $this->post(self::INK.'/reviews', ['author' => 'Wren', 'stars' => '2', 'words' => 'Dries slowly. <b>Nice</b>'])
+            ->assertRedirect(self::INK.'#reviews')
+            ->assertSessionHas('reviewSaid');
         self::assertSame($before, $this->counted());
 
         $this->actingAs($this->owner);
         $this->get('/studio/today')->assertSee('1 review waits to be read.');
-        $id = $this->getJson('/studio/reviews/rows?state=waiting')->assertJsonPath('rows.0.words', 'Dries slowly. <b>Nice</b>')->json('rows.0.id');
+        $id = $this->getJson('/studio/reviews/rows?state=waiting')
+            ->assertJsonPath('rows.0.words', 'Dries slowly. <b>Nice</b>')
+            ->json('rows.0.id');
         $this->postJson("/studio/reviews/$id", ['state' => 'read'])->assertOk();
         self::assertSame([$before[0] + 1, $before[1] + 2], $this->counted());
         $this->postJson("/studio/reviews/$id", ['state' => 'refused'])->assertOk();
@@ -38,15 +42,21 @@ final class ReviewsTest extends TestCase
         yield 'a long name' => [['author' => str_repeat('a', 61), 'stars' => '5'], 'at most 60 letters'];
         yield 'no stars' => [['author' => 'Wren'], 'from one to five stars'];
         yield 'six stars' => [['author' => 'Wren', 'stars' => '6'], 'from one to five stars'];
-        yield 'too many words' => [['author' => 'Wren', 'stars' => '5', 'words' => str_repeat('a', 2001)], 'at most 2,000 letters'];
-        yield 'two addresses' => [['author' => 'Wren', 'stars' => '5', 'words' => 'http://a.example and www.b.example'], 'at most one address'];
+        yield 'too many words' =>
+            [['author' => 'Wren', 'stars' => '5', 'words' => str_repeat('a', 2001)], 'at most 2,000 letters'];
+        yield 'two addresses' => [
+            ['author' => 'Wren', 'stars' => '5', 'words' => 'http://a.example and www.b.example'],
+            'at most one address',
+        ];
     }
 
     /** @param  array<string, mixed>  $given */
     #[DataProvider('wrong')]
     public function test_what_is_wrong_is_said_and_nothing_written_is_lost(array $given, string $words): void
     {
-        $answer = $this->post(self::INK.'/reviews', $given)->assertRedirect(self::INK.'#reviews')->assertSessionHasErrors('review');
+        $answer = $this->post(self::INK.'/reviews', $given)
+            ->assertRedirect(self::INK.'#reviews')
+            ->assertSessionHasErrors('review');
         self::assertStringContainsString($words, (string) session('errors')->first('review'));
         $answer->assertSessionHasInput('words', $given['words'] ?? '');
         self::assertSame(0, DB::table('reviews')->where('state', 'waiting')->count());
@@ -54,7 +64,8 @@ final class ReviewsTest extends TestCase
 
     public function test_the_fourth_within_an_hour_waits_and_a_machine_is_thanked_and_forgotten(): void
     {
-        $this->post(self::INK.'/reviews', ['author' => 'Bot', 'stars' => '5', 'website' => 'http://x'])->assertSessionHas('reviewSaid');
+        $this->post(self::INK.'/reviews', ['author' => 'Bot', 'stars' => '5', 'website' => 'http://x'])
+            ->assertSessionHas('reviewSaid');
         self::assertSame(0, DB::table('reviews')->where('state', 'waiting')->count());
         foreach (range(1, 4) as $number) {
             $this->post(self::INK.'/reviews', ['author' => "Wren $number", 'stars' => '5']);
@@ -69,11 +80,24 @@ final class ReviewsTest extends TestCase
     public function test_customers_choose_the_order(): void
     {
         $template = $this->template();
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['kind' => 'reviews', 'what' => ['most' => 100]]], ['edit' => 'reach', 'reach' => ['show' => [[]], 'goesFirst' => true]]);
+        $this->edit(
+            $template,
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['kind' => 'reviews', 'what' => ['most' => 100]],
+            ],
+            ['edit' => 'reach', 'reach' => ['show' => [[]], 'goesFirst' => true]],
+        );
         $this->publish($template);
         $slug = DB::table('products')->where('published', true)->orderByDesc('review_count')->value('slug');
         $stars = function (string $order) use ($slug): array {
-            preg_match_all('~(\d) of 5 stars~', (string) $this->get("/p/$slug?reviews=$order")->assertOk()->getContent(), $found);
+            preg_match_all(
+                '~(\d) of 5 stars~',
+                (string) $this->get("/p/$slug?reviews=$order")->assertOk()->getContent(),
+                $found,
+            );
 
             return array_map(intval(...), $found[1]);
         };

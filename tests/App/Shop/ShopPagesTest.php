@@ -97,7 +97,11 @@ final class ShopPagesTest extends TestCase
     {
         $seen = [];
         foreach ([1, 2] as $page) {
-            preg_match_all('#class="card-cover" href="([^"]+)"#', (string) $this->get("/c/bottled-inks?page=$page&sort=cheap")->getContent(), $found);
+            preg_match_all(
+                '#class="card-cover" href="([^"]+)"#',
+                (string) $this->get("/c/bottled-inks?page=$page&sort=cheap")->getContent(),
+                $found,
+            );
             array_push($seen, ...$found[1]);
         }
 
@@ -107,21 +111,34 @@ final class ShopPagesTest extends TestCase
 
     public function test_sorting_by_price_uses_what_is_paid_now(): void
     {
-        $first = static fn (string $html): string => preg_match('#title-h3"><a href="[^"]+">([^<]+)<#', $html, $found) === 1 ? $found[1] : '';
+        $first = static fn (string $html): string =>
+            preg_match('#title-h3"><a href="[^"]+">([^<]+)<#', $html, $found) === 1 ? $found[1] : '';
         DB::table('variants')->where('product_id', $this->id('products', 'Heather bottled ink'))
             ->update(['sale_price' => 10, 'sale_from' => null, 'sale_until' => null]);
         DB::table('variants')->where('product_id', $this->id('products', 'Lamp Black bottled ink'))
             ->update(['sale_price' => 5, 'sale_from' => null, 'sale_until' => now()->subDay()->toDateTimeString()]);
 
-        self::assertSame('Heather bottled ink', $first((string) $this->get('/c/bottled-inks?sort=cheap')->getContent()));
+        self::assertSame(
+            'Heather bottled ink',
+            $first((string) $this->get('/c/bottled-inks?sort=cheap')->getContent()),
+        );
     }
 
-    public function test_a_product_page_makes_at_most_twelve_queries_once_its_rules_are_known_however_many_products_there_are(): void
+    public function test_a_product_page_makes_at_most_twelve_queries_however_many_products_there_are(): void
     {
         $template = $this->template();
-        $this->edit($template, $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]], [['brand', 'isNoneOf', [$this->id('brands', 'Ostrelve')]]]), [
-            'edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['kind' => 'picture', 'what' => ['picture' => 1]],
-        ]);
+        $this->edit(
+            $template,
+            $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]], [
+                ['brand', 'isNoneOf', [$this->id('brands', 'Ostrelve')]],
+            ]),
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['kind' => 'picture', 'what' => ['picture' => 1]],
+            ],
+        );
         $this->publish($template);
         $cold = $this->queries('/p/teal-tide-bottled-ink');
         $warm = $this->queries('/p/teal-tide-bottled-ink');
@@ -130,14 +147,20 @@ final class ShopPagesTest extends TestCase
         self::assertLessThanOrEqual(16, $cold, 'The rules of the page, of headers and of footers.');
         self::assertLessThanOrEqual(12, $warm, 'Compiled rules are kept between requests.');
         self::assertSame($warm, $this->queries('/p/teal-tide-bottled-ink'));
-        self::assertLessThanOrEqual(12, $this->queries('/p/'.DB::table('products')->where('published', true)->where('id', '>', 4000)->value('slug')));
+        self::assertLessThanOrEqual(
+            12,
+            $this->queries('/p/'
+                .DB::table('products')->where('published', true)->where('id', '>', 4000)->value('slug')),
+        );
     }
 
     public function test_a_block_without_anything_to_show_leaves_nothing_in_the_shop(): void
     {
         DB::table('products')->where('slug', 'teal-tide-bottled-ink')->update(['short_description' => '']);
 
-        $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertDontSee('short-description', false)->assertDontSee('data-absent', false);
+        $this->get('/p/teal-tide-bottled-ink')->assertOk()
+            ->assertDontSee('short-description', false)
+            ->assertDontSee('data-absent', false);
     }
 
     private function queries(string $address): int

@@ -25,25 +25,42 @@ final class WordsTest extends TestCase
     {
         $this->get(self::INK)->assertSee('Add to cart');
         $this->set('buy.label', 'Put in the basket')->assertOk()
-            ->assertJsonPath('row.draft', 'Put in the basket')->assertJsonPath('row.live', 'Add to cart')->assertJsonPath('unpublished', 1);
+            ->assertJsonPath('row.draft', 'Put in the basket')
+            ->assertJsonPath('row.live', 'Add to cart')
+            ->assertJsonPath('unpublished', 1);
         $this->anew();
         $this->get(self::INK)->assertSee('Add to cart')->assertDontSee('Put in the basket');
 
         $impact = $this->getJson('/studio/words/impact')->assertOk();
         $products = (int) DB::table('products')->where('published', true)->count();
-        self::assertSame([0, $products, [['product', $products], ...array_map(static fn (string $kind): array => [$kind, 0], array_slice(PageAddresses::names(), 1))]], [
-            $impact->json('moved'), $impact->json('look'), array_map(static fn (array $kind): array => [$kind['pageKind'], $kind['look']], $impact->json('kinds')),
-        ]);
-        $release = $this->postJson('/studio/words/publish', ['seen' => $impact->json('seen'), 'note' => 'Ours'])->assertCreated()
+        self::assertSame(
+            [0, $products, [
+                ['product', $products],
+                ...array_map(static fn (string $kind): array => [$kind, 0], array_slice(PageAddresses::names(), 1)),
+            ]],
+            [
+                $impact->json('moved'),
+                $impact->json('look'),
+                array_map(static fn (array $kind): array => [$kind['pageKind'], $kind['look']], $impact->json('kinds')),
+            ],
+        );
+        $release = $this->postJson('/studio/words/publish', ['seen' => $impact->json('seen'), 'note' => 'Ours'])
+            ->assertCreated()
             ->assertJsonPath('words', '“Put in the basket” among the words of the shop');
         $this->anew();
         $this->get(self::INK)->assertSee('Put in the basket')->assertDontSee('Add to cart');
-        $this->getJson('/studio/words/impact')->assertStatus(409)->assertJsonPath('message', 'Customers read these words already. Nothing was published.');
+        $this->getJson('/studio/words/impact')
+            ->assertStatus(409)
+            ->assertJsonPath('message', 'Customers read these words already. Nothing was published.');
 
-        $this->postJson("/studio/releases/{$release->json('id')}/bring-back")->assertCreated()->assertJsonPath('words', 'Words of the shop as they came');
+        $this->postJson("/studio/releases/{$release->json('id')}/bring-back")
+            ->assertCreated()
+            ->assertJsonPath('words', 'Words of the shop as they came');
         $this->anew();
         $this->get(self::INK)->assertSee('Add to cart');
-        $this->getJson('/studio/words/rows?q=basket')->assertJsonPath('rows.0.draft', 'Put in the basket')->assertJsonPath('unpublished', 1);
+        $this->getJson('/studio/words/rows?q=basket')
+            ->assertJsonPath('rows.0.draft', 'Put in the basket')
+            ->assertJsonPath('unpublished', 1);
     }
 
     public function test_words_that_stand_on_category_pages_change_those(): void
@@ -59,10 +76,20 @@ final class WordsTest extends TestCase
     {
         $template = $this->template();
         $this->set('buy.label', 'Put in the basket');
-        $this->postJson('/studio/words/publish', ['seen' => $this->getJson('/studio/words/impact')->json('seen')])->assertCreated();
+        $this->postJson('/studio/words/publish', ['seen' => $this->getJson('/studio/words/impact')->json('seen')])
+            ->assertCreated();
         $this->anew();
-        $this->get("/studio/templates/$template->id")->assertOk()->assertSee('"default":"Put in the basket"', false)->assertDontSee('"default":"Add to cart"', false);
-        $this->edit($template, ['edit' => 'set', 'id' => $this->block($template, 'buy'), 'question' => 'what', 'setting' => 'label', 'value' => 'Mine', 'width' => 'desktop']);
+        $this->get("/studio/templates/$template->id")->assertOk()
+            ->assertSee('"default":"Put in the basket"', false)
+            ->assertDontSee('"default":"Add to cart"', false);
+        $this->edit($template, [
+            'edit' => 'set',
+            'id' => $this->block($template, 'buy'),
+            'question' => 'what',
+            'setting' => 'label',
+            'value' => 'Mine',
+            'width' => 'desktop',
+        ]);
         $ink = $this->id('products', 'Teal Tide bottled ink');
         $canvas = (string) $this->get("/studio/templates/$template->id/canvas/$ink")->assertOk()->getContent();
         self::assertStringContainsString('>Mine<', $canvas);
@@ -74,13 +101,20 @@ final class WordsTest extends TestCase
     {
         yield 'nothing' => ['buy.label', "  \n", 'Customers have to read something here.'];
         yield 'too long' => ['buy.label', str_repeat('a', 301), 'Words can have 300 characters at most.'];
-        yield 'a value that there is not' => ['buy.in-cart', '{titel} is in', '{titel} is nothing that can stand in these words. Those before were kept; what can stand there: {title}.'];
+        yield 'a value that there is not' => [
+            'buy.in-cart',
+            '{titel} is in',
+            '{titel} is nothing that can stand in these words. Those before were kept; what can stand there: {title}.',
+        ];
         yield 'a bracket' => ['buy.in-cart', '{title is in', 'The curly brackets do not close'];
     }
 
     #[DataProvider('wrong')]
-    public function test_what_cannot_be_is_refused_and_nothing_is_lost(string $key, string $words, string $message): void
-    {
+    public function test_what_cannot_be_is_refused_and_nothing_is_lost(
+        string $key,
+        string $words,
+        string $message,
+    ): void {
         $this->set('buy.label', 'Ours');
         $this->set($key, $words)->assertStatus(422)->assertSee($message);
         self::assertSame('{"buy.label":"Ours"}', DB::table('own_words')->value('draft'));
@@ -89,7 +123,8 @@ final class WordsTest extends TestCase
     public function test_what_is_written_is_shown_as_it_is_written(): void
     {
         $this->set('buy.label', '<b>Now</b> it\'s "yours"');
-        $this->postJson('/studio/words/publish', ['seen' => $this->getJson('/studio/words/impact')->json('seen')])->assertCreated();
+        $this->postJson('/studio/words/publish', ['seen' => $this->getJson('/studio/words/impact')->json('seen')])
+            ->assertCreated();
         $this->anew();
         $this->get(self::INK)->assertSee('<b>Now</b> it\'s "yours"')->assertDontSee('<b>Now</b>', false);
         $this->set('rich-text.text', '<p onclick="x()">Hm</p><script>alert(1)</script>')->assertOk();
@@ -98,17 +133,27 @@ final class WordsTest extends TestCase
     public function test_two_windows_do_not_overwrite_each_other(): void
     {
         $this->set('buy.label', 'One');
-        $this->patchJson('/studio/words/buy.label', ['words' => 'Two', 'seen' => ['words' => 'Add to cart']])->assertStatus(409)->assertJsonPath('crossed.words', ['theirs' => 'One', 'yours' => 'Two']);
-        $this->patchJson('/studio/words/buy.label', ['words' => 'Two', 'seen' => ['words' => 'Add to cart'], 'knowingly' => true])->assertOk();
+        $this->patchJson('/studio/words/buy.label', ['words' => 'Two', 'seen' => ['words' => 'Add to cart']])
+            ->assertStatus(409)
+            ->assertJsonPath('crossed.words', ['theirs' => 'One', 'yours' => 'Two']);
+        $this->patchJson(
+            '/studio/words/buy.label',
+            ['words' => 'Two', 'seen' => ['words' => 'Add to cart'], 'knowingly' => true],
+        )->assertOk();
         $seen = $this->getJson('/studio/words/impact')->json('seen');
         $this->set('buy.now', 'At once');
-        $this->postJson('/studio/words/publish', ['seen' => $seen])->assertStatus(409)->assertJsonPath('message', 'These words were changed after you looked at them. Nothing was published; look again.');
+        $this->postJson('/studio/words/publish', ['seen' => $seen])->assertStatus(409)->assertJsonPath(
+            'message',
+            'These words were changed after you looked at them. Nothing was published; look again.',
+        );
         $this->set('buy.now', null)->assertJsonPath('row.own', null)->assertJsonPath('unpublished', 1);
     }
 
     public function test_only_the_owner_changes_and_publishes_them(): void
     {
-        $this->actingAs(User::query()->create(['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER]));
+        $this->actingAs(User::query()->create(
+            ['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER],
+        ));
         $this->get('/studio/words')->assertOk();
         $this->set('buy.label', 'Mine')->assertStatus(403);
         $this->postJson('/studio/words/publish', ['seen' => str_repeat('a', 40)])->assertStatus(403);
@@ -119,7 +164,10 @@ final class WordsTest extends TestCase
     {
         $first = $this->getJson('/studio/words/rows')->assertOk();
         self::assertSame([30, true], [count($first->json('rows')), $first->json('more')]);
-        self::assertSame(['buy.label'], array_column($this->getJson('/studio/words/rows?q=add+to+cart')->json('rows'), 'key'));
+        self::assertSame(
+            ['buy.label'],
+            array_column($this->getJson('/studio/words/rows?q=add+to+cart')->json('rows'), 'key'),
+        );
         $this->getJson('/studio/words/rows?q[]=a&own[]=b&page[]=c')->assertOk();
         $this->getJson('/studio/words/rows?own=1')->assertJsonPath('rows', []);
         $this->getJson('/studio/words/rows?page=999999999')->assertOk()->assertJsonPath('rows', []);

@@ -11,10 +11,20 @@ use Vestibra\Core\Selling\Filters\Filter;
 use Vestibra\Core\Selling\Filters\FilterRow;
 use Vestibra\Core\Selling\Filters\Narrowing;
 
-/** @var array{filters: list<array{string, bool}>, rows: list<array<string, list<int>>>, asked: list<array{values: array<string, list<int>>, ranges: array<string, array{int, int}>}>} $given */
+/**
+ * @var array{filters: list<array{string, bool}>, rows: list<array<string, list<int>>>,
+ *     asked: list<array{values: array<string, list<int>>, ranges: array<string, array{int, int}>}>} $given
+ */
 $given = json_decode((string) stream_get_contents(STDIN), true, flags: JSON_THROW_ON_ERROR);
-$filters = array_map(static fn (array $one): Filter => $one[1] ? Filter::rangeOfProducts($one[0]) : Filter::ofProducts($one[0]), $given['filters']);
-$rows = array_map(static fn (array $values, int $at): FilterRow => new FilterRow($at, $values, []), $given['rows'], array_keys($given['rows']));
+$filters = array_map(
+    static fn (array $one): Filter => $one[1] ? Filter::rangeOfProducts($one[0]) : Filter::ofProducts($one[0]),
+    $given['filters'],
+);
+$rows = array_map(
+    static fn (array $values, int $at): FilterRow => new FilterRow($at, $values, []),
+    $given['rows'],
+    array_keys($given['rows']),
+);
 $found = [];
 foreach ($given['asked'] as $asked) {
     $choices = Choices::none();
@@ -25,6 +35,10 @@ foreach ($given['asked'] as $asked) {
         $choices = $choices->between($filter, $least, $most);
     }
     $narrowed = (new Narrowing($filters, $choices))->of($rows);
-    $found[] = ['products' => $narrowed->products, 'counts' => array_map(static fn (array $counts): object => (object) $counts, $narrowed->counts), 'bounds' => $narrowed->bounds];
+    $found[] = [
+        'products' => $narrowed->products,
+        'counts' => array_map(static fn (array $counts): object => (object) $counts, $narrowed->counts),
+        'bounds' => $narrowed->bounds,
+    ];
 }
 echo json_encode($found, JSON_THROW_ON_ERROR);

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// Styles set at random about the pieces of all kinds of blocks, as the CSS that a page would have, and what holds by the core.
-// One argument: the seed. Prints JSON.
+// Styles set at random about the pieces of all kinds of blocks, as the CSS that a page would have, and what holds by
+// the core. One argument: the seed. Prints JSON.
 
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
@@ -27,7 +27,10 @@ $colours = [...HouseStyle::roles(), 'none', 'ink/40', 'accent/7', '#1f7a7a', '#1
 $value = static function (array $type) use ($pick, $colours): mixed {
     return match ($type['type']) {
         'colour' => $pick($colours),
-        'choice', 'shadow', 'proportion' => mt_rand(0, 2) > 0 ? $pick($type['options'])['value'] : ($type['type'] === 'shadow' ? '0 '.mt_rand(0, 12).' '.mt_rand(0, 30).' -2 ink/14' : $pick($type['options'])['value']),
+        'choice', 'shadow',
+        'proportion' => mt_rand(0, 2) > 0 ? $pick($type['options'])['value'] : ($type['type'] === 'shadow'
+            ? '0 '.mt_rand(0, 12).' '.mt_rand(0, 30).' -2 ink/14'
+            : $pick($type['options'])['value']),
         'amount' => mt_rand($type['min'], $type['max']),
         'picture' => $pick(['none', 7]),
         'extent' => $pick(['fill', 'content', '40%', '320px']),
@@ -50,7 +53,9 @@ $schema = Kinds::composer()->schema;
 $pieces = [];
 foreach ($schema->all() as $definition) {
     foreach ($definition->pieces as $piece) {
-        if (preg_match('/^(?:> )?(?:\.?[a-z][a-z0-9-]*)?$/D', $piece->selector) === 1 && ! in_array($piece->selector, ['td', 'th'], true)) { // cells stand in tables alone
+        // Cells stand in tables alone.
+        $plain = preg_match('/^(?:> )?(?:\.?[a-z][a-z0-9-]*)?$/D', $piece->selector) === 1;
+        if ($plain && ! in_array($piece->selector, ['td', 'th'], true)) {
             $pieces[] = [$definition, $piece];
         }
     }
@@ -64,11 +69,17 @@ while ($declarations < 1000) {
     $how = $own = [];
     $resolved = new Resolved(StyleProperties::parts());
     for ($at = mt_rand(3, 9); $at > 0; $at--) {
-        $property = $pick(array_filter(StyleProperties::all(), static fn ($one): bool => in_array($one->group, $piece->groups, true)));
-        $state = $pick(array_filter([PieceState::Usual, PieceState::Usual, PieceState::Hovered, PieceState::Focused, PieceState::Pressed], static fn (PieceState $one): bool => $piece->takes($property, $one)));
+        $property = $pick(
+            array_filter(StyleProperties::all(), static fn ($one): bool => in_array($one->group, $piece->groups, true)),
+        );
+        $state = $pick(array_filter(
+            [PieceState::Usual, PieceState::Usual, PieceState::Hovered, PieceState::Focused, PieceState::Pressed],
+            static fn (PieceState $one): bool => $piece->takes($property, $one),
+        ));
         $key = StyleKey::of($piece->name, $property->name, $state);
         $given = $value($property->type->describe());
-        if ($definition->own(Vestibra\Core\Templates\Question::How, $key) !== null || $definition->setting(Vestibra\Core\Templates\Question::How, $key)?->type->problem($given) !== null) {
+        if ($definition->own(Vestibra\Core\Templates\Question::How, $key) !== null
+            || $definition->setting(Vestibra\Core\Templates\Question::How, $key)?->type->problem($given) !== null) {
             continue;
         }
         $width = $pick(Width::cases());
@@ -85,7 +96,16 @@ while ($declarations < 1000) {
             $holds[] = ['state' => $state->value, 'width' => $width->value, 'css' => (object) $css->at($state, $width)];
         }
     }
-    $cases[] = ['id' => $id, 'kind' => $definition->kind, 'selector' => $piece->selector, 'how' => $how, 'holds' => $holds];
+    $cases[] =
+        ['id' => $id, 'kind' => $definition->kind, 'selector' => $piece->selector, 'how' => $how, 'holds' => $holds];
 }
 
-echo json_encode(['house' => HouseStyle::standard()->css(), 'css' => $sheet->css(), 'cases' => $cases, 'declarations' => $declarations], JSON_THROW_ON_ERROR);
+echo json_encode(
+    [
+        'house' => HouseStyle::standard()->css(),
+        'css' => $sheet->css(),
+        'cases' => $cases,
+        'declarations' => $declarations,
+    ],
+    JSON_THROW_ON_ERROR,
+);

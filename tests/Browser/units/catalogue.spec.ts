@@ -42,13 +42,15 @@ test('adding values one by one makes every combination once', () => {
     for (const option of options) {
         for (const value of option) {
             const places = lacking(variants, option);
-            if (places.length > 0) variants = variants.map((values, place) => (places.includes(place) ? [...values, value] : values));
+            if (places.length > 0)
+                variants = variants.map((values, place) => (places.includes(place) ? [...values, value] : values));
             else variants = [...variants, ...wouldMake(variants, option, value)];
         }
     }
     expect(variants).toHaveLength(3 * 2 * 4);
     expect(new Set(variants.map((values) => [...values].sort((one, other) => one - other).join())).size).toBe(24);
-    for (const values of variants) for (const option of options) expect(values.filter((value) => option.includes(value))).toHaveLength(1);
+    for (const values of variants)
+        for (const option of options) expect(values.filter((value) => option.includes(value))).toHaveLength(1);
 });
 
 test('a value that is there already makes nothing, and what was dropped is made again', () => {

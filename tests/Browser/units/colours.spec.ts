@@ -38,7 +38,8 @@ test('a colour over another is mixed as CSS Color 4, source over, says', () => {
 });
 
 test('colours of other spaces are those that CSS Color 4 gives as samples, and that npm colorjs.io computes', () => {
-    // CSS Color 4, sections on Oklab, LCH and predefined spaces: each is the green `#008000` or the red `#ff0000` in another space.
+    // CSS Color 4, sections on Oklab, LCH and predefined spaces: each is the green `#008000` or the red `#ff0000` in
+    // another space.
     const green = [
         'oklch(0.51975 0.17686 142.495)',
         'oklab(51.975% -0.1403 0.10768)',
@@ -55,12 +56,17 @@ test('colours of other spaces are those that CSS Color 4 gives as samples, and t
         }
     }
     expect(parseColour('oklch(0.7 0.1 200 / 40%)')?.a).toBeCloseTo(0.4, 5);
-    expect(parseColour('color(display-p3 0 1 0)')?.g, 'what sRGB has not comes to the nearest that it has').toBeLessThanOrEqual(255);
+    expect(
+        parseColour('color(display-p3 0 1 0)')?.g,
+        'what sRGB has not comes to the nearest that it has',
+    ).toBeLessThanOrEqual(255);
     expect(parseColour('oklch(nonsense)')).toBeNull();
 });
 
 test('words are read where they are read worst, and over a picture nothing is said', () => {
-    const [white, black, grey] = ['#ffffff', '#000000', '#777777'].map((one) => parseColour(one) ?? { r: 0, g: 0, b: 0, a: 0 });
+    const [white, black, grey] = ['#ffffff', '#000000', '#777777'].map(
+        (one) => parseColour(one) ?? { r: 0, g: 0, b: 0, a: 0 },
+    );
     if (!white || !black || !grey) throw new Error('not read');
     expect(readOn(white, [black, grey])).toBeCloseTo(contrast(white, grey), 5);
     expect(readOn(white, 'picture')).toBeNull();

@@ -12,15 +12,28 @@ const roles: Record<string, [string, string | null]> = {
 };
 const kinds = new Kinds(
     ['page', 'band', 'column', 'holder', 'text'].map(
-        (kind) => ({ kind, role: roles[kind]?.[0] ?? 'block', accepts: roles[kind]?.[1] ?? null, name: kind }) as unknown as Definition,
+        (kind) =>
+            ({
+                kind,
+                role: roles[kind]?.[0] ?? 'block',
+                accepts: roles[kind]?.[1] ?? null,
+                name: kind,
+            }) as unknown as Definition,
     ),
 );
 const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode => ({ id, kind, children }) as TreeNode;
-/** Two columns of 200 beside each other: left holds three blocks of 100, the second a holder with one; right is empty. */
+/**
+ * Two columns of 200 beside each other: left holds three blocks of 100, the second a holder with one; right is empty.
+ */
 const tree = node(
     'page',
     'page',
-    node('band', 'band', node('left', 'column', node('a', 'text'), node('holder', 'holder', node('in', 'text')), node('c', 'text')), node('right', 'column')),
+    node(
+        'band',
+        'band',
+        node('left', 'column', node('a', 'text'), node('holder', 'holder', node('in', 'text')), node('c', 'text')),
+        node('right', 'column'),
+    ),
 );
 const boxes: Record<string, Box> = {
     page: { left: 0, top: 0, width: 400, height: 300 },
@@ -32,7 +45,8 @@ const boxes: Record<string, Box> = {
     in: { left: 0, top: 120, width: 200, height: 60 },
     c: { left: 0, top: 200, width: 200, height: 100 },
 };
-const inBox = (box: Box, x: number, y: number) => x >= box.left && x < box.left + box.width && y >= box.top && y < box.top + box.height;
+const inBox = (box: Box, x: number, y: number) =>
+    x >= box.left && x < box.left + box.width && y >= box.top && y < box.top + box.height;
 const canvas = {
     box: (id: string) => boxes[id] ?? null,
     element: (id: string) => ({ querySelector: () => null, getBoundingClientRect: () => boxes[id] }),
@@ -43,7 +57,8 @@ const canvas = {
         }),
     window: { getComputedStyle: () => ({ flexDirection: 'column' }) },
 } as unknown as Canvas;
-const land = (kind: string, moving: string | null, x: number, y: number) => landingAt(canvas, tree, kinds, kind, moving, x, y)?.place;
+const land = (kind: string, moving: string | null, x: number, y: number) =>
+    landingAt(canvas, tree, kinds, kind, moving, x, y)?.place;
 
 test('a block lands before or behind the block under the pointer, by its middle', () => {
     expect(land('text', null, 50, 10)).toEqual({ parent: 'left', after: null });
@@ -73,7 +88,11 @@ test('a band lands on the page, whatever is under the pointer', () => {
 
 test('the line says how wide it will be', () => {
     const landing = landingAt(canvas, tree, kinds, 'text', null, 50, 60);
-    expect([landing?.words, landing?.line.width, landing?.upright]).toEqual(['in this column, 200 px wide', 200, false]);
+    expect([landing?.words, landing?.line.width, landing?.upright]).toEqual([
+        'in this column, 200 px wide',
+        200,
+        false,
+    ]);
 });
 
 test('where it stands already is no landing', () => {

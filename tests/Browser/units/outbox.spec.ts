@@ -35,9 +35,26 @@ function locks(open: string[] = []): LockManager {
 }
 
 const robin = { id: 1, name: 'Robin' };
-const set = (value: number, id = 'price'): Edit => ({ edit: 'set', id, question: 'how', width: 'desktop', setting: 'size', value });
-const parcel = (key: string, ...edits: Edit[]): Parcel => ({ key, what: 'edits', body: { edits }, base: 1, author: robin });
-const kept = (why: Kept['why'], key: string, ...edits: Edit[]): Kept => ({ ...parcel(key, ...edits), why, words: 'No.' });
+const set = (value: number, id = 'price'): Edit => ({
+    edit: 'set',
+    id,
+    question: 'how',
+    width: 'desktop',
+    setting: 'size',
+    value,
+});
+const parcel = (key: string, ...edits: Edit[]): Parcel => ({
+    key,
+    what: 'edits',
+    body: { edits },
+    base: 1,
+    author: robin,
+});
+const kept = (why: Kept['why'], key: string, ...edits: Edit[]): Kept => ({
+    ...parcel(key, ...edits),
+    why,
+    words: 'No.',
+});
 
 test('what was not sent by a window that is gone is taken over once, with what it kept undecided', async () => {
     const store = new Store();
@@ -93,7 +110,11 @@ test('while two values wait for a decision, typing on changes one’s own and se
 
 test('what was refused holds nothing back, and a newer value takes its place', () => {
     const outbox = new Outbox(7, new Store(), locks());
-    outbox.keep(kept('refused', 'a', set(60)), kept('refused', 'b', set(60), set(1, 'title')), kept('refused', 'c', { edit: 'remove', id: 'price' }));
+    outbox.keep(
+        kept('refused', 'a', set(60)),
+        kept('refused', 'b', set(60), set(1, 'title')),
+        kept('refused', 'c', { edit: 'remove', id: 'price' }),
+    );
     expect(outbox.hold([set(61)])).toEqual([set(61)]);
     outbox.supersede(parcel('d', set(61)));
     expect(outbox.kept.map((one) => one.key)).toEqual(['b', 'c']);

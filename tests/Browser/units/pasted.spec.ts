@@ -17,13 +17,17 @@ const plain = (html: string) =>
         .replace(/ ?(<\/?(?:h3|h4|ul|ol|li|table|tbody|tr|td)>) ?/g, '$1')
         .trim();
 
-const LIST = '<ul><li>Unscrew the nib<ul><li>to the left</li></ul></li><li>Let it dry</li></ul><ol><li>First this</li><li>Then that</li></ol>';
-const TABLE = '<table><tbody><tr><td><strong>Nib</strong></td><td><strong>Width</strong></td></tr><tr><td>Fine</td><td>0.4 mm</td></tr>';
+const LIST =
+    '<ul><li>Unscrew the nib<ul><li>to the left</li></ul></li><li>Let it dry</li></ul><ol><li>First this</li><li>Then that</li></ol>';
+const TABLE =
+    '<table><tbody><tr><td><strong>Nib</strong></td><td><strong>Width</strong></td></tr><tr><td>Fine</td><td>0.4 mm</td></tr>';
 const WORDS = 'Rinse it with <strong>cold</strong> water, <em>never</em> hot.';
 
 test('lists typed as paragraphs with a bullet before them are lists, in one another too', () => {
     const { html, lost } = clipboard('bullets-as-paragraphs');
-    expect(plain(html)).toContain(`<h3>Keeping a fountain pen</h3><h3>Every week</h3>${WORDS}${LIST}${TABLE}</tbody></table>`);
+    expect(plain(html)).toContain(
+        `<h3>Keeping a fountain pen</h3><h3>Every week</h3>${WORDS}${LIST}${TABLE}</tbody></table>`,
+    );
     expect(lost).toEqual(['1 picture', '1 footnote']);
     expect(html).not.toMatch(/mso-list:Ignore|·/);
 });
@@ -36,7 +40,9 @@ test('a whole page wrapped in a bold that is none is not bold', () => {
 
 test('plain markup keeps its headings, lists and table; a merged cell is named', () => {
     const { html, lost } = clipboard('plain-markup');
-    expect(plain(html)).toContain(`<h3>Every week</h3>${WORDS}${LIST}${TABLE}<tr><td>Others on request</td></tr></tbody></table>`);
+    expect(plain(html)).toContain(
+        `<h3>Every week</h3>${WORDS}${LIST}${TABLE}<tr><td>Others on request</td></tr></tbody></table>`,
+    );
     expect(lost).toEqual(['2 pictures', '1 footnote', '1 merged cell']);
 });
 
@@ -45,5 +51,7 @@ test('nothing is said to have stayed behind where nothing did', () => {
 });
 
 test('smaller headings stay smaller', () => {
-    expect(plain(pasted('<h2>One</h2><h3>Two</h3><h5>Three</h5>', parser).html)).toBe('<h3>One</h3><h3>Two</h3><h4>Three</h4>');
+    expect(plain(pasted('<h2>One</h2><h3>Two</h3><h5>Three</h5>', parser).html)).toBe(
+        '<h3>One</h3><h3>Two</h3><h4>Three</h4>',
+    );
 });

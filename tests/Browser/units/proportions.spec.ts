@@ -1,9 +1,18 @@
 import { expect, test } from '@playwright/test';
 import type { TreeNode } from '../../../studio/lib/types';
-import { divide, parseProportions, proportionsOf, resting } from '../../../studio/screens/drawing-table/tree/proportions';
+import {
+    divide,
+    parseProportions,
+    proportionsOf,
+    resting,
+} from '../../../studio/screens/drawing-table/tree/proportions';
 
 const band = (...columns: Partial<TreeNode>[]): TreeNode =>
-    ({ id: 'band', kind: 'band', children: columns.map((one, at) => ({ id: `c${at}`, kind: 'column', ...one })) }) as TreeNode;
+    ({
+        id: 'band',
+        kind: 'band',
+        children: columns.map((one, at) => ({ id: `c${at}`, kind: 'column', ...one })),
+    }) as TreeNode;
 
 test('proportions are read however they are written', () => {
     for (const text of ['3:7', ' 3 : 7 ', '3/7']) expect(parseProportions(text, 2)).toEqual([3, 7]);
@@ -11,7 +20,8 @@ test('proportions are read however they are written', () => {
 });
 
 test('what is no share for each column is none', () => {
-    for (const text of ['', '3', '3:7:1', '0:1', '101:1', '-1:2', '1.5:2', 'a:b', '1::2', '1e2:1']) expect(parseProportions(text, 2)).toBeNull();
+    for (const text of ['', '3', '3:7:1', '0:1', '101:1', '-1:2', '1.5:2', 'a:b', '1::2', '1e2:1'])
+        expect(parseProportions(text, 2)).toBeNull();
     expect(parseProportions('100:1', 2)).toEqual([100, 1]);
 });
 

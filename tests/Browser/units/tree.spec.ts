@@ -38,7 +38,8 @@ const kinds = new Kinds(
             }) as unknown as Definition,
     ),
 );
-const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode => ({ id, kind, ...(children.length > 0 ? { children } : {}) }) as TreeNode;
+const node = (id: string, kind: string, ...children: TreeNode[]): TreeNode =>
+    ({ id, kind, ...(children.length > 0 ? { children } : {}) }) as TreeNode;
 /** left: title · holder (a, b) · price | right: nothing */
 const page = (): TreeNode =>
     node(
@@ -47,7 +48,13 @@ const page = (): TreeNode =>
         node(
             'band',
             'band',
-            node('left', 'column', node('title', 'title'), node('holder', 'holder', node('a', 'text'), node('b', 'text')), node('price', 'price')),
+            node(
+                'left',
+                'column',
+                node('title', 'title'),
+                node('holder', 'holder', node('a', 'text'), node('b', 'text')),
+                node('price', 'price'),
+            ),
             node('right', 'column'),
         ),
     );
@@ -57,13 +64,19 @@ function moved(tree: TreeNode, id: string, place: Place): TreeNode {
     const taken = find(tree, id);
     const change = (one: TreeNode): TreeNode => {
         const children = (one.children ?? []).filter((child) => child.id !== id).map(change);
-        if (one.id === place.parent && taken) children.splice(place.after === null ? 0 : children.findIndex((child) => child.id === place.after) + 1, 0, taken);
+        if (one.id === place.parent && taken)
+            children.splice(
+                place.after === null ? 0 : children.findIndex((child) => child.id === place.after) + 1,
+                0,
+                taken,
+            );
         return { ...one, children };
     };
     return change(tree);
 }
 
-const outline = (tree: TreeNode): string => `${tree.id}${tree.children?.length ? `(${tree.children.map(outline).join(' ')})` : ''}`;
+const outline = (tree: TreeNode): string =>
+    `${tree.id}${tree.children?.length ? `(${tree.children.map(outline).join(' ')})` : ''}`;
 
 test('down goes one place at a time, in and out of what holds blocks, as the outline reads', () => {
     let tree = page();
@@ -139,7 +152,10 @@ test('what lies inside something else that is selected goes with it', () => {
 });
 
 test('a style comes from the nearest wider width that has one', () => {
-    const price = { ...node('price', 'price'), how: { desktop: { size: 30, colour: 'ink' }, tablet: { size: 20 } } } as TreeNode;
+    const price = {
+        ...node('price', 'price'),
+        how: { desktop: { size: 30, colour: 'ink' }, tablet: { size: 20 } },
+    } as TreeNode;
     expect(styleAt(price, 'size', 'phone')).toEqual({ value: 20, from: 'tablet' });
     expect(styleAt(price, 'colour', 'phone')).toEqual({ value: 'ink', from: 'desktop' });
     expect(styleAt(price, 'gap', 'desktop')).toEqual({ value: null, from: null });

@@ -4,7 +4,12 @@ import { formsOf, patternOf } from '../../../studio/screens/words/forms';
 
 test('a countdown says its numbers as the server does, in every form of the language', () => {
     const days = '{count, plural, one {# day} other {# days}}';
-    expect([0, 1, 2, 1200].map((count) => plural(days, count, 'en'))).toEqual(['0 days', '1 day', '2 days', '1,200 days']);
+    expect([0, 1, 2, 1200].map((count) => plural(days, count, 'en'))).toEqual([
+        '0 days',
+        '1 day',
+        '2 days',
+        '1,200 days',
+    ]);
     const polish = '{count, plural, one {# a} few {# b} many {# c} other {# d}}';
     expect([1, 3, 5, 22].map((count) => plural(polish, count, 'pl'))).toEqual(['1 a', '3 b', '5 c', '22 b']);
     expect(plural('{count, plural, =0 {none} other {#}}', 0, 'en')).toBe('none');

@@ -67,7 +67,10 @@ final class AddressNameTest extends TestCase
     public function test_a_taken_name_gets_the_first_free_number(): void
     {
         $taken = ['teal', 'teal-2'];
-        self::assertSame('teal-3', AddressName::free('teal', static fn (string $name): bool => in_array($name, $taken, true)));
+        self::assertSame(
+            'teal-3',
+            AddressName::free('teal', static fn (string $name): bool => in_array($name, $taken, true)),
+        );
         self::assertSame('inks', AddressName::free('inks', static fn (): bool => false));
 
         $long = str_repeat('a', 120);

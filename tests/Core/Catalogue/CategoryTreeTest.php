@@ -15,12 +15,17 @@ final class CategoryTreeTest extends TestCase
     {
         $tree = World::tree();
 
-        self::assertSame([1, 2, 3, 0], [$tree->depth(World::INK), $tree->depth(World::BOTTLED), $tree->depth(World::SHIMMER), $tree->depth(99)]);
+        self::assertSame([1, 2, 3, 0], [
+            $tree->depth(World::INK), $tree->depth(World::BOTTLED), $tree->depth(World::SHIMMER), $tree->depth(99),
+        ]);
     }
 
     public function test_the_path_runs_from_the_root(): void
     {
-        self::assertSame(['Ink', 'Bottled', 'Shimmer'], array_map(static fn (Category $category): string => $category->name, World::tree()->path(World::SHIMMER)));
+        self::assertSame(
+            ['Ink', 'Bottled', 'Shimmer'],
+            array_map(static fn (Category $category): string => $category->name, World::tree()->path(World::SHIMMER)),
+        );
     }
 
     public function test_upwards_names_each_once(): void
@@ -33,8 +38,14 @@ final class CategoryTreeTest extends TestCase
 
     public function test_children_keep_their_order(): void
     {
-        self::assertSame([World::INK, World::PENS], array_map(static fn (Category $category): int => $category->id, World::tree()->children(null)));
-        self::assertSame([World::BOTTLED], array_map(static fn (Category $category): int => $category->id, World::tree()->children(World::INK)));
+        self::assertSame(
+            [World::INK, World::PENS],
+            array_map(static fn (Category $category): int => $category->id, World::tree()->children(null)),
+        );
+        self::assertSame(
+            [World::BOTTLED],
+            array_map(static fn (Category $category): int => $category->id, World::tree()->children(World::INK)),
+        );
     }
 
     /** However deep a category lies: its path has every step, and "everything beneath" reaches it from each of them. */
@@ -47,7 +58,10 @@ final class CategoryTreeTest extends TestCase
         $tree = CategoryTree::of($categories);
         for ($level = 1; $level <= 12; $level++) {
             self::assertSame($level, $tree->depth($level));
-            self::assertSame(range(1, $level), array_map(static fn (Category $category): int => $category->id, $tree->path($level)));
+            self::assertSame(
+                range(1, $level),
+                array_map(static fn (Category $category): int => $category->id, $tree->path($level)),
+            );
             self::assertEqualsCanonicalizing(range(1, $level), $tree->upwards([$level]));
         }
     }

@@ -55,7 +55,10 @@ final class ContentsTest extends TestCase
     /** @return iterable<array{string}> */
     public static function nonsense(): iterable
     {
-        foreach (['', 'ml', '30', '0 ml', '0.000 l', '-3 ml', '30 elephants', '1.2345 l', '12345678 ml', '30 ml 4', '3e3 ml', "30\n"] as $written) {
+        foreach ([
+            '', 'ml', '30', '0 ml', '0.000 l', '-3 ml', '30 elephants', '1.2345 l', '12345678 ml', '30 ml 4', '3e3 ml',
+            "30\n",
+        ] as $written) {
             yield [$written];
         }
     }
@@ -63,6 +66,9 @@ final class ContentsTest extends TestCase
     public function test_nothing_has_no_contents(): void
     {
         self::assertNull(Contents::stored(null));
-        self::assertSame([1, 1000, 1, 1000, 1, 100, 1, 1, 1], array_map(static fn (Measure $one): int => $one->size(), Measure::cases()));
+        self::assertSame(
+            [1, 1000, 1, 1000, 1, 100, 1, 1, 1],
+            array_map(static fn (Measure $one): int => $one->size(), Measure::cases()),
+        );
     }
 }

@@ -8,7 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\Folding;
 
-/** Folding as Unicode's NFKC_Casefold; the pairs with ß, İ, ſ, ﬀ and Σ are lines of CaseFolding.txt (status C and F). */
+/**
+ * Folding as Unicode's NFKC_Casefold; the pairs with ß, İ, ſ, ﬀ and Σ are lines of CaseFolding.txt (status C and F).
+ */
 final class FoldingTest extends TestCase
 {
     /** @return iterable<string, array{string, string}> */
@@ -40,7 +42,10 @@ final class FoldingTest extends TestCase
 
     public function test_words_are_runs_of_letters_marks_and_digits(): void
     {
-        self::assertSame(['fern', 'draft', '14', 'naïve', "q\u{0307}", '٣'], Folding::words("Fern-Draft, 14 (NAÏVE) q\u{0307} ٣"));
+        self::assertSame(
+            ['fern', 'draft', '14', 'naïve', "q\u{0307}", '٣'],
+            Folding::words("Fern-Draft, 14 (NAÏVE) q\u{0307} ٣"),
+        );
         self::assertSame([], Folding::words('— %'));
     }
 }

@@ -16,7 +16,10 @@ final class GtinTest extends TestCase
     public function test_check_digits_are_those_of_npm_gtin(): void
     {
         $chance = new Chance(7);
-        $bodies = array_map(static fn (): string => sprintf('%012d', $chance->number(0, 999_999_999_999)), range(1, 300));
+        $bodies = array_map(
+            static fn (): string => sprintf('%012d', $chance->number(0, 999_999_999_999)),
+            range(1, 300),
+        );
         $ours = array_map(static fn (string $body): string => $body.Gtin::checkDigit($body), $bodies);
 
         self::assertSame($ours, Outside::ask('gtin.mjs', $bodies));
@@ -48,13 +51,19 @@ final class GtinTest extends TestCase
         }
     }
 
-    /** Reads bars as a scanner does: widths of bar and space in each digit, parity for the first one. The widths are quoted from memory. */
+    /**
+     * Reads bars as a scanner does: widths of bar and space in each digit, parity for the first one. The widths are
+     * quoted from memory.
+     */
     private static function read(string $modules): string
     {
         $widths = ['3211', '2221', '2122', '1411', '1132', '1231', '1114', '1312', '1213', '3112'];
-        $parities = ['OOOOOO', 'OOEOEE', 'OOEEOE', 'OOEEEO', 'OEOOEE', 'OEEOOE', 'OEEEOO', 'OEOEOE', 'OEOEEO', 'OEEOEO'];
+        $parities = [
+            'OOOOOO', 'OOEOEE', 'OOEEOE', 'OOEEEO', 'OEOOEE', 'OEEOOE', 'OEEEOO', 'OEOEOE', 'OEOEEO', 'OEEOEO',
+        ];
         [$digits, $parity] = ['', ''];
-        foreach ([...str_split(substr($modules, 3, 42), 7), ...str_split(substr($modules, 50, 42), 7)] as $place => $seven) {
+        foreach ([...str_split(substr($modules, 3, 42), 7), ...str_split(substr($modules, 50, 42), 7)] as $place =>
+            $seven) {
             preg_match_all('/0+|1+/', $seven, $runs);
             $found = implode('', array_map(strlen(...), $runs[0]));
             $isOdd = substr_count($seven, '1') % 2 === 1;

@@ -19,7 +19,10 @@ final class MoneyTextTest extends TestCase
     public function test_what_the_world_writes_is_read(string $currency, int $digits): void
     {
         $chance = new Chance(11 + $digits);
-        foreach (['en_GB', 'en_US', 'de_DE', 'de_CH', 'fr_FR', 'it_IT', 'pl_PL', 'sv_SE', 'nl_NL', 'es_ES', 'pt_BR', 'cs_CZ', 'ja_JP', 'tr_TR'] as $locale) {
+        foreach ([
+            'en_GB', 'en_US', 'de_DE', 'de_CH', 'fr_FR', 'it_IT', 'pl_PL', 'sv_SE', 'nl_NL', 'es_ES', 'pt_BR', 'cs_CZ',
+            'ja_JP', 'tr_TR',
+        ] as $locale) {
             $formatter = new NumberFormatter($locale, NumberFormatter::CURRENCY);
             for ($try = 0; $try < 40; $try++) {
                 $minor = $chance->number(0, 10 ** $chance->number(1, 10));
@@ -28,7 +31,11 @@ final class MoneyTextTest extends TestCase
 
                 $doubtful = $read instanceof Problem && $read->code === CatalogueProblem::InDoubt;
                 self::assertTrue($read === $minor || $doubtful, "$written in $locale is $minor");
-                self::assertSame($doubtful, preg_match('/^[1-9]\d{0,2}[.,]\d{3}$/D', (string) preg_replace('/[^\d.,]/', '', $written)) === 1, $written);
+                self::assertSame(
+                    $doubtful,
+                    preg_match('/^[1-9]\d{0,2}[.,]\d{3}$/D', (string) preg_replace('/[^\d.,]/', '', $written)) === 1,
+                    $written,
+                );
             }
         }
     }
@@ -42,8 +49,12 @@ final class MoneyTextTest extends TestCase
     }
 
     #[DataProvider('amounts')]
-    public function test_one_amount(string $written, int $digits, int|CatalogueProblem $expected, string $currency = 'GBP'): void
-    {
+    public function test_one_amount(
+        string $written,
+        int $digits,
+        int|CatalogueProblem $expected,
+        string $currency = 'GBP',
+    ): void {
         $read = MoneyText::read($written, $digits, $currency);
 
         self::assertSame($expected, $read instanceof Problem ? $read->code : $read);

@@ -8,14 +8,21 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Catalogue\NameOrder;
 
-/** Against CLDR's collation (unicode.org/reports/tr35/tr35-collation.html): the root order, and the tailoring of Swedish. */
+/**
+ * Against CLDR's collation (unicode.org/reports/tr35/tr35-collation.html): the root order, and the tailoring of
+ * Swedish.
+ */
 final class NameOrderTest extends TestCase
 {
     /** @return iterable<string, array{string, list<string>}> */
     public static function orders(): iterable
     {
-        yield 'English: an accent is less than a letter, and small comes before capital' => ['en_GB', ['cafe', 'café', 'Café', 'cahier', 'Zebra']];
-        yield 'German: umlauts stand with their letters' => ['de_DE', ['Apfel', 'Ärmel', 'Atlas', 'Oper', 'Öse', 'Zange']];
+        yield 'English: an accent is less than a letter, and small comes before capital' => ['en_GB', [
+            'cafe', 'café', 'Café', 'cahier', 'Zebra',
+        ]];
+        yield 'German: umlauts stand with their letters' => ['de_DE', [
+            'Apfel', 'Ärmel', 'Atlas', 'Oper', 'Öse', 'Zange',
+        ]];
         yield 'Swedish: they stand at the end' => ['sv_SE', ['Apfel', 'Atlas', 'Zange', 'Åtta', 'Ärmel', 'Öse']];
     }
 

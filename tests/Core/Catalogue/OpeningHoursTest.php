@@ -59,7 +59,8 @@ final class OpeningHoursTest extends TestCase
         yield 'as it closes' => ['2026-11-24T17:00:00Z', false, '2026-11-25T08:00:00Z'];
         yield 'on a day on which it is closed' => ['2026-12-25T10:00:00Z', false, '2026-12-25T22:00:00Z'];
         yield 'beyond midnight' => ['2026-11-28T00:30:00Z', true, '2026-11-28T01:00:00Z'];
-        yield 'beyond midnight of a day on which it is closed' => ['2026-12-26T00:30:00Z', true, '2026-12-26T01:00:00Z'];
+        yield 'beyond midnight of a day on which it is closed' =>
+            ['2026-12-26T00:30:00Z', true, '2026-12-26T01:00:00Z'];
         yield 'on Sunday' => ['2026-11-29T12:00:00Z', false, '2026-11-30T08:00:00Z'];
         yield 'in summer' => ['2026-07-06T07:00:00Z', true, '2026-07-06T16:00:00Z'];
         yield 'on the day on which clocks go back' => ['2026-10-25T11:00:00Z', false, '2026-10-26T08:00:00Z'];
@@ -69,7 +70,10 @@ final class OpeningHoursTest extends TestCase
     public function test_whether_it_is_open_and_until_when(string $now, bool $open, ?string $until): void
     {
         $day = [[540, 1080]];
-        $hours = new OpeningHours([$day, [[540, 750], [840, 1080]], $day, $day, [[1380, 1560]], [], []], ['2026-12-24', '2026-12-26']);
+        $hours = new OpeningHours(
+            [$day, [[540, 750], [840, 1080]], $day, $day, [[1380, 1560]], [], []],
+            ['2026-12-24', '2026-12-26'],
+        );
         $found = $hours->at(new DateTimeImmutable($now), ShopZone::of('Europe/Berlin'));
 
         self::assertSame([$open, $until], [$found['open'], $found['until']?->format('Y-m-d\TH:i:s\Z')]);
@@ -81,12 +85,18 @@ final class OpeningHoursTest extends TestCase
         $noon = new DateTimeImmutable('2026-11-24T10:00:00Z');
         $meeting = new OpeningHours([[], [[540, 720], [720, 1080]], [], [], [], [], []]);
         self::assertSame('2026-11-24T18:00:00Z', $meeting->at($noon, $zone)['until']?->format('Y-m-d\TH:i:s\Z'));
-        self::assertSame(['open' => false, 'until' => null], (new OpeningHours(array_fill(0, 7, [])))->at($noon, $zone));
+        self::assertSame(
+            ['open' => false, 'until' => null],
+            (new OpeningHours(array_fill(0, 7, [])))->at($noon, $zone),
+        );
     }
 
     public function test_days_with_the_same_hours_stand_together_while_they_follow_each_other(): void
     {
         $day = [[540, 1080]];
-        self::assertSame([[0, 1, $day], [2, 2, []], [3, 4, $day], [5, 6, []]], (new OpeningHours([$day, $day, [], $day, $day, [], []]))->groups());
+        self::assertSame(
+            [[0, 1, $day], [2, 2, []], [3, 4, $day], [5, 6, []]],
+            (new OpeningHours([$day, $day, [], $day, $day, [], []]))->groups(),
+        );
     }
 }

@@ -52,9 +52,13 @@ final class OwnOrderTest extends TestCase
         $placed = [];
         for ($move = 1; $move <= 8; $move++) {
             $shown = self::shown($placed, $all, $hidden);
-            $moved = array_values(array_unique(array_map(static fn (): int => $chance->pick($shown), range(1, $chance->number(1, 2)))));
+            $moved = array_values(
+                array_unique(array_map(static fn (): int => $chance->pick($shown), range(1, $chance->number(1, 2)))),
+            );
             $rest = array_values(array_diff($shown, $moved));
-            $after = $rest === [] || $chance->oneIn(5) ? $chance->pick([OwnOrder::FIRST, OwnOrder::LAST]) : $chance->pick($rest);
+            $after = $rest === [] || $chance->oneIn(5)
+                ? $chance->pick([OwnOrder::FIRST, OwnOrder::LAST])
+                : $chance->pick($rest);
             $at = match ($after) {
                 OwnOrder::FIRST => 0,
                 OwnOrder::LAST => count($rest),
@@ -65,7 +69,11 @@ final class OwnOrderTest extends TestCase
             $placed = OwnOrder::moved($placed, $shown, $moved, $after) ?? self::fail('It was not moved.');
 
             self::assertSame($expected, self::shown($placed, $all, $hidden));
-            self::assertSame($unseen, array_values(array_intersect($placed, $hidden)), 'What is not seen keeps its order.');
+            self::assertSame(
+                $unseen,
+                array_values(array_intersect($placed, $hidden)),
+                'What is not seen keeps its order.',
+            );
             self::assertSame(count($placed), count(array_unique($placed)));
         }
     }

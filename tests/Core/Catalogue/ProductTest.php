@@ -16,7 +16,8 @@ final class ProductTest extends TestCase
 {
     public function test_the_short_description_is_plain_words_where_no_marks_can_stand(): void
     {
-        $product = new Product(7, 'ink', 'Ink', '<p>Blue &amp; <strong>green</strong>.</p><p>For letters.</p>', '', true);
+        $product =
+            new Product(7, 'ink', 'Ink', '<p>Blue &amp; <strong>green</strong>.</p><p>For letters.</p>', '', true);
         self::assertSame("Blue & green.\nFor letters.", $product->shortWords());
         self::assertSame('Blue & green. For letters.', $product->searchDescription());
         self::assertSame('', (new Product(7, 'ink', 'Ink', '', '', true))->searchDescription());
@@ -26,7 +27,12 @@ final class ProductTest extends TestCase
     {
         $field = ThingFields::field(Thing::Product, 'shortDescription');
         self::assertNotNull($field);
-        $read = static fn (string $written): mixed => (new FieldReader(ShopZone::of('UTC'), 2, 'GBP', static fn (string $html): string => $html))->read($field, $written);
-        self::assertSame(['', '', '<hr />', '<p>A</p>'], array_map($read, ['<p></p>', "<p> \u{a0} </p><br />", '<hr />', '<p>A</p>']));
+        $read = static fn (string $written): mixed => (
+            new FieldReader(ShopZone::of('UTC'), 2, 'GBP', static fn (string $html): string => $html)
+        )->read($field, $written);
+        self::assertSame(
+            ['', '', '<hr />', '<p>A</p>'],
+            array_map($read, ['<p></p>', "<p> \u{a0} </p><br />", '<hr />', '<p>A</p>']),
+        );
     }
 }

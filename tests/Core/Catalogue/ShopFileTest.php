@@ -32,7 +32,13 @@ final class ShopFileTest extends TestCase
 
     public function test_an_ending_is_said_in_capitals(): void
     {
-        self::assertSame(['PDF', 'GZ', ''], array_map(static fn (string $name): string => (new ShopFile(1, $name, 'a', '', 1))->ending(), ['Care leaflet.pdf', 'a.tar.gz', 'README']));
+        self::assertSame(
+            ['PDF', 'GZ', ''],
+            array_map(
+                static fn (string $name): string => (new ShopFile(1, $name, 'a', '', 1))->ending(),
+                ['Care leaflet.pdf', 'a.tar.gz', 'README'],
+            ),
+        );
     }
 
     #[DataProvider('addresses')]

@@ -18,7 +18,8 @@ final class ShopZoneTest extends TestCase
         yield 'in winter' => ['Europe/London', '2026-12-01 00:00', '2026-12-01T00:00:00Z'];
         yield 'in summer' => ['Europe/London', '2026-07-01 09:30', '2026-07-01T08:30:00Z'];
         yield 'a bare date' => ['Europe/London', '2026-07-01', '2026-06-30T23:00:00Z'];
-        yield 'that does not exist: the first instant after' => ['Europe/London', '2026-03-29 01:30', '2026-03-29T01:00:00Z'];
+        yield 'that does not exist: the first instant after' =>
+            ['Europe/London', '2026-03-29 01:30', '2026-03-29T01:00:00Z'];
         yield 'just before it does not exist' => ['Europe/London', '2026-03-29 00:59:59', '2026-03-29T00:59:59Z'];
         yield 'just after' => ['Europe/London', '2026-03-29 02:00', '2026-03-29T01:00:00Z'];
         yield 'that exists twice: the earlier' => ['Europe/London', '2026-10-25 01:30', '2026-10-25T00:30:00Z'];
@@ -39,11 +40,16 @@ final class ShopZoneTest extends TestCase
 
     public function test_a_typed_end_date_means_the_end_of_that_day(): void
     {
-        self::assertSame('2026-12-31T23:00:00Z', ShopZone::of('Europe/Berlin')->endOf('2026-12-31')?->format('Y-m-d\TH:i:s\Z'));
+        self::assertSame(
+            '2026-12-31T23:00:00Z',
+            ShopZone::of('Europe/Berlin')->endOf('2026-12-31')?->format('Y-m-d\TH:i:s\Z'),
+        );
         self::assertNull(ShopZone::of('Europe/Berlin')->endOf('2026-12-31 10:00'));
     }
 
-    /** Every instant of the two clock changes of a year, a quarter of an hour apart, in zones that change differently. */
+    /**
+     * Every instant of the two clock changes of a year, a quarter of an hour apart, in zones that change differently.
+     */
     public function test_a_wall_time_read_back_is_the_same_or_the_earlier_instant(): void
     {
         foreach (['Europe/London', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Tokyo'] as $name) {

@@ -41,17 +41,35 @@ final class FitterTest extends TestCase
     {
         [$title, $price, $buy] = self::sound();
 
-        self::assertSame(['missing - The page has no way to buy'], self::found(Pages::ink(), $title, $price, new Node('b', 'buy', when: ['off' => true])));
-        self::assertSame([], self::found(Pages::ink(), $title, $price, $buy, new Node('x', 'buy', when: ['off' => true])));
+        self::assertSame(
+            ['missing - The page has no way to buy'],
+            self::found(Pages::ink(), $title, $price, new Node('b', 'buy', when: ['off' => true])),
+        );
+        self::assertSame(
+            [],
+            self::found(Pages::ink(), $title, $price, $buy, new Node('x', 'buy', when: ['off' => true])),
+        );
     }
 
     public function test_what_comes_out_empty_is_said_once_and_only_where_nobody_wanted_it(): void
     {
         $care = ['text' => ['source' => 'product.fact', 'of' => 1]];
-        $folds = new Node('a', 'accordion', children: [new Node('f', 'fold', children: [new Node('r', 'rich-text', $care)])]);
-        $kept = new Node('k', 'rich-text', $care, when: ['where' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]]);
+        $folds = new Node(
+            'a',
+            'accordion',
+            children: [new Node('f', 'fold', children: [new Node('r', 'rich-text', $care)])],
+        );
+        $kept = new Node(
+            'k',
+            'rich-text',
+            $care,
+            when: ['where' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]],
+        );
 
-        self::assertSame(['empty a Accordion has nothing to show'], self::found(Pages::ink(), ...self::sound(), ...[$folds, $kept]));
+        self::assertSame(
+            ['empty a Accordion has nothing to show'],
+            self::found(Pages::ink(), ...self::sound(), ...[$folds, $kept]),
+        );
     }
 
     public function test_the_otherwise_is_said_where_it_is_used(): void
@@ -59,32 +77,68 @@ final class FitterTest extends TestCase
         $words = static fn (array $source): Node => new Node('w', 'text', ['text' => $source]);
         $care = ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.'];
 
-        self::assertSame(['otherwise w Text shows its otherwise, for want of the “Care”'], self::found(Pages::ink(), ...self::sound(), ...[$words($care)]));
-        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$words(['source' => 'product.brand', 'otherwise' => 'us'])]));
+        self::assertSame(
+            ['otherwise w Text shows its otherwise, for want of the “Care”'],
+            self::found(Pages::ink(), ...self::sound(), ...[$words($care)]),
+        );
+        self::assertSame(
+            [],
+            self::found(
+                Pages::ink(),
+                ...self::sound(),
+                ...[$words(['source' => 'product.brand', 'otherwise' => 'us'])],
+            ),
+        );
         $picture = new Node('p', 'picture', ['picture' => ['source' => 'product.picture', 'otherwise' => 50]]);
-        self::assertContains('otherwise p Picture shows its otherwise, for want of the first picture', self::found(Pages::bare(), $picture));
+        self::assertContains(
+            'otherwise p Picture shows its otherwise, for want of the first picture',
+            self::found(Pages::bare(), $picture),
+        );
         self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$picture]));
     }
 
     public function test_a_gallery_with_its_stand_in_is_said(): void
     {
-        self::assertContains('no-picture g Gallery has no picture and shows its stand-in', self::found(Pages::bare(), new Node('g', 'gallery')));
+        self::assertContains(
+            'no-picture g Gallery has no picture and shows its stand-in',
+            self::found(Pages::bare(), new Node('g', 'gallery')),
+        );
         self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[new Node('g', 'gallery')]));
     }
 
     public function test_headings_go_down_one_by_one(): void
     {
-        $heading = static fn (string $id, string $level): Node => new Node($id, 'heading', ['text' => 'Words', 'level' => $level]);
+        $heading = static fn (string $id, string $level): Node =>
+            new Node($id, 'heading', ['text' => 'Words', 'level' => $level]);
 
-        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$heading('a', 'h2'), $heading('b', 'h3'), $heading('c', 'h2')]));
-        self::assertSame(['heading-order a A heading of level 4 comes after one of level 1'], self::found(Pages::ink(), ...self::sound(), ...[$heading('a', 'h4'), $heading('b', 'h3')]));
+        self::assertSame(
+            [],
+            self::found(
+                Pages::ink(),
+                ...self::sound(),
+                ...[$heading('a', 'h2'), $heading('b', 'h3'), $heading('c', 'h2')],
+            ),
+        );
+        self::assertSame(
+            ['heading-order a A heading of level 4 comes after one of level 1'],
+            self::found(Pages::ink(), ...self::sound(), ...[$heading('a', 'h4'), $heading('b', 'h3')]),
+        );
         self::assertSame(
             ['heading-order - The page has no heading of level 1'],
-            self::found(Pages::ink(), new Node('t', 'title', ['level' => 'h2']), new Node('p', 'price'), new Node('b', 'buy'), $heading('a', 'h3')),
+            self::found(
+                Pages::ink(),
+                new Node('t', 'title', ['level' => 'h2']),
+                new Node('p', 'price'),
+                new Node('b', 'buy'),
+                $heading('a', 'h3'),
+            ),
         );
         $table = new Node('r', 'facts-table', ['title' => 'In detail']);
         self::assertSame([], self::found(self::factual(), ...self::sound(), ...[$table, $heading('a', 'h3')]));
-        self::assertSame(['heading-order a A heading of level 4 comes after one of level 2'], self::found(self::factual(), ...self::sound(), ...[$table, $heading('a', 'h4')]));
+        self::assertSame(
+            ['heading-order a A heading of level 4 comes after one of level 2'],
+            self::found(self::factual(), ...self::sound(), ...[$table, $heading('a', 'h4')]),
+        );
     }
 
     public function test_words_longer_than_their_place_or_wider_than_a_phone(): void
@@ -92,13 +146,24 @@ final class FitterTest extends TestCase
         $titled = static fn (string $title): Product => new Product(
             9, 'p', $title, '', '', true, variants: Pages::ink()->variants, pictures: Pages::ink()->pictures,
         );
-        $large = [new Node('t', 'title', how: ['desktop' => ['size' => 60]]), new Node('p', 'price'), new Node('b', 'buy')];
+        $large =
+            [new Node('t', 'title', how: ['desktop' => ['size' => 60]]), new Node('p', 'price'), new Node('b', 'buy')];
         $fits = str_repeat('word ', 24);
 
         self::assertSame([], self::found($titled($fits), ...$large));
-        self::assertSame(['too-long t Title is much longer than its place'], self::found($titled($fits.$fits.$fits), ...$large));
-        self::assertSame(['too-wide t Title has a word wider than a phone'], self::found($titled('Donaudampfschiff'), ...$large));
-        $small = [new Node('t', 'title', how: ['desktop' => ['size' => 60], 'phone' => ['size' => 40]]), $large[1], $large[2]];
+        self::assertSame(
+            ['too-long t Title is much longer than its place'],
+            self::found($titled($fits.$fits.$fits), ...$large),
+        );
+        self::assertSame(
+            ['too-wide t Title has a word wider than a phone'],
+            self::found($titled('Donaudampfschiff'), ...$large),
+        );
+        $small = [
+            new Node('t', 'title', how: ['desktop' => ['size' => 60], 'phone' => ['size' => 40]]),
+            $large[1],
+            $large[2],
+        ];
         self::assertSame([], self::found($titled('Donaudampfschiff'), ...$small));
     }
 
@@ -119,10 +184,27 @@ final class FitterTest extends TestCase
     public function test_words_that_a_block_came_with_are_said_until_they_are_replaced(): void
     {
         self::assertSame(
-            ['unreplaced h Heading still has the words it came with', 'unreplaced q Quote still has the words it came with'],
-            self::found(Pages::ink(), ...self::sound(), ...[new Node('h', 'heading', ['level' => 'h2']), new Node('q', 'quote'), new Node('k', 'button')]),
+            [
+                'unreplaced h Heading still has the words it came with',
+                'unreplaced q Quote still has the words it came with',
+            ],
+            self::found(
+                Pages::ink(),
+                ...self::sound(),
+                ...[new Node('h', 'heading', ['level' => 'h2']), new Node('q', 'quote'), new Node('k', 'button')],
+            ),
         );
-        self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[new Node('q', 'quote', ['text' => 'Mine.']), new Node('n', 'text', ['text' => ['source' => 'product.title']])]));
+        self::assertSame(
+            [],
+            self::found(
+                Pages::ink(),
+                ...self::sound(),
+                ...[
+                    new Node('q', 'quote', ['text' => 'Mine.']),
+                    new Node('n', 'text', ['text' => ['source' => 'product.title']]),
+                ],
+            ),
+        );
     }
 
     /** @return iterable<string, array{Node, Product, string}> a block, a product it is wrong for, and what is found */
@@ -130,21 +212,38 @@ final class FitterTest extends TestCase
     {
         $care = ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.']];
         yield 'its otherwise' => [new Node('x', 'text', $care), Pages::ink(), 'otherwise x'];
-        yield 'a picture of its own' => [new Node('x', 'picture', ['picture' => ['source' => 'product.picture', 'otherwise' => 50]]), Pages::bare(), 'otherwise x'];
+        yield 'a picture of its own' => [
+            new Node('x', 'picture', ['picture' => ['source' => 'product.picture', 'otherwise' => 50]]),
+            Pages::bare(),
+            'otherwise x',
+        ];
         yield 'no picture' => [new Node('x', 'gallery'), Pages::bare(), 'no-picture x'];
         yield 'words it came with' => [new Node('x', 'quote'), Pages::ink(), 'unreplaced x'];
-        yield 'headings' => [new Node('x', 'heading', ['text' => 'Words', 'level' => 'h5']), Pages::ink(), 'heading-order x'];
-        yield 'much too long' => [new Node('x', 'heading', ['text' => str_repeat('word ', 200), 'level' => 'h2']), Pages::ink(), 'too-long x'];
-        yield 'too wide' => [new Node('x', 'heading', ['text' => str_repeat('word', 30), 'level' => 'h2']), Pages::ink(), 'too-wide x'];
+        yield 'headings' =>
+            [new Node('x', 'heading', ['text' => 'Words', 'level' => 'h5']), Pages::ink(), 'heading-order x'];
+        yield 'much too long' => [
+            new Node('x', 'heading', ['text' => str_repeat('word ', 200), 'level' => 'h2']),
+            Pages::ink(),
+            'too-long x',
+        ];
+        yield 'too wide' =>
+            [new Node('x', 'heading', ['text' => str_repeat('word', 30), 'level' => 'h2']), Pages::ink(), 'too-wide x'];
         yield 'more than one title' => [new Node('x', 'title'), Pages::ink(), 'doubled x'];
     }
 
-    /** What is not on the page has nothing the matter: switched off itself, in something switched off, or not for this product. */
+    /**
+     * What is not on the page has nothing the matter: switched off itself, in something switched off, or not for this
+     * product.
+     */
     #[DataProvider('findings')]
-    public function test_what_is_not_on_the_page_is_not_found_fault_with(Node $block, Product $product, string $found): void
-    {
+    public function test_what_is_not_on_the_page_is_not_found_fault_with(
+        Node $block,
+        Product $product,
+        string $found,
+    ): void {
         $in = static fn (Node $node, array $when = []): Node => new Node('holder', 'holder', [], [], $when, [$node]);
-        $said = static fn (Node $node): bool => str_contains(implode('|', self::found($product, ...self::sound(), ...[$node])).'|', "$found ");
+        $said = static fn (Node $node): bool =>
+            str_contains(implode('|', self::found($product, ...self::sound(), ...[$node])).'|', "$found ");
         $never = ['where' => [['field' => 'fact', 'of' => 1, 'comparison' => 'isFilled', 'values' => []]]];
 
         self::assertTrue($said($block));
@@ -157,8 +256,13 @@ final class FitterTest extends TestCase
 
     public function test_the_phone_takes_the_size_that_the_tablet_has(): void
     {
-        $sized = static fn (array $how): Node => new Node('x', 'heading', ['text' => 'Donaudampfschiff', 'level' => 'h2'], $how);
-        $wide = static fn (array $how): bool => in_array('too-wide x Heading has a word wider than a phone', self::found(Pages::ink(), ...self::sound(), ...[$sized($how)]), true);
+        $sized = static fn (array $how): Node =>
+            new Node('x', 'heading', ['text' => 'Donaudampfschiff', 'level' => 'h2'], $how);
+        $wide = static fn (array $how): bool => in_array(
+            'too-wide x Heading has a word wider than a phone',
+            self::found(Pages::ink(), ...self::sound(), ...[$sized($how)]),
+            true,
+        );
 
         self::assertTrue($wide(['desktop' => ['size' => 60]]));
         self::assertFalse($wide(['desktop' => ['size' => 60], 'tablet' => ['size' => 40]]));
@@ -175,15 +279,37 @@ final class FitterTest extends TestCase
     private static function factual(): Product
     {
         $ink = Pages::ink();
-        $fact = \Vestibra\Core\Catalogue\FactValue::of(new \Vestibra\Core\Catalogue\Fact(2, 'Use', \Vestibra\Core\Catalogue\FactKind::Text), ['Desk']);
+        $fact = \Vestibra\Core\Catalogue\FactValue::of(
+            new \Vestibra\Core\Catalogue\Fact(2, 'Use', \Vestibra\Core\Catalogue\FactKind::Text),
+            ['Desk'],
+        );
 
-        return new Product(7, 'x', 'X', '', '', true, variants: $ink->variants, pictures: $ink->pictures, facts: $fact === null ? [] : [$fact]);
+        return new Product(
+            7,
+            'x',
+            'X',
+            '',
+            '',
+            true,
+            variants: $ink->variants,
+            pictures: $ink->pictures,
+            facts: $fact === null ? [] : [$fact],
+        );
     }
 
     /** @return list<string> */
     private static function found(Product $product, Node ...$blocks): array
     {
-        return self::check(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: array_values($blocks))])]), $product);
+        return self::check(
+            new Node(
+                'page',
+                'page',
+                children: [
+                    new Node('band', 'band', children: [new Node('column', 'column', children: array_values($blocks))]),
+                ],
+            ),
+            $product,
+        );
     }
 
     /** @return list<string> */
@@ -203,8 +329,10 @@ final class FitterTest extends TestCase
         );
 
         return array_map(
-            static fn (Finding $finding): string => $finding->matter->value.' '.($finding->blockId ?? '-')." $finding->about",
-            (new Fitter($composer->schema))->check($tree, $composer->compose($tree, $context), $context, new ProductKind),
+            static fn (Finding $finding): string =>
+                $finding->matter->value.' '.($finding->blockId ?? '-')." $finding->about",
+            (new Fitter($composer->schema))
+                ->check($tree, $composer->compose($tree, $context), $context, new ProductKind),
         );
     }
 }

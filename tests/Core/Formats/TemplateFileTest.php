@@ -22,19 +22,29 @@ final class TemplateFileTest extends TestCase
     public function test_what_goes_out_comes_in_the_same(): void
     {
         foreach ([PageKind::Product, PageKind::Category] as $kind) {
-            $file = new TemplateFile('Inks', $kind, self::tree(), new Reach([Clause::of(World::in(World::INK))]), [['id' => 1, 'file' => 'a', 'alt' => 'A']]);
+            $file = new TemplateFile('Inks', $kind, self::tree(), new Reach([Clause::of(World::in(World::INK))]), [
+                ['id' => 1, 'file' => 'a', 'alt' => 'A'],
+            ]);
             $read = self::reader()->parse(json_decode((string) json_encode($file->toArray()), true), true);
             self::assertInstanceOf(TemplateFile::class, $read);
-            self::assertEquals([$file->name, $kind, $file->tree, $file->reach], [$read->name, $read->kind, $read->tree, $read->reach]);
+            self::assertEquals([$file->name, $kind, $file->tree, $file->reach], [
+                $read->name, $read->kind, $read->tree, $read->reach,
+            ]);
         }
     }
 
     public function test_the_reach_comes_in_only_where_it_is_wanted(): void
     {
-        $file = (new TemplateFile('Inks', PageKind::Product, self::tree(), new Reach([Clause::of(World::in(World::INK))])))->toArray();
+        $file = (
+            new TemplateFile('Inks', PageKind::Product, self::tree(), new Reach([Clause::of(World::in(World::INK))]))
+        )->toArray();
         $read = self::reader()->parse($file, false);
         self::assertEquals(new Reach, $read instanceof TemplateFile ? $read->reach : null);
-        self::assertInstanceOf(TemplateFile::class, self::reader()->parse(['reach' => 'nonsense'] + $file, false), 'Nobody asked for it.');
+        self::assertInstanceOf(
+            TemplateFile::class,
+            self::reader()->parse(['reach' => 'nonsense'] + $file, false),
+            'Nobody asked for it.',
+        );
         self::assertIsArray(self::reader()->parse(['reach' => 'nonsense'] + $file, true));
     }
 
@@ -56,7 +66,8 @@ final class TemplateFileTest extends TestCase
         yield 'a name with NUL' => [['name' => "In\0ks"] + $file, 'import.name-no-text'];
         yield 'a name with a line break' => [['name' => "In\nks"] + $file, 'import.name-no-text'];
         yield 'no tree' => [['tree' => null] + $file, 'tree.not-an-object'];
-        yield 'a kept part' => [['tree' => ['format' => 1, 'page' => ['id' => 's', 'kind' => 'stage']]] + $file, 'import.not-a-page'];
+        yield 'a kept part' =>
+            [['tree' => ['format' => 1, 'page' => ['id' => 's', 'kind' => 'stage']]] + $file, 'import.not-a-page'];
     }
 
     #[DataProvider('strange')]
@@ -69,7 +80,8 @@ final class TemplateFileTest extends TestCase
     public function test_it_is_never_without_a_name(): void
     {
         $file = (new TemplateFile('A', PageKind::Product, self::tree(), new Reach))->toArray();
-        foreach (['' => 'Imported', '  Inks ' => 'Inks', str_repeat('é', 90) => str_repeat('é', 80)] as $name => $kept) {
+        foreach (['' => 'Imported', '  Inks ' => 'Inks', str_repeat('é', 90) => str_repeat('é', 80)] as $name =>
+            $kept) {
             $read = self::reader()->parse(['name' => $name] + $file, false);
             self::assertSame($kept, $read instanceof TemplateFile ? $read->name : null);
         }
@@ -82,6 +94,9 @@ final class TemplateFileTest extends TestCase
 
     private static function reader(): TemplateFileReader
     {
-        return new TemplateFileReader(Trees::reader(), ShopZone::of('Europe/London'), [PageKind::Product, PageKind::Category]);
+        return new TemplateFileReader(Trees::reader(), ShopZone::of('Europe/London'), [
+            PageKind::Product,
+            PageKind::Category,
+        ]);
     }
 }

@@ -19,13 +19,28 @@ final class TemplateSchemaTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, bool}> */
     private static function blocks(): iterable
     {
-        $how = static fn (string $kind, array $values, string $width = 'desktop'): array => ['kind' => $kind, 'how' => [$width => $values]];
+        $how = static fn (string $kind, array $values, string $width = 'desktop'): array =>
+            ['kind' => $kind, 'how' => [$width => $values]];
 
-        yield 'styles of pieces, in states and widths' => [$how('price', ['now.size' => 20, 'now.weight' => '700', 'was.colour' => 'quiet/60', 'padding' => '1.5rem'], 'phone'), true];
+        yield 'styles of pieces, in states and widths' => [
+            $how(
+                'price',
+                ['now.size' => 20, 'now.weight' => '700', 'was.colour' => 'quiet/60', 'padding' => '1.5rem'],
+                'phone',
+            ),
+            true,
+        ];
         yield 'a state' => [$how('button', ['button.ground:hovered' => '#1f7a7a80', 'button.rise:hovered' => 4]), true];
-        yield 'a step and a size of the house style' => [$how('title', ['marginAbove' => 'step-4', 'size' => 'size-6']), true];
-        yield 'a shadow of its own and a picture' => [$how('note', ['shadow' => '0 8 24 0 ink/12', 'groundPicture' => 7, 'proportion' => '4/3', 'width' => '40%']), true];
-        yield 'a name that means something of its own' => [$how('band', ['align' => 'flex-start', 'minScreen' => 70]), true];
+        yield 'a step and a size of the house style' =>
+            [$how('title', ['marginAbove' => 'step-4', 'size' => 'size-6']), true];
+        yield 'a shadow of its own and a picture' => [
+            $how('note', [
+                'shadow' => '0 8 24 0 ink/12', 'groundPicture' => 7, 'proportion' => '4/3', 'width' => '40%',
+            ]),
+            true,
+        ];
+        yield 'a name that means something of its own' =>
+            [$how('band', ['align' => 'flex-start', 'minScreen' => 70]), true];
         yield 'and what it means elsewhere' => [$how('band', ['align' => 'justify']), false];
         yield 'elsewhere it does' => [$how('title', ['align' => 'justify']), true];
         yield 'a colour in words' => [$how('price', ['now.colour' => 'red']), false];
@@ -38,10 +53,14 @@ final class TemplateSchemaTest extends TestCase
         yield 'a group that a piece has not' => [$how('gallery', ['main.size' => 20]), false];
         yield 'a width that is none' => [$how('price', ['now.size' => 20], 'watch'), false];
         yield 'a setting' => [['kind' => 'heading', 'what' => ['text' => 'Words', 'level' => 'h2']], true];
-        yield 'a value that comes from the page' => [['kind' => 'text', 'what' => ['text' => ['source' => 'product.title']]], true];
+        yield 'a value that comes from the page' =>
+            [['kind' => 'text', 'what' => ['text' => ['source' => 'product.title']]], true];
         yield 'a setting that it has not' => [['kind' => 'heading', 'what' => ['txt' => 'Words']], false];
         yield 'a kind that there is not' => [['kind' => 'carrousel'], false];
-        yield 'blocks in blocks' => [['kind' => 'holder', 'children' => [['kind' => 'price', 'how' => ['desktop' => ['now.size' => 'big']]]]], false];
+        yield 'blocks in blocks' => [
+            ['kind' => 'holder', 'children' => [['kind' => 'price', 'how' => ['desktop' => ['now.size' => 'big']]]]],
+            false,
+        ];
     }
 
     public function test_both_readers_say_the_same(): void
@@ -52,36 +71,74 @@ final class TemplateSchemaTest extends TestCase
         $schema = self::object(self::schema());
         $validator = new Validator;
 
-        self::assertSame($expected, array_map(static fn (object $file): bool => $validator->validate($file, $schema)->isValid(), $files));
+        self::assertSame(
+            $expected,
+            array_map(static fn (object $file): bool => $validator->validate($file, $schema)->isValid(), $files),
+        );
         $asked = array_map(static fn (object $file): array => ['template', $file], array_values($files));
-        self::assertSame($expected, array_combine(array_keys($cases), (array) Outside::ask('ajv.mjs', [['schemas' => ['template' => self::schema()], 'cases' => $asked]])[0]));
+        self::assertSame(
+            $expected,
+            array_combine(
+                array_keys($cases),
+                (array) Outside::ask('ajv.mjs', [['schemas' => ['template' => self::schema()], 'cases' => $asked]])[0],
+            ),
+        );
     }
 
     public function test_whatever_the_reader_takes_of_a_style_the_schema_takes(): void
     {
-        $reader = static fn (array $block): bool => Trees::reader()->parseTree(['format' => TreeReader::FORMAT, 'page' => ['kind' => 'page', 'children' => [['kind' => 'band', 'children' => [['kind' => 'column', 'children' => [$block]]]]]]]) instanceof Node;
+        $reader = static fn (array $block): bool => Trees::reader()->parseTree([
+            'format' => TreeReader::FORMAT,
+            'page' => [
+                'kind' => 'page',
+                'children' => [['kind' => 'band', 'children' => [['kind' => 'column', 'children' => [$block]]]]],
+            ],
+        ]) instanceof Node;
         $files = [];
         mt_srand($seed = random_int(1, 1_000_000));
-        $values = [0, 4, -4, 40, 700, '700', '1.5rem', '12%', 'step-3', 'size-2', 'ink', 'sale/40', 'none', 'center', 'solid', 'italic', 'own', '4/3', 'fill', '50%', 'shadow-soft', 'cover', true];
-        $definitions = array_values(array_filter(Trees::schema()->all(), static fn ($one): bool => $one->role->value === 'block' && $one->accepts === null && $one->filledWith === null));
+        $values = [
+            0, 4, -4, 40, 700, '700', '1.5rem', '12%', 'step-3', 'size-2', 'ink', 'sale/40', 'none', 'center', 'solid',
+            'italic', 'own', '4/3', 'fill', '50%', 'shadow-soft', 'cover', true,
+        ];
+        $definitions = array_values(array_filter(Trees::schema()->all(), static fn ($one): bool =>
+            $one->role->value === 'block' && $one->accepts === null && $one->filledWith === null));
         while (count($files) < 120) {
             $definition = $definitions[mt_rand(0, count($definitions) - 1)];
             $piece = $definition->pieces[mt_rand(0, count($definition->pieces) - 1)];
             $styles = array_keys(StyleProperties::all());
             $name = ($piece->name === '' ? '' : "$piece->name.").$styles[mt_rand(0, count($styles) - 1)];
-            $block = ['kind' => $definition->kind, 'how' => ['desktop' => [$name => $values[mt_rand(0, count($values) - 1)]]]];
+            $block = [
+                'kind' => $definition->kind,
+                'how' => ['desktop' => [$name => $values[mt_rand(0, count($values) - 1)]]],
+            ];
             if ($reader($block)) {
                 $files[] = ['template', self::file([$block])];
             }
         }
 
-        self::assertSame([array_fill(0, 120, true)], Outside::ask('ajv.mjs', [['schemas' => ['template' => self::schema()], 'cases' => $files]]), "seed $seed");
+        self::assertSame(
+            [array_fill(0, 120, true)],
+            Outside::ask('ajv.mjs', [['schemas' => ['template' => self::schema()], 'cases' => $files]]),
+            "seed $seed",
+        );
     }
 
     /** @param  list<array<string, mixed>>  $blocks */
     private static function file(array $blocks): object
     {
-        return self::object(['vestibra' => 'template', 'format' => 1, 'name' => 'A page', 'pageKind' => 'product', 'tree' => ['format' => TreeReader::FORMAT, 'page' => ['kind' => 'page', 'children' => [['kind' => 'band', 'children' => [['kind' => 'column', 'children' => $blocks]]]]]]]);
+        return self::object([
+            'vestibra' => 'template',
+            'format' => 1,
+            'name' => 'A page',
+            'pageKind' => 'product',
+            'tree' => [
+                'format' => TreeReader::FORMAT,
+                'page' => [
+                    'kind' => 'page',
+                    'children' => [['kind' => 'band', 'children' => [['kind' => 'column', 'children' => $blocks]]]],
+                ],
+            ],
+        ]);
     }
 
     /** @param  array<string, mixed>  $of */

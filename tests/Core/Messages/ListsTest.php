@@ -64,7 +64,12 @@ final class ListsTest extends TestCase
     public function test_what_runs_in_the_shop_has_no_words_of_its_own(): void
     {
         foreach ([...self::files('blocks', '.ts'), ...self::files('shop', '.ts')] as $name => $code) {
-            self::assertDoesNotMatchRegularExpression('/(textContent\s*=|append\(|setAttribute\(\'(aria-label|title|alt)\',)[^;]*[\'"`][A-Za-z]+ ?[a-z]*[.…]?[\'"`]\)?;/u', preg_replace('/querySelector\w*\([^)]*\)/', '', $code) ?? '', $name);
+            self::assertDoesNotMatchRegularExpression(
+                '/(textContent\s*=|append\(|setAttribute\(\'(aria-label|title|alt)\',)[^;]*[\'"`][A-Za-z]+ '
+                    .'?[a-z]*[.…]?[\'"`]\)?;/u',
+                preg_replace('/querySelector\w*\([^)]*\)/', '', $code) ?? '',
+                $name,
+            );
         }
     }
 
@@ -77,18 +82,28 @@ final class ListsTest extends TestCase
         preg_match_all('/say\(\s*[\'"]([a-z-]+\.[a-z0-9-]+)[\'"]/', $code, $asked);
         self::assertSame([], array_values(array_diff($asked[1], array_keys(self::list('en')))));
         preg_match_all('/["\']([a-z-]+)\.[\'$]/', $code, $families);
-        $unused = array_filter(array_keys(self::list('en')), static fn (string $key): bool => ! str_contains($code, "'$key'") && ! in_array(explode('.', $key)[0], $families[1], true));
+        $unused = array_filter(array_keys(self::list('en')), static fn (string $key): bool =>
+            ! str_contains($code, "'$key'")
+            && ! in_array(explode('.', $key)[0], $families[1], true));
         self::assertSame([], array_values($unused));
     }
 
     public function test_a_block_says_which_families_it_speaks_from(): void
     {
-        $families = array_unique(array_map(static fn (string $key): string => explode('.', $key)[0], array_keys(self::list('en'))));
+        $families = array_unique(
+            array_map(static fn (string $key): string => explode('.', $key)[0], array_keys(self::list('en'))),
+        );
         foreach (Kinds::composer()->schema->all() as $definition) {
             $folder = str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
             $code = implode('', self::files("blocks/$folder", '.php'));
-            $code .= str_contains($code, 'shop::parts.card') ? self::files('shop/views/parts', '.php')['shop/views/parts/card.blade.php'] : '';
-            preg_match_all('/say\([^()]*?[\'"]([a-z-]+)\.[a-z0-9$-]+[\'"]|Setting::words\([^;]*?\'([a-z-]+)\.[a-z-]+\'/', $code, $found);
+            $code .= str_contains($code, 'shop::parts.card')
+                ? self::files('shop/views/parts', '.php')['shop/views/parts/card.blade.php']
+                : '';
+            preg_match_all(
+                '/say\([^()]*?[\'"]([a-z-]+)\.[a-z0-9$-]+[\'"]|Setting::words\([^;]*?\'([a-z-]+)\.[a-z-]+\'/',
+                $code,
+                $found,
+            );
             $spoken = array_intersect(array_unique(array_filter([...$found[1], ...$found[2]])), $families);
             self::assertSame([], array_values(array_diff($spoken, $definition->messages)), $definition->kind);
             self::assertSame([], array_values(array_diff($definition->messages, $families)), $definition->kind);
@@ -100,8 +115,25 @@ final class ListsTest extends TestCase
     {
         preg_match_all('/\s(?:aria-label|title|alt|placeholder|label)="[^"{@]*\p{L}[^"]*"/u', $code, $attributes);
         preg_match_all('/\{\{.*?\}\}/s', $code, $printed);
-        preg_match_all('/\'\p{Lu}[^\'\\\\]*\'/u', preg_replace('/PHP_\w+|\'[A-Z]\'/', '', implode(' ', $printed[0])) ?? '', $strings);
-        $bare = preg_replace(['/\{\{.*?\}\}|\{!!.*?!!\}/s', '/@(extends|section|include|inject|yield|vite|class|checked|selected|foreach|forelse|for|if|elseif|isset|php|switch|case)\b\s*(\((?:[^()]++|(?2))*\))/s', '/@(else|endif|endforeach|endforelse|endfor|endisset|empty|endsection|endphp)\b/', '~<(script|style)\b.*?</\1>~s', '~<[^>]*>~s', '/&[a-z]+;/'], ' ', $code) ?? '';
+        preg_match_all(
+            '/\'\p{Lu}[^\'\\\\]*\'/u',
+            preg_replace('/PHP_\w+|\'[A-Z]\'/', '', implode(' ', $printed[0])) ?? '',
+            $strings,
+        );
+        $bare = preg_replace(
+            [
+                '/\{\{.*?\}\}|\{!!.*?!!\}/s',
+                '/@(extends|section|include|inject|yield|vite|class|checked|selected|foreach|'
+                    .'forelse|for|if|elseif|isset|php|switch|case)\b\s*(\((?:[^()]++|(?2))*\))/s',
+                '/@(else|endif|endforeach|endforelse|endfor|endisset|empty|endsection|endphp)\b/',
+                '~<(script|style)\b.*?</\1>~s',
+                '~<[^>]*>~s',
+                '/&[a-z]+;/',
+            ],
+            ' ',
+            $code,
+        )
+            ?? '';
         preg_match_all('/\p{L}[\p{L} ]*/u', $bare, $text);
 
         return array_map(trim(...), [...$attributes[0], ...$strings[0], ...$text[0]]);
@@ -120,10 +152,13 @@ final class ListsTest extends TestCase
     private static function files(string $folder, string $ending): array
     {
         $files = [];
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::root()."/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator(self::root()."/$folder", FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             /** @var SplFileInfo $file */
             if (str_ends_with($file->getFilename(), $ending)) {
-                $files[substr($file->getPathname(), strlen(self::root()) + 1)] = (string) file_get_contents($file->getPathname());
+                $files[substr($file->getPathname(), strlen(self::root()) + 1)] = (string) file_get_contents($file
+                    ->getPathname());
             }
         }
 

@@ -12,8 +12,8 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Messages\Messages;
 
 /**
- * Against the patterns of ICU MessageFormat (unicode-org.github.io/icu/userguide/format_parse/messages) and the plural and
- * number rules of CLDR (cldr.unicode.org, plural rules and number formats for `en` and `de`).
+ * Against the patterns of ICU MessageFormat (unicode-org.github.io/icu/userguide/format_parse/messages) and the plural
+ * and number rules of CLDR (cldr.unicode.org, plural rules and number formats for `en` and `de`).
  */
 final class MessagesTest extends TestCase
 {
@@ -21,11 +21,23 @@ final class MessagesTest extends TestCase
     {
         $count = '{count, plural, one {# review} other {# reviews}}';
 
-        self::assertSame(['0 reviews', '1 review', '2 reviews', '1,234 reviews'], self::each('en_GB', $count, [0, 1, 2, 1234]));
-        self::assertSame('1.234 Bewertungen', self::each('de_DE', '{count, plural, one {# Bewertung} other {# Bewertungen}}', [1234])[0]);
-        self::assertSame(['1,234 left', '1.234 übrig'], [self::each('en_GB', '{count} left', [1234])[0], self::each('de_DE', '{count} übrig', [1234])[0]]);
+        self::assertSame(
+            ['0 reviews', '1 review', '2 reviews', '1,234 reviews'],
+            self::each('en_GB', $count, [0, 1, 2, 1234]),
+        );
+        self::assertSame(
+            '1.234 Bewertungen',
+            self::each('de_DE', '{count, plural, one {# Bewertung} other {# Bewertungen}}', [1234])[0],
+        );
+        self::assertSame(
+            ['1,234 left', '1.234 übrig'],
+            [self::each('en_GB', '{count} left', [1234])[0], self::each('de_DE', '{count} übrig', [1234])[0]],
+        );
         // CLDR: Polish has forms for one, few and many.
-        self::assertSame(['1 a', '3 b', '5 c', '22 b'], self::each('pl_PL', '{count, plural, one {# a} few {# b} many {# c} other {# d}}', [1, 3, 5, 22]));
+        self::assertSame(
+            ['1 a', '3 b', '5 c', '22 b'],
+            self::each('pl_PL', '{count, plural, one {# a} few {# b} many {# c} other {# d}}', [1, 3, 5, 22]),
+        );
     }
 
     public function test_numbers_and_days_of_the_locale(): void
@@ -37,14 +49,20 @@ final class MessagesTest extends TestCase
         self::assertSame(['4.5', '4,5'], [$english->number(4.5, 1), $german->number(4.5, 1)]);
         self::assertSame(['12,000', '12.000'], [$english->number(12000), $german->number(12000)]);
         self::assertSame(['3 December 2026', '3. Dezember 2026'], [$english->day($day), $german->day($day)]);
-        self::assertSame(['0.40', '0,40', '1200'], [$english->written('0.40'), $german->written('0.40'), $german->written('1200')]);
+        self::assertSame(
+            ['0.40', '0,40', '1200'],
+            [$english->written('0.40'), $german->written('0.40'), $german->written('1200')],
+        );
         self::assertSame('123456789012,123456789', $german->written('123456789012.123456789'));
         self::assertSame(['en', 'de'], [$english->language(), $german->language()]);
     }
 
     public function test_own_words_come_first_and_broken_ones_are_passed_over(): void
     {
-        $messages = new Messages('en_GB', ['a' => 'Add to cart', 'b' => 'Only {left} left'], ['a' => 'Put in the basket', 'b' => 'Just {left']);
+        $messages = new Messages('en_GB', ['a' => 'Add to cart', 'b' => 'Only {left} left'], [
+            'a' => 'Put in the basket',
+            'b' => 'Just {left',
+        ]);
 
         self::assertSame('Put in the basket', $messages->say('a'));
         self::assertSame('Only 3 left', $messages->say('b', ['left' => 3]));
@@ -78,7 +96,10 @@ final class MessagesTest extends TestCase
 
     public function test_an_apostrophe_stands_where_it_was_written(): void
     {
-        self::assertSame("It's yours, Ink", (new Messages('en_GB', ['a' => "It's yours, {title}"]))->say('a', ['title' => 'Ink']));
+        self::assertSame(
+            "It's yours, Ink",
+            (new Messages('en_GB', ['a' => "It's yours, {title}"]))->say('a', ['title' => 'Ink']),
+        );
         self::assertSame('<b>', (new Messages('en_GB', ['a' => '{title}']))->say('a', ['title' => '<b>']));
     }
 
@@ -94,6 +115,9 @@ final class MessagesTest extends TestCase
      */
     private static function each(string $locale, string $pattern, array $counts): array
     {
-        return array_map(static fn (int $count): string => (new Messages($locale, ['m' => $pattern]))->say('m', ['count' => $count]), $counts);
+        return array_map(
+            static fn (int $count): string => (new Messages($locale, ['m' => $pattern]))->say('m', ['count' => $count]),
+            $counts,
+        );
     }
 }

@@ -9,7 +9,8 @@ use Vestibra\Core\Reach\Closeness;
 
 /**
  * Compared as a tuple, as selectors are: W3C Selectors Level 4, "Calculating a selector's specificity", where
- * `#x34y` (1,0,0) beats any number of classes and `UL OL LI.red` (0,1,3) beats `LI` (0,0,1) but not `LI.red.level` (0,2,1).
+ * `#x34y` (1,0,0) beats any number of classes and `UL OL LI.red` (0,1,3) beats `LI` (0,0,1) but not `LI.red.level`
+ * (0,2,1).
  */
 final class ClosenessTest extends TestCase
 {

@@ -23,7 +23,8 @@ final class ConditionsTest extends TestCase
         yield 'in: another branch' => [W::in(W::PENS), $shimmer, false];
         yield 'exactly: filed in it' => [W::is('category', 'isExactly', W::SHIMMER), $shimmer, true];
         yield 'exactly: beneath does not count' => [W::is('category', 'isExactly', W::BOTTLED), $shimmer, false];
-        yield 'exactly: whatever others it is filed in' => [W::is('category', 'isExactly', W::INK), W::page([W::INK, W::PENS]), true];
+        yield 'exactly: whatever others it is filed in' =>
+            [W::is('category', 'isExactly', W::INK), W::page([W::INK, W::PENS]), true];
         yield 'category: has none' => [W::is('category', 'hasNone'), $bare, true];
         yield 'category: has one' => [W::is('category', 'hasNone'), $shimmer, false];
         yield 'brand: one of several' => [W::is('brand', 'isOneOf', W::HALLORME, W::OSTRELVE), $shimmer, true];
@@ -31,12 +32,14 @@ final class ConditionsTest extends TestCase
         yield 'brand: a page without one fails' => [W::is('brand', 'isOneOf', W::HALLORME), $bare, false];
         yield 'brand: none of, without one' => [W::is('brand', 'isNoneOf', W::HALLORME), $bare, true];
         yield 'brand: none of, with it' => [W::is('brand', 'isNoneOf', W::OSTRELVE), $shimmer, false];
-        yield 'brand: none of, deleted beside living' => [W::is('brand', 'isNoneOf', W::HALLORME, W::DELETED), $shimmer, true];
+        yield 'brand: none of, deleted beside living' =>
+            [W::is('brand', 'isNoneOf', W::HALLORME, W::DELETED), $shimmer, true];
         yield 'brand: has none' => [W::is('brand', 'hasNone'), $bare, true];
         yield 'brand: has one' => [W::is('brand', 'hasNone'), $shimmer, false];
         yield 'tag: any of' => [W::is('tag', 'hasAnyOf', W::LETTERS, W::GIFT), $shimmer, true];
         yield 'tag: any of, deleted beside living' => [W::is('tag', 'hasAnyOf', W::GIFT, W::DELETED), $shimmer, true];
-        yield 'tag: all of' => [W::is('tag', 'hasAllOf', W::GIFT, W::LETTERS), W::page([], null, [W::GIFT, W::LETTERS]), true];
+        yield 'tag: all of' =>
+            [W::is('tag', 'hasAllOf', W::GIFT, W::LETTERS), W::page([], null, [W::GIFT, W::LETTERS]), true];
         yield 'tag: not all of' => [W::is('tag', 'hasAllOf', W::GIFT, W::LETTERS), $shimmer, false];
         yield 'tag: none of' => [W::is('tag', 'hasNoneOf', W::LETTERS), $shimmer, true];
         yield 'tag: none of, with it' => [W::is('tag', 'hasNoneOf', W::GIFT, W::LETTERS), $shimmer, false];
@@ -58,8 +61,11 @@ final class ConditionsTest extends TestCase
     {
         yield 'exactly counts its depth' => [[W::is('category', 'isExactly', W::SHIMMER)], [0, 1, 3, 0]];
         yield 'collection is a group' => [[W::is('collection', 'isIn', 4)], [0, 1, 0, 0]];
-        yield 'two names are still one' => [[W::is('product', 'isOneOf', W::PRODUCT), W::is('product', 'isOneOf', W::PRODUCT, 9)], [1, 0, 0, 0]];
-        yield 'none of counts nowhere beside others' => [[W::is('tag', 'hasNoneOf', W::LETTERS), W::in(W::INK)], [0, 1, 1, 0]];
+        yield 'two names are still one' =>
+            [[W::is('product', 'isOneOf', W::PRODUCT), W::is('product', 'isOneOf', W::PRODUCT, 9)], [1, 0, 0, 0]];
+        yield 'none of counts nowhere beside others' => [[W::is('tag', 'hasNoneOf', W::LETTERS), W::in(W::INK)], [
+            0, 1, 1, 0,
+        ]];
         yield 'identical conditions are merged' => [[W::in(W::INK), W::in(W::INK)], [0, 1, 1, 0]];
         yield 'a named category it does not lie in adds nothing' => [[W::in(W::INK, W::FOUNTAIN)], [0, 1, 1, 0]];
     }
@@ -73,7 +79,10 @@ final class ConditionsTest extends TestCase
     {
         $page = W::page([W::SHIMMER], W::OSTRELVE, [W::GIFT], [4]);
 
-        self::assertSame($closeness, W::compiler()->compile(W::reach([$conditions]))->match($page)?->closeness->toArray());
+        self::assertSame(
+            $closeness,
+            W::compiler()->compile(W::reach([$conditions]))->match($page)?->closeness->toArray(),
+        );
     }
 
     public function test_having_no_brand_counts_as_a_group(): void
@@ -85,7 +94,8 @@ final class ConditionsTest extends TestCase
 
     public function test_a_condition_without_a_living_value_is_reported_dead(): void
     {
-        $compiled = W::compiler()->compile(W::reach([[W::in(W::DELETED), W::in(W::INK, W::DELETED), W::is('brand', 'hasNone')]]));
+        $compiled = W::compiler()
+            ->compile(W::reach([[W::in(W::DELETED), W::in(W::INK, W::DELETED), W::is('brand', 'hasNone')]]));
 
         self::assertSame([true, false, false], array_column($compiled->show[0]->conditions, 'dead'));
     }

@@ -39,11 +39,15 @@ final class EvaluatorLawsTest extends TestCase
         $page = self::randomPage($chance);
         $candidates = self::randomCandidates($chance);
         $verdict = W::evaluator($candidates)->decide($page);
-        $matching = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->live && $candidate->reach->match($page) !== null));
+        $matching = array_values(array_filter($candidates, static fn (Candidate $candidate): bool => $candidate->live
+            && $candidate->reach->match($page) !== null));
         $without = W::evaluator($matching)->decide($page);
 
         self::assertSame($verdict->templateId, $without->templateId, "seed $chance->seed");
-        self::assertEquals([$verdict->step, $verdict->clause, $verdict->closeness], [$without->step, $without->clause, $without->closeness]);
+        self::assertEquals(
+            [$verdict->step, $verdict->clause, $verdict->closeness],
+            [$without->step, $without->clause, $without->closeness],
+        );
     }
 
     #[DataProvider('seeds')]
@@ -60,8 +64,14 @@ final class EvaluatorLawsTest extends TestCase
 
                 continue;
             }
-            $order = [(int) $candidate->reach->goesFirst, ...$match->closeness->toArray()] <=> [(int) ($verdict->step === DecidedBy::GoesFirst), ...$verdict->closeness->toArray()];
-            self::assertTrue($order < 0 || ($order === 0 && $seenWinner), "seed $chance->seed: template $candidate->templateId");
+            $order = [(int) $candidate->reach->goesFirst, ...$match->closeness->toArray()] <=> [
+                (int) ($verdict->step === DecidedBy::GoesFirst),
+                ...$verdict->closeness->toArray(),
+            ];
+            self::assertTrue(
+                $order < 0 || ($order === 0 && $seenWinner),
+                "seed $chance->seed: template $candidate->templateId",
+            );
         }
     }
 
@@ -87,7 +97,8 @@ final class EvaluatorLawsTest extends TestCase
                 $closest === null => Reason::NoClauseMatched,
                 $candidate->reach->keptOffBy($page) !== null => Reason::KeptOff,
                 $verdict->step === DecidedBy::GoesFirst && ! $candidate->reach->goesFirst => Reason::AnotherGoesFirst,
-                $verdict->closeness !== null && $closest->closeness->compare($verdict->closeness) < 0 => Reason::LessClose,
+                $verdict->closeness !== null && $closest->closeness->compare($verdict->closeness) < 0 =>
+                    Reason::LessClose,
                 default => Reason::LaterInHandOrder,
             }, $loser->reason, "seed $chance->seed: template $loser->templateId");
         }
@@ -101,10 +112,16 @@ final class EvaluatorLawsTest extends TestCase
         foreach (W::evaluator($candidates)->decide($page, withReasons: true)->losers as $loser) {
             if ($loser->reason === Reason::NotLive) {
                 $published = array_map(
-                    static fn (Candidate $one): Candidate => $one->templateId === $loser->templateId ? new Candidate($one->templateId, true, $one->reach) : $one,
+                    static fn (Candidate $one): Candidate => $one->templateId === $loser->templateId
+                        ? new Candidate($one->templateId, true, $one->reach)
+                        : $one,
                     $candidates,
                 );
-                self::assertSame($loser->wouldWin, W::evaluator($published)->decide($page)->templateId === $loser->templateId, "seed $chance->seed");
+                self::assertSame(
+                    $loser->wouldWin,
+                    W::evaluator($published)->decide($page)->templateId === $loser->templateId,
+                    "seed $chance->seed",
+                );
             }
         }
         self::assertNotEmpty($candidates);
@@ -125,7 +142,11 @@ final class EvaluatorLawsTest extends TestCase
         }
         $verdict = W::evaluator($candidates)->decide($page);
 
-        self::assertSame([$best[1] ?? 0, $best[2] ?? null], [$verdict->templateId, $verdict->clause], "seed $chance->seed");
+        self::assertSame(
+            [$best[1] ?? 0, $best[2] ?? null],
+            [$verdict->templateId, $verdict->clause],
+            "seed $chance->seed",
+        );
     }
 
     #[DataProvider('seeds')]
@@ -137,7 +158,12 @@ final class EvaluatorLawsTest extends TestCase
         foreach (RandomRules::INSTANTS as $instant) {
             $later = W::at($instant)->getTimestamp();
             if ($later > $page->at && ($verdict->until === null || $later < $verdict->until)) {
-                self::assertSame($verdict->templateId, W::evaluator($candidates)->decide(self::randomPage(new Chance($chance->seed), $instant))->templateId, "seed $chance->seed at $instant");
+                self::assertSame(
+                    $verdict->templateId,
+                    W::evaluator($candidates)
+                        ->decide(self::randomPage(new Chance($chance->seed), $instant))->templateId,
+                    "seed $chance->seed at $instant",
+                );
             }
         }
         self::assertTrue($verdict->until === null || $verdict->until > $page->at);
@@ -163,10 +189,12 @@ final class EvaluatorLawsTest extends TestCase
             Quantity::Stock->value => $counted ? $draw->number(0, 8) : null,
             Quantity::Supply->value => $counted ? $draw->number(0, 8) : PHP_INT_MAX,
             Quantity::Reviews->value => $draw->number(0, 4),
-            Quantity::Added->value => W::at($draw->pick(RandomRules::INSTANTS))->getTimestamp() - $draw->number(0, 3) * 86_400,
+            Quantity::Added->value => W::at($draw->pick(RandomRules::INSTANTS))->getTimestamp()
+                - $draw->number(0, 3) * 86_400,
             Quantity::Pictures->value => $draw->number(0, 4),
             'stars' => $draw->number(0, 20),
-        ], is_int(...)), $draw->some(['teal', 'ink', 'strasse', '14'], 3), [[1 => 1, 2 => 3], [1 => 2]], $draw->oneIn(2) ? [] : [1 => ['resin'], 2 => [4], 3 => ['yes']]);
+        ], is_int(...)), $draw->some(['teal', 'ink', 'strasse', '14'], 3), [[1 => 1, 2 => 3], [1 => 2]],
+            $draw->oneIn(2) ? [] : [1 => ['resin'], 2 => [4], 3 => ['yes']]);
     }
 
     /** @return list<Candidate> */
@@ -181,7 +209,12 @@ final class EvaluatorLawsTest extends TestCase
             'product' => [W::PRODUCT, 8],
             'option' => [1, 2, 3],
             'option-value' => [1, 2, 3, 4],
-        ], [new Fact(1, 'Material', FactKind::Text), new Fact(2, 'Width', FactKind::Number), new Fact(3, 'Refillable', FactKind::YesNo)]);
+        ],
+            [
+                new Fact(1, 'Material', FactKind::Text),
+                new Fact(2, 'Width', FactKind::Number),
+                new Fact(3, 'Refillable', FactKind::YesNo),
+            ]);
         $candidates = [];
         for ($id = 1; $id <= $chance->number(1, 8); $id++) {
             $reach = $reader->parse($rules->reach());

@@ -60,7 +60,12 @@ final class OutsideTest extends TestCase
                 'product' => [W::PRODUCT, 8],
                 'option' => [1, 2, 3],
                 'option-value' => [1, 2, 3, 4],
-            ], [new Fact(1, 'Material', FactKind::Text), new Fact(2, 'Width', FactKind::Number), new Fact(3, 'Refillable', FactKind::YesNo)]);
+            ],
+                [
+                    new Fact(1, 'Material', FactKind::Text),
+                    new Fact(2, 'Width', FactKind::Number),
+                    new Fact(3, 'Refillable', FactKind::YesNo),
+                ]);
             $reach = $reader->parse(['show' => $rules->clauses(1, 1)]);
             self::assertInstanceOf(Reach::class, $reach);
             $clause = W::compiler()->compile($reach)->show[0];
@@ -86,7 +91,11 @@ final class OutsideTest extends TestCase
         }
         foreach (Outside::ask('specificity.mjs', $pairs) as $at => $order) {
             [$one, $other] = $pairs[$at];
-            self::assertSame($order <=> 0, (new Closeness(...$one))->compare(new Closeness(...$other)) <=> 0, (string) json_encode($pairs[$at]));
+            self::assertSame(
+                $order <=> 0,
+                (new Closeness(...$one))->compare(new Closeness(...$other)) <=> 0,
+                (string) json_encode($pairs[$at]),
+            );
         }
     }
 
@@ -109,22 +118,39 @@ final class OutsideTest extends TestCase
             Quantity::Stock->value => $counted ? $chance->number(0, 8) : null,
             Quantity::Supply->value => $counted ? $chance->number(0, 1) : 9_000_000,
             Quantity::Reviews->value => $chance->number(0, 4),
-            Quantity::Added->value => W::at($chance->pick(RandomRules::INSTANTS))->getTimestamp() - $chance->number(0, 3) * 86_400,
+            Quantity::Added->value => W::at($chance->pick(RandomRules::INSTANTS))->getTimestamp()
+                - $chance->number(0, 3) * 86_400,
             Quantity::Pictures->value => $chance->number(0, 4),
             'stars' => $chance->number(0, 20),
         ], is_int(...));
         $words = $chance->some(['teal', 'ink', 'strasse', '14', 'n'], 3);
         $variants = $chance->oneIn(4) ? [] : [[1 => $chance->number(1, 2), 2 => 3], [1 => 2]];
-        $facts = array_filter([1 => $chance->pick([[], ['resin'], ['strasse']]), 2 => $chance->pick([[], [4], [-2]]), 3 => $chance->pick([[], ['yes'], ['no']])]);
+        $facts = array_filter([
+            1 => $chance->pick([[], ['resin'], ['strasse']]),
+            2 => $chance->pick([[], [4], [-2]]),
+            3 => $chance->pick([[], ['yes'], ['no']]),
+        ]);
         $at = W::at($chance->pick(RandomRules::INSTANTS));
         $features = Features::of(PageKind::Product, W::PRODUCT, $at, $sets, $numbers, $words, $variants, $facts);
 
         return [$features, [
-            'sets' => (object) array_combine(array_map(static fn (int $aspect): string => "a$aspect", array_keys($sets)), array_values($sets)),
+            'sets' => (object) array_combine(
+                array_map(static fn (int $aspect): string => "a$aspect", array_keys($sets)),
+                array_values($sets),
+            ),
             'n' => (object) $numbers,
             'words' => $words,
-            'variants' => array_map(static fn (array $values): array => [...array_map(static fn (int $option): string => "o$option", array_keys($values)), ...array_map(static fn (int $value): string => "v$value", array_values($values))], $variants),
-            'facts' => (object) array_combine(array_map(static fn (int $fact): string => "f$fact", array_keys($facts)), array_values($facts)),
+            'variants' => array_map(
+                static fn (array $values): array => [
+                    ...array_map(static fn (int $option): string => "o$option", array_keys($values)),
+                    ...array_map(static fn (int $value): string => "v$value", array_values($values)),
+                ],
+                $variants,
+            ),
+            'facts' => (object) array_combine(
+                array_map(static fn (int $fact): string => "f$fact", array_keys($facts)),
+                array_values($facts),
+            ),
             'now' => $at->getTimestamp(),
         ]];
     }
@@ -156,10 +182,16 @@ final class OutsideTest extends TestCase
         return match (true) {
             $check instanceof HasAny => ['some' => [$set($check->aspect), ['in' => [$own, $check->ids]]]],
             $check instanceof HasNoneOf => ['none' => [$set($check->aspect), ['in' => [$own, $check->ids]]]],
-            $check instanceof HasAll => ['and' => [true, ...array_map(static fn (int $id): array => ['in' => [$id, $set($check->aspect)]], $check->ids)]],
+            $check instanceof HasAll => ['and' => [
+                true,
+                ...array_map(static fn (int $id): array => ['in' => [$id, $set($check->aspect)]], $check->ids),
+            ]],
             $check instanceof HasNothing => ['!' => [$set($check->aspect)]],
             $check instanceof NeverHolds => false,
-            $check instanceof InRange => ['and' => [['!==' => [$number($check->quantity), null]], ...self::range($number($check->quantity), $check->min, $check->max)]],
+            $check instanceof InRange => ['and' => [
+                ['!==' => [$number($check->quantity), null]],
+                ...self::range($number($check->quantity), $check->min, $check->max),
+            ]],
             $check instanceof RatedAtLeast => ['and' => [
                 ['>' => [$number(Quantity::Reviews), 0]],
                 ['>=' => [['*' => [['var' => 'n.stars'], 10]], ['*' => [$number(Quantity::Reviews), $check->tenths]]]],
@@ -171,11 +203,17 @@ final class OutsideTest extends TestCase
             $check instanceof TitleWords => ['and' => [true, ...array_map(static fn (string $word): array => [
                 'some' => [['var' => 'words'], ['===' => [['substr' => [$own, 0, mb_strlen($word)]], $word]]],
             ], $check->words)]],
-            $check instanceof OffersTogether => ['some' => [['var' => 'variants'], ['and' => [true, ...array_map(self::offer(...), $check->parts)]]]],
+            $check instanceof OffersTogether => [
+                'some' => [['var' => 'variants'], ['and' => [true, ...array_map(self::offer(...), $check->parts)]]],
+            ],
             $check instanceof FactFilled => ['!!' => [['var' => "facts.f$check->factId"]]],
             $check instanceof FactEmpty => ['!' => [['var' => "facts.f$check->factId"]]],
-            $check instanceof FactHasAny => ['some' => [['var' => "facts.f$check->factId"], ['in' => [$own, $check->values]]]],
-            $check instanceof FactInRange => ['some' => [['var' => "facts.f$check->factId"], ['and' => [true, ...self::range($own, $check->min, $check->max)]]]],
+            $check instanceof FactHasAny => [
+                'some' => [['var' => "facts.f$check->factId"], ['in' => [$own, $check->values]]],
+            ],
+            $check instanceof FactInRange => ['some' => [['var' => "facts.f$check->factId"], [
+                'and' => [true, ...self::range($own, $check->min, $check->max)],
+            ]]],
             default => throw new LogicException('No JsonLogic for '.$check::class),
         };
     }
@@ -189,7 +227,9 @@ final class OutsideTest extends TestCase
             default => throw new LogicException('No JsonLogic for '.$check::class),
         };
 
-        return ['or' => [false, ...array_map(static fn (string $name): array => ['in' => [$name, ['var' => '']]], $names)]];
+        return [
+            'or' => [false, ...array_map(static fn (string $name): array => ['in' => [$name, ['var' => '']]], $names)],
+        ];
     }
 
     /**

@@ -29,7 +29,10 @@ final class PackedRulesTest extends TestCase
     {
         $chance = new Chance($seed);
         $candidates = EvaluatorLawsTest::randomCandidates($chance);
-        $collections = RuleCollections::of([4 => new Reach([\Vestibra\Core\Reach\Clause::of(W::is('sale', 'isOn'))])], W::compiler());
+        $collections = RuleCollections::of(
+            [4 => new Reach([\Vestibra\Core\Reach\Clause::of(W::is('sale', 'isOn'))])],
+            W::compiler(),
+        );
         self::assertInstanceOf(RuleCollections::class, $collections);
         $fresh = Evaluator::of($candidates, 1, $chance->oneIn(2) ? $collections : RuleCollections::none());
         // As it is kept: plain data, printed and read.
@@ -37,14 +40,23 @@ final class PackedRulesTest extends TestCase
         for ($page = 0; $page < 40; $page++) {
             $features = EvaluatorLawsTest::randomPage($chance);
             $pin = $chance->oneIn(6) ? $chance->number(1, 14) : null;
-            self::assertEquals($fresh->decide($features, $pin), $kept->decide($features, $pin), "seed $seed, page $page");
+            self::assertEquals(
+                $fresh->decide($features, $pin),
+                $kept->decide($features, $pin),
+                "seed $seed, page $page",
+            );
         }
     }
 
     public function test_they_hold_plain_values_alone(): void
     {
-        $packed = Evaluator::of([W::candidate(1, W::reach([[W::in(W::INK)]], [[W::is('brand', 'isOneOf', 3)]]))], 1, RuleCollections::none())->pack();
-        array_walk_recursive($packed, static fn (mixed $value) => self::assertTrue($value === null || is_scalar($value)));
+        $packed = Evaluator::of(
+            [W::candidate(1, W::reach([[W::in(W::INK)]], [[W::is('brand', 'isOneOf', 3)]]))],
+            1,
+            RuleCollections::none(),
+        )->pack();
+        array_walk_recursive($packed, static fn (mixed $value) => self::assertTrue($value === null
+            || is_scalar($value)));
         self::assertCount(1, $packed['others']['guards']);
     }
 

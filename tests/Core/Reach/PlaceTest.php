@@ -8,7 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Reach\Closeness;
 use Vestibra\Core\Reach\RankOfReach;
 
-/** The order of brief `rules.md`: goes first, then closeness from the closest aspect on, then hand order, then the earlier clause. */
+/**
+ * The order of brief `rules.md`: goes first, then closeness from the closest aspect on, then hand order, then the
+ * earlier clause.
+ */
 final class PlaceTest extends TestCase
 {
     public function test_whoever_wins_comes_first(): void

@@ -37,7 +37,10 @@ final readonly class RandomRules
     ) {
     }
 
-    /** @return array{format: int, show: list<mixed>, keepOff: list<mixed>, season: array<string, string|null>, goesFirst: bool} */
+    /**
+     * @return array{format: int, show: list<mixed>, keepOff: list<mixed>, season: array<string, string|null>,
+     *     goesFirst: bool}
+     */
     public function reach(): array
     {
         $season = $this->chance->oneIn(4) ? ['from' => $this->maybe(), 'until' => $this->maybe()] : [];
@@ -47,7 +50,13 @@ final readonly class RandomRules
 
         $large = $this->chance->oneIn(15);
         if (RuleFields::standard()->on($this->kind) === []) {
-            return ['format' => 2, 'show' => $this->chance->oneIn(3) ? [] : [[]], 'keepOff' => [], 'season' => $season, 'goesFirst' => $this->chance->oneIn(5)];
+            return [
+                'format' => 2,
+                'show' => $this->chance->oneIn(3) ? [] : [[]],
+                'keepOff' => [],
+                'season' => $season,
+                'goesFirst' => $this->chance->oneIn(5),
+            ];
         }
 
         return [
@@ -63,7 +72,8 @@ final readonly class RandomRules
     public function clauses(int $least, int $most): array
     {
         return array_map(
-            fn (): array => array_map(fn (): array => $this->condition()->toArray(), range(1, $this->chance->number(1, 3))),
+            fn (): array =>
+                array_map(fn (): array => $this->condition()->toArray(), range(1, $this->chance->number(1, 3))),
             range(1, $this->chance->number($least, $most)),
         );
     }
@@ -82,12 +92,15 @@ final readonly class RandomRules
             ConditionValues::Nothing => [],
             ConditionValues::Names => self::sorted($this->chance->some($this->things[$things] ?? [1], 3)),
             ConditionValues::Money => [$this->chance->number(0, 12) * 100],
-            ConditionValues::MoneyRange => self::sorted([$this->chance->number(0, 12) * 100, $this->chance->number(0, 12) * 100]),
+            ConditionValues::MoneyRange => self::sorted(
+                [$this->chance->number(0, 12) * 100, $this->chance->number(0, 12) * 100],
+            ),
             ConditionValues::Count => [$this->chance->number(0, 9)],
             ConditionValues::Days => [$this->chance->number(1, 40)],
             ConditionValues::Stars => [$this->chance->number(10, 50)],
             ConditionValues::Instant => [$this->chance->pick(self::INSTANTS)],
-            ConditionValues::Words => [$this->chance->pick(array_values(array_filter(self::WORDS, static fn (string $word): bool => $word !== '%')))],
+            ConditionValues::Words => [$this->chance
+                ->pick(array_values(array_filter(self::WORDS, static fn (string $word): bool => $word !== '%')))],
             ConditionValues::PageKinds => [$this->chance->pick(['product', 'category', 'collection', 'cart'])],
             default => [],
         });
@@ -97,10 +110,14 @@ final readonly class RandomRules
     {
         $fact = $this->chance->pick($this->facts);
         $comparison = $this->chance->pick(FactField::fitting($fact->kind));
-        $number = fn (): int => $fact->kind === FactKind::Date ? 20260101 + $this->chance->number(0, 27) : $this->chance->number(-5, 20);
+        $number = fn (): int =>
+            $fact->kind === FactKind::Date ? 20260101 + $this->chance->number(0, 27) : $this->chance->number(-5, 20);
 
         return new Condition('fact', $comparison, match ($comparison) {
-            'isOneOf', 'hasAnyOf' => $fact->kind === FactKind::YesNo ? [$this->chance->pick(['yes', 'no'])] : $this->chance->some(self::TEXTS, 3),
+            'isOneOf',
+            'hasAnyOf' => $fact->kind === FactKind::YesNo
+                ? [$this->chance->pick(['yes', 'no'])]
+                : $this->chance->some(self::TEXTS, 3),
             'atLeast', 'atMost' => [$number()],
             'between' => self::sorted([$number(), $number()]),
             default => [],

@@ -59,7 +59,11 @@ final class ReasonsTest extends TestCase
 
     public function test_a_pin_decides_over_what_matches(): void
     {
-        $verdict = $this->explain(W::page([W::INK]), [W::candidate(1, W::reach([[W::in(W::INK)]])), W::candidate(2, new Reach)], pin: 2);
+        $verdict = $this->explain(
+            W::page([W::INK]),
+            [W::candidate(1, W::reach([[W::in(W::INK)]])), W::candidate(2, new Reach)],
+            pin: 2,
+        );
 
         self::assertSame(2, $verdict->templateId);
         self::assertSame(Reason::PinDecides, $this->loser($verdict, 1)->reason);
@@ -99,7 +103,10 @@ final class ReasonsTest extends TestCase
             W::candidate(1, new Reach([Clause::of(W::in(W::INK))], [], $over)),
             W::candidate(2, new Reach([Clause::of(W::in(W::BOTTLED))], [], $over)),
             W::candidate(3, W::reach([[W::in(W::BOTTLED)]])),
-            W::candidate(4, new Reach([Clause::of(W::in(W::BOTTLED))], [Clause::of(W::in(W::INK))], $over, goesFirst: true)),
+            W::candidate(
+                4,
+                new Reach([Clause::of(W::in(W::BOTTLED))], [Clause::of(W::in(W::INK))], $over, goesFirst: true),
+            ),
         ]);
 
         self::assertSame(3, $verdict->templateId);

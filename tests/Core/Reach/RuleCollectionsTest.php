@@ -19,7 +19,10 @@ final class RuleCollectionsTest extends TestCase
         $template = new Candidate(1, true, W::compiler()->compile(W::reach([[W::is('collection', 'isIn', 20)]])));
         $evaluator = Evaluator::of([$template], 0, $collections);
 
-        self::assertSame([1, [0, 1, 0, 0]], [($in = $evaluator->decide(W::page([W::SHIMMER], W::OSTRELVE)))->templateId, $in->closeness?->toArray()]);
+        self::assertSame(
+            [1, [0, 1, 0, 0]],
+            [($in = $evaluator->decide(W::page([W::SHIMMER], W::OSTRELVE)))->templateId, $in->closeness?->toArray()],
+        );
         self::assertSame(0, $evaluator->decide(W::page([W::SHIMMER]))->templateId);
     }
 
@@ -39,7 +42,10 @@ final class RuleCollectionsTest extends TestCase
 
     public function test_cycles_of_any_length_are_refused_with_their_members(): void
     {
-        self::assertSame([20], RuleCollections::of([20 => W::reach([[W::is('collection', 'isIn', 20)]])], W::compiler()));
+        self::assertSame(
+            [20],
+            RuleCollections::of([20 => W::reach([[W::is('collection', 'isIn', 20)]])], W::compiler()),
+        );
         $cycle = RuleCollections::of([
             19 => W::reach([[W::is('collection', 'isIn', 20)]]),
             20 => W::reach([[W::is('collection', 'isIn', 21)]]),

@@ -42,7 +42,10 @@ final class WorkedExamplesTest extends TestCase
         $a = W::candidate(self::A, W::reach([[]]));
         $b = W::candidate(self::B, W::reach([[W::in(W::INK)]]));
         $c = W::candidate(self::C, W::reach([[W::in(W::BOTTLED)]]));
-        $d = W::candidate(self::D, W::reach([[W::is('brand', 'isOneOf', W::OSTRELVE), W::is('tag', 'hasAnyOf', W::GIFT)]]));
+        $d = W::candidate(
+            self::D,
+            W::reach([[W::is('brand', 'isOneOf', W::OSTRELVE), W::is('tag', 'hasAnyOf', W::GIFT)]]),
+        );
         $e = W::candidate(self::E, W::reach([[W::is('product', 'isOneOf', W::PRODUCT)]]));
         $shimmer = W::page([W::SHIMMER]);
         $gift = W::page([W::BOTTLED], W::OSTRELVE, [W::GIFT]);
@@ -52,7 +55,12 @@ final class WorkedExamplesTest extends TestCase
         yield '3: the deeper category' => [[$b, $c], $shimmer, self::C, [0, 1, 2, 0]];
         yield '4: two groups beat depth' => [[$c, $d], $gift, self::D, [0, 2, 0, 0]];
         yield '5: the named product' => [[$d, $e], $gift, self::E, [1, 0, 0, 0]];
-        yield '6: kept off' => [[W::candidate(self::B, W::reach([[W::in(W::INK)]], [[W::is('brand', 'isOneOf', W::OSTRELVE)]])), $a], W::page([W::INK], W::OSTRELVE), self::A, [0, 0, 0, 0]];
+        yield '6: kept off' => [
+            [W::candidate(self::B, W::reach([[W::in(W::INK)]], [[W::is('brand', 'isOneOf', W::OSTRELVE)]])), $a],
+            W::page([W::INK], W::OSTRELVE),
+            self::A,
+            [0, 0, 0, 0],
+        ];
         yield '8: hand order' => [[
             W::candidate(7, W::reach([[W::is('tag', 'hasAnyOf', W::GIFT)]])),
             W::candidate(8, W::reach([[W::is('brand', 'isOneOf', W::OSTRELVE)]])),
@@ -60,11 +68,28 @@ final class WorkedExamplesTest extends TestCase
         yield '10: the closest matching clause' => [[
             W::candidate(9, W::reach([[W::in(W::INK)], [W::in(W::PENS), W::is('tag', 'hasAnyOf', W::GIFT)]])),
         ], W::page([W::INK, W::FOUNTAIN], null, [W::GIFT]), 9, [0, 2, 1, 0]];
-        yield '13: the deepest of several named' => [[W::candidate(9, W::reach([[W::in(W::INK, W::BOTTLED)]]))], $shimmer, 9, [0, 1, 2, 0]];
-        yield '14: none of counts nowhere' => [[W::candidate(9, W::reach([[W::is('brand', 'isNoneOf', W::OSTRELVE)]])), $a], W::page([], W::HALLORME), 9, [0, 0, 0, 0]];
-        yield '15: depths of several conditions add up' => [[W::candidate(9, W::reach([[W::in(W::INK), W::in(W::BOTTLED)]])), $c], $shimmer, 9, [0, 2, 3, 0]];
-        yield '16: a dead condition does not hold' => [[W::candidate(9, W::reach([[W::is('brand', 'isNoneOf', W::DELETED)]])), $a], W::page([], W::HALLORME), self::A, [0, 0, 0, 0]];
-        yield '17: cannot have all' => [[W::candidate(9, W::reach([[W::is('tag', 'hasAllOf', W::GIFT, W::DELETED)]])), $a], W::page([], null, [W::GIFT]), self::A, [0, 0, 0, 0]];
+        yield '13: the deepest of several named' =>
+            [[W::candidate(9, W::reach([[W::in(W::INK, W::BOTTLED)]]))], $shimmer, 9, [0, 1, 2, 0]];
+        yield '14: none of counts nowhere' => [
+            [W::candidate(9, W::reach([[W::is('brand', 'isNoneOf', W::OSTRELVE)]])), $a],
+            W::page([], W::HALLORME),
+            9,
+            [0, 0, 0, 0],
+        ];
+        yield '15: depths of several conditions add up' =>
+            [[W::candidate(9, W::reach([[W::in(W::INK), W::in(W::BOTTLED)]])), $c], $shimmer, 9, [0, 2, 3, 0]];
+        yield '16: a dead condition does not hold' => [
+            [W::candidate(9, W::reach([[W::is('brand', 'isNoneOf', W::DELETED)]])), $a],
+            W::page([], W::HALLORME),
+            self::A,
+            [0, 0, 0, 0],
+        ];
+        yield '17: cannot have all' => [
+            [W::candidate(9, W::reach([[W::is('tag', 'hasAllOf', W::GIFT, W::DELETED)]])), $a],
+            W::page([], null, [W::GIFT]),
+            self::A,
+            [0, 0, 0, 0],
+        ];
     }
 
     /**
@@ -72,8 +97,12 @@ final class WorkedExamplesTest extends TestCase
      * @param  list<int>  $closeness
      */
     #[DataProvider('examples')]
-    public function test_the_winner_and_its_closeness(array $templates, Features $page, int $winner, array $closeness): void
-    {
+    public function test_the_winner_and_its_closeness(
+        array $templates,
+        Features $page,
+        int $winner,
+        array $closeness,
+    ): void {
         $verdict = W::evaluator($templates)->decide($page);
 
         self::assertSame($winner, $verdict->templateId);
@@ -85,7 +114,8 @@ final class WorkedExamplesTest extends TestCase
     {
         $f = W::reach([[W::is('sale', 'isOn'), W::is('stock', 'atMost', 5)]]);
         $page = W::detailed([W::INK], [Quantity::Sale->value => 1, Quantity::Stock->value => 3]);
-        $verdict = W::evaluator([W::candidate(6, $f), W::candidate(self::B, W::reach([[W::in(W::INK)]]))])->decide($page);
+        $verdict = W::evaluator([W::candidate(6, $f), W::candidate(self::B, W::reach([[W::in(W::INK)]]))])
+            ->decide($page);
 
         self::assertSame([self::B, [0, 1, 1, 0]], [$verdict->templateId, $verdict->closeness?->toArray()]);
     }
@@ -94,9 +124,13 @@ final class WorkedExamplesTest extends TestCase
     {
         $f = new Reach([Clause::of(W::is('sale', 'isOn'), W::is('stock', 'atMost', 5))], goesFirst: true);
         $page = W::detailed([W::INK], [Quantity::Sale->value => 1, Quantity::Stock->value => 3]);
-        $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(6, $f)])->decide($page);
+        $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(6, $f)])
+            ->decide($page);
 
-        self::assertSame([6, DecidedBy::GoesFirst, [0, 0, 0, 2]], [$verdict->templateId, $verdict->step, $verdict->closeness?->toArray()]);
+        self::assertSame(
+            [6, DecidedBy::GoesFirst, [0, 0, 0, 2]],
+            [$verdict->templateId, $verdict->step, $verdict->closeness?->toArray()],
+        );
     }
 
     public function test_9_a_season_begins_to_the_second(): void
@@ -115,7 +149,8 @@ final class WorkedExamplesTest extends TestCase
     public function test_11a_a_pin_beats_season(): void
     {
         $over = new Reach([Clause::of()], [], Season::of(null, W::at('2026-01-01T00:00:00Z')));
-        $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(11, $over)])->decide(W::page([W::INK]), pinnedTo: 11);
+        $verdict = W::evaluator([W::candidate(self::B, W::reach([[W::in(W::INK)]])), W::candidate(11, $over)])
+            ->decide(W::page([W::INK]), pinnedTo: 11);
 
         self::assertSame([11, DecidedBy::Pin], [$verdict->templateId, $verdict->step]);
     }
@@ -123,7 +158,10 @@ final class WorkedExamplesTest extends TestCase
     public function test_18_options_have_to_hold_for_one_and_the_same_variant(): void
     {
         [$colour, $nib, $teal, $black, $fine, $broad] = [1, 2, 1, 2, 3, 4];
-        $p = W::candidate(9, W::reach([[W::is('option', 'offersValue', $teal), W::is('option', 'offersValue', $fine)]]));
+        $p = W::candidate(
+            9,
+            W::reach([[W::is('option', 'offersValue', $teal), W::is('option', 'offersValue', $fine)]]),
+        );
         $apart = W::detailed([], [], [[$colour => $teal, $nib => $broad], [$colour => $black, $nib => $fine]]);
         $together = W::detailed([], [], [[$colour => $teal, $nib => $fine]]);
         $verdict = W::evaluator([$p, W::candidate(self::A, W::reach([[]]))])->decide($apart, withReasons: true);
@@ -145,7 +183,19 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_20_on_collection_pages_the_collection_names_the_page(): void
     {
-        $page = Features::assortment(new Assortment(SubjectKind::Collection, 4, 'winter-letters', 'Winter letters', 'For long evenings', null, 40), W::tree(), W::at());
+        $page = Features::assortment(
+            new Assortment(
+                SubjectKind::Collection,
+                4,
+                'winter-letters',
+                'Winter letters',
+                'For long evenings',
+                null,
+                40,
+            ),
+            W::tree(),
+            W::at(),
+        );
         $s = W::candidate(1, W::reach([[W::is('collection', 'isOneOf', 4)]]), kind: PageKind::Collection);
         $t = W::candidate(2, W::reach([[W::is('products', 'atLeast', 10)]]), kind: PageKind::Collection);
         $verdict = W::evaluator([$t, $s])->decide($page);
@@ -165,12 +215,22 @@ final class WorkedExamplesTest extends TestCase
 
     public function test_22_a_header_is_judged_on_the_page_it_stands_on(): void
     {
-        $w = W::candidate(1, W::reach([[W::is('page-kind', 'isOneOf', 'product'), W::in(W::INK)]]), kind: PageKind::Header);
+        $w = W::candidate(
+            1,
+            W::reach([[W::is('page-kind', 'isOneOf', 'product'), W::in(W::INK)]]),
+            kind: PageKind::Header,
+        );
         $x = W::candidate(2, W::reach([[]]), kind: PageKind::Header);
         $headers = W::evaluator([$x, $w]);
 
-        self::assertSame([1, [0, 1, 1, 1]], [($found = $headers->decide(W::page([W::SHIMMER])->around(PageKind::Header)))->templateId, $found->closeness?->toArray()]);
-        self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
+        self::assertSame([1, [0, 1, 1, 1]], [
+            ($found = $headers->decide(W::page([W::SHIMMER])->around(PageKind::Header)))->templateId,
+            $found->closeness?->toArray(),
+        ]);
+        self::assertSame(
+            2,
+            $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId,
+        );
         self::assertSame(2, $headers->decide(self::category(W::INK, 1)->around(PageKind::Header))->templateId);
     }
 
@@ -179,19 +239,38 @@ final class WorkedExamplesTest extends TestCase
         $headers = W::evaluator([W::candidate(1, W::reach([[]]), kind: PageKind::Header)]);
         $verdict = $headers->decide(W::page()->around(PageKind::Header), Evaluator::NONE, withReasons: true);
 
-        self::assertSame([Evaluator::NONE, DecidedBy::Pin, false], [$verdict->templateId, $verdict->step, $verdict->pinSkipped]);
-        self::assertSame([[1, Reason::PinDecides]], array_map(static fn (Loser $one): array => [$one->templateId, $one->reason], $verdict->losers));
+        self::assertSame(
+            [Evaluator::NONE, DecidedBy::Pin, false],
+            [$verdict->templateId, $verdict->step, $verdict->pinSkipped],
+        );
+        self::assertSame(
+            [[1, Reason::PinDecides]],
+            array_map(static fn (Loser $one): array => [$one->templateId, $one->reason], $verdict->losers),
+        );
     }
 
     public function test_only_products_are_in_collections_by_rule(): void
     {
         $everything = RuleCollections::of([20 => W::reach([[]])], W::compiler());
         self::assertInstanceOf(RuleCollections::class, $everything);
-        $headers = Evaluator::of([W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]), kind: PageKind::Header), W::candidate(2, W::reach([[]]), kind: PageKind::Header)], 2, $everything);
+        $headers = Evaluator::of(
+            [
+                W::candidate(1, W::reach([[W::is('collection', 'isIn', 20)]]), kind: PageKind::Header),
+                W::candidate(2, W::reach([[]]), kind: PageKind::Header),
+            ],
+            2,
+            $everything,
+        );
 
         self::assertSame(1, $headers->decide($everything->judge(W::page())->around(PageKind::Header))->templateId);
-        self::assertSame(2, $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId);
-        self::assertSame(2, $headers->decide($everything->judge(self::category(W::INK, 1))->around(PageKind::Header))->templateId);
+        self::assertSame(
+            2,
+            $headers->decide(Features::single(PageKind::Cart, W::at())->around(PageKind::Header))->templateId,
+        );
+        self::assertSame(
+            2,
+            $headers->decide($everything->judge(self::category(W::INK, 1))->around(PageKind::Header))->templateId,
+        );
     }
 
     public function test_a_field_that_the_page_does_not_have_fails_whatever_the_comparison(): void
@@ -244,6 +323,10 @@ final class WorkedExamplesTest extends TestCase
 
     private static function category(int $id, int $products): Features
     {
-        return Features::assortment(new Assortment(SubjectKind::Category, $id, "category-$id", 'Category', products: $products), W::tree(), W::at());
+        return Features::assortment(
+            new Assortment(SubjectKind::Category, $id, "category-$id", 'Category', products: $products),
+            W::tree(),
+            W::at(),
+        );
     }
 }

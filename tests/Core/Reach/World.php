@@ -66,8 +66,14 @@ final class World implements Living
      * @param  list<int>  $tags
      * @param  list<int>  $collections
      */
-    public static function page(array $in = [], ?int $brand = null, array $tags = [], array $collections = [], int $id = self::PRODUCT, string $at = '2026-11-25T12:00:00Z'): Features
-    {
+    public static function page(
+        array $in = [],
+        ?int $brand = null,
+        array $tags = [],
+        array $collections = [],
+        int $id = self::PRODUCT,
+        string $at = '2026-11-25T12:00:00Z',
+    ): Features {
         return Features::of(PageKind::Product, $id, self::at($at), [
             Aspect::Product->value => [$id],
             Aspect::CategoryExactly->value => $in,
@@ -132,8 +138,12 @@ final class World implements Living
         return new ReachCompiler(RuleFields::standard(), self::tree(), new self, $kind);
     }
 
-    public static function candidate(int $id, Reach $reach, bool $live = true, PageKind $kind = PageKind::Product): Candidate
-    {
+    public static function candidate(
+        int $id,
+        Reach $reach,
+        bool $live = true,
+        PageKind $kind = PageKind::Product,
+    ): Candidate {
         return new Candidate($id, $live, self::compiler($kind)->compile($reach));
     }
 

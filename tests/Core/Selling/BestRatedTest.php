@@ -10,7 +10,10 @@ use Vestibra\Core\Selling\BestRated;
 
 final class BestRatedTest extends TestCase
 {
-    /** @return iterable<string, array{int, int, float}> Newcombe (1998), Statistics in Medicine 17, table I, method 3, lower limits */
+    /**
+     * @return iterable<string, array{int, int, float}> Newcombe (1998), Statistics in Medicine 17, table I, method 3,
+     *     lower limits
+     */
     public static function newcombe(): iterable
     {
         yield '81 of 263' => [81, 263, 0.2553];

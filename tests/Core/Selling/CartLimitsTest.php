@@ -29,7 +29,10 @@ final class CartLimitsTest extends TestCase
     {
         self::assertSame($holds, CartLimits::quantity($wanted, $stock));
         self::assertSame($holds === 0 ? [] : [7 => $holds], CartLimits::put([], 7, $wanted, $stock));
-        self::assertSame($holds === 0 ? [8 => 1] : [8 => 1, 7 => $holds], CartLimits::put([8 => 1, 7 => 2], 7, $wanted, $stock) + []);
+        self::assertSame(
+            $holds === 0 ? [8 => 1] : [8 => 1, 7 => $holds],
+            CartLimits::put([8 => 1, 7 => 2], 7, $wanted, $stock) + [],
+        );
     }
 
     public function test_a_full_cart_takes_no_line_more_but_changes_those_it_has(): void

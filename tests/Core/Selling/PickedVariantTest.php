@@ -26,15 +26,39 @@ final class PickedVariantTest extends TestCase
 
     private const BROAD = 22;
 
-    /** @return iterable<string, array{int, list<array<int, int>>, int|null}> the variant on the page, what the pickers say, the variant that is bought */
+    /**
+     * @return iterable<string, array{int, list<array<int, int>>, int|null}> the variant on the page, what the pickers
+     *     say, the variant that is bought
+     */
     public static function picked(): iterable
     {
         yield 'no picker: what the page shows' => [2, [], 2];
         yield 'one that was left alone' => [2, [[self::COLOUR => self::TEAL, self::NIB => self::BROAD]], 2];
         yield 'one that was changed' => [1, [[self::COLOUR => self::BLACK, self::NIB => self::FINE]], 3];
-        yield 'the first of two was changed' => [1, [[self::COLOUR => self::BLACK, self::NIB => self::FINE], [self::COLOUR => self::TEAL, self::NIB => self::FINE]], 3];
-        yield 'the second of two was changed' => [1, [[self::COLOUR => self::TEAL, self::NIB => self::FINE], [self::COLOUR => self::BLACK, self::NIB => self::FINE]], 3];
-        yield 'each says something else of another option' => [3, [[self::COLOUR => self::TEAL, self::NIB => self::FINE], [self::COLOUR => self::BLACK, self::NIB => self::BROAD]], 2];
+        yield 'the first of two was changed' => [
+            1,
+            [
+                [self::COLOUR => self::BLACK, self::NIB => self::FINE],
+                [self::COLOUR => self::TEAL, self::NIB => self::FINE],
+            ],
+            3,
+        ];
+        yield 'the second of two was changed' => [
+            1,
+            [
+                [self::COLOUR => self::TEAL, self::NIB => self::FINE],
+                [self::COLOUR => self::BLACK, self::NIB => self::FINE],
+            ],
+            3,
+        ];
+        yield 'each says something else of another option' => [
+            3,
+            [
+                [self::COLOUR => self::TEAL, self::NIB => self::FINE],
+                [self::COLOUR => self::BLACK, self::NIB => self::BROAD],
+            ],
+            2,
+        ];
         yield 'only one of the options is to be picked' => [1, [[self::NIB => self::BROAD]], 2];
         yield 'together it is not made' => [2, [[self::COLOUR => self::BLACK, self::NIB => self::BROAD]], null];
         yield 'a value that is gone' => [1, [[self::COLOUR => 99, self::NIB => self::FINE]], null];
@@ -54,14 +78,23 @@ final class PickedVariantTest extends TestCase
     {
         $pen = self::pen();
 
-        self::assertSame([self::COLOUR => self::BLACK, self::NIB => self::BROAD], PickedVariant::of($pen, $pen->variants[1], [[self::COLOUR => self::BLACK]])->values);
+        self::assertSame(
+            [self::COLOUR => self::BLACK, self::NIB => self::BROAD],
+            PickedVariant::of($pen, $pen->variants[1], [[self::COLOUR => self::BLACK]])->values,
+        );
     }
 
     private static function pen(): Product
     {
         return new Product(1, 'pen', 'Pen', '', '', true, options: [
-            new Option(self::COLOUR, 'Colour', [new OptionValue(self::TEAL, 'Teal', null), new OptionValue(self::BLACK, 'Black', null)]),
-            new Option(self::NIB, 'Nib', [new OptionValue(self::FINE, 'Fine', null), new OptionValue(self::BROAD, 'Broad', null)]),
+            new Option(self::COLOUR, 'Colour', [
+                new OptionValue(self::TEAL, 'Teal', null),
+                new OptionValue(self::BLACK, 'Black', null),
+            ]),
+            new Option(self::NIB, 'Nib', [
+                new OptionValue(self::FINE, 'Fine', null),
+                new OptionValue(self::BROAD, 'Broad', null),
+            ]),
         ], variants: [
             new Variant(1, 'a', [self::COLOUR => self::TEAL, self::NIB => self::FINE], 100, stock: 0),
             new Variant(2, 'b', [self::COLOUR => self::TEAL, self::NIB => self::BROAD], 100),

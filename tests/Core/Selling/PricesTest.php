@@ -35,7 +35,9 @@ final class PricesTest extends TestCase
     {
         $price = Price::of(new Variant(1, 'A', [], $regular, $sale), self::noon());
 
-        self::assertSame([$now, $percent, $regular - $now, $now < $regular], [$price->now, $price->savingPercent(), $price->saving(), $price->isReduced()]);
+        self::assertSame([$now, $percent, $regular - $now, $now < $regular], [
+            $price->now, $price->savingPercent(), $price->saving(), $price->isReduced(),
+        ]);
     }
 
     /** @return iterable<string, array{string|null, string|null, bool}> */
@@ -49,9 +51,20 @@ final class PricesTest extends TestCase
     }
 
     #[DataProvider('seasons')]
-    public function test_a_sale_begins_with_its_first_instant_and_ends_before_its_last(?string $from, ?string $until, bool $on): void
-    {
-        $variant = new Variant(1, 'A', [], 1000, 800, $from === null ? null : new DateTimeImmutable($from), $until === null ? null : new DateTimeImmutable($until));
+    public function test_a_sale_begins_with_its_first_instant_and_ends_before_its_last(
+        ?string $from,
+        ?string $until,
+        bool $on,
+    ): void {
+        $variant = new Variant(
+            1,
+            'A',
+            [],
+            1000,
+            800,
+            $from === null ? null : new DateTimeImmutable($from),
+            $until === null ? null : new DateTimeImmutable($until),
+        );
 
         self::assertSame($on, $variant->isOnSale(self::noon()));
         self::assertSame($on ? 800 : 1000, $variant->priceAt(self::noon()));
@@ -66,12 +79,14 @@ final class PricesTest extends TestCase
         ], self::noon());
 
         self::assertSame([500, 1400, false], [$range?->lowest->now, $range?->highest->now, $range?->isOnePrice()]);
-        self::assertTrue(PriceRange::of([new Variant(1, 'A', [], 900), new Variant(2, 'B', [], 900)], self::noon())?->isOnePrice());
+        self::assertTrue(PriceRange::of([new Variant(1, 'A', [], 900), new Variant(2, 'B', [], 900)], self::noon())
+            ?->isOnePrice());
         self::assertNull(PriceRange::of([], self::noon()));
     }
 
     /**
-     * Minor units after ISO 4217 (pound 2, yen 0, Bahraini dinar 3); patterns after CLDR, read from ext-intl's own data.
+     * Minor units after ISO 4217 (pound 2, yen 0, Bahraini dinar 3); patterns after CLDR, read from ext-intl's own
+     * data.
      *
      * @return iterable<string, array{string, string, int, string, string}>
      */
@@ -85,8 +100,13 @@ final class PricesTest extends TestCase
     }
 
     #[DataProvider('currencies')]
-    public function test_amounts_are_printed_in_the_currencys_own_units(string $currency, string $locale, int $minor, string $words, string $decimal): void
-    {
+    public function test_amounts_are_printed_in_the_currencys_own_units(
+        string $currency,
+        string $locale,
+        int $minor,
+        string $words,
+        string $decimal,
+    ): void {
         $money = new MoneyFormat($currency, $locale);
 
         self::assertSame($words, $money->format($minor));

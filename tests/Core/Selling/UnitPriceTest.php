@@ -15,8 +15,13 @@ use Vestibra\Core\Selling\UnitPrice;
 final class UnitPriceTest extends TestCase
 {
     #[DataProvider('prices')]
-    public function test_what_so_much_costs(int $price, string $contents, bool $large, ?int $amount, string $unit = ''): void
-    {
+    public function test_what_so_much_costs(
+        int $price,
+        string $contents,
+        bool $large,
+        ?int $amount,
+        string $unit = '',
+    ): void {
         $read = Contents::stored($contents);
         self::assertNotNull($read);
         $found = UnitPrice::of($price, $read, new MoneySettings('EUR', largeVolume: $large, largeWeight: $large));
@@ -48,10 +53,20 @@ final class UnitPriceTest extends TestCase
 
     public function test_settings_are_read_back_and_nonsense_is_as_if_never_set(): void
     {
-        foreach ([new MoneySettings('JPY'), new MoneySettings('KWD', TaxWords::Added, '5.5', true, false), new MoneySettings('EUR', TaxWords::Included, '', false, true)] as $settings) {
+        foreach ([
+            new MoneySettings('JPY'),
+            new MoneySettings('KWD', TaxWords::Added, '5.5', true, false),
+            new MoneySettings('EUR', TaxWords::Included, '', false, true),
+        ] as $settings) {
             self::assertEquals($settings, MoneySettings::of($settings->toArray(), 'GBP'));
         }
-        self::assertEquals(new MoneySettings('GBP'), MoneySettings::of(['currency' => 'pounds', 'tax' => 'yes', 'rate' => '200', 'volume' => 3, 'weight' => []], 'GBP'));
+        self::assertEquals(
+            new MoneySettings('GBP'),
+            MoneySettings::of(
+                ['currency' => 'pounds', 'tax' => 'yes', 'rate' => '200', 'volume' => 3, 'weight' => []],
+                'GBP',
+            ),
+        );
         self::assertEquals(new MoneySettings('GBP'), MoneySettings::of([], 'GBP'));
     }
 

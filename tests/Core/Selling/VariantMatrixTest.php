@@ -41,11 +41,18 @@ final class VariantMatrixTest extends TestCase
 
     /** @param  array<int, int>  $wishes */
     #[DataProvider('wishes')]
-    public function test_which_variant_a_choice_means(array $wishes, int $variant, bool $byCustomer, bool $asWished): void
-    {
+    public function test_which_variant_a_choice_means(
+        array $wishes,
+        int $variant,
+        bool $byCustomer,
+        bool $asWished,
+    ): void {
         $chosen = (new VariantMatrix(self::pen()))->choose($wishes);
 
-        self::assertSame([$variant, $byCustomer, $asWished], [$chosen->variant?->id, $chosen->byCustomer, $chosen->asWished]);
+        self::assertSame(
+            [$variant, $byCustomer, $asWished],
+            [$chosen->variant?->id, $chosen->byCustomer, $chosen->asWished],
+        );
     }
 
     public function test_what_the_other_choices_lead_to(): void
@@ -70,7 +77,10 @@ final class VariantMatrixTest extends TestCase
     private static function pen(): Product
     {
         return new Product(1, 'pen', 'Pen', '', '', true, options: [
-            new Option(self::COLOUR, 'Colour', [new OptionValue(self::TEAL, 'Teal', '#0f6f74'), new OptionValue(self::BLACK, 'Black', '#000000')]),
+            new Option(self::COLOUR, 'Colour', [
+                new OptionValue(self::TEAL, 'Teal', '#0f6f74'),
+                new OptionValue(self::BLACK, 'Black', '#000000'),
+            ]),
             new Option(self::NIB, 'Nib', [new OptionValue(self::FINE, 'Fine'), new OptionValue(self::BROAD, 'Broad')]),
         ], variants: [
             new Variant(1, 'A', [self::COLOUR => self::TEAL, self::NIB => self::FINE], 1000, stock: 0),

@@ -24,16 +24,29 @@ final class FontFileTest extends TestCase
     public static function bad(): iterable
     {
         yield 'nothing' => [static fn (): string => '', HouseProblem::NotAFont];
-        yield 'a page with a script' => [static fn (): string => '<!doctype html><script>alert(1)</script>'.str_repeat(' ', 100), HouseProblem::NotAFont];
-        yield 'a page that begins as letters do' => [static fn (): string => 'wOF2<script>alert(1)</script>'.str_repeat('a', 100), HouseProblem::NotAFont];
-        yield 'the older format' => [static fn (string $good): string => 'wOFF'.substr($good, 4), HouseProblem::NotAFont];
+        yield 'a page with a script' => [
+            static fn (): string => '<!doctype html><script>alert(1)</script>'.str_repeat(' ', 100),
+            HouseProblem::NotAFont,
+        ];
+        yield 'a page that begins as letters do' =>
+            [static fn (): string => 'wOF2<script>alert(1)</script>'.str_repeat('a', 100), HouseProblem::NotAFont];
+        yield 'the older format' =>
+            [static fn (string $good): string => 'wOFF'.substr($good, 4), HouseProblem::NotAFont];
         yield 'cut short' => [static fn (string $good): string => substr($good, 0, 5000), HouseProblem::NotAFont];
-        yield 'with a script behind it' => [static fn (string $good): string => $good.'<script>alert(1)</script>', HouseProblem::NotAFont];
-        yield 'with a private block' => [static fn (string $good): string => substr_replace($good, pack('N', 25), 44, 4), HouseProblem::NotAFont];
-        yield 'of an unknown flavour' => [static fn (string $good): string => substr_replace($good, 'evil', 4, 4), HouseProblem::NotAFont];
-        yield 'without tables' => [static fn (string $good): string => substr_replace($good, pack('n', 0), 12, 2), HouseProblem::NotAFont];
-        yield 'with a number that has no end' => [static fn (string $good): string => substr_replace($good, str_repeat("\xff", 200), 49, 200), HouseProblem::NotAFont];
-        yield 'of 30 MB' => [static fn (string $good): string => str_pad($good, 30_000_000, 'a'), HouseProblem::FontTooLarge];
+        yield 'with a script behind it' =>
+            [static fn (string $good): string => $good.'<script>alert(1)</script>', HouseProblem::NotAFont];
+        yield 'with a private block' =>
+            [static fn (string $good): string => substr_replace($good, pack('N', 25), 44, 4), HouseProblem::NotAFont];
+        yield 'of an unknown flavour' =>
+            [static fn (string $good): string => substr_replace($good, 'evil', 4, 4), HouseProblem::NotAFont];
+        yield 'without tables' =>
+            [static fn (string $good): string => substr_replace($good, pack('n', 0), 12, 2), HouseProblem::NotAFont];
+        yield 'with a number that has no end' => [
+            static fn (string $good): string => substr_replace($good, str_repeat("\xff", 200), 49, 200),
+            HouseProblem::NotAFont,
+        ];
+        yield 'of 30 MB' =>
+            [static fn (string $good): string => str_pad($good, 30_000_000, 'a'), HouseProblem::FontTooLarge];
     }
 
     /** @param  callable(string): string  $make */
@@ -45,6 +58,8 @@ final class FontFileTest extends TestCase
 
     private static function good(string $family): string
     {
-        return (string) file_get_contents(dirname(__DIR__, 3)."/node_modules/@fontsource-variable/$family/files/$family-latin-wght-normal.woff2");
+        return (string) file_get_contents(
+            dirname(__DIR__, 3)."/node_modules/@fontsource-variable/$family/files/$family-latin-wght-normal.woff2",
+        );
     }
 }

@@ -89,12 +89,21 @@ final class StylingTest extends TestCase
 
     public function test_sizes_follow_the_scale_unless_they_are_set_by_hand(): void
     {
-        $house = HouseStyle::fromStored(['text-size' => '20', 'scale-ratio' => '1.5', 'size-3' => '40', 'size-5' => '7']);
+        $house = HouseStyle::fromStored([
+            'text-size' => '20', 'scale-ratio' => '1.5', 'size-3' => '40', 'size-5' => '7',
+        ]);
 
-        self::assertSame(['13.3', '20', '30', '40', '67.5', '101.3'], array_map(static fn (int $place): ?string => $house->token("size-$place"), range(0, 5)));
+        self::assertSame(
+            ['13.3', '20', '30', '40', '67.5', '101.3'],
+            array_map(static fn (int $place): ?string => $house->token("size-$place"), range(0, 5)),
+        );
         self::assertStringContainsString(';--size-2:30px;--size-3:40px;--size-4:67.5px;', $house->css());
         self::assertSame('40px', $house->shown()['size-3']);
-        self::assertSame(['text-size', 'scale-ratio', 'size-3'], array_keys($house->own()), 'Seven pixels cannot be read.');
+        self::assertSame(
+            ['text-size', 'scale-ratio', 'size-3'],
+            array_keys($house->own()),
+            'Seven pixels cannot be read.',
+        );
     }
 
     public function test_only_plain_values_of_known_tokens_are_taken_from_store(): void

@@ -25,25 +25,32 @@ final class ConflictsTest extends TestCase
     /** @return iterable<string, array{Edit, Edit, string|null}> */
     public static function pairs(): iterable
     {
-        $size = static fn (string $id, int $value, Width $width = Width::Desktop): SetValue => new SetValue($id, Question::How, 'size', $value, $width);
+        $size = static fn (string $id, int $value, Width $width = Width::Desktop): SetValue =>
+            new SetValue($id, Question::How, 'size', $value, $width);
         yield 'the same setting, another value' => [$size('a', 1), $size('a', 2), 'conflict.same-setting'];
         yield 'the same setting, the same value' => [$size('a', 1), $size('a', 1), null];
         yield 'another width' => [$size('a', 1), $size('a', 2, Width::Phone), null];
         yield 'another block' => [$size('a', 1), $size('b', 2), null];
-        yield 'another setting of the same block' => [$size('a', 1), new SetValue('a', Question::How, 'colour', 'sale'), null];
-        yield 'the same name in another question' => [$size('a', 1), new SetValue('a', Question::What, 'size', 2), null];
+        yield 'another setting of the same block' =>
+            [$size('a', 1), new SetValue('a', Question::How, 'colour', 'sale'), null];
+        yield 'the same name in another question' =>
+            [$size('a', 1), new SetValue('a', Question::What, 'size', 2), null];
         yield 'moved by both' => [new Move('a', 'c', null), new Move('a', 'd', null), 'conflict.same-place'];
         yield 'moved and styled' => [new Move('a', 'c', null), $size('a', 2), null];
         yield 'removing what was styled' => [new Remove('a'), $size('a', 2), 'conflict.removes-newer'];
         yield 'removing what holds something styled' => [new Remove('c'), $size('a', 2), 'conflict.removes-newer'];
-        yield 'removing what holds something new' => [new Remove('c'), new Insert(new Node('b', 'text'), 'c', null), 'conflict.removes-newer'];
-        yield 'removing what something was moved into' => [new Remove('c'), new Move('b', 'c', null), 'conflict.removes-newer'];
+        yield 'removing what holds something new' =>
+            [new Remove('c'), new Insert(new Node('b', 'text'), 'c', null), 'conflict.removes-newer'];
+        yield 'removing what something was moved into' =>
+            [new Remove('c'), new Move('b', 'c', null), 'conflict.removes-newer'];
         yield 'removing something else' => [new Remove('d'), $size('a', 2), null];
         yield 'styling what was moved' => [$size('a', 2), new Move('a', 'd', null), null];
         yield 'both rules' => [new SetReach(new Reach), new SetReach(new Reach), 'conflict.reach'];
         yield 'a rule and a style' => [new SetReach(new Reach), $size('a', 2), null];
-        yield 'the whole page replaced by them' => [$size('a', 2), new Replace(new Node('p', 'page'), new Reach), 'conflict.replaced'];
-        yield 'the whole page replaced by me' => [new Replace(new Node('p', 'page'), new Reach), $size('a', 2), 'conflict.replaced'];
+        yield 'the whole page replaced by them' =>
+            [$size('a', 2), new Replace(new Node('p', 'page'), new Reach), 'conflict.replaced'];
+        yield 'the whole page replaced by me' =>
+            [new Replace(new Node('p', 'page'), new Reach), $size('a', 2), 'conflict.replaced'];
     }
 
     #[DataProvider('pairs')]
@@ -63,7 +70,10 @@ final class ConflictsTest extends TestCase
         $theirs = [new SetValue('b', Question::How, 'size', 3), new SetValue('a', Question::How, 'size', 2)];
         $problem = Conflicts::between($mine, $theirs, new Node('p', 'page'));
 
-        self::assertSame(['a', 'size', 'how'], [$problem?->path, $problem?->values['setting'] ?? '', $problem?->values['question'] ?? '']);
+        self::assertSame(
+            ['a', 'size', 'how'],
+            [$problem?->path, $problem?->values['setting'] ?? '', $problem?->values['question'] ?? ''],
+        );
         self::assertNull(Conflicts::between($mine, [], new Node('p', 'page')));
     }
 }

@@ -29,15 +29,20 @@ final class DifferenceTest extends TestCase
     {
         yield 'nothing' => [[], []];
         yield 'put in' => [[new Insert(new Node('new', 'heading'), 'c', 'a')], [['put-in', 'new']]];
-        yield 'put in with what it holds counts once' => [[new Insert(new Node('h', 'holder', children: [new Node('x', 'text')]), 'c', null)], [['put-in', 'h']]];
+        yield 'put in with what it holds counts once' =>
+            [[new Insert(new Node('h', 'holder', children: [new Node('x', 'text')]), 'c', null)], [['put-in', 'h']]];
         yield 'taken out' => [[new Remove('b')], [['taken-out', 'b']]];
         yield 'taken out with what it holds counts once' => [[new Remove('c')], [['taken-out', 'c']]];
         yield 'moved among its neighbours' => [[new Move('a', 'c', 'b')], [['moved', 'b'], ['moved', 'a']]];
         yield 'moved to another column' => [[new Move('a', 'd', null)], [['moved', 'a']]];
         yield 'set' => [[new SetValue('a', Question::How, 'size', 40)], [['set', 'a']]];
-        yield 'set and taken back is nothing' => [[new SetValue('a', Question::How, 'size', 40), new SetValue('a', Question::How, 'size', null)], []];
+        yield 'set and taken back is nothing' =>
+            [[new SetValue('a', Question::How, 'size', 40), new SetValue('a', Question::How, 'size', null)], []];
         yield 'the reach' => [[new SetReach(new Reach([Clause::of()]))], [['reach', '']]];
-        yield 'several' => [[new Remove('b'), new SetValue('a', Question::What, 'saving', 'none')], [['set', 'a'], ['taken-out', 'b']]];
+        yield 'several' => [
+            [new Remove('b'), new SetValue('a', Question::What, 'saving', 'none')],
+            [['set', 'a'], ['taken-out', 'b']],
+        ];
     }
 
     /**
@@ -54,7 +59,10 @@ final class DifferenceTest extends TestCase
             self::assertInstanceOf(EditResult::class, $applied);
             $after = $applied->draft;
         }
-        $found = array_map(static fn (Difference $difference): array => [$difference->what, $difference->id], Difference::between($before, $after, Trees::schema()));
+        $found = array_map(
+            static fn (Difference $difference): array => [$difference->what, $difference->id],
+            Difference::between($before, $after, Trees::schema()),
+        );
 
         self::assertSame($expected, $found);
     }
@@ -66,7 +74,9 @@ final class DifferenceTest extends TestCase
         self::assertInstanceOf(EditResult::class, $applied);
         [$difference] = Difference::between($before, $applied->draft, Trees::schema());
 
-        self::assertSame(['size', 'desktop', null, 40], [$difference->setting?->name, $difference->width, $difference->before, $difference->after]);
+        self::assertSame(['size', 'desktop', null, 40], [
+            $difference->setting?->name, $difference->width, $difference->before, $difference->after,
+        ]);
         [$back] = Difference::between($applied->draft, $before, Trees::schema());
         self::assertSame([40, null], [$back->before, $back->after]);
     }

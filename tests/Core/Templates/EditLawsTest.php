@@ -77,9 +77,16 @@ final class EditLawsTest extends TestCase
     public function test_an_edit_reads_as_it_was_written(Chance $chance): void
     {
         $edit = $this->randomEdit($chance, Trees::draft(), 1);
-        $reader = new EditReader(Trees::reader(), new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product));
+        $reader = new EditReader(
+            Trees::reader(),
+            new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product),
+        );
 
-        self::assertEquals($edit, $reader->parse(json_decode((string) json_encode($edit->toArray()), true)), "seed $chance->seed");
+        self::assertEquals(
+            $edit,
+            $reader->parse(json_decode((string) json_encode($edit->toArray()), true)),
+            "seed $chance->seed",
+        );
     }
 
     #[DataProvider('seeds')]
@@ -106,9 +113,26 @@ final class EditLawsTest extends TestCase
             new Remove($any->id),
             new Move($any->id, $parent->id, $after),
             new Move($any->id, $parent->id, $after),
-            new SetValue($any->id, Question::How, $chance->pick(['size', 'colour', 'gap']), $chance->pick([30, 2, 'sale', '#aabbcc', null]), $chance->pick(Width::cases())),
-            new SetValue($any->id, Question::What, $chance->pick(['text', 'saving', 'level']), $chance->pick(['h2', 'both', 'Ünïcode “words”', ['source' => 'product.brand', 'otherwise' => 'x'], null])),
-            new SetValue($any->id, Question::When, $chance->pick(['off', 'widths']), $chance->pick([true, ['phone'], null])),
+            new SetValue(
+                $any->id,
+                Question::How,
+                $chance->pick(['size', 'colour', 'gap']),
+                $chance->pick([30, 2, 'sale', '#aabbcc', null]),
+                $chance->pick(Width::cases()),
+            ),
+            new SetValue(
+                $any->id,
+                Question::What,
+                $chance->pick(['text', 'saving', 'level']),
+                $chance
+                    ->pick(['h2', 'both', 'Ünïcode “words”', ['source' => 'product.brand', 'otherwise' => 'x'], null]),
+            ),
+            new SetValue(
+                $any->id,
+                Question::When,
+                $chance->pick(['off', 'widths']),
+                $chance->pick([true, ['phone'], null]),
+            ),
             new SetReach(World::reach([[World::in($chance->number(1, 5))]])),
         ]);
     }

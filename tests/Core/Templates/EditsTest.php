@@ -27,13 +27,31 @@ final class EditsTest extends TestCase
     public static function moves(): iterable
     {
         $shape = Trees::shape(Trees::draft()->tree);
-        yield 'insert first' => [new Insert(Trees::node('n', 'heading'), 'right', null), ['right' => ['n', 'title', 'price', 'holder']] + $shape, ['right']];
-        yield 'insert behind' => [new Insert(Trees::node('n', 'heading'), 'right', 'title'), ['right' => ['title', 'n', 'price', 'holder']] + $shape, ['right']];
-        yield 'insert into a holder' => [new Insert(Trees::node('n', 'heading'), 'holder', 'text'), ['holder' => ['rating', 'text', 'n']] + $shape, ['holder']];
+        yield 'insert first' => [
+            new Insert(Trees::node('n', 'heading'), 'right', null),
+            ['right' => ['n', 'title', 'price', 'holder']] + $shape,
+            ['right'],
+        ];
+        yield 'insert behind' => [
+            new Insert(Trees::node('n', 'heading'), 'right', 'title'),
+            ['right' => ['title', 'n', 'price', 'holder']] + $shape,
+            ['right'],
+        ];
+        yield 'insert into a holder' => [
+            new Insert(Trees::node('n', 'heading'), 'holder', 'text'),
+            ['holder' => ['rating', 'text', 'n']] + $shape,
+            ['holder'],
+        ];
         yield 'remove' => [new Remove('title'), ['right' => ['price', 'holder']] + $shape, ['right']];
-        yield 'move within' => [new Move('title', 'right', 'price'), ['right' => ['price', 'title', 'holder']] + $shape, ['right']];
-        yield 'move to the front' => [new Move('holder', 'right', null), ['right' => ['holder', 'title', 'price']] + $shape, ['right']];
-        yield 'move across' => [new Move('price', 'left', 'gallery'), ['left' => ['gallery', 'price'], 'right' => ['title', 'holder']] + $shape, ['right', 'left']];
+        yield 'move within' =>
+            [new Move('title', 'right', 'price'), ['right' => ['price', 'title', 'holder']] + $shape, ['right']];
+        yield 'move to the front' =>
+            [new Move('holder', 'right', null), ['right' => ['holder', 'title', 'price']] + $shape, ['right']];
+        yield 'move across' => [
+            new Move('price', 'left', 'gallery'),
+            ['left' => ['gallery', 'price'], 'right' => ['title', 'holder']] + $shape,
+            ['right', 'left'],
+        ];
         yield 'move where it is' => [new Move('price', 'right', 'title'), $shape, ['right']];
     }
 
@@ -57,8 +75,12 @@ final class EditsTest extends TestCase
         yield 'into what is gone' => [new Insert($heading, 'gone', null), 'edit.gone'];
         yield 'behind what is gone' => [new Insert($heading, 'right', 'gone'), 'edit.gone'];
         yield 'behind a neighbour elsewhere' => [new Insert($heading, 'left', 'title'), 'edit.gone'];
-        yield 'an id that is there already' => [new Insert(Trees::node('title', 'title'), 'left', null), 'edit.there-already'];
-        yield 'an inner id that is there already' => [new Insert(Trees::node('h', 'holder', [Trees::node('title', 'title')]), 'left', null), 'edit.there-already'];
+        yield 'an id that is there already' =>
+            [new Insert(Trees::node('title', 'title'), 'left', null), 'edit.there-already'];
+        yield 'an inner id that is there already' => [
+            new Insert(Trees::node('h', 'holder', [Trees::node('title', 'title')]), 'left', null),
+            'edit.there-already',
+        ];
         yield 'a block into a band' => [new Insert($heading, 'band', null), 'tree.does-not-belong'];
         yield 'a band into a column' => [new Insert(Trees::node('b', 'band'), 'left', null), 'tree.does-not-belong'];
         yield 'into a block that holds none' => [new Insert($heading, 'title', null), 'tree.does-not-belong'];
@@ -73,8 +95,10 @@ final class EditsTest extends TestCase
         yield 'a column into a column' => [new Move('left', 'right', null), 'tree.does-not-belong'];
         yield 'a setting of what is gone' => [new SetValue('gone', Question::What, 'text', 'x'), 'edit.gone'];
         yield 'an unknown setting' => [new SetValue('title', Question::What, 'smell', 'x'), 'tree.unknown-setting'];
-        yield 'unsetting an unknown setting' => [new SetValue('title', Question::What, 'smell', null), 'tree.unknown-setting'];
-        yield 'a value it does not take' => [new SetValue('price', Question::How, 'size', 9000), 'setting.number-outside'];
+        yield 'unsetting an unknown setting' =>
+            [new SetValue('title', Question::What, 'smell', null), 'tree.unknown-setting'];
+        yield 'a value it does not take' =>
+            [new SetValue('price', Question::How, 'size', 9000), 'setting.number-outside'];
     }
 
     #[DataProvider('misfits')]
@@ -92,7 +116,11 @@ final class EditsTest extends TestCase
         for ($level = 1; $level <= 12; $level++) {
             $deep = Trees::node("h$level", 'holder', [$deep]);
         }
-        $many = Trees::node('m', 'holder', array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(1, 1995)));
+        $many = Trees::node(
+            'm',
+            'holder',
+            array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(1, 1995)),
+        );
 
         self::assertSame('tree.too-deep', $this->problem(new Insert($deep, 'left', null))->code->value);
         self::assertSame('tree.too-many', $this->problem(new Insert($many, 'left', null))->code->value);
@@ -101,7 +129,15 @@ final class EditsTest extends TestCase
     public function test_a_tree_takes_the_two_thousandth_block_and_not_one_more(): void
     {
         $room = 2000 - count([...Trees::draft()->tree->walk()]);
-        $many = static fn (int $count): Insert => new Insert(Trees::node('m', 'holder', array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(2, $count))), 'left', null);
+        $many = static fn (int $count): Insert => new Insert(
+            Trees::node(
+                'm',
+                'holder',
+                array_map(static fn (int $number): Node => Trees::node("m$number", 'spacer'), range(2, $count)),
+            ),
+            'left',
+            null,
+        );
 
         $full = $this->apply($many($room), Trees::draft())->draft;
         self::assertCount(2000, [...$full->tree->walk()]);
@@ -112,9 +148,16 @@ final class EditsTest extends TestCase
 
     public function test_moving_cannot_make_a_tree_too_deep(): void
     {
-        $nested = Trees::node('h1', 'holder', [Trees::node('h2', 'holder', [Trees::node('h3', 'holder', [Trees::node('h4', 'holder', [Trees::node('h5', 'text')])])])]);
-        $other = Trees::node('k1', 'holder', [Trees::node('k2', 'holder', [Trees::node('k3', 'holder', [Trees::node('k4', 'holder', [Trees::node('k5', 'holder')])])])]);
-        $draft = $this->apply(new Insert($other, 'left', null), $this->apply(new Insert($nested, 'left', null), Trees::draft())->draft)->draft;
+        $nested = Trees::node('h1', 'holder', [Trees::node('h2', 'holder', [
+            Trees::node('h3', 'holder', [Trees::node('h4', 'holder', [Trees::node('h5', 'text')])]),
+        ])]);
+        $other = Trees::node('k1', 'holder', [Trees::node('k2', 'holder', [
+            Trees::node('k3', 'holder', [Trees::node('k4', 'holder', [Trees::node('k5', 'holder')])]),
+        ])]);
+        $draft = $this->apply(
+            new Insert($other, 'left', null),
+            $this->apply(new Insert($nested, 'left', null), Trees::draft())->draft,
+        )->draft;
 
         self::assertInstanceOf(EditResult::class, (new Move('h3', 'k4', null))->apply($draft, Trees::schema()));
         $problem = (new Move('h1', 'k5', null))->apply($draft, Trees::schema());
@@ -126,14 +169,23 @@ final class EditsTest extends TestCase
     {
         $applied = $this->apply(new SetValue('price', Question::How, 'size', 44, Width::Tablet), Trees::draft());
 
-        self::assertSame(['desktop' => ['size' => 30], 'phone' => ['size' => 20], 'tablet' => ['size' => 44]], $applied->draft->tree->find('price')?->how);
+        self::assertSame(
+            ['desktop' => ['size' => 30], 'phone' => ['size' => 20], 'tablet' => ['size' => 44]],
+            $applied->draft->tree->find('price')?->how,
+        );
         self::assertSame([], $applied->touched);
     }
 
     public function test_words_and_conditions_draw_the_block_anew(): void
     {
-        self::assertSame(['text'], $this->apply(new SetValue('text', Question::What, 'text', 'Hello'), Trees::draft())->touched);
-        self::assertSame(['text'], $this->apply(new SetValue('text', Question::When, 'off', true), Trees::draft())->touched);
+        self::assertSame(
+            ['text'],
+            $this->apply(new SetValue('text', Question::What, 'text', 'Hello'), Trees::draft())->touched,
+        );
+        self::assertSame(
+            ['text'],
+            $this->apply(new SetValue('text', Question::When, 'off', true), Trees::draft())->touched,
+        );
     }
 
     public function test_the_reach_changes_and_the_tree_stays(): void
@@ -149,7 +201,10 @@ final class EditsTest extends TestCase
     {
         $draft = Trees::draft();
 
-        self::assertSame($draft, $this->apply(new SetValue('price', Question::What, 'saving', 'amount'), $draft)->draft);
+        self::assertSame(
+            $draft,
+            $this->apply(new SetValue('price', Question::What, 'saving', 'amount'), $draft)->draft,
+        );
     }
 
     private function apply(Edit $edit, Draft $draft): EditResult

@@ -24,21 +24,47 @@ final class InTemplateTest extends TestCase
         $own = new Node('o', 'own-blocks', ['fact' => 2]);
 
         self::assertNull(self::in(TemplateRole::Page, new Node('p', 'page', children: [$part, $own])));
-        self::assertSame(TreeProblem::NotAPage, self::in(TemplateRole::Page, new Node('p', 'stage', children: [$text])));
+        self::assertSame(
+            TreeProblem::NotAPage,
+            self::in(TemplateRole::Page, new Node('p', 'stage', children: [$text])),
+        );
         self::assertNull(self::in(TemplateRole::Part, new Node('p', 'stage', children: [$text, $own])));
-        self::assertSame(TreeProblem::PartInPart, self::in(TemplateRole::Part, new Node('p', 'stage', children: [$part])));
+        self::assertSame(
+            TreeProblem::PartInPart,
+            self::in(TemplateRole::Part, new Node('p', 'stage', children: [$part])),
+        );
         self::assertNull(self::in(TemplateRole::OwnBlocks, new Node('p', 'stage', children: [$text])));
-        self::assertSame(TreeProblem::PartInPart, self::in(TemplateRole::OwnBlocks, new Node('p', 'stage', children: [$part])));
-        self::assertSame(TreeProblem::OwnBlocksInOwn, self::in(TemplateRole::OwnBlocks, new Node('p', 'stage', children: [$own])));
-        self::assertSame(TreeProblem::PartWithReach, self::in(TemplateRole::Part, new Node('p', 'stage', children: [$text]), new Reach([Clause::of()])));
+        self::assertSame(
+            TreeProblem::PartInPart,
+            self::in(TemplateRole::OwnBlocks, new Node('p', 'stage', children: [$part])),
+        );
+        self::assertSame(
+            TreeProblem::OwnBlocksInOwn,
+            self::in(TemplateRole::OwnBlocks, new Node('p', 'stage', children: [$own])),
+        );
+        self::assertSame(
+            TreeProblem::PartWithReach,
+            self::in(TemplateRole::Part, new Node('p', 'stage', children: [$text]), new Reach([Clause::of()])),
+        );
         self::assertNull(self::in(TemplateRole::Page, new Node('p', 'page'), new Reach([Clause::of()])));
     }
 
     public function test_what_may_stand_above_and_below_every_page(): void
     {
-        $in = static fn (string $root, PageKind $kind, Node ...$blocks): mixed => self::in(TemplateRole::Page, new Node('r', $root, children: [new Node('b', 'band', children: [new Node('c', 'column', children: array_values($blocks))])]), kind: $kind);
+        $in = static fn (string $root, PageKind $kind, Node ...$blocks): mixed => self::in(
+            TemplateRole::Page,
+            new Node(
+                'r',
+                $root,
+                children: [new Node('b', 'band', children: [new Node('c', 'column', children: array_values($blocks))])],
+            ),
+            kind: $kind,
+        );
 
-        foreach (['logo', 'navigation', 'search-field', 'cart-link', 'countdown', 'notice-strip', 'links', 'opening-hours', 'newsletter', 'marks', 'small-print', 'text', 'shared', 'beneath', 'breadcrumbs'] as $kind) {
+        foreach ([
+            'logo', 'navigation', 'search-field', 'cart-link', 'countdown', 'notice-strip', 'links', 'opening-hours',
+            'newsletter', 'marks', 'small-print', 'text', 'shared', 'beneath', 'breadcrumbs',
+        ] as $kind) {
             self::assertNull($in('header', PageKind::Header, new Node('x', $kind)), $kind);
             self::assertNull($in('footer', PageKind::Footer, new Node('x', $kind)), $kind);
             self::assertNull($in('page', PageKind::Home, new Node('x', $kind)), $kind);
@@ -51,8 +77,12 @@ final class InTemplateTest extends TestCase
         self::assertSame(TreeProblem::NotAPage, $in('header', PageKind::Product));
     }
 
-    private static function in(TemplateRole $role, Node $tree, Reach $reach = new Reach, PageKind $kind = PageKind::Product): mixed
-    {
+    private static function in(
+        TemplateRole $role,
+        Node $tree,
+        Reach $reach = new Reach,
+        PageKind $kind = PageKind::Product,
+    ): mixed {
         return InTemplate::problem($role, $kind, new Draft($tree, $reach), Kinds::composer()->schema)?->code;
     }
 }

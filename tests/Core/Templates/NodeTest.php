@@ -13,7 +13,10 @@ final class NodeTest extends TestCase
     public function test_a_change_shares_what_did_not_change(): void
     {
         $tree = Trees::draft()->tree;
-        $changed = $tree->change('price', static fn (Node $node): Node => $node->withValue(Question::What, 'desktop', 'saving', 'both'));
+        $changed = $tree->change(
+            'price',
+            static fn (Node $node): Node => $node->withValue(Question::What, 'desktop', 'saving', 'both'),
+        );
 
         self::assertNotSame($tree, $changed);
         self::assertSame($tree->find('left'), $changed->find('left'));
@@ -26,7 +29,11 @@ final class NodeTest extends TestCase
     {
         $tree = Trees::draft()->tree;
 
-        self::assertSame($tree, $tree->change('price', static fn (Node $node): Node => $node->withValue(Question::How, 'phone', 'size', 20)));
+        self::assertSame(
+            $tree,
+            $tree
+                ->change('price', static fn (Node $node): Node => $node->withValue(Question::How, 'phone', 'size', 20)),
+        );
         self::assertSame($tree, $tree->change('gone', static fn (Node $node): Node => $node->withChildren([])));
         self::assertSame($tree, $tree->without('gone'));
     }
@@ -48,16 +55,29 @@ final class NodeTest extends TestCase
     public function test_unsetting_leaves_no_trace(): void
     {
         $price = new Node('p', 'price');
-        $set = $price->withValue(Question::How, 'phone', 'size', 20)->withValue(Question::What, 'desktop', 'saving', 'none');
+        $set = $price
+            ->withValue(Question::How, 'phone', 'size', 20)
+            ->withValue(Question::What, 'desktop', 'saving', 'none');
 
-        self::assertSame($price->toArray(), $set->withValue(Question::How, 'phone', 'size', null)->withValue(Question::What, 'desktop', 'saving', null)->toArray());
+        self::assertSame(
+            $price->toArray(),
+            $set->withValue(Question::How, 'phone', 'size', null)
+                ->withValue(Question::What, 'desktop', 'saving', null)
+                ->toArray(),
+        );
     }
 
     public function test_the_walk_is_in_reading_order(): void
     {
-        $ids = array_map(static fn (Node $node): string => $node->id, iterator_to_array(Trees::draft()->tree->walk(), false));
+        $ids = array_map(
+            static fn (Node $node): string => $node->id,
+            iterator_to_array(Trees::draft()->tree->walk(), false),
+        );
 
-        self::assertSame(['page', 'band', 'left', 'gallery', 'right', 'title', 'price', 'holder', 'rating', 'text'], $ids);
+        self::assertSame(
+            ['page', 'band', 'left', 'gallery', 'right', 'title', 'price', 'holder', 'rating', 'text'],
+            $ids,
+        );
     }
 
     public function test_neighbours_and_parents(): void

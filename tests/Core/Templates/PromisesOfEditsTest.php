@@ -22,7 +22,10 @@ use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Core\Templates\TreeReader;
 use Vestibra\Tests\Core\Chance;
 
-/** What edits and taking back promise to whoever works on a page, as laws over generated trees: whatever is built anew keeps them. */
+/**
+ * What edits and taking back promise to whoever works on a page, as laws over generated trees: whatever is built anew
+ * keeps them.
+ */
 final class PromisesOfEditsTest extends TestCase
 {
     /** @return iterable<string, array{Chance}> */
@@ -39,8 +42,16 @@ final class PromisesOfEditsTest extends TestCase
     {
         $target = self::nested('t', $chance->number(1, TreeReader::MAX_DEPTH - 3));
         $moved = self::nested('m', $chance->number(1, TreeReader::MAX_DEPTH - 3));
-        $draft = new Draft(Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node('column', 'column', [$target, $moved])])]), new Reach);
-        $holders = array_values(array_filter(iterator_to_array($target->walk(), false), static fn (Node $one): bool => $one->kind === 'holder'));
+        $draft = new Draft(
+            Trees::node('page', 'page', [
+                Trees::node('band', 'band', [Trees::node('column', 'column', [$target, $moved])]),
+            ]),
+            new Reach,
+        );
+        $holders = array_values(array_filter(
+            iterator_to_array($target->walk(), false),
+            static fn (Node $one): bool => $one->kind === 'holder',
+        ));
         $parent = $chance->pick([Trees::node('column', 'column'), ...$holders]);
         $after = $parent->id === 'column' ? 't1' : null;
         $done = (new Move('m1', $parent->id, $after))->apply($draft, Trees::schema());
@@ -61,7 +72,12 @@ final class PromisesOfEditsTest extends TestCase
         $deep = self::nested('t', $levels);
         foreach ([0 => true, 1 => false] as $more => $goes) {
             $moved = self::nested('m', 1 + $more);
-            $draft = new Draft(Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node('column', 'column', [$deep, $moved])])]), new Reach);
+            $draft = new Draft(
+                Trees::node('page', 'page', [
+                    Trees::node('band', 'band', [Trees::node('column', 'column', [$deep, $moved])]),
+                ]),
+                new Reach,
+            );
             $into = 't'.($levels - 1);
             $done = (new Move('m1', $into, null))->apply($draft, Trees::schema());
             self::assertSame($goes, $done instanceof EditResult);
@@ -91,10 +107,16 @@ final class PromisesOfEditsTest extends TestCase
         }
         $again = $mine->apply($now, Trees::schema());
         $changesNothing = $again instanceof EditResult && self::ids($again->draft) === self::ids($now);
-        self::assertSame($changesNothing, Conflicts::stands($mine, $now), "seed $chance->seed: ".implode(' ', self::ids($now)));
+        self::assertSame(
+            $changesNothing,
+            Conflicts::stands($mine, $now),
+            "seed $chance->seed: ".implode(' ', self::ids($now)),
+        );
     }
 
-    /** Whatever went meanwhile, what comes back stands between those it stood between, as far as they are still there. */
+    /**
+     * Whatever went meanwhile, what comes back stands between those it stood between, as far as they are still there.
+     */
     #[DataProvider('seeds')]
     public function test_what_comes_back_keeps_its_place_among_those_that_stayed(Chance $chance): void
     {
@@ -108,7 +130,10 @@ final class PromisesOfEditsTest extends TestCase
             $steps[$id] = $step;
             // Somebody else puts something new in, too.
             if ($chance->oneIn(3)) {
-                [$draft, $history[]] = self::step($draft, new Insert(Trees::node("new$at", 'text'), 'column', $chance->pick([null, ...self::ids($draft)])));
+                [$draft, $history[]] = self::step(
+                    $draft,
+                    new Insert(Trees::node("new$at", 'text'), 'column', $chance->pick([null, ...self::ids($draft)])),
+                );
             }
         }
         foreach ($chance->some(array_values($out), count($out)) as $id) {
@@ -117,7 +142,11 @@ final class PromisesOfEditsTest extends TestCase
             $history[] = new Step($back->edits, $back->inverses);
             $draft = $back->draft;
             $there = array_values(array_intersect(self::ids($draft), $order));
-            self::assertSame(array_values(array_intersect($order, $there)), $there, "seed $chance->seed: $id came back");
+            self::assertSame(
+                array_values(array_intersect($order, $there)),
+                $there,
+                "seed $chance->seed: $id came back",
+            );
         }
     }
 
@@ -129,10 +158,15 @@ final class PromisesOfEditsTest extends TestCase
         $order = self::ids($draft);
         $at = $chance->number(2, 7);
         $mine = $order[$at];
-        [$draft, $moved] = self::step($draft, new Move($mine, 'column', $chance->pick([null, ...array_slice($order, $at + 1)])));
+        [$draft, $moved] = self::step(
+            $draft,
+            new Move($mine, 'column', $chance->pick([null, ...array_slice($order, $at + 1)])),
+        );
         $history = [$moved];
         $gone = array_slice($order, $at - $chance->number(1, min(3, $at - 1)), $at);
-        $gone = array_values(array_filter($gone, static fn (string $one): bool => array_search($one, $order, true) < $at));
+        $gone = array_values(
+            array_filter($gone, static fn (string $one): bool => array_search($one, $order, true) < $at),
+        );
         foreach ($gone as $one) {
             [$draft, $history[]] = self::step($draft, new Remove($one));
         }
@@ -161,7 +195,14 @@ final class PromisesOfEditsTest extends TestCase
     /** A column of so many blocks. */
     private static function row(int $blocks): Draft
     {
-        return new Draft(Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node('column', 'column', array_map(static fn (int $at): Node => Trees::node("b$at", 'text'), range(1, $blocks)))])]), new Reach);
+        return new Draft(
+            Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node(
+                'column',
+                'column',
+                array_map(static fn (int $at): Node => Trees::node("b$at", 'text'), range(1, $blocks)),
+            )])]),
+            new Reach,
+        );
     }
 
     /** @return list<string> */

@@ -63,7 +63,11 @@ final class SchemaTest extends TestCase
     #[DataProvider('kinds')]
     public function test_what_the_shelf_inserts_is_readable(Definition $definition): void
     {
-        self::assertTrue($definition->shelf !== null || in_array($definition->kind, ['page', 'header', 'footer', 'stage', 'card', 'shared', 'shared-band'], true));
+        self::assertTrue($definition->shelf !== null || in_array(
+            $definition->kind,
+            ['page', 'header', 'footer', 'stage', 'card', 'shared', 'shared-band'],
+            true,
+        ));
         foreach ($definition->describe(Pages::messages())['starters'] as $starter) {
             self::assertInstanceOf(Node::class, Trees::reader()->parseBlock($starter['node']));
         }
@@ -72,7 +76,9 @@ final class SchemaTest extends TestCase
     #[DataProvider('kinds')]
     public function test_each_kind_has_its_folder(Definition $definition): void
     {
-        $folder = dirname(__DIR__, 3).'/blocks/'.str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
+        $folder = dirname(__DIR__, 3)
+            .'/blocks/'
+            .str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
 
         self::assertFileExists("$folder/view.blade.php");
         self::assertFileExists("$folder/style.css");

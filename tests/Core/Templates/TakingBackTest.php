@@ -75,7 +75,10 @@ final class TakingBackTest extends TestCase
         $this->does('a', new Remove('price'));
         $this->does('b', new Insert(Trees::node('new', 'text'), 'right', 'title'));
         $this->takesBack('a');
-        self::assertEqualsCanonicalizing(['title', 'new', 'price', 'holder'], Trees::shape($this->draft->tree)['right']);
+        self::assertEqualsCanonicalizing(
+            ['title', 'new', 'price', 'holder'],
+            Trees::shape($this->draft->tree)['right'],
+        );
         self::assertSame('holder', Trees::shape($this->draft->tree)['right'][3]);
     }
 
@@ -106,14 +109,26 @@ final class TakingBackTest extends TestCase
         $this->does('a', self::sized('title', 40), self::sized('price', 41));
         $this->does('b', new Remove('price'));
         $back = $this->takesBack('a');
-        self::assertSame(['edit.gone'], array_map(static fn (Problem $problem): string => $problem->code->value, $back instanceof Stepped ? $back->leftOut : []));
+        self::assertSame(
+            ['edit.gone'],
+            array_map(
+                static fn (Problem $problem): string => $problem->code->value,
+                $back instanceof Stepped ? $back->leftOut : [],
+            ),
+        );
         self::assertNull($this->draft->tree->find('title')?->value(Question::How, 'desktop', 'size'));
     }
 
     public function test_a_limit_that_is_in_the_way_now_is_said_and_the_step_is_not_given_up(): void
     {
-        $nodes = array_map(static fn (int $at): Node => Trees::node("n$at", 'text'), range(1, TreeReader::MAX_NODES - 3));
-        $this->draft = new Draft(Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node('c', 'column', $nodes)])]), new Reach);
+        $nodes = array_map(
+            static fn (int $at): Node => Trees::node("n$at", 'text'),
+            range(1, TreeReader::MAX_NODES - 3),
+        );
+        $this->draft = new Draft(
+            Trees::node('page', 'page', [Trees::node('band', 'band', [Trees::node('c', 'column', $nodes)])]),
+            new Reach,
+        );
         $this->does('a', new Remove('n5'));
         $this->does('b', new Insert(Trees::node('one', 'text'), 'c', null));
         $said = (new TakingBack(Trees::schema()))->of($this->own['a'][0], $this->draft, $this->history);
@@ -132,8 +147,15 @@ final class TakingBackTest extends TestCase
     #[DataProvider('seeds')]
     public function test_when_both_have_taken_back_everything_the_page_is_as_in_the_beginning(Chance $chance): void
     {
-        $column = Trees::node('column', 'column', array_map(static fn (int $at): Node => Trees::node("n$at", 'text'), range(0, 9)));
-        $this->draft = new Draft(Trees::node('page', 'page', [Trees::node('band', 'band', [$column, Trees::node('second', 'column')])]), new Reach);
+        $column = Trees::node(
+            'column',
+            'column',
+            array_map(static fn (int $at): Node => Trees::node("n$at", 'text'), range(0, 9)),
+        );
+        $this->draft = new Draft(
+            Trees::node('page', 'page', [Trees::node('band', 'band', [$column, Trees::node('second', 'column')])]),
+            new Reach,
+        );
         $start = TreeReader::write($this->draft->tree);
         for ($step = 0; $step < 20; $step++) {
             $who = $chance->pick(['a', 'b']);
@@ -153,17 +175,26 @@ final class TakingBackTest extends TestCase
         self::assertEquals($start, TreeReader::write($this->draft->tree), "seed $chance->seed");
     }
 
-    /** Each meets the other's work everywhere: every step is taken back or said to be impossible, and none is met twice. */
+    /**
+     * Each meets the other's work everywhere: every step is taken back or said to be impossible, and none is met twice.
+     */
     #[DataProvider('seeds')]
     public function test_nobody_is_ever_stuck(Chance $chance): void
     {
         for ($step = 0; $step < 30; $step++) {
-            $nodes = array_map(static fn (Node $node): string => $node->id, iterator_to_array($this->draft->tree->walk(), false));
+            $nodes = array_map(
+                static fn (Node $node): string => $node->id,
+                iterator_to_array($this->draft->tree->walk(), false),
+            );
             $any = $chance->pick($nodes);
             $parent = $this->draft->tree->find($chance->pick($nodes));
             $after = $parent === null || $parent->children === [] ? null : $chance->pick($parent->children)->id;
             $this->does($chance->pick(['a', 'b']), $chance->pick([
-                new Insert(Trees::node("i$step", $chance->pick(['text', 'holder', 'column'])), $parent->id ?? '', $after),
+                new Insert(
+                    Trees::node("i$step", $chance->pick(['text', 'holder', 'column'])),
+                    $parent->id ?? '',
+                    $after,
+                ),
                 new Remove($any),
                 new Move($any, $parent->id ?? '', $after),
                 self::sized($any, $chance->number(10, 60)),
@@ -174,8 +205,16 @@ final class TakingBackTest extends TestCase
                 $left = count($this->own[$who]);
                 $said = $this->takesBack($who);
                 self::assertSame($left - 1, count($this->own[$who]));
-                self::assertContains($said instanceof Problem ? $said->code->value : 'done', ['done', 'undo.impossible'], "seed $chance->seed");
-                self::assertInstanceOf(Node::class, Trees::reader()->parseTree(json_decode((string) json_encode(TreeReader::write($this->draft->tree)), true)));
+                self::assertContains(
+                    $said instanceof Problem ? $said->code->value : 'done',
+                    ['done', 'undo.impossible'],
+                    "seed $chance->seed",
+                );
+                self::assertInstanceOf(
+                    Node::class,
+                    Trees::reader()
+                        ->parseTree(json_decode((string) json_encode(TreeReader::write($this->draft->tree)), true)),
+                );
             }
         }
     }
@@ -196,7 +235,11 @@ final class TakingBackTest extends TestCase
         return $chance->pick([
             new Remove($one),
             new Remove($one),
-            new Insert(Trees::node("$who$step", 'text'), 'column', $chance->oneIn(4) ? null : $chance->pick($column->children)->id),
+            new Insert(
+                Trees::node("$who$step", 'text'),
+                'column',
+                $chance->oneIn(4) ? null : $chance->pick($column->children)->id,
+            ),
             new Move($one, 'second', null),
             self::sized($one, $chance->number(10, 60)),
         ]);

@@ -46,7 +46,13 @@ final class Trees implements Ids
                 self::node('left', 'column', [self::node('gallery', 'gallery')]),
                 self::node('right', 'column', [
                     self::node('title', 'title'),
-                    new Node('price', 'price', ['saving' => 'amount'], ['desktop' => ['size' => 30], 'phone' => ['size' => 20]], ['widths' => ['desktop']]),
+                    new Node(
+                        'price',
+                        'price',
+                        ['saving' => 'amount'],
+                        ['desktop' => ['size' => 30], 'phone' => ['size' => 20]],
+                        ['widths' => ['desktop']],
+                    ),
                     self::node('holder', 'holder', [self::node('rating', 'rating'), self::node('text', 'text')]),
                 ]),
             ]),

@@ -37,9 +37,13 @@ final class TypesTest extends TestCase
     /** @return iterable<string, array{SettingType, mixed, bool}> */
     public static function values(): iterable
     {
-        foreach (['' => true, '/' => true, '/c/inks?x=1#y' => true, 'https://larkfold.example/a' => true, 'mailto:a@b.example' => true, 'tel:+44 20 7946' => true,
-            'javascript:alert(1)' => false, ' javascript:alert(1)' => false, '//evil.example' => false, '/\\evil.example' => false, 'data:text/html,x' => false,
-            'inks' => false, "/c/inks\n" => false, 'https://' => false, 'JaVaScRiPt:x' => false] as $link => $fits) {
+        foreach ([
+            '' => true, '/' => true, '/c/inks?x=1#y' => true, 'https://larkfold.example/a' => true,
+            'mailto:a@b.example' => true, 'tel:+44 20 7946' => true, 'javascript:alert(1)' => false,
+            ' javascript:alert(1)' => false, '//evil.example' => false, '/\\evil.example' => false,
+            'data:text/html,x' => false, 'inks' => false, "/c/inks\n" => false, 'https://' => false,
+            'JaVaScRiPt:x' => false,
+        ] as $link => $fits) {
             yield "link $link" => [new Link, $link, $fits];
         }
         yield 'link, number' => [new Link, 3, false];
@@ -52,8 +56,10 @@ final class TypesTest extends TestCase
         yield 'several, twice' => [new Several(['a' => 'A']), ['a', 'a'], false];
         yield 'several, unknown' => [new Several(['a' => 'A']), ['c'], false];
         yield 'several, named' => [new Several(['a' => 'A']), ['x' => 'a'], false];
-        $line = static fn (mixed $words, mixed $link, mixed $under = false): array => ['words' => $words, 'link' => $link, 'under' => $under];
-        yield 'links' => [new Links, [$line('Help', '/help'), $line('', ''), $line('Post', 'mailto:a@b.example', true)], true];
+        $line = static fn (mixed $words, mixed $link, mixed $under = false): array =>
+            ['words' => $words, 'link' => $link, 'under' => $under];
+        yield 'links' =>
+            [new Links, [$line('Help', '/help'), $line('', ''), $line('Post', 'mailto:a@b.example', true)], true];
         yield 'links, most' => [new Links, array_fill(0, 60, $line('Help', '/help')), true];
         yield 'links, two thousand' => [new Links, array_fill(0, 2000, $line('Help', '/help')), false];
         yield 'links, a script' => [new Links, [$line('Help', 'javascript:alert(1)')], false];
@@ -65,7 +71,10 @@ final class TypesTest extends TestCase
         yield 'links, no yes or no' => [new Links, [$line('Help', '/', 1)], false];
         yield 'links, named' => [new Links, ['first' => $line('Help', '/')], false];
         yield 'links, words' => [new Links, 'Help', false];
-        foreach (['by rules' => [true, true], 'none' => [false, true], 'one' => [7, true], 'number nought' => [0, false], 'words' => ['7', false], 'nothing' => [null, false]] as $name => [$value, $fits]) {
+        foreach ([
+            'by rules' => [true, true], 'none' => [false, true], 'one' => [7, true], 'number nought' => [0, false],
+            'words' => ['7', false], 'nothing' => [null, false],
+        ] as $name => [$value, $fits]) {
             yield "header, $name" => [new AroundChoice(PageKind::Header), $value, $fits];
         }
         yield 'hours' => [new Hours, '9–12:30, 14–18', true];
@@ -93,7 +102,8 @@ final class TypesTest extends TestCase
         yield 'conditions, none' => [new Conditions, [], true];
         yield 'conditions, too many' => [new Conditions, array_fill(0, 11, $sale), false];
         yield 'conditions, malformed' => [new Conditions, [['field' => 'sale']], false];
-        yield 'conditions, a field of rules alone' => [new Conditions, [['field' => 'added', 'comparison' => 'withinDays', 'values' => [3]]], false];
+        yield 'conditions, a field of rules alone' =>
+            [new Conditions, [['field' => 'added', 'comparison' => 'withinDays', 'values' => [3]]], false];
     }
 
     #[DataProvider('values')]
@@ -104,21 +114,37 @@ final class TypesTest extends TestCase
 
     public function test_widths_and_columns_as_css(): void
     {
-        self::assertSame(['100%', 'fit-content', '40%', 'min(320px, 100%)'], array_map((new Extent)->css(...), ['fill', 'content', '40%', '320px']));
+        self::assertSame(
+            ['100%', 'fit-content', '40%', 'min(320px, 100%)'],
+            array_map((new Extent)->css(...), ['fill', 'content', '40%', '320px']),
+        );
         self::assertSame('0 1 40%', (new ShareOfBand)->css(40));
         foreach (['0%', '101%', '2001px', '1.5px', 'auto', 12] as $value) {
             self::assertSame(SettingProblem::NotAWidth, (new Extent)->problem($value), (string) $value);
         }
         self::assertSame([null, null], [(new Extent)->problem('100%'), (new Extent)->problem('2000px')]);
-        self::assertSame([SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside], array_map((new ShareOfBand)->problem(...), [4, 5, 95, 96]));
+        self::assertSame(
+            [SettingProblem::NumberOutside, null, null, SettingProblem::NumberOutside],
+            array_map((new ShareOfBand)->problem(...), [4, 5, 95, 96]),
+        );
     }
 
     public function test_a_rule_says_which_products_are_meant_and_what_it_names(): void
     {
         $rule = new Rule;
-        $good = ['format' => 2, 'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]], 'keepOff' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [4, 5]], ['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]];
+        $good = [
+            'format' => 2,
+            'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]],
+            'keepOff' => [[
+                ['field' => 'category', 'comparison' => 'isIn', 'values' => [4, 5]],
+                ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
+            ]],
+        ];
         self::assertSame([null, null], array_map($rule->problem(...), [null, $good]));
-        foreach (['every', 7, true, ['show' => 'x'], ['format' => 99], ['format' => 2, 'show' => [[['field' => 'products', 'comparison' => 'atLeast', 'values' => [1]]]]]] as $bad) {
+        foreach (['every', 7, true, ['show' => 'x'], ['format' => 99], [
+            'format' => 2,
+            'show' => [[['field' => 'products', 'comparison' => 'atLeast', 'values' => [1]]]],
+        ]] as $bad) {
             self::assertSame(SettingProblem::NotARule, $rule->problem($bad), (string) json_encode($bad));
         }
         self::assertSame([['brand', 3], ['category', 4], ['category', 5]], $rule->names($good));
@@ -140,15 +166,18 @@ final class TypesTest extends TestCase
     {
         yield 'words from words' => ['text', 'text', ['source' => 'product.title'], true];
         yield 'words from a description' => ['text', 'text', ['source' => 'product.description'], true];
-        yield 'words from a fact' => ['text', 'text', ['source' => 'product.fact', 'of' => 3, 'otherwise' => 'x'], true];
+        yield 'words from a fact' =>
+            ['text', 'text', ['source' => 'product.fact', 'of' => 3, 'otherwise' => 'x'], true];
         yield 'a fact without its number' => ['text', 'text', ['source' => 'product.fact'], false];
         yield 'a number without a fact' => ['text', 'text', ['source' => 'product.title', 'of' => 3], false];
         yield 'words from a picture' => ['text', 'text', ['source' => 'product.picture'], false];
         yield 'a picture from words' => ['picture', 'picture', ['source' => 'product.title'], false];
         yield 'a picture from the second' => ['picture', 'picture', ['source' => 'product.other-picture'], true];
         yield 'a link from words' => ['button', 'link', ['source' => 'product.title'], false];
-        yield 'a link from the category' => ['button', 'link', ['source' => 'product.category-link', 'otherwise' => '/all'], true];
-        yield 'an otherwise that does not fit' => ['button', 'link', ['source' => 'product.category-link', 'otherwise' => 'javascript:x'], false];
+        yield 'a link from the category' =>
+            ['button', 'link', ['source' => 'product.category-link', 'otherwise' => '/all'], true];
+        yield 'an otherwise that does not fit' =>
+            ['button', 'link', ['source' => 'product.category-link', 'otherwise' => 'javascript:x'], false];
         yield 'something unknown beside it' => ['text', 'text', ['source' => 'product.title', 'and' => 1], false];
         yield 'where no source is taken' => ['pop-up', 'label', ['source' => 'product.title'], false];
     }
@@ -165,7 +194,10 @@ final class TypesTest extends TestCase
     public function test_a_proportion_and_a_ground_s_picture(): void
     {
         self::assertSame(['4 / 3', '1', 'auto', 'auto'], array_map((new Proportion)->css(...), ['4/3', '1', 'own', 7]));
-        self::assertSame(['var(--picture-7)', 'none', 'none'], array_map((new GroundPicture)->css(...), [7, 'none', null]));
+        self::assertSame(
+            ['var(--picture-7)', 'none', 'none'],
+            array_map((new GroundPicture)->css(...), [7, 'none', null]),
+        );
         self::assertSame([null, null], array_map((new GroundPicture)->problem(...), [1, 'none']));
         foreach ([0, -1, '7', 'url(x)', null, true, 1.5] as $bad) {
             self::assertSame(SettingProblem::NotAPicture, (new GroundPicture)->problem($bad));

@@ -23,13 +23,18 @@ use Vestibra\Core\Catalogue\Changing\ThingFields;
  *
  * @phpstan-import-type Summary from Moves
  *
- * @phpstan-type Crossed array{thing: string, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
+ * @phpstan-type Crossed array{thing: string, id: int, field: string|null, label: string, theirs: mixed,
+ *     theirWords: string, yourWords: string}
  *
- * @shape CatalogueChange array{thing: Thing, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
- * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed, theirWords: string, yourWords: string}
+ * @shape CatalogueChange array{thing: Thing, id: int, before: array<string, mixed>|null, after: array<string,
+ *     mixed>|null}
+ * @shape CatalogueCrossed array{thing: Thing, id: int, field: string|null, label: string, theirs: mixed,
+ *     theirWords: string, yourWords: string}
  * @shape CatalogueProblem array{code: string, path: string, message: string}
- * @shape CatalogueForeseen array{moves: CatalogueMoves, leaps: list<string>, problems: list<CatalogueProblem>, crossed: list<CatalogueCrossed>}
- * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves, stands: array<string, array<string, mixed>|null>}
+ * @shape CatalogueForeseen array{moves: CatalogueMoves, leaps: list<string>, problems: list<CatalogueProblem>,
+ *     crossed: list<CatalogueCrossed>}
+ * @shape CatalogueSaved array{entry: int, words: string, numbers: array<string, int>, moves: CatalogueMoves,
+ *     stands: array<string, array<string, mixed>|null>}
  */
 final readonly class CatalogueAnswer
 {
@@ -62,7 +67,9 @@ final readonly class CatalogueAnswer
         return new JsonResponse([
             'moves' => $answer instanceof Saved ? $answer->moves : Moves::NONE,
             'leaps' => $answer instanceof Saved ? $this->leaps($answer->entry) : [],
-            'problems' => $answer instanceof Refusal && $answer->problems !== [] ? ProblemWords::answer($answer->problems)['problems'] : [],
+            'problems' => $answer instanceof Refusal && $answer->problems !== []
+                ? ProblemWords::answer($answer->problems)['problems']
+                : [],
             'crossed' => $answer instanceof Refusal ? $this->crossed($answer->crossings) : [],
         ]);
     }
@@ -73,15 +80,25 @@ final readonly class CatalogueAnswer
         $this->words->learn($entry);
 
         return array_map(
-            fn (Leap $leap): string => ucfirst("{$leap->field->words} of {$this->words->name($leap->change)}: {$this->words->value($leap->field, $leap->before)} becomes {$this->words->value($leap->field, $leap->after)}."),
+            fn (Leap $leap): string => ucfirst(
+                "{$leap->field->words} of {$this->words->name($leap->change)}: "
+                    ."{$this->words->value($leap->field, $leap->before)} becomes "
+                    ."{$this->words->value($leap->field, $leap->after)}.",
+            ),
             array_slice(Leap::in(...$entry->changes), 0, self::MOST_LEAPS),
         );
     }
 
-    /** @return array<string, array<string, mixed>|null> by `product/3`: all fields of what is there after the entry, null for what is gone */
+    /**
+     * @return array<string, array<string, mixed>|null> by `product/3`: all fields of what is there after the entry,
+     *     null for what is gone
+     */
     private function stands(Entry $entry): array
     {
-        $stands = array_fill_keys(array_map(static fn (Change $change): string => $change->key(), $entry->changes), null);
+        $stands = array_fill_keys(
+            array_map(static fn (Change $change): string => $change->key(), $entry->changes),
+            null,
+        );
         foreach (Thing::cases() as $thing) {
             foreach ($this->things->read($thing, $entry->ids($thing)) as $id => $fields) {
                 $stands[Change::keyOf($thing, $id)] = $fields;
@@ -93,9 +110,17 @@ final readonly class CatalogueAnswer
 
     private function refused(Refusal $refusal): JsonResponse
     {
-        $problems = $refusal->problems === [] ? ['message' => 'Somebody has changed this meanwhile. Nothing was saved, and nothing was overwritten.', 'problems' => []] : ProblemWords::answer($refusal->problems);
+        $problems = $refusal->problems === []
+            ? [
+                'message' => 'Somebody has changed this meanwhile. Nothing was saved, and nothing was overwritten.',
+                'problems' => [],
+            ]
+            : ProblemWords::answer($refusal->problems);
 
-        return new JsonResponse($problems + ['crossed' => $this->crossed($refusal->crossings)], $refusal->isBehind() ? 409 : 422);
+        return new JsonResponse(
+            $problems + ['crossed' => $this->crossed($refusal->crossings)],
+            $refusal->isBehind() ? 409 : 422,
+        );
     }
 
     /**
@@ -116,7 +141,9 @@ final readonly class CatalogueAnswer
                 'field' => $one->field,
                 'label' => $field->words ?? $one->thing->one(),
                 'theirs' => $one->field === null ? null : $one->theirs,
-                'theirWords' => $field === null ? ($one->theirs === null ? 'gone' : 'there') : $this->words->value($field, $one->theirs),
+                'theirWords' => $field === null
+                    ? ($one->theirs === null ? 'gone' : 'there')
+                    : $this->words->value($field, $one->theirs),
                 'yourWords' => $field === null ? '' : $this->words->value($field, $one->yours),
             ];
         }

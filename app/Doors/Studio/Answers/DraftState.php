@@ -41,11 +41,13 @@ use Vestibra\Core\Templates\Types\Conditions;
 /**
  * How a draft stands, as the drawing table is told.
  *
- * @shape DraftState array{revision: int, tree: TreeNode, reach: Reach, live: bool, liveRevision: int|null, unpublished: int,
- *     undo: string|null, redo: string|null, undoStep: int, redoStep: int, conditions: array<string, list<Phrase>>, unreplaced: list<string>, names?: Names,
- *     sentence?: Sentence|null, fallback?: bool, counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null,
- *     places?: list<string>, grids?: int|null}
- * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, styles: array<string, string>, notice: string|null}
+ * @shape DraftState array{revision: int, tree: TreeNode, reach: Reach, live: bool, liveRevision: int|null,
+ *     unpublished: int, undo: string|null, redo: string|null, undoStep: int, redoStep: int, conditions: array<string,
+ *     list<Phrase>>, unreplaced: list<string>, names?: Names, sentence?: Sentence|null, fallback?: bool,
+ *     counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null, places?: list<string>,
+ *     grids?: int|null}
+ * @shape EditAnswer DraftState&array{parts: list<CanvasPart>, css: string|null, styles: array<string, string>,
+ *     notice: string|null}
  */
 final readonly class DraftState
 {
@@ -81,13 +83,23 @@ final readonly class DraftState
             'liveRevision' => $template->live_revision,
             'unpublished' => $this->changes->unpublished($template),
             'conditions' => $this->conditions($draft->tree, $template->seenOn()),
-            'unreplaced' => array_map(static fn (Node $node): string => $node->id, Unreplaced::in($draft->tree, $this->composer->schema, $this->messages)),
+            'unreplaced' => array_map(
+                static fn (Node $node): string => $node->id,
+                Unreplaced::in($draft->tree, $this->composer->schema, $this->messages),
+            ),
         ] + $this->drafting->next($template, SignedIn::user());
         if (! $withCounts) {
             return $state;
         }
         if (! $template->isPage()) {
-            return $state + ['names' => [], 'sentence' => null, 'fallback' => false, 'counts' => null, 'liveCounts' => null, 'places' => $this->places($template)]
+            return $state + [
+                'names' => [],
+                'sentence' => null,
+                'fallback' => false,
+                'counts' => null,
+                'liveCounts' => null,
+                'places' => $this->places($template),
+            ]
                 + ($template->role === TemplateRole::Card ? ['grids' => $this->places->grids($template->id)] : []);
         }
 
@@ -105,7 +117,8 @@ final readonly class DraftState
     /** @return array<string, mixed> with the season in words */
     private function liveCounts(Template $template): array
     {
-        return $this->counts->live($template->knownKind())[$template->id] + ['season' => $this->reachWords->season($this->stored->live($template)->reach->season ?? Season::always())];
+        return $this->counts->live($template->knownKind())[$template->id] + ['season' => $this->reachWords
+            ->season($this->stored->live($template)->reach->season ?? Season::always())];
     }
 
     /** @return list<string> the templates where a kept part, or what a product has as a fact, can be seen */
@@ -120,7 +133,9 @@ final readonly class DraftState
         return array_values(Template::query()->whereIntegerInRaw('id', $ids)->oldest('name')->pluck('name')->all());
     }
 
-    /** @return array<string, list<array{what: string, values: string}>> by block: what it appears only where, in words */
+    /**
+     * @return array<string, list<array{what: string, values: string}>> by block: what it appears only where, in words
+     */
     private function conditions(Node $tree, PageKind $kind): array
     {
         $clauses = [];
@@ -151,33 +166,50 @@ final readonly class DraftState
         }
         $subject = $this->pages->get($template->seenOn())->read($sampleId);
         if ($subject === null) {
-            return $this->of($template, draft: $done->draft) + ['parts' => [], 'css' => null, 'styles' => new stdClass, 'notice' => $done->notice];
+            return $this->of($template, draft: $done->draft)
+                + ['parts' => [], 'css' => null, 'styles' => new stdClass, 'notice' => $done->notice];
         }
         $state = $this->of($template, draft: $done->draft) + ['notice' => $done->notice];
         if ($done->stylesOnly && $done->before !== null) {
             return $state + ['parts' => []] + $this->styles($done, null);
         }
         $all = $this->all($done);
-        $composed = $this->maker->compose($done->draft->tree, $subject, $visit, explain: true, drafts: CardBook::ids(), styled: $all);
+        $composed = $this->maker
+            ->compose($done->draft->tree, $subject, $visit, explain: true, drafts: CardBook::ids(), styled: $all);
 
-        return $state + ['parts' => $this->parts->of($composed, $done)] + $this->styles($done, $all ? $composed->css : null);
+        return $state
+            + ['parts' => $this->parts->of($composed, $done)]
+            + $this->styles($done, $all ? $composed->css : null);
     }
 
-    /** Whether the canvas needs all styles: it is not known which changed, or some of what is in no tree may have come in. */
+    /**
+     * Whether the canvas needs all styles: it is not known which changed, or some of what is in no tree may have come
+     * in.
+     */
     private function all(StepResult $done): bool
     {
         return $done->before === null || $this->blockStyles->bringOthers($done->before, $done->draft->tree);
     }
 
-    /** @return array{css: string|null, styles: array<string, string>|stdClass} of the blocks that changed, unless all are there */
+    /**
+     * @return array{css: string|null, styles: array<string, string>|stdClass} of the blocks that changed, unless all
+     *     are there
+     */
     private function styles(StepResult $done, ?string $all): array
     {
-        $changed = $all !== null || $done->before === null ? [] : $this->blockStyles->changed($done->before, $done->draft->tree, fn (Node $block): array => $this->things->of($block)['pictures']);
+        $changed = $all !== null || $done->before === null ? [] : $this->blockStyles->changed(
+            $done->before,
+            $done->draft->tree,
+            fn (Node $block): array => $this->things->of($block)['pictures'],
+        );
 
         return ['css' => $all, 'styles' => $changed === [] ? new stdClass : $changed];
     }
 
-    /** @return array<string, mixed> with every grid on the canvas that shows the card; where nothing but its styles changed, with those alone */
+    /**
+     * @return array<string, mixed> with every grid on the canvas that shows the card; where nothing but its styles
+     *     changed, with those alone
+     */
     private function afterCard(StepResult $done, Template $card, int $on, int $sampleId, Visit $visit): array
     {
         $state = $this->of($card, draft: $done->draft) + ['notice' => $done->notice];
@@ -190,8 +222,11 @@ final readonly class DraftState
         }
         $all = $this->all($done);
         $changed = CanvasParts::changedOn($done);
-        $composed = $this->maker->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids(), only: $changed, styled: $all);
+        $composed = $this->maker
+            ->compose(...$room, visit: $visit, explain: true, drafts: CardBook::ids(), only: $changed, styled: $all);
 
-        return $state + ['parts' => $this->parts->grids($composed, $done, $changed)] + $this->styles($done, $all ? $composed->css : null);
+        return $state
+            + ['parts' => $this->parts->grids($composed, $done, $changed)]
+            + $this->styles($done, $all ? $composed->css : null);
     }
 }

@@ -13,9 +13,9 @@ use Vestibra\App\Work\Releases\Releases;
 /**
  * A release as the Studio's lists show it.
  *
- * @shape ReleaseRow array{id: int, state: 'done'|'waiting'|'called-off'|'failed', author: string|null, at: string, due:
- *     string|null, dueWall: string|null, note: string, words: string, impact: Impact, trouble: string|null, bringsBack:
- *     int|null, later: list<int>, look?: array{changed: list<PageRow>, same: list<PageRow>}|null}
+ * @shape ReleaseRow array{id: int, state: 'done'|'waiting'|'called-off'|'failed', author: string|null, at: string,
+ *     due: string|null, dueWall: string|null, note: string, words: string, impact: Impact, trouble: string|null,
+ *     bringsBack: int|null, later: list<int>, look?: array{changed: list<PageRow>, same: list<PageRow>}|null}
  */
 final readonly class ReleaseRow
 {
@@ -38,7 +38,9 @@ final readonly class ReleaseRow
     public function all(iterable $releases): array
     {
         $list = is_array($releases) ? array_values($releases) : iterator_to_array($releases, false);
-        $later = $this->releases->later(array_values(array_filter($list, static fn (Release $release): bool => $release->state === Release::DONE)));
+        $later = $this->releases->later(
+            array_values(array_filter($list, static fn (Release $release): bool => $release->state === Release::DONE)),
+        );
 
         return array_map(fn (Release $release): array => $this->row($release, $later[$release->id] ?? []), $list);
     }
@@ -55,11 +57,15 @@ final readonly class ReleaseRow
             'author' => $release->author?->name,
             'at' => $release->at->toIso8601String(),
             'due' => $release->due_at?->toIso8601String(),
-            'dueWall' => $release->due_at === null ? null : $this->clock->zone->wall($release->due_at->toDateTimeImmutable()),
+            'dueWall' => $release->due_at === null
+                ? null
+                : $this->clock->zone->wall($release->due_at->toDateTimeImmutable()),
             'note' => $release->note,
             'words' => Changes::in($release)->words(),
             'impact' => $release->impact,
-            'trouble' => $release->trouble === null ? null : ProblemWords::kept($release->trouble, Changes::in($release)->words()),
+            'trouble' => $release->trouble === null
+                ? null
+                : ProblemWords::kept($release->trouble, Changes::in($release)->words()),
             'bringsBack' => $release->brings_back_id,
             'later' => $later,
         ];

@@ -15,7 +15,8 @@ use Vestibra\Core\Selling\MoneyFormat;
 /**
  * What rules for a kind of page can be made of, in words.
  *
- * @phpstan-type TableFact array{id: int, name: string, kind: value-of<FactKind>, unit: string, decimals: int, comparisons: list<string>}
+ * @phpstan-type TableFact array{id: int, name: string, kind: value-of<FactKind>, unit: string, decimals: int,
+ *     comparisons: list<string>}
  *
  * @shape TableFact array{id: int, name: string, kind: FactKind, unit: string, decimals: int, comparisons: list<string>}
  * @shape RuleTerms array{fields: list<Field>, facts: list<TableFact>, currency: array{code: string, digits: int}}
@@ -28,7 +29,10 @@ final readonly class RuleTerms
     ) {
     }
 
-    /** @return array{fields: list<array<string, mixed>>, facts: list<TableFact>, currency: array{code: string, digits: int}} */
+    /**
+     * @return array{fields: list<array<string, mixed>>, facts: list<TableFact>, currency: array{code: string,
+     *     digits: int}}
+     */
     public function of(PageKind $kind): array
     {
         return [

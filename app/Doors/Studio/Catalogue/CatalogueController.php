@@ -51,7 +51,12 @@ final readonly class CatalogueController
         $entry = $this->entry($request);
 
         return $this->answer->of($entry instanceof Entry
-            ? $this->saving->save($entry, SignedIn::user(), Asked::flag($request, 'knowingly'), Asked::text($request, 'key', self::MOST_KEY))
+            ? $this->saving->save(
+                $entry,
+                SignedIn::user(),
+                Asked::flag($request, 'knowingly'),
+                Asked::text($request, 'key', self::MOST_KEY),
+            )
             : new Refusal($entry));
     }
 
@@ -61,14 +66,18 @@ final readonly class CatalogueController
         $thing = Thing::tryFrom(Asked::text($request, 'thing'));
         $name = AddressName::from(Asked::text($request, 'of', self::MOST_TITLE));
 
-        return new JsonResponse(['name' => $thing === null || $name === '' ? $name : AddressName::free($name, static fn (string $one): bool => $addresses->isTaken($thing, $one))]);
+        return new JsonResponse(['name' => $thing === null || $name === ''
+            ? $name
+            : AddressName::free($name, static fn (string $one): bool => $addresses->isTaken($thing, $one))]);
     }
 
     public function foresee(Request $request): JsonResponse
     {
         $entry = $this->entry($request);
 
-        return $this->answer->foreseen($entry instanceof Entry ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly')) : new Refusal($entry));
+        return $this->answer->foreseen($entry instanceof Entry
+            ? $this->saving->foresee($entry, Asked::flag($request, 'knowingly'))
+            : new Refusal($entry));
     }
 
     /** What a rule about products can be made of. */
@@ -82,7 +91,9 @@ final readonly class CatalogueController
     {
         $found = $preview->of(Asked::untrusted($request, 'rule'));
 
-        return isset($found['problems']) ? new JsonResponse(ProblemWords::answer($found['problems']), 422) : new JsonResponse($found);
+        return isset($found['problems'])
+            ? new JsonResponse(ProblemWords::answer($found['problems']), 422)
+            : new JsonResponse($found);
     }
 
     /** Makes one thing of two of a kind, or says what that would do. */
@@ -95,7 +106,8 @@ final readonly class CatalogueController
 
         return Asked::flag($request, 'foresee')
             ? $this->answer->foreseen($this->saving->foresee($entry))
-            : $this->answer->of($this->saving->save($entry, SignedIn::user(), true, Asked::text($request, 'key', self::MOST_KEY)));
+            : $this->answer
+                ->of($this->saving->save($entry, SignedIn::user(), true, Asked::text($request, 'key', self::MOST_KEY)));
     }
 
     public function takeBack(int $entryId): JsonResponse
@@ -110,12 +122,15 @@ final readonly class CatalogueController
 
     public function entries(Request $request): JsonResponse
     {
-        return new JsonResponse($this->log->page(Thing::tryFrom(Asked::text($request, 'thing')), Asked::id($request, 'id'), Asked::page($request)));
+        return new JsonResponse($this->log
+            ->page(Thing::tryFrom(Asked::text($request, 'thing')), Asked::id($request, 'id'), Asked::page($request)));
     }
 
     /** @return Entry|non-empty-list<Problem> */
     private function entry(Request $request): Entry|array
     {
-        return (new EntryReader(new FieldReader($this->clock->zone, $this->money->digits(), $this->money->currency, SafeHtml::clean(...))))->read(Asked::untrusted($request, 'changes'));
+        return (new EntryReader(
+            new FieldReader($this->clock->zone, $this->money->digits(), $this->money->currency, SafeHtml::clean(...)),
+        ))->read(Asked::untrusted($request, 'changes'));
     }
 }

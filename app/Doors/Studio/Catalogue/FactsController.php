@@ -33,7 +33,11 @@ final readonly class FactsController
     {
         $query = $this->query($request);
 
-        return Screen::show('facts', 'Facts', ['facts' => $this->list->all(), 'query' => $query, ...$this->sheet->page($query, 1)]);
+        return Screen::show(
+            'facts',
+            'Facts',
+            ['facts' => $this->list->all(), 'query' => $query, ...$this->sheet->page($query, 1)],
+        );
     }
 
     public function rows(Request $request): JsonResponse
@@ -45,7 +49,9 @@ final readonly class FactsController
     {
         $made = $this->list->define($this->given($request));
 
-        return $made instanceof Problem ? $this->refused($made) : new JsonResponse(['id' => $made, 'facts' => $this->list->all()], 201);
+        return $made instanceof Problem
+            ? $this->refused($made)
+            : new JsonResponse(['id' => $made, 'facts' => $this->list->all()], 201);
     }
 
     public function change(Request $request, int $fact): JsonResponse
@@ -57,7 +63,11 @@ final readonly class FactsController
             if ($now === null) {
                 return $this->refused(FactProblem::Gone->at(), 404);
             }
-            $values = SameTime::of($request, $now, array_intersect_key($given, ['name' => 1, 'unit' => 1, 'choices' => 1, 'group' => 1]));
+            $values = SameTime::of(
+                $request,
+                $now,
+                array_intersect_key($given, ['name' => 1, 'unit' => 1, 'choices' => 1, 'group' => 1]),
+            );
             if ($values instanceof JsonResponse) {
                 return $values;
             }
@@ -70,7 +80,8 @@ final readonly class FactsController
 
     public function order(Request $request): JsonResponse
     {
-        $given = $request->validate(['ids' => ['required', 'array', 'max:'.FactList::MOST], 'ids.*' => ['integer', 'distinct']]);
+        $given = $request
+            ->validate(['ids' => ['required', 'array', 'max:'.FactList::MOST], 'ids.*' => ['integer', 'distinct']]);
         $ids = array_values(array_map(intval(...), $given['ids']));
 
         return DB::transaction(function () use ($request, $ids): JsonResponse {
@@ -106,21 +117,41 @@ final readonly class FactsController
             'changes.*.written.*' => ['string', 'max:'.self::MOST_TEXT],
             'changes.*.before' => ['present', 'array', 'max:50'],
             'changes.*.before.*' => ['string', 'max:'.self::MOST_TEXT],
-        ], ['changes.max' => 'That is too much at once: at most 5,000 fields. Nothing was changed; paste it in parts.']);
+        ],
+            [
+                'changes.max' =>
+                    'That is too much at once: at most 5,000 fields. Nothing was changed; paste it in parts.',
+            ]);
         $changes = array_values(array_map(static fn (array $one): array => [
             'product' => (int) $one['product'],
             'fact' => (int) $one['fact'],
-            'written' => array_values(array_filter(array_map(trim(...), $one['written']), static fn (string $text): bool => $text !== '')),
+            'written' => array_values(
+                array_filter(array_map(trim(...), $one['written']), static fn (string $text): bool => $text !== ''),
+            ),
             'before' => array_values($one['before']),
         ], $given['changes']));
         $done = $this->sheet->fill($changes, SignedIn::user());
         if (isset($done['wrong'])) {
             $more = count($done['wrong']) - 1;
 
-            return new JsonResponse(['message' => $done['wrong'][0]['message'].($more > 0 ? " And $more more." : '').' Nothing was changed.', 'wrong' => $done['wrong']], 422);
+            return new JsonResponse(
+                [
+                    'message' =>
+                        $done['wrong'][0]['message'].($more > 0 ? " And $more more." : '').' Nothing was changed.',
+                    'wrong' => $done['wrong'],
+                ],
+                422,
+            );
         }
         if (isset($done['crossed'])) {
-            return new JsonResponse(['message' => 'Somebody else has changed this meanwhile. Nothing was overwritten; what stands there now is shown.', 'crossed' => $done['crossed']], 409);
+            return new JsonResponse(
+                [
+                    'message' => 'Somebody else has changed this meanwhile. Nothing was overwritten; what stands '
+                        .'there now is shown.',
+                    'crossed' => $done['crossed'],
+                ],
+                409,
+            );
         }
 
         return new JsonResponse($done);
@@ -137,14 +168,20 @@ final readonly class FactsController
             'choices' => ['nullable', 'array', 'max:100'],
             'choices.*' => ['string', 'max:100'],
             'group' => ['nullable', 'string', 'max:60'],
-        ], ['name.required' => 'Give the fact a name, as “Drying time”.', 'name.max' => 'A name can have 80 characters at most.']);
+        ],
+            [
+                'name.required' => 'Give the fact a name, as “Drying time”.',
+                'name.max' => 'A name can have 80 characters at most.',
+            ]);
 
         return [
             'name' => $given['name'],
             'kind' => $given['kind'],
             'unit' => $given['unit'] ?? '',
             'decimals' => (int) ($given['decimals'] ?? 0),
-            'choices' => array_values(array_filter($given['choices'] ?? [], static fn (string $one): bool => trim($one) !== '')),
+            'choices' => array_values(
+                array_filter($given['choices'] ?? [], static fn (string $one): bool => trim($one) !== ''),
+            ),
             'group' => $given['group'] ?? '',
         ];
     }

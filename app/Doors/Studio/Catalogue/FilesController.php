@@ -49,11 +49,15 @@ final readonly class FilesController
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             $heavy = $file instanceof UploadedFile || (int) $request->header('Content-Length') > Files::MOST_BYTES;
 
-            return $this->refused(($heavy ? FileProblem::TooHeavy : FileProblem::Empty)->at('', ['name' => 'This file', 'most' => '60 MB']));
+            return $this->refused(($heavy ? FileProblem::TooHeavy : FileProblem::Empty)
+                ->at('', ['name' => 'This file', 'most' => '60 MB']));
         }
-        $taken = $this->files->take($use, $file->getPathname(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150));
+        $taken = $this->files
+            ->take($use, $file->getPathname(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 150));
 
-        return $taken instanceof Problem ? $this->refused($taken) : new JsonResponse(['file' => $this->files->some([$taken])[0] ?? null], 201);
+        return $taken instanceof Problem
+            ? $this->refused($taken)
+            : new JsonResponse(['file' => $this->files->some([$taken])[0] ?? null], 201);
     }
 
     public function describe(Request $request, int $file): JsonResponse
@@ -62,17 +66,26 @@ final readonly class FilesController
             'captions' => ['present', 'nullable', 'integer'],
             'poster' => ['present', 'nullable', 'integer', 'exists:pictures,id'],
         ]);
-        $captions = isset($given['captions']) ? DB::table('files')->where('id', $given['captions'])->where('use', FileUse::Captions->value)->value('id') : null;
+        $captions = isset($given['captions'])
+            ? DB::table('files')->where('id', $given['captions'])->where('use', FileUse::Captions->value)->value('id')
+            : null;
         if ($this->files->some([$file]) === [] || (isset($given['captions']) && $captions === null)) {
             return $this->refused(FileProblem::Gone->at(), 404);
         }
 
         return DB::transaction(function () use ($request, $file, $captions, $given): JsonResponse {
-            $values = SameTime::of($request, $this->files->some([$file])[0] ?? [], ['captions' => is_int($captions) ? $captions : null, 'poster' => isset($given['poster']) ? (int) $given['poster'] : null]);
+            $values = SameTime::of($request, $this->files->some([$file])[0] ?? [], [
+                'captions' => is_int($captions) ? $captions : null,
+                'poster' => isset($given['poster']) ? (int) $given['poster'] : null,
+            ]);
             if ($values instanceof JsonResponse) {
                 return $values;
             }
-            $this->files->describe($file, is_int($values['captions']) ? $values['captions'] : null, is_int($values['poster']) ? $values['poster'] : null);
+            $this->files->describe(
+                $file,
+                is_int($values['captions']) ? $values['captions'] : null,
+                is_int($values['poster']) ? $values['poster'] : null,
+            );
 
             return new JsonResponse(['file' => $this->files->some([$file])[0] ?? null]);
         });

@@ -19,7 +19,10 @@ final readonly class HtmlController
     {
         $html = Asked::untrusted($request, 'html');
         if (! is_string($html) || mb_strlen($html) > self::MOST) {
-            return new JsonResponse(['message' => 'This is no HTML, or more than 50,000 letters of it. Nothing was changed.'], 422);
+            return new JsonResponse(
+                ['message' => 'This is no HTML, or more than 50,000 letters of it. Nothing was changed.'],
+                422,
+            );
         }
 
         return new JsonResponse(['takenOut' => RemovedHtml::between($html, SafeHtml::markup($html))]);

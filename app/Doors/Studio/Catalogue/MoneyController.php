@@ -24,7 +24,8 @@ use Vestibra\Core\Selling\MoneySettings;
 /**
  * Money and measures of the whole shop.
  *
- * @shape MoneyPage array{settings: MoneySettings, currencies: list<array{code: string, name: string, digits: int}>, prices: int, rules: list<string>, locale: string}
+ * @shape MoneyPage array{settings: MoneySettings, currencies: list<array{code: string, name: string, digits: int}>,
+ *     prices: int, rules: list<string>, locale: string}
  */
 final readonly class MoneyController
 {
@@ -59,9 +60,18 @@ final readonly class MoneyController
             return $wanted;
         }
         $problem = match (true) {
-            ! in_array($wanted['currency'], array_column(self::currencies(), 'code'), true) && $wanted['currency'] !== $stands->currency => MoneyProblem::UnknownCurrency->at('currency'),
-            ! is_string($wanted['rate']) || ! MoneySettings::isRate($wanted['rate']) => MoneyProblem::NotARate->at('rate'),
-            array_diff_key(MoneySettings::of($wanted, $stands->currency)->toArray(), ['currency' => 1, 'rate' => 1]) !== array_diff_key($wanted, ['currency' => 1, 'rate' => 1]) => MoneyProblem::NotAChoice->at(),
+            ! in_array(
+                $wanted['currency'],
+                array_column(self::currencies(), 'code'),
+                true,
+            ) && $wanted['currency'] !== $stands->currency => MoneyProblem::UnknownCurrency->at('currency'),
+            ! is_string($wanted['rate']) || ! MoneySettings::isRate($wanted['rate']) => MoneyProblem::NotARate->at(
+                'rate',
+            ),
+            array_diff_key(MoneySettings::of($wanted, $stands->currency)->toArray(), [
+                'currency' => 1,
+                'rate' => 1,
+            ]) !== array_diff_key($wanted, ['currency' => 1, 'rate' => 1]) => MoneyProblem::NotAChoice->at(),
             default => null,
         };
         if ($problem !== null) {
@@ -71,13 +81,19 @@ final readonly class MoneyController
         $settings = MoneySettings::of($wanted, $stands->currency);
         $done = $this->change->make($settings, SignedIn::user(), Asked::id($request, 'takeBack'));
 
-        return $done instanceof Refusal ? $answer->of($done) : new JsonResponse(['settings' => $settings->toArray(), 'entry' => $done, 'rules' => MoneyChange::rules()]);
+        return $done instanceof Refusal
+            ? $answer->of($done)
+            : new JsonResponse(['settings' => $settings->toArray(), 'entry' => $done, 'rules' => MoneyChange::rules()]);
     }
 
     /** @return list<array{code: string, name: string, digits: int}> */
     private static function currencies(): array
     {
-        return array_map(static fn (string $code): array => ['code' => $code, 'name' => self::name($code), 'digits' => ShopSettings::digits($code)], ShopSettings::currencies());
+        return array_map(
+            static fn (string $code): array =>
+                ['code' => $code, 'name' => self::name($code), 'digits' => ShopSettings::digits($code)],
+            ShopSettings::currencies(),
+        );
     }
 
     private static function name(string $code): string

@@ -34,12 +34,22 @@ final readonly class OrderController
         $page = $this->orders->page(Thing::from($ordered), $thingId, 1) ?? abort(404);
         $row = DB::table(Tables::of(Thing::from($ordered)))->where('id', $thingId)->first(['name', 'slug']);
 
-        return Screen::show('order', "Order of {$row?->name}", $page + ['thing' => $ordered, 'id' => $thingId, 'name' => (string) $row?->name, 'slug' => (string) $row?->slug]);
+        return Screen::show(
+            'order',
+            "Order of {$row?->name}",
+            $page + [
+                'thing' => $ordered,
+                'id' => $thingId,
+                'name' => (string) $row?->name,
+                'slug' => (string) $row?->slug,
+            ],
+        );
     }
 
     public function rows(Request $request, string $ordered, int $thingId): JsonResponse
     {
-        return new JsonResponse($this->orders->page(Thing::from($ordered), $thingId, Asked::page($request)) ?? abort(404));
+        return new JsonResponse($this->orders->page(Thing::from($ordered), $thingId, Asked::page($request))
+            ?? abort(404));
     }
 
     public function move(Request $request, string $ordered, int $thingId): JsonResponse
@@ -52,13 +62,16 @@ final readonly class OrderController
         ]);
         $products = array_values(array_unique(array_map(intval(...), $given['products'])));
 
-        return $this->answer->of($this->orders->move(Thing::from($ordered), $thingId, $products, (int) $given['after'], $given['seen'], SignedIn::user()) ?? abort(404));
+        return $this->answer->of($this->orders
+            ->move(Thing::from($ordered), $thingId, $products, (int) $given['after'], $given['seen'], SignedIn::user())
+            ?? abort(404));
     }
 
     public function clear(Request $request, string $ordered, int $thingId): JsonResponse
     {
         $seen = $request->validate(['seen' => ['required', 'string', 'max:60']])['seen'];
 
-        return $this->answer->of($this->orders->clear(Thing::from($ordered), $thingId, $seen, SignedIn::user()) ?? abort(404));
+        return $this->answer->of($this->orders->clear(Thing::from($ordered), $thingId, $seen, SignedIn::user())
+            ?? abort(404));
     }
 }

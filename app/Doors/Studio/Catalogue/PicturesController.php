@@ -45,7 +45,8 @@ final readonly class PicturesController
             return new JsonResponse(['pictures' => $this->list->some($ids)]);
         }
 
-        return new JsonResponse($this->list->page(Asked::text($request, 'q'), Asked::page($request), Asked::flag($request, 'bare')));
+        return new JsonResponse($this->list
+            ->page(Asked::text($request, 'q'), Asked::page($request), Asked::flag($request, 'bare')));
     }
 
     public function store(Request $request, Uploads $uploads): JsonResponse
@@ -54,11 +55,15 @@ final readonly class PicturesController
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
             $heavy = $file instanceof UploadedFile || $request->header('Content-Length') > Uploads::MOST_BYTES;
 
-            return $this->refused(($heavy ? PictureProblem::TooHeavy : PictureProblem::None)->at('', ['name' => 'This file']));
+            return $this
+                ->refused(($heavy ? PictureProblem::TooHeavy : PictureProblem::None)->at('', ['name' => 'This file']));
         }
-        $taken = $uploads->take((string) $file->getContent(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 100));
+        $taken = $uploads
+            ->take((string) $file->getContent(), mb_substr(mb_scrub($file->getClientOriginalName()), 0, 100));
 
-        return $taken instanceof Problem ? $this->refused($taken) : new JsonResponse(['picture' => $this->list->one($taken)], 201);
+        return $taken instanceof Problem
+            ? $this->refused($taken)
+            : new JsonResponse(['picture' => $this->list->one($taken)], 201);
     }
 
     public function describe(Request $request, int $picture, Saving $saving): JsonResponse
@@ -77,7 +82,10 @@ final readonly class PicturesController
                 return $values;
             }
             $changed = array_diff_assoc($values, array_intersect_key($now, $values));
-            $changed === [] || $saving->save(new Entry([new Change(Thing::Picture, $picture, array_intersect_key($now, $changed), $changed)]), SignedIn::user());
+            $changed === [] || $saving->save(
+                new Entry([new Change(Thing::Picture, $picture, array_intersect_key($now, $changed), $changed)]),
+                SignedIn::user(),
+            );
 
             return new JsonResponse(['picture' => $this->list->one($picture)]);
         });
@@ -90,15 +98,20 @@ final readonly class PicturesController
 
     public function put(Request $request, int $picture, Saving $saving, CatalogueAnswer $answer): JsonResponse
     {
-        $given = $request->validate(['product' => ['required', 'integer', 'exists:products,id'], 'on' => ['required', 'boolean']]);
+        $given = $request
+            ->validate(['product' => ['required', 'integer', 'exists:products,id'], 'on' => ['required', 'boolean']]);
         if ($this->list->one($picture) === null) {
             return new JsonResponse(['message' => 'This picture is gone. Nothing was changed.'], 404);
         }
         $product = (int) $given['product'];
         $before = $this->list->ofProduct($product);
         $after = array_values(array_diff($before, [$picture]));
-        $entry = new Entry([new Change(Thing::Product, $product, ['pictures' => $before], ['pictures' => (bool) $given['on'] ? [...$after, $picture] : $after])]);
-        $done = $before === ($entry->changes[0]->after['pictures'] ?? []) ? null : $saving->save($entry, SignedIn::user());
+        $entry = new Entry([new Change(Thing::Product, $product, ['pictures' => $before], [
+            'pictures' => (bool) $given['on'] ? [...$after, $picture] : $after,
+        ])]);
+        $done = $before === ($entry->changes[0]->after['pictures'] ?? [])
+            ? null
+            : $saving->save($entry, SignedIn::user());
         if ($done instanceof Refusal) {
             return $answer->of($done);
         }

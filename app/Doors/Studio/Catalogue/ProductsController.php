@@ -43,7 +43,10 @@ final readonly class ProductsController
         $verdict = $verdicts->of(PageKind::Product, $product);
 
         return Screen::show('product', $product->title, [
-            'template' => ['id' => $verdict->templateId, 'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name')],
+            'template' => [
+                'id' => $verdict->templateId,
+                'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name'),
+            ],
         ] + ($sheet->of($productId) ?? abort(404)));
     }
 
@@ -65,16 +68,31 @@ final readonly class ProductsController
             'ids.*' => ['integer', 'distinct', 'exists:pictures,id'],
             'before' => ['present', 'array'],
             'before.*' => ['integer'],
-        ], ['ids.max' => 'A product can have 40 pictures at most. Nothing was changed.', 'ids.*.exists' => 'One of these pictures is gone. Nothing was changed; reload the page.']);
+        ],
+            [
+                'ids.max' => 'A product can have 40 pictures at most. Nothing was changed.',
+                'ids.*.exists' => 'One of these pictures is gone. Nothing was changed; reload the page.',
+            ]);
         if (DB::table('products')->where('id', $productId)->doesntExist()) {
             return new JsonResponse(['message' => 'This product is gone. Nothing was changed.'], 404);
         }
         $before = $this->pictures->ofProduct($productId);
         $wanted = array_values(array_map(intval(...), $given['ids']));
         if ($before !== array_values(array_map(intval(...), $given['before']))) {
-            return new JsonResponse(['message' => 'Somebody else has changed these pictures meanwhile. Nothing was overwritten; what stands there now is shown.', 'pictures' => $before, 'shown' => $this->pictures->some($before)], 409);
+            return new JsonResponse(
+                [
+                    'message' => 'Somebody else has changed these pictures meanwhile. Nothing was overwritten; what '
+                        .'stands there now is shown.',
+                    'pictures' => $before,
+                    'shown' => $this->pictures->some($before),
+                ],
+                409,
+            );
         }
-        $done = $saving->save(new Entry([new Change(Thing::Product, $productId, ['pictures' => $before], ['pictures' => $wanted])]), SignedIn::user());
+        $done = $saving->save(
+            new Entry([new Change(Thing::Product, $productId, ['pictures' => $before], ['pictures' => $wanted])]),
+            SignedIn::user(),
+        );
         if ($done instanceof Refusal) {
             return $answer->of($done);
         }
@@ -91,6 +109,9 @@ final readonly class ProductsController
             return new JsonResponse(ProblemWords::answer([FactProblem::Gone->at()]), 404);
         }
 
-        return new JsonResponse(['id' => $templates->content($factId, $productId, mb_substr("$fact->name of $title", 0, 80), SignedIn::user())->id]);
+        return new JsonResponse([
+            'id' => $templates
+                ->content($factId, $productId, mb_substr("$fact->name of $title", 0, 80), SignedIn::user())->id,
+        ]);
     }
 }

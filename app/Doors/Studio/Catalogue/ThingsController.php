@@ -37,7 +37,12 @@ final readonly class ThingsController
     {
         $filter = $this->filter($request);
 
-        return Screen::show('products', 'Products', $this->products->page($filter, 0) + ['filter' => $filter, 'names' => self::names($filter), 'terms' => $terms->of(PageKind::Product)]);
+        return Screen::show(
+            'products',
+            'Products',
+            $this->products->page($filter, 0)
+                + ['filter' => $filter, 'names' => self::names($filter), 'terms' => $terms->of(PageKind::Product)],
+        );
     }
 
     /** The variants of the products that are found, as one sheet. */
@@ -45,39 +50,56 @@ final readonly class ThingsController
     {
         $filter = $this->filter($request);
 
-        return Screen::show('sheet', 'Prices and stock', $sheet->page($filter, 0) + $sheet->writing() + ['filter' => $filter, 'names' => self::names($filter)]);
+        return Screen::show(
+            'sheet',
+            'Prices and stock',
+            $sheet->page($filter, 0) + $sheet->writing() + ['filter' => $filter, 'names' => self::names($filter)],
+        );
     }
 
     public function sheetRows(Request $request, VariantSheet $sheet): JsonResponse
     {
-        return new JsonResponse($sheet->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
+        return new JsonResponse($sheet
+            ->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
     }
 
     public function productRows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->products->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
+        return new JsonResponse($this->products
+            ->page($this->filter($request), Asked::number($request, 'from', 0, 0, self::MOST_ROWS)));
     }
 
     public function index(Request $request, string $thing): View
     {
-        return Screen::show('things', ucfirst($thing), $this->things->page(Thing::from($thing), Asked::text($request, 'q'), 1));
+        return Screen::show(
+            'things',
+            ucfirst($thing),
+            $this->things->page(Thing::from($thing), Asked::text($request, 'q'), 1),
+        );
     }
 
     public function rows(Request $request, string $thing): JsonResponse
     {
-        return new JsonResponse($this->things->page(Thing::from($thing), Asked::text($request, 'q'), Asked::page($request)));
+        return new JsonResponse($this->things
+            ->page(Thing::from($thing), Asked::text($request, 'q'), Asked::page($request)));
     }
 
     public function show(string $thing, int $thingId, ThingSheet $sheet, RuleTerms $terms): View
     {
         $form = $sheet->of(Thing::from($thing), $thingId) ?? abort(404);
 
-        return Screen::show('thing', ucfirst($thing), ['form' => $form, 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
+        return Screen::show('thing', ucfirst($thing), [
+            'form' => $form,
+            'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null,
+        ]);
     }
 
     public function blank(string $thing, ThingSheet $sheet, RuleTerms $terms): View
     {
-        return Screen::show('thing', "A new $thing", ['form' => $sheet->of(Thing::from($thing), 0), 'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null]);
+        return Screen::show('thing', "A new $thing", [
+            'form' => $sheet->of(Thing::from($thing), 0),
+            'terms' => $thing === 'collection' ? $terms->of(PageKind::Product) : null,
+        ]);
     }
 
     public function uses(string $thing, int $thingId, ThingUses $uses): JsonResponse
@@ -86,7 +108,9 @@ final readonly class ThingsController
     }
 
     /**
-     * @param  array{q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string}  $filter
+     * @param  array{
+     *     q: string, category: int, brand: int, tag: int, state: string, where: string, sort: string,
+     * }  $filter
      * @return array<string, string> what the things in a sentence are called
      */
     private static function names(array $filter): array

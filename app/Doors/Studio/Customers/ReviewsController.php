@@ -29,18 +29,24 @@ final readonly class ReviewsController
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->reviews->page($this->state($request) ?? Reviews::WAITING, Asked::page($request)));
+        return new JsonResponse($this->reviews
+            ->page($this->state($request) ?? Reviews::WAITING, Asked::page($request)));
     }
 
     public function decide(Request $request, int $review): JsonResponse
     {
         $state = $this->state($request);
         if ($state === null) {
-            return new JsonResponse(['message' => 'A review waits, is shown, or is refused. Nothing was changed.'], 422);
+            return new JsonResponse(
+                ['message' => 'A review waits, is shown, or is refused. Nothing was changed.'],
+                422,
+            );
         }
 
         return DB::transaction(function () use ($request, $review, $state): JsonResponse {
-            $values = SameTime::of($request, ['state' => DB::table('reviews')->where('id', $review)->value('state')], ['state' => $state]);
+            $values = SameTime::of($request, ['state' => DB::table('reviews')->where('id', $review)->value('state')], [
+                'state' => $state,
+            ]);
             if ($values instanceof JsonResponse) {
                 return $values;
             }

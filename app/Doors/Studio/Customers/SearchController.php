@@ -53,13 +53,15 @@ final readonly class SearchController
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->searches->page(Asked::text($request, 'show') !== 'all', Asked::text($request, 'q'), Asked::page($request)));
+        return new JsonResponse($this->searches
+            ->page(Asked::text($request, 'show') !== 'all', Asked::text($request, 'q'), Asked::page($request)));
     }
 
     /** What somebody could have meant. */
     public function near(Request $request): JsonResponse
     {
-        return new JsonResponse(['words' => $this->preview->near(Query::of(Asked::text($request, 'q', Query::MOST_LETTERS)))]);
+        return new JsonResponse(['words' => $this->preview
+            ->near(Query::of(Asked::text($request, 'q', Query::MOST_LETTERS)))]);
     }
 
     public function preview(Request $request): JsonResponse
@@ -70,24 +72,48 @@ final readonly class SearchController
     public function keepWords(Request $request): JsonResponse
     {
         $given = Asked::untrusted($request, 'words');
-        $words = array_values(array_filter(array_map(static fn (mixed $one): string => is_string($one) ? trim(mb_substr(Query::of($one)->text, 0, self::LONGEST)) : '', is_array($given) ? array_slice($given, 0, self::MOST_WORDS) : []), static fn (string $one): bool => Folding::words($one) !== []));
+        $words = array_values(array_filter(
+            array_map(
+                static fn (mixed $one): string =>
+                    is_string($one) ? trim(mb_substr(Query::of($one)->text, 0, self::LONGEST)) : '',
+                is_array($given) ? array_slice($given, 0, self::MOST_WORDS) : [],
+            ),
+            static fn (string $one): bool => Folding::words($one) !== [],
+        ));
         $id = Asked::id($request, 'id');
         if (count(array_unique(array_map(Folding::fold(...), $words))) < 2) {
-            return new JsonResponse(['message' => 'It takes at least two words that mean the same, with a comma between. Nothing was changed.'], 422);
+            return new JsonResponse(
+                [
+                    'message' =>
+                        'It takes at least two words that mean the same, with a comma between. Nothing was changed.',
+                ],
+                422,
+            );
         }
         if ($id === 0 && (int) DB::scalar('select count(*) from synonyms') >= self::MOST_GROUPS) {
-            return new JsonResponse(['message' => 'There are as many groups of words as there can be. Take one out first. Nothing was changed.'], 422);
+            return new JsonResponse(
+                [
+                    'message' =>
+                        'There are as many groups of words as there can be. Take one out first. Nothing was changed.',
+                ],
+                422,
+            );
         }
         $row = ['words' => json_encode($words, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
         if ($id > 0 && DB::table('synonyms')->where('id', $id)->doesntExist()) {
-            return new JsonResponse(['message' => 'These words were taken out meanwhile. Nothing was changed; write them as new ones.'], 404);
+            return new JsonResponse(
+                ['message' => 'These words were taken out meanwhile. Nothing was changed; write them as new ones.'],
+                404,
+            );
         }
         $before = SearchSettings::synonyms()[$id] ?? [];
         $seen = $id > 0 ? SameTime::of($request, ['words' => $before], ['words' => $words]) : [];
         if ($seen instanceof JsonResponse) {
             return $seen;
         }
-        $id > 0 ? DB::table('synonyms')->where('id', $id)->update($row) : $id = DB::table('synonyms')->insertGetId($row);
+        $id > 0
+            ? DB::table('synonyms')->where('id', $id)->update($row)
+            : $id = DB::table('synonyms')->insertGetId($row);
         $this->searches->askAgain(new SearchIndex, [...$before, ...$words]);
 
         return new JsonResponse(['id' => $id, 'groups' => self::groups()], 201);
@@ -99,15 +125,24 @@ final readonly class SearchController
         $gone = DB::table('synonyms')->where('id', $part)->delete();
         $this->searches->askAgain(new SearchIndex, $before);
 
-        return $gone === 0 ? new JsonResponse(['message' => 'These words are gone already. Nothing was changed.'], 404) : new JsonResponse(['groups' => self::groups()]);
+        return $gone === 0
+            ? new JsonResponse(['message' => 'These words are gone already. Nothing was changed.'], 404)
+            : new JsonResponse(['groups' => self::groups()]);
     }
 
     public function weigh(Request $request): JsonResponse
     {
         $fields = array_column(SearchField::cases(), 'value');
-        $given = Validator::make(['weights' => Asked::untrusted($request, 'weights')], ['weights' => ['required', 'array:'.implode(',', $fields)], 'weights.*' => ['required', 'integer', 'between:0,10']], [
-            'weights.*' => 'A field counts from 0, not at all, to 10. Nothing was changed.',
-        ])->validate()['weights'];
+        $given = Validator::make(
+            ['weights' => Asked::untrusted($request, 'weights')],
+            [
+                'weights' => ['required', 'array:'.implode(',', $fields)],
+                'weights.*' => ['required', 'integer', 'between:0,10'],
+            ],
+            [
+                'weights.*' => 'A field counts from 0, not at all, to 10. Nothing was changed.',
+            ],
+        )->validate()['weights'];
 
         return DB::transaction(static function () use ($request, $given): JsonResponse {
             $values = SameTime::of($request, SearchSettings::weights(), array_map(intval(...), $given));
@@ -115,7 +150,13 @@ final readonly class SearchController
                 return $values;
             }
             if (array_filter($values) === []) {
-                return new JsonResponse(['message' => 'With nothing searched, nothing would be found. Nothing was changed; let one field count.'], 422);
+                return new JsonResponse(
+                    [
+                        'message' =>
+                            'With nothing searched, nothing would be found. Nothing was changed; let one field count.',
+                    ],
+                    422,
+                );
             }
             SearchSettings::set(array_map(static fn (mixed $weight): int => is_int($weight) ? $weight : 0, $values));
 
@@ -139,6 +180,14 @@ final readonly class SearchController
     {
         $weights = SearchSettings::weights();
 
-        return array_map(static fn (SearchField $field): array => ['field' => $field->value, 'words' => $field->words(), 'weight' => $weights[$field->value] ?? 0, 'usual' => $field->usualWeight()], SearchField::cases());
+        return array_map(
+            static fn (SearchField $field): array => [
+                'field' => $field->value,
+                'words' => $field->words(),
+                'weight' => $weights[$field->value] ?? 0,
+                'usual' => $field->usualWeight(),
+            ],
+            SearchField::cases(),
+        );
     }
 }

@@ -42,7 +42,12 @@ final readonly class SubscribersController
             foreach (Subscribers::confirmed() as $address => $when) {
                 echo '"'.str_replace('"', '""', self::harmless($address))."\",$when\r\n";
             }
-        }, 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => 'attachment; filename="newsletter.csv"', 'Cache-Control' => 'no-store']);
+        }, 200,
+            [
+                'Content-Type' => 'text/csv; charset=utf-8',
+                'Content-Disposition' => 'attachment; filename="newsletter.csv"',
+                'Cache-Control' => 'no-store',
+            ]);
     }
 
     public function takeOut(int $subscriber): JsonResponse
@@ -57,17 +62,27 @@ final readonly class SubscribersController
         $address = Subscribers::putBack($subscriber);
 
         return $address === null
-            ? new JsonResponse(['message' => 'This address cannot be put back any more. Nothing was changed; whoever it belongs to can leave it again.'], 404)
+            ? new JsonResponse(
+                [
+                    'message' => 'This address cannot be put back any more. Nothing was changed; whoever it belongs '
+                        .'to can leave it again.',
+                ],
+                404,
+            )
             : new JsonResponse(['address' => $address], 201);
     }
 
-    /** @return array{addresses: list<array<string, mixed>>, letters: list<array<string, mixed>>, total: int, more: bool} */
+    /**
+     * @return array{addresses: list<array<string, mixed>>, letters: list<array<string, mixed>>, total: int, more: bool}
+     */
     private static function page(Request $request): array
     {
         $page = Asked::page($request);
         $query = Gate::allows('edit-templates') ? Asked::text($request, 'q', self::LONGEST) : '';
         $outbox = Asked::text($request, 'show', 20) === 'outbox';
-        $found = $outbox ? Outbox::page($query, $page, PageRows::PAGE) : Subscribers::page($query, $page, PageRows::PAGE);
+        $found = $outbox
+            ? Outbox::page($query, $page, PageRows::PAGE)
+            : Subscribers::page($query, $page, PageRows::PAGE);
 
         // Who may only look learns how many there are, not who they are: letters have links in them that work.
         $found['rows'] = Gate::allows('edit-templates') ? $found['rows'] : [];

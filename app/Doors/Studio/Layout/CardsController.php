@@ -42,7 +42,9 @@ final readonly class CardsController
     {
         $problem = $this->cards->letGo($card);
 
-        return $problem === null ? new JsonResponse(['cards' => $this->cards->all()]) : new JsonResponse(ProblemWords::answer([$problem]), 409);
+        return $problem === null
+            ? new JsonResponse(['cards' => $this->cards->all()])
+            : new JsonResponse(ProblemWords::answer([$problem]), 409);
     }
 
     public function takeBack(int $card): JsonResponse

@@ -42,16 +42,19 @@ use Vestibra\Core\Templates\TemplateRole;
 use Vestibra\Core\Templates\Types\Conditions;
 
 /**
- * @shape TableData array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
- *     productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null, definitions: list<Definition>, styles: list<StyleProperty>, styleGroups: array<StyleGroupName, string>, house:
- *     array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string, of: int|null, words:
- *     string, gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code:
- *     string, digits: int}, options: list<array{id: int, name: string}>, cards: list<CardOption>,
- *     cardStarts: list<Start>, around: array{header: list<AroundOption>, footer: list<AroundOption>}}
+ * @shape TableData array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks',
+ *     pageKind: PageKind, productId: int|null}, state: DraftState, samples: SamplePage, sample: Sample|null,
+ *     definitions: list<Definition>, styles: list<StyleProperty>, styleGroups: array<StyleGroupName, string>,
+ *     house: array<string, string>, parts: list<KeptPart>, starts: list<Start>, sources: list<array{name: string,
+ *     of: int|null, words: string, gives: string}>, fields: list<Field>, whenFields: list<string>,
+ *     facts: list<TableFact>, currency: array{code: string, digits: int}, options: list<array{id: int, name: string}>,
+ *     cards: list<CardOption>, cardStarts: list<Start>, around: array{header: list<AroundOption>,
+ *     footer: list<AroundOption>}}
  * @shape AroundOption array{id: int, name: string, live: bool}
- * @shape Drawing array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks', pageKind: PageKind,
- *     productId: int|null}, state: DraftState, starts: list<Start>, sources: list<array{name: string, of: int|null, words: string,
- *     gives: string}>, fields: list<Field>, whenFields: list<string>, facts: list<TableFact>, currency: array{code: string, digits: int}}
+ * @shape Drawing array{template: array{id: int, name: string, role: 'page'|'card'|'part'|'own-blocks',
+ *     pageKind: PageKind, productId: int|null}, state: DraftState, starts: list<Start>,
+ *     sources: list<array{name: string, of: int|null, words: string, gives: string}>, fields: list<Field>,
+ *     whenFields: list<string>, facts: list<TableFact>, currency: array{code: string, digits: int}}
  */
 final readonly class DrawingTableController
 {
@@ -70,20 +73,43 @@ final readonly class DrawingTableController
     ) {
     }
 
-    public function show(Request $request, Template $template, Samples $samples, KeptParts $parts, CardBook $cards): View
-    {
+    public function show(
+        Request $request,
+        Template $template,
+        Samples $samples,
+        KeptParts $parts,
+        CardBook $cards,
+    ): View {
         $kind = $this->kind($template);
         $asked = Asked::id($request, 'sample');
 
         return Screen::show('drawing-table', $template->name, [
-            'samples' => $samples->page($kind, $samples->compiled($kind, $this->stored->draft($template)->reach), '', 1, self::only($template)),
-            'sample' => $asked > 0 && $template->product_id === null ? $samples->withFlags($kind, [$asked])[0] ?? null : null,
+            'samples' => $samples->page(
+                $kind,
+                $samples->compiled($kind, $this->stored->draft($template)->reach),
+                '',
+                1,
+                self::only($template),
+            ),
+            'sample' => $asked > 0 && $template->product_id === null
+                ? $samples->withFlags($kind, [$asked])[0] ?? null
+                : null,
             'definitions' => array_map($this->definition(...), $this->composer->schema->all()),
-            'styles' => array_map(static fn (StyleProperty $property): array => $property->describe(), array_values(StyleProperties::all())),
-            'styleGroups' => array_combine(array_column(StyleGroup::cases(), 'value'), array_map(static fn (StyleGroup $group): string => $group->label(), StyleGroup::cases())),
+            'styles' => array_map(
+                static fn (StyleProperty $property): array => $property->describe(),
+                array_values(StyleProperties::all()),
+            ),
+            'styleGroups' => array_combine(
+                array_column(StyleGroup::cases(), 'value'),
+                array_map(static fn (StyleGroup $group): string => $group->label(), StyleGroup::cases()),
+            ),
             'house' => HouseBook::live()->shown(),
             'parts' => $parts->all(),
-            'options' => array_map(static fn (object $row): array => ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? '')], DB::select('select id, name from options order by position, id limit '.self::OPTIONS)),
+            'options' => array_map(
+                static fn (object $row): array =>
+                    ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? '')],
+                DB::select('select id, name from options order by position, id limit '.self::OPTIONS),
+            ),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,
             'around' => ['header' => self::around(PageKind::Header), 'footer' => self::around(PageKind::Footer)],
@@ -94,15 +120,25 @@ final readonly class DrawingTableController
     private static function around(PageKind $kind): array
     {
         return array_values(array_map(
-            static fn (object $row): array => ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? ''), 'live' => isset($row->live_revision)],
-            DB::select('select id, name, live_revision from templates where page_kind = ? and let_go_at is null order by hand_order limit '.self::OPTIONS, [$kind->value]),
+            static fn (object $row): array => [
+                'id' => (int) ($row->id ?? 0),
+                'name' => (string) ($row->name ?? ''),
+                'live' => isset($row->live_revision),
+            ],
+            DB::select(
+                'select id, name, live_revision from templates where page_kind = ? and let_go_at is null order by '
+                    .'hand_order limit '.self::OPTIONS,
+                [$kind->value],
+            ),
         ));
     }
 
     /** What somebody needs to work on a card where it stands on a page. */
     public function card(Template $template): JsonResponse
     {
-        return $template->role === TemplateRole::Card && $template->let_go_at === null ? new JsonResponse($this->drawn($template)) : abort(404);
+        return $template->role === TemplateRole::Card && $template->let_go_at === null
+            ? new JsonResponse($this->drawn($template))
+            : abort(404);
     }
 
     /** @return array<string, mixed> the draft, and what its settings may take */
@@ -111,23 +147,45 @@ final readonly class DrawingTableController
         $kind = $this->kind($template);
 
         return [
-            'template' => ['id' => $template->id, 'name' => $template->name, 'role' => $template->role->value, 'pageKind' => $kind->value, 'productId' => $template->product_id],
+            'template' => [
+                'id' => $template->id,
+                'name' => $template->name,
+                'role' => $template->role->value,
+                'pageKind' => $kind->value,
+                'productId' => $template->product_id,
+            ],
             'state' => $this->state->of($template, withCounts: true),
-            'starts' => array_values(array_filter($this->starts->list($template->exchangeKind() ?? $kind), static fn (array $start): bool => $start['name'] !== 'blank')),
+            'starts' => array_values(array_filter(
+                $this->starts->list($template->exchangeKind() ?? $kind),
+                static fn (array $start): bool => $start['name'] !== 'blank',
+            )),
             'sources' => DraftSources::of($kind, $this->facts->all()),
             'whenFields' => Conditions::fields($kind),
         ] + $this->terms->of($kind);
     }
 
-    public function canvas(Request $request, Template $template, int $subjectId, PageMaker $maker, PageView $view, CardRoom $room): View
-    {
+    public function canvas(
+        Request $request,
+        Template $template,
+        int $subjectId,
+        PageMaker $maker,
+        PageView $view,
+        CardRoom $room,
+    ): View {
         [$tree, $subject] = $template->role === TemplateRole::Card
             ? $room->of($template, 0, $subjectId) ?? abort(404)
-            : [$this->stored->tree($template->draft_tree), $this->pages->get($this->kind($template))->read($subjectId) ?? abort(404)];
+            : [
+                $this->stored->tree($template->draft_tree),
+                $this->pages->get($this->kind($template))->read($subjectId) ?? abort(404),
+            ];
 
         $visit = Visits::from($request);
 
-        return $view->canvas($maker->compose($tree, $subject, $visit, explain: true, drafts: CardBook::ids()), $subject, $visit);
+        return $view->canvas(
+            $maker->compose($tree, $subject, $visit, explain: true, drafts: CardBook::ids()),
+            $subject,
+            $visit,
+        );
     }
 
     /** What it is looked at with: its own kind of pages, and products where it stands on pages. */
@@ -144,9 +202,17 @@ final readonly class DrawingTableController
     {
         $kind = $this->kind($template);
         $query = Asked::text($request, 'q');
-        $reach = $query === '' ? $samples->compiled($kind, $this->stored->draft($template)->reach) : new CompiledReach([], [], Season::always());
+        $reach = $query === ''
+            ? $samples->compiled($kind, $this->stored->draft($template)->reach)
+            : new CompiledReach([], [], Season::always());
 
-        return new JsonResponse($samples->page($kind, $reach, $query, Asked::page($request), $this->lacking($kind, $request) ?? self::only($template)));
+        return new JsonResponse($samples->page(
+            $kind,
+            $reach,
+            $query,
+            Asked::page($request),
+            $this->lacking($kind, $request) ?? self::only($template),
+        ));
     }
 
     /** How many of the pages in reach have nothing to give where a source is asked. */
@@ -156,7 +222,10 @@ final readonly class DrawingTableController
         $lacking = $this->lacking($kind, $request);
         $reach = $samples->compiled($kind, $this->stored->draft($template)->reach);
 
-        return new JsonResponse(['missing' => $lacking === null ? 0 : $samples->count($kind, $reach, $lacking), 'of' => $samples->count($kind, $reach)]);
+        return new JsonResponse([
+            'missing' => $lacking === null ? 0 : $samples->count($kind, $reach, $lacking),
+            'of' => $samples->count($kind, $reach),
+        ]);
     }
 
     /** A product's own blocks are seen with that product alone. */
@@ -177,6 +246,7 @@ final readonly class DrawingTableController
     {
         $folder = str_replace(' ', '', ucwords(str_replace('-', ' ', $definition->kind)));
 
-        return $definition->describe($this->messages) + ['drawing' => (string) file_get_contents(base_path("blocks/$folder/drawing.svg"))];
+        return $definition->describe($this->messages)
+            + ['drawing' => (string) file_get_contents(base_path("blocks/$folder/drawing.svg"))];
     }
 }

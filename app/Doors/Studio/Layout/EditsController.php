@@ -51,17 +51,29 @@ final readonly class EditsController
             return $this->answer($request, $templateId, [EditProblem::TooMany->at()]);
         }
 
-        return $this->answer($request, $templateId, $this->drafting->apply($templateId, SignedIn::user(), $edits, self::attempt($request)));
+        return $this->answer(
+            $request,
+            $templateId,
+            $this->drafting->apply($templateId, SignedIn::user(), $edits, self::attempt($request)),
+        );
     }
 
     public function undo(Request $request, int $templateId): JsonResponse
     {
-        return $this->answer($request, $templateId, $this->drafting->undo($templateId, SignedIn::user(), self::attempt($request)));
+        return $this->answer(
+            $request,
+            $templateId,
+            $this->drafting->undo($templateId, SignedIn::user(), self::attempt($request)),
+        );
     }
 
     public function redo(Request $request, int $templateId): JsonResponse
     {
-        return $this->answer($request, $templateId, $this->drafting->redo($templateId, SignedIn::user(), self::attempt($request)));
+        return $this->answer(
+            $request,
+            $templateId,
+            $this->drafting->redo($templateId, SignedIn::user(), self::attempt($request)),
+        );
     }
 
     /** Puts what is live in the place of the draft; like every step it can be taken back. */
@@ -71,10 +83,18 @@ final readonly class EditsController
 
         return $this->answer($request, $template->id, $live === null
             ? [ReleaseProblem::NotLive->at('', ['name' => $template->name])]
-            : $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => $live['tree'], 'reach' => $live['reach']]], self::attempt($request)));
+            : $this->drafting->apply(
+                $template->id,
+                SignedIn::user(),
+                [['edit' => 'replace', 'tree' => $live['tree'], 'reach' => $live['reach']]],
+                self::attempt($request),
+            ));
     }
 
-    /** Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken back. */
+    /**
+     * Begins anew with a ready-made start, as long as nothing but empty bands and columns is there; it can be taken
+     * back.
+     */
     public function start(Request $request, Template $template, Starts $starts, Composer $composer): JsonResponse
     {
         $kind = $template->exchangeKind();
@@ -83,7 +103,12 @@ final readonly class EditsController
         return $this->answer($request, $template->id, match (true) {
             $tree === null => [TemplateProblem::UnknownStart->at()],
             ! Starts::canReplace($template->draft_tree) => [TemplateProblem::NotEmpty->at()],
-            default => $this->drafting->apply($template->id, SignedIn::user(), [['edit' => 'replace', 'tree' => TreeReader::write($tree), 'reach' => $template->draft_reach]], self::attempt($request)),
+            default => $this->drafting->apply(
+                $template->id,
+                SignedIn::user(),
+                [['edit' => 'replace', 'tree' => TreeReader::write($tree), 'reach' => $template->draft_reach]],
+                self::attempt($request),
+            ),
         });
     }
 
@@ -94,7 +119,9 @@ final readonly class EditsController
         $same = $template->draft_revision === Asked::id($request, 'revision')
             && $template->live_revision === (Asked::id($request, 'live') ?: null);
 
-        return new JsonResponse(['others' => $others, 'state' => $same ? null : $this->state->of($template, withCounts: true)]);
+        return new JsonResponse(
+            ['others' => $others, 'state' => $same ? null : $this->state->of($template, withCounts: true)],
+        );
     }
 
     private static function attempt(Request $request): StepAttempt
@@ -122,11 +149,32 @@ final readonly class EditsController
         if (is_array($outcome)) {
             $template = Template::query()->where('let_go_at', null)->findOrFail($templateId);
             $crossing = $outcome[0]->code instanceof ConflictProblem;
-            $status = $crossing || in_array($outcome[0]->code, [EditProblem::Gone, EditProblem::ThereAlready, EditProblem::UndoPassedOver, EditProblem::RedoPassedOver], true) ? 409 : 422;
+            $status = $crossing || in_array(
+                $outcome[0]->code,
+                [
+                    EditProblem::Gone, EditProblem::ThereAlready, EditProblem::UndoPassedOver,
+                    EditProblem::RedoPassedOver,
+                ],
+                true,
+            )
+                ? 409
+                : 422;
 
-            return new JsonResponse(ProblemWords::answer($outcome) + ['conflict' => $crossing ? $outcome[0]->code->value : null, 'state' => $this->state->of($template)], $status);
+            return new JsonResponse(
+                ProblemWords::answer($outcome) + [
+                    'conflict' => $crossing ? $outcome[0]->code->value : null,
+                    'state' => $this->state->of($template),
+                ],
+                $status,
+            );
         }
 
-        return new JsonResponse($this->state->after($outcome, $outcome->template, Asked::id($request, 'sample'), Visits::from($request), Asked::id($request, 'on')));
+        return new JsonResponse($this->state->after(
+            $outcome,
+            $outcome->template,
+            Asked::id($request, 'sample'),
+            Visits::from($request),
+            Asked::id($request, 'on'),
+        ));
     }
 }

@@ -21,7 +21,10 @@ final readonly class KeptPartsController
     {
         $given = $request->validate(
             ['name' => ['required', 'string', 'max:80'], 'node' => ['required', 'array']],
-            ['name.required' => 'Give the part a name, so that you find it again.', 'name.max' => 'A name can have 80 characters at most.'],
+            [
+                'name.required' => 'Give the part a name, so that you find it again.',
+                'name.max' => 'A name can have 80 characters at most.',
+            ],
         );
         $kept = $this->parts->keep($given['name'], $given['node'], SignedIn::user());
 

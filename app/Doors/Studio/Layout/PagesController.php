@@ -47,23 +47,34 @@ final readonly class PagesController
         if ($template->role === TemplateRole::Card) {
             [$room, $subject] = $this->room->of($template, 0, $subjectId, Asked::flag($request, 'few')) ?? abort(404);
 
-            return $this->view->look($this->maker->compose($room, $subject, drafts: Asked::flag($request, 'draft') ? [$template->id] : []), $subject);
+            return $this->view->look(
+                $this->maker->compose($room, $subject, drafts: Asked::flag($request, 'draft') ? [$template->id] : []),
+                $subject,
+            );
         }
         $subject = $this->pages->get($template->seenOn())->read($subjectId) ?? abort(404);
         $tree = match (true) {
-            Asked::given($request, 'before') => $drafting->before($template, SignedIn::user()) ?? $this->stored->tree($template->draft_tree),
+            Asked::given($request, 'before') => $drafting->before($template, SignedIn::user())
+                ?? $this->stored->tree($template->draft_tree),
             Asked::flag($request, 'draft') => $this->stored->tree($template->draft_tree),
             default => $this->stored->tree($template->live_tree ?? abort(404)),
         };
-        $card = Asked::given($request, 'before') ? Template::query()->where('role', TemplateRole::Card)->find(Asked::id($request, 'card')) : null;
+        $card = Asked::given($request, 'before')
+            ? Template::query()->where('role', TemplateRole::Card)->find(Asked::id($request, 'card'))
+            : null;
         if ($card !== null) {
             $tree = $this->stored->tree($template->draft_tree);
-            $this->cards->lend($card->id, $drafting->before($card, SignedIn::user()) ?? $this->stored->tree($card->draft_tree));
+            $this->cards
+                ->lend($card->id, $drafting->before($card, SignedIn::user()) ?? $this->stored->tree($card->draft_tree));
         }
 
         $visit = Visits::from($request);
 
-        return $this->view->look($this->maker->compose($tree, $subject, $visit, drafts: Asked::ids($request, 'with', 50)), $subject, $visit);
+        return $this->view->look(
+            $this->maker->compose($tree, $subject, $visit, drafts: Asked::ids($request, 'with', 50)),
+            $subject,
+            $visit,
+        );
     }
 
     /** A template as it looks in a list: live, or its draft, with the first page of its reach. */
@@ -73,18 +84,29 @@ final readonly class PagesController
         $reach = ($this->stored->live($template) ?? $this->stored->draft($template))->reach;
         $subject = $samples->page($kind, $samples->compiled($kind, $reach), '', 1)['samples'][0]['id'] ?? abort(404);
 
-        return redirect(rtrim("/studio/templates/$template->id/page/$subject?".http_build_query(($template->isLive() ? [] : ['draft' => 1]) + ($template->role === TemplateRole::Card ? ['few' => 1] : [])), '?'));
+        return redirect(rtrim(
+            "/studio/templates/$template->id/page/$subject?"
+                .http_build_query(($template->isLive() ? [] : ['draft' => 1])
+                    + ($template->role === TemplateRole::Card ? ['few' => 1] : [])),
+            '?',
+        ));
     }
 
     /** What the draft changes, as a list in words. */
     public function differences(Template $template, Composer $composer, DifferenceWords $words): JsonResponse
     {
         $live = $this->stored->live($template);
-        $differences = $live === null ? [] : Difference::between($live, $this->stored->draft($template), $composer->schema);
+        $differences = $live === null
+            ? []
+            : Difference::between($live, $this->stored->draft($template), $composer->schema);
 
         return new JsonResponse([
             'live' => $live !== null,
-            'differences' => array_map(static fn (Difference $difference): array => ['id' => $difference->id, 'words' => $words->of($difference)], $differences),
+            'differences' => array_map(
+                static fn (Difference $difference): array =>
+                    ['id' => $difference->id, 'words' => $words->of($difference)],
+                $differences,
+            ),
         ]);
     }
 }

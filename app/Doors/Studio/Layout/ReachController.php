@@ -25,7 +25,8 @@ use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleFields;
 
 /**
- * @shape NamePage array{names: list<array{id: int, name: string, depth: int, option: int, label: string, swatch: string|null}>, more: bool}
+ * @shape NamePage array{names: list<array{id: int, name: string, depth: int, option: int, label: string,
+ *     swatch: string|null}>, more: bool}
  */
 final readonly class ReachController
 {
@@ -36,10 +37,16 @@ final readonly class ReachController
     }
 
     /** What a reach would come to, while it is being edited; nothing is stored. */
-    public function preview(Request $request, Template $template, ReachCounts $counts, ReachWords $words, InTheWay $inTheWay): JsonResponse
-    {
+    public function preview(
+        Request $request,
+        Template $template,
+        ReachCounts $counts,
+        ReachWords $words,
+        InTheWay $inTheWay,
+    ): JsonResponse {
         $kind = $template->knownKind();
-        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))
+            ->parse(Asked::untrusted($request, 'reach'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
         }
@@ -47,7 +54,12 @@ final readonly class ReachController
         $preview = $counts->preview($kind, $template->id, $reach, Asked::page($request));
 
         return new JsonResponse(
-            $preview + ['inTheWay' => $inTheWay->of($kind, $template->id, $reach, $preview), 'names' => $names = $counts->names($reach), 'sentence' => $words->sentence($reach, $names, $kind), 'reach' => $reach->toArray()],
+            $preview + [
+                'inTheWay' => $inTheWay->of($kind, $template->id, $reach, $preview),
+                'names' => $names = $counts->names($reach),
+                'sentence' => $words->sentence($reach, $names, $kind),
+                'reach' => $reach->toArray(),
+            ],
         );
     }
 
@@ -55,7 +67,8 @@ final readonly class ReachController
     public function try(Request $request, Template $template, TryOut $tryOut, PagesOfTheShop $pages): JsonResponse
     {
         $kind = $template->knownKind();
-        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))->parse(Asked::untrusted($request, 'reach'));
+        $reach = (new ReachReader(RuleFields::standard(), $this->clock->zone, $kind, $this->facts->all()))
+            ->parse(Asked::untrusted($request, 'reach'));
         $subject = $pages->get($kind)->read(Asked::id($request, 'subject'));
         if (is_array($reach)) {
             return new JsonResponse(ProblemWords::answer($reach), 422);
@@ -68,7 +81,14 @@ final readonly class ReachController
     public function names(Request $request, string $field): JsonResponse
     {
         $table = LivingNames::TABLES[$field] ?? abort(404);
-        [$name, $folded] = ['product' => ['title', 'title_folded'], 'option-value' => ['label', "(select o.name_folded from options o where o.id = option_values.option_id) || ' ' || label_folded"]][$field] ?? ['name', 'name_folded'];
+        [$name, $folded] = [
+            'product' => ['title', 'title_folded'],
+            'option-value' => [
+                'label',
+                "(select o.name_folded from options o where o.id = option_values.option_id) || ' ' || label_folded",
+            ],
+        ][$field]
+            ?? ['name', 'name_folded'];
         $page = Asked::page($request);
         $query = DB::table($table)->select(['id', "$name as name"]);
         foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
@@ -80,9 +100,17 @@ final readonly class ReachController
             $query->whereIn("$table.id", $ids);
         }
         if ($field === 'category') {
-            $query->addSelect(DB::raw('(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth'))->orderBy('lower');
+            $query->addSelect(DB::raw(
+                '(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth',
+            ))->orderBy('lower');
         } elseif ($field === 'option-value') {
-            $query->join('options', 'options.id', '=', 'option_values.option_id')->select(['option_values.id', DB::raw("options.name || ' ' || label as name"), 'option_values.option_id', 'option_values.label', 'option_values.swatch'])
+            $query->join('options', 'options.id', '=', 'option_values.option_id')->select([
+                'option_values.id',
+                DB::raw("options.name || ' ' || label as name"),
+                'option_values.option_id',
+                'option_values.label',
+                'option_values.swatch',
+            ])
                 ->orderBy('options.position')->orderBy('option_values.position');
         } else {
             $query->orderBy($folded);

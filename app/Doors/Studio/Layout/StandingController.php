@@ -54,31 +54,40 @@ final readonly class StandingController
     }
 
     /**
-     * The one before it may claim every page by a rule of its own; with `letGo` it lets go of that, so that something moves. The
-     * answer to `ask` says under `every` which one does.
+     * The one before it may claim every page by a rule of its own; with `letGo` it lets go of that, so that something
+     * moves. The answer to `ask` says under `every` which one does.
      */
     public function fallback(Request $request, Template $template, Drafting $drafting): JsonResponse
     {
         $change = FallbackChange::to($template);
         $before = Template::query()->find($change->before);
-        $claims = $before !== null && $before->id !== $template->id && $before->live_reach !== null && TemplateChange::lessEvery($before->live_reach) !== $before->live_reach;
+        $claims = $before !== null
+            && $before->id !== $template->id
+            && $before->live_reach !== null
+            && TemplateChange::lessEvery($before->live_reach) !== $before->live_reach;
         $letsGo = $claims && Asked::flag($request, 'letGo');
         $changes = $letsGo ? Changes::of($change, TemplateChange::withoutEvery($before)) : Changes::of($change);
 
-        return DB::transaction(function () use ($request, $changes, $before, $claims, $letsGo, $drafting): JsonResponse {
-            $answer = $this->release($request, $changes, ['every' => $claims ? $before->name : null]);
-            if ($letsGo && $answer->getStatusCode() === 201) {
-                $drafting->apply($before->id, SignedIn::user(), [['edit' => 'reach', 'reach' => TemplateChange::lessEvery($before->draft_reach)]]);
-            }
+        return DB::transaction(
+            function () use ($request, $changes, $before, $claims, $letsGo, $drafting): JsonResponse {
+                $answer = $this->release($request, $changes, ['every' => $claims ? $before->name : null]);
+                if ($letsGo && $answer->getStatusCode() === 201) {
+                    $drafting->apply($before->id, SignedIn::user(), [
+                        ['edit' => 'reach', 'reach' => TemplateChange::lessEvery($before->draft_reach)],
+                    ]);
+                }
 
-            return $answer;
-        });
+                return $answer;
+            },
+        );
     }
 
     /** Another card stands wherever no other was chosen. */
     public function card(Request $request, Template $template): JsonResponse
     {
-        return $template->role === TemplateRole::Card ? $this->release($request, FallbackChange::to($template)) : abort(404);
+        return $template->role === TemplateRole::Card
+            ? $this->release($request, FallbackChange::to($template))
+            : abort(404);
     }
 
     public function order(Request $request): JsonResponse
@@ -89,7 +98,9 @@ final readonly class StandingController
             'move' => ['integer'],
             'before' => ['integer'],
         ]);
-        $kind = (string) DB::table('templates')->where('id', (int) ($given['move'] ?? $given['order'][0] ?? 0))->value('page_kind');
+        $kind = (string) DB::table('templates')
+            ->where('id', (int) ($given['move'] ?? $given['order'][0] ?? 0))
+            ->value('page_kind');
         $known = $kind === '' ? [] : HandOrderChange::current($kind);
         $order = isset($given['move'])
             ? self::before($known, (int) $given['move'], (int) ($given['before'] ?? 0))
@@ -129,15 +140,26 @@ final readonly class StandingController
             return self::refuse(ReleaseProblem::PageGone->at());
         }
 
-        return $this->release($request, PinsChange::to([$given['pageKind'].'/'.(int) $given['subject'] => isset($given['template']) ? (int) $given['template'] : null]));
+        return $this->release(
+            $request,
+            PinsChange::to([
+                $given['pageKind'].'/'.(int) $given['subject'] => isset($given['template'])
+                    ? (int) $given['template']
+                    : null,
+            ]),
+        );
     }
 
     /** Deletes a template that is not live, pinned nowhere and in no waiting release; a card that stands nowhere. */
     public function delete(Template $template, Templates $templates, CardBook $cards): JsonResponse
     {
-        $problem = $template->role === TemplateRole::Card ? $cards->letGo($template->id) : $templates->delete($template);
+        $problem = $template->role === TemplateRole::Card
+            ? $cards->letGo($template->id)
+            : $templates->delete($template);
 
-        return $problem === null ? new JsonResponse(['deleted' => $template->id, 'list' => Deleted::list()]) : self::refuse($problem);
+        return $problem === null
+            ? new JsonResponse(['deleted' => $template->id, 'list' => Deleted::list()])
+            : self::refuse($problem);
     }
 
     /** Takes back that a template, a card or a kept part was deleted. */
@@ -145,7 +167,9 @@ final readonly class StandingController
     {
         $template = Template::query()->where('let_go_at', '<>', null)->find($templateId);
         if ($template === null) {
-            return Template::query()->whereKey($templateId)->exists() ? new JsonResponse(['id' => $templateId]) : self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
+            return Template::query()->whereKey($templateId)->exists()
+                ? new JsonResponse(['id' => $templateId])
+                : self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
         }
         if ($template->isPage() && Gate::denies('publish')) {
             abort(403);
@@ -156,8 +180,11 @@ final readonly class StandingController
     }
 
     /** @param  array<string, mixed>  $more  said besides, where it is only asked */
-    private function release(Request $request, Changes|TemplateChange|FallbackChange|HandOrderChange|PinsChange $change, array $more = []): JsonResponse
-    {
+    private function release(
+        Request $request,
+        Changes|TemplateChange|FallbackChange|HandOrderChange|PinsChange $change,
+        array $more = [],
+    ): JsonResponse {
         $changes = $change instanceof Changes ? $change : Changes::of($change);
         $problems = $changes->problems();
         if ($problems !== []) {
@@ -166,9 +193,12 @@ final readonly class StandingController
         if (Asked::flag($request, 'ask')) {
             return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()] + $more);
         }
-        $done = $this->releases->make($changes, SignedIn::user(), Asked::text($request, 'note', 300), key: Asked::key($request));
+        $done = $this->releases
+            ->make($changes, SignedIn::user(), Asked::text($request, 'note', 300), key: Asked::key($request));
 
-        return $done instanceof Release ? new JsonResponse($this->row->of($done->load('author')), 201) : self::refuse(...$done);
+        return $done instanceof Release
+            ? new JsonResponse($this->row->of($done->load('author')), 201)
+            : self::refuse(...$done);
     }
 
     private static function refuse(Problem $problem, Problem ...$more): JsonResponse

@@ -35,21 +35,37 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
- * @shape TemplateRow array{id: int, pageKind: string, known: bool, name: string, note: string, live: bool, fallback: bool,
- *     unpublished: int|null, goesFirst: bool, season: string, counts: Counts|null, changedBy: string|null, changedAt: string}
- * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, cards: list<CardRow>, starts: array<string, list<Start>>, deleted: list<DeletedRow>}
+ * @shape TemplateRow array{id: int, pageKind: string, known: bool, name: string, note: string, live: bool,
+ *     fallback: bool, unpublished: int|null, goesFirst: bool, season: string, counts: Counts|null,
+ *     changedBy: string|null, changedAt: string}
+ * @shape TemplatesData array{templates: list<TemplateRow>, parts: list<PartRow>, cards: list<CardRow>,
+ *     starts: array<string, list<Start>>, deleted: list<DeletedRow>}
  */
 final readonly class TemplatesController
 {
-    public function index(ReachCounts $counts, Starts $starts, KeptParts $parts, CardBook $cards, Unpublished $changes, ReachWords $words, KindRulesReader $contests): View
-    {
+    public function index(
+        ReachCounts $counts,
+        Starts $starts,
+        KeptParts $parts,
+        CardBook $cards,
+        Unpublished $changes,
+        ReachWords $words,
+        KindRulesReader $contests,
+    ): View {
         $live = array_replace([], ...array_map($counts->live(...), PageAddresses::kinds()));
         $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
-        $templates = Template::query()->with('changer')->where('role', TemplateRole::Page)->where('let_go_at', null)->oldest('hand_order')->get()
-            ->sortBy(static fn (Template $one): int => (int) array_search($one->page_kind, [...PageAddresses::names(), $one->page_kind], true))->values();
+        $templates = Template::query()->with('changer')
+            ->where('role', TemplateRole::Page)
+            ->where('let_go_at', null)
+            ->oldest('hand_order')
+            ->get()
+            ->sortBy(static fn (Template $one): int =>
+                (int) array_search($one->page_kind, [...PageAddresses::names(), $one->page_kind], true))
+            ->values();
 
         return Screen::show('templates', 'Templates', [
-            'starts' => array_map($starts->list(...), array_combine(PageAddresses::names(), PageAddresses::kinds())) + ['card' => $starts->list(PageKind::Card)],
+            'starts' => array_map($starts->list(...), array_combine(PageAddresses::names(), PageAddresses::kinds()))
+                + ['card' => $starts->list(PageKind::Card)],
             'cards' => $cards->overview(),
             'deleted' => Deleted::list(),
             'parts' => $parts->overview(),
@@ -62,8 +78,12 @@ final readonly class TemplatesController
                 'live' => $template->isLive(),
                 'fallback' => ($fallbacks[$template->page_kind] ?? null) === $template->id,
                 'unpublished' => $template->pageKind() === null ? null : $changes->unpublished($template),
-                'goesFirst' => (bool) ($template->live_reach['goesFirst'] ?? $template->draft_reach['goesFirst'] ?? false),
-                'season' => $template->pageKind() === null ? '' : $words->season($contests->stored($template->live_reach ?? $template->draft_reach, $template->pageKind())->season),
+                'goesFirst' => (bool) (
+                    $template->live_reach['goesFirst'] ?? $template->draft_reach['goesFirst'] ?? false
+                ),
+                'season' => $template->pageKind() === null ? '' : $words->season(
+                    $contests->stored($template->live_reach ?? $template->draft_reach, $template->pageKind())->season,
+                ),
                 'counts' => $live[$template->id] ?? null,
                 'changedBy' => $template->changer?->name,
                 'changedAt' => $template->changed_at->toIso8601String(),
@@ -80,7 +100,8 @@ final readonly class TemplatesController
         ], self::WORDS);
         $template = isset($given['copyOf'])
             ? $templates->copy($given['name'], self::original((int) $given['copyOf']), SignedIn::user())
-            : $templates->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind']));
+            : $templates
+                ->fromStart($given['name'], $given['start'], SignedIn::user(), PageKind::from($given['pageKind']));
 
         return $template === null
             ? new JsonResponse(ProblemWords::answer([TemplateProblem::UnknownStart->at()]), 422)
@@ -88,8 +109,17 @@ final readonly class TemplatesController
     }
 
     /** A start as it looks with one of the shop's own pages: an ordinary one. */
-    public function start(string $pageKind, string $start, Starts $starts, Composer $composer, Samples $samples, PagesOfTheShop $pages, PageMaker $maker, PageView $view, CardRoom $room): View
-    {
+    public function start(
+        string $pageKind,
+        string $start,
+        Starts $starts,
+        Composer $composer,
+        Samples $samples,
+        PagesOfTheShop $pages,
+        PageMaker $maker,
+        PageView $view,
+        CardRoom $room,
+    ): View {
         $kind = PageKind::from($pageKind);
         $tree = $starts->tree($kind, $start, $composer->schema) ?? abort(404);
         if ($kind === PageKind::Card) {
@@ -111,11 +141,18 @@ final readonly class TemplatesController
 
     public function rename(Request $request, Template $template): JsonResponse
     {
-        $given = $request->validate(['name' => ['sometimes', ...self::NAME['name']], 'note' => ['sometimes', 'nullable', 'string', 'max:300']], self::WORDS);
+        $given = $request->validate(
+            ['name' => ['sometimes', ...self::NAME['name']], 'note' => ['sometimes', 'nullable', 'string', 'max:300']],
+            self::WORDS,
+        );
 
         return DB::transaction(static function () use ($request, $template, $given): JsonResponse {
             $template->refresh();
-            $values = SameTime::of($request, ['name' => $template->name, 'note' => $template->note], array_map(strval(...), $given));
+            $values = SameTime::of(
+                $request,
+                ['name' => $template->name, 'note' => $template->note],
+                array_map(strval(...), $given),
+            );
             if ($values instanceof JsonResponse) {
                 return $values;
             }

@@ -47,7 +47,15 @@ final readonly class WhoController
 
         return Screen::show('who', 'Who gets what', [
             'kind' => count($kinds) === 1 ? $kinds[0] : self::ALL,
-            'templates' => array_merge([], ...array_map(static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->whereNull('let_go_at')->orderBy('hand_order')->get(['id', 'name'])->all(), $kinds)),
+            'templates' => array_merge(
+                [],
+                ...array_map(
+                    static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->whereNull(
+                        'let_go_at',
+                    )->orderBy('hand_order')->get(['id', 'name'])->all(),
+                    $kinds,
+                ),
+            ),
             'first' => $this->page($request),
         ]);
     }
@@ -114,7 +122,8 @@ final readonly class WhoController
             return [[], $total];
         }
         $rows = DB::select(
-            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $found->text order by {$pages->title()}, p.id limit ? offset ?",
+            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $found->text order by "
+                ."{$pages->title()}, p.id limit ? offset ?",
             [...$found->bindings, $most, $from],
         );
         $ids = array_column($rows, 'id');
@@ -129,8 +138,11 @@ final readonly class WhoController
                 'template' => $row->template_id,
                 'templateName' => $names[$row->template_id],
                 'by' => match (true) {
-                    $row->pin === $row->template_id => $kind->standsOnPages() ? 'chosen by the page’s template' : 'pinned',
-                    $row->template_id === $contest->fallbackId && ! in_array($row->id, $ruled, true) => 'no rule takes it: the fallback',
+                    $row->pin === $row->template_id => $kind->standsOnPages()
+                        ? 'chosen by the page’s template'
+                        : 'pinned',
+                    $row->template_id === $contest->fallbackId && ! in_array($row->id, $ruled, true) =>
+                        'no rule takes it: the fallback',
                     default => 'by its rule',
                 },
             ], $rows)),
@@ -145,12 +157,22 @@ final readonly class WhoController
     private function ruled(KindRules $contest, array $ids): array
     {
         $reach = $contest->candidate($contest->fallbackId)?->reach;
-        $rules = array_values(array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []));
+        $rules = array_values(
+            array_filter($reach->show ?? [], static fn (CompiledClause $clause): bool => $clause->conditions !== []),
+        );
         if ($reach === null || $rules === [] || $ids === []) {
             return [];
         }
         $covers = $contest->sql()->covers(new CompiledReach($rules, $reach->keepOff, $reach->season));
 
-        return array_column(DB::select("select p.id from {$contest->pages->table()} p where p.id in (".implode(',', $ids).") and ($covers->text)", $covers->bindings), 'id');
+        return array_column(
+            DB::select(
+                "select p.id from {$contest->pages->table()} p where p.id in ("
+                    .implode(',', $ids)
+                    .") and ($covers->text)",
+                $covers->bindings,
+            ),
+            'id',
+        );
     }
 }

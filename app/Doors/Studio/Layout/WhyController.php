@@ -29,7 +29,8 @@ final readonly class WhyController
         $kind = PageKind::from($pageKind);
         $subject = $this->pages->get($kind)->bySlug($slug) ?? abort(404);
 
-        return Screen::show('why', "Why {$subject->title()} looks like this", ['ladder' => $this->ladder->of($kind, $subject)]);
+        return Screen::show('why', "Why {$subject->title()} looks like this", ['ladder' => $this->ladder
+            ->of($kind, $subject)]);
     }
 
     public function ladder(Request $request, string $pageKind, int $subjectId): JsonResponse

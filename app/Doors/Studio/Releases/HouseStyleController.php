@@ -32,7 +32,9 @@ use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Styling\HouseStyle;
 
-/** The shop-wide styles: decided in a draft beside living specimens, released, brought back, kept and taken elsewhere. */
+/**
+ * The shop-wide styles: decided in a draft beside living specimens, released, brought back, kept and taken elsewhere.
+ */
 final readonly class HouseStyleController
 {
     /** Of what was passed over. */
@@ -62,7 +64,9 @@ final readonly class HouseStyleController
     {
         $row = $this->row($house);
 
-        return new JsonResponse(['state' => Asked::text($request, 'seen') === HouseState::mark($row) ? null : $this->state->of($row)]);
+        return new JsonResponse(['state' => Asked::text($request, 'seen') === HouseState::mark($row)
+            ? null
+            : $this->state->of($row)]);
     }
 
     /** Decisions of the draft; null for as usual. */
@@ -94,15 +98,22 @@ final readonly class HouseStyleController
     {
         $from = Asked::id($request, 'from');
         $row = $from > 0 ? $this->row($from) : null;
-        $kept = $this->book->keep(Asked::text($request, 'name', 60), $row === null ? HouseStyle::standard() : HouseBook::read($row->draft));
+        $kept = $this->book->keep(
+            Asked::text($request, 'name', 60),
+            $row === null ? HouseStyle::standard() : HouseBook::read($row->draft),
+        );
 
-        return $kept instanceof Problem ? new JsonResponse(ProblemWords::answer([$kept]), 422) : $this->answer($kept, 201);
+        return $kept instanceof Problem
+            ? new JsonResponse(ProblemWords::answer([$kept]), 422)
+            : $this->answer($kept, 201);
     }
 
     public function rename(Request $request, int $house): JsonResponse
     {
         return DB::transaction(function () use ($request, $house): JsonResponse {
-            $values = SameTime::of($request, ['name' => $this->row($house)->name], ['name' => Asked::text($request, 'name', 60)]);
+            $values = SameTime::of($request, ['name' => $this->row($house)->name], [
+                'name' => Asked::text($request, 'name', 60),
+            ]);
             if ($values instanceof JsonResponse) {
                 return $values;
             }
@@ -130,7 +141,9 @@ final readonly class HouseStyleController
         $this->row($house);
         $problem = $this->book->letGo($house);
 
-        return $problem === null ? $this->answer($this->book->inUse()) : new JsonResponse(ProblemWords::answer([$problem]), 409);
+        return $problem === null
+            ? $this->answer($this->book->inUse())
+            : new JsonResponse(ProblemWords::answer([$problem]), 409);
     }
 
     /** What putting the draft into use would do. */
@@ -141,7 +154,8 @@ final readonly class HouseStyleController
 
         return $problem !== null
             ? new JsonResponse(ProblemWords::answer([$problem]), 409)
-            : new JsonResponse($impact->of(Changes::of(HouseStyleChange::to($row))) + ['seen' => HouseState::mark($row)]);
+            : new JsonResponse($impact->of(Changes::of(HouseStyleChange::to($row)))
+                + ['seen' => HouseState::mark($row)]);
     }
 
     public function publish(Request $request, int $house, Releases $releases, ReleaseRow $rows): JsonResponse
@@ -151,14 +165,23 @@ final readonly class HouseStyleController
             ['note.max' => 'A note can have 300 characters at most. Nothing was published; shorten it a little.'],
         );
         $row = $this->row($house);
-        $problem = $this->nothing($row) ?? ($given['seen'] === HouseState::mark($row) ? null : HouseProblem::ChangedSince->at());
+        $problem = $this->nothing($row)
+            ?? ($given['seen'] === HouseState::mark($row) ? null : HouseProblem::ChangedSince->at());
         if ($problem !== null) {
             return new JsonResponse(ProblemWords::answer([$problem]), 409);
         }
-        $release = $releases->make(Changes::of(HouseStyleChange::to($row)), SignedIn::user(), $given['note'] ?? '', key: Asked::key($request));
+        $release = $releases->make(
+            Changes::of(HouseStyleChange::to($row)),
+            SignedIn::user(),
+            $given['note'] ?? '',
+            key: Asked::key($request),
+        );
 
         return $release instanceof Release
-            ? new JsonResponse(['release' => $rows->of($release->load('author')), 'state' => $this->state->of($this->row($house))], 201)
+            ? new JsonResponse(
+                ['release' => $rows->of($release->load('author')), 'state' => $this->state->of($this->row($house))],
+                201,
+            )
             : new JsonResponse(ProblemWords::answer($release), 409);
     }
 
@@ -168,7 +191,12 @@ final readonly class HouseStyleController
         $row = $this->row($house);
         $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', strtolower((string) $row->name)), '-') ?: 'house-style';
 
-        return new JsonResponse(TokensWriter::write(HouseBook::read($row->draft)), 200, ['Content-Disposition' => "attachment; filename=\"$name.tokens.json\""], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            TokensWriter::write(HouseBook::read($row->draft)),
+            200,
+            ['Content-Disposition' => "attachment; filename=\"$name.tokens.json\""],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 
     /**
@@ -177,10 +205,18 @@ final readonly class HouseStyleController
      */
     private static function passedOver(array $problems): array
     {
-        $words = array_map(static fn (Problem $one): string => ProblemWords::of($one), array_slice($problems, 0, self::MOST_NAMED));
+        $words = array_map(
+            static fn (Problem $one): string => ProblemWords::of($one),
+            array_slice($problems, 0, self::MOST_NAMED),
+        );
         $more = count($problems) - count($words);
 
-        return $more > 0 ? [...$words, Counted::of($more, 'more is not, and was passed over too.', 'more are not, and were passed over too.')] : $words;
+        return $more > 0
+            ? [
+                ...$words,
+                Counted::of($more, 'more is not, and was passed over too.', 'more are not, and were passed over too.'),
+            ]
+            : $words;
     }
 
     /** A file becomes a style of its own, not in use. */
@@ -194,7 +230,10 @@ final readonly class HouseStyleController
 
         return $kept instanceof Problem
             ? new JsonResponse(ProblemWords::answer([$kept]), 422)
-            : new JsonResponse(['passedOver' => self::passedOver($read->passedOver)] + $this->state->of($this->row($kept)), 201);
+            : new JsonResponse(
+                ['passedOver' => self::passedOver($read->passedOver)] + $this->state->of($this->row($kept)),
+                201,
+            );
     }
 
     /** Pieces in every state, a form, and headings on every ground. */
@@ -205,16 +244,23 @@ final readonly class HouseStyleController
 
     public function cart(MoneyFormat $money): View
     {
-        $rows = DB::table('products')->join('product_pictures', 'product_pictures.product_id', '=', 'products.id')->join('pictures', 'pictures.id', '=', 'product_pictures.picture_id')
+        $rows = DB::table('products')
+            ->join('product_pictures', 'product_pictures.product_id', '=', 'products.id')
+            ->join('pictures', 'pictures.id', '=', 'product_pictures.picture_id')
             ->join('variants', 'variants.product_id', '=', 'products.id')->where('products.published', true)
-            ->groupBy('products.id')->orderBy('products.id')->limit(3)->selectRaw('products.title, min(pictures.file) as file, min(variants.price) as price')->get();
+            ->groupBy('products.id')->orderBy('products.id')
+            ->limit(3)
+            ->selectRaw('products.title, min(pictures.file) as file, min(variants.price) as price')
+            ->get();
 
         return view('shop::specimens.cart', ['title' => 'Specimens', 'rows' => $rows, 'money' => $money]);
     }
 
     private function nothing(stdClass $row): ?Problem
     {
-        return $row->in_use && HouseBook::difference(HouseBook::read($row->draft), HouseBook::read($row->live)) === [] ? HouseProblem::NothingToPublish->at() : null;
+        return $row->in_use && HouseBook::difference(HouseBook::read($row->draft), HouseBook::read($row->live)) === []
+            ? HouseProblem::NothingToPublish->at()
+            : null;
     }
 
     private function row(int $id): stdClass

@@ -30,13 +30,17 @@ final readonly class OwnFontsController
         $bytes = (string) file_get_contents($file->getPathname(), false, null, 0, FontFile::MOST_BYTES + 1);
         $problem = $this->fonts->keep(Asked::text($request, 'name', 60), Asked::text($request, 'kind'), $bytes);
 
-        return $problem === null ? new JsonResponse(['fonts' => $this->state->fonts()], 201) : new JsonResponse(ProblemWords::answer([$problem]), 422);
+        return $problem === null
+            ? new JsonResponse(['fonts' => $this->state->fonts()], 201)
+            : new JsonResponse(ProblemWords::answer([$problem]), 422);
     }
 
     public function delete(int $font): JsonResponse
     {
         $problem = $this->fonts->letGo($font);
 
-        return $problem === null ? new JsonResponse(['fonts' => $this->state->fonts()]) : new JsonResponse(ProblemWords::answer([$problem]), 409);
+        return $problem === null
+            ? new JsonResponse(['fonts' => $this->state->fonts()])
+            : new JsonResponse(ProblemWords::answer([$problem]), 409);
     }
 }

@@ -35,8 +35,9 @@ use Vestibra\Core\Templates\TemplateRole;
 /**
  * From drafts to the shop, now or at a time.
  *
- * @shape PublishLook array{revisions: array<string, int>, others: list<array{id: int, name: string, live: bool, role: string,
- *     pageKind: string}>, house: HouseUnpublished|null, changed: bool, message?: string, concerns?: list<array{spoken: string, words: string}>}
+ * @shape PublishLook array{revisions: array<string, int>, others: list<array{id: int, name: string, live: bool,
+ *     role: string, pageKind: string}>, house: HouseUnpublished|null, changed: bool, message?: string,
+ *     concerns?: list<array{spoken: string, words: string}>}
  */
 final readonly class PublishController
 {
@@ -58,14 +59,30 @@ final readonly class PublishController
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
         /** @var Collection<int, Template> $others */
-        $others = Template::query()->where('let_go_at', null)->where(static fn ($query) => $query->whereIn('page_kind', PageAddresses::names())->orWhereIn('role', [TemplateRole::Card, TemplateRole::Part]))->where('id', '!=', $template->id)
-            ->where(static fn ($query) => $query->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')->orWhereColumn('draft_reach', '!=', 'live_reach'))
-            ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')->limit(200)->get();
+        $others = Template::query()->where('let_go_at', null)
+            ->where(static fn ($query) => $query->whereIn('page_kind', PageAddresses::names())->orWhereIn(
+                'role',
+                [TemplateRole::Card, TemplateRole::Part],
+            ))
+            ->where('id', '!=', $template->id)
+            ->where(static fn ($query) =>
+                $query->whereNull('live_revision')
+                    ->orWhereColumn('draft_tree', '!=', 'live_tree')
+                    ->orWhereColumn('draft_reach', '!=', 'live_reach'))
+            ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')
+            ->limit(200)
+            ->get();
         $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
         $answer = [
             'revisions' => $revisions,
             'house' => HouseState::unpublished(),
-            'others' => $others->map(static fn (Template $other): array => ['id' => $other->id, 'name' => $other->name, 'live' => $other->isLive(), 'role' => $other->role->value, 'pageKind' => $other->page_kind])->values(),
+            'others' => $others->map(static fn (Template $other): array => [
+                'id' => $other->id,
+                'name' => $other->name,
+                'live' => $other->isLive(),
+                'role' => $other->role->value,
+                'pageKind' => $other->page_kind,
+            ])->values(),
         ];
         if (! $changes instanceof Changes) {
             return new JsonResponse($answer + ['changed' => false] + ProblemWords::answer($changes));
@@ -75,7 +92,11 @@ final readonly class PublishController
 
         return new JsonResponse($answer + [
             'changed' => true,
-            'concerns' => array_map(static fn (Problem $concern): array => ['spoken' => $concern->path, 'words' => ProblemWords::of($concern)], $this->publish->concerns($changes, $at)),
+            'concerns' => array_map(
+                static fn (Problem $concern): array =>
+                    ['spoken' => $concern->path, 'words' => ProblemWords::of($concern)],
+                $this->publish->concerns($changes, $at),
+            ),
         ] + $this->impact->of($changes, $at));
     }
 
@@ -151,13 +172,20 @@ final readonly class PublishController
 
     private function made(Release $release, NearbyPages $nearby): JsonResponse
     {
-        return new JsonResponse($this->row->of($release->load('author')) + ['look' => $release->state === Release::DONE ? $nearby->of($release) : null], 201);
+        return new JsonResponse(
+            $this->row->of($release->load('author'))
+                + ['look' => $release->state === Release::DONE ? $nearby->of($release) : null],
+            201,
+        );
     }
 
     /** @return array<int, int> template id => the revision of its draft now */
     private function draftsOf(Template $template, Request $request): array
     {
-        $also = Template::query()->where('let_go_at', null)->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))->pluck('draft_revision', 'id')->all();
+        $also = Template::query()->where('let_go_at', null)
+            ->whereIn('id', Asked::ids($request, 'also', self::MOST_TEMPLATES))
+            ->pluck('draft_revision', 'id')
+            ->all();
 
         // Where nothing of it changed, what is published with it goes alone.
         return $also !== [] && ! $template->isChanged() ? $also : [$template->id => $template->draft_revision] + $also;

@@ -38,9 +38,13 @@ final readonly class ReleasesController
 
     public function index(): View
     {
-        $done = Release::query()->with('author')->where('state', '!=', Release::WAITING)->latest('id')->paginate(self::PAGE);
+        $done = Release::query()->with('author')->where('state', '!=', Release::WAITING)->latest('id')->paginate(
+            self::PAGE,
+        );
         /** @var \Illuminate\Support\Collection<int, Release> $waiting */
-        $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(100)->get();
+        $waiting = Release::query()->with('author')->where('state', Release::WAITING)->oldest('due_at')->limit(
+            100,
+        )->get();
 
         return Screen::show('releases', 'Releases', [
             'page' => $done->currentPage(),
@@ -98,14 +102,20 @@ final readonly class ReleasesController
 
         return DB::transaction(function () use ($request, $release, $given, $due): JsonResponse {
             $release->refresh();
-            $values = SameTime::of($request, ['due' => $this->row->of($release)['dueWall'], 'note' => $release->note], $given);
+            $values = SameTime::of(
+                $request,
+                ['due' => $this->row->of($release)['dueWall'], 'note' => $release->note],
+                $given,
+            );
             if ($values instanceof JsonResponse) {
                 return $values;
             }
             Queue::later($due, new RunDueReleases);
 
             return $this->whileWaiting($release, [
-                'due_at' => isset($values['due']) && is_string($values['due']) ? $this->clock->zone->instant($values['due']) : $release->due_at,
+                'due_at' => isset($values['due']) && is_string($values['due'])
+                    ? $this->clock->zone->instant($values['due'])
+                    : $release->due_at,
                 'note' => $values['note'] ?? $release->note,
             ]);
         });

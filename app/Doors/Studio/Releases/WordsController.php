@@ -39,7 +39,9 @@ final readonly class WordsController
 
     public function rows(Request $request): JsonResponse
     {
-        return new JsonResponse($this->list->page(Asked::text($request, 'q'), Asked::flag($request, 'own'), Asked::page($request)) + $this->unpublished());
+        return new JsonResponse($this->list
+            ->page(Asked::text($request, 'q'), Asked::flag($request, 'own'), Asked::page($request))
+            + $this->unpublished());
     }
 
     /** Own words in the draft, or those that came. */
@@ -89,7 +91,12 @@ final readonly class WordsController
         if ($problem !== null) {
             return new JsonResponse(ProblemWords::answer([$problem->at()]), 409);
         }
-        $release = $releases->make(Changes::of(MessagesChange::to($words)), SignedIn::user(), $given['note'] ?? '', key: Asked::key($request));
+        $release = $releases->make(
+            Changes::of(MessagesChange::to($words)),
+            SignedIn::user(),
+            $given['note'] ?? '',
+            key: Asked::key($request),
+        );
 
         return $release instanceof Release
             ? new JsonResponse($row->of($release->load('author')) + ['unpublished' => 0], 201)

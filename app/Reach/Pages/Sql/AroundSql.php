@@ -40,7 +40,12 @@ final readonly class AroundSql implements PageSql
 
     public function knows(Aspect $aspect): Sql
     {
-        return new Sql('p.page_kind in ('.implode(',', array_map(static fn (string $name): int => PageKind::from($name)->number(), self::having($aspect))).')');
+        return new Sql(
+            'p.page_kind in ('.implode(
+                ',',
+                array_map(static fn (string $name): int => PageKind::from($name)->number(), self::having($aspect)),
+            ).')',
+        );
     }
 
     public function nothing(Aspect $aspect): Sql
@@ -66,7 +71,10 @@ final readonly class AroundSql implements PageSql
     /** Pages of one kind of which something is true. */
     public static function those(FindsPages $pages, Sql $sql): Sql
     {
-        return $sql->wrap("(p.page_kind = {$pages->kind()->number()} and p.page in (select p.id from {$pages->table()} p where ", '))');
+        return $sql->wrap(
+            "(p.page_kind = {$pages->kind()->number()} and p.page in (select p.id from {$pages->table()} p where ",
+            '))',
+        );
     }
 
     /** @return list<string> */
@@ -77,7 +85,8 @@ final readonly class AroundSql implements PageSql
             Aspect::Collection => [PageKind::Product->value, PageKind::Collection->value],
             Aspect::Brand => [PageKind::Product->value, PageKind::Brand->value],
             Aspect::Tag => [PageKind::Product->value, PageKind::Tag->value],
-            Aspect::Product, Aspect::StandsOn => throw new LogicException("Headers and footers are not asked for {$aspect->name}."),
+            Aspect::Product,
+            Aspect::StandsOn => throw new LogicException("Headers and footers are not asked for {$aspect->name}."),
         };
     }
 }

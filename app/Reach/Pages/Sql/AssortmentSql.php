@@ -29,7 +29,8 @@ final readonly class AssortmentSql implements PageSql
 
     public function any(Aspect $aspect, array $ids): Sql
     {
-        return new Sql(($this->any)($aspect, $ids) ?? throw new LogicException("No rule of such pages asks for $aspect->name."));
+        return new Sql(($this->any)($aspect, $ids)
+            ?? throw new LogicException("No rule of such pages asks for $aspect->name."));
     }
 
     public function knows(Aspect $aspect): ?Sql

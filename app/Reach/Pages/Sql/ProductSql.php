@@ -42,7 +42,9 @@ final readonly class ProductSql implements PageSql
         return match ($aspect) {
             Aspect::Product => new Sql("p.id in ($list)"),
             Aspect::Brand => new Sql("p.brand_id in ($list)"),
-            Aspect::CategoryExactly => new Sql("p.id in (select product_id from category_product where category_id in ($list))"),
+            Aspect::CategoryExactly => new Sql(
+                "p.id in (select product_id from category_product where category_id in ($list))",
+            ),
             Aspect::CategoryWithin => new Sql('p.id in (select product_id from category_product where category_id in ('
                 .'select c.id from categories a join categories c on c.lower between a.lower and a.upper'
                 ." where a.id in ($list)))"),
@@ -62,7 +64,8 @@ final readonly class ProductSql implements PageSql
         return new Sql(match ($aspect) {
             Aspect::Product => '0',
             Aspect::Brand => 'p.brand_id is null',
-            Aspect::CategoryExactly, Aspect::CategoryWithin => 'not exists (select 1 from category_product x where x.product_id = p.id)',
+            Aspect::CategoryExactly,
+            Aspect::CategoryWithin => 'not exists (select 1 from category_product x where x.product_id = p.id)',
             Aspect::Tag => 'not exists (select 1 from product_tag x where x.product_id = p.id)',
             Aspect::Collection, Aspect::StandsOn => throw new LogicException('No rule asks for that.'),
         });
@@ -75,24 +78,38 @@ final readonly class ProductSql implements PageSql
 
     public function titleWord(string $word): Sql
     {
-        return new Sql('p.id in (select product_id from title_words where word >= ? and word < ? || char(1114111))', [$word, $word]);
+        return new Sql(
+            'p.id in (select product_id from title_words where word >= ? and word < ? || char(1114111))',
+            [$word, $word],
+        );
     }
 
     public function own(Check $check): Sql
     {
         return match (true) {
-            $check instanceof RatedAtLeast => new Sql("(p.review_count > 0 and p.star_sum * 10 >= $check->tenths * p.review_count)"),
-            $check instanceof AddedWithin => $this->quantities->inRange(new InRange(Quantity::Added, $this->at - $check->days * 86_400 + 1, $this->at)),
+            $check instanceof RatedAtLeast => new Sql(
+                "(p.review_count > 0 and p.star_sum * 10 >= $check->tenths * p.review_count)",
+            ),
+            $check instanceof AddedWithin => $this->quantities
+                ->inRange(new InRange(Quantity::Added, $this->at - $check->days * 86_400 + 1, $this->at)),
             $check instanceof OffersTogether => self::offers($check->parts),
             $check instanceof VariantCheck => self::offers([$check]),
-            $check instanceof FactFilled => new Sql("p.id in (select product_id from fact_values where fact_id = $check->factId)"),
-            $check instanceof FactEmpty => new Sql("not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = $check->factId)"),
+            $check instanceof FactFilled => new Sql(
+                "p.id in (select product_id from fact_values where fact_id = $check->factId)",
+            ),
+            $check instanceof FactEmpty => new Sql(
+                "not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = $check->factId)",
+            ),
             $check instanceof FactHasAny => new Sql(
-                "p.id in (select product_id from fact_values where fact_id = $check->factId and folded in (".Sql::places($check->values).'))',
+                "p.id in (select product_id from fact_values where fact_id = $check->factId and folded in ("
+                    .Sql::places($check->values)
+                    .'))',
                 $check->values,
             ),
             $check instanceof FactInRange => new Sql(
-                "p.id in (select product_id from fact_values where fact_id = $check->factId and number is not null".QuantitySql::bounds('number', $check->min, $check->max).')',
+                "p.id in (select product_id from fact_values where fact_id = $check->factId and number is not null"
+                    .QuantitySql::bounds('number', $check->min, $check->max)
+                    .')',
             ),
             default => throw new LogicException('No SQL for '.$check::class),
         };
@@ -113,8 +130,11 @@ final readonly class ProductSql implements PageSql
     private static function offers(array $parts): Sql
     {
         $where = array_map(static fn (VariantCheck $part): string => match (true) {
-            $part instanceof OffersOption => ' and v.id in (select variant_id from variant_values where option_id in ('.implode(',', $part->ids).'))',
-            $part instanceof OffersValue => ' and v.id in (select variant_id from variant_values where option_value_id in ('.implode(',', $part->ids).'))',
+            $part instanceof OffersOption => ' and v.id in (select variant_id from variant_values where option_id in ('
+                .implode(',', $part->ids)
+                .'))',
+            $part instanceof OffersValue => ' and v.id in (select variant_id from variant_values where '
+                .'option_value_id in ('.implode(',', $part->ids).'))',
             default => throw new LogicException('No SQL for '.$part::class),
         }, $parts);
 

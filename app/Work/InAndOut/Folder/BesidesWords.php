@@ -34,9 +34,12 @@ final readonly class BesidesWords
         }
         foreach (DB::table('files')->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {
             if (is_file("$this->files/$row->file")) {
-                yield ShopFolder::FILES."/$row->file.json" => ShopFolder::headed('file', ['use' => $row->use, 'name' => $row->name]
-                    + ($row->captions_id === null ? [] : ['captions' => $this->name('file', $row->captions_id)])
-                    + ($row->poster_id === null ? [] : ['poster' => $this->name('picture', $row->poster_id)]));
+                yield ShopFolder::FILES."/$row->file.json" => ShopFolder::headed(
+                    'file',
+                    ['use' => $row->use, 'name' => $row->name]
+                        + ($row->captions_id === null ? [] : ['captions' => $this->name('file', $row->captions_id)])
+                        + ($row->poster_id === null ? [] : ['poster' => $this->name('picture', $row->poster_id)]),
+                );
             }
         }
     }
@@ -47,7 +50,8 @@ final readonly class BesidesWords
         foreach (DB::table('pictures')->orderBy('id')->lazy(1000) as $row) {
             $from = $this->bytesOf($row->file, $row->original);
             if ($from !== null) {
-                yield ShopFolder::PICTURES."/{$this->name('picture', $row->id)}.".pathinfo($from, PATHINFO_EXTENSION) => $from;
+                yield ShopFolder::PICTURES."/{$this->name('picture', $row->id)}.".pathinfo($from, PATHINFO_EXTENSION) =>
+                    $from;
             }
         }
         foreach (DB::table('files')->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {

@@ -37,7 +37,8 @@ final readonly class FactsIn
             $stands = $id === null ? null : $known[$id] ?? null;
             $done = match (true) {
                 $stands === null => $this->facts->define($read['fact']),
-                $stands['kind'] !== $read['fact']['kind'] || $stands['decimals'] !== $read['fact']['decimals'] => FileFormatProblem::FactKindFixed->at('', ['name' => $read['was']]),
+                $stands['kind'] !== $read['fact']['kind'] || $stands['decimals'] !== $read['fact']['decimals'] =>
+                    FileFormatProblem::FactKindFixed->at('', ['name' => $read['was']]),
                 array_diff_key($stands, ['id' => 0, 'filled' => 0]) === $read['fact'] => null,
                 default => $this->facts->change($stands['id'], $read['fact']) ?? 0,
             };
@@ -60,7 +61,10 @@ final readonly class FactsIn
         }
     }
 
-    /** @return array{was: string, fact: array{name: string, kind: string, unit: string, decimals: int, choices: list<string>, group: string}}|Problem */
+    /**
+     * @return array{was: string, fact: array{name: string, kind: string, unit: string, decimals: int,
+     *     choices: list<string>, group: string}}|Problem
+     */
     private static function one(mixed $given): array|Problem
     {
         if (! is_array($given) || ! is_string($given['name'] ?? null) || mb_strlen($given['name']) > 100) {
@@ -73,7 +77,9 @@ final readonly class FactsIn
         $decimals = $given['decimals'] ?? 0;
         $unit = $given['unit'] ?? '';
         $group = $given['group'] ?? '';
-        if (! is_int($decimals) || $decimals < 0 || $decimals > 6 || ! is_string($unit) || mb_strlen($unit) > 40 || ! is_string($group) || mb_strlen($group) > 100) {
+        if (! is_int($decimals) || $decimals < 0 || $decimals > 6 || ! is_string($unit) || mb_strlen(
+            $unit,
+        ) > 40 || ! is_string($group) || mb_strlen($group) > 100) {
             return FileFormatProblem::UnknownKey->at('', ['key' => 'decimals, unit or group']);
         }
 

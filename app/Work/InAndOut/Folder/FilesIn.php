@@ -33,7 +33,9 @@ final readonly class FilesIn
 
                 continue;
             }
-            $beside = is_file("$folder->folder/$path.json") ? $folder->read("$path.json", 'file') : ['use' => 'download', 'name' => $name];
+            $beside = is_file("$folder->folder/$path.json")
+                ? $folder->read("$path.json", 'file')
+                : ['use' => 'download', 'name' => $name];
             $taken = $beside instanceof Problem ? $beside : $this->take($folder, $path, $name, $beside);
             if ($taken instanceof Problem) {
                 $taking->problem($path, $taken);
@@ -48,7 +50,11 @@ final readonly class FilesIn
             }
         }
         foreach ($films as $film => [$captions, $poster]) {
-            $this->files->describe($film, is_string($captions) ? $this->names->idOf('file', $captions) : null, is_string($poster) ? $this->names->idOf('picture', $poster) : null);
+            $this->files->describe(
+                $film,
+                is_string($captions) ? $this->names->idOf('file', $captions) : null,
+                is_string($poster) ? $this->names->idOf('picture', $poster) : null,
+            );
         }
     }
 

@@ -10,7 +10,10 @@ use Vestibra\Core\Formats\Shop\FolderProblem;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 use Vestibra\Core\Problem;
 
-/** The files of a folder, those that are to be read among them: where this shop wrote it, only what somebody changed since. */
+/**
+ * The files of a folder, those that are to be read among them: where this shop wrote it, only what somebody changed
+ * since.
+ */
 final class FolderFiles
 {
     /** @var array<string, bool> */
@@ -31,12 +34,17 @@ final class FolderFiles
         }
         $contents = FolderManifest::of($folder);
 
-        return new self($folder, $contents, ! $whole && $contents !== null && $contents->shop === FolderManifest::mark());
+        return new self(
+            $folder,
+            $contents,
+            ! $whole && $contents !== null && $contents->shop === FolderManifest::mark(),
+        );
     }
 
     public function isChanged(string $path): bool
     {
-        return $this->changed[$path] ??= self::lies($this->folder, $path) && (! $this->ours || ($this->contents?->files[$path] ?? '') !== hash_file('sha256', "$this->folder/$path"));
+        return $this->changed[$path] ??= self::lies($this->folder, $path)
+            && (! $this->ours || ($this->contents?->files[$path] ?? '') !== hash_file('sha256', "$this->folder/$path"));
     }
 
     /** @return list<string> what only leads to another place, or is no file at all: nothing of it is read */
@@ -45,7 +53,9 @@ final class FolderFiles
         $paths = [ShopFolder::SHOP, ShopFolder::CONTENTS, ShopFolder::OPTIONS, ShopFolder::FACTS];
         foreach ([...ShopFolder::FOLDERS, ShopFolder::PICTURES, ShopFolder::FILES] as $inside) {
             $paths[] = $inside;
-            foreach (is_dir("$this->folder/$inside") ? array_diff(scandir("$this->folder/$inside") ?: [], ['.', '..']) : [] as $name) {
+            foreach (is_dir("$this->folder/$inside")
+                ? array_diff(scandir("$this->folder/$inside") ?: [], ['.', '..'])
+                : [] as $name) {
                 $paths[] = "$inside/$name";
             }
         }
@@ -72,7 +82,8 @@ final class FolderFiles
     /** Whether it holds this very text still, as far as it is known. */
     public function wrote(string $path, ?string $text): bool
     {
-        return ! $this->ours || ($this->contents?->files[$path] ?? null) === ($text === null ? null : hash('sha256', $text));
+        return ! $this->ours
+            || ($this->contents?->files[$path] ?? null) === ($text === null ? null : hash('sha256', $text));
     }
 
     /**
@@ -88,7 +99,11 @@ final class FolderFiles
             }
             $name = substr($file, 0, -5);
             if (! mb_check_encoding($name, 'UTF-8') || ! AddressName::isGood($name)) {
-                $problems[] = new FolderProblem("$folder/".mb_scrub($file), FileFormatProblem::NotAName->at('', ['better' => AddressName::from(mb_scrub($name)) ?: 'an-example']));
+                $problems[] = new FolderProblem(
+                    "$folder/".mb_scrub($file),
+                    FileFormatProblem::NotAName
+                        ->at('', ['better' => AddressName::from(mb_scrub($name)) ?: 'an-example']),
+                );
 
                 continue;
             }
@@ -106,16 +121,22 @@ final class FolderFiles
             return FileFormatProblem::TooLarge->at('', ['most' => intdiv(ShopFolder::MOST_BYTES, 1_000_000)]);
         }
         $text = @file_get_contents("$this->folder/$path");
-        $read = $text === false || ! mb_check_encoding($text, 'UTF-8') ? null : json_decode($text, true, ShopFolder::DEEPEST);
+        $read = $text === false || ! mb_check_encoding($text, 'UTF-8')
+            ? null
+            : json_decode($text, true, ShopFolder::DEEPEST);
         if (! is_array($read) || (array_is_list($read) && $read !== [])) {
-            return FileFormatProblem::NotJson->at('', ['why' => $text === false ? 'it cannot be read' : json_last_error_msg()]);
+            return FileFormatProblem::NotJson
+                ->at('', ['why' => $text === false ? 'it cannot be read' : json_last_error_msg()]);
         }
         if (($read['vestibra'] ?? null) !== $what) {
             return FileFormatProblem::NotThis->at('vestibra', ['what' => $what]);
         }
         $format = $read['format'] ?? null;
         if ($format !== ShopFolder::FORMAT) {
-            return FileFormatProblem::Newer->at('format', ['format' => is_scalar($format) ? mb_substr((string) $format, 0, 20) : '', 'known' => ShopFolder::FORMAT]);
+            return FileFormatProblem::Newer->at('format', [
+                'format' => is_scalar($format) ? mb_substr((string) $format, 0, 20) : '',
+                'known' => ShopFolder::FORMAT,
+            ]);
         }
         $values = [];
         foreach ($read as $name => $value) {

@@ -25,7 +25,10 @@ final readonly class FolderManifest
         $path = "$folder/".ShopFolder::CONTENTS;
         $text = is_file($path) && filesize($path) < self::MOST_BYTES ? file_get_contents($path) : false;
         $read = $text === false ? null : json_decode($text, true, 8);
-        if (! is_array($read) || ($read['vestibra'] ?? null) !== 'contents' || ($read['format'] ?? null) !== ShopFolder::FORMAT || ! is_array($read['files'] ?? null)) {
+        if (! is_array($read)
+            || ($read['vestibra'] ?? null) !== 'contents'
+            || ($read['format'] ?? null) !== ShopFolder::FORMAT
+            || ! is_array($read['files'] ?? null)) {
             return null;
         }
         $files = [];

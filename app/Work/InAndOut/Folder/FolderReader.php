@@ -20,8 +20,9 @@ use Vestibra\Core\Problem;
 use Vestibra\Core\Selling\MoneyFormat;
 
 /**
- * Reads a folder that holds a shop, as a whole or not at all, and keeps it as one piece of the history. Of a folder that this shop wrote
- * only what was changed in it since is read, so that what changed in the shop meanwhile stays as it is.
+ * Reads a folder that holds a shop, as a whole or not at all, and keeps it as one piece of the history. Of a folder
+ * that this shop wrote only what was changed in it since is read, so that what changed in the shop meanwhile stays as
+ * it is.
  */
 final class FolderReader
 {
@@ -50,8 +51,15 @@ final class FolderReader
      * @param  bool  $leaping  prices may become ten times as high or low
      * @return Outcome|non-empty-list<FolderProblem>
      */
-    public function read(string $folder, User $user, bool $over = false, bool $delete = false, bool $dry = false, bool $whole = false, bool $leaping = false): Outcome|array
-    {
+    public function read(
+        string $folder,
+        User $user,
+        bool $over = false,
+        bool $delete = false,
+        bool $dry = false,
+        bool $whole = false,
+        bool $leaping = false,
+    ): Outcome|array {
         $this->written->forget();
         $this->check->forget();
         $files = FolderFiles::in($folder, $whole);
@@ -60,7 +68,11 @@ final class FolderReader
         }
         $elsewhere = $files->leadingElsewhere();
         if ($elsewhere !== []) {
-            return array_map(static fn (string $path): FolderProblem => new FolderProblem(mb_scrub($path), FileFormatProblem::Linked->at()), array_slice($elsewhere, 0, 100));
+            return array_map(
+                static fn (string $path): FolderProblem =>
+                    new FolderProblem(mb_scrub($path), FileFormatProblem::Linked->at()),
+                array_slice($elsewhere, 0, 100),
+            );
         }
         $unfit = $this->unfit($files, $over);
         if ($unfit !== null) {
@@ -92,7 +104,10 @@ final class FolderReader
 
         return match (true) {
             $shop instanceof Problem => $shop,
-            ($shop['currency'] ?? '') !== $this->money->currency => FileFormatProblem::AnotherCurrency->at('currency', ['theirs' => is_string($shop['currency'] ?? null) ? mb_substr($shop['currency'], 0, 10) : '', 'ours' => $this->money->currency]),
+            ($shop['currency'] ?? '') !== $this->money->currency => FileFormatProblem::AnotherCurrency->at('currency', [
+                'theirs' => is_string($shop['currency'] ?? null) ? mb_substr($shop['currency'], 0, 10) : '',
+                'ours' => $this->money->currency,
+            ]),
             ! $files->ours && ! $over && ! self::isEmpty() => FileFormatProblem::AnotherShop->at(),
             default => null,
         };
@@ -100,7 +115,9 @@ final class FolderReader
 
     private static function isEmpty(): bool
     {
-        return DB::table('products')->doesntExist() && DB::table('categories')->doesntExist() && DB::table('brands')->doesntExist();
+        return DB::table('products')->doesntExist()
+            && DB::table('categories')->doesntExist()
+            && DB::table('brands')->doesntExist();
     }
 
     private function take(FolderFiles $files, User $user, bool $over, bool $delete, bool $leaping): Outcome
@@ -138,12 +155,20 @@ final class FolderReader
         $adopted = $empty && $files->contents !== null && $files->contents->shop !== '';
         $adopted && FolderManifest::adopt($files->contents->shop);
 
-        return new Outcome($parts->close(self::words($taking)), $taking->counts, array_values($taking->files), $parts->moves(), $staying, $files->ours || $adopted);
+        return new Outcome(
+            $parts->close(self::words($taking)),
+            $taking->counts,
+            array_values($taking->files),
+            $parts->moves(),
+            $staying,
+            $files->ours || $adopted,
+        );
     }
 
     /**
      * @param  array<string, list<string>>  $names
-     * @return array<string, list<string>> those to be opened; what is new has a number below zero, by which others may name it
+     * @return array<string, list<string>> those to be opened; what is new has a number below zero, by which others may
+     *     name it
      */
     private function announced(array $names, FolderFiles $files): array
     {
@@ -153,7 +178,9 @@ final class FolderReader
                 $path = ShopFolder::path(Thing::from($thing), $name);
                 if ($files->isChanged($path)) {
                     $open[$thing][] = $name;
-                    $this->written->names->idOf($thing, $name) === null && ! $files->wasWritten($path) && $this->written->names->announce($thing, $name);
+                    $this->written->names->idOf($thing, $name) === null
+                        && ! $files->wasWritten($path)
+                        && $this->written->names->announce($thing, $name);
                 }
             }
         }
@@ -188,7 +215,13 @@ final class FolderReader
         foreach ([Thing::Brand, Thing::Tag, Thing::Category] as $thing) {
             $opened[$thing->value] = $this->things->open($thing, $open[$thing->value] ?? [], $files, $taking);
             foreach ($opened[$thing->value] as $name => $one) {
-                $taking->change(ShopFolder::path($thing, $name), $thing, $one['id'], $one['stands'], $this->things->fields($thing, $name, $one, $taking));
+                $taking->change(
+                    ShopFolder::path($thing, $name),
+                    $thing,
+                    $one['id'],
+                    $one['stands'],
+                    $this->things->fields($thing, $name, $one, $taking),
+                );
             }
         }
         $numbers = $taking->save();
@@ -211,12 +244,24 @@ final class FolderReader
             foreach ($waiting as $name => $one) {
                 $fields = $this->things->fields(Thing::Collection, $name, $one, $taking);
                 if (! self::namesNew($fields['rule'] ?? null)) {
-                    $taking->change(ShopFolder::path(Thing::Collection, $name), Thing::Collection, $one['id'], $one['stands'], $fields);
+                    $taking->change(
+                        ShopFolder::path(Thing::Collection, $name),
+                        Thing::Collection,
+                        $one['id'],
+                        $one['stands'],
+                        $fields,
+                    );
                     $ready[$name] = $one;
                 }
             }
             if ($ready === []) {
-                $taking->problem(ShopFolder::path(Thing::Collection, (string) array_key_first($waiting)), FileFormatProblem::UnknownName->at('rule', ['thing' => 'collection', 'name' => implode(', ', array_slice(array_keys($waiting), 0, 5))]));
+                $taking->problem(
+                    ShopFolder::path(Thing::Collection, (string) array_key_first($waiting)),
+                    FileFormatProblem::UnknownName->at(
+                        'rule',
+                        ['thing' => 'collection', 'name' => implode(', ', array_slice(array_keys($waiting), 0, 5))],
+                    ),
+                );
             }
             $this->things->keepEarlier(Thing::Collection, $ready, $taking->save());
             $waiting = array_diff_key($waiting, $ready);
@@ -247,11 +292,19 @@ final class FolderReader
             foreach ($names[$thing] as $name) {
                 $here[$this->written->names->idOf($thing, $name) ?? 0] = true;
             }
-            $gone = array_values(array_filter($this->written->names->all($thing), static fn (int $id): bool => ! isset($here[$id])));
+            $gone = array_values(
+                array_filter($this->written->names->all($thing), static fn (int $id): bool => ! isset($here[$id])),
+            );
             $staying += $delete ? 0 : count($gone);
             foreach (array_chunk($delete ? $gone : [], self::AT_ONCE) as $some) {
                 foreach ($some as $id) {
-                    $taking->change(ShopFolder::path(Thing::from($thing), (string) $this->written->names->nameOf($thing, $id)), Thing::from($thing), $id, [], null);
+                    $taking->change(
+                        ShopFolder::path(Thing::from($thing), (string) $this->written->names->nameOf($thing, $id)),
+                        Thing::from($thing),
+                        $id,
+                        [],
+                        null,
+                    );
                 }
                 $taking->save();
             }
@@ -268,6 +321,8 @@ final class FolderReader
             $taking->counts['deleted'] === 0 ? '' : Counted::of($taking->counts['deleted'], 'thing').' deleted',
         ]);
 
-        return 'Read in from a folder: '.($said === [] ? 'nothing changed' : implode(', ', $said)).(count($taking->files) === 1 ? ' ('.array_key_first($taking->files).')' : '');
+        return 'Read in from a folder: '.($said === [] ? 'nothing changed' : implode(', ', $said)).(
+            count($taking->files) === 1 ? ' ('.array_key_first($taking->files).')' : ''
+        );
     }
 }

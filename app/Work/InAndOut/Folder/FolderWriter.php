@@ -11,7 +11,10 @@ use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 use Vestibra\Core\Problem;
 
-/** Writes the whole shop into a folder. What was written there before is brought up to date; what is somebody else's is left alone. */
+/**
+ * Writes the whole shop into a folder. What was written there before is brought up to date; what is somebody else's is
+ * left alone.
+ */
 final class FolderWriter
 {
     public function __construct(
@@ -47,7 +50,10 @@ final class FolderWriter
                 $count += self::copy($from, "$folder/$path");
             }
         });
-        $gone = array_filter(array_keys(array_diff_key($before->files ?? [], $sums)), static fn (string $path): bool => is_file("$folder/$path") && unlink("$folder/$path"));
+        $gone = array_filter(
+            array_keys(array_diff_key($before->files ?? [], $sums)),
+            static fn (string $path): bool => is_file("$folder/$path") && unlink("$folder/$path"),
+        );
         $contents = new FolderManifest(FolderManifest::mark(), $sums);
         self::put("$folder/".ShopFolder::CONTENTS, $contents->text());
 
@@ -76,7 +82,9 @@ final class FolderWriter
             return @mkdir($folder, 0o755, true) ? null : FileFormatProblem::NotAFolder->at('', ['folder' => $folder]);
         }
         if ($before === null) {
-            return count(scandir($folder) ?: []) > 2 ? FileFormatProblem::Occupied->at('', ['folder' => $folder]) : null;
+            return count(scandir($folder) ?: []) > 2
+                ? FileFormatProblem::Occupied->at('', ['folder' => $folder])
+                : null;
         }
         foreach ($over ? [] : $before->files as $path => $sum) {
             if (is_file("$folder/$path") && hash_file('sha256', "$folder/$path") !== $sum) {
@@ -101,7 +109,9 @@ final class FolderWriter
 
     private static function copy(string $from, string $to): int
     {
-        if (is_file($to) && filesize($to) === filesize($from) && hash_file('sha256', $to) === hash_file('sha256', $from)) {
+        if (is_file($to)
+            && filesize($to) === filesize($from)
+            && hash_file('sha256', $to) === hash_file('sha256', $from)) {
             return 0;
         }
         copy($from, "$to.part");

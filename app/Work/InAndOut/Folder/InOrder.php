@@ -16,9 +16,14 @@ final class InOrder
     {
         $old = array_values(array_filter($wanted, static fn (int $id): bool => isset($places[$id])));
         $new = array_slice($wanted, count($old));
-        $kept = array_values(array_intersect(array_keys($places), $old)) === $old && array_filter($new, static fn (int $id): bool => isset($places[$id])) === [];
+        $kept = array_values(array_intersect(array_keys($places), $old)) === $old
+            && array_filter($new, static fn (int $id): bool => isset($places[$id])) === [];
         if (! $kept) {
-            return array_filter(array_flip($wanted), static fn (int $place, int $id): bool => ($places[$id] ?? null) !== $place, ARRAY_FILTER_USE_BOTH);
+            return array_filter(
+                array_flip($wanted),
+                static fn (int $place, int $id): bool => ($places[$id] ?? null) !== $place,
+                ARRAY_FILTER_USE_BOTH,
+            );
         }
         $next = $places === [] ? 0 : max($places) + 1;
 

@@ -55,7 +55,8 @@ final readonly class OptionsIn
                 is_string($called) && $this->written->names->alias('option-value', "$one: $called", $id);
             }
             $wanted[] = $id;
-            $changes[$id] = $this->fields(Thing::OptionValue, $stands[$id] ?? null, $value, "$path/values/$index", [], $taking);
+            $changes[$id] = $this
+                ->fields(Thing::OptionValue, $stands[$id] ?? null, $value, "$path/values/$index", [], $taking);
         }
         foreach (array_diff_key($labels, array_flip($wanted)) as $id => $label) {
             $this->written->names->alias('option-value', "$name: ".(is_string($label) ? $label : ''), $id);
@@ -69,12 +70,24 @@ final readonly class OptionsIn
      * @param  list<string>  $besides
      * @return array<string, mixed>
      */
-    private function fields(Thing $thing, ?array $stands, array $given, string $path, array $besides, Taking $taking): array
-    {
+    private function fields(
+        Thing $thing,
+        ?array $stands,
+        array $given,
+        string $path,
+        array $besides,
+        Taking $taking,
+    ): array {
         $problems = [];
         $changed = $this->written->file->changed($thing, $stands, $given, $problems);
-        foreach (array_diff(array_keys($given), array_keys($this->written->file::fields($thing)), ['was'], $besides) as $unknown) {
-            $problems[] = FileFormatProblem::UnknownKey->at(mb_substr($unknown, 0, 60), ['key' => mb_substr($unknown, 0, 60)]);
+        foreach (array_diff(
+            array_keys($given),
+            array_keys($this->written->file::fields($thing)),
+            ['was'],
+            $besides,
+        ) as $unknown) {
+            $problems[] = FileFormatProblem::UnknownKey
+                ->at(mb_substr($unknown, 0, 60), ['key' => mb_substr($unknown, 0, 60)]);
         }
         foreach ($problems as $problem) {
             $taking->problem(ShopFolder::OPTIONS, $problem->code->at("$path/$problem->path", $problem->values));
@@ -90,11 +103,26 @@ final readonly class OptionsIn
      * @param  array<int, array<string, mixed>>  $changes
      * @param  array<string, mixed>  $besides  what new ones have too
      */
-    private function keep(Thing $thing, array $wanted, array $places, array $stands, array $changes, array $besides, Taking $taking): void
-    {
+    private function keep(
+        Thing $thing,
+        array $wanted,
+        array $places,
+        array $stands,
+        array $changes,
+        array $besides,
+        Taking $taking,
+    ): void {
         $moved = InOrder::places($wanted, $places);
         foreach ($wanted as $id) {
-            $taking->change(ShopFolder::OPTIONS, $thing, $id, $stands[$id] ?? null, $changes[$id] + (isset($moved[$id]) ? ['position' => $moved[$id]] : []) + (isset($stands[$id]) ? [] : $besides));
+            $taking->change(
+                ShopFolder::OPTIONS,
+                $thing,
+                $id,
+                $stands[$id] ?? null,
+                $changes[$id] + (isset($moved[$id]) ? ['position' => $moved[$id]] : []) + (
+                    isset($stands[$id]) ? [] : $besides
+                ),
+            );
         }
     }
 
@@ -109,7 +137,10 @@ final readonly class OptionsIn
     /** @return array<int, int> by number, in their order */
     private static function placesOf(string $table, ?int $option = null): array
     {
-        $rows = DB::table($table)->when($option !== null, static fn ($query) => $query->where('option_id', $option))->orderBy('position')->orderBy('id')->get(['id', 'position']);
+        $rows = DB::table($table)->when($option !== null, static fn ($query) => $query->where('option_id', $option))
+            ->orderBy('position')
+            ->orderBy('id')
+            ->get(['id', 'position']);
 
         return array_map(intval(...), $rows->pluck('position', 'id')->all());
     }
@@ -130,7 +161,8 @@ final readonly class OptionsIn
             }
             $list[] = $values;
         }
-        is_array($given) || $taking->problem(ShopFolder::OPTIONS, FileFormatProblem::UnknownKey->at($path, ['key' => $path]));
+        is_array($given)
+            || $taking->problem(ShopFolder::OPTIONS, FileFormatProblem::UnknownKey->at($path, ['key' => $path]));
 
         return $list;
     }

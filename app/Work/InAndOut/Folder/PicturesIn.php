@@ -28,7 +28,10 @@ final readonly class PicturesIn
         foreach (glob("$files->folder/".ShopFolder::PICTURES.'/*.json') ?: [] as $path) {
             $name = basename($path, '.json');
             if ((glob("$files->folder/".ShopFolder::PICTURES."/$name.{jpg,png,webp,avif}", GLOB_BRACE) ?: []) === []) {
-                $taking->problem(ShopFolder::PICTURES."/$name.json", FileFormatProblem::NoPicture->at('', ['name' => $name]));
+                $taking->problem(
+                    ShopFolder::PICTURES."/$name.json",
+                    FileFormatProblem::NoPicture->at('', ['name' => $name]),
+                );
             }
         }
         foreach (glob("$files->folder/".ShopFolder::PICTURES.'/*.{jpg,png,webp,avif}', GLOB_BRACE) ?: [] as $path) {
@@ -54,7 +57,12 @@ final readonly class PicturesIn
             return;
         }
         $taken = preg_match('/^[a-z0-9][a-z0-9-]{0,80}$/D', $name) === 1
-            ? $this->uploads->take((string) @file_get_contents("$files->folder/$path", length: Uploads::MOST_BYTES + 1), $name, $name)
+            ? $this->uploads
+                ->take(
+                    (string) @file_get_contents("$files->folder/$path", length: Uploads::MOST_BYTES + 1),
+                    $name,
+                    $name,
+                )
             : FileFormatProblem::NotAName->at('', ['better' => 'teal-bottle']);
         if ($taken instanceof Problem) {
             $taking->problem($path, $taken);
@@ -80,7 +88,12 @@ final readonly class PicturesIn
         }
         $problems = [];
         $stands = $this->things->read(Thing::Picture, [$id])[$id];
-        $changed = $this->written->file->changed(Thing::Picture, $stands, ['alt' => $given['words'] ?? '', 'focusX' => $focus[0] ?? 2, 'focusY' => $focus[1] ?? 2], $problems);
+        $changed = $this->written->file->changed(
+            Thing::Picture,
+            $stands,
+            ['alt' => $given['words'] ?? '', 'focusX' => $focus[0] ?? 2, 'focusY' => $focus[1] ?? 2],
+            $problems,
+        );
         foreach ($problems as $problem) {
             $taking->problem($path, $problem);
         }

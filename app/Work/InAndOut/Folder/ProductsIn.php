@@ -15,8 +15,8 @@ use Vestibra\Core\Formats\Shop\ThingFile;
 use Vestibra\Core\Problem;
 
 /**
- * Products with their facts and variants, from a file each. A variant is known by its stock number, or by what it `was`; one that is
- * not in the file any more goes.
+ * Products with their facts and variants, from a file each. A variant is known by its stock number, or by what it
+ * `was`; one that is not in the file any more goes.
  *
  * @phpstan-type Opened array{id: int, given: array<string, mixed>, stands: array<string, mixed>|null}
  */
@@ -36,7 +36,8 @@ final readonly class ProductsIn
     public function read(array $names, FolderFiles $files, Taking $taking): array
     {
         $opened = $this->things->open(Thing::Product, $names, $files, $taking);
-        $variants = $this->written->variants(array_values(array_filter(array_column($opened, 'id'), static fn (int $id): bool => $id > 0)));
+        $variants = $this->written
+            ->variants(array_values(array_filter(array_column($opened, 'id'), static fn (int $id): bool => $id > 0)));
         $again = [];
         foreach ($opened as $name => $one) {
             $path = ShopFolder::path(Thing::Product, $name);
@@ -74,7 +75,10 @@ final readonly class ProductsIn
             }
             $id = $this->written->names->idOf('fact', (string) $name);
             $fact = $id === null ? null : $this->written->knownFacts()[$id] ?? null;
-            $value = $fact === null ? FileFormatProblem::UnknownName->at('', ['thing' => 'fact', 'name' => mb_substr((string) $name, 0, 80)]) : $this->factValue($fact, $given[$name] ?? []);
+            $value = $fact === null
+                ? FileFormatProblem::UnknownName
+                    ->at('', ['thing' => 'fact', 'name' => mb_substr((string) $name, 0, 80)])
+                : $this->factValue($fact, $given[$name] ?? []);
             if ($value === null) {
                 return null;
             }
@@ -100,7 +104,8 @@ final readonly class ProductsIn
         foreach ($written as $name) {
             $id = $what === null ? 0 : $this->written->names->idOf($what, $name);
             if ($id === null) {
-                return FileFormatProblem::UnknownName->at('', ['thing' => (string) $what, 'name' => mb_substr($name, 0, 80)]);
+                return FileFormatProblem::UnknownName
+                    ->at('', ['thing' => (string) $what, 'name' => mb_substr($name, 0, 80)]);
             }
             if ($id < 0) {
                 return null;
@@ -110,7 +115,9 @@ final readonly class ProductsIn
         $written = $what === null ? $written : $numbers;
         $wrong = $written === [] && $fact->kind !== FactKind::Blocks ? null : $this->facts->wrong($fact, $written);
 
-        return $wrong === null ? FactCheck::safe($fact, $written) : FileFormatProblem::FactValue->at('', ['words' => $wrong]);
+        return $wrong === null
+            ? FactCheck::safe($fact, $written)
+            : FileFormatProblem::FactValue->at('', ['words' => $wrong]);
     }
 
     /**
@@ -139,7 +146,11 @@ final readonly class ProductsIn
             $sku = is_array($written) ? $written['was'] ?? $written['sku'] ?? null : null;
             $known = is_string($sku) ? $bySku[$sku] ?? null : null;
             if (! is_array($written) || ($known !== null && isset($changes[$known['id']]))) {
-                $taking->problem($path, FileFormatProblem::NamedTwice->at("variants/$index", ['name' => is_string($sku) ? mb_substr($sku, 0, 60) : '']));
+                $taking->problem(
+                    $path,
+                    FileFormatProblem::NamedTwice
+                        ->at("variants/$index", ['name' => is_string($sku) ? mb_substr($sku, 0, 60) : '']),
+                );
 
                 continue;
             }
@@ -152,7 +163,15 @@ final readonly class ProductsIn
             $taking->change($path, Thing::Variant, $gone, $stands[$gone], null);
         }
         foreach ($wanted as $id) {
-            $taking->change($path, Thing::Variant, $id, $stands[$id] ?? null, $changes[$id] + (isset($moved[$id]) ? ['position' => $moved[$id]] : []) + (isset($stands[$id]) ? [] : ['product' => $one['id']]));
+            $taking->change(
+                $path,
+                Thing::Variant,
+                $id,
+                $stands[$id] ?? null,
+                $changes[$id] + (isset($moved[$id]) ? ['position' => $moved[$id]] : []) + (isset($stands[$id])
+                    ? []
+                    : ['product' => $one['id']]),
+            );
         }
     }
 
@@ -165,7 +184,9 @@ final readonly class ProductsIn
     {
         $problems = [];
         $changed = $this->written->file->changed(Thing::Variant, $known['stands'] ?? null, $given, $problems);
-        foreach (array_diff(array_keys($given), array_keys(ThingFile::fields(Thing::Variant)), ['values', 'was']) as $unknown) {
+        foreach (
+            array_diff(array_keys($given), array_keys(ThingFile::fields(Thing::Variant)), ['values', 'was']) as $unknown
+        ) {
             $problems[] = FileFormatProblem::UnknownKey->at('', ['key' => mb_substr($unknown, 0, 60)]);
         }
         if ($known === null || ! ThingFile::same($given['values'] ?? [], $known['written']['values'] ?? [])) {
@@ -190,7 +211,10 @@ final readonly class ProductsIn
         foreach (is_array($given) ? $given : [] as $option => $label) {
             $id = is_string($label) ? $this->written->names->idOf('option-value', "$option: $label") : null;
             if ($id === null) {
-                return FileFormatProblem::UnknownName->at('values', ['thing' => 'value', 'name' => mb_substr("$option: ".(is_string($label) ? $label : ''), 0, 80)]);
+                return FileFormatProblem::UnknownName->at(
+                    'values',
+                    ['thing' => 'value', 'name' => mb_substr("$option: ".(is_string($label) ? $label : ''), 0, 80)],
+                );
             }
             $ids[] = $id;
         }

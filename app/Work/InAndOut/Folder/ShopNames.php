@@ -11,8 +11,8 @@ use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Formats\Shop\FolderNames;
 
 /**
- * What things are called in a folder: by their address name; options by name, values as `Nib: Fine`, pictures and files as
- * they are kept. What the folder has and the shop does not yet has a number below zero until it is made.
+ * What things are called in a folder: by their address name; options by name, values as `Nib: Fine`, pictures and files
+ * as they are kept. What the folder has and the shop does not yet has a number below zero until it is made.
  */
 final class ShopNames implements FolderNames
 {
@@ -23,7 +23,8 @@ final class ShopNames implements FolderNames
         'brand' => 'select id, slug as name from brands order by id',
         'tag' => 'select id, slug as name from tags order by id',
         'option' => 'select id, name from options order by id',
-        'option-value' => "select v.id, o.name || ': ' || v.label as name from option_values v join options o on o.id = v.option_id order by v.id",
+        'option-value' => "select v.id, o.name || ': ' || v.label as name from option_values v join options o on o.id "
+            .'= v.option_id order by v.id',
         'picture' => 'select id, file as name from pictures order by id',
         'file' => 'select id, file as name from files where gone_at is null order by id',
         'fact' => 'select id, name from facts order by id',
@@ -114,7 +115,9 @@ final class ShopNames implements FolderNames
 
     private function earlier(string $what, string $name): ?int
     {
-        $thing = in_array($what, ['product', 'category', 'collection', 'brand', 'tag'], true) ? Thing::from($what) : null;
+        $thing = in_array($what, ['product', 'category', 'collection', 'brand', 'tag'], true)
+            ? Thing::from($what)
+            : null;
 
         return $thing === null ? null : $this->addresses->thing($thing, $name)['id'] ?? null;
     }

@@ -28,7 +28,10 @@ final readonly class TakenFiles
             @unlink(config()->string('vestibra.files')."/$file");
         }
         foreach (array_filter($files, is_string(...)) as $file) {
-            array_map(unlink(...), glob(config()->string('vestibra.pictures')."/$file-{original-*,160.*,400.*,800.*}", GLOB_BRACE) ?: []);
+            array_map(
+                unlink(...),
+                glob(config()->string('vestibra.pictures')."/$file-{original-*,160.*,400.*,800.*}", GLOB_BRACE) ?: [],
+            );
         }
     }
 }

@@ -17,7 +17,10 @@ use Vestibra\Core\Formats\FileFormatProblem;
 use Vestibra\Core\Formats\Shop\FolderProblem;
 use Vestibra\Core\Problem;
 
-/** What is being read from a folder: what is the matter with it, which files did what, and the changes that wait to be saved. */
+/**
+ * What is being read from a folder: what is the matter with it, which files did what, and the changes that wait to be
+ * saved.
+ */
 final class Taking
 {
     private const MOST_PROBLEMS = 100;
@@ -74,16 +77,35 @@ final class Taking
         if ($after === [] && $stands !== null) {
             return;
         }
-        $before = $stands === null ? null : ($after === null ? [] : array_map(static fn (string $name): mixed => $stands[$name] ?? null, array_combine(array_keys($after), array_keys($after))));
+        $before = $stands === null ? null : ($after === null ? [] : array_map(
+            static fn (string $name): mixed => $stands[$name] ?? null,
+            array_combine(array_keys($after), array_keys($after)),
+        ));
         $change = new Change($thing, $id, $before, $after);
         foreach ($this->leaping ? [] : Leap::in($change) as $leap) {
-            $this->problem($file, FileFormatProblem::Leap->at($leap->field->name, ['field' => $leap->field->words, 'before' => $this->amount($leap->before), 'after' => $this->amount($leap->after)]));
+            $this->problem(
+                $file,
+                FileFormatProblem::Leap->at($leap->field->name, [
+                    'field' => $leap->field->words,
+                    'before' => $this->amount($leap->before),
+                    'after' => $this->amount($leap->after),
+                ]),
+            );
         }
         $this->waiting[] = $change;
         $this->from[$change->key()] = $file;
         $did = $after === null ? 'deleted' : ($stands === null ? 'made' : 'changed');
         $this->counts[$did]++;
-        $this->did($file, in_array($thing, [Thing::Variant, Thing::Option, Thing::OptionValue], true) ? 'changed' : $did, $did === 'changed' ? array_map(static fn (string $name): string => ThingFields::field($thing, $name)->words ?? $name, array_keys($after)) : []);
+        $this->did(
+            $file,
+            in_array($thing, [Thing::Variant, Thing::Option, Thing::OptionValue], true) ? 'changed' : $did,
+            $did === 'changed'
+                ? array_map(
+                    static fn (string $name): string => ThingFields::field($thing, $name)->words ?? $name,
+                    array_keys($after),
+                )
+                : [],
+        );
     }
 
     private function amount(int $minor): string
@@ -117,9 +139,14 @@ final class Taking
         }
         $done = $this->parts->add(new Entry($this->waiting));
         if ($done instanceof Refusal) {
-            foreach ($done->problems === [] ? [CatalogueProblem::ChangedSince->at('', ['count' => count($done->crossings)])] : $done->problems as $problem) {
+            foreach ($done->problems === []
+                ? [CatalogueProblem::ChangedSince->at('', ['count' => count($done->crossings)])]
+                : $done->problems as $problem) {
                 $parts = explode('/', $problem->path);
-                $this->problem($this->from[implode('/', array_slice($parts, 0, 2))] ?? '', $problem->code->at(implode('/', array_slice($parts, 2)), $problem->values));
+                $this->problem(
+                    $this->from[implode('/', array_slice($parts, 0, 2))] ?? '',
+                    $problem->code->at(implode('/', array_slice($parts, 2)), $problem->values),
+                );
             }
             $this->stop();
         }

@@ -41,7 +41,11 @@ final class ThingFiles
         private readonly MoneyFormat $money,
         ShopClock $clock,
     ) {
-        $this->file = new ThingFile($names, new FieldReader($clock->zone, $money->digits(), $money->currency, SafeHtml::clean(...)), $money->digits());
+        $this->file = new ThingFile(
+            $names,
+            new FieldReader($clock->zone, $money->digits(), $money->currency, SafeHtml::clean(...)),
+            $money->digits(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -89,16 +93,25 @@ final class ThingFiles
 
     /**
      * @param  list<int>  $products
-     * @return array<int, list<array{id: int, stands: array<string, mixed>, written: array<string, mixed>}>> by product, in their order
+     * @return array<int, list<array{id: int, stands: array<string, mixed>, written: array<string, mixed>}>> by product,
+     *     in their order
      */
     public function variants(array $products): array
     {
-        $order = array_values(array_map(intval(...), DB::table('variants')->whereIntegerInRaw('product_id', $products)->orderBy('position')->orderBy('id')->pluck('id')->all()));
+        $order = array_values(array_map(
+            intval(...),
+            DB::table('variants')->whereIntegerInRaw('product_id', $products)
+                ->orderBy('position')
+                ->orderBy('id')
+                ->pluck('id')
+                ->all(),
+        ));
         $stands = $this->things->read(Thing::Variant, $order);
         $variants = [];
         foreach ($order as $id) {
             $product = $stands[$id]['product'];
-            is_int($product) && $variants[$product][] = ['id' => $id, 'stands' => $stands[$id], 'written' => $this->variant($stands[$id])];
+            is_int($product) && $variants[$product][] =
+                ['id' => $id, 'stands' => $stands[$id], 'written' => $this->variant($stands[$id])];
         }
 
         return $variants;
@@ -114,8 +127,11 @@ final class ThingFiles
     public function optionList(): array
     {
         $values = [];
-        foreach (DB::select('select option_id, label, swatch from option_values order by option_id, position, id') as $row) {
-            $values[$row->option_id][] = ['label' => $row->label] + ($row->swatch === null ? [] : ['swatch' => $row->swatch]);
+        foreach (DB::select(
+            'select option_id, label, swatch from option_values order by option_id, position, id',
+        ) as $row) {
+            $values[$row->option_id][] = ['label' => $row->label]
+                + ($row->swatch === null ? [] : ['swatch' => $row->swatch]);
         }
 
         return array_values(array_map(
@@ -124,14 +140,20 @@ final class ThingFiles
         ));
     }
 
-    /** @return array<string, mixed> those that are laid out on the drawing table belong to templates, and stand here without values */
+    /**
+     * @return array<string, mixed> those that are laid out on the drawing table belong to templates, and stand here
+     *     without values
+     */
     public function facts(): array
     {
-        return ShopFolder::headed('facts', ['facts' => array_map(static fn (stdClass $row): array => ['name' => $row->name, 'kind' => $row->kind]
-            + ($row->unit === '' ? [] : ['unit' => $row->unit])
-            + ($row->decimals === 0 ? [] : ['decimals' => $row->decimals])
-            + ($row->choices === null ? [] : ['choices' => json_decode($row->choices, true)])
-            + ($row->group_name === '' ? [] : ['group' => $row->group_name]), DB::select('select * from facts order by position, id'))]);
+        return ShopFolder::headed('facts', ['facts' => array_map(
+            static fn (stdClass $row): array => ['name' => $row->name, 'kind' => $row->kind]
+                + ($row->unit === '' ? [] : ['unit' => $row->unit])
+                + ($row->decimals === 0 ? [] : ['decimals' => $row->decimals])
+                + ($row->choices === null ? [] : ['choices' => json_decode($row->choices, true)])
+                + ($row->group_name === '' ? [] : ['group' => $row->group_name]),
+            DB::select('select * from facts order by position, id'),
+        )]);
     }
 
     /** @return array<int, Fact> by number */
@@ -162,7 +184,10 @@ final class ThingFiles
         foreach ($this->knownFacts() as $id => $fact) {
             $values = $fields[ThingFields::fact($id)] ?? null;
             if (is_array($values) && $fact->kind !== FactKind::Blocks) {
-                $written[(string) $this->names->nameOf('fact', $id)] = array_map(fn (string $one): string => $this->factValue($fact, $one), array_values(array_filter($values, is_string(...))));
+                $written[(string) $this->names->nameOf('fact', $id)] = array_map(
+                    fn (string $one): string => $this->factValue($fact, $one),
+                    array_values(array_filter($values, is_string(...))),
+                );
             }
         }
 
@@ -210,7 +235,10 @@ final class ThingFiles
         if ($this->values === null) {
             $this->values = [];
             foreach (DB::select('select v.id, v.label, v.option_id from option_values v') as $row) {
-                $this->values[(int) $row->id] = ['option' => (string) $this->names->nameOf('option', (int) $row->option_id), 'label' => (string) $row->label];
+                $this->values[(int) $row->id] = [
+                    'option' => (string) $this->names->nameOf('option', (int) $row->option_id),
+                    'label' => (string) $row->label,
+                ];
             }
         }
 
@@ -224,7 +252,10 @@ final class ThingFiles
     private function earlier(Thing $thing, array $ids): array
     {
         $earlier = [];
-        foreach (DB::table('old_address_names')->where('thing', $thing->value)->whereIntegerInRaw('thing_id', $ids)->orderBy('id')->get(['thing_id', 'slug']) as $row) {
+        foreach (DB::table('old_address_names')->where('thing', $thing->value)
+            ->whereIntegerInRaw('thing_id', $ids)
+            ->orderBy('id')
+            ->get(['thing_id', 'slug']) as $row) {
             in_array($row->slug, $earlier[$row->thing_id] ?? [], true) || $earlier[$row->thing_id][] = $row->slug;
         }
 

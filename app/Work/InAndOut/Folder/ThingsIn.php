@@ -26,7 +26,8 @@ final readonly class ThingsIn
 
     /**
      * @param  list<string>  $names  of the files to read
-     * @return array<string, array{id: int, given: array<string, mixed>, stands: array<string, mixed>|null}> by name: those that are well so far
+     * @return array<string, array{id: int, given: array<string, mixed>, stands: array<string, mixed>|null}> by
+     *     name: those that are well so far
      */
     public function open(Thing $thing, array $names, FolderFiles $files, Taking $taking): array
     {
@@ -53,18 +54,24 @@ final readonly class ThingsIn
     }
 
     /**
-     * Says what was changed in the folder and in the shop too. Before anything is saved: what is saved changes how other things are written.
+     * Says what was changed in the folder and in the shop too. Before anything is saved: what is saved changes how
+     * other things are written.
      *
      * @param  list<string>  $names
      */
     public function compare(Thing $thing, array $names, FolderFiles $files, Taking $taking): void
     {
         foreach (array_chunk($files->ours ? $names : [], self::AT_ONCE) as $some) {
-            $ids = array_map(fn (string $name): int => $this->written->names->idOf($thing->value, $name) ?? 0, array_combine($some, $some));
-            $written = $this->written->of($thing, array_values(array_filter($ids, static fn (int $id): bool => $id > 0)));
+            $ids = array_map(
+                fn (string $name): int => $this->written->names->idOf($thing->value, $name) ?? 0,
+                array_combine($some, $some),
+            );
+            $written = $this->written
+                ->of($thing, array_values(array_filter($ids, static fn (int $id): bool => $id > 0)));
             foreach ($ids as $name => $id) {
                 $path = ShopFolder::path($thing, (string) $name);
-                $files->wrote($path, isset($written[$id]) ? ShopFolder::text($written[$id]) : null) || $taking->problem($path, FileFormatProblem::BothChanged->at());
+                $files->wrote($path, isset($written[$id]) ? ShopFolder::text($written[$id]) : null)
+                    || $taking->problem($path, FileFormatProblem::BothChanged->at());
             }
         }
     }
@@ -99,7 +106,12 @@ final readonly class ThingsIn
         $rows = [];
         foreach ($opened as $one) {
             foreach ($one['stands'] === null ? self::earlierOf($one['given']) : [] as $slug) {
-                $rows[] = ['thing' => $thing->value, 'slug' => $slug, 'thing_id' => $numbers["$thing->value/{$one['id']}"] ?? 0, 'until' => now('UTC')->toDateTimeString()];
+                $rows[] = [
+                    'thing' => $thing->value,
+                    'slug' => $slug,
+                    'thing_id' => $numbers["$thing->value/{$one['id']}"] ?? 0,
+                    'until' => now('UTC')->toDateTimeString(),
+                ];
             }
         }
         foreach (array_chunk($rows, 200) as $some) {
@@ -114,7 +126,8 @@ final readonly class ThingsIn
     private function earlier(string $path, array $given, ?array $written, Taking $taking): void
     {
         $earlier = self::earlierOf($given);
-        if (($given['earlierAddressNames'] ?? []) !== $earlier || ($written !== null && $earlier !== ($written['earlierAddressNames'] ?? []))) {
+        if (($given['earlierAddressNames'] ?? []) !== $earlier
+            || ($written !== null && $earlier !== ($written['earlierAddressNames'] ?? []))) {
             $taking->problem($path, FileFormatProblem::EarlierNames->at('earlierAddressNames'));
         }
     }
@@ -125,15 +138,27 @@ final readonly class ThingsIn
      */
     private static function earlierOf(array $given): array
     {
-        return array_values(array_filter(is_array($given['earlierAddressNames'] ?? null) ? $given['earlierAddressNames'] : [], static fn (mixed $slug): bool => is_string($slug) && AddressName::isGood($slug)));
+        return array_values(array_filter(
+            is_array($given['earlierAddressNames'] ?? null) ? $given['earlierAddressNames'] : [],
+            static fn (mixed $slug): bool => is_string($slug) && AddressName::isGood($slug),
+        ));
     }
 
     /** @param  array<string, mixed>  $given */
     private function unknownKeys(Thing $thing, string $path, array $given, Taking $taking): void
     {
-        $known = ['vestibra', 'format', 'earlierAddressNames', ...array_keys(ThingFile::fields($thing)), ...$thing === Thing::Product ? ['facts', 'variants'] : []];
+        $known = [
+            'vestibra',
+            'format',
+            'earlierAddressNames',
+            ...array_keys(ThingFile::fields($thing)),
+            ...$thing === Thing::Product ? ['facts', 'variants'] : [],
+        ];
         foreach (array_diff(array_keys($given), $known) as $key) {
-            $taking->problem($path, FileFormatProblem::UnknownKey->at(mb_substr($key, 0, 60), ['key' => mb_substr($key, 0, 60)]));
+            $taking->problem(
+                $path,
+                FileFormatProblem::UnknownKey->at(mb_substr($key, 0, 60), ['key' => mb_substr($key, 0, 60)]),
+            );
         }
     }
 }

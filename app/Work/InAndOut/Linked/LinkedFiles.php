@@ -14,8 +14,8 @@ use Vestibra\Core\Formats\Linked\LinkedReader;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 
 /**
- * Products that somebody else described, as the files that a folder of this shop would have. Known products are found by a stock
- * number or their address name, and keep what the description does not say.
+ * Products that somebody else described, as the files that a folder of this shop would have. Known products are found
+ * by a stock number or their address name, and keep what the description does not say.
  *
  * @phpstan-import-type Read from LinkedReader
  * @phpstan-import-type Sold from LinkedReader
@@ -49,7 +49,9 @@ final class LinkedFiles
         }
         $this->files[ShopFolder::SHOP] = $this->written->shop();
         if ($this->offersMore) {
-            $this->files[ShopFolder::OPTIONS] = ShopFolder::headed('options', ['options' => array_values($this->options)]);
+            $this->files[ShopFolder::OPTIONS] = ShopFolder::headed('options', [
+                'options' => array_values($this->options),
+            ]);
         }
         foreach ($this->files as $path => $file) {
             is_dir(dirname("$folder/$path")) || mkdir(dirname("$folder/$path"), 0o700);
@@ -61,7 +63,9 @@ final class LinkedFiles
     private function product(array $read): void
     {
         $id = $this->known($read);
-        $file = $id === null ? ['slug' => $this->free('product', $read['slug'] !== '' ? $read['slug'] : $read['name'])] : $this->written->of(Thing::Product, [$id])[$id];
+        $file = $id === null
+            ? ['slug' => $this->free('product', $read['slug'] !== '' ? $read['slug'] : $read['name'])]
+            : $this->written->of(Thing::Product, [$id])[$id];
         $slug = is_string($file['slug'] ?? null) ? $file['slug'] : '';
         $path = ShopFolder::path(Thing::Product, $slug);
         $file = ['title' => $read['name']] + ($this->files[$path] ?? $file);
@@ -80,12 +84,32 @@ final class LinkedFiles
             sort($file['tags'], SORT_STRING);
         }
         $there = is_array($file['pictures'] ?? null) ? array_filter($file['pictures'], is_string(...)) : [];
-        $pictures = array_values(array_filter(array_map($this->picture(...), $read['pictures']), static fn (?string $name): bool => $name !== null && preg_grep("/^$name(?:-\d+)?$/D", $there) === []));
+        $pictures = array_values(array_filter(
+            array_map($this->picture(...), $read['pictures']),
+            static fn (?string $name): bool => $name !== null && preg_grep("/^$name(?:-\d+)?$/D", $there) === [],
+        ));
         $pictures === [] || $file['pictures'] = self::with($there, $pictures);
-        $facts = array_filter($read['facts'], fn (string $name): bool => count($read['variants']) !== 0 && $this->written->names->has('fact', $name), ARRAY_FILTER_USE_KEY);
+        $facts = array_filter(
+            $read['facts'],
+            fn (string $name): bool => count($read['variants']) !== 0 && $this->written->names->has('fact', $name),
+            ARRAY_FILTER_USE_KEY,
+        );
         $facts === [] || $file['facts'] = $facts + (is_array($file['facts'] ?? null) ? $file['facts'] : []);
-        $file['variants'] = $this->variants($read['variants'], is_array($file['variants'] ?? null) ? array_values(array_filter($file['variants'], is_array(...))) : [], $slug);
-        $this->files[$path] = ShopFolder::headed('product', array_filter($file, static fn (mixed $value, string $name): bool => $value !== '' && $value !== [] && ! in_array($name, ['vestibra', 'format'], true), ARRAY_FILTER_USE_BOTH) + ['variants' => []]);
+        $file['variants'] = $this->variants(
+            $read['variants'],
+            is_array($file['variants'] ?? null) ? array_values(array_filter($file['variants'], is_array(...))) : [],
+            $slug,
+        );
+        $this->files[$path] = ShopFolder::headed(
+            'product',
+            array_filter(
+                $file,
+                static fn (mixed $value, string $name): bool =>
+                    $value !== '' && $value !== [] && ! in_array($name, ['vestibra', 'format'], true),
+                ARRAY_FILTER_USE_BOTH,
+            )
+                + ['variants' => []],
+        );
     }
 
     /** @param  Read  $read */
@@ -94,7 +118,9 @@ final class LinkedFiles
         $skus = array_values(array_filter(array_column($read['variants'], 'sku')));
         $id = $skus === [] ? null : DB::table('variants')->whereIn('sku', $skus)->value('product_id');
 
-        return $id === null ? ($read['slug'] === '' ? null : $this->written->names->idOf('product', $read['slug'])) : (int) $id;
+        return $id === null
+            ? ($read['slug'] === '' ? null : $this->written->names->idOf('product', $read['slug']))
+            : (int) $id;
     }
 
     /**
@@ -119,7 +145,9 @@ final class LinkedFiles
             }
             $one['barcode'] === '' || $variant['barcode'] = $one['barcode'];
             $one['stock'] === null || $variant['stock'] = $one['stock'];
-            $chosen = count($sold) > 1 ? array_filter($one['values'], static fn (string $label): bool => $label !== '') : [];
+            $chosen = count($sold) > 1
+                ? array_filter($one['values'], static fn (string $label): bool => $label !== '')
+                : [];
             if ($chosen !== []) {
                 array_walk($chosen, fn (string $label, string $option) => $this->offer($option, $label));
                 ksort($chosen, SORT_STRING);
@@ -160,10 +188,14 @@ final class LinkedFiles
     {
         $folded = Folding::fold($name);
         $table = ['brand' => 'brands', 'tag' => 'tags', 'category' => 'categories'][$thing->value] ?? '';
-        $known = $this->slugs[$thing->value][$folded] ?? DB::table($table)->where('name_folded', $folded)->value('slug');
+        $known = $this->slugs[$thing->value][$folded]
+            ?? DB::table($table)->where('name_folded', $folded)->value('slug');
         if (! is_string($known)) {
             $known = $this->free($thing->value, $name);
-            $this->files[ShopFolder::path($thing, $known)] = ShopFolder::headed($thing->value, ['name' => $name, 'slug' => $known] + $more + ($thing === Thing::Category ? ['position' => 1_000] : []));
+            $this->files[ShopFolder::path($thing, $known)] = ShopFolder::headed(
+                $thing->value,
+                ['name' => $name, 'slug' => $known] + $more + ($thing === Thing::Category ? ['position' => 1_000] : []),
+            );
         }
 
         return $this->slugs[$thing->value][$folded] = $known;
@@ -171,13 +203,19 @@ final class LinkedFiles
 
     private function free(string $thing, string $wanted): string
     {
-        return AddressName::free(AddressName::from($wanted) ?: $thing, fn (string $name): bool => $this->written->names->has($thing, $name) || isset($this->files[ShopFolder::path(Thing::from($thing), $name)]));
+        return AddressName::free(AddressName::from($wanted) ?: $thing, fn (string $name): bool =>
+            $this->written->names->has($thing, $name)
+            || isset($this->files[ShopFolder::path(Thing::from($thing), $name)]));
     }
 
     /** The name of a picture that the shop has itself; pictures elsewhere are not fetched. */
     private function picture(string $address): ?string
     {
-        $file = preg_match('#/pictures/([a-z0-9-]+)-(?:800|400|160)\.(?:webp|avif)$#D', (string) parse_url($address, PHP_URL_PATH), $part) === 1 ? $part[1] : '';
+        $file = preg_match(
+            '#/pictures/([a-z0-9-]+)-(?:800|400|160)\.(?:webp|avif)$#D',
+            (string) parse_url($address, PHP_URL_PATH),
+            $part,
+        ) === 1 ? $part[1] : '';
 
         return $this->written->names->has('picture', $file) ? $file : null;
     }
@@ -188,7 +226,13 @@ final class LinkedFiles
 
         return $words === '' || $words === FactValue::plain($html)
             ? $html
-            : implode('', array_map(static fn (string $line): string => '<p>'.htmlspecialchars($line).'</p>', array_filter(array_map(trim(...), explode("\n", $words)))));
+            : implode(
+                '',
+                array_map(
+                    static fn (string $line): string => '<p>'.htmlspecialchars($line).'</p>',
+                    array_filter(array_map(trim(...), explode("\n", $words))),
+                ),
+            );
     }
 
     /**

@@ -34,7 +34,12 @@ final readonly class LinkedIn
         $bytes = (int) @filesize($path);
         $text = $bytes > self::MOST_BYTES ? false : @file_get_contents($path);
         if ($text === false) {
-            return [new FolderProblem(basename($path), $bytes > self::MOST_BYTES ? FileFormatProblem::TooLarge->at('', ['most' => intdiv(self::MOST_BYTES, 1_000_000)]) : FileFormatProblem::NotJson->at('', ['why' => 'it cannot be read']))];
+            return [new FolderProblem(
+                basename($path),
+                $bytes > self::MOST_BYTES
+                    ? FileFormatProblem::TooLarge->at('', ['most' => intdiv(self::MOST_BYTES, 1_000_000)])
+                    : FileFormatProblem::NotJson->at('', ['why' => 'it cannot be read']),
+            )];
         }
         $products = LinkedReader::read(json_decode($text, true, ShopFolder::DEEPEST));
         if ($products instanceof Problem) {
@@ -43,7 +48,13 @@ final readonly class LinkedIn
         foreach ($products as $product) {
             foreach ($product['variants'] as $variant) {
                 if (! in_array($variant['currency'], ['', $this->settings->money()->currency], true)) {
-                    return [new FolderProblem(basename($path), FileFormatProblem::AnotherCurrency->at('', ['theirs' => mb_substr($variant['currency'], 0, 10), 'ours' => $this->settings->money()->currency]))];
+                    return [new FolderProblem(
+                        basename($path),
+                        FileFormatProblem::AnotherCurrency->at('', [
+                            'theirs' => mb_substr($variant['currency'], 0, 10),
+                            'ours' => $this->settings->money()->currency,
+                        ]),
+                    )];
                 }
             }
         }

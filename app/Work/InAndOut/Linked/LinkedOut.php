@@ -35,7 +35,11 @@ final readonly class LinkedOut
         if ($file === false) {
             return FileFormatProblem::NotAFolder->at('', ['folder' => dirname($path)]);
         }
-        $writer = new LinkedWriter($this->settings->money()->currency, $this->settings->format()->digits(), ShopAddress::base());
+        $writer = new LinkedWriter(
+            $this->settings->money()->currency,
+            $this->settings->format()->digits(),
+            ShopAddress::base(),
+        );
         fwrite($file, '{"@context":"'.LinkedWriter::CONTEXT.'","@graph":[');
         $count = 0;
         foreach (DB::table('products')->where('published', 1)->orderBy('id')->pluck('id') as $id) {
@@ -47,11 +51,18 @@ final readonly class LinkedOut
             $node = $writer->product(
                 $product,
                 array_map(static fn (Category $one): string => $one->name, $above),
-                array_map(static fn (Picture $picture): string => "/pictures/$picture->file-800.webp", $product->pictures),
+                array_map(
+                    static fn (Picture $picture): string => "/pictures/$picture->file-800.webp",
+                    $product->pictures,
+                ),
                 FactValue::plain($product->description),
                 $this->clock->now()->getTimestamp(),
             );
-            fwrite($file, ($count++ === 0 ? "\n" : ",\n").json_encode($node, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR));
+            fwrite(
+                $file,
+                ($count++ === 0 ? "\n" : ",\n")
+                    .json_encode($node, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR),
+            );
         }
         fwrite($file, "\n]}\n");
         fclose($file);

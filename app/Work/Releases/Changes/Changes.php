@@ -52,13 +52,17 @@ final readonly class Changes
     /** Whether everything is so already. */
     public function isNothing(): bool
     {
-        return array_filter($this->toArray(), static fn (array $change): bool => ($change['before'] ?? null) != ($change['after'] ?? null)) === [];
+        return array_filter($this->toArray(), static fn (array $change): bool => ($change['before'] ?? null) != (
+            $change['after'] ?? null
+        )) === [];
     }
 
     /** @return list<Problem> why they cannot be made now */
     public function problems(): array
     {
-        return array_values(array_filter(array_map(static fn (ReleaseChange $change): ?Problem => $change->problem(), $this->list)));
+        return array_values(
+            array_filter(array_map(static fn (ReleaseChange $change): ?Problem => $change->problem(), $this->list)),
+        );
     }
 
     /** With the values before as they are now. */
@@ -76,7 +80,10 @@ final readonly class Changes
 
     public function inverse(): self
     {
-        return new self(array_map(static fn (ReleaseChange $change): ReleaseChange => $change->inverse(), array_reverse($this->list)));
+        return new self(array_map(
+            static fn (ReleaseChange $change): ReleaseChange => $change->inverse(),
+            array_reverse($this->list),
+        ));
     }
 
     public function supposed(): WhatIf
@@ -91,27 +98,43 @@ final readonly class Changes
     /** @return list<TemplateChange> of templates that lay out pages of kinds that this version knows */
     public function templates(): array
     {
-        return array_values(array_filter($this->list, static fn (ReleaseChange $change): bool => $change instanceof TemplateChange && $change->isPage() && $change->isKnown()));
+        return array_values(array_filter($this->list, static fn (ReleaseChange $change): bool =>
+            $change instanceof TemplateChange && $change->isPage() && $change->isKnown()));
     }
 
     /** @return list<PageKind> the kinds of pages that may change */
     public function kinds(): array
     {
-        $kinds = array_merge([], ...array_map(static fn (ReleaseChange $change): array => $change->kinds(), $this->list));
+        $kinds = array_merge(
+            [],
+            ...array_map(static fn (ReleaseChange $change): array => $change->kinds(), $this->list),
+        );
 
-        return array_values(array_filter(PageAddresses::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)));
+        return array_values(
+            array_filter(PageAddresses::kinds(), static fn (PageKind $kind): bool => in_array($kind, $kinds, true)),
+        );
     }
 
     /** @return list<TemplateChange> of what stands on pages: cards, kept parts, and products' own blocks */
     public function parts(): array
     {
-        return array_values(array_filter($this->list, static fn (ReleaseChange $change): bool => $change instanceof TemplateChange && ! $change->isPage()));
+        return array_values(array_filter(
+            $this->list,
+            static fn (ReleaseChange $change): bool => $change instanceof TemplateChange && ! $change->isPage(),
+        ));
     }
 
     /** @return list<string> the messages that customers read otherwise */
     public function messages(): array
     {
-        return array_merge([], ...array_map(static fn (ReleaseChange $change): array => $change instanceof MessagesChange ? array_keys($change->after) : [], $this->list));
+        return array_merge(
+            [],
+            ...array_map(
+                static fn (ReleaseChange $change): array =>
+                    $change instanceof MessagesChange ? array_keys($change->after) : [],
+                $this->list,
+            ),
+        );
     }
 
     /** @return list<string> */

@@ -29,19 +29,29 @@ final readonly class FallbackChange implements ReleaseChange
 
     public static function to(Template $template): self
     {
-        return new self($template->page_kind, (int) DB::table('fallbacks')->where('page_kind', $template->page_kind)->value('template_id'), $template->id);
+        return new self(
+            $template->page_kind,
+            (int) DB::table('fallbacks')->where('page_kind', $template->page_kind)->value('template_id'),
+            $template->id,
+        );
     }
 
     public function problem(): ?Problem
     {
         $template = Template::query()->where('page_kind', $this->pageKind)->find($this->after);
 
-        return $template?->isLive() === true && $template->let_go_at === null ? null : ReleaseProblem::FallbackNotLive->at('', ['name' => $template->name ?? '']);
+        return $template?->isLive() === true && $template->let_go_at === null
+            ? null
+            : ReleaseProblem::FallbackNotLive->at('', ['name' => $template->name ?? '']);
     }
 
     public function now(): self
     {
-        return new self($this->pageKind, (int) DB::table('fallbacks')->where('page_kind', $this->pageKind)->value('template_id'), $this->after);
+        return new self(
+            $this->pageKind,
+            (int) DB::table('fallbacks')->where('page_kind', $this->pageKind)->value('template_id'),
+            $this->after,
+        );
     }
 
     public function apply(): void
@@ -56,7 +66,9 @@ final readonly class FallbackChange implements ReleaseChange
 
     public function suppose(WhatIf $supposed): WhatIf
     {
-        return $this->pageKind === PageKind::Card->value ? $supposed : $supposed->withFallback($this->pageKind, $this->after);
+        return $this->pageKind === PageKind::Card->value
+            ? $supposed
+            : $supposed->withFallback($this->pageKind, $this->after);
     }
 
     public function kinds(): array
@@ -69,7 +81,9 @@ final readonly class FallbackChange implements ReleaseChange
     /** @return list<int> templates that keep their pages, which look different */
     public function newLooks(): array
     {
-        return $this->pageKind === PageKind::Card->value && $this->before !== $this->after ? app(CardPlaces::class)->withoutChoice() : [];
+        return $this->pageKind === PageKind::Card->value && $this->before !== $this->after
+            ? app(CardPlaces::class)->withoutChoice()
+            : [];
     }
 
     public function touches(): array
@@ -79,11 +93,18 @@ final readonly class FallbackChange implements ReleaseChange
 
     public function words(): string
     {
-        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made '.($this->pageKind === PageKind::Card->value ? 'the fallback card' : 'the fallback');
+        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made '.(
+            $this->pageKind === PageKind::Card->value ? 'the fallback card' : 'the fallback'
+        );
     }
 
     public function toArray(): array
     {
-        return ['change' => self::name(), 'pageKind' => $this->pageKind, 'before' => $this->before, 'after' => $this->after];
+        return [
+            'change' => self::name(),
+            'pageKind' => $this->pageKind,
+            'before' => $this->before,
+            'after' => $this->after,
+        ];
     }
 }

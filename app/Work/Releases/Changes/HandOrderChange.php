@@ -32,7 +32,9 @@ final readonly class HandOrderChange implements ReleaseChange
     /** @return list<int> */
     public static function current(string $pageKind): array
     {
-        return array_values(DB::table('templates')->where('page_kind', $pageKind)->orderBy('hand_order')->pluck('id')->all());
+        return array_values(
+            DB::table('templates')->where('page_kind', $pageKind)->orderBy('hand_order')->pluck('id')->all(),
+        );
     }
 
     /** @param  list<int>  $order */
@@ -89,6 +91,11 @@ final readonly class HandOrderChange implements ReleaseChange
 
     public function toArray(): array
     {
-        return ['change' => self::name(), 'pageKind' => $this->pageKind, 'before' => $this->before, 'after' => $this->after];
+        return [
+            'change' => self::name(),
+            'pageKind' => $this->pageKind,
+            'before' => $this->before,
+            'after' => $this->after,
+        ];
     }
 }

@@ -39,7 +39,8 @@ final readonly class HouseStyleChange implements ReleaseChange
     /** Puts a style into use as its draft is. */
     public static function to(stdClass $row): self
     {
-        $after = ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->draft)->own()];
+        $after =
+            ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->draft)->own()];
 
         return (new self($after, $after))->now();
     }
@@ -52,7 +53,9 @@ final readonly class HouseStyleChange implements ReleaseChange
     public function now(): self
     {
         $row = DB::table('house_styles')->where('in_use', true)->first();
-        $before = $row instanceof stdClass ? ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->live)->own()] : $this->before;
+        $before = $row instanceof stdClass
+            ? ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->live)->own()]
+            : $this->before;
 
         return new self($before, $this->after);
     }
@@ -62,9 +65,17 @@ final readonly class HouseStyleChange implements ReleaseChange
         DB::table('house_styles')->where('in_use', true)->update(['in_use' => false]);
         OwnFonts::take($this->after['tokens']);
         $live = (string) json_encode((object) $this->after['tokens']);
-        $known = DB::table('house_styles')->where('id', $this->after['style'])->update(['live' => $live, 'in_use' => true]);
+        $known = DB::table('house_styles')
+            ->where('id', $this->after['style'])
+            ->update(['live' => $live, 'in_use' => true]);
         if ($known === 0) {
-            DB::table('house_styles')->insert(['id' => $this->after['style'], 'name' => $this->after['name'], 'live' => $live, 'draft' => $live, 'in_use' => true]);
+            DB::table('house_styles')->insert([
+                'id' => $this->after['style'],
+                'name' => $this->after['name'],
+                'live' => $live,
+                'draft' => $live,
+                'in_use' => true,
+            ]);
         }
     }
 
@@ -93,14 +104,21 @@ final readonly class HouseStyleChange implements ReleaseChange
         if ($this->before['style'] !== $this->after['style']) {
             return "House style “{$this->after['name']}” instead of “{$this->before['name']}”";
         }
-        $changed = count(HouseBook::difference(HouseBook::read(json_encode($this->before['tokens'])), HouseBook::read(json_encode($this->after['tokens']))));
+        $changed = count(HouseBook::difference(
+            HouseBook::read(json_encode($this->before['tokens'])),
+            HouseBook::read(json_encode($this->after['tokens'])),
+        ));
 
         return "House style “{$this->after['name']}”: ".Counted::of($changed, 'decision').' changed';
     }
 
     public function toArray(): array
     {
-        return ['change' => self::name(), 'before' => self::stored($this->before), 'after' => self::stored($this->after)];
+        return [
+            'change' => self::name(),
+            'before' => self::stored($this->before),
+            'after' => self::stored($this->after),
+        ];
     }
 
     /**

@@ -46,7 +46,13 @@ final readonly class MessagesChange implements ReleaseChange
     {
         $live = OwnWords::read((string) DB::table('own_words')->value('live'));
 
-        return new self(array_map(static fn (string $key): ?string => $live[$key] ?? null, array_combine(array_keys($this->after), array_keys($this->after))), $this->after);
+        return new self(
+            array_map(
+                static fn (string $key): ?string => $live[$key] ?? null,
+                array_combine(array_keys($this->after), array_keys($this->after)),
+            ),
+            $this->after,
+        );
     }
 
     public function apply(): void
@@ -80,7 +86,11 @@ final readonly class MessagesChange implements ReleaseChange
         $words = array_values($this->after);
 
         return count($words) === 1
-            ? ($words[0] === null ? 'Words of the shop as they came' : '“'.mb_strimwidth($words[0], 0, self::LONGEST, '…').'” among the words of the shop')
+            ? (
+                $words[0] === null
+                    ? 'Words of the shop as they came'
+                    : '“'.mb_strimwidth($words[0], 0, self::LONGEST, '…').'” among the words of the shop'
+            )
             : Counted::of(count($words), 'message').' changed among the words of the shop';
     }
 

@@ -7,14 +7,18 @@ namespace Vestibra\App\Work\Releases\Changes;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Models\Template;
 
-/** Notes with a product whether it has its fact of the kind blocks filled: when the blocks are live, and there are any. */
+/**
+ * Notes with a product whether it has its fact of the kind blocks filled: when the blocks are live, and there are any.
+ */
 final readonly class OwnContent
 {
     public static function note(Template $content): void
     {
         $page = $content->live_tree['page'] ?? null;
         $filled = is_array($page) && ($page['children'] ?? []) !== [];
-        DB::table('fact_values')->where('product_id', $content->product_id)->where('fact_id', $content->fact_id)->delete();
+        DB::table('fact_values')->where('product_id', $content->product_id)
+            ->where('fact_id', $content->fact_id)
+            ->delete();
         if ($filled) {
             DB::table('fact_values')->insert([
                 'product_id' => $content->product_id,

@@ -37,7 +37,10 @@ final readonly class PinsChange implements ReleaseChange
 
     public function problem(): ?Problem
     {
-        $kinds = DB::table('templates')->whereNull('let_go_at')->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))->pluck('page_kind', 'id')->all();
+        $kinds = DB::table('templates')->whereNull('let_go_at')
+            ->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))
+            ->pluck('page_kind', 'id')
+            ->all();
         foreach ($this->after as $page => $template) {
             if ($template !== null && ($kinds[$template] ?? null) !== self::page($page)[0]) {
                 return ReleaseProblem::TemplateGone->at('', ['name' => '']);
@@ -66,7 +69,8 @@ final readonly class PinsChange implements ReleaseChange
             if ($template === null) {
                 DB::table('pins')->where('page_kind', $kind)->where('subject_id', $id)->delete();
             } else {
-                DB::table('pins')->updateOrInsert(['page_kind' => $kind, 'subject_id' => $id], ['template_id' => $template]);
+                DB::table('pins')
+                    ->updateOrInsert(['page_kind' => $kind, 'subject_id' => $id], ['template_id' => $template]);
             }
         }
     }
@@ -83,7 +87,10 @@ final readonly class PinsChange implements ReleaseChange
 
     public function kinds(): array
     {
-        return array_values(array_filter(array_map(static fn (string $page): ?PageKind => PageKind::tryFrom(self::page($page)[0]), array_keys($this->after))));
+        return array_values(array_filter(array_map(
+            static fn (string $page): ?PageKind => PageKind::tryFrom(self::page($page)[0]),
+            array_keys($this->after),
+        )));
     }
 
     public function touches(): array

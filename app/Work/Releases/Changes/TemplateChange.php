@@ -78,7 +78,14 @@ final readonly class TemplateChange implements ReleaseChange
     {
         $live = $template->live();
 
-        return new self($template->id, $template->name, $live, $live === null ? null : ['reach' => self::lessEvery($live['reach'])] + $live, $template->page_kind, $template->role);
+        return new self(
+            $template->id,
+            $template->name,
+            $live,
+            $live === null ? null : ['reach' => self::lessEvery($live['reach'])] + $live,
+            $template->page_kind,
+            $template->role,
+        );
     }
 
     /**
@@ -89,7 +96,9 @@ final readonly class TemplateChange implements ReleaseChange
     {
         $show = is_array($reach['show'] ?? null) ? $reach['show'] : [];
 
-        return array_replace($reach, ['show' => array_values(array_filter($show, static fn (mixed $clause): bool => $clause !== []))]);
+        return array_replace($reach, [
+            'show' => array_values(array_filter($show, static fn (mixed $clause): bool => $clause !== [])),
+        ]);
     }
 
     public function problem(): ?Problem
@@ -98,7 +107,8 @@ final readonly class TemplateChange implements ReleaseChange
 
         return match (true) {
             $template === null => ReleaseProblem::TemplateGone->at('', ['name' => $this->called]),
-            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() => ReleaseProblem::Fallback->at('', ['name' => $template->name]),
+            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() =>
+                ReleaseProblem::Fallback->at('', ['name' => $template->name]),
             default => null,
         };
     }
@@ -107,7 +117,14 @@ final readonly class TemplateChange implements ReleaseChange
     {
         $template = Template::query()->findOrFail($this->template);
 
-        return new self($this->template, $template->name, $template->live(), $this->after, $template->page_kind, $template->role);
+        return new self(
+            $this->template,
+            $template->name,
+            $template->live(),
+            $this->after,
+            $template->page_kind,
+            $template->role,
+        );
     }
 
     public function apply(): void
@@ -166,7 +183,8 @@ final readonly class TemplateChange implements ReleaseChange
 
         return $this->after === null
             ? $supposed->without($this->template)
-            : $supposed->withReach($this->template, app(KindRulesReader::class)->stored($this->after['reach'], $this->kind()));
+            : $supposed
+                ->withReach($this->template, app(KindRulesReader::class)->stored($this->after['reach'], $this->kind()));
     }
 
     /** Whether pages that keep the template look different. */
@@ -191,7 +209,13 @@ final readonly class TemplateChange implements ReleaseChange
 
     public function toArray(): array
     {
-        return ['change' => self::name(), 'template' => $this->template, 'name' => $this->called, 'before' => $this->before, 'after' => $this->after]
+        return [
+            'change' => self::name(),
+            'template' => $this->template,
+            'name' => $this->called,
+            'before' => $this->before,
+            'after' => $this->after,
+        ]
             + ($this->isPage() ? ['pageKind' => $this->pageKind] : ['role' => $this->role->value]);
     }
 }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Filters\Packed;
 
 /**
- * Sets of places as strings of bits: place 0 is the lowest bit of the first byte. What is beyond the end of one is not in it.
+ * Sets of places as strings of bits: place 0 is the lowest bit of the first byte. What is beyond the end of one is not
+ * in it.
  *
  * @api
  */

@@ -6,8 +6,9 @@ namespace Vestibra\Core\Selling\Filters\Packed;
 
 /**
  * Some products of the shop with all that filters look at, as sets of bits. The products stand in the order of how many
- * variants they have, most first, so that those with a second, third … variant are the first so many. What variants have is
- * one string: the first variants of all products, then the second ones, and so on, each from a byte of its own on.
+ * variants they have, most first, so that those with a second, third … variant are the first so many. What variants
+ * have is one string: the first variants of all products, then the second ones, and so on, each from a byte of its own
+ * on.
  *
  * @api
  */
@@ -38,7 +39,9 @@ final readonly class Pack
         $rows = [];
         $at = 0;
         // A product without variants still has its place in the first row.
-        foreach ($withVariant === [] ? [count($products)] : [count($products), ...array_slice($withVariant, 1)] as $many) {
+        foreach ($withVariant === []
+            ? [count($products)]
+            : [count($products), ...array_slice($withVariant, 1)] as $many) {
             $rows[] = [$at, $many + 7 >> 3];
             $at += $many + 7 >> 3;
         }
@@ -46,7 +49,10 @@ final readonly class Pack
         $this->variantLength = $at;
     }
 
-    /** @param  array<string, array<int, string>>  $values  filter => value => those that have it, in the place of what the filter had */
+    /**
+     * @param  array<string, array<int, string>>  $values  filter => value => those that have it, in the place of what
+     *     the filter had
+     */
     public function with(array $values): self
     {
         return new self($this->products, $this->withVariant, $values + $this->values, $this->numbers);

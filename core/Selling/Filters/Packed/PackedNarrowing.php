@@ -28,16 +28,24 @@ final class PackedNarrowing
     /** @var array<int, array{Pack, string}> */
     private array $left = [];
 
-    /** @var array<int, array{Pack, string, array<string, string>}> of each pack, the list, and what fits each filter that is on */
+    /**
+     * @var array<int, array{Pack, string, array<string, string>}> of each pack, the list, and what fits each filter
+     *     that is on
+     */
     private array $fitting = [];
 
     /** @param  list<Filter>  $filters  all that stand beside the list */
     public function __construct(private readonly array $filters, private readonly Choices $choices)
     {
-        $this->on = array_values(array_filter($filters, static fn (Filter $filter): bool => $choices->has($filter->key)));
+        $this->on = array_values(
+            array_filter($filters, static fn (Filter $filter): bool => $choices->has($filter->key)),
+        );
     }
 
-    /** @param  iterable<int, array{Pack, string|null}>  $packs  number => pack, with those of it that are in the list; null for all */
+    /**
+     * @param  iterable<int, array{Pack, string|null}>  $packs  number => pack, with those of it that are in the list;
+     *     null for all
+     */
     public function of(iterable $packs): NarrowedPacks
     {
         foreach ($packs as $number => [$pack, $list]) {
@@ -56,7 +64,13 @@ final class PackedNarrowing
             }
         }
 
-        return new NarrowedPacks($found, $total, $counts, $this->bounds, $total === 0 && $this->on !== [] ? $this->giveUp() : null);
+        return new NarrowedPacks(
+            $found,
+            $total,
+            $counts,
+            $this->bounds,
+            $total === 0 && $this->on !== [] ? $this->giveUp() : null,
+        );
     }
 
     private function one(int $number, Pack $pack, string $list): void
@@ -75,7 +89,14 @@ final class PackedNarrowing
 
                 continue;
             }
-            $kept = isset($fits[$filter->key]) ? self::together($pack, $list, array_filter($this->on, static fn (Filter $one): bool => $one !== $filter), $fits) : $all;
+            $kept = isset($fits[$filter->key])
+                ? self::together(
+                    $pack,
+                    $list,
+                    array_filter($this->on, static fn (Filter $one): bool => $one !== $filter),
+                    $fits,
+                )
+                : $all;
             $products = $filter->ofVariants ? '' : $pack->gathered($kept);
             foreach ($pack->values[$filter->key] ?? [] as $value => $bits) {
                 $bits = $this->inStock($filter, $pack, $bits);
@@ -99,7 +120,9 @@ final class PackedNarrowing
     {
         $bits = str_repeat("\0", $filter->ofVariants ? $pack->variantLength : $pack->length);
         if ($filter->isRange) {
-            $bits = ($pack->numbers[$filter->key] ?? null)?->between(...$this->choices->ranges[$filter->key] ?? [null, null]) ?? $bits;
+            $bits = ($pack->numbers[$filter->key] ?? null)?->between(...$this->choices->ranges[$filter->key]
+                ?? [null, null])
+                ?? $bits;
         } else {
             foreach ($this->choices->values[$filter->key] ?? [] as $value) {
                 $bits |= $pack->values[$filter->key][$value] ?? '';
@@ -111,7 +134,9 @@ final class PackedNarrowing
 
     private function inStock(Filter $filter, Pack $pack, string $bits): string
     {
-        return $filter->onlyInStock ? $bits & ($pack->values['stock'][self::IN_STOCK] ?? '') | str_repeat("\0", $pack->variantLength) : $bits;
+        return $filter->onlyInStock
+            ? $bits & ($pack->values['stock'][self::IN_STOCK] ?? '') | str_repeat("\0", $pack->variantLength)
+            : $bits;
     }
 
     /**
@@ -142,22 +167,29 @@ final class PackedNarrowing
         }
     }
 
-    /** @return array{filters: non-empty-list<string>, products: int}|null the fewest; of as few, with which there are most */
+    /**
+     * @return array{filters: non-empty-list<string>, products: int}|null the fewest; of as few, with which there are
+     *     most
+     */
     private function giveUp(): ?array
     {
         $best = null;
         foreach ($this->sets() as $set) {
-            $filters = array_values(array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) !== 0, ARRAY_FILTER_USE_KEY));
+            $filters = array_values(
+                array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) !== 0, ARRAY_FILTER_USE_KEY),
+            );
             if ($best !== null && count($filters) > count($best['filters'])) {
                 break;
             }
-            $kept = array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) === 0, ARRAY_FILTER_USE_KEY);
+            $kept =
+                array_filter($this->on, static fn (int $bit): bool => ($set & 1 << $bit) === 0, ARRAY_FILTER_USE_KEY);
             $products = 0;
             foreach ($this->fitting as [$pack, $list, $fits]) {
                 $products += Bits::count($pack->gathered(self::together($pack, $list, $kept, $fits)));
             }
             $keys = array_map(static fn (Filter $filter): string => $filter->key, $filters);
-            if ($products > 0 && $keys !== [] && ($best === null || [-$products, $keys] < [-$best['products'], $best['filters']])) {
+            if ($products > 0 && $keys !== [] && ($best === null
+                || [-$products, $keys] < [-$best['products'], $best['filters']])) {
                 $best = ['filters' => $keys, 'products' => $products];
             }
         }
@@ -169,7 +201,9 @@ final class PackedNarrowing
     private function sets(): array
     {
         $sets = range(1, (1 << count($this->on)) - 1);
-        usort($sets, static fn (int $one, int $other): int => substr_count(decbin($one), '1') <=> substr_count(decbin($other), '1') ?: $one <=> $other);
+        usort($sets, static fn (int $one, int $other): int =>
+            substr_count(decbin($one), '1') <=> substr_count(decbin($other), '1')
+            ?: $one <=> $other);
 
         return $sets;
     }

@@ -40,7 +40,9 @@ final class Packing
     /** @param  list<FilterRow>  $rows */
     private function pack(array $rows): Pack
     {
-        usort($rows, static fn (FilterRow $one, FilterRow $other): int => count($other->variants) <=> count($one->variants) ?: $one->product <=> $other->product);
+        usort($rows, static fn (FilterRow $one, FilterRow $other): int =>
+            count($other->variants) <=> count($one->variants)
+            ?: $one->product <=> $other->product);
         $many = [];
         foreach ($rows as $row) {
             foreach (array_keys($row->variants) as $number) {
@@ -57,7 +59,10 @@ final class Packing
         }
         $values = $numbers = [];
         foreach ($this->places as $filter => $ofFilter) {
-            $values[$filter] = array_map(fn (array $places): string => Bits::of($places, $this->lengths[$filter]), $ofFilter);
+            $values[$filter] = array_map(
+                fn (array $places): string => Bits::of($places, $this->lengths[$filter]),
+                $ofFilter,
+            );
         }
         foreach ($this->numbers as $filter => $ofFilter) {
             $numbers[$filter] = Sliced::of($ofFilter, $this->lengths[$filter]);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\Core\Selling\Filters\Packed;
 
 /**
- * A number of each place, kept as one set of places per binary digit, so that all of them are compared with an end at once
- * (O'Neil and Quass, "Improved query performance with variant indexes", SIGMOD 1997: bit-sliced indexes).
+ * A number of each place, kept as one set of places per binary digit, so that all of them are compared with an end at
+ * once (O'Neil and Quass, "Improved query performance with variant indexes", SIGMOD 1997: bit-sliced indexes).
  *
  * @api
  */

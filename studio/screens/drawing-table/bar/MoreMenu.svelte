@@ -13,7 +13,11 @@
         'See the page before the last change, while held',
         'See the page as it is live, while held',
     ];
-    const commands = $derived(pageCommands.filter((command) => !shownElsewhere.includes(command.words) && (command.everywhere || table.view === 'page')));
+    const commands = $derived(
+        pageCommands.filter(
+            (command) => !shownElsewhere.includes(command.words) && (command.everywhere || table.view === 'page'),
+        ),
+    );
 </script>
 
 <CommandMenu {table} {commands} look="button">

@@ -30,28 +30,37 @@
 
 <header class="flex h-13 items-center gap-3 border-b border-hair px-4">
     <a class="font-name text-lg text-quiet hover:text-ink" href="/studio/templates" aria-label="All templates">‹</a>
-    <h1 class="max-w-[40%] shrink-0 truncate font-name text-lg" title={table.data.template.name}>{table.data.template.name}</h1>
+    <h1 class="max-w-[40%] shrink-0 truncate font-name text-lg" title={table.data.template.name}>
+        {table.data.template.name}
+    </h1>
     <span class="shrink-0 text-quiet">{kind}</span>
     <p class="min-w-0 truncate" title={draft.sentence?.season || undefined}>
-        <span class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}" aria-hidden="true"></span>
+        <span
+            class="mr-1 inline-block size-2 rounded-full border {draft.live ? 'border-live bg-live' : 'border-quiet'}"
+            aria-hidden="true"
+        ></span>
         {#if draft.live && counts}
             {#if counts.when === 'ahead'}
                 live · will be shown on {pagesOf(table.data.template.pageKind, counts.shownOn)} {counts.season}
             {:else}
-                live · covers <span class="figures">{number(counts.covers)}</span>, shown on <span class="figures">{number(counts.shownOn)}</span>
+                live · covers <span class="figures">{number(counts.covers)}</span>, shown on
+                <span class="figures">{number(counts.shownOn)}</span>
                 {#if counts.when === 'over'}· its season is over{/if}
             {/if}
             {#if counts.elsewhere > 0}
-                · <button class="word" onclick={() => (table.view = 'reach')}>{counted(counts.elsewhere, 'goes elsewhere', 'go elsewhere')}</button>
+                · <button class="word" onclick={() => (table.view = 'reach')}
+                    >{counted(counts.elsewhere, 'goes elsewhere', 'go elsewhere')}</button
+                >
             {/if}
             {#if draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if !isPage}
             {draft.live ? 'live' : 'draft, not in the shop'} · {where}
             {#if draft.live && draft.unpublished > 0}· {counted(draft.unpublished, 'change')} not published{/if}
         {:else if draft.counts}
-            draft, not in the shop · would be shown on {pagesOf(table.data.template.pageKind, draft.counts.shownOn)}{draft.counts.when === 'ahead'
-                ? ` ${draft.sentence?.season ?? ''}`
-                : ''}
+            draft, not in the shop · would be shown on {pagesOf(
+                table.data.template.pageKind,
+                draft.counts.shownOn,
+            )}{draft.counts.when === 'ahead' ? ` ${draft.sentence?.season ?? ''}` : ''}
         {/if}
     </p>
     <div class="ml-auto flex shrink-0 items-center gap-2">
@@ -60,7 +69,9 @@
                 class="button"
                 disabled={table.steps.undoable === null}
                 onclick={() => table.undo()}
-                title={table.steps.undoable ? `Undo: ${table.steps.undoable.draft.undo} (Ctrl Z)` : 'Nothing to take back'}
+                title={table.steps.undoable
+                    ? `Undo: ${table.steps.undoable.draft.undo} (Ctrl Z)`
+                    : 'Nothing to take back'}
             >
                 Undo
             </button>
@@ -68,7 +79,9 @@
                 class="button"
                 disabled={table.steps.redoable === null}
                 onclick={() => table.redo()}
-                title={table.steps.redoable ? `Do again: ${table.steps.redoable.draft.redo} (Ctrl Shift Z)` : 'Nothing to do again'}
+                title={table.steps.redoable
+                    ? `Do again: ${table.steps.redoable.draft.redo} (Ctrl Shift Z)`
+                    : 'Nothing to do again'}
             >
                 Redo
             </button>
@@ -80,7 +93,9 @@
             <button class="button" onclick={() => (table.view = 'page')}>Back to the page</button>
         {/if}
         {#if mayPublish && table.view !== 'publish'}
-            <button class="button button-next" onclick={() => (table.view = 'publish')}>{changed > 1 ? `Publish ${changed}…` : 'Publish…'}</button>
+            <button class="button button-next" onclick={() => (table.view = 'publish')}
+                >{changed > 1 ? `Publish ${changed}…` : 'Publish…'}</button
+            >
         {/if}
     </div>
 </header>

@@ -90,7 +90,8 @@
         tabindex="-1"
         bind:this={outline}
         onfocusin={(event) => void enter(event)}
-        onfocusout={(event) => event.relatedTarget && !outline?.contains(event.relatedTarget as Node) && (within = false)}
+        onfocusout={(event) =>
+            event.relatedTarget && !outline?.contains(event.relatedTarget as Node) && (within = false)}
     >
         {#if shown}<Outline {table} />{/if}
     </div>
@@ -106,7 +107,9 @@
             onkeydown={(event) => slideByKey(event, 'y')}
         ></div>
     {/if}
-    <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1" bind:this={settings}><Settings {table} /></div>
+    <div class="min-h-0 flex-1 overflow-y-auto" data-settings data-area="settings" tabindex="-1" bind:this={settings}>
+        <Settings {table} />
+    </div>
     <div
         role="slider"
         aria-label="Width of this column"

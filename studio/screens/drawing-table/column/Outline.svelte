@@ -34,17 +34,20 @@
     function name(node: TreeNode, called: string): void {
         table.naming = null;
         const next = called.trim();
-        if (next !== String(node.what?.called ?? '')) void table.set(node.id, 'what', 'called', next === '' ? null : next);
+        if (next !== String(node.what?.called ?? ''))
+            void table.set(node.id, 'what', 'called', next === '' ? null : next);
     }
 
     function detail({ node }: Row): string {
         if (node.when?.off === true) return 'switched off';
         if (table.draft.unreplaced.includes(node.id)) return 'words it came with';
         const own = departures(node);
-        if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null) return proportionsOf(node);
+        if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null)
+            return proportionsOf(node);
         if (table.kinds.of(node.kind).filledWith === 'part') return 'shared part';
         if (table.cards.of(node) && table.isPage) return `card: ${table.cards.of(node)?.name ?? ''}`;
-        if (table.kinds.role(node.kind) === 'column') return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
+        if (table.kinds.role(node.kind) === 'column')
+            return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? counted(own, 'departure') : '';
     }
 
@@ -65,7 +68,13 @@
 <section class="flex h-full flex-col" aria-labelledby="outline-title">
     <div class="flex items-baseline gap-3 px-4 pt-2.5 pb-1">
         <h2 id="outline-title" class="text-lg">Outline</h2>
-        <input class="field h-7 min-w-0 flex-1 text-sm" type="search" placeholder="Find in it…" aria-label="Find a part of the page" bind:value={query} />
+        <input
+            class="field h-7 min-w-0 flex-1 text-sm"
+            type="search"
+            placeholder="Find in it…"
+            aria-label="Find a part of the page"
+            bind:value={query}
+        />
         <span class="shrink-0 text-sm text-quiet">{counted(all.length, 'part')}</span>
     </div>
     <div
@@ -84,13 +93,21 @@
                 role="treeitem"
                 aria-level={row.depth}
                 aria-selected={chosen}
-                tabindex={row.node.id === table.selected || (index === 0 && !shown.some((one) => one.node.id === table.selected)) ? 0 : -1}
+                tabindex={row.node.id === table.selected ||
+                (index === 0 && !shown.some((one) => one.node.id === table.selected))
+                    ? 0
+                    : -1}
                 data-row={row.node.id}
-                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 {chosen ? 'bg-ink text-paper' : 'hover:bg-room'}"
+                class="flex cursor-default items-baseline justify-between gap-2 rounded px-2 py-0.75 {chosen
+                    ? 'bg-ink text-paper'
+                    : 'hover:bg-room'}"
                 style:padding-left="{row.depth * 14 - 6}px"
-                onclick={(event) => (event.ctrlKey || event.metaKey ? table.selectToo(row.node.id) : table.select(row.node.id, true))}
+                onclick={(event) =>
+                    event.ctrlKey || event.metaKey ? table.selectToo(row.node.id) : table.select(row.node.id, true)}
                 ondblclick={() => table.typeIn(row.node.id)}
-                onkeydown={(event) => event.key === 'Enter' && (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
+                onkeydown={(event) =>
+                    event.key === 'Enter' &&
+                    (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
             >
                 {#if table.naming === row.node.id}
                     <Inline
@@ -103,13 +120,17 @@
                         leave={() => (table.naming = null)}
                     />
                 {:else}
-                    <span class="truncate {row.node.when?.off === true ? 'line-through' : ''}">{table.nameOfNode(row.node)}</span>
+                    <span class="truncate {row.node.when?.off === true ? 'line-through' : ''}"
+                        >{table.nameOfNode(row.node)}</span
+                    >
                 {/if}
                 <span class="shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
             </div>
         {:else}
             <p class="px-2 text-quiet">
-                {query === '' ? `Nothing is on the ${table.thing} yet. Open the shelf below.` : 'Nothing on this page is called that.'}
+                {query === ''
+                    ? `Nothing is on the ${table.thing} yet. Open the shelf below.`
+                    : 'Nothing on this page is called that.'}
             </p>
         {/each}
     </div>

@@ -6,7 +6,10 @@
     const path = $derived(table.selected === null ? [] : pathTo(table.draft.tree, table.selected));
 </script>
 
-<nav class="flex h-9 shrink-0 items-center gap-2 border-b border-dashed border-hair px-4 text-sm" aria-label="Where it stands">
+<nav
+    class="flex h-9 shrink-0 items-center gap-2 border-b border-dashed border-hair px-4 text-sm"
+    aria-label="Where it stands"
+>
     <ol class="flex min-w-0 flex-1 items-center overflow-hidden whitespace-nowrap">
         {#each path as node, at (node.id)}
             {@const last = at === path.length - 1}

@@ -15,7 +15,10 @@ function isReload(): boolean {
 /** The grid of a card that is looked at by itself, as the server makes it. */
 const ROOM = 'cardroomgrid';
 
-/** The cards of the shop as far as this table has to do with them: those that grids may choose, and those that are worked on in their place. */
+/**
+ * The cards of the shop as far as this table has to do with them: those that grids may choose, and those that are
+ * worked on in their place.
+ */
 export class Cards {
     list = $state.raw<CardOption[]>([]);
     /** The card that is worked on instead of the page. */
@@ -103,7 +106,12 @@ export class Cards {
 
     /** A card whose grid has gone, or shows another one now, is left. */
     follow(): void {
-        if (this.open && this.grid !== null && this.of(find(this.table.page.draft.tree, this.grid))?.id !== this.open.data.template.id) this.leave(false);
+        if (
+            this.open &&
+            this.grid !== null &&
+            this.of(find(this.table.page.draft.tree, this.grid))?.id !== this.open.data.template.id
+        )
+            this.leave(false);
     }
 
     /** Gives the grid a card of its own, like the one that it has. */
@@ -119,7 +127,9 @@ export class Cards {
         this.leave();
         if (await this.choose(grid, made)) {
             await this.enter(grid);
-            notices.say(`The products here stand as a card of their own now; “${original.data.template.name}” does not change with it.`);
+            notices.say(
+                `The products here stand as a card of their own now; “${original.data.template.name}” does not change with it.`,
+            );
         }
     }
 
@@ -134,7 +144,9 @@ export class Cards {
         return setting === null ? Promise.resolve(false) : this.table.set(grid, 'what', setting, card);
     }
 
-    private async make(body: { name: string; start: string } | { name: string; copyOf: number }): Promise<number | null> {
+    private async make(
+        body: { name: string; start: string } | { name: string; copyOf: number },
+    ): Promise<number | null> {
         try {
             const { id, cards } = await post<{ id: number; cards: CardOption[] }>('/studio/cards', body);
             this.list = cards;
@@ -171,7 +183,13 @@ export class Cards {
 
     /** A reload of the window finds the same cards opened. */
     private remember(): void {
-        inWindow.set(this.place, JSON.stringify({ opened: this.opened.map((one) => one.data.template.id), grid: this.open ? this.grid : null }));
+        inWindow.set(
+            this.place,
+            JSON.stringify({
+                opened: this.opened.map((one) => one.data.template.id),
+                grid: this.open ? this.grid : null,
+            }),
+        );
     }
 
     private async recall(): Promise<void> {
@@ -179,11 +197,18 @@ export class Cards {
         for (const card of kept?.opened ?? []) {
             if (this.list.some((one) => one.id === card)) await this.drawn(card);
         }
-        if (kept?.grid != null && isReload() && find(this.table.page.draft.tree, kept.grid)) await this.enter(kept.grid);
+        if (kept?.grid != null && isReload() && find(this.table.page.draft.tree, kept.grid))
+            await this.enter(kept.grid);
     }
 
     /** The page has come, with another sample or anew: a card that nothing on it stands as is left. */
     arrived(): void {
-        if (this.open && this.grid !== null && !this.table.page.isCard && !this.table.canvas.element(this.grid)?.querySelector('.card')) this.leave(false);
+        if (
+            this.open &&
+            this.grid !== null &&
+            !this.table.page.isCard &&
+            !this.table.canvas.element(this.grid)?.querySelector('.card')
+        )
+            this.leave(false);
     }
 }

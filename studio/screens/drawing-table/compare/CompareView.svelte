@@ -28,11 +28,15 @@
             <p class="mt-2">“{table.data.template.name}” is not live yet, so there is nothing to compare it with.</p>
         {:else if answer}
             <p class="mt-1 text-quiet" role="status">
-                {answer.differences.length === 0 ? 'They are the same.' : `${counted(answer.differences.length, 'thing is', 'things are')} different.`}
+                {answer.differences.length === 0
+                    ? 'They are the same.'
+                    : `${counted(answer.differences.length, 'thing is', 'things are')} different.`}
             </p>
             <ol class="mt-3 columns-2 gap-8">
                 {#each answer.differences as difference, index (index)}
-                    <li class="py-0.5"><button class="word text-left" onclick={() => go(difference.id)}>{difference.words}</button></li>
+                    <li class="py-0.5">
+                        <button class="word text-left" onclick={() => go(difference.id)}>{difference.words}</button>
+                    </li>
                 {/each}
             </ol>
             {#if table.sample}
@@ -40,7 +44,10 @@
                     {#key revision}
                         <BeforeAfter
                             height={480}
-                            before={{ words: `Live, with ${table.sample.title}`, address: `${table.base}/page/${table.sample.id}` }}
+                            before={{
+                                words: `Live, with ${table.sample.title}`,
+                                address: `${table.base}/page/${table.sample.id}`,
+                            }}
                             after={{ words: 'The draft', address: `${table.base}/page/${table.sample.id}?draft=1` }}
                         />
                     {/key}

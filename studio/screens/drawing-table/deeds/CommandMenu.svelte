@@ -26,7 +26,10 @@
             onCloseAutoFocus={(event) => table.naming !== null && event.preventDefault()}
         >
             {#each possible as command (command.words)}
-                <DropdownMenu.Item class="flex cursor-default justify-between gap-6 px-3 py-1.5 data-highlighted:bg-room" onSelect={() => command.do(table)}>
+                <DropdownMenu.Item
+                    class="flex cursor-default justify-between gap-6 px-3 py-1.5 data-highlighted:bg-room"
+                    onSelect={() => command.do(table)}
+                >
                     {command.words}<span class="text-quiet">{command.keys ?? ''}</span>
                 </DropdownMenu.Item>
             {/each}

@@ -64,7 +64,10 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
     let place: Place | null = table.place;
     for (const block of content.blocks) {
         const where: Place | null =
-            place ?? (inside && table.selected !== null ? placeInside(table.draft.tree, table.selected, block.kind, table.kinds) : table.placeFor(block.kind));
+            place ??
+            (inside && table.selected !== null
+                ? placeInside(table.draft.tree, table.selected, block.kind, table.kinds)
+                : table.placeFor(block.kind));
         if (!where) {
             notices.warn('These blocks cannot be put here. Nothing was pasted; select another place.');
             return;
@@ -76,12 +79,17 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
     }
     if (await table.send(edits, undefined, false, content.format)) {
         table.selectAll(ids);
-        notices.say(`${counted(ids.length, 'block')} pasted.`, { words: 'Take this back', do: () => void table.undo() });
+        notices.say(`${counted(ids.length, 'block')} pasted.`, {
+            words: 'Take this back',
+            do: () => void table.undo(),
+        });
     }
 }
 
 function packed(table: Table): string | null {
-    const blocks = table.chosen.flatMap((id) => find(table.draft.tree, id) ?? []).filter((node) => !table.kinds.isRoot(node.kind));
+    const blocks = table.chosen
+        .flatMap((id) => find(table.draft.tree, id) ?? [])
+        .filter((node) => !table.kinds.isRoot(node.kind));
     if (blocks.length === 0) return null;
     const content: Packed = { vestibra: 'blocks', format: treeFormat, blocks: blocks.map(bare) };
     return JSON.stringify(content);
@@ -103,7 +111,8 @@ function unpacked(text: string, table: Table): Packed | string {
     const content = text.length < 2_000_000 ? parsed(text) : null;
     if (content?.vestibra !== 'blocks' || !Array.isArray(content.blocks))
         return 'What was copied are no blocks. To put in words, put in a text block and paste there.';
-    if (typeof content.format !== 'number' || content.format > treeFormat) return 'These blocks were copied from a newer Vestibra. Nothing was pasted.';
+    if (typeof content.format !== 'number' || content.format > treeFormat)
+        return 'These blocks were copied from a newer Vestibra. Nothing was pasted.';
     const unknown = content.blocks.flatMap(kindsIn).find((kind) => !table.kinds.knows(kind));
     return unknown === undefined
         ? { vestibra: 'blocks', format: content.format, blocks: content.blocks }

@@ -67,9 +67,25 @@ export const blockCommands: Command[] = [
         matches: (event) => control(event) && key(event, 'd'),
     },
     { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
-    { words: 'Copy', keys: 'Ctrl C', can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind), do: copy, byEvent: true },
-    { words: 'Paste after this', keys: 'Ctrl V', can: (table) => table.mayEdit, do: (table) => void pasteFromMemory(table), byEvent: true },
-    { words: 'Paste inside this', can: (table) => table.mayEdit && table.holds, do: (table) => void pasteFromMemory(table, true) },
+    {
+        words: 'Copy',
+        keys: 'Ctrl C',
+        can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind),
+        do: copy,
+        byEvent: true,
+    },
+    {
+        words: 'Paste after this',
+        keys: 'Ctrl V',
+        can: (table) => table.mayEdit,
+        do: (table) => void pasteFromMemory(table),
+        byEvent: true,
+    },
+    {
+        words: 'Paste inside this',
+        can: (table) => table.mayEdit && table.holds,
+        do: (table) => void pasteFromMemory(table, true),
+    },
     {
         words: 'Put the next block inside this…',
         can: (table) => alone(table) && table.holds,
@@ -99,16 +115,28 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Keep it for other pages…',
-        can: (table) => alone(table) && ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) && !isShared(table) && table.isPage,
+        can: (table) =>
+            alone(table) &&
+            ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) &&
+            !isShared(table) &&
+            table.isPage,
         do: (table) => (table.open = 'keep'),
     },
-    { words: 'Open the shared part', can: (table) => isShared(table), do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`) },
+    {
+        words: 'Open the shared part',
+        can: (table) => isShared(table),
+        do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`),
+    },
     {
         words: 'Edit the card of these products',
         can: (table) => table.cards.of(table.isPage ? table.node : null) !== null,
         do: (table) => onSelected(table, (id) => table.cards.enter(id)),
     },
-    { words: 'Back to the page around the card', can: (table) => table.cards.open !== null, do: (table) => table.cards.leave() },
+    {
+        words: 'Back to the page around the card',
+        can: (table) => table.cards.open !== null,
+        do: (table) => table.cards.leave(),
+    },
     {
         words: 'Take its finish',
         keys: 'Alt Shift C',
@@ -123,7 +151,11 @@ export const blockCommands: Command[] = [
         do: (table) => void giveFinish(table, table.chosen),
         matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyV',
     },
-    { words: 'Make the shared part a copy here', can: (table) => alone(table) && isShared(table), do: (table) => void unshare(table) },
+    {
+        words: 'Make the shared part a copy here',
+        can: (table) => alone(table) && isShared(table),
+        do: (table) => void unshare(table),
+    },
     {
         words: 'Select what holds it',
         keys: 'Escape',
@@ -138,17 +170,20 @@ export const blockCommands: Command[] = [
     {
         words: 'Add a column',
         can: (table) => table.mayEdit && standsWith(table, 'column'),
-        do: (table) => void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
+        do: (table) =>
+            void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
     },
     {
         words: 'Add a tab',
         can: (table) => table.mayEdit && standsWith(table, 'tab'),
-        do: (table) => void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
+        do: (table) =>
+            void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
     },
     {
         words: 'Add a fold',
         can: (table) => table.mayEdit && standsWith(table, 'fold'),
-        do: (table) => void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
+        do: (table) =>
+            void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
     },
 ];
 
@@ -174,7 +209,8 @@ export const pageCommands: Command[] = [
         keys: 'Ctrl A',
         can: () => true,
         // Away from the page there is nothing to select: the words of the Studio itself are not meant.
-        do: (table) => table.view === 'page' && table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
+        do: (table) =>
+            table.view === 'page' && table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
         matches: (event) => control(event) && key(event, 'a'),
         everywhere: true,
     },
@@ -192,8 +228,18 @@ export const pageCommands: Command[] = [
         do: (table) => step(table, -1),
         matches: (event) => event.altKey && event.key === 'PageUp',
     },
-    { words: 'The page', can: (table) => table.view !== 'page', do: (table) => (table.view = 'page'), everywhere: true },
-    { words: 'Where it appears', can: (table) => table.isPage && table.view !== 'reach', do: (table) => (table.view = 'reach'), everywhere: true },
+    {
+        words: 'The page',
+        can: (table) => table.view !== 'page',
+        do: (table) => (table.view = 'page'),
+        everywhere: true,
+    },
+    {
+        words: 'Where it appears',
+        can: (table) => table.isPage && table.view !== 'reach',
+        do: (table) => (table.view = 'reach'),
+        everywhere: true,
+    },
     {
         words: 'Why this template?',
         can: (table) => table.isPage && table.view !== 'why' && table.sample !== null,
@@ -212,14 +258,24 @@ export const pageCommands: Command[] = [
         do: (table) => (table.view = 'fitting'),
         everywhere: true,
     },
-    { words: 'Private links…', can: (table) => table.isPage && table.view !== 'links', do: (table) => (table.view = 'links'), everywhere: true },
+    {
+        words: 'Private links…',
+        can: (table) => table.isPage && table.view !== 'links',
+        do: (table) => (table.view = 'links'),
+        everywhere: true,
+    },
     {
         words: 'This product in the catalogue: its facts and pictures',
         can: (table) => table.sample !== null && table.data.template.pageKind === 'product',
         do: (table) => location.assign(`/studio/products/${table.sample?.id}`),
         everywhere: true,
     },
-    { words: 'Publish…', can: (table) => table.view !== 'publish', do: (table) => (table.view = 'publish'), everywhere: true },
+    {
+        words: 'Publish…',
+        can: (table) => table.view !== 'publish',
+        do: (table) => (table.view = 'publish'),
+        everywhere: true,
+    },
     {
         words: 'See the page as customers do, without notes, or with them',
         keys: 'F8',
@@ -248,7 +304,11 @@ export const pageCommands: Command[] = [
         do: (table) => (table.hatched = !table.hatched),
         matches: (event) => event.key === 'F9',
     },
-    { words: 'Settings of the page itself', can: (table) => table.isPage, do: (table) => table.select(table.draft.tree.id) },
+    {
+        words: 'Settings of the page itself',
+        can: (table) => table.isPage,
+        do: (table) => table.select(table.draft.tree.id),
+    },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
     { words: 'The width of a desktop', can: () => true, do: (table) => (table.width = 1280) },
@@ -290,7 +350,11 @@ export function insertCommands(table: Table): Command[] {
     return table.data.definitions
         .filter((definition) => definition.shelf !== null && table.fits(definition.kind))
         .flatMap((definition) => definition.starters)
-        .map((starter) => ({ words: `Put in: ${starter.name}`, can: () => table.mayEdit, do: () => void table.insert(starter.node) }));
+        .map((starter) => ({
+            words: `Put in: ${starter.name}`,
+            can: () => table.mayEdit,
+            do: () => void table.insert(starter.node),
+        }));
 }
 
 function step(table: Table, by: -1 | 1): void {
@@ -301,13 +365,19 @@ function step(table: Table, by: -1 | 1): void {
 }
 
 function nextArea(table: Table): void {
-    const areas = ['[data-area="outline"]', '[data-area="settings"]', '[data-area="page"]', '[data-area="row"]'].flatMap((one) => {
+    const areas = [
+        '[data-area="outline"]',
+        '[data-area="settings"]',
+        '[data-area="page"]',
+        '[data-area="row"]',
+    ].flatMap((one) => {
         const area = document.querySelector<HTMLElement>(one);
         return area ? [area] : [];
     });
     const at = areas.findIndex((area) => area.contains(document.activeElement));
     const next = areas[(at + 1) % areas.length];
-    const inside = next?.querySelector<HTMLElement>('[tabindex="0"]') ?? next?.querySelector<HTMLElement>('input, select, button');
+    const inside =
+        next?.querySelector<HTMLElement>('[tabindex="0"]') ?? next?.querySelector<HTMLElement>('input, select, button');
     (inside ?? next)?.focus();
     void table;
 }
@@ -318,7 +388,9 @@ export function onKey(event: KeyboardEvent, table: Table): void {
     const typing = target?.closest?.(
         'input:not([type="checkbox"], [type="radio"], [type="range"]), textarea, select, [contenteditable], [role="menu"], [role="dialog"], [role="listbox"], [data-popover-content]',
     );
-    const command = [...pageCommands, ...blockCommands].find((one) => one.matches?.(event) && (one.everywhere || table.view === 'page'));
+    const command = [...pageCommands, ...blockCommands].find(
+        (one) => one.matches?.(event) && (one.everywhere || table.view === 'page'),
+    );
     if (!command || event.defaultPrevented || (typing && !['F6', 'F7', 'F8', '.'].includes(event.key))) return;
     if (command.can(table)) {
         event.preventDefault();

@@ -39,6 +39,7 @@ async function nodesOf(part: number): Promise<NewNode[]> {
 
 /** Puts a kept part in, shared or as a copy. */
 export async function insertPart(table: Table, part: KeptPart, place?: Place | null): Promise<void> {
-    if (table.sharing && table.isPage) await table.insert({ kind: table.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } }, place);
+    if (table.sharing && table.isPage)
+        await table.insert({ kind: table.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } }, place);
     else await table.insert(await nodesOf(part.id), place);
 }

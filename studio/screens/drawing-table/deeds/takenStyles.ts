@@ -26,7 +26,9 @@ const KEY = /^(?:([A-Za-z]+)\.)?([A-Za-z]+)(?::([a-z]+))?$/;
 export function takeFinish(table: Table, node: TreeNode, piece: Piece | null = null): void {
     const how: Finish['how'] = {};
     for (const width of WIDTHS) {
-        const values = Object.entries(node.how?.[width] ?? {}).filter(([name]) => piece === null || (KEY.exec(name)?.[1] ?? '') === piece.name);
+        const values = Object.entries(node.how?.[width] ?? {}).filter(
+            ([name]) => piece === null || (KEY.exec(name)?.[1] ?? '') === piece.name,
+        );
         if (values.length > 0) how[width] = Object.fromEntries(values);
     }
     const from = piece === null ? table.nameOfNode(node) : `${table.nameOfNode(node)}, ${piece.label.toLowerCase()}`;
@@ -35,22 +37,38 @@ export function takeFinish(table: Table, node: TreeNode, piece: Piece | null = n
         notices.warn(`${from} looks as the house style says: there is no finish to take.`);
         return;
     }
-    const finish: Finish = { vestibra: 'finish', format: treeFormat, kind: node.kind, piece: piece?.name ?? null, from, how };
+    const finish: Finish = {
+        vestibra: 'finish',
+        format: treeFormat,
+        kind: node.kind,
+        piece: piece?.name ?? null,
+        from,
+        how,
+    };
     inBrowser.set(MEMORY, JSON.stringify(finish));
-    notices.say(`The finish of ${from} is taken: ${counted(count, 'value')}. Give it to other blocks, here or in another template.`);
+    notices.say(
+        `The finish of ${from} is taken: ${counted(count, 'value')}. Give it to other blocks, here or in another template.`,
+    );
 }
 
 export function keptFinish(): Finish | null {
     try {
         const kept = JSON.parse(inBrowser.get(MEMORY) ?? 'null') as Partial<Finish> | null;
-        const fits = kept?.vestibra === 'finish' && typeof kept.format === 'number' && typeof kept.kind === 'string' && typeof kept.from === 'string';
+        const fits =
+            kept?.vestibra === 'finish' &&
+            typeof kept.format === 'number' &&
+            typeof kept.kind === 'string' &&
+            typeof kept.from === 'string';
         return fits && typeof kept.how === 'object' && kept.how !== null ? ({ piece: null, ...kept } as Finish) : null;
     } catch {
         return null;
     }
 }
 
-/** Gives the finish that was taken last to some blocks, or to one piece of a block: what fits is taken, what does not is named. */
+/**
+ * Gives the finish that was taken last to some blocks, or to one piece of a block: what fits is taken, what does not is
+ * named.
+ */
 export async function giveFinish(table: Table, ids: string[], piece: Piece | null = null): Promise<void> {
     const finish = keptFinish();
     if (finish === null) {
@@ -84,13 +102,20 @@ function editsFor(table: Table, finish: Finish, node: TreeNode, only: Piece | nu
     return edits;
 }
 
-/** What a style is called on another block: of the piece with the same name, else of the one that is styled first; null where that does not take it. */
+/**
+ * What a style is called on another block: of the piece with the same name, else of the one that is styled first; null
+ * where that does not take it.
+ */
 function nameOn(table: Table, definition: Definition, finish: Finish, name: string, only: Piece | null): string | null {
     // What an earlier version called otherwise is brought forward by the server, for the kind that it was taken from.
     if (finish.format < treeFormat && definition.kind === finish.kind && only === null) return name;
     const [, from = '', property = '', state = 'usual'] = KEY.exec(name) ?? [];
     const known = table.data.styles.find((one) => one.name === property);
-    if (!known) return definition.kind === finish.kind && definition.settings.some((one) => one.question === 'how' && one.name === name) ? name : null;
+    if (!known)
+        return definition.kind === finish.kind &&
+            definition.settings.some((one) => one.question === 'how' && one.name === name)
+            ? name
+            : null;
     const same = definition.pieces.find((one) => one.name === from);
     const chief = definition.pieces.find((one) => one.chief) ?? definition.pieces[0];
     const piece = only ?? (definition.kind === finish.kind || from === '' ? same : (same ?? chief));
@@ -102,7 +127,8 @@ function said(table: Table, finish: Finish, name: string): string {
     const [, , property = '', state] = KEY.exec(name) ?? [];
     const label =
         table.data.styles.find((one) => one.name === property)?.label ??
-        (table.kinds.knows(finish.kind) ? table.kinds.of(finish.kind).settings : []).find((one) => one.name === name)?.label ??
+        (table.kinds.knows(finish.kind) ? table.kinds.of(finish.kind).settings : []).find((one) => one.name === name)
+            ?.label ??
         property;
     return `${label.toLowerCase()}${state === undefined ? '' : ` when ${state}`}`;
 }

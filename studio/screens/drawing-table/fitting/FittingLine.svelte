@@ -29,7 +29,11 @@
         {:else if report.groups.length === 0}
             Fitting: tried on {subjects(table.data.template.pageKind, report.total)}, nothing stands out.
         {:else}
-            Fitting: tried on {subjects(table.data.template.pageKind, report.total)}, {counted(report.groups.length, 'thing stands', 'things stand')} out.
+            Fitting: tried on {subjects(table.data.template.pageKind, report.total)}, {counted(
+                report.groups.length,
+                'thing stands',
+                'things stand',
+            )} out.
         {/if}
         <button class="word" onclick={() => (table.view = 'fitting')}>See it</button>
     </p>

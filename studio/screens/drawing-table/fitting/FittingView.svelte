@@ -32,12 +32,15 @@
             <p class="mt-2 text-quiet" role="status">The draft is being tried on…</p>
         {:else if report.state === 'running'}
             <p class="mt-2" role="status">
-                Tried on {number(report.done)} of {subjects(table.data.template.pageKind, report.total)}. You can go on working meanwhile.
+                Tried on {number(report.done)} of {subjects(table.data.template.pageKind, report.total)}. You can go on
+                working meanwhile.
             </p>
             <progress class="mt-2 w-full" max={report.total} value={report.done} aria-label="Fitting"></progress>
         {:else if report.state === 'failed'}
             <p class="mt-2" role="alert">
-                The fitting broke off. Nothing was changed. <button class="word" onclick={() => fitting.begin()}>Try it again</button>
+                The fitting broke off. Nothing was changed. <button class="word" onclick={() => fitting.begin()}
+                    >Try it again</button
+                >
             </p>
         {:else if report.total === 0}
             <p class="mt-2">
@@ -47,7 +50,9 @@
         {:else}
             <p class="mt-2" role="status" data-fitted>
                 Tried on {subjects(table.data.template.pageKind, report.total)}:
-                {report.groups.length === 0 ? 'nothing stands out.' : `${counted(report.groups.length, 'thing stands', 'things stand')} out.`}
+                {report.groups.length === 0
+                    ? 'nothing stands out.'
+                    : `${counted(report.groups.length, 'thing stands', 'things stand')} out.`}
             </p>
         {/if}
         {#each MATTERS as matter (matter.matter)}

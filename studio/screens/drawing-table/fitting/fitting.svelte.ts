@@ -5,14 +5,34 @@ import type { Table } from '../table.svelte';
 
 /** What to do about each matter, in the order in which it matters. */
 export const MATTERS: { matter: string; title: string; todo: string }[] = [
-    { matter: 'missing', title: 'Something essential is missing', todo: 'Put it in from the shelf, or see why it does not appear.' },
+    {
+        matter: 'missing',
+        title: 'Something essential is missing',
+        todo: 'Put it in from the shelf, or see why it does not appear.',
+    },
     { matter: 'doubled', title: 'Something is there twice', todo: 'Take one out, or say when each appears.' },
-    { matter: 'empty', title: 'Comes out empty', todo: 'Fill it for these pages, or let it appear only where there is something. The shop leaves it out.' },
+    {
+        matter: 'empty',
+        title: 'Comes out empty',
+        todo: 'Fill it for these pages, or let it appear only where there is something. The shop leaves it out.',
+    },
     { matter: 'no-picture', title: 'Without a picture', todo: 'Give these a picture.' },
-    { matter: 'otherwise', title: 'The otherwise is used', todo: 'Read it with one of these pages, or fill what is missing.' },
-    { matter: 'too-long', title: 'Longer than its place', todo: 'Make the letters smaller, the column wider, or the words shorter.' },
+    {
+        matter: 'otherwise',
+        title: 'The otherwise is used',
+        todo: 'Read it with one of these pages, or fill what is missing.',
+    },
+    {
+        matter: 'too-long',
+        title: 'Longer than its place',
+        todo: 'Make the letters smaller, the column wider, or the words shorter.',
+    },
     { matter: 'too-wide', title: 'Wider than a phone', todo: 'Make the letters smaller on the phone.' },
-    { matter: 'heading-order', title: 'Headings out of order', todo: 'Choose other heading levels: one of level 1, and none left out.' },
+    {
+        matter: 'heading-order',
+        title: 'Headings out of order',
+        todo: 'Choose other heading levels: one of level 1, and none left out.',
+    },
     {
         matter: 'same-title',
         title: 'The same title for search engines',
@@ -38,7 +58,9 @@ export class Fitting {
     async begin(): Promise<void> {
         const mine = ++this.asked;
         try {
-            let report = await (this.table.mayEdit ? post<FittingReport> : get<FittingReport>)(`${this.table.base}/fitting`);
+            let report = await (this.table.mayEdit ? post<FittingReport> : get<FittingReport>)(
+                `${this.table.base}/fitting`,
+            );
             while (mine === this.asked) {
                 this.report = report;
                 if (report.state !== 'running') return;

@@ -7,7 +7,9 @@
     let query = $state('');
     let at = $state(0);
     let list = $state<HTMLElement | null>(null);
-    const all = $derived([...blockCommands, ...pageCommands, ...insertCommands(table)].filter((command) => command.can(table)));
+    const all = $derived(
+        [...blockCommands, ...pageCommands, ...insertCommands(table)].filter((command) => command.can(table)),
+    );
     const found = $derived([...matching(true), ...matching(false)]);
     const open = $derived(table.open === 'palette');
 
@@ -64,12 +66,21 @@
                 aria-expanded="true"
                 aria-controls="things-to-do"
                 aria-activedescendant="thing-{at}"
-                placeholder={table.selected ? `What to do with ${table.nameOf(table.selected)}, or the page…` : 'What to do…'}
+                placeholder={table.selected
+                    ? `What to do with ${table.nameOf(table.selected)}, or the page…`
+                    : 'What to do…'}
                 bind:value={query}
                 oninput={() => (at = 0)}
                 {onkeydown}
             />
-            <div id="things-to-do" role="listbox" aria-label="Things to do" tabindex="-1" class="mt-2 max-h-80 overflow-y-auto" bind:this={list}>
+            <div
+                id="things-to-do"
+                role="listbox"
+                aria-label="Things to do"
+                tabindex="-1"
+                class="mt-2 max-h-80 overflow-y-auto"
+                bind:this={list}
+            >
                 {#each found as command, index (command.words)}
                     <div
                         id="thing-{index}"
@@ -77,12 +88,16 @@
                         role="option"
                         tabindex="-1"
                         aria-selected={index === at}
-                        class="flex cursor-default justify-between gap-6 rounded px-3 py-1.5 {index === at ? 'bg-ink text-paper' : ''}"
+                        class="flex cursor-default justify-between gap-6 rounded px-3 py-1.5 {index === at
+                            ? 'bg-ink text-paper'
+                            : ''}"
                         onclick={() => run(command)}
                         onkeydown={(event) => event.key === 'Enter' && run(command)}
                         onpointermove={() => (at = index)}
                     >
-                        <span>{command.words}</span><span class={index === at ? '' : 'text-quiet'}>{command.keys ?? ''}</span>
+                        <span>{command.words}</span><span class={index === at ? '' : 'text-quiet'}
+                            >{command.keys ?? ''}</span
+                        >
                     </div>
                 {:else}
                     <p class="px-3 py-2 text-quiet">Nothing is called that. Try “move”, “put in” or “width”.</p>

@@ -20,9 +20,13 @@
 <Dialog.Root bind:open={() => open, (next) => !next && (table.open = null)}>
     <Dialog.Portal>
         <Dialog.Overlay class="fixed inset-0 z-40 bg-[#181410]/30" />
-        <Dialog.Content class="float fixed top-12 left-1/2 z-50 max-h-[84vh] w-[34rem] max-w-[92vw] -translate-x-1/2 overflow-y-auto p-6">
+        <Dialog.Content
+            class="float fixed top-12 left-1/2 z-50 max-h-[84vh] w-[34rem] max-w-[92vw] -translate-x-1/2 overflow-y-auto p-6"
+        >
             <Dialog.Title class="font-name text-xl">Shortcuts</Dialog.Title>
-            <Dialog.Description class="text-quiet">Everything here can be done with the mouse too; on a Mac, Ctrl is Cmd.</Dialog.Description>
+            <Dialog.Description class="text-quiet"
+                >Everything here can be done with the mouse too; on a Mac, Ctrl is Cmd.</Dialog.Description
+            >
             {#each groups as group (group.words)}
                 <h3 class="mt-4 font-sans font-semibold">{group.words}</h3>
                 <dl>

@@ -17,14 +17,16 @@
     <div class="mx-auto max-w-3xl px-8 py-8">
         <h2 class="text-2xl">Private links to “{table.data.template.name}”</h2>
         <p class="mt-1 text-quiet">
-            Whoever has the link sees this draft on the shop’s {table.words.pages}, without signing in. Search engines are told to stay away, and nothing in the
-            shop changes.
+            Whoever has the link sees this draft on the shop’s {table.words.pages}, without signing in. Search engines
+            are told to stay away, and nothing in the shop changes.
         </p>
         {#if table.mayEdit}
             <form class="mt-5 flex items-center gap-3" onsubmit={make}>
                 <label
                     >For <select class="field" aria-label="How long it holds" bind:value={state.days}>
-                        <option value={1}>a day</option><option value={7}>a week</option><option value={30}>30 days</option>
+                        <option value={1}>a day</option><option value={7}>a week</option><option value={30}
+                            >30 days</option
+                        >
                     </select></label
                 >
                 <button class="button button-next">Make a link</button>
@@ -47,12 +49,19 @@
         {/if}
         <ul class="mt-6">
             {#each state.links ?? [] as link (link.id)}
-                <li class="flex flex-wrap items-baseline gap-x-4 border-b border-dashed border-hair py-2" data-link={link.state}>
+                <li
+                    class="flex flex-wrap items-baseline gap-x-4 border-b border-dashed border-hair py-2"
+                    data-link={link.state}
+                >
                     <span>made {when(link.madeAt)} by {link.by}</span>
-                    <span class="text-quiet">{link.opened === 0 ? 'not opened yet' : `opened ${counted(link.opened, 'time')}`}</span>
+                    <span class="text-quiet"
+                        >{link.opened === 0 ? 'not opened yet' : `opened ${counted(link.opened, 'time')}`}</span
+                    >
                     {#if link.state === 'open'}
                         <span>holds until {when(link.expiresAt)}</span>
-                        {#if table.mayEdit}<button class="word ml-auto" onclick={() => state.withdraw(link)}>Withdraw it</button>{/if}
+                        {#if table.mayEdit}<button class="word ml-auto" onclick={() => state.withdraw(link)}
+                                >Withdraw it</button
+                            >{/if}
                     {:else}
                         <span class="text-quiet">{link.state}</span>
                     {/if}

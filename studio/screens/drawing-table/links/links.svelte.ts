@@ -38,7 +38,9 @@ export class Links {
 
     async withdraw(link: PrivateLink): Promise<void> {
         try {
-            ({ links: this.links } = await post<{ links: PrivateLink[] }>(`${this.table.base}/links/${link.id}/withdraw`));
+            ({ links: this.links } = await post<{ links: PrivateLink[] }>(
+                `${this.table.base}/links/${link.id}/withdraw`,
+            ));
             notices.say('The link shows nothing any more.');
         } catch (error) {
             notices.trouble(error);

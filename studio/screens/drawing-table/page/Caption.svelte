@@ -13,7 +13,9 @@
         from: string;
     }
 
-    /** The name of what is selected, as a caption under its lower left corner with a short leader line, as in a drawing. */
+    /**
+     * The name of what is selected, as a caption under its lower left corner with a short leader line, as in a drawing.
+     */
     let { table, drag, box, from }: Props = $props();
     const LEADER = 5;
     const HEIGHT = 18;
@@ -22,7 +24,10 @@
     const bottom = $derived(box.top + box.height + 3);
     const over = $derived(box.top - 3 - LEADER - HEIGHT);
     const fits = $derived(bottom + LEADER <= room - HEIGHT - 4);
-    /** Where there is no room below, it stands over the upper left corner; a block taller than the room has it at the lower edge. */
+    /**
+     * Where there is no room below, it stands over the upper left corner; a block taller than the room has it at the
+     * lower edge.
+     */
     const above = $derived(!fits && over >= 0);
     const top = $derived(above ? over : Math.min(bottom + LEADER, room - HEIGHT - 4));
     const left = $derived(Math.max(8, Math.min(box.left + 10, width - 240)));
@@ -33,13 +38,24 @@
         const node = table.node;
         if (!node || event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
-        drag.press({ id: node.id, kind: node.kind, name: table.kinds.of(node.kind).name }, event.clientX, event.clientY);
+        drag.press(
+            { id: node.id, kind: node.kind, name: table.kinds.of(node.kind).name },
+            event.clientX,
+            event.clientY,
+        );
     }
 </script>
 
 {#if table.node}
     {#if fits || above}
-        <svg class="absolute overflow-visible" style:left="{box.left}px" style:top="{corner}px" width="10" height="1" aria-hidden="true">
+        <svg
+            class="absolute overflow-visible"
+            style:left="{box.left}px"
+            style:top="{corner}px"
+            width="10"
+            height="1"
+            aria-hidden="true"
+        >
             <path d="M2 0 L10 {middle}" fill="none" stroke="#1b2233" stroke-width="1" />
             <circle cx="2" cy="0" r="2" fill="#1b2233" />
         </svg>
@@ -57,11 +73,11 @@
             onpointerdown={grip}
         >
             <svg width="8" height="12" viewBox="0 0 8 12" fill="currentColor" aria-hidden="true"
-                ><circle cx="2" cy="2" r="1.2" /><circle cx="6" cy="2" r="1.2" /><circle cx="2" cy="6" r="1.2" /><circle cx="6" cy="6" r="1.2" /><circle
-                    cx="2"
-                    cy="10"
+                ><circle cx="2" cy="2" r="1.2" /><circle cx="6" cy="2" r="1.2" /><circle cx="2" cy="6" r="1.2" /><circle
+                    cx="6"
+                    cy="6"
                     r="1.2"
-                /><circle cx="6" cy="10" r="1.2" /></svg
+                /><circle cx="2" cy="10" r="1.2" /><circle cx="6" cy="10" r="1.2" /></svg
             >
         </button>
         <span class="truncate"

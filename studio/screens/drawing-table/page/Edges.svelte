@@ -17,7 +17,10 @@
         void table.draft;
         const found = (band?.children ?? []).map((column) => canvas.box(column.id));
         const standing = found.filter((box): box is Box => box !== null && box.width > 0);
-        return standing.length === found.length && standing.every((box, at) => at === 0 || box.left >= (standing[at - 1]?.left ?? 0) + 1) ? standing : [];
+        return standing.length === found.length &&
+            standing.every((box, at) => at === 0 || box.left >= (standing[at - 1]?.left ?? 0) + 1)
+            ? standing
+            : [];
     });
     let dragged = $state.raw<{ edge: number; shares: number[]; x: number } | null>(null);
 
@@ -28,7 +31,8 @@
         const both = left.width + right.width;
         const percent = resting((100 * (x - left.left)) / (right.left + right.width - left.left));
         return boxes.map((box, at) => {
-            const width = at === edge ? (both * percent) / 100 : at === edge + 1 ? (both * (100 - percent)) / 100 : box.width;
+            const width =
+                at === edge ? (both * percent) / 100 : at === edge + 1 ? (both * (100 - percent)) / 100 : box.width;
             return Math.max(1, Math.round((100 * width) / total));
         });
     }
@@ -93,10 +97,15 @@
                 onpointercancel={() => (dragged = null)}
                 onkeydown={(event) => onkeydown(event, edge)}
             >
-                <span class="h-full border-l-[1.5px] {dragged?.edge === edge ? 'border-[#1b2233]' : 'border-dashed border-[#8d8573]'}"></span>
+                <span
+                    class="h-full border-l-[1.5px] {dragged?.edge === edge
+                        ? 'border-[#1b2233]'
+                        : 'border-dashed border-[#8d8573]'}"
+                ></span>
                 {#if dragged?.edge === edge && dragged.shares.length > 0}
-                    <span class="absolute top-8 rounded border border-[#1b2233] bg-[#fffdf8] px-2 text-xs whitespace-nowrap text-[#1b2233]" data-shares
-                        >{dragged.shares.join(' : ')}</span
+                    <span
+                        class="absolute top-8 rounded border border-[#1b2233] bg-[#fffdf8] px-2 text-xs whitespace-nowrap text-[#1b2233]"
+                        data-shares>{dragged.shares.join(' : ')}</span
                     >
                 {/if}
             </div>

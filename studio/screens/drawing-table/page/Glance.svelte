@@ -19,5 +19,10 @@
     }
 </script>
 
-<iframe title={words} src={address} class="absolute inset-0 h-full w-full border-0 bg-white {there ? '' : 'invisible'}" onload={loaded}></iframe>
+<iframe
+    title={words}
+    src={address}
+    class="absolute inset-0 h-full w-full border-0 bg-white {there ? '' : 'invisible'}"
+    onload={loaded}
+></iframe>
 <p class="float pointer-events-none absolute top-3 left-1/2 -translate-x-1/2 px-3 py-1" role="status">{words}</p>

@@ -66,8 +66,11 @@
         if (table.isPage && table.cards.of(table.node)) return 'click a product to edit its card';
         if (!definition || definition.role !== 'block') return '';
         const sourced = definition.settings.filter((setting) => setting.sourced);
-        if (sourced.length === 0) return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
-        return sourced.some((setting) => typeof (table.node?.what?.[setting.name] ?? setting.default) === 'object') ? fromPage : 'typed in';
+        if (sourced.length === 0)
+            return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
+        return sourced.some((setting) => typeof (table.node?.what?.[setting.name] ?? setting.default) === 'object')
+            ? fromPage
+            : 'typed in';
     });
 
     $effect(() => {
@@ -113,7 +116,10 @@
             onclick={() => table.select(note.id)}>{note.words}</button
         >
     {/each}
-    {#each besides as box, index (index)}<div class="absolute rounded border-[1.5px] border-dashed border-[#1b2233]" style={put(box, 3)}></div>{/each}
+    {#each besides as box, index (index)}<div
+            class="absolute rounded border-[1.5px] border-dashed border-[#1b2233]"
+            style={put(box, 3)}
+        ></div>{/each}
     {#if card && !drag.load && table.selected !== table.draft.tree.id}<div
             class="absolute rounded-lg border border-[#1b2233]"
             style={put(card, 7)}

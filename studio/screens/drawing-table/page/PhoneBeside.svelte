@@ -43,8 +43,18 @@
         <span role="status">styles go to {beside.phone ? 'the phone' : `the ${table.widthName}`}</span>
     </figcaption>
     <div class="relative min-h-0 flex-1 overflow-hidden border {beside.phone ? 'border-ink' : 'border-hair'}">
-        <div class="absolute top-0 left-0 origin-top-left" style:width="{PHONE}px" style:height="{(height - 26) / scale}px" style:transform="scale({scale})">
-            <iframe title="The page on the phone" src={address} class="h-full w-full border-0 bg-white" bind:this={beside.canvas.frame} onload={loaded}
+        <div
+            class="absolute top-0 left-0 origin-top-left"
+            style:width="{PHONE}px"
+            style:height="{(height - 26) / scale}px"
+            style:transform="scale({scale})"
+        >
+            <iframe
+                title="The page on the phone"
+                src={address}
+                class="h-full w-full border-0 bg-white"
+                bind:this={beside.canvas.frame}
+                onload={loaded}
             ></iframe>
             {#if box && beside.canvas.ready}
                 <div

@@ -13,7 +13,9 @@
     ] as const;
     const scale = $derived(table.canvas.scale);
     const drawn = $derived(width * scale);
-    const ticks = $derived(Array.from({ length: Math.floor(Math.max(width, widest) / 100) + 1 }, (_, index) => index * 100));
+    const ticks = $derived(
+        Array.from({ length: Math.floor(Math.max(width, widest) / 100) + 1 }, (_, index) => index * 100),
+    );
 
     function slide(event: PointerEvent): void {
         const handle = event.currentTarget as HTMLElement;
@@ -42,7 +44,14 @@
             {#each ticks as tick (tick)}
                 <line x1={tick * scale + 0.5} x2={tick * scale + 0.5} y1="2" y2="14" stroke="currentColor" />
                 {#each [50, 60, 70, 80, 90] as part (part)}
-                    <line x1={(tick + part) * scale + 0.5} x2={(tick + part) * scale + 0.5} y1="11" y2="14" stroke="currentColor" opacity="0.6" />
+                    <line
+                        x1={(tick + part) * scale + 0.5}
+                        x2={(tick + part) * scale + 0.5}
+                        y1="11"
+                        y2="14"
+                        stroke="currentColor"
+                        opacity="0.6"
+                    />
                 {/each}
                 <text x={tick * scale + 4} y="11" fill="currentColor">{tick}</text>
             {/each}
@@ -70,7 +79,9 @@
             >
         {/each}
         {#if !table.beside.on}<button
-                class="rounded px-1 {Math.round(width) === Math.round(widest) ? 'font-semibold text-ink' : 'hover:text-ink'}"
+                class="rounded px-1 {Math.round(width) === Math.round(widest)
+                    ? 'font-semibold text-ink'
+                    : 'hover:text-ink'}"
                 onclick={() => resize(widest)}
             >
                 all the room <span class="figures">{Math.round(widest)}</span>
@@ -88,7 +99,11 @@
                 >now {Math.round(width)} px{#if scale < 0.995}, drawn at {Math.round(scale * 100)} %{/if}</span
             >{/if}
     </div>
-    <div class="absolute top-1 right-10 gap-2 {table.beside.on ? 'hidden' : 'flex'}" role="group" aria-label="While held, see the page">
+    <div
+        class="absolute top-1 right-10 gap-2 {table.beside.on ? 'hidden' : 'flex'}"
+        role="group"
+        aria-label="While held, see the page"
+    >
         {#each glances as one (one.glance)}
             <button
                 class="rounded px-1 hover:text-ink disabled:opacity-50"

@@ -11,11 +11,16 @@ html { cursor: default; }
 a, button, label, input, select { cursor: default !important; }
 body { user-select: none; }
 [contenteditable] { user-select: text; outline: 2px dashed #2a5fa5; outline-offset: 3px; cursor: text; }
-.column-inner:empty, .holder[data-absent], .tab[data-absent], .fold[data-absent], .carousel[data-absent], .pop-up[data-absent] { min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px; }
-.column-inner:empty::after { content: 'Empty column: drag a block here'; margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center; }
+.column-inner:empty, .card[data-lines='0'],
+:is(.holder, .tab, .fold, .carousel, .pop-up)[data-absent] {
+    min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px;
+}
+.column-inner:empty::after, .card[data-lines='0']::after {
+    margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center;
+}
+.column-inner:empty::after { content: 'Empty column: drag a block here'; }
+.card[data-lines='0']::after { content: 'Empty card: put a block here'; }
 .card-cover { pointer-events: none; }
-.card[data-lines='0'] { min-height: 84px; border: 1.5px dashed #8d8573; border-radius: 8px; }
-.card[data-lines='0']::after { content: 'Empty card: put a block here'; margin: auto; padding: 8px; font: 13px 'Instrument Sans', sans-serif; color: #5f6472; text-align: center; }
 .fold::details-content { content-visibility: visible; block-size: auto; }
 .pop-up-sheet { display: block; position: static; margin-top: 8px; border-style: dashed; }
 .added-notice, .added-notice p[hidden] { display: block !important; }
@@ -70,7 +75,8 @@ export class Canvas {
         this.window?.addEventListener('resize', () => this.moved());
         this.document?.addEventListener('load', () => this.moved(), true);
         // A footer is drawn at the end of a page.
-        if (!this.ready && this.document?.querySelector('main[data-drawn=footer]')) this.window?.scrollTo(0, this.document.documentElement.scrollHeight);
+        if (!this.ready && this.document?.querySelector('main[data-drawn=footer]'))
+            this.window?.scrollTo(0, this.document.documentElement.scrollHeight);
         this.ready = true;
         this.moved();
     }
@@ -95,7 +101,10 @@ export class Canvas {
 
     private held = $state.raw<{ sheet: CSSStyleSheet; elements: HTMLElement[] } | null>(null);
 
-    /** Shows elements of a block in a state, as if a hand were on them. What the server draws anew is marked again by whoever asks. */
+    /**
+     * Shows elements of a block in a state, as if a hand were on them. What the server draws anew is marked again by
+     * whoever asks.
+     */
     hold(elements: HTMLElement[], id: string, state: string, selector: string): void {
         this.letGo();
         const page = this.document;
@@ -127,7 +136,11 @@ export class Canvas {
     element(id: string): HTMLElement | null {
         const card = this.card;
         if (card?.dataset.b === id) return card;
-        return card?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? this.document?.querySelector<HTMLElement>(`[data-b="${id}"]`) ?? null;
+        return (
+            card?.querySelector<HTMLElement>(`[data-b="${id}"]`) ??
+            this.document?.querySelector<HTMLElement>(`[data-b="${id}"]`) ??
+            null
+        );
     }
 
     /** The card that is worked on, as it stands on the page. */
@@ -138,7 +151,11 @@ export class Canvas {
     }
 
     /** Which card of which grid is under a point, with its root and the block on it; null where there is none. */
-    cardAt(x: number, y: number, isGrid: (id: string) => boolean): { grid: string; root: string; index: number; block: string } | null {
+    cardAt(
+        x: number,
+        y: number,
+        isGrid: (id: string) => boolean,
+    ): { grid: string; root: string; index: number; block: string } | null {
         const ids = this.idsAt(x, y);
         const at = ids.findIndex(isGrid);
         const [grid, root, block] = [ids[at], ids[at - 1], ids[0]];
@@ -189,7 +206,9 @@ export class Canvas {
         this.window?.vestibra?.enhance();
     }
 
-    /** Puts the blocks of a column in order; answers those that stand there no more, unless another column takes them. */
+    /**
+     * Puts the blocks of a column in order; answers those that stand there no more, unless another column takes them.
+     */
     private arrange(column: HTMLElement, order: string[], fresh: Record<string, string>): HTMLElement[] {
         const inside = column.querySelector<HTMLElement>(':scope > .column-inner');
         if (!inside) {
@@ -208,7 +227,9 @@ export class Canvas {
             if (element === next) next = next.nextElementSibling;
             else inside.insertBefore(element, next);
         }
-        const leaving = [...inside.children].filter((child): child is HTMLElement => !order.includes((child as HTMLElement).dataset.b ?? ''));
+        const leaving = [...inside.children].filter(
+            (child): child is HTMLElement => !order.includes((child as HTMLElement).dataset.b ?? ''),
+        );
         for (const element of leaving) element.dataset.leaving = '';
         return leaving;
     }
@@ -221,7 +242,8 @@ export class Canvas {
             return;
         }
         for (const [at, card] of cards.entries()) {
-            const known = (id: string): HTMLElement | null => (card.dataset.b === id ? card : card.querySelector<HTMLElement>(`[data-b="${id}"]`));
+            const known = (id: string): HTMLElement | null =>
+                card.dataset.b === id ? card : card.querySelector<HTMLElement>(`[data-b="${id}"]`);
             const fresh = (id: string): HTMLElement | null => {
                 const [before, html] = [known(id), part.blocks[id]?.[at]];
                 const typed = before !== null && this.typing !== null && before.contains(this.typing);
@@ -235,7 +257,8 @@ export class Canvas {
             }
             const top = part.orders[part.card] ?? [];
             card.dataset.lines = String(top.length);
-            for (const block of card.querySelectorAll<HTMLElement>(':scope > [data-b]')) block.dataset.line = String(top.indexOf(block.dataset.b ?? '') + 1);
+            for (const block of card.querySelectorAll<HTMLElement>(':scope > [data-b]'))
+                block.dataset.line = String(top.indexOf(block.dataset.b ?? '') + 1);
         }
     }
 
@@ -251,7 +274,8 @@ export class Canvas {
         this.window?.vestibra?.openTab(id);
         const box = this.box(id);
         const height = this.window?.innerHeight ?? 0;
-        if (box && (box.top < 0 || box.top > height - 60)) this.window?.scrollBy({ top: box.top - height / 3, behavior: 'instant' });
+        if (box && (box.top < 0 || box.top > height - 60))
+            this.window?.scrollBy({ top: box.top - height / 3, behavior: 'instant' });
         this.moved();
     }
 
@@ -264,7 +288,10 @@ export class Canvas {
     }
 }
 
-/** Puts the blocks of a card, or of a holder on it, in order; those that stand there no more go, unless they stand elsewhere by then. */
+/**
+ * Puts the blocks of a card, or of a holder on it, in order; those that stand there no more go, unless they stand
+ * elsewhere by then.
+ */
 function arrangeIn(holder: HTMLElement, blocks: (HTMLElement | null)[], order: string[]): void {
     let behind: Element | null = holder.querySelector(':scope > :not([data-b])');
     for (const block of blocks) {
@@ -275,12 +302,16 @@ function arrangeIn(holder: HTMLElement, blocks: (HTMLElement | null)[], order: s
         }
         behind = block;
     }
-    for (const gone of holder.querySelectorAll<HTMLElement>(':scope > [data-b]')) if (!order.includes(gone.dataset.b ?? '')) gone.remove();
+    for (const gone of holder.querySelectorAll<HTMLElement>(':scope > [data-b]'))
+        if (!order.includes(gone.dataset.b ?? '')) gone.remove();
 }
 
 const PSEUDO: Record<string, RegExp> = { hovered: /:hover/g, focused: /:focus-visible/g, pressed: /:active/g };
 
-/** The rules of a page for a state, said of what is held: those of a hand or the keyboard by their pseudo-class, others by the piece's own selector. */
+/**
+ * The rules of a page for a state, said of what is held: those of a hand or the keyboard by their pseudo-class, others
+ * by the piece's own selector.
+ */
 function heldRules(page: Document, id: string, state: string, selector: string): string {
     const pseudo = PSEUDO[state];
     const own = `[data-s-${id}][data-b] ${selector}`.replace(' &', '');
@@ -291,8 +322,10 @@ function heldRules(page: Document, id: string, state: string, selector: string):
                 if (page.defaultView?.matchMedia(rule.conditionText).matches) walk(rule.cssRules);
             } else if (rule instanceof (page.defaultView as unknown as typeof globalThis).CSSStyleRule) {
                 const said = rule.selectorText;
-                if (pseudo?.test(said)) rules.push(`${said.replace(pseudo, `[data-held="${state}"]`)}{${rule.style.cssText}}`);
-                else if (!pseudo && same(said, own)) rules.push(`[data-s-${id}][data-b][data-b] [data-held="${state}"]{${rule.style.cssText}}`);
+                if (pseudo?.test(said))
+                    rules.push(`${said.replace(pseudo, `[data-held="${state}"]`)}{${rule.style.cssText}}`);
+                else if (!pseudo && same(said, own))
+                    rules.push(`[data-s-${id}][data-b][data-b] [data-held="${state}"]{${rule.style.cssText}}`);
                 if (pseudo) pseudo.lastIndex = 0;
             }
         }

@@ -1,7 +1,10 @@
 import type { TreeNode, Value } from '../../../lib/types';
 import { rows, type Kinds } from '../tree/tree';
 
-/** Whether a block shows the same on every page: its words and pictures are typed in, and it has no own way to what the page is about. */
+/**
+ * Whether a block shows the same on every page: its words and pictures are typed in, and it has no own way to what the
+ * page is about.
+ */
 export function isSame(node: TreeNode, kinds: Kinds): boolean {
     const definition = kinds.of(node.kind);
     if (definition.role !== 'block' || definition.accepts !== null) return false;
@@ -15,5 +18,7 @@ export function sameOnEvery(tree: TreeNode, kinds: Kinds): string[] {
 }
 
 function fromPage(value: Value): boolean {
-    return typeof value === 'string' ? value.includes('data-value="') : typeof value === 'object' && value !== null && 'source' in value;
+    return typeof value === 'string'
+        ? value.includes('data-value="')
+        : typeof value === 'object' && value !== null && 'source' in value;
 }

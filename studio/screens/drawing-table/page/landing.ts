@@ -12,19 +12,44 @@ export interface Landing {
 
 const EDGE = 8;
 
-export function landingAt(canvas: Canvas, tree: TreeNode, kinds: Kinds, kind: string, moving: string | null, x: number, y: number): Landing | null {
+export function landingAt(
+    canvas: Canvas,
+    tree: TreeNode,
+    kinds: Kinds,
+    kind: string,
+    moving: string | null,
+    x: number,
+    y: number,
+): Landing | null {
     const container = containerAt(canvas, tree, kinds, kind, moving, x, y);
     if (!container) return null;
     const children = (container.children ?? []).filter((child) => child.id !== moving);
     const upright = standsSideBySide(canvas, container, kinds);
     const boxes = children.map((child) => canvas.box(child.id));
-    const index = boxes.findIndex((box) => box !== null && (upright ? x < box.left + box.width / 2 : y < box.top + box.height / 2));
+    const index = boxes.findIndex(
+        (box) => box !== null && (upright ? x < box.left + box.width / 2 : y < box.top + box.height / 2),
+    );
     const at = index === -1 ? children.length : index;
     const line = lineFor(inner(canvas, container), boxes[at - 1] ?? null, boxes[at] ?? null, upright);
-    return line && { place: { parent: container.id, after: children[at - 1]?.id ?? null }, line, upright, words: wordsFor(kinds, container, line) };
+    return (
+        line && {
+            place: { parent: container.id, after: children[at - 1]?.id ?? null },
+            line,
+            upright,
+            words: wordsFor(kinds, container, line),
+        }
+    );
 }
 
-function containerAt(canvas: Canvas, tree: TreeNode, kinds: Kinds, kind: string, moving: string | null, x: number, y: number): TreeNode | null {
+function containerAt(
+    canvas: Canvas,
+    tree: TreeNode,
+    kinds: Kinds,
+    kind: string,
+    moving: string | null,
+    x: number,
+    y: number,
+): TreeNode | null {
     const forbidden = new Set(moving === null ? [] : rows(find(tree, moving) ?? tree).map((row) => row.node.id));
     for (const id of canvas.idsAt(x, y)) {
         const node = find(tree, id);
@@ -43,11 +68,20 @@ function containerAt(canvas: Canvas, tree: TreeNode, kinds: Kinds, kind: string,
 }
 
 /** The holder of blocks beneath a node that is closest to a point. */
-function nearestBeneath(canvas: Canvas, node: TreeNode, kinds: Kinds, kind: string, forbidden: Set<string>, x: number, y: number): TreeNode | null {
+function nearestBeneath(
+    canvas: Canvas,
+    node: TreeNode,
+    kinds: Kinds,
+    kind: string,
+    forbidden: Set<string>,
+    x: number,
+    y: number,
+): TreeNode | null {
     let best: TreeNode | null = null;
     let bestDistance = Infinity;
     for (const { node: candidate } of rows(node)) {
-        const box = kinds.mayHold(candidate.kind, kind) && !forbidden.has(candidate.id) ? canvas.box(candidate.id) : null;
+        const box =
+            kinds.mayHold(candidate.kind, kind) && !forbidden.has(candidate.id) ? canvas.box(candidate.id) : null;
         if (!box) continue;
         const dx = Math.max(box.left - x, 0, x - box.left - box.width);
         const dy = Math.max(box.top - y, 0, y - box.top - box.height);
@@ -70,7 +104,9 @@ function standsSideBySide(canvas: Canvas, container: TreeNode, kinds: Kinds): bo
 
 function inner(canvas: Canvas, container: TreeNode): Box | null {
     const element = canvas.element(container.id);
-    const rect = (element?.querySelector(':scope > .column-inner, :scope > .band-inner') ?? element)?.getBoundingClientRect();
+    const rect = (
+        element?.querySelector(':scope > .column-inner, :scope > .band-inner') ?? element
+    )?.getBoundingClientRect();
     return rect ? { left: rect.left, top: rect.top, width: rect.width, height: rect.height } : null;
 }
 
@@ -78,10 +114,23 @@ function lineFor(box: Box | null, before: Box | null, after: Box | null, upright
     if (!box) return null;
     if (upright) {
         const left =
-            before && after ? (before.left + before.width + after.left) / 2 : after ? after.left - 4 : before ? before.left + before.width + 4 : box.left + 4;
+            before && after
+                ? (before.left + before.width + after.left) / 2
+                : after
+                  ? after.left - 4
+                  : before
+                    ? before.left + before.width + 4
+                    : box.left + 4;
         return { left, top: box.top, width: 0, height: Math.max(box.height, 24) };
     }
-    const top = before && after ? (before.top + before.height + after.top) / 2 : after ? after.top - 4 : before ? before.top + before.height + 4 : box.top + 12;
+    const top =
+        before && after
+            ? (before.top + before.height + after.top) / 2
+            : after
+              ? after.top - 4
+              : before
+                ? before.top + before.height + 4
+                : box.top + 12;
     return { left: box.left, top, width: box.width, height: 0 };
 }
 

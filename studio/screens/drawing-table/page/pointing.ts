@@ -7,7 +7,9 @@ import { find } from '../tree/tree';
 
 const PAUSE = 20;
 
-/** The pointer and keys on the canvas: selecting, dragging, typing in place. The page's own links stay where they are. */
+/**
+ * The pointer and keys on the canvas: selecting, dragging, typing in place. The page's own links stay where they are.
+ */
 export class CanvasHands {
     private gestures = 0;
 
@@ -32,7 +34,8 @@ export class CanvasHands {
         page.addEventListener('dblclick', (event) => this.type(event.target as Element));
         page.addEventListener('click', (event) => event.preventDefault(), true);
         page.addEventListener('submit', (event) => event.preventDefault(), true);
-        for (const kind of ['copy', 'cut', 'paste'] as const) page.addEventListener(kind, (event) => onClipboard(event, this.table));
+        for (const kind of ['copy', 'cut', 'paste'] as const)
+            page.addEventListener(kind, (event) => onClipboard(event, this.table));
         page.addEventListener('dragstart', (event) => event.preventDefault());
         page.addEventListener('keyup', (event) => {
             if (event.key === 'F7') this.table.glance = null;
@@ -62,8 +65,8 @@ export class CanvasHands {
     }
 
     /**
-     * A press on a card: of another card of the same kind, that one is looked at; on the page, a grid that is selected already
-     * opens the card that was pressed. Answers whether nothing is left to do.
+     * A press on a card: of another card of the same kind, that one is looked at; on the page, a grid that is selected
+     * already opens the card that was pressed. Answers whether nothing is left to do.
      */
     private pressCard(event: PointerEvent): boolean {
         const { canvas, cards, page } = this.table;
@@ -101,7 +104,14 @@ export class CanvasHands {
         const id = element?.dataset.wordsOf ?? element?.closest<HTMLElement>('[data-b]')?.dataset.b;
         const setting = element?.dataset.words;
         const node = id === undefined ? null : find(this.table.draft.tree, id);
-        if (!element || !node || setting === undefined || !this.table.mayEdit || typeof node.what?.[setting] === 'object') return;
+        if (
+            !element ||
+            !node ||
+            setting === undefined ||
+            !this.table.mayEdit ||
+            typeof node.what?.[setting] === 'object'
+        )
+            return;
         const gesture = `typing-${node.id}-${++this.gestures}`;
         let wait = 0;
         let sent = this.table.valueOf(node, this.settingOf(node.kind, setting));

@@ -1,4 +1,7 @@
-/** Puts new styles of some blocks in the place of what a page's sheet says about them; whatever it says about others stays. */
+/**
+ * Puts new styles of some blocks in the place of what a page's sheet says about them; whatever it says about others
+ * stays.
+ */
 export function restyle(sheet: CSSStyleSheet, styles: Record<string, string>): void {
     const marks = Object.keys(styles).map((id) => `[data-s-${id}]`);
     without(sheet, marks);

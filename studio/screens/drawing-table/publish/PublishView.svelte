@@ -33,7 +33,10 @@
             table.view = 'page';
             table.select(off.id, true);
             if (await table.set(off.id, 'when', 'off', false))
-                notices.say(`${name} was there, switched off. It is on now.`, { words: 'Take this back', do: () => void table.undo() });
+                notices.say(`${name} was there, switched off. It is on now.`, {
+                    words: 'Take this back',
+                    do: () => void table.undo(),
+                });
             return;
         }
         const starter = table.kinds.of(kind).starters[0];
@@ -59,23 +62,41 @@
                 <button class="button mt-4" onclick={() => (table.view = 'page')}>Back to the page</button>
             {:else}
                 <p class="mt-1 text-quiet" data-impact role="status">
-                    {movesOf(impact)}{impact.turns?.length && !state.later ? ' now' : ''}, {counted(impact.look, 'gets', 'get')} a new look.
+                    {movesOf(impact)}{impact.turns?.length && !state.later ? ' now' : ''}, {counted(
+                        impact.look,
+                        'gets',
+                        'get',
+                    )} a new look.
                     {counted(impact.stays, 'stays as it is', 'stay as they are')}.
-                    {#if table.draft.live}<button class="word" onclick={() => (table.view = 'compare')}>What is different?</button>{/if}
+                    {#if table.draft.live}<button class="word" onclick={() => (table.view = 'compare')}
+                            >What is different?</button
+                        >{/if}
                 </p>
                 <div class="mt-5">
-                    <Moves {impact} group="{table.base}/impact/group?{state.query}" drafts={Object.keys(look.revisions).map(Number)} />
+                    <Moves
+                        {impact}
+                        group="{table.base}/impact/group?{state.query}"
+                        drafts={Object.keys(look.revisions).map(Number)}
+                    />
                 </div>
                 <Turns turns={impact.turns ?? []} />
                 {#if table.isPage}<FittingLine {table} />{/if}
                 {#if table.draft.unreplaced.length > 0}
                     <section class="mt-5" aria-label="Words that nobody replaced" data-unreplaced>
                         <p>
-                            {counted(table.draft.unreplaced.length, 'block still has the words it', 'blocks still have the words they')} came with:
+                            {counted(
+                                table.draft.unreplaced.length,
+                                'block still has the words it',
+                                'blocks still have the words they',
+                            )} came with:
                         </p>
                         <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5">
                             {#each table.draft.unreplaced as id (id)}
-                                <li><button class="word" onclick={() => ((table.view = 'page'), table.select(id, true))}>{table.nameOf(id)}</button></li>
+                                <li>
+                                    <button class="word" onclick={() => ((table.view = 'page'), table.select(id, true))}
+                                        >{table.nameOf(id)}</button
+                                    >
+                                </li>
                             {/each}
                         </ul>
                     </section>
@@ -86,7 +107,9 @@
                             <p class="mt-1 first:mt-0">
                                 {concern.words}
                                 {#if concern.spoken.startsWith('nothing/')}
-                                    <button class="word" onclick={() => (table.view = 'reach')}>Say where it appears</button>
+                                    <button class="word" onclick={() => (table.view = 'reach')}
+                                        >Say where it appears</button
+                                    >
                                 {:else}
                                     <button class="word" onclick={() => void putIn(concern.spoken)}>Put it in</button>
                                 {/if}
@@ -105,12 +128,18 @@
                 {@render others(look)}
                 <label class="mt-5 block">
                     <span class="unseen">What is this for?</span>
-                    <input class="field w-full" bind:value={state.note} maxlength="300" placeholder="What is this for? “Bigger price, gallery on the right”" />
+                    <input
+                        class="field w-full"
+                        bind:value={state.note}
+                        maxlength="300"
+                        placeholder="What is this for? “Bigger price, gallery on the right”"
+                    />
                 </label>
                 {#if state.later}
                     <p class="mt-3 flex items-center gap-3">
                         <label>At <input class="field ml-1" type="datetime-local" bind:value={state.due} /></label>
-                        <span class="text-quiet">by the shop’s clock. What is published is the draft as it is now.</span>
+                        <span class="text-quiet">by the shop’s clock. What is published is the draft as it is now.</span
+                        >
                     </p>
                 {/if}
                 {#if state.wrong}<p class="mt-3 text-trouble" role="alert">{state.wrong}</p>{/if}
@@ -119,7 +148,9 @@
                         <button class="button button-next" disabled={!state.ready} onclick={() => state.publish()}
                             >{state.later ? 'Publish then' : 'Publish now'}</button
                         >
-                        <button class="button" onclick={() => (state.later = !state.later)}>{state.later ? 'Now instead' : 'At a time…'}</button>
+                        <button class="button" onclick={() => (state.later = !state.later)}
+                            >{state.later ? 'Now instead' : 'At a time…'}</button
+                        >
                     {/if}
                     <button class="button" onclick={() => (table.view = 'page')}>Not yet</button>
                     <span class="text-quiet">One click brings the shop back to how it was.</span>
@@ -143,8 +174,13 @@
             {/if}
             {#each of.others as other (other.id)}
                 <label class="flex gap-2 py-0.5">
-                    <input type="checkbox" checked={state.also.includes(other.id)} onchange={() => state.toggle(other.id)} />
-                    {other.name}{other.role === 'card' ? ', a card' : ''}{other.role === 'page' && other.pageKind !== table.data.template.pageKind
+                    <input
+                        type="checkbox"
+                        checked={state.also.includes(other.id)}
+                        onchange={() => state.toggle(other.id)}
+                    />
+                    {other.name}{other.role === 'card' ? ', a card' : ''}{other.role === 'page' &&
+                    other.pageKind !== table.data.template.pageKind
                         ? `, for ${pageWords(other.pageKind).pages}`
                         : ''}{other.live ? '' : ', not in the shop yet'}
                 </label>

@@ -17,26 +17,35 @@
 {#if release.state === 'waiting' && release.due}
     <h2 class="text-2xl">It waits until {when(release.due)}</h2>
     <p class="mt-1 text-quiet" role="status">
-        {willMove(release.impact)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes before.
+        {willMove(release.impact)} will move and {release.impact.look} get a new look then, as things stand. Nothing changes
+        before.
     </p>
 {:else}
     <h2 class="text-2xl">“{state.name}” {state.name.includes('”, “') ? 'are' : 'is'} live</h2>
     <p class="mt-1 text-quiet" role="status">
-        {willMove(release.impact)} moved, {release.impact.look} got a new look, {counted(release.impact.stays, 'stays as it was', 'stay as they were')}.
+        {willMove(release.impact)} moved, {release.impact.look} got a new look, {counted(
+            release.impact.stays,
+            'stays as it was',
+            'stay as they were',
+        )}.
     </p>
     {#if changed.length > 0}
         <div class="mt-5 grid grid-cols-2 gap-8">
             <section>
                 <h3 class="font-sans text-base font-semibold">Changed; see for yourself</h3>
                 <ul class="mt-1 flex flex-col gap-1">
-                    {#each changed as page (page.id)}<li><a class="word" href={page.address}>{page.title}</a></li>{/each}
+                    {#each changed as page (page.id)}<li>
+                            <a class="word" href={page.address}>{page.title}</a>
+                        </li>{/each}
                 </ul>
             </section>
             {#if same.length > 0}
                 <section>
                     <h3 class="font-sans text-base font-semibold">Near by, and as before</h3>
                     <ul class="mt-1 flex flex-col gap-1">
-                        {#each same as page (page.id)}<li><a class="word" href={page.address}>{page.title}</a></li>{/each}
+                        {#each same as page (page.id)}<li>
+                                <a class="word" href={page.address}>{page.title}</a>
+                            </li>{/each}
                     </ul>
                 </section>
             {/if}

@@ -8,7 +8,10 @@ type Look = PublishLook & Partial<Impact>;
 
 const UNREACHABLE = 'The server cannot be reached. Nothing was published; try again in a moment.';
 
-/** Publishing a draft: what it would change, what is to be decided first, with whom and when it goes, and what came of it. */
+/**
+ * Publishing a draft: what it would change, what is to be decided first, with whom and when it goes, and what came of
+ * it.
+ */
 export class Publishing {
     look = $state.raw<Look | null>(null);
     done = $state.raw<ReleaseRow | null>(null);
@@ -25,25 +28,41 @@ export class Publishing {
     /** The same for every try at the same publish. */
     private key = '';
 
-    readonly query = $derived(`also=${this.also.join(',')}${this.house ? '&house=1' : ''}${this.later && this.due ? `&due=${this.due}` : ''}`);
+    readonly query = $derived(
+        `also=${this.also.join(',')}${this.house ? '&house=1' : ''}${this.later && this.due ? `&due=${this.due}` : ''}`,
+    );
     readonly impact = $derived(this.look?.changed ? (this.look as Impact) : null);
-    private readonly unspoken = $derived((this.look?.concerns ?? []).filter((concern) => !this.spoken.includes(concern.spoken)));
+    private readonly unspoken = $derived(
+        (this.look?.concerns ?? []).filter((concern) => !this.spoken.includes(concern.spoken)),
+    );
 
     constructor(private readonly table: Table) {
         // A card that was worked on here goes with the page, unless somebody says otherwise.
-        this.also = table.cards.opened.filter((card) => card.draft.unpublished > 0).map((card) => card.data.template.id);
+        this.also = table.cards.opened
+            .filter((card) => card.draft.unpublished > 0)
+            .map((card) => card.data.template.id);
     }
 
     get ready(): boolean {
         const seen = this.look?.revisions ?? {};
-        const fresh = this.look !== null && this.table.drawn.every((one) => (seen[one.data.template.id] ?? one.draft.revision) === one.draft.revision);
-        return !this.busy && fresh && this.table.saving === 'saved' && this.unspoken.length === 0 && (!this.later || this.due !== '');
+        const fresh =
+            this.look !== null &&
+            this.table.drawn.every((one) => (seen[one.data.template.id] ?? one.draft.revision) === one.draft.revision);
+        return (
+            !this.busy &&
+            fresh &&
+            this.table.saving === 'saved' &&
+            this.unspoken.length === 0 &&
+            (!this.later || this.due !== '')
+        );
     }
 
     /** What goes live: as a rule the page, alone or with others; where nothing of it changed, those alone. */
     get name(): string {
         const { id, name } = this.table.data.template;
-        const others = (this.look?.others ?? []).filter((other) => this.also.includes(other.id)).map((other) => other.name);
+        const others = (this.look?.others ?? [])
+            .filter((other) => this.also.includes(other.id))
+            .map((other) => other.name);
         return this.look && !(id in this.look.revisions) && others.length > 0 ? others.join('”, “') : name;
     }
 
@@ -85,7 +104,9 @@ export class Publishing {
         this.busy = true;
         try {
             await post(`/studio/releases/${release.id}/${waits ? 'call-off' : 'bring-back'}`, { key: freshId() });
-            notices.say(waits ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.');
+            notices.say(
+                waits ? 'Called off. Nothing will change.' : 'The shop is as it was before. Your draft was left alone.',
+            );
             location.assign(this.table.base);
         } catch (error) {
             notices.trouble(error);
@@ -94,7 +115,9 @@ export class Publishing {
     }
 
     toggle(template: number): void {
-        this.also = this.also.includes(template) ? this.also.filter((one) => one !== template) : [...this.also, template];
+        this.also = this.also.includes(template)
+            ? this.also.filter((one) => one !== template)
+            : [...this.also, template];
     }
 
     speak(concern: string, said: boolean): void {

@@ -8,7 +8,8 @@
     import type { Reaching } from './reach.svelte';
 
     /** Which template has the pages that this one covers, and the one click that helps. */
-    let { table, state, way, mayPublish }: { table: Table; state: Reaching; way: InTheWay; mayPublish: boolean } = $props();
+    let { table, state, way, mayPublish }: { table: Table; state: Reaching; way: InTheWay; mayPublish: boolean } =
+        $props();
     const deeds = new Deeds(() => {
         notices.say(`“${table.data.template.name}” stands before “${way.name}” in the hand order.`);
         void state.look(table.draft.reach);
@@ -25,13 +26,16 @@
 
 <div class="mt-3 rounded-lg border border-dashed border-edge px-4 py-3" data-in-the-way>
     <p>
-        <a class="font-name text-lg hover:underline" href="/studio/templates/{way.template}?view=reach">{way.name}</a> stands in the way: it
+        <a class="font-name text-lg hover:underline" href="/studio/templates/{way.template}?view=reach">{way.name}</a>
+        stands in the way: it
         {way.why}, on {counted(way.count, 'page')}.
     </p>
     {#if way.do === 'earlier' && mayPublish}
         <button class="word" onclick={before}>Put this one before it in the hand order…</button>
     {:else if way.do === 'goes-first' && table.mayEdit}
-        <button class="word" onclick={() => void state.change(() => ({ goesFirst: true }))}>Let this one go first</button>
+        <button class="word" onclick={() => void state.change(() => ({ goesFirst: true }))}
+            >Let this one go first</button
+        >
     {:else if way.do === 'pins'}
         <a class="word" href="/studio/why/{table.data.template.pageKind}/{encodeURIComponent(way.page)}">See the pin</a>
     {:else}

@@ -44,18 +44,30 @@
 {/snippet}
 
 {#snippet adding(part: 'show' | 'keepOff')}
-    <ClauseSentence terms={table} names={state.names} clause={[]} phrases={[]} empty="" adding change={(next) => state.addClause(part, next)} />
+    <ClauseSentence
+        terms={table}
+        names={state.names}
+        clause={[]}
+        phrases={[]}
+        empty=""
+        adding
+        change={(next) => state.addClause(part, next)}
+    />
 {/snippet}
 
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-4xl px-8 py-8">
         <h2 class="text-2xl">Where “{table.data.template.name}” appears</h2>
-        <p class="mt-1 text-quiet">Click a part of the sentence to change it. Nothing changes in the shop until you publish.</p>
+        <p class="mt-1 text-quiet">
+            Click a part of the sentence to change it. Nothing changes in the shop until you publish.
+        </p>
 
         <section class="mt-7 text-lg leading-9" aria-label="Show on">
             <h3 class="font-sans text-base font-semibold">Show on</h3>
             {@render clauses('show', everyOne)}
-            {#if reach.show.length === 0}<p class="text-quiet">nothing yet: only pinned {table.words.many} would get it.</p>{/if}
+            {#if reach.show.length === 0}<p class="text-quiet">
+                    nothing yet: only pinned {table.words.many} would get it.
+                </p>{/if}
             {#if table.mayEdit}
                 <p class="text-base">
                     {#if reach.show.length === 0}
@@ -110,7 +122,9 @@
                 />
                 <span>
                     <span class="font-semibold">Goes first</span>
-                    <span class="block text-quiet">For a campaign: comes before every template without this mark, however close their rules are.</span>
+                    <span class="block text-quiet"
+                        >For a campaign: comes before every template without this mark, however close their rules are.</span
+                    >
                 </span>
             </label>
         </section>
@@ -121,15 +135,18 @@
                     {#if preview.when === 'ahead'}
                         Will cover {subjects(kind, preview.covers)}, and be shown on {number(preview.shownOn)}, {sentence.season}
                     {:else}
-                        Covers {subjects(kind, preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(preview.shownOn)}
+                        Covers {subjects(kind, preview.covers)}, {table.draft.live ? '' : 'would be '}shown on {number(
+                            preview.shownOn,
+                        )}
                     {/if}
                 </h3>
                 <p class="text-quiet">
-                    {#if preview.when === 'ahead'}Counted at the start of its season.{:else if preview.when === 'over'}Its season is over, so it covers nothing
-                        any more.{/if}
+                    {#if preview.when === 'ahead'}Counted at the start of its season.{:else if preview.when === 'over'}Its
+                        season is over, so it covers nothing any more.{/if}
                     {#each preview.others as other (other.template)}
                         <span class="mr-3"
-                            >{counted(other.count, 'page goes', 'pages go')} to <a class="word" href="/studio/templates/{other.template}">{other.name}</a></span
+                            >{counted(other.count, 'page goes', 'pages go')} to
+                            <a class="word" href="/studio/templates/{other.template}">{other.name}</a></span
                         >
                     {/each}
                     {#if preview.hidden > 0}and {number(preview.hidden)} hidden, which customers do not see{/if}
@@ -142,7 +159,9 @@
                     {@const tried = state.tried}
                     <p class="mt-2" role="status" data-tried-out>
                         {state.trying.title}
-                        {tried.covers ? 'is covered' : 'is not covered'}{tried.covers && !tried.inSeason ? ', but it is out of season' : ''}; it
+                        {tried.covers ? 'is covered' : 'is not covered'}{tried.covers && !tried.inSeason
+                            ? ', but it is out of season'
+                            : ''}; it
                         {tried.getsThis ? 'would get this template.' : `would get “${tried.gets}”.`}
                     </p>
                 {/if}
@@ -150,7 +169,9 @@
                 {#if preview.covers > state.shown.length}
                     <button class="word mt-3" onclick={() => state.next()}>More of them</button>
                 {:else if preview.covers === 0}
-                    <p class="mt-3">No {table.words.one} fits all of this. Take a condition out, or choose a wider one.</p>
+                    <p class="mt-3">
+                        No {table.words.one} fits all of this. Take a condition out, or choose a wider one.
+                    </p>
                 {/if}
             {:else}
                 <p class="text-quiet">Counting…</p>

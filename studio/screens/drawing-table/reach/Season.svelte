@@ -45,9 +45,12 @@
         {sentence.season}{#if !inSeason}<span class="text-trouble"> · out of season now</span>{/if}
     {/if}
     {#if mayEdit}
-        <button class="word ml-2 text-base" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'close the calendar' : 'change…'}</button>
-        {#if sentence.season !== ''}<button class="ml-3 text-sm text-quiet hover:text-ink" onclick={() => change({ from: null, until: null })}
-                >at any time again</button
+        <button class="word ml-2 text-base" aria-expanded={open} onclick={() => (open = !open)}
+            >{open ? 'close the calendar' : 'change…'}</button
+        >
+        {#if sentence.season !== ''}<button
+                class="ml-3 text-sm text-quiet hover:text-ink"
+                onclick={() => change({ from: null, until: null })}>at any time again</button
             >{/if}
     {/if}
 </p>
@@ -64,16 +67,22 @@
         >
             {#snippet children({ months, weekdays })}
                 <RangeCalendar.Header class="flex items-center justify-between pb-2">
-                    <RangeCalendar.PrevButton class="button px-2" aria-label="The month before">‹</RangeCalendar.PrevButton>
+                    <RangeCalendar.PrevButton class="button px-2" aria-label="The month before"
+                        >‹</RangeCalendar.PrevButton
+                    >
                     <RangeCalendar.Heading class="font-semibold" />
-                    <RangeCalendar.NextButton class="button px-2" aria-label="The next month">›</RangeCalendar.NextButton>
+                    <RangeCalendar.NextButton class="button px-2" aria-label="The next month"
+                        >›</RangeCalendar.NextButton
+                    >
                 </RangeCalendar.Header>
                 {#each months as month (month.value.toString())}
                     <RangeCalendar.Grid class="figures border-collapse text-sm">
                         <RangeCalendar.GridHead>
                             <RangeCalendar.GridRow>
                                 {#each weekdays as weekday, index (index)}
-                                    <RangeCalendar.HeadCell class="w-9 pb-1 font-normal text-quiet">{weekday.slice(0, 2)}</RangeCalendar.HeadCell>
+                                    <RangeCalendar.HeadCell class="w-9 pb-1 font-normal text-quiet"
+                                        >{weekday.slice(0, 2)}</RangeCalendar.HeadCell
+                                    >
                                 {/each}
                             </RangeCalendar.GridRow>
                         </RangeCalendar.GridHead>
@@ -97,13 +106,25 @@
         <div class="flex flex-col gap-3">
             <label class="flex items-center justify-between gap-3">
                 From the beginning of
-                <input class="field" type="date" value={first} onchange={(event) => set('from', event.currentTarget.value)} />
+                <input
+                    class="field"
+                    type="date"
+                    value={first}
+                    onchange={(event) => set('from', event.currentTarget.value)}
+                />
             </label>
             <label class="flex items-center justify-between gap-3">
                 until the end of
-                <input class="field" type="date" value={last} onchange={(event) => set('until', event.currentTarget.value)} />
+                <input
+                    class="field"
+                    type="date"
+                    value={last}
+                    onchange={(event) => set('until', event.currentTarget.value)}
+                />
             </label>
-            <p class="max-w-64 text-sm text-quiet">Days are the shop’s days. Leave one empty and the season is open on that side.</p>
+            <p class="max-w-64 text-sm text-quiet">
+                Days are the shop’s days. Leave one empty and the season is open on that side.
+            </p>
         </div>
     </div>
 {/if}

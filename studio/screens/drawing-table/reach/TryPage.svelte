@@ -23,5 +23,7 @@
         <button class="word" onclick={() => table.sample && reaching.take(table.sample)}>{table.sample.title}</button>
     {/if}
     {#each found as one (one.id)}<button class="word" onclick={() => reaching.take(one)}>{one.title}</button>{/each}
-    {#if trying}<button class="text-sm text-quiet hover:text-ink" onclick={() => reaching.take(null)}>stop trying</button>{/if}
+    {#if trying}<button class="text-sm text-quiet hover:text-ink" onclick={() => reaching.take(null)}
+            >stop trying</button
+        >{/if}
 </div>

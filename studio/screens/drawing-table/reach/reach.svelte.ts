@@ -22,7 +22,10 @@ export class Reaching {
     private page = 1;
     private asked = 0;
     private sought = 0;
-    /** The newest rules asked for, while they are on their way: the next change starts from them, not from what is displayed. */
+    /**
+     * The newest rules asked for, while they are on their way: the next change starts from them, not from what is
+     * displayed.
+     */
     private newest: Reach | null = null;
     private going = 0;
 
@@ -41,7 +44,12 @@ export class Reaching {
             ({ reach: this.reach, sentence: this.sentence, names: this.names } = answer);
             this.shown = page === 1 ? answer.pages : [...this.shown, ...answer.pages];
             this.page = page;
-            this.table.page.draft = { ...this.table.page.draft, names: answer.names, sentence: answer.sentence, counts: answer };
+            this.table.page.draft = {
+                ...this.table.page.draft,
+                names: answer.names,
+                sentence: answer.sentence,
+                counts: answer,
+            };
         } catch (error) {
             notices.trouble(error);
         }
@@ -106,6 +114,10 @@ export class Reaching {
     }
 
     isDead(part: Part, clause: number, condition: number): boolean {
-        return this.preview?.dead.some((dead) => dead.part === part && dead.clause === clause && dead.condition === condition) ?? false;
+        return (
+            this.preview?.dead.some(
+                (dead) => dead.part === part && dead.clause === clause && dead.condition === condition,
+            ) ?? false
+        );
     }
 }

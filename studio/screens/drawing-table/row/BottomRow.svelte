@@ -10,14 +10,18 @@
 </script>
 
 <section
-    class="grid border-t border-hair {folded ? 'h-10 grid-cols-[auto_minmax(0,1fr)]' : 'h-31 grid-cols-[132px_minmax(0,1fr)]'}"
+    class="grid border-t border-hair {folded
+        ? 'h-10 grid-cols-[auto_minmax(0,1fr)]'
+        : 'h-31 grid-cols-[132px_minmax(0,1fr)]'}"
     aria-label={words[table.row]}
     data-area="row"
 >
     <div class="flex px-4 {folded ? 'items-center gap-4' : 'flex-col items-start gap-1 py-2.5'}">
         {#each ['samples', 'shelf'] as const as row (row)}
             <button
-                class="font-name text-lg leading-tight {table.row === row ? 'border-b-2 border-ink' : 'text-quiet hover:text-ink'}"
+                class="font-name text-lg leading-tight {table.row === row
+                    ? 'border-b-2 border-ink'
+                    : 'text-quiet hover:text-ink'}"
                 aria-pressed={table.row === row}
                 onclick={() => {
                     table.row = row;
@@ -25,8 +29,10 @@
                 }}>{words[row]}</button
             >
         {/each}
-        <button class="text-xs text-quiet hover:text-ink {folded ? '' : 'mt-auto'}" aria-expanded={!folded} onclick={() => (folded = !folded)}
-            >{folded ? 'Unfold' : 'Fold'}</button
+        <button
+            class="text-xs text-quiet hover:text-ink {folded ? '' : 'mt-auto'}"
+            aria-expanded={!folded}
+            onclick={() => (folded = !folded)}>{folded ? 'Unfold' : 'Fold'}</button
         >
     </div>
     {#if folded}

@@ -36,7 +36,8 @@
         {/if}
         <span class="text-xs text-quiet">
             {#if table.lacking}
-                {number(found.total)} without {table.lacking.words} · <button class="word" onclick={() => (table.lacking = null)}>see all</button>
+                {number(found.total)} without {table.lacking.words} ·
+                <button class="word" onclick={() => (table.lacking = null)}>see all</button>
             {:else}
                 {table.data.template.productId !== null
                     ? 'It stands on this product’s page alone.'
@@ -48,7 +49,14 @@
             {/if}
         </span>
     </label>
-    <div class="flex min-w-0 items-start gap-2 overflow-x-auto" role="radiogroup" aria-label="See the page with" tabindex="-1" bind:this={list} {onkeydown}>
+    <div
+        class="flex min-w-0 items-start gap-2 overflow-x-auto"
+        role="radiogroup"
+        aria-label="See the page with"
+        tabindex="-1"
+        bind:this={list}
+        {onkeydown}
+    >
         {#each samples as sample, index (sample.id)}
             {@const chosen = sample.id === table.sample?.id}
             <button
@@ -59,18 +67,26 @@
                 class="w-26 shrink-0 text-left"
                 onclick={() => table.show(sample)}
             >
-                <span class="unpictured block h-13 overflow-hidden rounded-md border-2 {chosen ? 'border-ink' : 'border-transparent'}">
+                <span
+                    class="unpictured block h-13 overflow-hidden rounded-md border-2 {chosen
+                        ? 'border-ink'
+                        : 'border-transparent'}"
+                >
                     {#if sample.picture}
                         <img src={sample.picture} alt="" class="h-full w-full bg-sheet object-contain" />
                     {:else}
-                        <span class="grid h-full place-items-center px-1 text-xs" aria-hidden={table.words.one === 'search'}
+                        <span
+                            class="grid h-full place-items-center px-1 text-xs"
+                            aria-hidden={table.words.one === 'search'}
                             >{table.words.one === 'search' ? '“…”' : 'no picture'}</span
                         >
                     {/if}
                 </span>
                 <span class="mt-1 block truncate text-xs">{sample.title}</span>
                 {#if sample.flags.length > 0}
-                    <span class="block truncate text-xs text-trouble" title={sample.flags.join(', ')}>{sample.flags.join(', ')}</span>
+                    <span class="block truncate text-xs text-trouble" title={sample.flags.join(', ')}
+                        >{sample.flags.join(', ')}</span
+                    >
                 {/if}
             </button>
         {:else}

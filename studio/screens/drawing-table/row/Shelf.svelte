@@ -7,16 +7,30 @@
     import type { KeptPart } from '../tree/types';
 
     let { table, drag, tall = false }: { table: Table; drag: Drag; tall?: boolean } = $props();
-    const groups = { show: 'Show', choose: 'Choose', reassure: 'Reassure', more: 'More to see', say: 'Say', arrange: 'Arrange' };
+    const groups = {
+        show: 'Show',
+        choose: 'Choose',
+        reassure: 'Reassure',
+        more: 'More to see',
+        say: 'Say',
+        arrange: 'Arrange',
+    };
     /** Blocks that say nothing on such a page by themselves. */
-    const elsewhere = $derived(table.data.template.pageKind === 'product' ? 'On pages of other kinds' : 'Inside a card or a holder that shows a product');
+    const elsewhere = $derived(
+        table.data.template.pageKind === 'product'
+            ? 'On pages of other kinds'
+            : 'Inside a card or a holder that shows a product',
+    );
     let query = $state('');
     let row = $state<HTMLElement | null>(null);
     const found = $derived(
         [
             ...Object.entries(groups).map(([shelf, words]) => ({ words, items: itemsOf(shelf) })),
             { words: 'Kept', items: kept() },
-            { words: elsewhere, items: table.isCard ? [] : Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)) },
+            {
+                words: elsewhere,
+                items: table.isCard ? [] : Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)),
+            },
         ].filter((group) => group.items.length > 0),
     );
 
@@ -55,7 +69,10 @@
                         drawing: starter.drawing ?? definition.drawing,
                     })),
                 )
-                .filter((item) => wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted))
+                .filter(
+                    (item) =>
+                        wanted === '' || `${item.name} ${item.definition.searchWords}`.toLowerCase().includes(wanted),
+                )
         );
     }
 
@@ -100,8 +117,9 @@
         {#if !tall}
             <p class="mt-1 flex flex-wrap gap-x-2.5 text-xs" role="group" aria-label="Go along the shelf to">
                 {#each found as group (group.words)}
-                    <button class="min-h-6 min-w-6 text-quiet underline decoration-dotted underline-offset-2 hover:text-ink" onclick={() => goTo(group.words)}
-                        >{group.words}</button
+                    <button
+                        class="min-h-6 min-w-6 text-quiet underline decoration-dotted underline-offset-2 hover:text-ink"
+                        onclick={() => goTo(group.words)}>{group.words}</button
                     >
                 {/each}
             </p>
@@ -121,7 +139,9 @@
                                         ? 'font-semibold text-ink'
                                         : 'underline decoration-dotted underline-offset-2 hover:text-ink'}"
                                     aria-pressed={table.sharing === way.sharing}
-                                    title={way.sharing ? 'A shared part changes everywhere at once' : 'A copy goes its own way'}
+                                    title={way.sharing
+                                        ? 'A shared part changes everywhere at once'
+                                        : 'A copy goes its own way'}
                                     onclick={() => (table.sharing = way.sharing)}>{way.words}</button
                                 >
                             {/each}</span
@@ -131,14 +151,26 @@
                 <div class="mt-1 flex items-start gap-1.5 {tall ? 'flex-wrap' : ''}">
                     {#each group.items as item (item.name)}
                         <button
-                            class="w-20 touch-none rounded-md p-1 text-center select-none hover:bg-room {group.words === elsewhere ? 'text-quiet' : ''}"
-                            title={group.words === elsewhere ? `Works ${elsewhere.charAt(0).toLowerCase()}${elsewhere.slice(1)}` : undefined}
+                            class="w-20 touch-none rounded-md p-1 text-center select-none hover:bg-room {group.words ===
+                            elsewhere
+                                ? 'text-quiet'
+                                : ''}"
+                            title={group.words === elsewhere
+                                ? `Works ${elsewhere.charAt(0).toLowerCase()}${elsewhere.slice(1)}`
+                                : undefined}
                             data-shelf={item.name}
                             disabled={!table.mayEdit}
                             onpointerdown={(event) => press(event, item)}
-                            onclick={() => void ('part' in item.what ? insertPart(table, item.what.part) : table.insert(item.what.node))}
+                            onclick={() =>
+                                void ('part' in item.what
+                                    ? insertPart(table, item.what.part)
+                                    : table.insert(item.what.node))}
                         >
-                            <span class="mx-auto block w-18 rounded border border-hair bg-sheet" aria-hidden="true" {@attach drawing(item.drawing)}></span>
+                            <span
+                                class="mx-auto block w-18 rounded border border-hair bg-sheet"
+                                aria-hidden="true"
+                                {@attach drawing(item.drawing)}
+                            ></span>
                             <span class="mt-0.5 block text-xs leading-tight">{item.name}</span>
                         </button>
                     {/each}

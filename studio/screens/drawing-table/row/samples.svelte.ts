@@ -30,7 +30,9 @@ export class Samples {
         const plain = words === '' && !lacking;
         try {
             const without = lacking ? `&lacking=${lacking.source}&of=${lacking.of ?? ''}` : '';
-            const answer = await get<SamplePage>(`${this.table.page.base}/samples?q=${encodeURIComponent(words)}&page=${wanted}${without}`);
+            const answer = await get<SamplePage>(
+                `${this.table.page.base}/samples?q=${encodeURIComponent(words)}&page=${wanted}${without}`,
+            );
             if (mine !== this.asked) return;
             if (wanted > 1) this.samples = [...this.samples, ...answer.samples];
             else this.samples = plain ? this.withChosen(answer.samples) : answer.samples;

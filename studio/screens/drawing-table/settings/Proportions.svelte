@@ -52,15 +52,30 @@
         <div class="mt-1.5 flex flex-wrap gap-1" role="group" aria-label="Usual proportions">
             {#each usual as one (one)}
                 <button
-                    class="rounded border p-1 {one === now ? 'border-ink bg-ink text-paper' : 'border-edge bg-sheet hover:border-ink'}"
+                    class="rounded border p-1 {one === now
+                        ? 'border-ink bg-ink text-paper'
+                        : 'border-edge bg-sheet hover:border-ink'}"
                     aria-pressed={one === now}
                     aria-label={one}
                     title={one}
                     disabled={!table.mayEdit}
                     onclick={() => set(one)}
                 >
-                    <svg viewBox="0 0 30 16" class="h-4 w-7.5" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="1.5">
-                        {#each drawn(one) as column (column.x)}<rect x={column.x} y="1" width={column.width} height="14" rx="1" />{/each}
+                    <svg
+                        viewBox="0 0 30 16"
+                        class="h-4 w-7.5"
+                        aria-hidden="true"
+                        fill="none"
+                        stroke="currentColor"
+                        stroke-width="1.5"
+                    >
+                        {#each drawn(one) as column (column.x)}<rect
+                                x={column.x}
+                                y="1"
+                                width={column.width}
+                                height="14"
+                                rx="1"
+                            />{/each}
                     </svg>
                 </button>
             {/each}

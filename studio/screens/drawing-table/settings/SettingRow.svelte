@@ -8,10 +8,13 @@
     import SourceChoice from './SourceChoice.svelte';
 
     let { table, node, setting }: { table: Table; node: TreeNode; setting: Setting } = $props();
-    // A row is made for one setting of one block: what it sends goes there, also when another block is selected by then.
+    // A row is made for one setting of one block: what it sends goes there, also when another block is selected by
+    // then.
     const own = untrack(() => node.id);
     const value = $derived(table.valueOf(node, setting));
-    const source = $derived(typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null);
+    const source = $derived(
+        typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null,
+    );
     const entry = $derived(FIELDS[setting.type]);
     const id = $derived(`s-${node.id}-${setting.name}`);
     const overruled = $derived(overruledBy(table, node, setting));
@@ -23,11 +26,26 @@
 
     function setSource(next: Source | null): void {
         if (next) set(next);
-        else set(['string', 'number'].includes(typeof setting.default) ? setting.default : setting.type === 'picture' ? null : '');
+        else
+            set(
+                ['string', 'number'].includes(typeof setting.default)
+                    ? setting.default
+                    : setting.type === 'picture'
+                      ? null
+                      : '',
+            );
     }
 
     function setOtherwise(next: string | number, gesture?: string): void {
-        if (source) set({ source: source.source, ...(source.of === undefined ? {} : { of: source.of }), ...(next === '' ? {} : { otherwise: next }) }, gesture);
+        if (source)
+            set(
+                {
+                    source: source.source,
+                    ...(source.of === undefined ? {} : { of: source.of }),
+                    ...(next === '' ? {} : { otherwise: next }),
+                },
+                gesture,
+            );
     }
 </script>
 
@@ -41,5 +59,7 @@
             {#if entry.field}<entry.field {...given} />{/if}
         </div>
     {/if}
-    {#if overruled !== ''}<span></span><span class="text-xs text-trouble" data-overruled={setting.name}>no effect: {overruled}</span>{/if}
+    {#if overruled !== ''}<span></span><span class="text-xs text-trouble" data-overruled={setting.name}
+            >no effect: {overruled}</span
+        >{/if}
 </div>

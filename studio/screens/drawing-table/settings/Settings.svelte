@@ -20,7 +20,12 @@
     /** What is typed speaks of the page as it was when one began to type. */
     function typing(section: HTMLElement): () => void {
         const begins = (event: Event): void => {
-            if (event.target instanceof Element && event.target.matches('textarea, [contenteditable], input:not([type=checkbox], [type=radio], [type=range])'))
+            if (
+                event.target instanceof Element &&
+                event.target.matches(
+                    'textarea, [contenteditable], input:not([type=checkbox], [type=radio], [type=range])',
+                )
+            )
                 table.begins();
         };
         const ends = (): void => table.ends();
@@ -39,8 +44,12 @@
             definition !== null &&
             definition !== undefined &&
             (panel.query ?? '').trim() !== '' &&
-            !definition.settings.some((one) => one.name !== 'called' && counts(table, node, one) && panel.finds(one.label)) &&
-            !definition.pieces.some((piece) => propertiesOf(table, piece).some((one) => panel.finds(one.label, piece.label))),
+            !definition.settings.some(
+                (one) => one.name !== 'called' && counts(table, node, one) && panel.finds(one.label),
+            ) &&
+            !definition.pieces.some((piece) =>
+                propertiesOf(table, piece).some((one) => panel.finds(one.label, piece.label)),
+            ),
     );
 
     $effect(() => {
@@ -50,13 +59,17 @@
     });
 
     function settingsOf(question: string): Setting[] {
-        return (definition?.settings ?? []).filter((one) => one.question === question && one.name !== 'called' && node !== null && counts(table, node, one));
+        return (definition?.settings ?? []).filter(
+            (one) => one.question === question && one.name !== 'called' && node !== null && counts(table, node, one),
+        );
     }
 
     /** What a folded section holds, in a few words. */
     function summary(question: string): string {
         if (!node) return '';
-        const values = Object.entries((question === 'what' ? node.what : node.when) ?? {}).filter(([name]) => name !== 'called');
+        const values = Object.entries((question === 'what' ? node.what : node.when) ?? {}).filter(
+            ([name]) => name !== 'called',
+        );
         if (question === 'when') return values.length === 0 ? 'always' : `${values.length} set`;
         const words = values.map(([, value]) => value).find((value) => typeof value === 'string' && value.length > 2);
         return typeof words === 'string'
@@ -101,14 +114,24 @@
                 {@const open = seeking || panel.isOpen(section.question, true)}
                 <div class="mt-2 border-t border-dashed border-hair px-4 pt-2">
                     <h3 class="font-sans text-base font-semibold">
-                        <button class="flex w-full items-baseline gap-1.5 text-left" aria-expanded={open} onclick={() => panel.toggle(section.question, true)}>
+                        <button
+                            class="flex w-full items-baseline gap-1.5 text-left"
+                            aria-expanded={open}
+                            onclick={() => panel.toggle(section.question, true)}
+                        >
                             {section.words}
-                            {#if !open}<span class="ml-auto min-w-0 truncate text-xs font-normal text-quiet">{summary(section.question)}</span>{/if}
+                            {#if !open}<span class="ml-auto min-w-0 truncate text-xs font-normal text-quiet"
+                                    >{summary(section.question)}</span
+                                >{/if}
                             <span class="text-xs {open ? 'ml-auto' : ''}" aria-hidden="true">{open ? '▾' : '▸'}</span>
                         </button>
                     </h3>
                     {#if open}
-                        {#each found as setting (`${node.id}.${setting.name}`)}<SettingRow {table} {node} {setting} />{/each}
+                        {#each found as setting (`${node.id}.${setting.name}`)}<SettingRow
+                                {table}
+                                {node}
+                                {setting}
+                            />{/each}
                     {/if}
                 </div>
             {/if}

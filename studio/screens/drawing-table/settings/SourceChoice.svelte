@@ -13,7 +13,9 @@
 
     let { table, setting, source, choose }: Props = $props();
     const sources = $derived(table.now.data.sources.filter((one) => setting.takes.includes(one.gives)));
-    const chosen = $derived(source && sources.find((one) => one.name === source.source && (one.of ?? undefined) === source.of));
+    const chosen = $derived(
+        source && sources.find((one) => one.name === source.source && (one.of ?? undefined) === source.of),
+    );
     const state = new Missing();
     const missing = $derived(state.count);
     /** What the count is of: it changes with the source and with where the template appears. */
@@ -26,7 +28,11 @@
 
     function see(): void {
         if (!source || !chosen) return;
-        table.lacking = { source: source.source, of: source.of ?? null, words: chosen.words.replace(/^the \S+’s /, '') };
+        table.lacking = {
+            source: source.source,
+            of: source.of ?? null,
+            words: chosen.words.replace(/^the \S+’s /, ''),
+        };
         table.row = 'samples';
     }
 
@@ -34,7 +40,11 @@
         const one = sources.find((candidate) => keyOf(candidate) === key);
         choose(
             one
-                ? { source: one.name, ...(one.of === null ? {} : { of: one.of }), ...(source?.otherwise === undefined ? {} : { otherwise: source.otherwise }) }
+                ? {
+                      source: one.name,
+                      ...(one.of === null ? {} : { of: one.of }),
+                      ...(source?.otherwise === undefined ? {} : { otherwise: source.otherwise }),
+                  }
                 : null,
         );
     }
@@ -56,6 +66,10 @@
 </select>
 {#if missing && missing.missing > 0}
     <p class="mb-1 text-xs text-quiet" data-missing>
-        missing on {missing.missing} of {missing.of}{#if !table.cards.open}: <button type="button" class="word" onclick={see}>see them</button>{/if}
+        missing on {missing.missing} of {missing.of}{#if !table.cards.open}: <button
+                type="button"
+                class="word"
+                onclick={see}>see them</button
+            >{/if}
     </p>
 {/if}

@@ -19,11 +19,22 @@
         idle?: string;
     }
 
-    let { table, node, setting, piece, property = setting.name, state = 'usual', element = null, idle = '' }: Props = $props();
+    let {
+        table,
+        node,
+        setting,
+        piece,
+        property = setting.name,
+        state = 'usual',
+        element = null,
+        idle = '',
+    }: Props = $props();
     const id = $derived(`s-${node.id}-${setting.name.replace(/[.:]/g, '-')}`);
     const reading = $derived(piece === undefined ? plain() : read(table, node, piece, property, state));
     const house = $derived(setting.houseToken ? (table.data.house[setting.houseToken] ?? '') : '');
-    const placeholder = $derived(piece === undefined ? house.replace('px', '') : (void table.canvas.settled, seen(element, property)));
+    const placeholder = $derived(
+        piece === undefined ? house.replace('px', '') : (void table.canvas.settled, seen(element, property)),
+    );
     const eased = $derived(piece === undefined ? easedFrom(table, node, setting.name) : null);
     const Field = $derived(FIELDS[setting.type].style);
     const drags = $derived(['amount', 'measure'].includes(setting.type) && table.mayEdit);
@@ -72,7 +83,10 @@
         const start = event.clientX;
         label.onpointermove = (move) => {
             const way = Math.round((move.clientX - start) / 2);
-            const next = limited({ number: from.number + way * stepOf(from.unit), unit: setting.units ? from.unit : 'px' }, setting);
+            const next = limited(
+                { number: from.number + way * stepOf(from.unit), unit: setting.units ? from.unit : 'px' },
+                setting,
+            );
             if (way !== 0) slide(setting.units ? valueOf(next) : Math.round(next.number));
         };
         label.onpointerup = label.onpointercancel = () => {
@@ -90,9 +104,20 @@
         onpointerdown={press}>{setting.label}</label
     >
     <div class="flex min-w-0 flex-wrap items-center gap-1.5 rounded-md {reading.own ? 'own' : ''}">
-        {#if Field}<Field {table} {setting} {id} value={reading.value} {placeholder} {element} {choose} {slide} settle={() => (gesture = '')} />{/if}
+        {#if Field}<Field
+                {table}
+                {setting}
+                {id}
+                value={reading.value}
+                {placeholder}
+                {element}
+                {choose}
+                {slide}
+                settle={() => (gesture = '')}
+            />{/if}
         {#if reading.own && table.mayEdit}
-            <button class="word ml-auto shrink-0 text-xs" onclick={() => set(null)}>back<span class="unseen"> to the house style: {setting.label}</span></button
+            <button class="word ml-auto shrink-0 text-xs" onclick={() => set(null)}
+                >back<span class="unseen"> to the house style: {setting.label}</span></button
             >
         {:else if reading.value === null && last !== undefined && setting.type !== 'picture' && table.mayEdit}
             <button
@@ -105,5 +130,7 @@
     {#if reading.from !== ''}<span></span><span class="text-xs text-quiet"
             >{reading.from}{eased === null ? '' : `, where it is ${eased}; more do not fit here`}</span
         >{/if}
-    {#if idle !== '' && (reading.own || setting.unless)}<span></span><span class="text-xs text-trouble">no effect: {idle}</span>{/if}
+    {#if idle !== '' && (reading.own || setting.unless)}<span></span><span class="text-xs text-trouble"
+            >no effect: {idle}</span
+        >{/if}
 </div>

@@ -22,5 +22,7 @@ export function overruledBy(table: Table, node: TreeNode, setting: Setting): str
 export function easedFrom(table: Table, node: TreeNode, name: string): number | null {
     const said = styleAt(node, name, table.widthName);
     const now = table.styleOf(node, name);
-    return said.from !== table.widthName && typeof said.value === 'number' && said.value !== now.value ? said.value : null;
+    return said.from !== table.widthName && typeof said.value === 'number' && said.value !== now.value
+        ? said.value
+        : null;
 }

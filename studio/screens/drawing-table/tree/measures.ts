@@ -18,7 +18,10 @@ export function valueOf({ number, unit }: Length): Value {
     return unit === 'px' && Number.isInteger(rounded) ? rounded : `${rounded}${unit}`;
 }
 
-/** What somebody typed: a number takes the unit that was there before, a unit may stand behind it, `step 4` means the house style's. Null for what is none. */
+/**
+ * What somebody typed: a number takes the unit that was there before, a unit may stand behind it, `step 4` means the
+ * house style's. Null for what is none.
+ */
 export function typedLength(text: string, unit: string, setting: Pick<Setting, 'units' | 'scale' | 'words'>): Value {
     const said = text.trim().toLowerCase().replace(',', '.');
     const scaled = /^(step|size)[\s-]?(\d)$/.exec(said);

@@ -28,12 +28,23 @@ export function divide(band: TreeNode, shares: number[], width: WidthName): Edit
         { edit: 'set', id: column.id, question: 'how', width, setting: 'share', value: shares[index] ?? 1 },
         ...(column.how?.[width]?.width === undefined
             ? []
-            : [{ edit: 'set' as const, id: column.id, question: 'how' as const, width, setting: 'width', value: null }]),
+            : [
+                  {
+                      edit: 'set' as const,
+                      id: column.id,
+                      question: 'how' as const,
+                      width,
+                      setting: 'width',
+                      value: null,
+                  },
+              ]),
     ]);
 }
 
 /** Steps of five, and thirds: where a dragged edge comes to rest. */
 export function resting(percent: number): number {
-    const near = [33, 67, ...Array.from({ length: 17 }, (_, step) => 10 + step * 5)].find((one) => Math.abs(one - percent) < 1.2);
+    const near = [33, 67, ...Array.from({ length: 17 }, (_, step) => 10 + step * 5)].find(
+        (one) => Math.abs(one - percent) < 1.2,
+    );
     return Math.max(5, Math.min(95, near ?? Math.round(percent)));
 }

@@ -67,7 +67,10 @@ export class Kinds {
 
     /** The first kind that is an essential of pages about something; null when there is none. */
     essential(name: string, subject: string): string | null {
-        return [...this.byKind.values()].find((one) => one.essential === name && this.fits(one.kind, subject))?.kind ?? null;
+        return (
+            [...this.byKind.values()].find((one) => one.essential === name && this.fits(one.kind, subject))?.kind ??
+            null
+        );
     }
 
     /** Whether a kind says something on a page about a subject. */
@@ -89,7 +92,10 @@ export class Kinds {
     }
 }
 
-/** Where something new goes when it is put after the selection: behind it, or behind the nearest thing around it that it can stand behind. */
+/**
+ * Where something new goes when it is put after the selection: behind it, or behind the nearest thing around it that it
+ * can stand behind.
+ */
 export function placeAfter(tree: TreeNode, selected: string | null, kind: string, kinds: Kinds): Place | null {
     const path = selected === null ? [] : pathTo(tree, selected);
     for (let at = path.length - 1; at > 0; at--) {
@@ -145,7 +151,13 @@ export function styleAt(node: TreeNode, name: string, width: WidthName): { value
 
 /** The node as it would be without one style of its own. */
 export function withoutStyle(node: TreeNode, name: string, width: WidthName): TreeNode {
-    return { ...node, how: { ...node.how, [width]: Object.fromEntries(Object.entries(node.how?.[width] ?? {}).filter(([one]) => one !== name)) } };
+    return {
+        ...node,
+        how: {
+            ...node.how,
+            [width]: Object.fromEntries(Object.entries(node.how?.[width] ?? {}).filter(([one]) => one !== name)),
+        },
+    };
 }
 
 export function departures(node: TreeNode): number {
@@ -178,10 +190,15 @@ export function placeAcross(tree: TreeNode, id: string, step: -1 | 1, kinds: Kin
     const columns = path[at - 1]?.children ?? [];
     const next = column && columns[columns.findIndex((one) => one.id === column.id) + step];
     const kind = path.at(-1)?.kind;
-    return next && kind !== undefined && kinds.mayHold(next.kind, kind) ? { parent: next.id, after: next.children?.at(-1)?.id ?? null } : null;
+    return next && kind !== undefined && kinds.mayHold(next.kind, kind)
+        ? { parent: next.id, after: next.children?.at(-1)?.id ?? null }
+        : null;
 }
 
-/** Where an essential goes that somebody forgot: behind a choice that customers make, the price or the title; the price behind the title. */
+/**
+ * Where an essential goes that somebody forgot: behind a choice that customers make, the price or the title; the price
+ * behind the title.
+ */
 export function placeForEssential(tree: TreeNode, kind: string, kinds: Kinds): Place | null {
     const own = kinds.of(kind).essential;
     const isChoice = (node: TreeNode): boolean => kinds.of(node.kind).shelf === 'choose';

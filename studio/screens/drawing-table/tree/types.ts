@@ -1,1 +1,9 @@
-export type { Field, FieldComparison, KeptPart, SamplePage, TableData, TableFact as Fact, Takes } from '../../../lib/types';
+export type {
+    Field,
+    FieldComparison,
+    KeptPart,
+    SamplePage,
+    TableData,
+    TableFact as Fact,
+    Takes,
+} from '../../../lib/types';

@@ -5,10 +5,18 @@ import { editsOf, type Kept, type Parcel } from './outbox';
 import type { Table } from '../table.svelte';
 import { find } from '../tree/tree';
 
-/** Says what was refused where nothing of anybody's work hangs on it; edits wait above the page for a decision (Unsaved.svelte). */
+/**
+ * Says what was refused where nothing of anybody's work hangs on it; edits wait above the page for a decision
+ * (Unsaved.svelte).
+ */
 export function refusalNotice(table: Table, error: Refused, parcel: Parcel): void {
     if (editsOf(parcel).length > 0) return;
-    const takeBack = parcel.what === 'undo' ? (how: object) => table.undo(how) : parcel.what === 'redo' ? (how: object) => table.redo(how) : null;
+    const takeBack =
+        parcel.what === 'undo'
+            ? (how: object) => table.undo(how)
+            : parcel.what === 'redo'
+              ? (how: object) => table.redo(how)
+              : null;
     if (!takeBack) {
         notices.trouble(error);
         return;
@@ -28,16 +36,25 @@ export function refusalNotice(table: Table, error: Refused, parcel: Parcel): voi
 
 /** An edit that waits, in words: what it is on, with both values where two have set it. */
 export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
-    if (edit.edit === 'insert') return `${table.kinds.knows(edit.node.kind) ? table.kinds.of(edit.node.kind).name : 'A block'} put in`;
+    if (edit.edit === 'insert')
+        return `${table.kinds.knows(edit.node.kind) ? table.kinds.of(edit.node.kind).name : 'A block'} put in`;
     if (edit.edit === 'reach') return 'where it appears';
     if (edit.edit === 'replace') return 'the whole page';
     const node = find(table.draft.tree, edit.id);
     const name = node ? table.nameOfNode(node) : 'A block that is not there any more';
     if (edit.edit !== 'set') return `${name} ${edit.edit === 'move' ? 'moved' : 'taken out'}`;
-    const definition = node && table.kinds.of(node.kind).settings.find((setting) => setting.question === edit.question && setting.name === edit.setting);
-    const label = (definition?.label ?? (edit.question === 'how' && node ? styleWords(table, node.kind, edit.setting) : edit.setting)).toLowerCase();
+    const definition =
+        node &&
+        table.kinds
+            .of(node.kind)
+            .settings.find((setting) => setting.question === edit.question && setting.name === edit.setting);
+    const label = (
+        definition?.label ??
+        (edit.question === 'how' && node ? styleWords(table, node.kind, edit.setting) : edit.setting)
+    ).toLowerCase();
     if (why !== 'conflict') return `${name}, ${label}: ${shown(edit.value)}`;
-    const theirs = edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
+    const theirs =
+        edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
     return `${name}, ${label}: theirs is ${shown(theirs)}, yours ${shown(edit.value)}.`;
 }
 
@@ -45,7 +62,9 @@ export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
 function styleWords(table: Table, kind: string, key: string): string {
     const [, piece = '', property = '', state] = /^(?:([A-Za-z]+)\.)?([A-Za-z]+)(?::([a-z]+))?$/.exec(key) ?? [];
     const label = table.data.styles.find((one) => one.name === property)?.label ?? key;
-    return [piece && table.kinds.of(kind).pieces.find((one) => one.name === piece)?.label, label, state].filter(Boolean).join(', ');
+    return [piece && table.kinds.of(kind).pieces.find((one) => one.name === piece)?.label, label, state]
+        .filter(Boolean)
+        .join(', ');
 }
 
 function shown(value: unknown): string {

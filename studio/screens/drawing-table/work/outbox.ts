@@ -41,13 +41,15 @@ export function editsOf(parcel: Parcel): Edit[] {
 export function decides(edit: Edit): string | null {
     if (edit.edit === 'reach') return 'reach';
     if (edit.edit === 'move') return `place of ${edit.id}`;
-    return edit.edit === 'set' ? `${edit.id} ${edit.question} ${edit.setting}${edit.question === 'how' ? ` ${edit.width}` : ''}` : null;
+    return edit.edit === 'set'
+        ? `${edit.id} ${edit.question} ${edit.setting}${edit.question === 'how' ? ` ${edit.width}` : ''}`
+        : null;
 }
 
 /**
- * Steps that the server has not confirmed yet, and those that it could not take. They are sent from memory, whatever the
- * browser's store says; it keeps them besides, so that a crash or a reload loses none. Each window holds a lock while it is
- * open; what a window without its lock has left behind is picked up by the next one.
+ * Steps that the server has not confirmed yet, and those that it could not take. They are sent from memory, whatever
+ * the browser's store says; it keeps them besides, so that a crash or a reload loses none. Each window holds a lock
+ * while it is open; what a window without its lock has left behind is picked up by the next one.
  */
 export class Outbox {
     readonly window = freshId();
@@ -99,18 +101,31 @@ export class Outbox {
         this.write();
     }
 
-    /** The other value of a conflict that nobody has decided yet changes, and nothing is sent. Answers the edits that are no part of one. */
+    /**
+     * The other value of a conflict that nobody has decided yet changes, and nothing is sent. Answers the edits that
+     * are no part of one.
+     */
     hold(edits: Edit[]): Edit[] {
         const free: Edit[] = [];
         for (const edit of edits) {
             const key = decides(edit);
             const conflict =
-                key === null ? undefined : this.undecided.find((one) => one.why === 'conflict' && editsOf(one).some((mine) => decides(mine) === key));
+                key === null
+                    ? undefined
+                    : this.undecided.find(
+                          (one) => one.why === 'conflict' && editsOf(one).some((mine) => decides(mine) === key),
+                      );
             if (!conflict) {
                 free.push(edit);
                 continue;
             }
-            const changed = { ...conflict, body: { ...conflict.body, edits: editsOf(conflict).map((mine) => (decides(mine) === key ? edit : mine)) } };
+            const changed = {
+                ...conflict,
+                body: {
+                    ...conflict.body,
+                    edits: editsOf(conflict).map((mine) => (decides(mine) === key ? edit : mine)),
+                },
+            };
             this.undecided = this.undecided.map((one) => (one === conflict ? changed : one));
         }
         if (free.length < edits.length) this.write();
@@ -143,7 +158,13 @@ export class Outbox {
         const found: Parcel[] = [];
         for (const name of await this.store.names()) {
             const [prefix, template, window] = name.split('/');
-            if (prefix !== PREFIX || Number(template) !== this.templateId || window === undefined || held.has(this.lock(window))) continue;
+            if (
+                prefix !== PREFIX ||
+                Number(template) !== this.templateId ||
+                window === undefined ||
+                held.has(this.lock(window))
+            )
+                continue;
             const left = read(await this.store.read(name));
             found.push(...left.parcels);
             if (left.kept.length > 0) this.keep(...left.kept);
@@ -176,7 +197,11 @@ export class Outbox {
     private write(): void {
         const text = this.text;
         this.writing = this.writing
-            .then(() => (text === null ? this.store.remove(this.name) : this.store.write(this.name, text).then(() => this.tell(true))))
+            .then(() =>
+                text === null
+                    ? this.store.remove(this.name)
+                    : this.store.write(this.name, text).then(() => this.tell(true)),
+            )
             .catch(() => this.tell(false));
     }
 

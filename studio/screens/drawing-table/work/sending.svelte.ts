@@ -183,10 +183,14 @@ export class Sending {
             this.others = answer.others;
             if (this.now === 'signed-out') this.now = 'saved';
             if (answer.state && !this.working && revision === this.handlers.revision()) {
-                await this.handlers.adopt({ ...answer.state, parts: [], css: null, styles: {}, notice: null }, answer.state.revision !== revision);
+                await this.handlers.adopt(
+                    { ...answer.state, parts: [], css: null, styles: {}, notice: null },
+                    answer.state.revision !== revision,
+                );
             }
         } catch (error) {
-            if (error instanceof Refused && error.signedOut) this.now = (await signedInAgain()) ? 'saved' : 'signed-out';
+            if (error instanceof Refused && error.signedOut)
+                this.now = (await signedInAgain()) ? 'saved' : 'signed-out';
         }
     }
 }

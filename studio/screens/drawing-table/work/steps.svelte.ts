@@ -1,13 +1,19 @@
 import type { Drawn } from './drawn.svelte';
 import type { Table } from '../table.svelte';
 
-/** `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the one before. */
+/**
+ * `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the
+ * one before.
+ */
 export interface How {
     knowingly?: boolean;
     passOver?: boolean;
 }
 
-/** Taking back and doing again, in the order in which things were done on the page and on the cards that were opened on it. */
+/**
+ * Taking back and doing again, in the order in which things were done on the page and on the cards that were opened on
+ * it.
+ */
 export class Steps {
     /** The last of those that follow one another. */
     private turns: Promise<unknown> = Promise.resolve();

@@ -14,12 +14,20 @@ final class ConsoleTest extends TestCase
     public function test_the_verdict_with_its_reasons(): void
     {
         $template = $this->template();
-        $this->edit($template, $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]], [['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]]]));
+        $this->edit(
+            $template,
+            $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]], [
+                ['brand', 'isOneOf', [$this->id('brands', 'Hallorme')]],
+            ]),
+        );
         $this->publish($template);
         $this->template('A draft');
         $verdict = json_decode($this->said('vestibra:verdict product hallorme-brick-bottled-ink --json'), true);
 
-        self::assertSame(['Everything else', 'fallback', null], [$verdict['rungs'][0]['name'], $verdict['step'], $verdict['rungs'][0]['closeness']]);
+        self::assertSame(
+            ['Everything else', 'fallback', null],
+            [$verdict['rungs'][0]['name'], $verdict['step'], $verdict['rungs'][0]['closeness']],
+        );
         self::assertSame(['wins', 'kept-off', 'not-live'], array_column($verdict['rungs'], 'reason'));
         $words = $this->said('vestibra:verdict product teal-tide-bottled-ink');
         self::assertStringContainsString('Teal Tide bottled ink gets “Bottled inks”', $words);
@@ -36,27 +44,44 @@ final class ConsoleTest extends TestCase
         $this->said("vestibra:user add new@larkfold.example New --password-from=$file");
         unlink($file);
 
-        self::assertSame([...PageAddresses::names(), 'card'], DB::table('fallbacks')->orderBy('template_id')->pluck('page_kind')->all());
+        self::assertSame(
+            [...PageAddresses::names(), 'card'],
+            DB::table('fallbacks')->orderBy('template_id')->pluck('page_kind')->all(),
+        );
     }
 
     public function test_a_pin_to_a_draft_is_told(): void
     {
-        DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => 1, 'template_id' => $this->template()->id]);
+        DB::table('pins')
+            ->insert(['page_kind' => 'product', 'subject_id' => 1, 'template_id' => $this->template()->id]);
 
-        self::assertStringContainsString('the pin was skipped', $this->said('vestibra:verdict product teal-tide-bottled-ink'));
+        self::assertStringContainsString(
+            'the pin was skipped',
+            $this->said('vestibra:verdict product teal-tide-bottled-ink'),
+        );
     }
 
     public function test_the_page_as_html_and_as_data(): void
     {
-        self::assertStringContainsString('class="title title-h1">Teal Tide bottled ink</h1>', $this->said('vestibra:page product teal-tide-bottled-ink'));
+        self::assertStringContainsString(
+            'class="title title-h1">Teal Tide bottled ink</h1>',
+            $this->said('vestibra:page product teal-tide-bottled-ink'),
+        );
         $composed = json_decode($this->said('vestibra:page product teal-tide-bottled-ink --composed'), true);
         self::assertSame('page', $composed['kind']);
-        self::assertArrayHasKey('html', json_decode($this->said('vestibra:page product teal-tide-bottled-ink --json'), true));
+        self::assertArrayHasKey(
+            'html',
+            json_decode($this->said('vestibra:page product teal-tide-bottled-ink --json'), true),
+        );
     }
 
     public function test_what_does_not_exist_is_said(): void
     {
-        foreach (['vestibra:verdict product nothing', 'vestibra:page product nothing', 'vestibra:verdict planet mars'] as $command) {
+        foreach ([
+            'vestibra:verdict product nothing',
+            'vestibra:page product nothing',
+            'vestibra:verdict planet mars',
+        ] as $command) {
             self::assertStringContainsString('There is no ', $this->said($command, 1));
         }
     }

@@ -31,8 +31,24 @@ final class MoreProductsTest extends TestCase
 
     public function test_the_same_seed_gives_the_same_product_and_another_seed_another(): void
     {
-        $one = new Inventor(1, [1, 2], [1, 2, 3], [1, 2], [['id' => 1, 'kind' => 'number', 'decimals' => 1, 'choices' => []]], [['id' => 1, 'values' => [1, 2, 3]]], [1, 2]);
-        $other = new Inventor(2, [1, 2], [1, 2, 3], [1, 2], [['id' => 1, 'kind' => 'number', 'decimals' => 1, 'choices' => []]], [['id' => 1, 'values' => [1, 2, 3]]], [1, 2]);
+        $one = new Inventor(
+            1,
+            [1, 2],
+            [1, 2, 3],
+            [1, 2],
+            [['id' => 1, 'kind' => 'number', 'decimals' => 1, 'choices' => []]],
+            [['id' => 1, 'values' => [1, 2, 3]]],
+            [1, 2],
+        );
+        $other = new Inventor(
+            2,
+            [1, 2],
+            [1, 2, 3],
+            [1, 2],
+            [['id' => 1, 'kind' => 'number', 'decimals' => 1, 'choices' => []]],
+            [['id' => 1, 'values' => [1, 2, 3]]],
+            [1, 2],
+        );
 
         self::assertEquals($one->product(77), $one->product(77));
         self::assertNotEquals($one->product(77), $other->product(77));
@@ -41,7 +57,8 @@ final class MoreProductsTest extends TestCase
     public function test_they_are_spread_as_in_a_shop(): void
     {
         MoreProducts::fillUpTo(3000);
-        $share = static fn (string $where): float => (int) DB::table('products')->where('id', '>', 200)->whereRaw($where)->count() / 2800;
+        $share = static fn (string $where): float =>
+            (int) DB::table('products')->where('id', '>', 200)->whereRaw($where)->count() / 2800;
 
         foreach ([
             'brand_id is null' => [0.03, 0.08],
@@ -51,23 +68,45 @@ final class MoreProductsTest extends TestCase
             'picture_count = 0' => [0.02, 0.07],
             'not exists (select 1 from product_tag t where t.product_id = products.id)' => [0.2, 0.75],
             'not exists (select 1 from fact_values f where f.product_id = products.id and f.fact_id = 3)' => [0.3, 0.4],
-            'exists (select 1 from variants v where v.product_id = products.id and v.sale_price < v.price)' => [0.08, 0.16],
-            'not exists (select 1 from variants v where v.product_id = products.id and (v.stock is null or v.stock > 0))' => [0.03, 0.15],
+            'exists (select 1 from variants v where v.product_id = products.id and v.sale_price < v.price)' => [
+                0.08,
+                0.16,
+            ],
+            'not exists (select 1 from variants v where v.product_id = products.id and (v.stock is null or v.stock > '
+                .'0))' => [0.03, 0.15],
             'variant_count = 1' => [0.35, 0.55],
             'variant_count > 9' => [0.02, 0.12],
         ] as $where => [$least, $most]) {
-            self::assertThat($share($where), self::logicalAnd(self::greaterThanOrEqual($least), self::lessThanOrEqual($most)), $where);
+            self::assertThat(
+                $share($where),
+                self::logicalAnd(self::greaterThanOrEqual($least), self::lessThanOrEqual($most)),
+                $where,
+            );
         }
         self::assertLessThanOrEqual(30, (int) DB::table('products')->max('variant_count'));
         self::assertSame(0, DB::table('variants')->whereRaw('sale_price >= price')->count());
-        self::assertSame(0, DB::table('products')->whereRaw('star_sum < review_count or star_sum > 5 * review_count')->count());
-        self::assertSame([], DB::select('select v.product_id from variants v join (select variant_id, group_concat(option_value_id) as c from variant_values group by variant_id) x on x.variant_id = v.id group by v.product_id, x.c having count(*) > 1 limit 3'), 'No two variants of a product are the same.');
+        self::assertSame(
+            0,
+            DB::table('products')->whereRaw('star_sum < review_count or star_sum > 5 * review_count')->count(),
+        );
+        self::assertSame(
+            [],
+            DB::select(
+                'select v.product_id from variants v join (select variant_id, group_concat(option_value_id) as c '
+                    .'from variant_values group by variant_id) x on x.variant_id = v.id group by v.product_id, x.c '
+                    .'having count(*) > 1 limit 3',
+            ),
+            'No two variants of a product are the same.',
+        );
     }
 
     public function test_they_are_found_and_stand_in_the_shop(): void
     {
         MoreProducts::fillUpTo(400);
-        $product = DB::table('products')->where('id', '>', 200)->where('published', true)->orderByDesc('variant_count')->first();
+        $product = DB::table('products')->where('id', '>', 200)
+            ->where('published', true)
+            ->orderByDesc('variant_count')
+            ->first();
 
         $this->get("/p/$product->slug")->assertOk()->assertSee((string) $product->title);
         $this->get('/search?q='.urlencode((string) $product->title))->assertOk()->assertSee((string) $product->title);

@@ -7,7 +7,10 @@ namespace Vestibra\Tests\App\Doors\Console;
 use Vestibra\Tests\App\Ground\Backups\ShopInFolder;
 use Vestibra\Tests\App\TestCase;
 
-/** `bin/start`: it serves, it says so only where it does, it ends all that it started, and no cache outlives what it was made of. */
+/**
+ * `bin/start`: it serves, it says so only where it does, it ends all that it started, and no cache outlives what it was
+ * made of.
+ */
 final class StartTest extends TestCase
 {
     use ShopInFolder;
@@ -32,8 +35,17 @@ final class StartTest extends TestCase
             self::assertSame('nosniff', $nonsense['x-content-type-options'] ?? null);
             self::assertStringContainsString('400', $nonsense[0] ?? '');
 
-            self::assertStringContainsString("Sitemap: http://127.0.0.1:$port/", (string) file_get_contents("http://127.0.0.1:$port/robots.txt"));
-            self::assertStringContainsString("Their addresses begin with http://127.0.0.1:$port (APP_URL).", $this->said(['vestibra:catalogue', 'export', "$this->root/linked.json", '--linked'], ['DATA_FOLDER' => $this->root]), 'Commands name what is served.');
+            self::assertStringContainsString(
+                "Sitemap: http://127.0.0.1:$port/",
+                (string) file_get_contents("http://127.0.0.1:$port/robots.txt"),
+            );
+            self::assertStringContainsString(
+                "Their addresses begin with http://127.0.0.1:$port (APP_URL).",
+                $this->said(['vestibra:catalogue', 'export', "$this->root/linked.json", '--linked'], [
+                    'DATA_FOLDER' => $this->root,
+                ]),
+                'Commands name what is served.',
+            );
 
             [$said, $status] = self::ended($this->start($port));
             self::assertSame(1, $status);
@@ -41,17 +53,26 @@ final class StartTest extends TestCase
             self::assertStringNotContainsString('Shop:', $said);
             self::assertTrue(self::answers($port), 'The first one goes on.');
 
-            self::assertStringContainsString("Database: {$this->data->current()}/", $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root]));
+            self::assertStringContainsString(
+                "Database: {$this->data->current()}/",
+                $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root]),
+            );
             $other = "$this->root/other.sqlite";
             copy($this->data->current().'/shop.sqlite', $other);
-            self::assertStringContainsString("Database: $other", $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root, 'DB_DATABASE' => $other]));
+            self::assertStringContainsString(
+                "Database: $other",
+                $this->said(['vestibra:data'], ['DATA_FOLDER' => $this->root, 'DB_DATABASE' => $other]),
+            );
         } finally {
             proc_terminate($first, SIGTERM);
         }
 
         self::assertTrue(self::until(fn (): bool => ! proc_get_status($first)['running']), 'It ends.');
         self::assertTrue(self::until(fn (): bool => ! self::answers($port)), 'Nothing serves any more.');
-        self::assertTrue(self::until(fn (): bool => $this->left() === []), 'Left running: '.implode(', ', $this->left()));
+        self::assertTrue(
+            self::until(fn (): bool => $this->left() === []),
+            'Left running: '.implode(', ', $this->left()),
+        );
     }
 
     protected function tearDown(): void
@@ -65,7 +86,11 @@ final class StartTest extends TestCase
     {
         $process = proc_open(
             [base_path('bin/start')],
-            [['file', '/dev/null', 'r'], ['file', "$this->root/said-$port", 'w'], ['file', "$this->root/said-$port", 'a']],
+            [
+                ['file', '/dev/null', 'r'],
+                ['file', "$this->root/said-$port", 'w'],
+                ['file', "$this->root/said-$port", 'a'],
+            ],
             $pipes,
             base_path(),
             $this->environment(['PORT' => (string) $port, 'DATA_FOLDER' => $this->root, 'WORKERS' => '2']),
@@ -141,13 +166,19 @@ final class StartTest extends TestCase
 
     private static function page(int $port): string
     {
-        return (string) @file_get_contents("http://127.0.0.1:$port/", false, stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]));
+        return (string) @file_get_contents(
+            "http://127.0.0.1:$port/",
+            false,
+            stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true]]),
+        );
     }
 
     /** @return array<array-key, string> by name in small letters; the status line under 0 */
     private static function headers(int $port, string $address): array
     {
-        $context = stream_context_create(['http' => ['timeout' => 5, 'ignore_errors' => true, 'header' => 'Accept-Encoding: gzip']]);
+        $context = stream_context_create(
+            ['http' => ['timeout' => 5, 'ignore_errors' => true, 'header' => 'Accept-Encoding: gzip']],
+        );
         $headers = [];
         foreach (get_headers("http://127.0.0.1:$port$address", false, $context) ?: [] as $line) {
             $parts = explode(': ', $line, 2);

@@ -25,7 +25,12 @@ final class EarlierNamesTest extends TestCase
         );
         self::assertNotSame($payload, $earlier);
         DB::table('jobs')->update(['payload' => $earlier]);
-        self::assertSame(0, $this->app->make(Kernel::class)->call('queue:work', ['connection' => 'database', '--once' => true, '--tries' => 1, '--quiet' => true]));
+        self::assertSame(
+            0,
+            $this->app
+                ->make(Kernel::class)
+                ->call('queue:work', ['connection' => 'database', '--once' => true, '--tries' => 1, '--quiet' => true]),
+        );
         self::assertSame(0, DB::table('jobs')->count());
         self::assertSame([], DB::table('failed_jobs')->pluck('exception')->all());
         foreach (['FitTemplate', 'RefreshFilters', 'RewordCategories', 'RunDueProducts', 'RunDueReleases'] as $job) {

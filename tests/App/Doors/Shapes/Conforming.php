@@ -27,7 +27,14 @@ use Vestibra\Core\Templates\Question;
 /** Whether what JSON brought has the shape that was promised, to the letter: nothing missing, nothing besides. */
 final readonly class Conforming
 {
-    private const ENUMS = ['PageKind' => PageKind::class, 'Question' => Question::class, 'WidthName' => Width::class, 'FactKind' => FactKind::class, 'Takes' => ConditionValues::class, 'Thing' => Thing::class];
+    private const ENUMS = [
+        'PageKind' => PageKind::class,
+        'Question' => Question::class,
+        'WidthName' => Width::class,
+        'FactKind' => FactKind::class,
+        'Takes' => ConditionValues::class,
+        'Thing' => Thing::class,
+    ];
 
     public function __construct(private Shapes $shapes)
     {
@@ -47,8 +54,15 @@ final readonly class Conforming
             $type instanceof IntersectionTypeNode => $this->shape($shape, $this->members($shape, $type), $value, $at),
             $type instanceof ArrayShapeNode => $this->shape($shape, $this->members($shape, $type), $value, $at),
             $type instanceof ArrayTypeNode => $this->each($shape, $type->type, $value, $at, true),
-            $type instanceof GenericTypeNode => $this->each($shape, $type->genericTypes[count($type->genericTypes) - 1], $value, $at, str_contains((string) $type->type, 'list')),
-            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprStringNode => $value === $type->constExpr->value ? null : "$at is not “{$type->constExpr->value}”",
+            $type instanceof GenericTypeNode => $this->each(
+                $shape,
+                $type->genericTypes[count($type->genericTypes) - 1],
+                $value,
+                $at,
+                str_contains((string) $type->type, 'list'),
+            ),
+            $type instanceof ConstTypeNode && $type->constExpr instanceof ConstExprStringNode =>
+                $value === $type->constExpr->value ? null : "$at is not “{$type->constExpr->value}”",
             default => "$at has a type that is not known: $type",
         };
     }
@@ -56,7 +70,8 @@ final readonly class Conforming
     private function named(string $shape, string $name, mixed $value, string $at): ?string
     {
         $alias = $this->shapes->alias($shape, $name);
-        if (isset($this->shapes->all()[$name]) && $name !== $shape || ($name === $shape && $alias === null && ! $this->isPlain($name))) {
+        if (isset($this->shapes->all()[$name]) && $name !== $shape
+            || ($name === $shape && $alias === null && ! $this->isPlain($name))) {
             return $this->type($name, $this->shapes->get($name), $value, $at);
         }
         if ($alias !== null) {
@@ -69,7 +84,11 @@ final readonly class Conforming
             'bool' => is_bool($value),
             'null' => $value === null,
             'mixed' => true,
-            'BlockKind' => in_array($value, array_map(static fn (Definition $one): string => $one->kind, Kinds::composer()->schema->all()), true),
+            'BlockKind' => in_array(
+                $value,
+                array_map(static fn (Definition $one): string => $one->kind, Kinds::composer()->schema->all()),
+                true,
+            ),
             default => isset(self::ENUMS[$name]) && is_string($value) && self::case(self::ENUMS[$name], $value),
         };
 
@@ -100,7 +119,9 @@ final readonly class Conforming
         if ($type instanceof IdentifierTypeNode) {
             $alias = $this->shapes->alias($shape, $type->name);
 
-            return $alias === null ? $this->members($type->name, $this->shapes->get($type->name)) : $this->members($shape, $alias);
+            return $alias === null
+                ? $this->members($type->name, $this->shapes->get($type->name))
+                : $this->members($shape, $alias);
         }
         $members = [];
         foreach ($type instanceof IntersectionTypeNode ? $type->types : [] as $one) {

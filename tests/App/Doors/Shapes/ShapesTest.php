@@ -27,18 +27,40 @@ final class ShapesTest extends TestCase
         $this->edit(
             $this->template,
             $this->reach([['category', 'isIn', [$this->id('categories', 'Inks')]]]),
-            ['edit' => 'insert', 'parent' => $this->block($this->template, 'column'), 'after' => null, 'node' => ['id' => 'own', 'kind' => 'text', 'what' => ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'None.']], 'how' => ['phone' => ['size' => 18]], 'when' => ['where' => [['field' => 'stock', 'comparison' => 'isIn', 'values' => []]]]]],
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($this->template, 'column'),
+                'after' => null,
+                'node' => [
+                    'id' => 'own',
+                    'kind' => 'text',
+                    'what' => ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'None.']],
+                    'how' => ['phone' => ['size' => 18]],
+                    'when' => ['where' => [['field' => 'stock', 'comparison' => 'isIn', 'values' => []]]],
+                ],
+            ],
         );
-        $this->postJson('/studio/parts', ['name' => 'Our promise', 'node' => ['kind' => 'text', 'what' => ['text' => 'Kept.']]])->assertCreated();
-        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => $ink, 'template' => DB::table('templates')->where('page_kind', 'product')->whereNotNull('live_revision')->value('id')])->assertSuccessful();
+        $this->postJson(
+            '/studio/parts',
+            ['name' => 'Our promise', 'node' => ['kind' => 'text', 'what' => ['text' => 'Kept.']]],
+        )->assertCreated();
+        $this->postJson('/studio/pins', [
+            'pageKind' => 'product',
+            'subject' => $ink,
+            'template' => DB::table('templates')->where('page_kind', 'product')
+                ->whereNotNull('live_revision')
+                ->value('id'),
+        ])->assertSuccessful();
     }
 
     public function test_screens(): void
     {
         $product = $this->id('products', 'Teal Tide bottled ink');
         foreach ([
-            '/studio/today' => 'TodayData', '/studio/templates' => 'TemplatesData', "/studio/templates/{$this->template->id}" => 'TableData', '/studio/who' => 'WhoData',
-            '/studio/pictures' => 'PicturePage', '/studio/reviews' => 'ReviewPage', '/studio/words' => 'WordsPage', "/studio/products/$product" => 'ProductData',
+            '/studio/today' => 'TodayData', '/studio/templates' => 'TemplatesData',
+            "/studio/templates/{$this->template->id}" => 'TableData', '/studio/who' => 'WhoData',
+            '/studio/pictures' => 'PicturePage', '/studio/reviews' => 'ReviewPage', '/studio/words' => 'WordsPage',
+            "/studio/products/$product" => 'ProductData',
         ] as $address => $shape) {
             $screen = $this->screen($address);
             $this->conforms('ScreenFrame', $screen);
@@ -61,23 +83,50 @@ final class ShapesTest extends TestCase
         $this->conforms('SamplePage', $this->getJson("$base/samples?q=ink")->json());
         $this->conforms('ReachPreview', $this->postJson("$base/reach", ['reach' => $reach])->json());
         $this->conforms('Tried', $this->postJson("$base/try", ['reach' => $reach, 'subject' => $product])->json());
-        $this->conforms('EditAnswer', $this->postJson("$base/edits", ['format' => 2, 'sample' => $product, 'edits' => [['edit' => 'set', 'id' => 'own', 'question' => 'what', 'setting' => 'text', 'value' => 'Words', 'width' => 'desktop']]])->json());
+        $this->conforms(
+            'EditAnswer',
+            $this->postJson("$base/edits", [
+                'format' => 2,
+                'sample' => $product,
+                'edits' => [[
+                    'edit' => 'set', 'id' => 'own', 'question' => 'what', 'setting' => 'text', 'value' => 'Words',
+                    'width' => 'desktop',
+                ]],
+            ])->json(),
+        );
         $this->conforms('EditAnswer', $this->postJson("$base/undo", ['sample' => $product])->json());
         $this->conforms('DraftState', $this->getJson("$base/news?revision=1")->json('state'));
         $impact = $this->getJson("$base/impact")->json();
         $look = ['revisions' => 1, 'others' => 1, 'house' => 1, 'changed' => 1, 'message' => 1, 'concerns' => 1];
         $this->conforms('PublishLook', array_intersect_key($impact, $look));
         $this->conforms('Impact', array_diff_key($impact, $look));
-        $this->conforms('ReleaseRow', $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $this->template->refresh()->draft_revision]])->assertCreated()->json());
+        $this->conforms(
+            'ReleaseRow',
+            $this->postJson('/studio/publish', [
+                'revisions' => [$this->template->id => $this->template->refresh()->draft_revision],
+            ])
+                ->assertCreated()
+                ->json(),
+        );
         $this->edit($this->template, ['edit' => 'remove', 'id' => 'own']);
         $this->conforms('Differences', $this->getJson("$base/differences")->json());
         $this->conforms('FittingReport', $this->postJson("$base/fitting")->json());
         $this->conforms('FittingReport', $this->getJson("$base/fitting")->json());
-        $this->eachConforms('PrivateLink', $this->postJson("$base/links", ['days' => 7, 'sample' => $product])->json('links'));
+        $this->eachConforms(
+            'PrivateLink',
+            $this->postJson("$base/links", ['days' => 7, 'sample' => $product])->json('links'),
+        );
         $release = (int) DB::table('releases')->max('id');
         $this->conforms('Impact', $this->getJson("/studio/releases/$release/impact")->json());
-        $this->eachConforms('KeptPart', $this->postJson('/studio/parts', ['name' => 'Two', 'node' => ['kind' => 'text']])->json('parts'));
-        $this->eachConforms('NewNode', $this->getJson('/studio/parts/'.DB::table('templates')->where('role', 'part')->value('id').'/nodes')->json('nodes'));
+        $this->eachConforms(
+            'KeptPart',
+            $this->postJson('/studio/parts', ['name' => 'Two', 'node' => ['kind' => 'text']])->json('parts'),
+        );
+        $this->eachConforms(
+            'NewNode',
+            $this->getJson('/studio/parts/'.DB::table('templates')->where('role', 'part')->value('id').'/nodes')
+                ->json('nodes'),
+        );
         $part = (int) DB::table('templates')->where('role', 'part')->value('id');
         $this->conforms('DraftState', $this->getJson("/studio/templates/$part/news?revision=0")->json('state'));
     }
@@ -86,8 +135,18 @@ final class ShapesTest extends TestCase
     {
         $release = $this->template(name: 'Another');
         $this->publish($release);
-        foreach (['/studio/who/rows?kind=category' => 'WhoPage', '/studio/pictures/rows' => 'PicturePage', '/studio/pictures/1/uses' => 'PictureUses', '/studio/facts/rows' => 'FactPage', '/studio/facts/1/uses' => 'FactUses',
-            '/studio/files' => 'FilePage', '/studio/names/category' => 'NamePage', '/studio/names/product?q=ink' => 'NamePage', '/studio/reviews/rows?state=read' => 'ReviewPage', '/studio/words/rows?q=cart' => 'WordsPage'] as $address => $shape) {
+        foreach ([
+            '/studio/who/rows?kind=category' => 'WhoPage',
+            '/studio/pictures/rows' => 'PicturePage',
+            '/studio/pictures/1/uses' => 'PictureUses',
+            '/studio/facts/rows' => 'FactPage',
+            '/studio/facts/1/uses' => 'FactUses',
+            '/studio/files' => 'FilePage',
+            '/studio/names/category' => 'NamePage',
+            '/studio/names/product?q=ink' => 'NamePage',
+            '/studio/reviews/rows?state=read' => 'ReviewPage',
+            '/studio/words/rows?q=cart' => 'WordsPage',
+        ] as $address => $shape) {
             $this->conforms($shape, $this->getJson($address)->assertOk()->json());
         }
         $this->conforms('Ladder', $this->getJson('/studio/ladder/'.PageKind::Product->value.'/1')->json());
@@ -102,16 +161,26 @@ final class ShapesTest extends TestCase
         self::assertNull($this->conforming->to('PageRow', $row));
         self::assertSame('PageRow.id is no int but "1"', $this->conforming->to('PageRow', ['id' => '1'] + $row));
         self::assertSame('PageRow has no slug', $this->conforming->to('PageRow', array_diff_key($row, ['slug' => 1])));
-        self::assertSame('PageRow has more, which nobody promised', $this->conforming->to('PageRow', $row + ['more' => 1]));
+        self::assertSame(
+            'PageRow has more, which nobody promised',
+            $this->conforming->to('PageRow', $row + ['more' => 1]),
+        );
         self::assertSame('Sample.flags is no list', $this->conforming->to('Sample', $row + ['flags' => ['a' => 'b']]));
-        self::assertNotNull($this->conforming->to('TreeNode', ['id' => 'p', 'kind' => 'page', 'children' => [['id' => 'x', 'kind' => 'no-such']]]));
-        self::assertNotNull($this->conforming->to('PrivateLink', ['id' => 1, 'madeAt' => '', 'expiresAt' => '', 'by' => '', 'opened' => 0, 'state' => 'strange']));
+        self::assertNotNull($this->conforming
+            ->to('TreeNode', ['id' => 'p', 'kind' => 'page', 'children' => [['id' => 'x', 'kind' => 'no-such']]]));
+        self::assertNotNull($this->conforming->to('PrivateLink', [
+            'id' => 1, 'madeAt' => '', 'expiresAt' => '', 'by' => '', 'opened' => 0, 'state' => 'strange',
+        ]));
     }
 
     /** @return array<string, mixed> */
     private function screen(string $address): array
     {
-        preg_match('~<script[^>]*id="screen"[^>]*>(.*?)</script>~s', (string) $this->get($address)->assertOk()->getContent(), $found);
+        preg_match(
+            '~<script[^>]*id="screen"[^>]*>(.*?)</script>~s',
+            (string) $this->get($address)->assertOk()->getContent(),
+            $found,
+        );
         $screen = json_decode($found[1] ?? '', true);
         self::assertIsArray($screen, $address);
 

@@ -8,7 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 
-/** Restoring is killed at random moments, while a customer fills a cart: the shop is as before or as after, and of one piece. */
+/**
+ * Restoring is killed at random moments, while a customer fills a cart: the shop is as before or as after, and of one
+ * piece.
+ */
 final class RestoreKillingTest extends TestCase
 {
     use ShopInFolder;
@@ -61,7 +64,12 @@ final class RestoreKillingTest extends TestCase
 
         self::assertCount(2, $seen, 'Both shops came into use.');
         self::assertGreaterThan(50, count($answers));
-        self::assertSame([], array_values(array_filter($answers, static fn (string $answer): bool => preg_match('/^200 \d+$/', $answer) !== 1)));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter($answers, static fn (string $answer): bool => preg_match('/^200 \d+$/', $answer) !== 1),
+            ),
+        );
     }
 
     /**
@@ -87,9 +95,22 @@ final class RestoreKillingTest extends TestCase
      */
     private function begin(string $script, array $arguments): array
     {
-        $environment = ['DATA_FOLDER' => $this->root, 'SESSION_DRIVER' => 'sqlite', 'SESSIONS_FILE' => "$this->root/sessions.sqlite", 'CACHE_STORE' => 'array', 'APP_ENV' => 'testing', 'SESSION_SECURE_COOKIE' => 'false'];
+        $environment = [
+            'DATA_FOLDER' => $this->root,
+            'SESSION_DRIVER' => 'sqlite',
+            'SESSIONS_FILE' => "$this->root/sessions.sqlite",
+            'CACHE_STORE' => 'array',
+            'APP_ENV' => 'testing',
+            'SESSION_SECURE_COOKIE' => 'false',
+        ];
         $inherited = array_diff_key(getenv(), ['DB_DATABASE' => 1]);
-        $process = proc_open([PHP_BINARY, __DIR__."/killing/$script", ...$arguments], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, $environment + $inherited);
+        $process = proc_open(
+            [PHP_BINARY, __DIR__."/killing/$script", ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            null,
+            $environment + $inherited,
+        );
         self::assertIsResource($process);
 
         return ['process' => $process, 'out' => $pipes[1]];

@@ -62,13 +62,44 @@ final class RestoreTest extends TestCase
         $file = $this->backup();
         $this->rewrite($file, function (ZipArchive $zip, string $database): void {
             $pdo = new PDO("sqlite:$database");
-            foreach ($pdo->query("select name from sqlite_master where type = 'trigger' and (name like 'live_rules%' or name like 'filters_%')")->fetchAll(PDO::FETCH_COLUMN) as $trigger) {
+            foreach ($pdo->query(
+                "select name from sqlite_master where type = 'trigger' and (name like 'live_rules%' or name like "
+                    ."'filters_%')",
+            )->fetchAll(PDO::FETCH_COLUMN) as $trigger) {
                 $pdo->exec("drop trigger $trigger");
             }
-            $pdo->exec("drop index releases_author_id_key_unique; alter table releases drop column key; drop table category_order; drop table collection_order; drop table news_addresses; drop table outbox; drop table product_vocabulary; drop table search_days; drop table searches; drop table synonyms; drop table filter_packs; drop table filter_bits; drop table filter_stale; drop table filter_words; drop index variants_sale_from; drop index variants_sale_until; drop trigger users_stay; drop table stored_files; drop table own_fonts; drop index one_house_style_in_use; alter table house_styles drop column name; alter table house_styles drop column draft; alter table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index products_published_title_order_index; drop index products_title_order; drop index products_price_low; drop index products_shown_newest; alter table products drop column price_low; alter table products drop column title_order; drop table tree_names; drop table indexed_trees; alter table users drop column closed_at; alter table troubles drop column draft; alter table troubles rename column subject_id to product_id; alter table templates drop column role; alter table templates drop column let_go_at; alter table categories drop column picture_id; alter table collections drop column picture_id; alter table brands drop column picture_id; delete from migrations where migration >= '2026_11_26'");
-            $pdo->exec('drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; drop table catalogue_entries; drop table old_address_names; drop table shop_settings; drop table merged_categories; drop table merged_collections; drop table merged_brands; drop table merged_tags; drop table merged_options; drop table merged_option_values; drop trigger option_values_take_along; alter table variants drop column contents; drop index products_show_from; drop index products_show_until; alter table products drop column show_from; alter table products drop column show_until; alter table brands drop column description; alter table tags drop column description; alter table tags drop column picture_id');
+            $pdo->exec(
+                'drop index releases_author_id_key_unique; alter table releases drop column key; drop table '
+                    .'category_order; drop table collection_order; drop table news_addresses; drop table outbox; '
+                    .'drop table product_vocabulary; drop table search_days; drop table searches; drop table '
+                    .'synonyms; drop table filter_packs; drop table filter_bits; drop table filter_stale; drop table '
+                    .'filter_words; drop index variants_sale_from; drop index variants_sale_until; drop trigger '
+                    .'users_stay; drop table stored_files; drop table own_fonts; drop index one_house_style_in_use; '
+                    .'alter table house_styles drop column name; alter table house_styles drop column draft; alter '
+                    .'table house_styles drop column in_use; drop table live_rules; drop table own_words; drop index '
+                    .'products_published_title_order_index; drop index products_title_order; drop index '
+                    .'products_price_low; drop index products_shown_newest; alter table products drop column '
+                    .'price_low; alter table products drop column title_order; drop table tree_names; drop table '
+                    .'indexed_trees; alter table users drop column closed_at; alter table troubles drop column '
+                    .'draft; alter table troubles rename column subject_id to product_id; alter table templates drop '
+                    .'column role; alter table templates drop column let_go_at; alter table categories drop column '
+                    .'picture_id; alter table collections drop column picture_id; alter table brands drop column '
+                    ."picture_id; delete from migrations where migration >= '2026_11_26'",
+            );
+            $pdo->exec(
+                'drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; '
+                    .'drop table catalogue_entries; drop table old_address_names; drop table shop_settings; drop '
+                    .'table merged_categories; drop table merged_collections; drop table merged_brands; drop table '
+                    .'merged_tags; drop table merged_options; drop table merged_option_values; drop trigger '
+                    .'option_values_take_along; alter table variants drop column contents; drop index '
+                    .'products_show_from; drop index products_show_until; alter table products drop column '
+                    .'show_from; alter table products drop column show_until; alter table brands drop column '
+                    .'description; alter table tags drop column description; alter table tags drop column picture_id',
+            );
             foreach (['products', 'categories', 'collections', 'brands', 'tags'] as $table) {
-                $pdo->exec("alter table $table drop column search_title; alter table $table drop column search_description");
+                $pdo->exec(
+                    "alter table $table drop column search_title; alter table $table drop column search_description",
+                );
             }
             $zip->addFile($database, Backup::DATABASE);
             $zip->deleteName(Backup::MANIFEST);
@@ -81,23 +112,48 @@ final class RestoreTest extends TestCase
     /** @return iterable<string, array{callable(ZipArchive, string): mixed, string}> */
     public static function bad(): iterable
     {
-        $replaced = static fn (callable $change): callable => static function (ZipArchive $zip, string $database) use ($change): void {
-            $change(new PDO("sqlite:$database"), $database);
-            $zip->addFile($database, Backup::DATABASE);
-            $zip->deleteName(Backup::MANIFEST);
-        };
-        yield 'a script among the pictures' => [static fn (ZipArchive $zip) => $zip->addFromString('pictures/shell.php', '<?php echo 1;'), 'would not have written'];
-        yield 'a server’s settings' => [static fn (ZipArchive $zip) => $zip->addFromString('files/.htaccess', 'Options +ExecCGI'), 'would not have written'];
-        yield 'a page' => [static fn (ZipArchive $zip) => $zip->addFromString('pictures/trap.html', '<script>1</script>'), 'would not have written'];
-        yield 'a way out of the folder' => [static fn (ZipArchive $zip) => $zip->addFromString('pictures/../../../outside.webp', 'x'), 'would not have written'];
-        yield 'something else' => [static fn (ZipArchive $zip) => $zip->addFromString('notes.txt', 'x'), 'would not have written'];
-        yield 'a picture that the manifest does not name' => [static fn (ZipArchive $zip) => $zip->addFromString('pictures/more-1-400.webp', 'x'), 'would not have written'];
-        yield 'a picture that is missing' => [static fn (ZipArchive $zip) => $zip->deleteName('pictures/kept-2-400.webp'), 'is not what was kept'];
+        $replaced = static fn (callable $change): callable =>
+            static function (ZipArchive $zip, string $database) use ($change): void {
+                $change(new PDO("sqlite:$database"), $database);
+                $zip->addFile($database, Backup::DATABASE);
+                $zip->deleteName(Backup::MANIFEST);
+            };
+        yield 'a script among the pictures' => [
+            static fn (ZipArchive $zip) => $zip->addFromString('pictures/shell.php', '<?php echo 1;'),
+            'would not have written',
+        ];
+        yield 'a server’s settings' => [
+            static fn (ZipArchive $zip) => $zip->addFromString('files/.htaccess', 'Options +ExecCGI'),
+            'would not have written',
+        ];
+        yield 'a page' => [
+            static fn (ZipArchive $zip) => $zip->addFromString('pictures/trap.html', '<script>1</script>'),
+            'would not have written',
+        ];
+        yield 'a way out of the folder' => [
+            static fn (ZipArchive $zip) => $zip->addFromString('pictures/../../../outside.webp', 'x'),
+            'would not have written',
+        ];
+        yield 'something else' =>
+            [static fn (ZipArchive $zip) => $zip->addFromString('notes.txt', 'x'), 'would not have written'];
+        yield 'a picture that the manifest does not name' => [
+            static fn (ZipArchive $zip) => $zip->addFromString('pictures/more-1-400.webp', 'x'),
+            'would not have written',
+        ];
+        yield 'a picture that is missing' =>
+            [static fn (ZipArchive $zip) => $zip->deleteName('pictures/kept-2-400.webp'), 'is not what was kept'];
         yield 'another picture of the same size' => [static function (ZipArchive $zip): void {
-            $zip->addFromString('pictures/kept-2-400.webp', strrev((string) $zip->getFromName('pictures/kept-2-400.webp')));
+            $zip->addFromString(
+                'pictures/kept-2-400.webp',
+                strrev((string) $zip->getFromName('pictures/kept-2-400.webp')),
+            );
         }, 'is not what was kept'];
-        yield 'no database' => [static fn (ZipArchive $zip) => $zip->deleteName(Backup::DATABASE), 'is no backup of Vestibra'];
-        yield 'a database that is none' => [$replaced(static fn (PDO $pdo, string $file) => file_put_contents($file, str_repeat('x', 4096))), 'damaged'];
+        yield 'no database' =>
+            [static fn (ZipArchive $zip) => $zip->deleteName(Backup::DATABASE), 'is no backup of Vestibra'];
+        yield 'a database that is none' => [
+            $replaced(static fn (PDO $pdo, string $file) => file_put_contents($file, str_repeat('x', 4096))),
+            'damaged',
+        ];
         yield 'a database with one table of a known name' => [$replaced(static function (PDO $pdo, string $file): void {
             unlink($file);
             (new PDO("sqlite:$file"))->exec('create table templates (id integer primary key)');
@@ -111,26 +167,63 @@ final class RestoreTest extends TestCase
                 fclose($handle);
             }
         }), 'damaged'];
-        yield 'rows that name what is not there' => [$replaced(static fn (PDO $pdo) => $pdo->exec('pragma foreign_keys = off; delete from products where id = 1')), 'damaged'];
-        yield 'a table more' => [$replaced(static fn (PDO $pdo) => $pdo->exec('create table extra (id integer)')), 'would not have written'];
-        yield 'a trigger that nobody of us made' => [$replaced(static fn (PDO $pdo) => $pdo->exec("create trigger trap after insert on releases begin update users set role = 'owner'; end")), 'would not have written'];
-        yield 'a column less' => [$replaced(static fn (PDO $pdo) => $pdo->exec('alter table files drop column seconds')), 'would not have written'];
-        yield 'a newer version' => [$replaced(static fn (PDO $pdo) => $pdo->exec("insert into migrations (migration, batch) values ('2030_01_01_000001_later', 9)")), 'newer Vestibra'];
-        yield 'a picture of another size than the database knows' => [$replaced(static fn (PDO $pdo) => $pdo->exec("update stored_files set bytes = bytes + 1 where name = 'kept-4-400.webp'")), 'is not what was kept'];
+        yield 'rows that name what is not there' => [
+            $replaced(
+                static fn (PDO $pdo) => $pdo->exec('pragma foreign_keys = off; delete from products where id = 1'),
+            ),
+            'damaged',
+        ];
+        yield 'a table more' => [
+            $replaced(static fn (PDO $pdo) => $pdo->exec('create table extra (id integer)')),
+            'would not have written',
+        ];
+        yield 'a trigger that nobody of us made' => [
+            $replaced(static fn (PDO $pdo) => $pdo->exec(
+                "create trigger trap after insert on releases begin update users set role = 'owner'; end",
+            )),
+            'would not have written',
+        ];
+        yield 'a column less' => [
+            $replaced(static fn (PDO $pdo) => $pdo->exec('alter table files drop column seconds')),
+            'would not have written',
+        ];
+        yield 'a newer version' => [
+            $replaced(static fn (PDO $pdo) => $pdo->exec(
+                "insert into migrations (migration, batch) values ('2030_01_01_000001_later', 9)",
+            )),
+            'newer Vestibra',
+        ];
+        yield 'a picture of another size than the database knows' => [
+            $replaced(static fn (PDO $pdo) => $pdo->exec(
+                "update stored_files set bytes = bytes + 1 where name = 'kept-4-400.webp'",
+            )),
+            'is not what was kept',
+        ];
         yield 'a picture that is a page' => [static function (ZipArchive $zip, string $database): void {
             $page = '<html><script>alert(1)</script></html>';
-            (new PDO("sqlite:$database"))->exec('update stored_files set bytes = '.strlen($page).", sha256 = '".hash('sha256', $page)."' where name = 'kept-4-400.webp'");
+            (new PDO("sqlite:$database"))->exec(
+                'update stored_files set bytes = '.strlen(
+                    $page,
+                ).", sha256 = '".hash('sha256', $page)."' where name = 'kept-4-400.webp'",
+            );
             $zip->addFile($database, Backup::DATABASE);
             $zip->addFromString('pictures/kept-4-400.webp', $page);
             $zip->deleteName(Backup::MANIFEST);
         }, 'would not have written'];
-        yield 'a file of another kind than the database says' => [static function (ZipArchive $zip, string $database): void {
-            $page = '<html><script>alert(1)</script></html>';
-            (new PDO("sqlite:$database"))->exec('update stored_files set bytes = '.strlen($page).", sha256 = '".hash('sha256', $page)."' where name = 'care-0a1b2c3d4e5f.txt'");
-            $zip->addFile($database, Backup::DATABASE);
-            $zip->addFromString('files/care-0a1b2c3d4e5f.txt', $page);
-            $zip->deleteName(Backup::MANIFEST);
-        }, 'would not have written'];
+        yield 'a file of another kind than the database says' => [
+            static function (ZipArchive $zip, string $database): void {
+                $page = '<html><script>alert(1)</script></html>';
+                (new PDO("sqlite:$database"))->exec(
+                    'update stored_files set bytes = '.strlen(
+                        $page,
+                    ).", sha256 = '".hash('sha256', $page)."' where name = 'care-0a1b2c3d4e5f.txt'",
+                );
+                $zip->addFile($database, Backup::DATABASE);
+                $zip->addFromString('files/care-0a1b2c3d4e5f.txt', $page);
+                $zip->deleteName(Backup::MANIFEST);
+            },
+            'would not have written',
+        ];
         yield 'something that unpacks to far more' => [static function (ZipArchive $zip): void {
             $zip->addFromString('pictures/kept-2-400.webp', str_repeat("\0", 19_000_000));
             $zip->setCompressionName('pictures/kept-2-400.webp', ZipArchive::CM_DEFLATE, 9);
@@ -139,8 +232,10 @@ final class RestoreTest extends TestCase
 
     /** @param  callable(ZipArchive, string): mixed  $change */
     #[DataProvider('bad')]
-    public function test_what_is_not_as_we_write_it_is_refused_with_a_sentence_and_changes_nothing(callable $change, string $words): void
-    {
+    public function test_what_is_not_as_we_write_it_is_refused_with_a_sentence_and_changes_nothing(
+        callable $change,
+        string $words,
+    ): void {
         $file = $this->backup();
         $this->template('Made since');
         $before = [$this->everything(), $this->data->name()];
@@ -159,9 +254,15 @@ final class RestoreTest extends TestCase
     public function test_what_is_no_backup_is_refused_by_the_command_without_a_trace(): void
     {
         file_put_contents("$this->root/none.zip", 'no backup');
-        self::assertStringContainsString('is no backup of Vestibra, or cannot be read. The shop is as it was.', $this->said(['file' => "$this->root/none.zip"], 1));
+        self::assertStringContainsString(
+            'is no backup of Vestibra, or cannot be read. The shop is as it was.',
+            $this->said(['file' => "$this->root/none.zip"], 1),
+        );
         self::assertStringContainsString('nothing from before', $this->said(['--back' => true], 1));
-        self::assertStringContainsString('Restored: the database, 5 pictures and 1 file.', $this->said(['file' => $this->backup()], 0));
+        self::assertStringContainsString(
+            'Restored: the database, 5 pictures and 1 file.',
+            $this->said(['file' => $this->backup()], 0),
+        );
         $again = $this->backup('again.zip');
         config(['database.connections.sqlite.database' => '/elsewhere/shop.sqlite']);
         self::assertStringContainsString('lies outside the data folder', $this->said(['file' => $again], 1));
@@ -225,8 +326,12 @@ final class RestoreTest extends TestCase
     public function test_the_doctor_compares_with_what_was_written(): void
     {
         $found = fn (bool $mend = false): array => array_values(array_filter(
-            json_decode($this->kernel('vestibra:doctor', ['--json' => true] + ($mend ? ['--mend' => true] : [])), true)['findings'],
-            static fn (array $finding): bool => in_array($finding['what'], ['picture', 'changed', 'stray', 'foreign', 'noted'], true),
+            json_decode(
+                $this->kernel('vestibra:doctor', ['--json' => true] + ($mend ? ['--mend' => true] : [])),
+                true,
+            )['findings'],
+            static fn (array $finding): bool =>
+                in_array($finding['what'], ['picture', 'changed', 'stray', 'foreign', 'noted'], true),
         ));
         DB::table('pictures')->where('file', 'not like', 'kept-%')->update(['state' => 'new']);
         self::assertSame([], $found());
@@ -242,10 +347,18 @@ final class RestoreTest extends TestCase
         }
 
         self::assertSame([
-            ['stray', '2 files are kept for nothing in the shop: pictures/kept-3-400.avif.part, pictures/left-behind-400.webp. “--mend” removes what is ours.'],
+            [
+                'stray',
+                '2 files are kept for nothing in the shop: pictures/kept-3-400.avif.part, '
+                    .'pictures/left-behind-400.webp. “--mend” removes what is ours.',
+            ],
             ['foreign', 'pictures/shell.php was not written by Vestibra. No backup takes it; move it elsewhere.'],
             ['picture', 'pictures/kept-2-400.webp is missing. Restore a backup, or put them in anew.'],
-            ['changed', '2 files are not as they were written: pictures/kept-1-400.webp, files/care-0a1b2c3d4e5f.txt. Restore a backup, or put them in anew.'],
+            [
+                'changed',
+                '2 files are not as they were written: pictures/kept-1-400.webp, files/care-0a1b2c3d4e5f.txt. '
+                    .'Restore a backup, or put them in anew.',
+            ],
         ], array_map(static fn (array $finding): array => [$finding['what'], $finding['words']], $found()));
         self::assertSame([true, false], array_column(array_slice($found(true), 0, 2), 'mended'));
         self::assertSame(['foreign', 'picture', 'changed'], array_column($found(), 'what'), 'In one go.');
@@ -261,7 +374,10 @@ final class RestoreTest extends TestCase
         StoredFiles::note('pictures', "$current/pictures/killed-upload-original-0a1b2c3d.webp");
         file_put_contents("$current/pictures/kept-1-400.webp", 'spoilt');
         $file = $this->backup('of-an-old-shop.zip');
-        self::assertStringContainsString('It could be put back: the database, 4 pictures and 1 file. Nothing was changed.', $this->kernel('vestibra:backup', ['--check' => $file], 0));
+        self::assertStringContainsString(
+            'It could be put back: the database, 4 pictures and 1 file. Nothing was changed.',
+            $this->kernel('vestibra:backup', ['--check' => $file], 0),
+        );
         self::assertSame(['pictures' => 4, 'files' => 1], $this->app->make(Restore::class)->from($file, $this->data));
     }
 
@@ -276,7 +392,11 @@ final class RestoreTest extends TestCase
         StoredFiles::note('pictures', "$current/pictures/noted-original-0a1b2c3d.webp");
         imagewebp(imagecreatetruecolor(4, 4), "$current/pictures/just-now-original-0a1b2c3d.webp");
         $this->kernel('vestibra:doctor', ['--mend' => true]);
-        self::assertSame(['just-now-original-0a1b2c3d.webp'], array_values(array_filter(array_map(basename(...), glob("$current/pictures/*-original-*") ?: []))), 'What may be on its way is left alone.');
+        self::assertSame(
+            ['just-now-original-0a1b2c3d.webp'],
+            array_values(array_filter(array_map(basename(...), glob("$current/pictures/*-original-*") ?: []))),
+            'What may be on its way is left alone.',
+        );
         self::assertSame(0, DB::table('stored_files')->where('name', 'like', '%-original-%')->count());
         touch("$current/pictures/just-now-original-0a1b2c3d.webp", time() - 90);
         $this->kernel('vestibra:doctor', ['--mend' => true], 0);
@@ -286,12 +406,25 @@ final class RestoreTest extends TestCase
     public function test_a_backup_is_rehearsed_and_one_that_would_be_refused_is_said(): void
     {
         $before = $this->everything();
-        self::assertStringContainsString('Putting it back was rehearsed: it could be.', $this->kernel('vestibra:backup', ['file' => "$this->root/fine.zip"], 0));
-        $this->rewrite("$this->root/fine.zip", static fn (ZipArchive $zip, string $database): bool => $zip->addFromString('pictures/strange-400.webp', 'x'));
-        self::assertStringContainsString('which Vestibra would not have written', $this->kernel('vestibra:backup', ['--check' => "$this->root/fine.zip"], 1));
-        self::assertStringContainsString('is no backup of Vestibra', $this->kernel('vestibra:backup', ['--check' => "$this->root/nowhere.zip"], 1));
+        self::assertStringContainsString(
+            'Putting it back was rehearsed: it could be.',
+            $this->kernel('vestibra:backup', ['file' => "$this->root/fine.zip"], 0),
+        );
+        $this->rewrite("$this->root/fine.zip", static fn (ZipArchive $zip, string $database): bool =>
+            $zip->addFromString('pictures/strange-400.webp', 'x'));
+        self::assertStringContainsString(
+            'which Vestibra would not have written',
+            $this->kernel('vestibra:backup', ['--check' => "$this->root/fine.zip"], 1),
+        );
+        self::assertStringContainsString(
+            'is no backup of Vestibra',
+            $this->kernel('vestibra:backup', ['--check' => "$this->root/nowhere.zip"], 1),
+        );
         self::assertSame($before, $this->everything(), 'Nothing was laid down for good.');
-        self::assertSame([basename((string) readlink($this->data->current()))], array_values(array_diff(scandir("$this->root/generations") ?: [], ['.', '..'])));
+        self::assertSame(
+            [basename((string) readlink($this->data->current()))],
+            array_values(array_diff(scandir("$this->root/generations") ?: [], ['.', '..'])),
+        );
     }
 
     public function test_what_a_killed_backup_left_beside_its_target_goes_with_the_next(): void
@@ -300,7 +433,10 @@ final class RestoreTest extends TestCase
         file_put_contents("$this->root/.kept.zip.$gone.0a1b2c3d.part", 'half');
         file_put_contents("$this->root/.kept.zip.".getmypid().'.0a1b2c3d.part', 'somebody is at it');
         $this->backup();
-        self::assertSame(['.kept.zip.'.getmypid().'.0a1b2c3d.part'], array_map(basename(...), glob("$this->root/.*.part") ?: []));
+        self::assertSame(
+            ['.kept.zip.'.getmypid().'.0a1b2c3d.part'],
+            array_map(basename(...), glob("$this->root/.*.part") ?: []),
+        );
     }
 
     public function test_sizes_and_fittings_that_nobody_makes_are_found_and_begun_anew(): void
@@ -309,9 +445,20 @@ final class RestoreTest extends TestCase
         DB::table('pictures')->where('file', 'not like', 'kept-%')->update(['state' => 'broken']);
         DB::table('pictures')->where('file', 'kept-1')->update(['state' => 'new', 'original' => 'kept-1-400.webp']);
         $template = (int) DB::table('templates')->value('id');
-        DB::table('fittings')->insert(['template_id' => $template, 'revision' => 1, 'state' => 'running', 'total' => 0, 'done' => 0, 'findings' => '[]', 'made_at' => now('UTC')->subHour()->toDateTimeString()]);
+        DB::table('fittings')->insert([
+            'template_id' => $template,
+            'revision' => 1,
+            'state' => 'running',
+            'total' => 0,
+            'done' => 0,
+            'findings' => '[]',
+            'made_at' => now('UTC')->subHour()->toDateTimeString(),
+        ]);
         $found = json_decode($this->kernel('vestibra:doctor', ['--json' => true]), true)['findings'];
-        self::assertSame(['1 picture waits for sizes that nobody makes.', '1 fitting has begun that nobody goes on with.'], array_column(array_filter($found, static fn (array $one): bool => $one['what'] === 'waiting'), 'words'));
+        self::assertSame(
+            ['1 picture waits for sizes that nobody makes.', '1 fitting has begun that nobody goes on with.'],
+            array_column(array_filter($found, static fn (array $one): bool => $one['what'] === 'waiting'), 'words'),
+        );
         Queue::assertNothingPushed();
         $this->kernel('vestibra:doctor', ['--mend' => true]);
         Queue::assertPushed(MakeSizes::class, 1);

@@ -37,11 +37,20 @@ trait ShopInFolder
                 $image = imagecreatetruecolor(8, 8);
                 imagefilledrectangle($image, 0, 0, 7, 7, $number * 7919 % 0xFFFFFF);
                 imagewebp($image, "$current/pictures/kept-$number-400.webp");
-                DB::table('pictures')->insert(['file' => "kept-$number", 'width' => 8, 'height' => 8, 'alt' => '', 'state' => 'ready']);
+                DB::table('pictures')->insert([
+                    'file' => "kept-$number", 'width' => 8, 'height' => 8, 'alt' => '', 'state' => 'ready',
+                ]);
                 StoredFiles::note('pictures', "$current/pictures/kept-$number-400.webp");
             }
             file_put_contents("$current/files/care-0a1b2c3d4e5f.txt", 'Wash the nib in cold water.');
-            DB::table('files')->insert(['use' => 'download', 'name' => 'Care.txt', 'file' => 'care-0a1b2c3d4e5f.txt', 'type' => 'text/plain', 'bytes' => 27, 'made_at' => now()]);
+            DB::table('files')->insert([
+                'use' => 'download',
+                'name' => 'Care.txt',
+                'file' => 'care-0a1b2c3d4e5f.txt',
+                'type' => 'text/plain',
+                'bytes' => 27,
+                'made_at' => now(),
+            ]);
             StoredFiles::note('files', "$current/files/care-0a1b2c3d4e5f.txt");
         });
     }
@@ -54,7 +63,10 @@ trait ShopInFolder
 
     private function backup(string $name = 'kept.zip'): string
     {
-        $this->app->make(Backup::class)->write("$this->root/$name", ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')]);
+        $this->app->make(Backup::class)->write(
+            "$this->root/$name",
+            ['pictures' => config()->string('vestibra.pictures'), 'files' => config()->string('vestibra.files')],
+        );
 
         return "$this->root/$name";
     }
@@ -72,7 +84,9 @@ trait ShopInFolder
         }
         $pdo = new \PDO("sqlite:$folder/".DataFolder::DATABASE);
         self::assertSame('ok', $pdo->query('pragma integrity_check')?->fetchColumn());
-        $known = $pdo->query("select folder || '/' || name || ' ' || sha256 from stored_files order by 1")?->fetchAll(\PDO::FETCH_COLUMN);
+        $known = $pdo
+            ->query("select folder || '/' || name || ' ' || sha256 from stored_files order by 1")
+            ?->fetchAll(\PDO::FETCH_COLUMN);
         sort($files);
         self::assertSame($known, $files, 'Database and files are not of one piece.');
         $names = $pdo->query('select group_concat(name) from (select name from templates order by id)')?->fetchColumn();

@@ -34,10 +34,14 @@ final class SessionsTest extends TestCase
 
     public function test_looking_around_begins_no_session_and_sets_no_cookie(): void
     {
-        foreach (['/', '/all', '/c/bottled-inks', '/p/teal-tide-bottled-ink', '/search?q=ink', '/cart', '/checkout', '/nothing', '/studio/sign-in', '/studio/today', '/look/made-up'] as $address) {
+        foreach ([
+            '/', '/all', '/c/bottled-inks', '/p/teal-tide-bottled-ink', '/search?q=ink', '/cart', '/checkout',
+            '/nothing', '/studio/sign-in', '/studio/today', '/look/made-up',
+        ] as $address) {
             self::assertSame([], $this->get($address)->headers->getCookies(), $address);
         }
-        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'wrong-password'])->assertStatus(422);
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'wrong-password'])
+            ->assertStatus(422);
         self::assertSame(0, $this->kept());
     }
 
@@ -46,14 +50,22 @@ final class SessionsTest extends TestCase
         $refused = 0;
         foreach (Routes::getRoutes()->getRoutes() as $route) {
             foreach (array_diff($route->methods(), ['HEAD']) as $method) {
-                foreach ([['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-origin'], ['Accept' => 'application/json']] as $headers) {
+                foreach ([['Sec-Fetch-Site' => 'cross-site'], ['Sec-Fetch-Site' => 'same-origin'], [
+                    'Accept' => 'application/json',
+                ]] as $headers) {
                     $this->app->make('session')->forgetDrivers();
                     $this->app->forgetInstance(SessionWhenNeeded::class);
-                    $answer = $this->withHeaders($headers)->call($method, '/'.preg_replace('/\{\w+\??\}/', '1', $route->uri()));
+                    $answer = $this->withHeaders($headers)
+                        ->call($method, '/'.preg_replace('/\{\w+\??\}/', '1', $route->uri()));
                     $this->flushHeaders();
-                    if ($answer->getStatusCode() >= 400 || str_contains((string) $answer->headers->get('Location'), '/studio/sign-in')) {
+                    if ($answer->getStatusCode() >= 400
+                        || str_contains((string) $answer->headers->get('Location'), '/studio/sign-in')) {
                         $refused++;
-                        self::assertSame([], $answer->headers->getCookies(), "$method {$route->uri()} ".json_encode($headers));
+                        self::assertSame(
+                            [],
+                            $answer->headers->getCookies(),
+                            "$method {$route->uri()} ".json_encode($headers),
+                        );
                     }
                 }
             }
@@ -88,9 +100,14 @@ final class SessionsTest extends TestCase
 
     public function test_what_was_acknowledged_survives_a_process_that_is_killed(): void
     {
-        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\SqliteSessions($argv[2], 60); for ($i = 1; ; $i++) { if ($s->write("s$i", "kept $i")) { echo "$i\n"; } }';
+        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\SqliteSessions($argv[2], 60); for ($i = 1; ; '
+            .'$i++) { if ($s->write("s$i", "kept $i")) { echo "$i\n"; } }';
         for ($kill = 0; $kill < 10; $kill++) {
-            $process = proc_open([PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), $this->file], [1 => ['pipe', 'w']], $pipes);
+            $process = proc_open(
+                [PHP_BINARY, '-r', $code, base_path('vendor/autoload.php'), $this->file],
+                [1 => ['pipe', 'w']],
+                $pipes,
+            );
             self::assertIsResource($process);
             fgets($pipes[1]);
             usleep(random_int(1000, 30_000));
@@ -109,7 +126,10 @@ final class SessionsTest extends TestCase
         self::assertNotNull($cookie);
         $sessions = new PDO("sqlite:$this->file");
         foreach (['insert', 'update'] as $write) {
-            $sessions->exec("create trigger full_$write before $write on sessions begin select raise(fail, 'possibly out of free disk space'); end");
+            $sessions->exec(
+                "create trigger full_$write before $write on sessions begin select raise(fail, 'possibly out of free "
+                    ."disk space'); end",
+            );
         }
         $again = function (): void {
             $this->app->make('session')->forgetDrivers();
@@ -121,9 +141,14 @@ final class SessionsTest extends TestCase
         $again();
         $this->withUnencryptedCookie('vestibra', $cookie->getValue())->get('/cart')->assertOk();
         $again();
-        $this->withUnencryptedCookie('vestibra', $cookie->getValue())->post('/cart', ['variant' => $variant, 'quantity' => 5])->assertStatus(507)->assertSee('There is no room left to keep that just now.');
+        $this->withUnencryptedCookie('vestibra', $cookie->getValue())
+            ->post('/cart', ['variant' => $variant, 'quantity' => 5])
+            ->assertStatus(507)
+            ->assertSee('There is no room left to keep that just now.');
         $again();
-        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertStatus(507)->assertSee('There is no room left on the server');
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])
+            ->assertStatus(507)
+            ->assertSee('There is no room left on the server');
     }
 
     public function test_a_session_that_nobody_used_for_so_long_is_over_and_swept_away(): void

@@ -50,7 +50,10 @@ final class WritingTest extends TestCase
 
     private function other(): PDO
     {
-        $other = new PDO('sqlite:'.config()->string('database.connections.sqlite.database'), options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        $other = new PDO(
+            'sqlite:'.config()->string('database.connections.sqlite.database'),
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
         $other->exec('pragma busy_timeout = 0');
 
         return $other;

@@ -47,13 +47,19 @@ final class PicturesTest extends TestCase
         $row = DB::table('pictures')->find($picture['id']);
         self::assertInstanceOf(stdClass::class, $row);
         self::assertSame($bytes, file_get_contents("$this->folder/$row->original"));
-        self::assertMatchesRegularExpression('/^ein-tintenfass-[0-9a-f]{8}-original-[0-9a-f]{24}\.png$/', $row->original);
+        self::assertMatchesRegularExpression(
+            '/^ein-tintenfass-[0-9a-f]{8}-original-[0-9a-f]{24}\.png$/',
+            $row->original,
+        );
 
         $this->app->make(Sizes::class)->make($picture['id']);
 
         self::assertSame('ready', DB::table('pictures')->where('id', $picture['id'])->value('state'));
         foreach ([800 => 267, 400 => 133, 160 => 53] as $width => $height) {
-            self::assertSame([$width, $height, IMAGETYPE_WEBP], array_slice((array) getimagesize("$this->folder/$row->file-$width.webp"), 0, 3));
+            self::assertSame(
+                [$width, $height, IMAGETYPE_WEBP],
+                array_slice((array) getimagesize("$this->folder/$row->file-$width.webp"), 0, 3),
+            );
             self::assertSame(IMAGETYPE_AVIF, ((array) getimagesize("$this->folder/$row->file-$width.avif"))[2]);
         }
     }
@@ -66,14 +72,24 @@ final class PicturesTest extends TestCase
         self::assertSame(120, ((array) getimagesize("$this->folder/$file-800.webp"))[0]);
     }
 
-    /** Written by this test as a phone writes them: the corner that is up is red. Turns as in Exif 2.32, table of orientations. */
+    /**
+     * Written by this test as a phone writes them: the corner that is up is red. Turns as in Exif 2.32, table of
+     * orientations.
+     */
     public function test_a_photograph_that_lies_on_its_side_stands_upright(): void
     {
-        foreach ([1 => 'top left', 2 => 'top right', 3 => 'bottom right', 4 => 'bottom left', 5 => 'top left', 6 => 'top right', 7 => 'bottom right', 8 => 'bottom left'] as $orientation => $corner) {
+        foreach ([
+            1 => 'top left', 2 => 'top right', 3 => 'bottom right', 4 => 'bottom left', 5 => 'top left',
+            6 => 'top right', 7 => 'bottom right', 8 => 'bottom left',
+        ] as $orientation => $corner) {
             $decoded = Decoded::of(self::photograph($orientation));
             self::assertNotNull($decoded);
             $sideways = $orientation >= 5;
-            self::assertSame($sideways ? [40, 80] : [80, 40], [imagesx($decoded->image), imagesy($decoded->image)], "orientation $orientation");
+            self::assertSame(
+                $sideways ? [40, 80] : [80, 40],
+                [imagesx($decoded->image), imagesy($decoded->image)],
+                "orientation $orientation",
+            );
             self::assertSame($corner, self::redCorner($decoded->image), "orientation $orientation");
         }
         $picture = $this->send(self::photograph(6), 'phone.jpg')->assertCreated()->json('picture');
@@ -90,7 +106,12 @@ final class PicturesTest extends TestCase
         for ($at = 0; $at < 40_000; $at++) {
             imagesetpixel($noise, $at % 200, intdiv($at, 200), $at * 7919 % 0xFFFFFF);
         }
-        foreach (['jpeg' => imagejpeg(...), 'png' => imagepng(...), 'webp' => imagewebp(...), 'avif' => imageavif(...)] as $kind => $write) {
+        foreach ([
+            'jpeg' => imagejpeg(...),
+            'png' => imagepng(...),
+            'webp' => imagewebp(...),
+            'avif' => imageavif(...),
+        ] as $kind => $write) {
             ob_start();
             $write($noise);
             $bytes = (string) ob_get_clean();
@@ -125,7 +146,12 @@ final class PicturesTest extends TestCase
 
     private static function redCorner(\GdImage $image): string
     {
-        foreach (['top left' => [4, 4], 'top right' => [imagesx($image) - 5, 4], 'bottom left' => [4, imagesy($image) - 5], 'bottom right' => [imagesx($image) - 5, imagesy($image) - 5]] as $corner => [$x, $y]) {
+        foreach ([
+            'top left' => [4, 4],
+            'top right' => [imagesx($image) - 5, 4],
+            'bottom left' => [4, imagesy($image) - 5],
+            'bottom right' => [imagesx($image) - 5, imagesy($image) - 5],
+        ] as $corner => [$x, $y]) {
             $colour = imagecolorat($image, $x, $y);
             if (($colour >> 16 & 0xFF) > 200 && ($colour & 0xFF) < 80) {
                 return $corner;
@@ -138,16 +164,29 @@ final class PicturesTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function refused(): iterable
     {
-        yield 'a page that calls itself a picture' => ['<html><script>alert(1)</script></html>', 'ink.png', 'ink.png is no picture, whatever it is called.'];
+        yield 'a page that calls itself a picture' =>
+            ['<html><script>alert(1)</script></html>', 'ink.png', 'ink.png is no picture, whatever it is called.'];
         yield 'nothing' => ['', 'ink.png', 'ink.png is no picture'];
-        yield 'a drawing that could run something' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'ink.svg', 'ink.svg is no picture'];
-        yield 'a picture that moves' => [base64_decode('R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7'), 'ink.gif', 'ink.gif is a picture of a kind that cannot be shown everywhere.'];
-        yield '200 megapixels, by its header alone' => [self::header(20_000, 10_000), 'huge.png', 'huge.png has 20000 by 10000 pixels'];
+        yield 'a drawing that could run something' => [
+            '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>',
+            'ink.svg',
+            'ink.svg is no picture',
+        ];
+        yield 'a picture that moves' => [
+            base64_decode('R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7'),
+            'ink.gif',
+            'ink.gif is a picture of a kind that cannot be shown everywhere.',
+        ];
+        yield '200 megapixels, by its header alone' =>
+            [self::header(20_000, 10_000), 'huge.png', 'huge.png has 20000 by 10000 pixels'];
     }
 
     #[DataProvider('refused')]
-    public function test_what_cannot_be_shown_is_refused_with_a_sentence_and_leaves_nothing(string $bytes, string $name, string $words): void
-    {
+    public function test_what_cannot_be_shown_is_refused_with_a_sentence_and_leaves_nothing(
+        string $bytes,
+        string $name,
+        string $words,
+    ): void {
         $before = DB::table('pictures')->count();
         $message = $this->send($bytes, $name)->assertStatus(422)->json('message');
         self::assertStringContainsString($words, $message);
@@ -157,7 +196,9 @@ final class PicturesTest extends TestCase
 
     public function test_a_picture_with_a_script_behind_it_loses_the_script(): void
     {
-        $id = $this->send(self::drawn(50, 50).'<script>alert(1)</script><?php echo 1;', 'ink.php.png')->assertCreated()->json('picture.id');
+        $id = $this->send(self::drawn(50, 50).'<script>alert(1)</script><?php echo 1;', 'ink.php.png')
+            ->assertCreated()
+            ->json('picture.id');
         $this->app->make(Sizes::class)->make($id);
         $file = DB::table('pictures')->where('id', $id)->value('file');
         foreach (['webp', 'avif'] as $kind) {
@@ -171,7 +212,11 @@ final class PicturesTest extends TestCase
     {
         $this->send(self::drawn(10, 10).str_repeat('x', Uploads::MOST_BYTES), 'heavy.png')->assertStatus(413);
         file_put_contents($this->folder, 'a file where the folder should be');
-        $this->send(self::drawn(10, 10), 'ink.png')->assertStatus(507)->assertJsonPath('message', 'There is no room left for pictures, so ink.png was not taken in. Everything else is as it was; make room on the machine and try again.');
+        $this->send(self::drawn(10, 10), 'ink.png')->assertStatus(507)->assertJsonPath(
+            'message',
+            'There is no room left for pictures, so ink.png was not taken in. Everything else is as it was; make '
+                .'room on the machine and try again.',
+        );
         unlink($this->folder);
     }
 
@@ -180,9 +225,18 @@ final class PicturesTest extends TestCase
         $name = 'tests-'.bin2hex(random_bytes(6));
         $original = config()->string('vestibra.pictures')."/$name-original-x.png";
         file_put_contents($original, self::drawn(20, 10));
-        DB::table('pictures')->insert(['file' => $name, 'original' => basename($original), 'state' => 'new', 'width' => 20, 'height' => 10, 'alt' => '']);
+        DB::table('pictures')->insert([
+            'file' => $name,
+            'original' => basename($original),
+            'state' => 'new',
+            'width' => 20,
+            'height' => 10,
+            'alt' => '',
+        ]);
         try {
-            $this->get("/pictures/$name-400.webp")->assertOk()->assertHeader('Content-Type', 'image/png')->assertHeader('X-Content-Type-Options', 'nosniff');
+            $this->get("/pictures/$name-400.webp")->assertOk()
+                ->assertHeader('Content-Type', 'image/png')
+                ->assertHeader('X-Content-Type-Options', 'nosniff');
             foreach (["$name-600.webp", "$name-400.php", 'nothing-400.webp', '..%2f..%2f.env-400.webp'] as $other) {
                 $this->get("/pictures/$other")->assertNotFound();
             }
@@ -195,13 +249,18 @@ final class PicturesTest extends TestCase
     {
         $id = $this->send(self::drawn(40, 40), 'ink.png')->json('picture.id');
         $product = (int) DB::table('products')->where('picture_count', 0)->where('published', true)->value('id');
-        $this->patchJson("/studio/pictures/$id", ['alt' => ' A bottle <b>of</b> ink ', 'focusX' => 9, 'focusY' => 0])->assertOk()
+        $this->patchJson("/studio/pictures/$id", ['alt' => ' A bottle <b>of</b> ink ', 'focusX' => 9, 'focusY' => 0])
+            ->assertOk()
             ->assertJsonPath('picture.alt', 'A bottle <b>of</b> ink')->assertJsonPath('picture.focusX', 4);
-        $this->postJson("/studio/pictures/$id/products", ['product' => $product, 'on' => true])->assertOk()->assertJsonPath('products.0.id', $product);
+        $this->postJson("/studio/pictures/$id/products", ['product' => $product, 'on' => true])
+            ->assertOk()
+            ->assertJsonPath('products.0.id', $product);
         self::assertSame(1, DB::table('products')->where('id', $product)->value('picture_count'));
         $slug = DB::table('products')->where('id', $product)->value('slug');
         $this->get("/p/$slug")->assertOk()->assertSee('A bottle &lt;b&gt;of&lt;/b&gt; ink', false);
-        $this->getJson('/studio/pictures/rows?q=OF%3C/b')->assertJsonPath('total', 1)->assertJsonPath('pictures.0.id', $id);
+        $this->getJson('/studio/pictures/rows?q=OF%3C/b')
+            ->assertJsonPath('total', 1)
+            ->assertJsonPath('pictures.0.id', $id);
         $this->postJson("/studio/pictures/$id/products", ['product' => $product, 'on' => false])->assertOk();
         self::assertSame(0, DB::table('products')->where('id', $product)->value('picture_count'));
         $this->patchJson('/studio/pictures/99999', ['alt' => 'x'])->assertNotFound();
@@ -211,7 +270,9 @@ final class PicturesTest extends TestCase
     /** @return TestResponse<Response> */
     private function send(string $bytes, string $name): TestResponse
     {
-        return $this->post('/studio/pictures', ['picture' => UploadedFile::fake()->createWithContent($name, $bytes)], ['Accept' => 'application/json']);
+        return $this->post('/studio/pictures', ['picture' => UploadedFile::fake()->createWithContent($name, $bytes)], [
+            'Accept' => 'application/json',
+        ]);
     }
 
     private static function drawn(int $width, int $height): string

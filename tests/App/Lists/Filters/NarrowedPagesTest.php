@@ -24,8 +24,24 @@ final class NarrowedPagesTest extends TestCase
         $template = $this->app->make(Templates::class)->fromStart('Pens', 'beside', $this->owner, PageKind::Category);
         self::assertInstanceOf(Template::class, $template);
         $this->edit($template, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
-        foreach ([['words', 0], ['fact', $this->id('facts', 'Filling')], ['fact', $this->id('facts', 'Nib width')], ['fact', $this->id('facts', 'Stands up to water')], ['option', $this->id('options', 'Colour')], ['option', $this->id('options', 'Nib')]] as $at => [$by, $number]) {
-            $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'filters'), 'after' => null, 'node' => ['id' => "by$at", 'kind' => 'filter', 'what' => ['by' => $by] + ($number === 0 ? [] : [$by => $number])]]);
+        foreach ([
+            ['words', 0],
+            ['fact', $this->id('facts', 'Filling')],
+            ['fact', $this->id('facts', 'Nib width')],
+            ['fact', $this->id('facts', 'Stands up to water')],
+            ['option', $this->id('options', 'Colour')],
+            ['option', $this->id('options', 'Nib')],
+        ] as $at => [$by, $number]) {
+            $this->edit($template, [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'filters'),
+                'after' => null,
+                'node' => [
+                    'id' => "by$at",
+                    'kind' => 'filter',
+                    'what' => ['by' => $by] + ($number === 0 ? [] : [$by => $number]),
+                ],
+            ]);
         }
         $this->publish($template);
     }
@@ -35,8 +51,14 @@ final class NarrowedPagesTest extends TestCase
         $brands = DB::table('brands')->orderBy('id')->pluck('slug', 'id')->all();
         [$first, $second] = array_keys($brands);
 
-        $this->get(self::PENS."?narrow=1&words=&brand[]=$second&brand[]={$brands[$first]}-$first&price[from]=5&price[to]=&sort=cheap")
-            ->assertRedirect(self::PENS."?price=5-&brand={$brands[$first]}-$first.{$brands[$second]}-$second&sort=cheap");
+        $this->get(
+            self::PENS
+                ."?narrow=1&words=&brand[]=$second&brand[]={$brands[$first]}-$first&price[from]=5&"
+                    .'price[to]=&sort=cheap',
+        )
+            ->assertRedirect(
+                self::PENS."?price=5-&brand={$brands[$first]}-$first.{$brands[$second]}-$second&sort=cheap",
+            );
         $this->get(self::PENS.'?narrow=1&brand[]=&price[from]=ten&price[to]=')->assertRedirect(self::PENS);
     }
 
@@ -44,11 +66,18 @@ final class NarrowedPagesTest extends TestCase
     {
         $colour = $this->id('options', 'Colour');
         $template = Template::query()->where('name', 'Pens')->where('page_kind', 'category')->firstOrFail();
-        $this->edit($template, ['edit' => 'set', 'id' => 'by4', 'question' => 'what', 'setting' => 'as', 'value' => 'pictures', 'width' => 'desktop']);
+        $this->edit($template, [
+            'edit' => 'set', 'id' => 'by4', 'question' => 'what', 'setting' => 'as', 'value' => 'pictures',
+            'width' => 'desktop',
+        ]);
         $this->publish($template);
         $shown = function (): array {
             $this->anew();
-            preg_match('~<section[^>]*data-b="by4".*?</section>~s', (string) $this->get(self::PENS)->assertOk()->getContent(), $filter);
+            preg_match(
+                '~<section[^>]*data-b="by4".*?</section>~s',
+                (string) $this->get(self::PENS)->assertOk()->getContent(),
+                $filter,
+            );
             preg_match_all('~<img src="/pictures/([^"]+)-160\.webp"~', $filter[0] ?? '', $found);
 
             return $found[1];
@@ -58,9 +87,13 @@ final class NarrowedPagesTest extends TestCase
 
         $value = DB::table('option_values')->where('option_id', $colour)->where('label', 'Teal')->value('id');
         $picture = DB::table('pictures')->whereNotIn('file', $pictures)->where('state', 'ready')->first(['id', 'file']);
-        DB::table('variants')->whereIn('id', DB::table('variant_values')->where('option_value_id', $value)->select('variant_id'))->update(['picture_id' => $picture?->id]);
+        DB::table('variants')
+            ->whereIn('id', DB::table('variant_values')->where('option_value_id', $value)->select('variant_id'))
+            ->update(['picture_id' => $picture?->id]);
         self::assertContains($picture?->file, $shown());
-        $narrowed = (string) json_encode($this->getJson(self::PENS."?colour-o$colour=teal-$value")->assertOk()->json('parts'));
+        $narrowed = (string) json_encode($this->getJson(self::PENS."?colour-o$colour=teal-$value")
+            ->assertOk()
+            ->json('parts'));
         self::assertStringContainsString("{$picture?->file}-160.webp", $narrowed, 'Also where it is chosen.');
         DB::table('variants')->update(['picture_id' => null]);
         DB::table('product_pictures')->delete();
@@ -94,7 +127,14 @@ final class NarrowedPagesTest extends TestCase
 
         self::assertSame(['address', 'said', 'css', 'parts'], array_keys((array) $answer->json()));
         self::assertStringContainsString('products', (string) $answer->json('said'));
-        self::assertSame(['chosen-filters', 'filters', 'paging', 'product-grid', 'result-count'], collect($parts)->map(static fn (string $html): string => preg_match('/class="([\w-]+)/', $html, $class) === 1 ? $class[1] : 'paging')->sort()->values()->all());
+        self::assertSame(
+            ['chosen-filters', 'filters', 'paging', 'product-grid', 'result-count'],
+            collect($parts)->map(static fn (string $html): string =>
+                preg_match('/class="([\w-]+)/', $html, $class) === 1 ? $class[1] : 'paging')
+                ->sort()
+                ->values()
+                ->all(),
+        );
         self::assertStringNotContainsString('<h1', implode('', $parts));
     }
 
@@ -111,7 +151,10 @@ final class NarrowedPagesTest extends TestCase
         $this->get(self::PENS)->assertOk()->assertDontSee('name="robots"', false);
     }
 
-    /** @return iterable<string, array{string, int|null}> what is asked, and how many products are left; null for as many as there are */
+    /**
+     * @return iterable<string, array{string, int|null}> what is asked, and how many products are left; null for as many
+     *     as there are
+     */
     public static function strange(): iterable
     {
         yield 'an unknown filter' => ['nonsense=3&utm_source=letter', null];
@@ -123,9 +166,16 @@ final class NarrowedPagesTest extends TestCase
         yield 'a page far beyond' => ['stock=in-1&page=99999', -1];
         yield 'a page before the first' => ['stock=in-1&page=-4', -1];
         yield 'five hundred values' => ['brand='.implode('.', range(1, 500)), -1];
-        yield 'five hundred values of a form' => [http_build_query(['brand' => array_map('strval', range(1, 500))]), -1];
-        yield 'five hundred filters' => [http_build_query(array_fill_keys(array_map(static fn (int $n): string => "f$n-f$n", range(1001, 1500)), '1')), null];
-        yield 'lists within lists' => ['narrow[]=1&brand[x][y]=1&price[from][]=3&words[]=pen&sort[]=new&page[]=2', null];
+        yield 'five hundred values of a form' =>
+            [http_build_query(['brand' => array_map('strval', range(1, 500))]), -1];
+        yield 'five hundred filters' => [
+            http_build_query(
+                array_fill_keys(array_map(static fn (int $n): string => "f$n-f$n", range(1001, 1500)), '1'),
+            ),
+            null,
+        ];
+        yield 'lists within lists' =>
+            ['narrow[]=1&brand[x][y]=1&price[from][]=3&words[]=pen&sort[]=new&page[]=2', null];
         yield 'marks of direction' => ['words=%E2%80%AE%E2%80%8F', null];
         yield 'bytes that are no text' => ['words=%FF%FE', null];
         yield 'only operators' => ['words=%22+OR+*+NEAR', 0];
@@ -153,7 +203,8 @@ final class NarrowedPagesTest extends TestCase
         $fact = $this->id('facts', 'Filling');
         $word = (int) DB::table('filter_words')->where('fact_id', $fact)->where('folded', 'piston')->value('id');
         $this->get(self::PENS);
-        $word = $word ?: (int) DB::table('filter_words')->where('fact_id', $fact)->where('folded', 'piston')->value('id');
+        $word = $word
+            ?: (int) DB::table('filter_words')->where('fact_id', $fact)->where('folded', 'piston')->value('id');
         $all = $this->total(self::PENS);
         self::assertLessThan($all, $this->total(self::PENS."?filling-f$fact=piston-$word"));
         DB::delete('delete from facts where id = ?', [$fact]);
@@ -169,7 +220,10 @@ final class NarrowedPagesTest extends TestCase
 
     public function test_without_filters_beside_it_a_list_is_not_narrowed_by_its_address(): void
     {
-        self::assertSame($this->getJson('/c/inks')->json('said'), $this->getJson('/c/inks?stock=in-1&price=1-2')->json('said'));
+        self::assertSame(
+            $this->getJson('/c/inks')->json('said'),
+            $this->getJson('/c/inks?stock=in-1&price=1-2')->json('said'),
+        );
     }
 
     public function test_while_somebody_writes_for_long_lists_and_searches_are_there_all_the_same(): void
@@ -185,7 +239,11 @@ final class NarrowedPagesTest extends TestCase
         $this->get('/search?q=teal')->assertOk();
         $writer->exec('rollback');
 
-        self::assertSame($before, (int) DB::scalar('select sum(times) from search_days'), 'It was not counted, and nobody waited.');
+        self::assertSame(
+            $before,
+            (int) DB::scalar('select sum(times) from search_days'),
+            'It was not counted, and nobody waited.',
+        );
         $this->get('/search?q=teal')->assertOk();
         self::assertSame($before + 1, (int) DB::scalar('select sum(times) from search_days'));
     }

@@ -29,7 +29,11 @@ final class PrivateLinkTest extends TestCase
         $this->get(self::INK)->assertDontSee('Only a draft');
 
         $this->get($address)->assertRedirect(self::INK)->assertHeader('X-Robots-Tag', 'noindex');
-        $this->get(self::INK)->assertOk()->assertSee('Only a draft')->assertSee('a draft that customers do not see')->assertSee('noindex', false)->assertDontSee('would not get it');
+        $this->get(self::INK)->assertOk()
+            ->assertSee('Only a draft')
+            ->assertSee('a draft that customers do not see')
+            ->assertSee('noindex', false)
+            ->assertDontSee('would not get it');
         $this->get('/p/almanac-fountain-pen')->assertSee('Only a draft')->assertSee('This product would not get it.');
 
         $this->post('/look/end');
@@ -57,7 +61,12 @@ final class PrivateLinkTest extends TestCase
         $this->get($this->link($template));
         $this->get(self::INK)->assertOk()->assertDontSee('Only a draft');
 
-        self::assertSame([[$template->id, 1]], DB::table('troubles')->get(['template_id', 'draft'])->map(static fn (object $row): array => [$row->template_id, $row->draft])->all());
+        self::assertSame(
+            [[$template->id, 1]],
+            DB::table('troubles')->get(['template_id', 'draft'])
+                ->map(static fn (object $row): array => [$row->template_id, $row->draft])
+                ->all(),
+        );
         $this->actingAs($this->owner)->get('/studio/today')->assertSee('of the draft of “Bottled inks” failed', false);
     }
 
@@ -81,7 +90,12 @@ final class PrivateLinkTest extends TestCase
             }
         };
 
-        return new Composer($failing, ...array_values(array_filter($kinds, static fn (BlockKind $one): bool => $one->definition()->kind !== $kind)));
+        return new Composer(
+            $failing,
+            ...array_values(
+                array_filter($kinds, static fn (BlockKind $one): bool => $one->definition()->kind !== $kind),
+            ),
+        );
     }
 
     public function test_it_can_be_withdrawn(): void
@@ -91,7 +105,9 @@ final class PrivateLinkTest extends TestCase
         $this->get($address);
         $this->actingAs($this->owner);
         $id = (int) DB::table('private_links')->value('id');
-        $this->postJson("/studio/templates/$template->id/links/$id/withdraw")->assertOk()->assertJsonPath('links.0.state', 'withdrawn')->assertJsonPath('links.0.opened', 1);
+        $this->postJson("/studio/templates/$template->id/links/$id/withdraw")->assertOk()
+            ->assertJsonPath('links.0.state', 'withdrawn')
+            ->assertJsonPath('links.0.opened', 1);
         Auth::logout();
         $this->get(self::INK)->assertDontSee('Only a draft');
         $this->get($address)->assertStatus(410);
@@ -103,7 +119,10 @@ final class PrivateLinkTest extends TestCase
         $this->get('/look/made-up')->assertStatus(410);
         $token = basename((string) parse_url($address, PHP_URL_PATH));
         self::assertSame(40, strlen($token));
-        self::assertStringNotContainsString($token, json_encode(DB::table('private_links')->get(), JSON_THROW_ON_ERROR));
+        self::assertStringNotContainsString(
+            $token,
+            json_encode(DB::table('private_links')->get(), JSON_THROW_ON_ERROR),
+        );
     }
 
     public function test_it_holds_from_one_to_sixty_days(): void
@@ -121,7 +140,12 @@ final class PrivateLinkTest extends TestCase
         $template = $this->template();
         $this->edit(
             $template,
-            ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['kind' => 'text', 'what' => ['text' => 'Only a draft']]],
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['kind' => 'text', 'what' => ['text' => 'Only a draft']],
+            ],
             $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]),
         );
 
@@ -132,7 +156,9 @@ final class PrivateLinkTest extends TestCase
     {
         $this->actingAs($this->owner);
         $sample = (int) DB::table('products')->where('slug', 'teal-tide-bottled-ink')->value('id');
-        $address = $this->postJson("/studio/templates/$template->id/links", ['days' => $days, 'sample' => $sample])->assertCreated()->json('address');
+        $address = $this->postJson("/studio/templates/$template->id/links", ['days' => $days, 'sample' => $sample])
+            ->assertCreated()
+            ->json('address');
         Auth::logout();
 
         return (string) $address;

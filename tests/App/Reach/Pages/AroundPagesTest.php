@@ -20,7 +20,10 @@ use Vestibra\Tests\Core\Chance;
 /** What stands above and below pages, by rules of its own and by what a page's template chooses. */
 final class AroundPagesTest extends TestCase
 {
-    private const HOME = ['/', '/all', '/c/pens', '/brand/pellinray', '/tag/gift', '/collection/everything-teal', '/search?q=ink', '/cart', '/checkout', '/nowhere', '/p/reading-lamp'];
+    private const HOME = [
+        '/', '/all', '/c/pens', '/brand/pellinray', '/tag/gift', '/collection/everything-teal', '/search?q=ink',
+        '/cart', '/checkout', '/nowhere', '/p/reading-lamp',
+    ];
 
     protected function setUp(): void
     {
@@ -32,8 +35,16 @@ final class AroundPagesTest extends TestCase
     {
         $before = array_map($this->above(...), array_combine(self::HOME, self::HOME));
         $header = $this->copied('Winter header');
-        $this->edit($header, ['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['id' => 'count1', 'kind' => 'countdown', 'what' => ['to' => 'day', 'day' => '2099-12-24']]]);
-        $this->edit($header, $this->reach([['category', 'isIn', [$this->id('categories', 'Inks'), $this->id('categories', 'Paper')]]]));
+        $this->edit($header, [
+            'edit' => 'insert',
+            'parent' => $this->block($header, 'column'),
+            'after' => null,
+            'node' => ['id' => 'count1', 'kind' => 'countdown', 'what' => ['to' => 'day', 'day' => '2099-12-24']],
+        ]);
+        $this->edit(
+            $header,
+            $this->reach([['category', 'isIn', [$this->id('categories', 'Inks'), $this->id('categories', 'Paper')]]]),
+        );
         $impact = $this->getJson("/studio/templates/$header->id/impact")->assertOk();
         $inks = '/c/inks';
         self::assertStringNotContainsString('data-countdown', $this->above($inks));
@@ -45,7 +56,11 @@ final class AroundPagesTest extends TestCase
         foreach (self::HOME as $address) {
             self::assertSame($before[$address], $this->above($address), $address);
         }
-        self::assertSame(['header', $this->shownOn($header)], [$impact->json('kinds.0.pageKind'), $impact->json('moved')], 'What was said before is what came.');
+        self::assertSame(
+            ['header', $this->shownOn($header)],
+            [$impact->json('kinds.0.pageKind'), $impact->json('moved')],
+            'What was said before is what came.',
+        );
     }
 
     public function test_every_page_has_one_header_and_one_footer(): void
@@ -53,7 +68,15 @@ final class AroundPagesTest extends TestCase
         foreach ([...self::HOME, '/p/teal-tide-bottled-ink'] as $address) {
             $this->anew();
             $html = (string) $this->get($address)->getContent();
-            self::assertSame([1, 1, 1], [preg_match_all('/<header\b/', $html), preg_match_all('/<footer\b/', $html), preg_match_all('/<main\b/', $html)], $address);
+            self::assertSame(
+                [1, 1, 1],
+                [
+                    preg_match_all('/<header\b/', $html),
+                    preg_match_all('/<footer\b/', $html),
+                    preg_match_all('/<main\b/', $html),
+                ],
+                $address,
+            );
         }
     }
 
@@ -69,14 +92,26 @@ final class AroundPagesTest extends TestCase
         $this->choose($page, 'header', $header->id);
         self::assertSame($this->above('/cart'), $this->above($ink));
         self::assertSame(1 + $this->shown($page), $this->shownOn($header));
-        self::assertSame('Wins: the page’s own template chooses it.', $this->getJson('/studio/ladder/header/'.$this->number($ink))->assertOk()->json('rungs.0.words'));
+        self::assertSame(
+            'Wins: the page’s own template chooses it.',
+            $this->getJson('/studio/ladder/header/'.$this->number($ink))->assertOk()->json('rungs.0.words'),
+        );
 
         $this->choose($page, 'header', false);
         self::assertStringNotContainsString('<header', (string) $this->get($ink)->getContent());
         self::assertStringContainsString('<footer', (string) $this->get($ink)->getContent());
         self::assertSame(1, $this->shownOn($header));
-        self::assertSame('None, as the page’s template says', ucfirst((string) $this->getJson('/studio/ladder/header/'.$this->number($ink))->json('rungs.0.name')));
-        self::assertContains('none, as the page’s template says', array_column($this->getJson('/studio/who/rows?kind=header&q=teal+tide')->assertOk()->json('rows'), 'templateName'));
+        self::assertSame(
+            'None, as the page’s template says',
+            ucfirst((string) $this->getJson('/studio/ladder/header/'.$this->number($ink))->json('rungs.0.name')),
+        );
+        self::assertContains(
+            'none, as the page’s template says',
+            array_column(
+                $this->getJson('/studio/who/rows?kind=header&q=teal+tide')->assertOk()->json('rows'),
+                'templateName',
+            ),
+        );
 
         $this->choose($page, 'header', true);
         self::assertSame($usual, $this->above($ink));
@@ -87,7 +122,12 @@ final class AroundPagesTest extends TestCase
         $headers = [];
         foreach (['cart' => '2099-12-24', 'checkout' => '2099-06-01'] as $kind => $day) {
             $header = $this->copied("For $kind");
-            $this->edit($header, ['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['id' => 'count1', 'kind' => 'countdown', 'what' => ['to' => 'day', 'day' => $day]]]);
+            $this->edit($header, [
+                'edit' => 'insert',
+                'parent' => $this->block($header, 'column'),
+                'after' => null,
+                'node' => ['id' => 'count1', 'kind' => 'countdown', 'what' => ['to' => 'day', 'day' => $day]],
+            ]);
             $this->edit($header, $this->reach([['page-kind', 'isOneOf', [$kind]]]));
             $this->publish($header);
             $headers[] = $header->id;
@@ -100,7 +140,14 @@ final class AroundPagesTest extends TestCase
         $this->choose($page, 'header', $first);
 
         foreach ([$second, true, false] as $choice) {
-            $this->edit($page, ['edit' => 'set', 'id' => $page->draft_tree['page']['id'], 'question' => 'what', 'setting' => 'header', 'value' => $choice, 'width' => 'desktop']);
+            $this->edit($page, [
+                'edit' => 'set',
+                'id' => $page->draft_tree['page']['id'],
+                'question' => 'what',
+                'setting' => 'header',
+                'value' => $choice,
+                'width' => 'desktop',
+            ]);
             $this->postJson('/studio/walk', ['drafts' => [$page->id], 'at' => null])->assertOk();
             self::assertSame(match ($choice) {
                 $second => $this->above('/checkout'),
@@ -120,18 +167,33 @@ final class AroundPagesTest extends TestCase
         $this->choose($page, 'header', $header->id);
 
         self::assertSame($usual, $this->above('/p/teal-tide-bottled-ink'));
-        self::assertStringContainsString('chooses one that is not live', $this->getJson('/studio/ladder/header/'.$this->number('/p/teal-tide-bottled-ink'))->json('rungs.0.words'));
-        self::assertStringContainsString('is chosen by “Bottled inks”', $this->deleteJson("/studio/templates/$header->id")->assertStatus(409)->json('message'));
+        self::assertStringContainsString(
+            'chooses one that is not live',
+            $this->getJson('/studio/ladder/header/'.$this->number('/p/teal-tide-bottled-ink'))->json('rungs.0.words'),
+        );
+        self::assertStringContainsString(
+            'is chosen by “Bottled inks”',
+            $this->deleteJson("/studio/templates/$header->id")->assertStatus(409)->json('message'),
+        );
         $this->choose($page, 'header', true);
         $this->deleteJson("/studio/templates/$header->id")->assertOk();
     }
 
     public function test_memory_and_the_database_agree_on_what_templates_choose(): void
     {
-        $headers = [false, true, $this->published('One', []), $this->published('Two', [['category', 'isIn', [$this->id('categories', 'Inks')]]]), $this->copied('Draft')->id];
+        $headers = [
+            false,
+            true,
+            $this->published('One', []),
+            $this->published('Two', [['category', 'isIn', [$this->id('categories', 'Inks')]]]),
+            $this->copied('Draft')->id,
+        ];
         for ($seed = 1; $seed <= 4; $seed++) {
             $chance = new Chance($seed);
-            foreach (Template::query()->whereNotNull('live_revision')->where('role', 'page')->whereNotIn('page_kind', ['header', 'footer'])->get() as $template) {
+            foreach (Template::query()->whereNotNull('live_revision')
+                ->where('role', 'page')
+                ->whereNotIn('page_kind', ['header', 'footer'])
+                ->get() as $template) {
                 $this->choose($template, 'header', $chance->pick($headers));
             }
             $this->anew();
@@ -142,7 +204,11 @@ final class AroundPagesTest extends TestCase
                 if ($at % 7 === 0) {
                     $subject = $pages->read($row->page_id);
                     self::assertInstanceOf(AroundPage::class, $subject);
-                    self::assertSame($row->template_id, $this->app->make(Verdicts::class)->of(PageKind::Header, $subject)->templateId, "seed $seed, {$subject->slug()}");
+                    self::assertSame(
+                        $row->template_id,
+                        $this->app->make(Verdicts::class)->of(PageKind::Header, $subject)->templateId,
+                        "seed $seed, {$subject->slug()}",
+                    );
                     $checked++;
                 }
             }
@@ -154,7 +220,15 @@ final class AroundPagesTest extends TestCase
     {
         $header = $this->copied('Header with a price');
         foreach (['price', 'product-grid', 'page-title', 'filters'] as $kind) {
-            $this->postJson("/studio/templates/$header->id/edits", ['edits' => [['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['kind' => $kind]]], 'format' => 4])
+            $this->postJson("/studio/templates/$header->id/edits", [
+                'edits' => [[
+                    'edit' => 'insert',
+                    'parent' => $this->block($header, 'column'),
+                    'after' => null,
+                    'node' => ['kind' => $kind],
+                ]],
+                'format' => 4,
+            ])
                 ->assertStatus(422)->assertSee('belongs on a page itself');
         }
         self::assertSame(1, $header->refresh()->draft_revision);
@@ -174,17 +248,33 @@ final class AroundPagesTest extends TestCase
     public function test_a_notice_that_was_closed_stays_closed_with_and_without_scripts(): void
     {
         $header = Template::query()->where('page_kind', 'header')->firstOrFail();
-        $this->edit($header, ['edit' => 'insert', 'parent' => $this->block($header, 'column'), 'after' => null, 'node' => ['id' => 'strip1', 'kind' => 'notice-strip', 'what' => ['text' => 'Closed on Monday.']]]);
+        $this->edit($header, [
+            'edit' => 'insert',
+            'parent' => $this->block($header, 'column'),
+            'after' => null,
+            'node' => ['id' => 'strip1', 'kind' => 'notice-strip', 'what' => ['text' => 'Closed on Monday.']],
+        ]);
         $this->publish($header);
         preg_match('/name="notice" value="([0-9a-f]{12})"/', $this->above('/all'), $mark);
 
-        $this->from('/all')->post('/notices/close', ['notice' => $mark[1]])->assertRedirect('/all')->assertCookie('closed', $mark[1]);
+        $this->from('/all')->post('/notices/close', ['notice' => $mark[1]])
+            ->assertRedirect('/all')
+            ->assertCookie('closed', $mark[1]);
         self::assertStringContainsString('Closed on Monday.', $this->above('/all'));
         self::assertStringNotContainsString('Closed on Monday.', $this->withCookie('closed', $mark[1])->above('/all'));
         self::assertStringNotContainsString('Closed on Monday.', $this->withCookie('closed', $mark[1])->above('/cart'));
-        self::assertStringContainsString('Closed on Monday.', $this->withCookie('closed', 'abc.'.str_repeat('f', 5000))->above('/all'));
+        self::assertStringContainsString(
+            'Closed on Monday.',
+            $this->withCookie('closed', 'abc.'.str_repeat('f', 5000))->above('/all'),
+        );
         foreach (['', '../../x', ['a'], str_repeat('0', 9000)] as $nonsense) {
-            self::assertSame([], array_filter($this->post('/notices/close', ['notice' => $nonsense])->assertRedirect()->headers->getCookies(), static fn (Cookie $cookie): bool => $cookie->getName() === 'closed'));
+            self::assertSame(
+                [],
+                array_filter(
+                    $this->post('/notices/close', ['notice' => $nonsense])->assertRedirect()->headers->getCookies(),
+                    static fn (Cookie $cookie): bool => $cookie->getName() === 'closed',
+                ),
+            );
         }
     }
 
@@ -199,7 +289,9 @@ final class AroundPagesTest extends TestCase
 
     private function copied(string $name): Template
     {
-        return $this->app->make(Templates::class)->copy($name, Template::query()->where('page_kind', 'header')->orderBy('id')->firstOrFail(), $this->owner);
+        return $this->app
+            ->make(Templates::class)
+            ->copy($name, Template::query()->where('page_kind', 'header')->orderBy('id')->firstOrFail(), $this->owner);
     }
 
     /** @param  list<array{string, string, list<int>}>  $show */
@@ -224,13 +316,19 @@ final class AroundPagesTest extends TestCase
     private function choose(Template $page, string $around, int|bool $choice): void
     {
         $root = $page->draft_tree['page']['id'];
-        $this->edit($page, ['edit' => 'set', 'id' => $root, 'question' => 'what', 'setting' => $around, 'value' => $choice, 'width' => 'desktop']);
+        $this->edit($page, [
+            'edit' => 'set', 'id' => $root, 'question' => 'what', 'setting' => $around, 'value' => $choice,
+            'width' => 'desktop',
+        ]);
         $page->isChanged() && $this->publish($page);
     }
 
     private function number(string $address): int
     {
-        return AroundPage::number(PageKind::Product, (int) DB::table('products')->where('slug', basename($address))->value('id'));
+        return AroundPage::number(
+            PageKind::Product,
+            (int) DB::table('products')->where('slug', basename($address))->value('id'),
+        );
     }
 
     private function shownOn(Template $template): int

@@ -65,7 +65,10 @@ final class EveryKindTest extends TestCase
         self::assertSame([$this->pages(), $kind], [$impact->json('moved'), $impact->json('kinds.0.pageKind')]);
         self::assertStringNotContainsString($this->mark, $this->page());
 
-        $release = $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $this->template->draft_revision]])->assertCreated();
+        $release = $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->template->id => $this->template->draft_revision]],
+        )->assertCreated();
         self::assertStringContainsString($this->mark, $this->page());
         $this->get('/studio/today')->assertOk()->assertSee('One page');
         $this->get('/studio/releases')->assertOk();
@@ -85,7 +88,11 @@ final class EveryKindTest extends TestCase
         $this->get("/studio/who?kind=$kind")->assertOk()->assertSee('One page');
         $rows = $this->getJson("/studio/who/rows?kind=$kind")->assertOk()->json('rows');
         self::assertNotSame([], $rows);
-        self::assertSame([], array_filter($rows, fn (array $row): bool => $row['template'] !== $this->template->id), (string) json_encode($rows[0]));
+        self::assertSame(
+            [],
+            array_filter($rows, fn (array $row): bool => $row['template'] !== $this->template->id),
+            (string) json_encode($rows[0]),
+        );
     }
 
     #[DataProvider('kinds')]
@@ -108,13 +115,24 @@ final class EveryKindTest extends TestCase
         $this->publish($this->template);
         self::assertStringNotContainsString($this->mark, $this->page());
         if ($this->kind->standsOnPages()) {
-            $this->postJson('/studio/pins', ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id])->assertStatus(409)->assertJsonPath('problems.0.code', 'release.chosen-by-template');
+            $this->postJson(
+                '/studio/pins',
+                ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id],
+            )
+                ->assertStatus(409)
+                ->assertJsonPath('problems.0.code', 'release.chosen-by-template');
             $this->postJson("/studio/templates/{$this->template->id}/fallback")->assertCreated();
-            self::assertSame($this->template->id, DB::table('fallbacks')->where('page_kind', $kind)->value('template_id'));
+            self::assertSame(
+                $this->template->id,
+                DB::table('fallbacks')->where('page_kind', $kind)->value('template_id'),
+            );
 
             return;
         }
-        $this->postJson('/studio/pins', ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id])->assertCreated();
+        $this->postJson(
+            '/studio/pins',
+            ['pageKind' => $kind, 'subject' => $this->subject, 'template' => $this->template->id],
+        )->assertCreated();
         self::assertStringContainsString($this->mark, $this->page());
         $this->postJson("/studio/templates/{$this->template->id}/fallback")->assertCreated();
         self::assertSame($this->template->id, DB::table('fallbacks')->where('page_kind', $kind)->value('template_id'));
@@ -129,23 +147,32 @@ final class EveryKindTest extends TestCase
         self::assertStringContainsString($this->mark, $this->page());
         $this->post('/studio/walk/end');
         self::assertStringNotContainsString($this->mark, $this->page());
-        $link = $this->postJson("/studio/templates/{$this->template->id}/links", ['days' => 3, 'sample' => $this->subject])->assertCreated()->json('address');
+        $link = $this
+            ->postJson("/studio/templates/{$this->template->id}/links", ['days' => 3, 'sample' => $this->subject])
+            ->assertCreated()
+            ->json('address');
         $this->app->make('auth')->logout();
         self::assertStringNotContainsString($this->mark, $this->page());
         $this->get($link)->assertRedirect($this->address);
-        $this->get($this->address)->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)->assertSee($this->mark)->assertSee('a draft that customers do not see');
+        $this->get($this->address)->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)
+            ->assertSee($this->mark)
+            ->assertSee('a draft that customers do not see');
     }
 
     #[DataProvider('kinds')]
     public function test_fitting_samples_canvas_and_table_know_its_pages(string $kind): void
     {
         $this->begin($kind);
-        $fitting = $this->postJson("/studio/templates/{$this->template->id}/fitting")->assertOk()->assertJsonPath('total', $this->pages());
+        $fitting = $this->postJson("/studio/templates/{$this->template->id}/fitting")
+            ->assertOk()
+            ->assertJsonPath('total', $this->pages());
         self::assertNotContains('missing', array_column($fitting->json('groups'), 'matter'));
         $samples = $this->getJson("/studio/templates/{$this->template->id}/samples")->assertOk();
         self::assertSame($this->pages(), $samples->json('total'));
         self::assertNotSame([], $samples->json('samples'));
-        $this->get("/studio/templates/{$this->template->id}/canvas/$this->subject")->assertOk()->assertSee("data-b=\"$this->mark\"", false);
+        $this->get("/studio/templates/{$this->template->id}/canvas/$this->subject")
+            ->assertOk()
+            ->assertSee("data-b=\"$this->mark\"", false);
         $this->get("/studio/templates/{$this->template->id}")->assertOk();
         $this->publish($this->template);
         $this->get("/studio/templates/{$this->template->id}/page/$this->subject")->assertOk();
@@ -165,14 +192,20 @@ final class EveryKindTest extends TestCase
         $console->call("vestibra:page $kind $this->slug");
         self::assertStringContainsString($this->mark, $console->output());
         $console->call('vestibra:reach "One page" --json');
-        self::assertSame(['covers' => $this->pages(), 'shownOn' => $this->pages()], array_intersect_key(json_decode($console->output(), true), ['covers' => 1, 'shownOn' => 1]));
+        self::assertSame(
+            ['covers' => $this->pages(), 'shownOn' => $this->pages()],
+            array_intersect_key(json_decode($console->output(), true), ['covers' => 1, 'shownOn' => 1]),
+        );
         $console->call('vestibra:template export "One page"');
         $path = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         file_put_contents($path, $console->output());
         $console->call("vestibra:template import $path --with-reach --json");
         $made = Template::query()->findOrFail(json_decode($console->output(), true)['id']);
         self::assertSame([$kind, false], [$made->page_kind, $made->isLive()]);
-        self::assertSame(json_decode((string) json_encode($this->template->refresh()->draft_reach), true), json_decode((string) json_encode($made->draft_reach), true));
+        self::assertSame(
+            json_decode((string) json_encode($this->template->refresh()->draft_reach), true),
+            json_decode((string) json_encode($made->draft_reach), true),
+        );
     }
 
     public function test_who_gets_what_looks_at_one_kind_or_at_all_of_them_and_every_page_stands_there_once(): void
@@ -181,7 +214,13 @@ final class EveryKindTest extends TestCase
         $seen = [];
         for ($page = 1; ; $page++) {
             $answer = $this->getJson("/studio/who/rows?kind=all&page=$page")->assertOk();
-            array_push($seen, ...array_map(static fn (array $row): string => "{$row['pageKind']} {$row['id']}", $answer->json('rows')));
+            array_push(
+                $seen,
+                ...array_map(
+                    static fn (array $row): string => "{$row['pageKind']} {$row['id']}",
+                    $answer->json('rows'),
+                ),
+            );
             if (! $answer->json('more')) {
                 break;
             }
@@ -191,7 +230,13 @@ final class EveryKindTest extends TestCase
             $expected += $this->getJson("/studio/who/rows?kind=$kind")->json('total');
         }
         self::assertSame([$expected, $expected], [count($seen), count(array_unique($seen))]);
-        self::assertSame(['collection 6'], array_values(array_map(static fn (array $row): string => "{$row['pageKind']} {$row['id']}", $this->getJson('/studio/who/rows?kind=all&q=everything+teal')->json('rows'))));
+        self::assertSame(
+            ['collection 6'],
+            array_values(array_map(
+                static fn (array $row): string => "{$row['pageKind']} {$row['id']}",
+                $this->getJson('/studio/who/rows?kind=all&q=everything+teal')->json('rows'),
+            )),
+        );
         $this->get('/studio/who?kind=all')->assertOk()->assertSee('Every other collection');
     }
 
@@ -202,7 +247,11 @@ final class EveryKindTest extends TestCase
         foreach (PageAddresses::kinds() as $kind) {
             self::assertGreaterThanOrEqual(4, count($starts->list($kind)), 'Three that differ, and a blank one.');
             foreach ($starts->list($kind) as $start) {
-                self::assertInstanceOf(Node::class, $starts->tree($kind, $start['name'], $schema), "$kind->value, {$start['name']}");
+                self::assertInstanceOf(
+                    Node::class,
+                    $starts->tree($kind, $start['name'], $schema),
+                    "$kind->value, {$start['name']}",
+                );
             }
             self::assertSame(1, DB::table('fallbacks')->where('page_kind', $kind->value)->count());
         }
@@ -226,7 +275,10 @@ final class EveryKindTest extends TestCase
         $template = $this->app->make(Templates::class)->fromStart('One page', $start, $this->owner, $this->kind);
         self::assertNotNull($template);
         $this->template = $template;
-        $this->edit($template, ['edit' => 'reach', 'reach' => ['format' => 2, 'show' => $show, 'keepOff' => [], 'season' => $season, 'goesFirst' => true]]);
+        $this->edit($template, [
+            'edit' => 'reach',
+            'reach' => ['format' => 2, 'show' => $show, 'keepOff' => [], 'season' => $season, 'goesFirst' => true],
+        ]);
         $this->mark = $this->block($template, $block);
     }
 
@@ -234,7 +286,13 @@ final class EveryKindTest extends TestCase
     {
         $this->anew();
 
-        return (string) preg_replace(['/nonce="[^"]*"/', '/name="_token" value="[^"]*"/'], '', (string) $this->get($this->address)->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)->getContent());
+        return (string) preg_replace(
+            ['/nonce="[^"]*"/', '/name="_token" value="[^"]*"/'],
+            '',
+            (string) $this->get($this->address)
+                ->assertStatus($this->kind === PageKind::NotFound ? 404 : 200)
+                ->getContent(),
+        );
     }
 
     private function pages(): int

@@ -18,13 +18,22 @@ use Vestibra\Tests\App\TestCase;
 /** Pages that list products of their own, and grids that are fed otherwise, wherever they stand. */
 final class ListsTest extends TestCase
 {
-    private const RULE = ['format' => 2, 'show' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]], 'keepOff' => [], 'season' => [], 'goesFirst' => false];
+    private const RULE = [
+        'format' => 2,
+        'show' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]],
+        'keepOff' => [],
+        'season' => [],
+        'goesFirst' => false,
+    ];
 
     /** @return iterable<string, array{string, string}> */
     public static function strange(): iterable
     {
         foreach (['/c/inks', '/collection/winter-letters', '/brand/pellinray', '/tag/everyday', '/all'] as $address) {
-            foreach (['page=0', 'page=-1', 'page=abc', 'page[]=2&sort[]=cheap&show[]=9', 'sort=moon', 'show=10000', 'show=-1', 'show=abc', 'sort='.str_repeat('x', 500)] as $query) {
+            foreach ([
+                'page=0', 'page=-1', 'page=abc', 'page[]=2&sort[]=cheap&show[]=9', 'sort=moon', 'show=10000', 'show=-1',
+                'show=abc', 'sort='.str_repeat('x', 500),
+            ] as $query) {
                 yield mb_substr("$address, $query", 0, 60) => [$address, $query];
             }
         }
@@ -41,11 +50,16 @@ final class ListsTest extends TestCase
     #[DataProvider('lists')]
     public function test_beyond_the_last_page_leads_to_it_with_what_was_asked_for(string $address): void
     {
-        self::assertSame(1, preg_match('/(\d+) products/', (string) $this->get($address)->assertOk()->getContent(), $found));
+        self::assertSame(
+            1,
+            preg_match('/(\d+) products/', (string) $this->get($address)->assertOk()->getContent(), $found),
+        );
         $last = (int) ceil((int) $found[1] / 12);
         $page = $last > 1 ? "&page=$last" : '';
         foreach ([$last + 1, 1_000_000_000] as $beyond) {
-            $this->get("$address?page=$beyond&sort=cheap&utm_source=x")->assertStatus(302)->assertRedirect("$address?sort=cheap$page");
+            $this->get("$address?page=$beyond&sort=cheap&utm_source=x")
+                ->assertStatus(302)
+                ->assertRedirect("$address?sort=cheap$page");
         }
         $this->get("$address?page=$last&sort=cheap")->assertOk();
         $this->get("$address?page=".($last + 1))->assertRedirect($last > 1 ? "$address?page=$last" : $address);
@@ -62,19 +76,37 @@ final class ListsTest extends TestCase
     public function test_the_best_rated_and_those_with_the_biggest_saving_come_first(): void
     {
         MoreProducts::fillUpTo(600);
-        $products = DB::table('products')->where('published', true)->get(['id', 'slug', 'review_count', 'star_sum'])->all();
+        $products = DB::table('products')->where('published', true)
+            ->get(['id', 'slug', 'review_count', 'star_sum'])
+            ->all();
         $rated = array_column($products, null, 'slug');
         $first = array_slice($this->slugs('/all?sort=rated'), 0, 12);
-        $scores = array_map(static fn (string $slug): float => BestRated::score($rated[$slug]->review_count, $rated[$slug]->star_sum), $first);
-        $all = array_map(static fn (object $one): float => BestRated::score($one->review_count, $one->star_sum), $products);
+        $scores = array_map(
+            static fn (string $slug): float => BestRated::score($rated[$slug]->review_count, $rated[$slug]->star_sum),
+            $first,
+        );
+        $all = array_map(
+            static fn (object $one): float => BestRated::score($one->review_count, $one->star_sum),
+            $products,
+        );
         rsort($all);
         self::assertSame(array_slice($all, 0, count($first)), $scores);
 
         $savings = [];
-        foreach (DB::table('variants')->where('published', true)->whereColumn('sale_price', '<', 'price')->whereNull('sale_from')->whereNull('sale_until')->get(['product_id', 'price', 'sale_price']) as $one) {
-            $savings[$one->product_id] = max($savings[$one->product_id] ?? 0, ($one->price - $one->sale_price) / $one->price);
+        foreach (DB::table('variants')->where('published', true)
+            ->whereColumn('sale_price', '<', 'price')
+            ->whereNull('sale_from')
+            ->whereNull('sale_until')
+            ->get(['product_id', 'price', 'sale_price']) as $one) {
+            $savings[$one->product_id] = max(
+                $savings[$one->product_id] ?? 0,
+                ($one->price - $one->sale_price) / $one->price,
+            );
         }
-        $shown = array_map(static fn (string $slug): float => $savings[$rated[$slug]->id] ?? 0.0, array_slice($this->slugs('/all?sort=saving'), 0, 12));
+        $shown = array_map(
+            static fn (string $slug): float => $savings[$rated[$slug]->id] ?? 0.0,
+            array_slice($this->slugs('/all?sort=saving'), 0, 12),
+        );
         $expected = array_values(array_intersect_key($savings, array_column($products, 'id', 'id')));
         rsort($expected);
         self::assertEqualsWithDelta(array_slice($expected, 0, count($shown)), $shown, 0.000001);
@@ -85,14 +117,23 @@ final class ListsTest extends TestCase
     public function test_a_collection_stands_in_the_owners_order_until_somebody_asks_for_another(): void
     {
         $collection = $this->id('collections', 'Winter letters');
-        $ids = DB::table('collection_product')->where('collection_id', $collection)->orderByDesc('product_id')->pluck('product_id')->all();
+        $ids = DB::table('collection_product')->where('collection_id', $collection)
+            ->orderByDesc('product_id')
+            ->pluck('product_id')
+            ->all();
         foreach ($ids as $position => $id) {
-            DB::table('collection_product')->where('collection_id', $collection)->where('product_id', $id)->update(['position' => $position]);
+            DB::table('collection_product')->where('collection_id', $collection)
+                ->where('product_id', $id)
+                ->update(['position' => $position]);
         }
-        $published = DB::table('products')->where('published', 1)->whereIn('id', $ids)->orderByDesc('id')->pluck('slug')->all();
+        $published = DB::table('products')->where('published', 1)->whereIn('id', $ids)->orderByDesc('id')->pluck(
+            'slug',
+        )->all();
 
         self::assertSame(array_slice($published, 0, 12), $this->slugs('/collection/winter-letters'));
-        $titles = DB::table('products')->where('published', 1)->whereIn('id', $ids)->orderBy('title_order')->pluck('slug')->all();
+        $titles = DB::table('products')->where('published', 1)->whereIn('id', $ids)->orderBy('title_order')->pluck(
+            'slug',
+        )->all();
         self::assertSame(array_slice($titles, 0, 12), $this->slugs('/collection/winter-letters?sort=title'));
         $this->get('/collection/winter-letters')->assertSee('In our order');
         $this->get('/collection/last-pieces')->assertOk()->assertDontSee('In our order');
@@ -105,7 +146,9 @@ final class ListsTest extends TestCase
         $collection = $this->id('collections', 'On offer now');
         $preview = $this->postJson('/studio/catalogue/rule', ['rule' => self::RULE])->assertOk();
         $template = $this->made(PageKind::Collection, 'beside');
-        $this->get("/studio/templates/$template->id/canvas/$collection")->assertOk()->assertSee("{$preview->json('count')} products");
+        $this->get("/studio/templates/$template->id/canvas/$collection")
+            ->assertOk()
+            ->assertSee("{$preview->json('count')} products");
         self::assertSame($preview->json('count'), count($this->slugs('/collection/on-offer-now')));
     }
 
@@ -115,8 +158,16 @@ final class ListsTest extends TestCase
         MoreProducts::fillUpTo(300);
         $template = $this->made(PageKind::AllProducts, 'beside');
         $grid = $this->block($template, 'product-grid');
-        $set = static fn (string $question, string $name, mixed $value): array => ['edit' => 'set', 'id' => $grid, 'question' => $question, 'setting' => $name, 'value' => $value, 'width' => 'desktop'];
-        $this->edit($template, $set('what', 'rows', 2), $set('how', 'perRow', 5), ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'several', 'kind' => 'per-page']]);
+        $set = static fn (string $question, string $name, mixed $value): array => [
+            'edit' => 'set', 'id' => $grid, 'question' => $question, 'setting' => $name, 'value' => $value,
+            'width' => 'desktop',
+        ];
+        $this->edit($template, $set('what', 'rows', 2), $set('how', 'perRow', 5), [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['id' => 'several', 'kind' => 'per-page'],
+        ]);
         $this->publish($template);
 
         self::assertCount(10, $this->slugs('/all'));
@@ -127,7 +178,11 @@ final class ListsTest extends TestCase
         $this->get('/all?show=20&page=2')->assertSee('21 to 40 of ');
         $this->edit($template, $set('what', 'rows', 0), $set('what', 'perPage', 96));
         $this->publish($template);
-        self::assertCount(96, $this->slugs('/all?show=384'), 'However many there are, a page stays one that can be looked at.');
+        self::assertCount(
+            96,
+            $this->slugs('/all?show=384'),
+            'However many there are, a page stays one that can be looked at.',
+        );
     }
 
     public function test_rows_decide_over_a_number_at_once_with_the_columns_that_a_grid_has_by_itself_and_say_so(): void
@@ -135,13 +190,23 @@ final class ListsTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->made(PageKind::AllProducts, 'beside');
         $grid = $this->block($template, 'product-grid');
-        $set = static fn (string $name, int $value): array => ['edit' => 'set', 'id' => $grid, 'question' => 'what', 'setting' => $name, 'value' => $value, 'width' => 'desktop'];
+        $set = static fn (string $name, int $value): array => [
+            'edit' => 'set', 'id' => $grid, 'question' => 'what', 'setting' => $name, 'value' => $value,
+            'width' => 'desktop',
+        ];
         // The start says three columns; without that there are four.
-        $this->edit($template, $set('perPage', 30), $set('rows', 3), ['edit' => 'set', 'id' => $grid, 'question' => 'how', 'setting' => 'perRow', 'value' => null, 'width' => 'desktop']);
+        $this->edit($template, $set('perPage', 30), $set('rows', 3), [
+            'edit' => 'set', 'id' => $grid, 'question' => 'how', 'setting' => 'perRow', 'value' => null,
+            'width' => 'desktop',
+        ]);
         $this->publish($template);
         self::assertCount(3 * 4, $this->slugs('/all'));
         $definition = Kinds::composer()->schema->definition('product-grid');
-        self::assertSame(['name' => 'rows', 'values' => [], 'words' => 'so many rows do'], $definition?->setting(Question::What, 'perPage')?->unless, 'The panel says which of the two has no effect.');
+        self::assertSame(
+            ['name' => 'rows', 'values' => [], 'words' => 'so many rows do'],
+            $definition?->setting(Question::What, 'perPage')?->unless,
+            'The panel says which of the two has no effect.',
+        );
         self::assertNull($definition->setting(Question::What, 'rows')?->unless);
         $this->edit($template, $set('rows', 0));
         $this->publish($template);
@@ -152,10 +217,30 @@ final class ListsTest extends TestCase
     {
         $this->actingAs($this->owner);
         $collection = $this->id('collections', 'Winter letters');
-        $slugs = DB::table('collection_product')->where('collection_id', $collection)->join('products', 'products.id', '=', 'product_id')->where('published', true)->pluck('slug', 'products.id')->all();
+        $slugs = DB::table('collection_product')->where('collection_id', $collection)
+            ->join('products', 'products.id', '=', 'product_id')
+            ->where('published', true)
+            ->pluck('slug', 'products.id')
+            ->all();
         $template = $this->template();
-        foreach (['ruled' => ['feed' => 'rule', 'rule' => ['format' => 2, 'show' => [[['field' => 'collection', 'comparison' => 'isIn', 'values' => [$collection]]]], 'keepOff' => []]], 'of' => ['feed' => 'collection', 'collection' => $collection], 'all' => ['feed' => 'rule']] as $id => $what) {
-            $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => $id, 'kind' => 'product-grid', 'what' => $what + ['perPage' => 96]]]);
+        foreach ([
+            'ruled' => [
+                'feed' => 'rule',
+                'rule' => [
+                    'format' => 2,
+                    'show' => [[['field' => 'collection', 'comparison' => 'isIn', 'values' => [$collection]]]],
+                    'keepOff' => [],
+                ],
+            ],
+            'of' => ['feed' => 'collection', 'collection' => $collection],
+            'all' => ['feed' => 'rule'],
+        ] as $id => $what) {
+            $this->edit($template, [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['id' => $id, 'kind' => 'product-grid', 'what' => $what + ['perPage' => 96]],
+            ]);
         }
         $this->edit($template, $this->reach([['product', 'isOneOf', array_keys($slugs)]]));
         $this->publish($template);
@@ -173,7 +258,16 @@ final class ListsTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->made(PageKind::Category, 'shelves');
         $this->edit($template,
-            ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'offers', 'kind' => 'product-grid', 'what' => ['feed' => 'rule', 'rule' => self::RULE, 'perPage' => 2, 'sort' => 'title']]],
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => [
+                    'id' => 'offers',
+                    'kind' => 'product-grid',
+                    'what' => ['feed' => 'rule', 'rule' => self::RULE, 'perPage' => 2, 'sort' => 'title'],
+                ],
+            ],
             $this->reach([['category', 'isExactly', [$this->id('categories', 'Inks')]]]),
         );
         $this->publish($template);
@@ -190,12 +284,37 @@ final class ListsTest extends TestCase
         $template = $this->made(PageKind::Home, 'front');
         $column = $this->block($template, 'column');
         $this->edit($template,
-            ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['id' => 'lefty', 'kind' => 'product-grid', 'what' => ['feed' => 'collection', 'collection' => $from, 'sort' => 'own']]],
-            ['edit' => 'insert', 'parent' => $column, 'after' => null, 'node' => ['id' => 'ways', 'kind' => 'beneath', 'what' => ['from' => 'collection', 'collections' => [$from], 'categories' => [$this->id('categories', 'Inks')]]]],
+            [
+                'edit' => 'insert',
+                'parent' => $column,
+                'after' => null,
+                'node' => [
+                    'id' => 'lefty',
+                    'kind' => 'product-grid',
+                    'what' => ['feed' => 'collection', 'collection' => $from, 'sort' => 'own'],
+                ],
+            ],
+            [
+                'edit' => 'insert',
+                'parent' => $column,
+                'after' => null,
+                'node' => [
+                    'id' => 'ways',
+                    'kind' => 'beneath',
+                    'what' => [
+                        'from' => 'collection',
+                        'collections' => [$from],
+                        'categories' => [$this->id('categories', 'Inks')],
+                    ],
+                ],
+            ],
         );
         $this->publish($template);
         foreach (["collection/$from", 'category/'.$this->id('categories', 'Inks')] as $thing) {
-            self::assertContains($template->name, array_column($this->getJson("/studio/catalogue/$thing/uses")->assertOk()->json('pages'), 'name'));
+            self::assertContains(
+                $template->name,
+                array_column($this->getJson("/studio/catalogue/$thing/uses")->assertOk()->json('pages'), 'name'),
+            );
         }
         self::assertNotSame([], $this->slugs('/', 'lefty'));
         $this->get('/')->assertSee('/collection/for-left-handers');
@@ -213,7 +332,10 @@ final class ListsTest extends TestCase
         $counts = [];
         foreach ([0, 3000] as $number) {
             $number === 0 || MoreProducts::fillUpTo($number);
-            foreach (['/c/inks', '/collection/winter-letters', '/collection/last-pieces', '/brand/pellinray', '/tag/everyday', '/all', '/'] as $address) {
+            foreach ([
+                '/c/inks', '/collection/winter-letters', '/collection/last-pieces', '/brand/pellinray', '/tag/everyday',
+                '/all', '/',
+            ] as $address) {
                 $this->get($address)->assertOk();
                 $this->anew();
                 DB::flushQueryLog();
@@ -233,9 +355,23 @@ final class ListsTest extends TestCase
     {
         $this->actingAs($this->owner);
         $template = $this->made(PageKind::Home, 'front');
-        $set = fn (mixed $rule): array => ['edits' => [['edit' => 'set', 'id' => $this->block($template, 'product-grid'), 'question' => 'what', 'setting' => 'rule', 'value' => $rule, 'width' => 'desktop']]];
-        foreach (['every', 7, ['format' => 2, 'show' => [[['field' => 'moon', 'comparison' => 'is', 'values' => []]]]], ['format' => 99, 'show' => []]] as $rule) {
-            $this->postJson("/studio/templates/$template->id/edits", $set($rule))->assertStatus(422)->assertJsonPath('problems.0.code', 'setting.not-a-rule');
+        $set = fn (mixed $rule): array => ['edits' => [[
+            'edit' => 'set',
+            'id' => $this->block($template, 'product-grid'),
+            'question' => 'what',
+            'setting' => 'rule',
+            'value' => $rule,
+            'width' => 'desktop',
+        ]]];
+        foreach ([
+            'every',
+            7,
+            ['format' => 2, 'show' => [[['field' => 'moon', 'comparison' => 'is', 'values' => []]]]],
+            ['format' => 99, 'show' => []],
+        ] as $rule) {
+            $this->postJson("/studio/templates/$template->id/edits", $set($rule))
+                ->assertStatus(422)
+                ->assertJsonPath('problems.0.code', 'setting.not-a-rule');
         }
         $this->postJson("/studio/templates/$template->id/edits", $set(self::RULE))->assertOk();
     }
@@ -259,7 +395,11 @@ final class ListsTest extends TestCase
             return [];
         }
         $ul = (int) strpos($html, '<li', $from);
-        preg_match_all('~class="card-cover" href="/p/([^"]+)"~', substr($html, $ul, (int) strpos($html, '</section>', $ul) - $ul), $found);
+        preg_match_all(
+            '~class="card-cover" href="/p/([^"]+)"~',
+            substr($html, $ul, (int) strpos($html, '</section>', $ul) - $ul),
+            $found,
+        );
 
         return $found[1];
     }

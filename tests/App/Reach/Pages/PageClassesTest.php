@@ -30,7 +30,11 @@ final class PageClassesTest extends TestCase
 
     public function test_what_begins_an_address_begins_no_other(): void
     {
-        $begin = [...array_values(PageAddresses::paths()), ...array_map(static fn (array $one): string => ltrim($one[0], '/'), PageAddresses::singles()), ...array_map(static fn (string $one): string => ltrim($one, '/'), PageAddresses::typed())];
+        $begin = [
+            ...array_values(PageAddresses::paths()),
+            ...array_map(static fn (array $one): string => ltrim($one[0], '/'), PageAddresses::singles()),
+            ...array_map(static fn (string $one): string => ltrim($one, '/'), PageAddresses::typed()),
+        ];
         self::assertSame(count($begin), count(array_unique($begin)));
         self::assertSame('/c/a%20b', PageAddresses::address(PageKind::Category, 'a b'));
         self::assertSame('/search?q=a%26b', PageAddresses::address(PageKind::Search, 'a&b'));

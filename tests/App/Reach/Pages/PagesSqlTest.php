@@ -24,10 +24,15 @@ use Vestibra\Tests\App\TestCase;
 use Vestibra\Tests\Core\Chance;
 use Vestibra\Tests\Core\Reach\RandomRules;
 
-/** For every kind of page: memory and the database agree on what rules cover and which template wins. Those of products have a test of their own. */
+/**
+ * For every kind of page: memory and the database agree on what rules cover and which template wins. Those of products
+ * have a test of their own.
+ */
 final class PagesSqlTest extends TestCase
 {
-    private const NAMES = ['Teal ink', 'STRASSE', 'Straße 14', 'Æther pens', 'Inkwell', 'é', '100% ink', 'a_b', '٣ things', '—'];
+    private const NAMES = [
+        'Teal ink', 'STRASSE', 'Straße 14', 'Æther pens', 'Inkwell', 'é', '100% ink', 'a_b', '٣ things', '—',
+    ];
 
     /** @return iterable<string, array{PageKind, int}> */
     public static function cases(): iterable
@@ -57,12 +62,22 @@ final class PagesSqlTest extends TestCase
         $evaluator = $contest->evaluator();
         $pins = DB::table('pins')->where('page_kind', $kind->value)->pluck('template_id', 'subject_id');
         foreach ($subjects as $id => $subject) {
-            self::assertSame($evaluator->decide($pages->features($subject), $pins[$id] ?? null)->templateId, $bySql[$id], "seed $seed, page $id");
+            self::assertSame(
+                $evaluator->decide($pages->features($subject), $pins[$id] ?? null)->templateId,
+                $bySql[$id],
+                "seed $seed, page $id",
+            );
         }
         foreach ($contest->candidates as $candidate) {
             $covers = $contest->sql()->covers($candidate->reach);
-            $covered = array_column(DB::select("select p.id from {$contest->shown()} and ($covers->text) order by p.id", $covers->bindings), 'id');
-            $inMemory = array_keys(array_filter($subjects, static fn (Subject $subject): bool => $candidate->reach->match($pages->features($subject)) !== null));
+            $covered = array_column(
+                DB::select("select p.id from {$contest->shown()} and ($covers->text) order by p.id", $covers->bindings),
+                'id',
+            );
+            $inMemory = array_keys(array_filter(
+                $subjects,
+                static fn (Subject $subject): bool => $candidate->reach->match($pages->features($subject)) !== null,
+            ));
             self::assertSame($inMemory, $covered, "seed $seed, template $candidate->templateId");
         }
     }
@@ -73,14 +88,19 @@ final class PagesSqlTest extends TestCase
             $isSearch = $pages->kind() === PageKind::Search;
             // The same words are the same search.
             $name = $chance->pick(self::NAMES).($isSearch ? str_repeat(' .', (int) $id) : '');
-            DB::table($pages->table())->where('id', $id)->update(['name' => $name, 'name_folded' => Folding::fold($name)] + ($isSearch ? [] : ['picture_id' => $chance->oneIn(2) ? null : 1]));
+            DB::table($pages->table())
+                ->where('id', $id)
+                ->update(['name' => $name, 'name_folded' => Folding::fold($name)]
+                    + ($isSearch ? [] : ['picture_id' => $chance->oneIn(2) ? null : 1]));
         }
         foreach (DB::table('products')->pluck('id') as $id) {
             DB::table('products')->where('id', $id)->update(['published' => ! $chance->oneIn(4)]);
             $chance->oneIn(3) && DB::table('category_product')->where('product_id', $id)->delete();
         }
         foreach (DB::table('searches')->pluck('name', 'id') as $id => $name) {
-            DB::table('searches')->where('id', $id)->update(['results' => (new SearchIndex)->find(Query::of((string) $name))->withAll()]);
+            DB::table('searches')
+                ->where('id', $id)
+                ->update(['results' => (new SearchIndex)->find(Query::of((string) $name))->withAll()]);
         }
     }
 
@@ -88,7 +108,9 @@ final class PagesSqlTest extends TestCase
     {
         $tree = json_encode(['format' => 1, 'page' => ['id' => 'p', 'kind' => 'page']]);
         $things = [];
-        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections'] as $name => $table) {
+        foreach ([
+            'category' => 'categories', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections',
+        ] as $name => $table) {
             $things[$name] = [...DB::table($table)->pluck('id')->all(), 9999];
         }
         $rules = new RandomRules($chance, $things, array_values((new FactBook)->all()), $kind);
@@ -96,10 +118,14 @@ final class PagesSqlTest extends TestCase
             $reach = json_encode($rules->reach());
             $live = ! $chance->oneIn(5);
             $id = DB::table('templates')->insertGetId([
-                'page_kind' => $kind->value, 'name' => "T$order", 'hand_order' => $order, 'draft_tree' => $tree, 'draft_reach' => $reach,
-                'live_tree' => $live ? $tree : null, 'live_reach' => $live ? $reach : null, 'live_revision' => $live ? 1 : null, 'changed_at' => now(),
+                'page_kind' => $kind->value, 'name' => "T$order", 'hand_order' => $order, 'draft_tree' => $tree,
+                'draft_reach' => $reach,
+                'live_tree' => $live ? $tree : null, 'live_reach' => $live ? $reach : null,
+                'live_revision' => $live ? 1 : null, 'changed_at' => now(),
             ]);
-            $chance->oneIn(2) && DB::table('pins')->insertOrIgnore(['page_kind' => $kind->value, 'subject_id' => $chance->number(1, 20), 'template_id' => $id]);
+            $chance->oneIn(2) && DB::table('pins')->insertOrIgnore(
+                ['page_kind' => $kind->value, 'subject_id' => $chance->number(1, 20), 'template_id' => $id],
+            );
         }
     }
 
@@ -107,7 +133,10 @@ final class PagesSqlTest extends TestCase
     private function subjects(FindsPages $pages): array
     {
         $subjects = [];
-        foreach (array_column(DB::select("select p.id from {$pages->table()} p where {$pages->shown()} order by p.id"), 'id') as $id) {
+        foreach (array_column(
+            DB::select("select p.id from {$pages->table()} p where {$pages->shown()} order by p.id"),
+            'id',
+        ) as $id) {
             $subject = $pages->read($id);
             self::assertNotNull($subject);
             $subjects[$id] = $subject;

@@ -28,8 +28,12 @@ final class PromisesOfListsTest extends TestCase
         $inks = $this->id('categories', 'Bottled inks');
         $all = DB::table('products')->where('published', true)->orderBy('id')->limit($size)->pluck('slug', 'id')->all();
         self::assertCount($size, $all);
-        DB::table('category_product')->whereIn('category_id', [$inks, ...DB::table('categories')->where('parent_id', $inks)->pluck('id')->all()])->delete();
-        DB::table('category_product')->insert(array_map(static fn (int $id): array => ['product_id' => $id, 'category_id' => $inks], array_keys($all)));
+        DB::table('category_product')
+            ->whereIn('category_id', [$inks, ...DB::table('categories')->where('parent_id', $inks)->pluck('id')->all()])
+            ->delete();
+        DB::table('category_product')->insert(
+            array_map(static fn (int $id): array => ['product_id' => $id, 'category_id' => $inks], array_keys($all)),
+        );
         $pages = (int) ceil($size / self::PER_PAGE);
         foreach (['new', 'cheap', 'title'] as $sort) {
             $seen = [];
@@ -49,17 +53,40 @@ final class PromisesOfListsTest extends TestCase
         $chance = new Chance(5);
         $ids = DB::table('products')->where('published', true)->pluck('id')->all();
         foreach ($ids as $id) {
-            DB::table('variants')->insert(['product_id' => $id, 'sku' => "HID-$id", 'price' => $chance->number(1, 50), 'published' => false, 'position' => 99, 'stock' => 5]);
-            DB::table('variants')->insert(['product_id' => $id, 'sku' => "DEAR-$id", 'price' => $chance->number(9_000_000, 9_900_000), 'published' => false, 'position' => 99, 'stock' => 5]);
+            DB::table('variants')->insert([
+                'product_id' => $id,
+                'sku' => "HID-$id",
+                'price' => $chance->number(1, 50),
+                'published' => false,
+                'position' => 99,
+                'stock' => 5,
+            ]);
+            DB::table('variants')->insert([
+                'product_id' => $id,
+                'sku' => "DEAR-$id",
+                'price' => $chance->number(9_000_000, 9_900_000),
+                'published' => false,
+                'position' => 99,
+                'stock' => 5,
+            ]);
         }
         $now = now('UTC')->format('Y-m-d H:i:s');
         $cheapest = [];
-        foreach (DB::table('variants')->join('products', 'products.id', '=', 'variants.product_id')->where('variants.published', true)->get(['products.slug', 'price', 'sale_price', 'sale_from', 'sale_until'])->all() as $row) {
-            $onSale = $row->sale_price !== null && $row->sale_price < $row->price && ($row->sale_from === null || $row->sale_from <= $now) && ($row->sale_until === null || $row->sale_until > $now);
+        foreach (DB::table('variants')->join('products', 'products.id', '=', 'variants.product_id')
+            ->where('variants.published', true)
+            ->get(['products.slug', 'price', 'sale_price', 'sale_from', 'sale_until'])
+            ->all() as $row) {
+            $onSale = $row->sale_price !== null
+                && $row->sale_price < $row->price
+                && ($row->sale_from === null || $row->sale_from <= $now)
+                && ($row->sale_until === null || $row->sale_until > $now);
             $cheapest[$row->slug] = min($cheapest[$row->slug] ?? PHP_INT_MAX, $onSale ? $row->sale_price : $row->price);
         }
         foreach (['cheap' => 1, 'dear' => -1] as $sort => $way) {
-            $prices = array_map(static fn (string $slug): int => (int) $cheapest[$slug], [...$this->listed("/all?sort=$sort"), ...$this->listed("/all?sort=$sort&page=2")]);
+            $prices = array_map(
+                static fn (string $slug): int => (int) $cheapest[$slug],
+                [...$this->listed("/all?sort=$sort"), ...$this->listed("/all?sort=$sort&page=2")],
+            );
             $ordered = $prices;
             usort($ordered, static fn (int $one, int $other): int => $way * ($one <=> $other));
             self::assertSame($ordered, $prices, $sort);
@@ -71,7 +98,11 @@ final class PromisesOfListsTest extends TestCase
     private function listed(string $address): array
     {
         $this->anew();
-        preg_match_all('~class="card-cover" href="/p/([^"]+)"~', (string) $this->get($address)->assertOk()->getContent(), $found);
+        preg_match_all(
+            '~class="card-cover" href="/p/([^"]+)"~',
+            (string) $this->get($address)->assertOk()->getContent(),
+            $found,
+        );
 
         return $found[1];
     }

@@ -15,9 +15,13 @@ final class CollectionsByRuleTest extends TestCase
 {
     public function test_the_shops_page_lists_what_the_rule_takes_now(): void
     {
-        $onSale = DB::table('variants')->join('products', 'products.id', '=', 'product_id')->where('products.published', true)->whereColumn('sale_price', '<', 'price')
+        $onSale = DB::table('variants')->join('products', 'products.id', '=', 'product_id')
+            ->where('products.published', true)
+            ->whereColumn('sale_price', '<', 'price')
             ->where(static fn ($open) => $open->whereNull('sale_until')->orWhere('sale_until', '>', now()))
-            ->where(static fn ($open) => $open->whereNull('sale_from')->orWhere('sale_from', '<=', now()))->distinct()->count('product_id');
+            ->where(static fn ($open) => $open->whereNull('sale_from')->orWhere('sale_from', '<=', now()))
+            ->distinct()
+            ->count('product_id');
         $this->get('/collection/on-offer-now')->assertOk()->assertSee("$onSale products");
         DB::table('variants')->update(['sale_price' => null]);
         $this->get('/collection/on-offer-now')->assertOk()->assertDontSee('Mulled Plum');
@@ -28,7 +32,8 @@ final class CollectionsByRuleTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->template('Offers');
         $this->edit($template, $this->reach([['collection', 'isIn', [$this->id('collections', 'On offer now')]]]));
-        $counts = $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->draft_reach])->assertOk();
+        $counts = $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->draft_reach])
+            ->assertOk();
         self::assertGreaterThan(2, $counts->json('covers'));
         self::assertSame($counts->json('covers'), $counts->json('shownOn'));
         $this->publish($template);
@@ -42,7 +47,10 @@ final class CollectionsByRuleTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->template();
         $this->edit($template, $this->reach([['sale', 'isOn', []]]));
-        $this->postJson('/studio/publish', ['revisions' => [$template->id => $template->draft_revision], 'due' => '2099-05-01 09:00'])->assertCreated();
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$template->id => $template->draft_revision], 'due' => '2099-05-01 09:00'],
+        )->assertCreated();
         Queue::assertPushed(RunDueReleases::class, 1);
         $this->patchJson('/studio/releases/1', ['due' => '2099-06-01 09:00'])->assertOk();
         Queue::assertPushed(RunDueReleases::class, 2);

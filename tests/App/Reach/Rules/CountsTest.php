@@ -44,7 +44,9 @@ final class CountsTest extends TestCase
         $this->edit($inks, $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]));
         $this->publish($inks);
         $fallback = Template::query()->findOrFail(1);
-        DB::table('templates')->where('id', 1)->update(['live_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []])]);
+        DB::table('templates')
+            ->where('id', 1)
+            ->update(['live_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []])]);
 
         self::assertSame([0, 86], $this->everywhere($fallback->refresh()));
         self::assertSame([23, 23], $this->everywhere($inks));
@@ -58,7 +60,10 @@ final class CountsTest extends TestCase
 
         self::assertSame([23, 23], $this->everywhere($ahead));
         self::assertSame(['ahead', 0], [$live[$ahead->id]['when'], $live[$ahead->id]['shownNow']]);
-        self::assertSame(['over', 0, 0], [$live[$over->id]['when'], $live[$over->id]['covers'], $live[$over->id]['shownOn']]);
+        self::assertSame(
+            ['over', 0, 0],
+            [$live[$over->id]['when'], $live[$over->id]['covers'], $live[$over->id]['shownOn']],
+        );
         $this->travelTo('2026-12-02T00:00:00Z');
         $this->anew();
         self::assertSame('now', $this->app->make(ReachCounts::class)->live(PageKind::Product)[$ahead->id]['when']);
@@ -83,7 +88,15 @@ final class CountsTest extends TestCase
             $chance->oneIn(4) || $this->publish($template);
         }
         for ($pin = 0; $pin < 6; $pin++) {
-            DB::table('pins')->upsert(['page_kind' => 'product', 'subject_id' => $chance->number(1, 110), 'template_id' => $chance->pick($made)->id], ['page_kind', 'subject_id'], ['template_id']);
+            DB::table('pins')->upsert(
+                [
+                    'page_kind' => 'product',
+                    'subject_id' => $chance->number(1, 110),
+                    'template_id' => $chance->pick($made)->id,
+                ],
+                ['page_kind', 'subject_id'],
+                ['template_id'],
+            );
         }
         $live = array_values(array_filter($made, static fn (Template $template): bool => $template->isLive()));
         DB::table('fallbacks')->where('page_kind', 'product')->update(['template_id' => $chance->pick($live)->id]);
@@ -107,7 +120,13 @@ final class CountsTest extends TestCase
             'format' => 2,
             'show' => $chance->pick([[], [[]], [[$condition()]], [[$condition()], [$condition(), $condition()]]]),
             'keepOff' => $chance->oneIn(3) ? [[$condition()]] : [],
-            'season' => $chance->pick([[], ['from' => '2026-12-01T00:00:00Z'], ['until' => '2026-12-24T00:00:00Z'], ['until' => '2026-11-01T00:00:00Z'], ['from' => '2026-11-01T00:00:00Z', 'until' => '2026-11-30T00:00:00Z']]),
+            'season' => $chance->pick([
+                [],
+                ['from' => '2026-12-01T00:00:00Z'],
+                ['until' => '2026-12-24T00:00:00Z'],
+                ['until' => '2026-11-01T00:00:00Z'],
+                ['from' => '2026-11-01T00:00:00Z', 'until' => '2026-11-30T00:00:00Z'],
+            ]),
             'goesFirst' => $chance->oneIn(4),
         ];
     }
@@ -120,11 +139,19 @@ final class CountsTest extends TestCase
         $kernel = $this->app->make(Kernel::class);
         $kernel->call('vestibra:reach', ['template' => (string) $template->id, '--json' => true]);
         $said = json_decode($kernel->output(), true);
-        preg_match('#id="screen">(.*?)</script>#s', (string) $this->get('/studio/templates')->assertOk()->getContent(), $found);
+        preg_match(
+            '#id="screen">(.*?)</script>#s',
+            (string) $this->get('/studio/templates')->assertOk()->getContent(),
+            $found,
+        );
         $listed = array_column(json_decode($found[1] ?? '', true)['data']['templates'], 'counts', 'id')[$template->id];
-        $previewed = $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->live_reach])->assertOk();
+        $previewed = $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->live_reach])
+            ->assertOk();
         $news = $this->getJson("/studio/templates/$template->id/news?revision=0")->json('state.liveCounts');
-        $answers = array_map(static fn (array $answer): array => [$answer['covers'], $answer['shownOn'], $answer['elsewhere']], [$live, $said, $listed, (array) $previewed->json(), $news]);
+        $answers = array_map(
+            static fn (array $answer): array => [$answer['covers'], $answer['shownOn'], $answer['elsewhere']],
+            [$live, $said, $listed, (array) $previewed->json(), $news],
+        );
         self::assertCount(1, array_unique($answers, SORT_REGULAR), json_encode($answers) ?: '');
         self::assertSame($live['elsewhere'], array_sum(array_column($said['others'], 'count')));
 
@@ -139,16 +166,28 @@ final class CountsTest extends TestCase
         $candidate = $contest->candidate($template->id);
         self::assertNotNull($candidate);
         $from = $candidate->reach->season->from;
-        $contest = new KindRules($contest->pages, $contest->candidates, $contest->fallbackId, $contest->collections, max($contest->at, $from ?? 0));
+        $contest = new KindRules(
+            $contest->pages,
+            $contest->candidates,
+            $contest->fallbackId,
+            $contest->collections,
+            max($contest->at, $from ?? 0),
+        );
         $evaluator = $contest->evaluator();
         $covers = $shown = 0;
         foreach (DB::table('products')->where('published', true)->pluck('id') as $id) {
             $product = $this->app->make(ProductReader::class)->byId((int) $id);
             self::assertNotNull($product);
-            $features = $contest->collections->judge(Features::product($product, $this->app->make(Categories::class)->tree(), new \DateTimeImmutable("@$contest->at")));
+            $features = $contest->collections->judge(Features::product(
+                $product,
+                $this->app->make(Categories::class)->tree(),
+                new \DateTimeImmutable("@$contest->at"),
+            ));
             $pin = DB::table('pins')->where('subject_id', $id)->value('template_id');
             $covers += $candidate->reach->match($features) === null ? 0 : 1;
-            $shown += $evaluator->decide($features, $pin === null ? null : (int) $pin)->templateId === $template->id ? 1 : 0;
+            $shown += $evaluator->decide($features, $pin === null ? null : (int) $pin)->templateId === $template->id
+                ? 1
+                : 0;
         }
 
         return [$covers, $shown];

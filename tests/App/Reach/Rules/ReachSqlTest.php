@@ -27,7 +27,10 @@ final class ReachSqlTest extends TestCase
 {
     private const PRODUCTS = 40;
 
-    private const TITLES = ['Teal ink', 'STRASSE', 'Straße 14', 'Æther pen', 'æther', 'Inkwell', 'ｆｕｌｌ width', 'é', 'e\u{301}', '100% ink', 'a_b', '٣ things', '—'];
+    private const TITLES = [
+        'Teal ink', 'STRASSE', 'Straße 14', 'Æther pen', 'æther', 'Inkwell', 'ｆｕｌｌ width', 'é', 'e\u{301}', '100% ink',
+        'a_b', '٣ things', '—',
+    ];
 
     /** @return iterable<string, array{Chance}> */
     public static function seeds(): iterable
@@ -58,12 +61,23 @@ final class ReachSqlTest extends TestCase
         self::assertCount(count($subjects), $bySql);
         $evaluator = $contest->evaluator();
         foreach ($subjects as $id => $features) {
-            self::assertSame($evaluator->decide($features, $pins[$id] ?? null)->templateId, $bySql[$id], "$case, product $id");
+            self::assertSame(
+                $evaluator->decide($features, $pins[$id] ?? null)->templateId,
+                $bySql[$id],
+                "$case, product $id",
+            );
         }
         foreach ($contest->candidates as $candidate) {
             $covers = $contest->sql()->covers($candidate->reach);
-            $covered = array_column(DB::select("select p.id from products p where p.published = 1 and ($covers->text) order by p.id", $covers->bindings), 'id');
-            $inMemory = array_keys(array_filter($subjects, static fn (Features $features): bool => $candidate->reach->match($contest->collections->judge($features)) !== null));
+            $covered = array_column(
+                DB::select(
+                    "select p.id from products p where p.published = 1 and ($covers->text) order by p.id",
+                    $covers->bindings,
+                ),
+                'id',
+            );
+            $inMemory = array_keys(array_filter($subjects, static fn (Features $features): bool =>
+                $candidate->reach->match($contest->collections->judge($features)) !== null));
             self::assertSame($inMemory, $covered, "$case, template $candidate->templateId");
         }
     }
@@ -81,7 +95,9 @@ final class ReachSqlTest extends TestCase
         $supposed = new WhatIf;
         $changed = array_values(array_diff($chance->some($ids, 2), [1]));
         foreach ($changed as $id) {
-            $supposed = $chance->oneIn(3) ? $supposed->without($id) : $supposed->withReach($id, $contests->stored($this->rules($chance)->reach(), PageKind::Product));
+            $supposed = $chance->oneIn(3)
+                ? $supposed->without($id)
+                : $supposed->withReach($id, $contests->stored($this->rules($chance)->reach(), PageKind::Product));
         }
         if ($chance->oneIn(3)) {
             $supposed = $supposed->withPins(['product/3' => $chance->pick($ids), 'product/4' => null]);
@@ -91,13 +107,24 @@ final class ReachSqlTest extends TestCase
         }
         $now = $contests->all(PageKind::Product);
         $then = $contests->all(PageKind::Product, $supposed);
-        $sql = WinnersSql::both($now, $then, isset($supposed->handOrders['product']) ? null : $changed, null, $supposed->pins);
+        $sql = WinnersSql::both(
+            $now,
+            $then,
+            isset($supposed->handOrders['product']) ? null : $changed,
+            null,
+            $supposed->pins,
+        );
         $both = array_column(DB::select($sql->text, $sql->bindings), null, 'page_id');
         $pins = DB::table('pins')->pluck('template_id', 'subject_id')->all();
         foreach ($this->subjects($at) as $id => $features) {
-            $pinThen = array_key_exists("product/$id", $supposed->pins) ? $supposed->pins["product/$id"] : $pins[$id] ?? null;
+            $pinThen = array_key_exists("product/$id", $supposed->pins)
+                ? $supposed->pins["product/$id"]
+                : $pins[$id] ?? null;
             self::assertSame(
-                [$now->evaluator()->decide($features, $pins[$id] ?? null)->templateId, $then->evaluator()->decide($features, $pinThen)->templateId],
+                [
+                    $now->evaluator()->decide($features, $pins[$id] ?? null)->templateId,
+                    $then->evaluator()->decide($features, $pinThen)->templateId,
+                ],
                 [$both[$id]->before_id, $both[$id]->after_id],
                 "seed $chance->seed, product $id",
             );
@@ -131,7 +158,9 @@ final class ReachSqlTest extends TestCase
                 'title' => $chance->pick(self::TITLES)." $id",
                 'brand_id' => $chance->oneIn(5) ? null : $chance->pick(DB::table('brands')->pluck('id')->all()),
                 'published' => ! $chance->oneIn(8),
-                'added_at' => (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))->modify('-'.$chance->number(0, 3).' days')->format('Y-m-d H:i:s'),
+                'added_at' => (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))
+                    ->modify('-'.$chance->number(0, 3).' days')
+                    ->format('Y-m-d H:i:s'),
             ]);
             DB::table('category_product')->where('product_id', $id)->delete();
             DB::table('product_tag')->where('product_id', $id)->delete();
@@ -143,10 +172,14 @@ final class ReachSqlTest extends TestCase
             }
             foreach ($facts as $fact) {
                 $book->fill($id, $fact, $chance->oneIn(3) ? [] : match ($fact->kind) {
-                    FactKind::Number => [$fact->decimals > 0 ? '0.'.$chance->number(0, 9) : (string) $chance->number(-5, 20)],
+                    FactKind::Number => [$fact->decimals > 0
+                        ? '0.'.$chance->number(0, 9)
+                        : (string) $chance->number(-5, 20)],
                     FactKind::Date => [sprintf('2026-01-%02d', $chance->number(1, 28))],
                     FactKind::YesNo => [$chance->pick(['yes', 'no'])],
-                    FactKind::RichText => [$chance->pick(['<p> </p>', '<p>Words</p>', '<img src="/x.webp">', '<p>&nbsp;</p>'])],
+                    FactKind::RichText => [$chance->pick([
+                        '<p> </p>', '<p>Words</p>', '<img src="/x.webp">', '<p>&nbsp;</p>',
+                    ])],
                     FactKind::Several => $chance->some(RandomRules::TEXTS, 3),
                     default => [$chance->pick(RandomRules::TEXTS)],
                 });
@@ -167,14 +200,20 @@ final class ReachSqlTest extends TestCase
             DB::table('variants')->where('id', $id)->update([
                 'price' => $chance->number(0, 12) * 100,
                 'sale_price' => $chance->oneIn(2) ? null : $chance->number(0, 12) * 100,
-                'sale_from' => $chance->oneIn(2) ? null : (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))->format('Y-m-d H:i:s'),
-                'sale_until' => $chance->oneIn(2) ? null : (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))->format('Y-m-d H:i:s'),
+                'sale_from' => $chance->oneIn(2)
+                    ? null
+                    : (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))->format('Y-m-d H:i:s'),
+                'sale_until' => $chance->oneIn(2)
+                    ? null
+                    : (new DateTimeImmutable($chance->pick(RandomRules::INSTANTS)))->format('Y-m-d H:i:s'),
                 'stock' => $chance->oneIn(3) ? null : $chance->number(-3, 6),
                 'published' => ! $chance->oneIn(6),
             ]);
             DB::table('variant_values')->where('variant_id', $id)->delete();
             foreach ($chance->some(array_keys($values), 2) as $value) {
-                DB::table('variant_values')->insertOrIgnore(['variant_id' => $id, 'option_id' => $values[$value], 'option_value_id' => $value]);
+                DB::table('variant_values')->insertOrIgnore(
+                    ['variant_id' => $id, 'option_id' => $values[$value], 'option_value_id' => $value],
+                );
             }
         }
         DB::table('variants')->where('product_id', $productId)->where('position', '>', 3)->delete();
@@ -184,7 +223,10 @@ final class ReachSqlTest extends TestCase
     private function rules(Chance $chance, array $instead = []): RandomRules
     {
         $things = ['product' => range(1, self::PRODUCTS + 3)];
-        foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections', 'option' => 'options', 'option-value' => 'option_values'] as $name => $table) {
+        foreach ([
+            'category' => 'categories', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections',
+            'option' => 'options', 'option-value' => 'option_values',
+        ] as $name => $table) {
             $things[$name] = [...DB::table($table)->pluck('id')->all(), 9999];
         }
 
@@ -196,16 +238,24 @@ final class ReachSqlTest extends TestCase
         $tree = json_encode(['format' => 1, 'page' => ['id' => 'p', 'kind' => 'page']]);
         $rules = $this->rules($chance);
         $inner = $this->rules($chance, ['collection' => [1, 2, 3, 4]]);
-        DB::table('collections')->whereNotNull('rule')->update(['rule' => json_encode(['season' => [], 'goesFirst' => false] + $inner->reach())]);
+        DB::table('collections')
+            ->whereNotNull('rule')
+            ->update(['rule' => json_encode(['season' => [], 'goesFirst' => false] + $inner->reach())]);
         for ($order = 2; $order <= 9; $order++) {
             $reach = json_encode($rules->reach());
             $live = ! $chance->oneIn(5);
             $id = DB::table('templates')->insertGetId([
-                'page_kind' => 'product', 'name' => "T$order", 'hand_order' => $order, 'draft_tree' => $tree, 'draft_reach' => $reach,
-                'live_tree' => $live ? $tree : null, 'live_reach' => $live ? $reach : null, 'live_revision' => $live ? 1 : null, 'changed_at' => now(),
+                'page_kind' => 'product', 'name' => "T$order", 'hand_order' => $order, 'draft_tree' => $tree,
+                'draft_reach' => $reach,
+                'live_tree' => $live ? $tree : null, 'live_reach' => $live ? $reach : null,
+                'live_revision' => $live ? 1 : null, 'changed_at' => now(),
             ]);
             if ($chance->oneIn(2)) {
-                DB::table('pins')->insertOrIgnore(['page_kind' => 'product', 'subject_id' => $chance->number(1, self::PRODUCTS), 'template_id' => $id]);
+                DB::table('pins')->insertOrIgnore([
+                    'page_kind' => 'product',
+                    'subject_id' => $chance->number(1, self::PRODUCTS),
+                    'template_id' => $id,
+                ]);
             }
         }
     }

@@ -19,31 +19,66 @@ final class AccountsTest extends TestCase
 {
     public function test_add_takes_nobody_elses_place(): void
     {
-        self::assertStringContainsString('can sign in', $this->user('add', 'Vi@Larkfold.example', 'Vi', ['--role' => 'viewer'], 'a-pen-and-its-cap'));
-        $this->post('/studio/sign-in', ['email' => 'vi@larkfold.example', 'password' => 'a-pen-and-its-cap'])->assertRedirect('/studio/today');
-        self::assertStringContainsString('already', $this->user('add', 'VI@larkfold.example', 'Somebody', [], 'quite-another-one', 1));
-        self::assertSame(['Vi', 'viewer'], [User::query()->where('email', 'vi@larkfold.example')->value('name'), User::query()->where('email', 'vi@larkfold.example')->value('role')]);
+        self::assertStringContainsString(
+            'can sign in',
+            $this->user('add', 'Vi@Larkfold.example', 'Vi', ['--role' => 'viewer'], 'a-pen-and-its-cap'),
+        );
+        $this->post('/studio/sign-in', ['email' => 'vi@larkfold.example', 'password' => 'a-pen-and-its-cap'])
+            ->assertRedirect('/studio/today');
+        self::assertStringContainsString(
+            'already',
+            $this->user('add', 'VI@larkfold.example', 'Somebody', [], 'quite-another-one', 1),
+        );
+        self::assertSame(['Vi', 'viewer'], [
+            User::query()->where('email', 'vi@larkfold.example')->value('name'),
+            User::query()->where('email', 'vi@larkfold.example')->value('role'),
+        ]);
     }
 
     public function test_password_and_role_are_words_of_their_own_and_name_the_database(): void
     {
-        self::assertStringContainsString('Database: '.config()->string('database.connections.sqlite.database'), $this->user('password', 'robin@larkfold.example', '', [], 'a-new-one-for-robin-x'));
-        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'a-new-one-for-robin-x'])->assertRedirect();
+        self::assertStringContainsString(
+            'Database: '.config()->string('database.connections.sqlite.database'),
+            $this->user('password', 'robin@larkfold.example', '', [], 'a-new-one-for-robin-x'),
+        );
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'a-new-one-for-robin-x'])
+            ->assertRedirect();
         $this->user('add', 'vi@larkfold.example', 'Vi', [], 'a-pen-and-its-cap');
         self::assertStringContainsString('is viewer now', $this->user('role', 'robin@larkfold.example', 'viewer'));
-        self::assertStringContainsString('owner or viewer', $this->user('role', 'robin@larkfold.example', 'king', [], null, 1));
-        self::assertStringContainsString('no account', $this->user('role', 'nobody@larkfold.example', 'owner', [], null, 1));
-        self::assertStringContainsString('Say what to do', $this->user('robin', 'robin@larkfold.example', '', [], null, 1));
-        self::assertStringContainsString('closed', json_encode([$this->user('close', 'robin@larkfold.example'), $this->user('list')]) ?: '');
+        self::assertStringContainsString(
+            'owner or viewer',
+            $this->user('role', 'robin@larkfold.example', 'king', [], null, 1),
+        );
+        self::assertStringContainsString(
+            'no account',
+            $this->user('role', 'nobody@larkfold.example', 'owner', [], null, 1),
+        );
+        self::assertStringContainsString(
+            'Say what to do',
+            $this->user('robin', 'robin@larkfold.example', '', [], null, 1),
+        );
+        self::assertStringContainsString(
+            'closed',
+            json_encode([$this->user('close', 'robin@larkfold.example'), $this->user('list')]) ?: '',
+        );
     }
 
     public function test_the_last_owner_stays_one(): void
     {
-        self::assertStringContainsString('Robin is the only owner', $this->user('role', 'robin@larkfold.example', 'viewer', [], null, 1));
-        self::assertStringContainsString('Robin is the only owner', $this->user('close', 'robin@larkfold.example', '', [], null, 1));
+        self::assertStringContainsString(
+            'Robin is the only owner',
+            $this->user('role', 'robin@larkfold.example', 'viewer', [], null, 1),
+        );
+        self::assertStringContainsString(
+            'Robin is the only owner',
+            $this->user('close', 'robin@larkfold.example', '', [], null, 1),
+        );
         $this->user('add', 'vi@larkfold.example', 'Vi', [], 'a-pen-and-its-cap');
         $this->user('close', 'vi@larkfold.example');
-        self::assertStringContainsString('Robin is the only owner', $this->user('close', 'robin@larkfold.example', '', [], null, 1));
+        self::assertStringContainsString(
+            'Robin is the only owner',
+            $this->user('close', 'robin@larkfold.example', '', [], null, 1),
+        );
         $this->user('open', 'vi@larkfold.example');
         self::assertStringContainsString('cannot sign in any more', $this->user('close', 'robin@larkfold.example'));
     }
@@ -52,13 +87,20 @@ final class AccountsTest extends TestCase
     {
         $this->user('add', 'vi@larkfold.example', 'Vi', [], 'a-pen-and-its-cap');
         $template = $this->template();
-        $this->edit($template, ['edit' => 'set', 'id' => $this->block($template, 'price'), 'question' => 'how', 'setting' => 'size', 'value' => 40]);
+        $this->edit($template, [
+            'edit' => 'set',
+            'id' => $this->block($template, 'price'),
+            'question' => 'how',
+            'setting' => 'size',
+            'value' => 40,
+        ]);
         $this->publish($template);
         $this->actingAs($this->owner)->get('/studio/today')->assertOk();
         $this->user('close', 'robin@larkfold.example');
         $this->app->make('auth')->forgetGuards();
         $this->get('/studio/today')->assertRedirect();
-        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertStatus(422);
+        $this->post('/studio/sign-in', ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])
+            ->assertStatus(422);
 
         self::assertSame(1, DraftStep::query()->where('user_id', $this->owner->id)->count());
         $vi = User::query()->where('email', 'vi@larkfold.example')->firstOrFail();
@@ -102,16 +144,36 @@ final class AccountsTest extends TestCase
     #[DataProvider('passwords')]
     public function test_what_a_password_has_to_be(string $password, ?string $problem): void
     {
-        self::assertSame($problem, Password::problem($password, 'vi.larkfold@larkfold.example', 'Violet Hallam', 'Larkfold & Daughters')?->code->value);
+        self::assertSame(
+            $problem,
+            Password::problem(
+                $password,
+                'vi.larkfold@larkfold.example',
+                'Violet Hallam',
+                'Larkfold & Daughters',
+            )?->code->value,
+        );
     }
 
     /** @param  array<string, string>  $options */
-    private function user(string $do, string $email = '', string $with = '', array $options = [], ?string $password = null, int $outcome = 0): string
-    {
+    private function user(
+        string $do,
+        string $email = '',
+        string $with = '',
+        array $options = [],
+        ?string $password = null,
+        int $outcome = 0,
+    ): string {
         $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         file_put_contents($file, "$password\n");
         $kernel = $this->app->make(Kernel::class);
-        $status = $kernel->call('vestibra:user', array_filter(['do' => $do, 'email' => $email, 'with' => $with, '--password-from' => $password === null ? '' : $file]) + $options);
+        $status = $kernel->call(
+            'vestibra:user',
+            array_filter(
+                ['do' => $do, 'email' => $email, 'with' => $with, '--password-from' => $password === null ? '' : $file],
+            )
+                + $options,
+        );
         unlink($file);
         $said = $kernel->output();
         self::assertSame($outcome, $status, $said);

@@ -31,8 +31,20 @@ final class SignInTest extends TestCase
 
     public function test_it_goes_where_one_wanted_to_go_and_never_elsewhere(): void
     {
-        foreach (['/studio/templates?x=1' => '/studio/templates?x=1', '//evil.example/' => '/studio/today', '/studio//evil.example' => '/studio/today', '/studio/\\evil.example' => '/studio/today', 'https://evil.example/studio/x' => '/studio/today', "/studio/to\nday" => '/studio/today', "/studio/\r\nSet-Cookie: a=b" => '/studio/today', "/studio/\ttoday" => '/studio/today'] as $to => $there) {
-            $this->post('/studio/sign-in?to='.rawurlencode($to), ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'])->assertHeader('Location', $there);
+        foreach ([
+            '/studio/templates?x=1' => '/studio/templates?x=1',
+            '//evil.example/' => '/studio/today',
+            '/studio//evil.example' => '/studio/today',
+            '/studio/\\evil.example' => '/studio/today',
+            'https://evil.example/studio/x' => '/studio/today',
+            "/studio/to\nday" => '/studio/today',
+            "/studio/\r\nSet-Cookie: a=b" => '/studio/today',
+            "/studio/\ttoday" => '/studio/today',
+        ] as $to => $there) {
+            $this->post(
+                '/studio/sign-in?to='.rawurlencode($to),
+                ['email' => 'robin@larkfold.example', 'password' => 'ink-on-paper'],
+            )->assertHeader('Location', $there);
             $this->post('/studio/sign-out');
         }
     }
@@ -43,7 +55,9 @@ final class SignInTest extends TestCase
         for ($try = 0; $try < 12; $try++) {
             $this->signIn('robin@larkfold.example', "guess $try", '203.0.113.9');
         }
-        $this->signIn('robin@larkfold.example', 'ink-on-paper', '203.0.113.9')->assertStatus(429)->assertSee('from elsewhere you can sign in at once');
+        $this->signIn('robin@larkfold.example', 'ink-on-paper', '203.0.113.9')
+            ->assertStatus(429)
+            ->assertSee('from elsewhere you can sign in at once');
         $this->signIn('robin@larkfold.example', 'ink-on-paper', '198.51.100.7')->assertRedirect('/studio/today');
     }
 
@@ -117,7 +131,9 @@ final class SignInTest extends TestCase
     {
         $this->signIn('robin@larkfold.example', 'ink-on-paper');
         $this->get('/studio/today')->assertOk();
-        self::assertNull($this->app->make(Accounts::class)->changePassword($this->owner->refresh(), 'another-one-of-mine'));
+        self::assertNull($this->app
+            ->make(Accounts::class)
+            ->changePassword($this->owner->refresh(), 'another-one-of-mine'));
         $this->app->make('auth')->forgetGuards();
         $this->get('/studio/today')->assertRedirect();
         $this->signIn('robin@larkfold.example', 'ink-on-paper')->assertStatus(422);
@@ -143,6 +159,7 @@ final class SignInTest extends TestCase
     /** @return TestResponse<Response> */
     private function signIn(string $email, string $password, string $from = '127.0.0.1'): TestResponse
     {
-        return $this->withServerVariables(['REMOTE_ADDR' => $from])->post('/studio/sign-in', ['email' => $email, 'password' => $password]);
+        return $this->withServerVariables(['REMOTE_ADDR' => $from])
+            ->post('/studio/sign-in', ['email' => $email, 'password' => $password]);
     }
 }

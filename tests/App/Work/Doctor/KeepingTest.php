@@ -24,15 +24,29 @@ final class KeepingTest extends TestCase
 {
     public function test_the_doctor_says_that_room_is_getting_short_before_nothing_can_be_kept(): void
     {
-        $kept = (int) filesize(config()->string('database.connections.sqlite.database')) + (int) DB::table('stored_files')->sum('bytes');
-        foreach ([[2 * $kept + 200_000_001, []], [2 * $kept + 199_000_000, ['room']], [43_000_000, ['room']]] as [$free, $expected]) {
-            $this->app->instance(DiskRoom::class, new DiskRoom(static fn (string $folder): float => is_dir($folder) ? (float) $free : 0.0));
+        $kept = (int) filesize(config()->string('database.connections.sqlite.database'))
+            + (int) DB::table('stored_files')->sum('bytes');
+        foreach ([[2 * $kept + 200_000_001, []], [2 * $kept + 199_000_000, ['room']], [43_000_000, ['room']]] as [
+            $free,
+            $expected,
+        ]) {
+            $this->app->instance(
+                DiskRoom::class,
+                new DiskRoom(static fn (string $folder): float => is_dir($folder) ? (float) $free : 0.0),
+            );
             $findings = array_column($this->app->make(Doctor::class)->examine(false), 'words', 'what');
             self::assertSame($expected, array_values(array_intersect(['room'], array_keys($findings))), "$free bytes");
         }
-        self::assertStringStartsWith('Room is getting short: 43 MB are left on the disk, and a backup takes up to ', $findings['room'] ?? '');
+        self::assertStringStartsWith(
+            'Room is getting short: 43 MB are left on the disk, and a backup takes up to ',
+            $findings['room'] ?? '',
+        );
         $this->app->instance(DiskRoom::class, new DiskRoom(static fn (): false => false));
-        self::assertNotContains('room', array_column($this->app->make(Doctor::class)->examine(false), 'what'), 'Where nobody can tell, nothing is said.');
+        self::assertNotContains(
+            'room',
+            array_column($this->app->make(Doctor::class)->examine(false), 'what'),
+            'Where nobody can tell, nothing is said.',
+        );
     }
 
     public function test_the_doctor_finds_what_is_wrong_and_mends_what_can_be(): void
@@ -49,8 +63,14 @@ final class KeepingTest extends TestCase
         self::assertContains('rule', $found);
 
         $this->said('vestibra:doctor --mend --json', 1);
-        self::assertNotContains('stale', array_column(json_decode($this->said('vestibra:doctor --json', 1), true)['findings'], 'what'));
-        self::assertSame(['by', 'hand', 'renamed', 'teal', 'tide'], DB::table('title_words')->where('product_id', 1)->orderBy('word')->pluck('word')->all());
+        self::assertNotContains(
+            'stale',
+            array_column(json_decode($this->said('vestibra:doctor --json', 1), true)['findings'], 'what'),
+        );
+        self::assertSame(
+            ['by', 'hand', 'renamed', 'teal', 'tide'],
+            DB::table('title_words')->where('product_id', 1)->orderBy('word')->pluck('word')->all(),
+        );
     }
 
     public function test_a_template_goes_out_as_a_file_and_comes_in_as_a_draft_that_appears_nowhere(): void
@@ -59,19 +79,27 @@ final class KeepingTest extends TestCase
         $this->edit($template, $this->reach([['sale', 'isOn', []]]));
         $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
         file_put_contents($file, $this->said('vestibra:template export "Bottled inks"'));
-        $made = Template::query()->findOrFail(json_decode($this->said("vestibra:template import $file --json"), true)['id']);
+        $made = Template::query()
+            ->findOrFail(json_decode($this->said("vestibra:template import $file --json"), true)['id']);
 
         self::assertSame([false, []], [$made->isLive(), $made->draft_reach['show']]);
         self::assertSame($this->kinds($template->draft_tree['page']), $this->kinds($made->draft_tree['page']));
         self::assertNotSame($template->draft_tree['page']['id'], $made->draft_tree['page']['id']);
-        $with = Template::query()->findOrFail(json_decode($this->said("vestibra:template import $file --with-reach --json"), true)['id']);
+        $with = Template::query()
+            ->findOrFail(json_decode($this->said("vestibra:template import $file --with-reach --json"), true)['id']);
         self::assertSame($template->draft_reach, $with->draft_reach);
     }
 
     public function test_a_file_that_is_no_template_is_refused_with_a_sentence(): void
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'vestibra');
-        foreach (['not json', '{}', '{"vestibra":"template","format":9}', '{"vestibra":"template","format":1,"pageKind":"moon"}', '{"vestibra":"template","format":1,"pageKind":"product","tree":{"format":1,"page":{"kind":"smell"}}}'] as $text) {
+        foreach ([
+            'not json',
+            '{}',
+            '{"vestibra":"template","format":9}',
+            '{"vestibra":"template","format":1,"pageKind":"moon"}',
+            '{"vestibra":"template","format":1,"pageKind":"product","tree":{"format":1,"page":{"kind":"smell"}}}',
+        ] as $text) {
             file_put_contents($file, $text);
             self::assertNotSame('', trim($this->said("vestibra:template import $file", 1)));
         }
@@ -84,14 +112,26 @@ final class KeepingTest extends TestCase
         $template = $this->template();
         $this->edit($template, $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]));
         $this->publish($template);
-        self::assertStringContainsString('“Bottled inks”: show on category is in Bottled inks.', $this->said('vestibra:reach "Bottled inks"'));
-        self::assertSame([23, 23], array_values(array_intersect_key(json_decode($this->said('vestibra:reach "Bottled inks" --json'), true), ['covers' => 1, 'shownOn' => 1])));
+        self::assertStringContainsString(
+            '“Bottled inks”: show on category is in Bottled inks.',
+            $this->said('vestibra:reach "Bottled inks"'),
+        );
+        self::assertSame(
+            [23, 23],
+            array_values(array_intersect_key(
+                json_decode($this->said('vestibra:reach "Bottled inks" --json'), true),
+                ['covers' => 1, 'shownOn' => 1],
+            )),
+        );
         self::assertStringContainsString('There is no template', $this->said('vestibra:reach Nothing', 1));
         self::assertStringContainsString('live for the first time', $this->said('vestibra:release'));
         self::assertStringContainsString('as it was before release 1', $this->said('vestibra:release back 1'));
         self::assertStringContainsString('There is no release 99', $this->said('vestibra:release back 99', 1));
         self::assertSame(['made' => 0], json_decode($this->said('vestibra:release due --json'), true));
-        self::assertStringContainsString('could not be understood', $this->said('vestibra:verdict product teal-tide-bottled-ink --at=soon', 1));
+        self::assertStringContainsString(
+            'could not be understood',
+            $this->said('vestibra:verdict product teal-tide-bottled-ink --at=soon', 1),
+        );
     }
 
     public function test_today_says_what_needs_attention_each_with_its_next_step(): void
@@ -100,11 +140,25 @@ final class KeepingTest extends TestCase
         $template = $this->template('Nothing');
         $this->edit($template, $this->reach([['price', 'atLeast', [99_999_999]]]));
         $this->publish($template);
-        DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => 1, 'template_id' => $this->template('A draft')->id]);
-        DB::table('failed_jobs')->insert(['uuid' => 'u', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'x']);
-        DB::table('troubles')->insert(['template_id' => 1, 'block_id' => 'b', 'kind' => 'price', 'subject_id' => 1, 'message' => 'x', 'seen_at' => now()]);
-        $this->get('/studio/today')->assertOk()->assertSee('“Nothing” is live and shown on no page.')->assertSee('is pinned to “A draft”, which is not live')
-            ->assertSee('pages are on the fallback')->assertSee('1 piece of work in the background died.')->assertSee('failed on “Teal Tide bottled ink” and was left out');
+        DB::table('pins')
+            ->insert(['page_kind' => 'product', 'subject_id' => 1, 'template_id' => $this->template('A draft')->id]);
+        DB::table('failed_jobs')->insert([
+            'uuid' => 'u', 'connection' => 'database', 'queue' => 'default', 'payload' => '{}', 'exception' => 'x',
+        ]);
+        DB::table('troubles')->insert([
+            'template_id' => 1,
+            'block_id' => 'b',
+            'kind' => 'price',
+            'subject_id' => 1,
+            'message' => 'x',
+            'seen_at' => now(),
+        ]);
+        $this->get('/studio/today')->assertOk()
+            ->assertSee('“Nothing” is live and shown on no page.')
+            ->assertSee('is pinned to “A draft”, which is not live')
+            ->assertSee('pages are on the fallback')
+            ->assertSee('1 piece of work in the background died.')
+            ->assertSee('failed on “Teal Tide bottled ink” and was left out');
         $this->postJson('/studio/today/settle/1')->assertOk();
         self::assertSame(0, DB::table('troubles')->count());
     }
@@ -124,14 +178,30 @@ final class KeepingTest extends TestCase
             }
         };
         $template = $this->template();
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'broken', 'kind' => 'rating']], $this->reach([['product', 'isOneOf', [1]]]));
+        $this->edit(
+            $template,
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['id' => 'broken', 'kind' => 'rating'],
+            ],
+            $this->reach([['product', 'isOneOf', [1]]]),
+        );
         $this->publish($template);
-        $kinds = array_filter((new \ReflectionProperty(Composer::class, 'kinds'))->getValue($this->app->make(Composer::class)), static fn (BlockKind $kind): bool => $kind->definition()->kind !== 'rating');
+        $kinds = array_filter(
+            (new \ReflectionProperty(Composer::class, 'kinds'))->getValue($this->app->make(Composer::class)),
+            static fn (BlockKind $kind): bool => $kind->definition()->kind !== 'rating',
+        );
         $this->app->instance(Composer::class, new Composer($failing, ...array_values($kinds)));
         $this->app->forgetInstance(PageMaker::class);
 
         $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertSee('£9.50')->assertDontSee('broken');
-        self::assertSame(['broken', 'rating', 1], [DB::table('troubles')->value('block_id'), DB::table('troubles')->value('kind'), DB::table('troubles')->value('subject_id')]);
+        self::assertSame(['broken', 'rating', 1], [
+            DB::table('troubles')->value('block_id'),
+            DB::table('troubles')->value('kind'),
+            DB::table('troubles')->value('subject_id'),
+        ]);
     }
 
     /**

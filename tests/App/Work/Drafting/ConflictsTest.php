@@ -25,7 +25,9 @@ final class ConflictsTest extends TestCase
     {
         parent::setUp();
         $this->template = $this->template();
-        $this->other = User::query()->create(['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER]);
+        $this->other = User::query()->create(
+            ['name' => 'Vi', 'email' => 'vi@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::OWNER],
+        );
         $this->price = $this->block($this->template, 'price');
     }
 
@@ -35,7 +37,10 @@ final class ConflictsTest extends TestCase
         $this->send($this->other, [$this->set('colour', 'sale')], base: 1)->assertOk();
         $this->send($this->other, [$this->set('size', 30, 'phone')], base: 1)->assertOk();
 
-        self::assertSame(['desktop' => ['now.colour' => 'sale', 'now.size' => 40], 'phone' => ['now.size' => 30]], $this->how());
+        self::assertSame(
+            ['desktop' => ['now.colour' => 'sale', 'now.size' => 40], 'phone' => ['now.size' => 30]],
+            $this->how(),
+        );
     }
 
     public function test_the_same_setting_twice_tells_the_second_keeps_the_first_and_can_be_decided(): void
@@ -43,7 +48,10 @@ final class ConflictsTest extends TestCase
         $this->send($this->owner, [$this->set('size', 40)])->assertOk();
         $this->send($this->other, [$this->set('size', 30)], base: 1)->assertStatus(409)
             ->assertJsonPath('conflict', 'conflict.same-setting')
-            ->assertJsonPath('message', 'Robin set this to something else meanwhile. Theirs is kept; yours is still here.')
+            ->assertJsonPath(
+                'message',
+                'Robin set this to something else meanwhile. Theirs is kept; yours is still here.',
+            )
             ->assertJsonPath('state.revision', 2);
         self::assertSame(['desktop' => ['now.size' => 40]], $this->how());
         $this->send($this->other, [$this->set('size', 30)], base: 1, more: ['knowingly' => true])->assertOk();
@@ -62,7 +70,9 @@ final class ConflictsTest extends TestCase
     {
         $column = $this->parentOf($this->price);
         $this->send($this->owner, [$this->set('size', 40)])->assertOk();
-        $this->send($this->other, [['edit' => 'remove', 'id' => $column]], base: 1)->assertStatus(409)->assertJsonPath('conflict', 'conflict.removes-newer');
+        $this->send($this->other, [['edit' => 'remove', 'id' => $column]], base: 1)
+            ->assertStatus(409)
+            ->assertJsonPath('conflict', 'conflict.removes-newer');
         self::assertSame(['desktop' => ['now.size' => 40]], $this->how());
     }
 
@@ -70,11 +80,18 @@ final class ConflictsTest extends TestCase
     {
         $title = $this->block($this->template, 'title');
         $column = $this->parentOf($title);
-        $this->send($this->owner, [['edit' => 'move', 'id' => $title, 'parent' => $column, 'after' => $this->price]])->assertOk();
-        $this->send($this->other, [['edit' => 'move', 'id' => $title, 'parent' => $this->block($this->template, 'column'), 'after' => null]], base: 1)
+        $this->send($this->owner, [['edit' => 'move', 'id' => $title, 'parent' => $column, 'after' => $this->price]])
+            ->assertOk();
+        $this->send(
+            $this->other,
+            [['edit' => 'move', 'id' => $title, 'parent' => $this->block($this->template, 'column'), 'after' => null]],
+            base: 1,
+        )
             ->assertStatus(409)->assertJsonPath('conflict', 'conflict.same-place');
         $this->send($this->owner, [$this->reach([['sale', 'isOn', []]])])->assertOk();
-        $this->send($this->other, [$this->reach([['sale', 'isOff', []]])], base: 1)->assertStatus(409)->assertJsonPath('conflict', 'conflict.reach');
+        $this->send($this->other, [$this->reach([['sale', 'isOff', []]])], base: 1)
+            ->assertStatus(409)
+            ->assertJsonPath('conflict', 'conflict.reach');
     }
 
     public function test_undo_takes_back_ones_own_work_on_todays_tree(): void
@@ -90,7 +107,9 @@ final class ConflictsTest extends TestCase
     {
         $this->send($this->owner, [$this->set('size', 40)]);
         $this->send($this->other, [$this->set('size', 50)]);
-        $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409)->assertJsonPath('conflict', 'conflict.same-setting');
+        $this->actingAs($this->owner)->postJson($this->address('undo'))
+            ->assertStatus(409)
+            ->assertJsonPath('conflict', 'conflict.same-setting');
         self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
         $this->actingAs($this->owner)->postJson($this->address('undo'), ['knowingly' => true])->assertOk();
         self::assertNull($this->how());
@@ -112,10 +131,15 @@ final class ConflictsTest extends TestCase
     public function test_an_impossible_undo_is_said_passed_over_and_the_step_before_is_offered(): void
     {
         $title = $this->block($this->template, 'title');
-        $this->send($this->owner, [['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']])->assertOk();
+        $this->send($this->owner, [[
+            'edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50,
+            'width' => 'desktop',
+        ]])->assertOk();
         $this->send($this->owner, [$this->set('size', 40)])->assertOk();
         $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
-        $said = $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409)->assertJsonPath('problems.0.code', 'undo.passed-over');
+        $said = $this->actingAs($this->owner)->postJson($this->address('undo'))
+            ->assertStatus(409)
+            ->assertJsonPath('problems.0.code', 'undo.passed-over');
         self::assertStringStartsWith('“Price: now, size” cannot be taken back any more', $said->json('message'));
         self::assertSame('Title: size', $said->json('state.undo'));
         $this->postJson($this->address('undo'))->assertOk()->assertJsonPath('undo', null);
@@ -124,7 +148,10 @@ final class ConflictsTest extends TestCase
     public function test_what_is_left_of_a_step_is_taken_back_and_the_answer_says_that_some_is_not(): void
     {
         $title = $this->block($this->template, 'title');
-        $this->send($this->owner, [$this->set('size', 40), ['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']])->assertOk();
+        $this->send($this->owner, [$this->set('size', 40), [
+            'edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50,
+            'width' => 'desktop',
+        ]])->assertOk();
         $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
         $notice = $this->actingAs($this->owner)->postJson($this->address('undo'))->assertOk()->json('notice');
         self::assertStringContainsString('only in part', $notice);
@@ -133,7 +160,10 @@ final class ConflictsTest extends TestCase
     public function test_a_step_that_would_take_away_somebody_elses_can_be_left_as_it_is_for_the_one_before(): void
     {
         $title = $this->block($this->template, 'title');
-        $this->send($this->owner, [['edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50, 'width' => 'desktop']]);
+        $this->send($this->owner, [[
+            'edit' => 'set', 'id' => $title, 'question' => 'how', 'setting' => 'size', 'value' => 50,
+            'width' => 'desktop',
+        ]]);
         $this->send($this->owner, [$this->set('size', 40)]);
         $this->send($this->other, [$this->set('size', 50)]);
         $this->actingAs($this->owner)->postJson($this->address('undo'))->assertStatus(409);
@@ -152,7 +182,12 @@ final class ConflictsTest extends TestCase
 
     public function test_a_step_whose_answer_was_lost_is_done_once_however_often_it_is_sent(): void
     {
-        $insert = ['edit' => 'insert', 'parent' => $this->parentOf($this->price), 'after' => null, 'node' => ['id' => 'again', 'kind' => 'rating']];
+        $insert = [
+            'edit' => 'insert',
+            'parent' => $this->parentOf($this->price),
+            'after' => null,
+            'node' => ['id' => 'again', 'kind' => 'rating'],
+        ];
         $this->send($this->owner, [$insert], more: ['key' => 'k1'])->assertOk()->assertJsonPath('revision', 2);
         $this->send($this->owner, [$insert], more: ['key' => 'k1'])->assertOk()->assertJsonPath('revision', 2);
         $this->postJson($this->address('undo'), ['key' => 'k2'])->assertOk();
@@ -163,9 +198,13 @@ final class ConflictsTest extends TestCase
 
     public function test_work_is_never_taken_under_another_name(): void
     {
-        $this->send($this->other, [$this->set('size', 40)], more: ['author' => $this->owner->id])->assertStatus(409)->assertJsonPath('otherAuthor', true);
+        $this->send($this->other, [$this->set('size', 40)], more: ['author' => $this->owner->id])
+            ->assertStatus(409)
+            ->assertJsonPath('otherAuthor', true);
         foreach (['undo', 'redo', 'throw-away', 'start'] as $what) {
-            $this->postJson($this->address($what), ['author' => $this->owner->id])->assertStatus(409)->assertJsonPath('otherAuthor', true);
+            $this->postJson($this->address($what), ['author' => $this->owner->id])
+                ->assertStatus(409)
+                ->assertJsonPath('otherAuthor', true);
         }
         self::assertSame(1, $this->template->refresh()->draft_revision);
         $this->send($this->other, [$this->set('size', 40)], more: ['author' => $this->other->id])->assertOk();
@@ -173,11 +212,15 @@ final class ConflictsTest extends TestCase
 
     public function test_news_tell_what_others_have_done_and_who_is_here(): void
     {
-        $this->actingAs($this->other)->getJson($this->address('news').'?revision=1&window=theirs')->assertJsonPath('state', null)->assertJsonPath('others', []);
+        $this->actingAs($this->other)->getJson($this->address('news').'?revision=1&window=theirs')
+            ->assertJsonPath('state', null)
+            ->assertJsonPath('others', []);
         $this->send($this->other, [$this->set('size', 40)]);
         $this->actingAs($this->owner)->getJson($this->address('news').'?revision=1&window=mine')
             ->assertJsonPath('state.revision', 2)->assertJsonPath('others', ['Vi']);
-        $this->actingAs($this->owner)->getJson($this->address('news').'?revision=2&window=mine')->assertJsonPath('state', null);
+        $this->actingAs($this->owner)
+            ->getJson($this->address('news').'?revision=2&window=mine')
+            ->assertJsonPath('state', null);
     }
 
     public function test_what_is_live_takes_the_place_of_the_draft_and_that_can_be_taken_back(): void
@@ -201,7 +244,16 @@ final class ConflictsTest extends TestCase
     {
         $rows = [];
         for ($at = 1; $at <= StepLog::MOST + 5; $at++) {
-            $rows[] = ['template_id' => $this->template->id, 'user_id' => $this->owner->id, 'revision' => 1, 'origin' => 'done', 'edits' => '[]', 'inverses' => '[]', 'words' => '', 'made_at' => now()];
+            $rows[] = [
+                'template_id' => $this->template->id,
+                'user_id' => $this->owner->id,
+                'revision' => 1,
+                'origin' => 'done',
+                'edits' => '[]',
+                'inverses' => '[]',
+                'words' => '',
+                'made_at' => now(),
+            ];
         }
         foreach (array_chunk($rows, 500) as $chunk) {
             DB::table('draft_steps')->insert($chunk);
@@ -211,7 +263,10 @@ final class ConflictsTest extends TestCase
 
         self::assertSame(StepLog::MOST, DraftStep::query()->where('template_id', $this->template->id)->count());
         $version = DB::table('draft_versions')->where('template_id', $this->template->id)->first();
-        self::assertSame([1000, $this->template->refresh()->draft_tree], [$version?->revision, json_decode((string) $version?->tree, true)]);
+        self::assertSame(
+            [1000, $this->template->refresh()->draft_tree],
+            [$version?->revision, json_decode((string) $version?->tree, true)],
+        );
         $this->postJson($this->address('undo'))->assertOk();
     }
 
@@ -219,8 +274,13 @@ final class ConflictsTest extends TestCase
      * @param  list<array<string, mixed>>  $edits
      * @param  array<string, mixed>  $more
      */
-    private function send(User $user, array $edits, ?int $base = null, string $window = '', array $more = []): TestResponse
-    {
+    private function send(
+        User $user,
+        array $edits,
+        ?int $base = null,
+        string $window = '',
+        array $more = [],
+    ): TestResponse {
         return $this->actingAs($user)->postJson($this->address('edits'), $more + [
             'edits' => $edits,
             'base' => $base ?? $this->template->refresh()->draft_revision,
@@ -231,7 +291,14 @@ final class ConflictsTest extends TestCase
     /** @return array<string, mixed> */
     private function set(string $setting, mixed $value, string $width = 'desktop'): array
     {
-        return ['edit' => 'set', 'id' => $this->price, 'question' => 'how', 'setting' => $setting, 'value' => $value, 'width' => $width];
+        return [
+            'edit' => 'set',
+            'id' => $this->price,
+            'question' => 'how',
+            'setting' => $setting,
+            'value' => $value,
+            'width' => $width,
+        ];
     }
 
     /** @return array<string, mixed>|null the price's own styles */

@@ -18,17 +18,29 @@ final class FittingTest extends TestCase
     {
         $this->actingAs($this->owner);
         $template = $this->template();
-        $care = ['kind' => 'rich-text', 'id' => 'care', 'what' => ['text' => ['source' => 'product.fact', 'of' => $this->id('facts', 'Care')]]];
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => $care], $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]));
+        $care = [
+            'kind' => 'rich-text',
+            'id' => 'care',
+            'what' => ['text' => ['source' => 'product.fact', 'of' => $this->id('facts', 'Care')]],
+        ];
+        $this->edit(
+            $template,
+            ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => $care],
+            $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]),
+        );
 
         $report = $this->postJson("/studio/templates/$template->id/fitting")->assertOk()->json();
 
         self::assertSame(['done', 23, 23], [$report['state'], $report['total'], $report['done']]);
-        $empty = array_values(array_filter($report['groups'], static fn (array $group): bool => $group['block'] === 'care'));
+        $empty = array_values(
+            array_filter($report['groups'], static fn (array $group): bool => $group['block'] === 'care'),
+        );
         self::assertCount(1, $empty);
         self::assertSame(['empty', 'Rich text has nothing to show'], [$empty[0]['matter'], $empty[0]['about']]);
         self::assertSame($this->lacking($template->id, 'Care'), $empty[0]['count']);
-        $pictures = array_values(array_filter($report['groups'], static fn (array $group): bool => $group['matter'] === 'no-picture'));
+        $pictures = array_values(
+            array_filter($report['groups'], static fn (array $group): bool => $group['matter'] === 'no-picture'),
+        );
         self::assertSame(['Archive Blue bottled ink'], array_column($pictures[0]['pages'], 'title'));
     }
 
@@ -40,7 +52,8 @@ final class FittingTest extends TestCase
         $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'done');
         $this->edit($template, ['edit' => 'remove', 'id' => $this->block($template, 'price')]);
         $this->getJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'none');
-        $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('groups.0.about', 'The page has no price');
+        $this->postJson("/studio/templates/$template->id/fitting")
+            ->assertJsonPath('groups.0.about', 'The page has no price');
     }
 
     public function test_many_products_are_left_to_the_worker_and_progress_is_told(): void
@@ -49,14 +62,18 @@ final class FittingTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->template();
         $this->edit($template, ['edit' => 'reach', 'reach' => ['show' => [[]], 'goesFirst' => true]]);
-        $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'running')->assertJsonPath('total', 109)->assertJsonPath('done', 0);
+        $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'running')
+            ->assertJsonPath('total', 109)
+            ->assertJsonPath('done', 0);
         Queue::assertPushed(FitTemplate::class, 1);
         $this->postJson("/studio/templates/$template->id/fitting");
         Queue::assertPushed(FitTemplate::class, 1);
 
         (new FitTemplate($template->id, $template->draft_revision))->handle($this->app->make(Fittings::class));
 
-        $this->getJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'done')->assertJsonPath('done', 109);
+        $this->getJson("/studio/templates/$template->id/fitting")
+            ->assertJsonPath('state', 'done')
+            ->assertJsonPath('done', 109);
     }
 
     public function test_work_on_a_draft_that_has_changed_since_is_dropped(): void
@@ -79,7 +96,9 @@ final class FittingTest extends TestCase
     {
         $this->actingAs($this->owner);
         $template = $this->template();
-        $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('total', 0)->assertJsonPath('state', 'done')->assertJsonPath('groups', []);
+        $this->postJson("/studio/templates/$template->id/fitting")->assertJsonPath('total', 0)
+            ->assertJsonPath('state', 'done')
+            ->assertJsonPath('groups', []);
         $this->postJson('/studio/templates/999/fitting')->assertNotFound();
     }
 
@@ -106,33 +125,62 @@ final class FittingTest extends TestCase
         $this->actingAs($this->owner);
         $template = $this->template();
         $this->edit($template, $this->reach([['product', 'isOneOf', [1, 2, 3, 4]]]));
-        DB::table('products')->whereIn('id', [2, 4])->update(['title' => 'Twice', 'title_folded' => 'twice', 'search_title' => '']);
-        DB::table('products')->where('id', 3)->update(['title' => 'TWICE ', 'short_description' => '', 'search_description' => '']);
-        self::assertSame([['same-title', 3, ['Twice', 'TWICE ', 'Twice']], ['no-words', 1, ['TWICE ']]], $this->forSearch($template->id));
+        DB::table('products')
+            ->whereIn('id', [2, 4])
+            ->update(['title' => 'Twice', 'title_folded' => 'twice', 'search_title' => '']);
+        DB::table('products')
+            ->where('id', 3)
+            ->update(['title' => 'TWICE ', 'short_description' => '', 'search_description' => '']);
+        self::assertSame(
+            [['same-title', 3, ['Twice', 'TWICE ', 'Twice']], ['no-words', 1, ['TWICE ']]],
+            $this->forSearch($template->id),
+        );
 
-        DB::table('products')->where('id', 3)->update(['search_title' => 'One of its kind', 'search_description' => 'Words.']);
+        DB::table('products')
+            ->where('id', 3)
+            ->update(['search_title' => 'One of its kind', 'search_description' => 'Words.']);
         $page = $template->draft_tree['page']['id'];
-        $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => 'Ink', 'width' => 'desktop']);
-        self::assertSame([['same-title', 3, ['Teal Tide bottled ink', 'Twice', 'Twice']]], $this->forSearch($template->id), 'What a template says of all is the same on all but those that have words of their own.');
-        $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => '', 'width' => 'desktop']);
+        $this->edit($template, [
+            'edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => 'Ink',
+            'width' => 'desktop',
+        ]);
+        self::assertSame(
+            [['same-title', 3, ['Teal Tide bottled ink', 'Twice', 'Twice']]],
+            $this->forSearch($template->id),
+            'What a template says of all is the same on all but those that have words of their own.',
+        );
+        $this->edit($template, [
+            'edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'searchTitle', 'value' => '',
+            'width' => 'desktop',
+        ]);
         DB::table('products')->where('id', 4)->update(['title' => 'Four']);
         self::assertSame([], $this->forSearch($template->id));
     }
 
-    /** @return list<array{string, int, list<string>}> what is said of search engines: the matter, of how many pages, and of which */
+    /**
+     * @return list<array{string, int, list<string>}> what is said of search engines: the matter, of how many pages, and
+     *     of which
+     */
     private function forSearch(int $template): array
     {
         DB::table('fittings')->delete();
         $groups = $this->postJson("/studio/templates/$template/fitting")->assertOk()->json('groups');
 
         return array_values(array_map(
-            static fn (array $group): array => [$group['matter'], $group['count'], array_column($group['pages'], 'title')],
-            array_filter($groups, static fn (array $group): bool => in_array($group['matter'], ['same-title', 'no-words'], true)),
+            static fn (array $group): array =>
+                [$group['matter'], $group['count'], array_column($group['pages'], 'title')],
+            array_filter(
+                $groups,
+                static fn (array $group): bool => in_array($group['matter'], ['same-title', 'no-words'], true),
+            ),
         ));
     }
 
     private function lacking(int $templateId, string $fact): int
     {
-        return (int) $this->getJson("/studio/templates/$templateId/missing?lacking=product.fact&of=".$this->id('facts', $fact))->assertJsonPath('of', 23)->json('missing');
+        return (int) $this->getJson("/studio/templates/$templateId/missing?lacking=product.fact&of="
+            .$this->id('facts', $fact))
+            ->assertJsonPath('of', 23)
+            ->json('missing');
     }
 }

@@ -32,12 +32,23 @@ final class WayToCartTest extends TestCase
         $publish = ['revisions' => [$template->id => $template->draft_revision]];
         $this->postJson('/studio/publish', $publish)->assertConflict()->assertSee('has no way to the cart');
 
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'way', 'kind' => 'cart-link']]);
+        $this->edit($template, [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['id' => 'way', 'kind' => 'cart-link'],
+        ]);
         self::assertNotContains('cart', $this->concerns($template));
         self::assertNotContains(self::FOUND, $this->found($template));
-        $this->edit($template, ['edit' => 'set', 'id' => 'way', 'question' => 'when', 'setting' => 'off', 'value' => true, 'width' => 'desktop']);
+        $this->edit($template, [
+            'edit' => 'set', 'id' => 'way', 'question' => 'when', 'setting' => 'off', 'value' => true,
+            'width' => 'desktop',
+        ]);
         self::assertContains('cart', $this->concerns($template), 'What is switched off is no way.');
-        $this->postJson('/studio/publish', ['revisions' => [$template->id => $template->draft_revision], 'spoken' => ["cart/$template->id"]])->assertSuccessful();
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$template->id => $template->draft_revision], 'spoken' => ["cart/$template->id"]],
+        )->assertSuccessful();
     }
 
     public function test_a_header_without_it_is_asked_about_and_pages_that_choose_it_lack_it(): void
@@ -60,12 +71,20 @@ final class WayToCartTest extends TestCase
         $footer = Template::query()->where('page_kind', 'footer')->firstOrFail();
         $template = $this->product();
         $this->edit($template, $this->header($template, false));
-        $this->edit($footer, ['edit' => 'insert', 'parent' => $this->block($footer, 'column'), 'after' => null, 'node' => ['kind' => 'cart-link']]);
+        $this->edit($footer, [
+            'edit' => 'insert',
+            'parent' => $this->block($footer, 'column'),
+            'after' => null,
+            'node' => ['kind' => 'cart-link'],
+        ]);
         $this->publish($footer);
         self::assertNotContains('cart', $this->concerns($template));
         self::assertNotContains(self::FOUND, $this->found($template));
         $page = $template->draft_tree['page']['id'];
-        $this->edit($template, ['edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'footer', 'value' => false, 'width' => 'desktop']);
+        $this->edit($template, [
+            'edit' => 'set', 'id' => $page, 'question' => 'what', 'setting' => 'footer', 'value' => false,
+            'width' => 'desktop',
+        ]);
         self::assertContains('cart', $this->concerns($template));
         self::assertContains(self::FOUND, $this->found($template));
     }
@@ -74,11 +93,24 @@ final class WayToCartTest extends TestCase
     {
         $list = $this->app->make(Templates::class)->fromStart('Inks', 'shelves', $this->owner, PageKind::Category);
         self::assertInstanceOf(Template::class, $list);
-        $this->edit($list, $this->reach([['category', 'isExactly', [$this->id('categories', 'Inks')]]]), $this->header($list, false));
+        $this->edit(
+            $list,
+            $this->reach([['category', 'isExactly', [$this->id('categories', 'Inks')]]]),
+            $this->header($list, false),
+        );
         self::assertNotContains('cart', $this->concerns($list), 'Plain cards lead to the product.');
         self::assertNotContains(self::FOUND, $this->found($list));
-        $card = $this->postJson('/studio/cards', ['name' => 'To buy', 'start' => 'to-buy'])->assertSuccessful()->json('id');
-        $this->edit($list, ['edit' => 'set', 'id' => $this->block($list, 'product-grid'), 'question' => 'what', 'setting' => 'card', 'value' => $card, 'width' => 'desktop']);
+        $card = $this->postJson('/studio/cards', ['name' => 'To buy', 'start' => 'to-buy'])
+            ->assertSuccessful()
+            ->json('id');
+        $this->edit($list, [
+            'edit' => 'set',
+            'id' => $this->block($list, 'product-grid'),
+            'question' => 'what',
+            'setting' => 'card',
+            'value' => $card,
+            'width' => 'desktop',
+        ]);
         self::assertContains('cart', $this->concerns($list));
         self::assertContains(self::FOUND, $this->found($list));
     }
@@ -86,7 +118,8 @@ final class WayToCartTest extends TestCase
     private function product(): Template
     {
         $template = $this->template();
-        $this->edit($template, $this->reach([['product', 'isOneOf', [$this->id('products', 'Teal Tide bottled ink')]]]));
+        $this
+            ->edit($template, $this->reach([['product', 'isOneOf', [$this->id('products', 'Teal Tide bottled ink')]]]));
 
         return $template;
     }
@@ -94,12 +127,24 @@ final class WayToCartTest extends TestCase
     /** @return array<string, mixed> */
     private function header(Template $template, int|bool $choice): array
     {
-        return ['edit' => 'set', 'id' => $template->draft_tree['page']['id'], 'question' => 'what', 'setting' => 'header', 'value' => $choice, 'width' => 'desktop'];
+        return [
+            'edit' => 'set',
+            'id' => $template->draft_tree['page']['id'],
+            'question' => 'what',
+            'setting' => 'header',
+            'value' => $choice,
+            'width' => 'desktop',
+        ];
     }
 
     private function edited(Template $template): Template
     {
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['kind' => 'divider']]);
+        $this->edit($template, [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['kind' => 'divider'],
+        ]);
 
         return $template;
     }
@@ -118,6 +163,9 @@ final class WayToCartTest extends TestCase
         $this->anew();
         $this->postJson("/studio/templates/$template->id/fitting")->assertOk();
 
-        return array_column($this->getJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'done')->json('groups'), 'about');
+        return array_column(
+            $this->getJson("/studio/templates/$template->id/fitting")->assertJsonPath('state', 'done')->json('groups'),
+            'about',
+        );
     }
 }

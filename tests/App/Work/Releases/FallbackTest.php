@@ -18,7 +18,13 @@ use Vestibra\Tests\App\TestCase;
 /** The fallback takes what nobody claims, without any rule. */
 final class FallbackTest extends TestCase
 {
-    private const EVERY = ['format' => 2, 'show' => [[]], 'keepOff' => [], 'season' => ['from' => null, 'until' => null], 'goesFirst' => false];
+    private const EVERY = [
+        'format' => 2,
+        'show' => [[]],
+        'keepOff' => [],
+        'season' => ['from' => null, 'until' => null],
+        'goesFirst' => false,
+    ];
 
     protected function setUp(): void
     {
@@ -28,7 +34,9 @@ final class FallbackTest extends TestCase
 
     public function test_no_fallback_that_comes_with_a_shop_claims_a_page(): void
     {
-        foreach (DB::table('fallbacks')->join('templates', 'templates.id', '=', 'template_id')->where('role', 'page')->get() as $row) {
+        foreach (DB::table('fallbacks')->join('templates', 'templates.id', '=', 'template_id')
+            ->where('role', 'page')
+            ->get() as $row) {
             self::assertSame([], json_decode((string) $row->live_reach, true)['show'], (string) $row->name);
             self::assertSame($row->live_reach, $row->draft_reach);
         }
@@ -58,43 +66,84 @@ final class FallbackTest extends TestCase
         $before = $this->old('Everything else');
         $inks = $this->inks();
         $address = "/studio/templates/$inks->id/fallback";
-        self::assertSame([0, 'Everything else'], array_values(array_intersect_key((array) $this->postJson($address, ['ask' => true])->assertOk()->json(), ['moved' => 1, 'every' => 1])));
-        self::assertSame([86, 'Everything else'], array_values(array_intersect_key((array) $this->postJson($address, ['ask' => true, 'letGo' => true])->json(), ['moved' => 1, 'every' => 1])));
+        self::assertSame(
+            [0, 'Everything else'],
+            array_values(array_intersect_key(
+                (array) $this->postJson($address, ['ask' => true])->assertOk()->json(),
+                ['moved' => 1, 'every' => 1],
+            )),
+        );
+        self::assertSame(
+            [86, 'Everything else'],
+            array_values(array_intersect_key(
+                (array) $this->postJson($address, ['ask' => true, 'letGo' => true])->json(),
+                ['moved' => 1, 'every' => 1],
+            )),
+        );
         self::assertSame(self::EVERY, $before->refresh()->live_reach, 'Asking changes nothing.');
 
         $release = $this->postJson($address, ['letGo' => true])->assertCreated()->json('id');
         $before->refresh();
         self::assertSame([[], []], [$before->live_reach['show'] ?? null, $before->draft_reach['show']]);
-        self::assertFalse($before->isChanged(), 'The draft goes along, so that publishing does not bring the rule back.');
+        self::assertFalse(
+            $before->isChanged(),
+            'The draft goes along, so that publishing does not bring the rule back.',
+        );
         self::assertSame(109, $this->app->make(ReachCounts::class)->live(PageKind::Product)[$inks->id]['shownOn']);
 
         $this->postJson("/studio/releases/$release/bring-back")->assertCreated();
-        self::assertSame([self::EVERY, $before->id], [$before->refresh()->live_reach, DB::table('fallbacks')->where('page_kind', 'product')->value('template_id')], 'One release, taken back as one.');
+        self::assertSame(
+            [self::EVERY, $before->id],
+            [
+                $before->refresh()->live_reach,
+                DB::table('fallbacks')->where('page_kind', 'product')->value('template_id'),
+            ],
+            'One release, taken back as one.',
+        );
     }
 
     public function test_what_else_the_one_before_claims_stays(): void
     {
-        $before = $this->old('Everything else', ['show' => [[], [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]]);
+        $before = $this
+            ->old('Everything else', ['show' => [[], [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]]);
         $this->postJson("/studio/templates/{$this->inks()->id}/fallback", ['letGo' => true])->assertCreated();
-        self::assertSame([[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]], $before->refresh()->live_reach['show'] ?? null);
+        self::assertSame(
+            [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]],
+            $before->refresh()->live_reach['show'] ?? null,
+        );
     }
 
-    /** @return iterable<string, array{array<string, mixed>, bool}> the reach of a live template behind the fallback, and whether the old rule goes */
+    /**
+     * @return iterable<string, array{array<string, mixed>, bool}> the reach of a live template behind the fallback, and
+     *     whether the old rule goes
+     */
     public static function behind(): iterable
     {
-        yield 'one that names a category' => [['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [1]]]]], true];
+        yield 'one that names a category' =>
+            [['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [1]]]]], true];
         yield 'as wide a one, which got nothing so far' => [['show' => [[]]], false];
-        yield 'one that leaves out a brand alone' => [['show' => [[['field' => 'brand', 'comparison' => 'isNoneOf', 'values' => [1]]]]], false];
+        yield 'one that leaves out a brand alone' =>
+            [['show' => [[['field' => 'brand', 'comparison' => 'isNoneOf', 'values' => [1]]]]], false];
         yield 'as wide a one that goes first' => [['show' => [[]], 'goesFirst' => true], true];
-        yield 'one with a condition beside what it leaves out' => [['show' => [[['field' => 'brand', 'comparison' => 'isNoneOf', 'values' => [1]], ['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]], true];
+        yield 'one with a condition beside what it leaves out' => [
+            ['show' => [[
+                ['field' => 'brand', 'comparison' => 'isNoneOf', 'values' => [1]],
+                ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
+            ]]],
+            true,
+        ];
     }
 
     /** @param  array<string, mixed>  $behind */
     #[DataProvider('behind')]
-    public function test_an_older_shop_is_shown_as_before_and_its_fallbacks_let_go_where_they_can(array $behind, bool $goes): void
-    {
+    public function test_an_older_shop_is_shown_as_before_and_its_fallbacks_let_go_where_they_can(
+        array $behind,
+        bool $goes,
+    ): void {
         $before = $this->old('Everything else');
-        foreach (DB::table('fallbacks')->join('templates', 'templates.id', '=', 'template_id')->whereIn('fallbacks.page_kind', ['search', 'header', 'category'])->pluck('name') as $name) {
+        foreach (DB::table('fallbacks')->join('templates', 'templates.id', '=', 'template_id')
+            ->whereIn('fallbacks.page_kind', ['search', 'header', 'category'])
+            ->pluck('name') as $name) {
             $this->old((string) $name);
         }
         $other = $this->template('Behind');
@@ -105,7 +154,10 @@ final class FallbackTest extends TestCase
         $this->migrate();
 
         self::assertSame($goes ? [] : [[]], $before->refresh()->live_reach['show'] ?? null);
-        self::assertSame([], Template::query()->where('page_kind', 'search')->firstOrFail()->live_reach['show'] ?? null);
+        self::assertSame(
+            [],
+            Template::query()->where('page_kind', 'search')->firstOrFail()->live_reach['show'] ?? null,
+        );
         self::assertSame($shown, $this->winners(), 'Not one page is shown otherwise.');
         $this->migrate();
         self::assertSame($shown, $this->winners(), 'Twice is as once.');
@@ -114,9 +166,11 @@ final class FallbackTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, array<string, mixed>}> */
     public static function touched(): iterable
     {
-        yield 'kept off something' => [['keepOff' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]], []];
+        yield 'kept off something' =>
+            [['keepOff' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]], []];
         yield 'with a season' => [['season' => ['from' => '2026-01-01T00:00:00Z', 'until' => null]], []];
-        yield 'with a rule more' => [['show' => [[], [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]], []];
+        yield 'with a rule more' =>
+            [['show' => [[], [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]], []];
         yield 'goes first' => [['goesFirst' => true], []];
         yield 'changed in its draft' => [[], ['show' => []]];
     }
@@ -130,29 +184,48 @@ final class FallbackTest extends TestCase
     {
         $template = $this->old('Everything else', $live, $draft);
         $this->migrate();
-        self::assertSame([$live + self::EVERY, $draft + $live + self::EVERY], [$template->refresh()->live_reach, $template->draft_reach]);
+        self::assertSame(
+            [$live + self::EVERY, $draft + $live + self::EVERY],
+            [$template->refresh()->live_reach, $template->draft_reach],
+        );
     }
 
     public function test_what_covers_pages_and_is_shown_on_none_says_what_stands_in_the_way_and_what_helps(): void
     {
         $this->old('Everything else');
-        $way = fn (Template $template, array $reach): mixed => $this->postJson("/studio/templates/$template->id/reach", ['reach' => $reach + self::EVERY])->assertOk()->json('inTheWay');
+        $way = fn (Template $template, array $reach): mixed =>
+            $this->postJson("/studio/templates/$template->id/reach", ['reach' => $reach + self::EVERY])
+                ->assertOk()
+                ->json('inTheWay');
         $mine = $this->template('Mine');
 
         $found = $way($mine, []);
         self::assertSame(['Everything else', 109, 'earlier'], [$found['name'], $found['count'], $found['do']]);
         $inks = $this->inks();
-        $wide = ['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => [$this->id('categories', 'Inks')]]]]];
-        $ink = ['show' => [[['field' => 'product', 'comparison' => 'isOneOf', 'values' => [$this->id('products', 'Teal Tide bottled ink')]]]]];
+        $wide = ['show' => [
+            [['field' => 'category', 'comparison' => 'isIn', 'values' => [$this->id('categories', 'Inks')]]],
+        ]];
+        $ink = ['show' => [[[
+            'field' => 'product',
+            'comparison' => 'isOneOf',
+            'values' => [$this->id('products', 'Teal Tide bottled ink')],
+        ]]]];
         self::assertNull($way($mine, $wide), 'It is shown on the other inks.');
         self::assertSame([null], [$way($mine, $ink)]);
         $price = ['show' => [[['field' => 'title', 'comparison' => 'contains', 'values' => ['bottled ink']]]]];
         self::assertSame(['Bottled inks', 'goes-first'], [$way($mine, $price)['name'], $way($mine, $price)['do']]);
         self::assertNull($way($mine, $price + ['goesFirst' => true]), 'That helps.');
-        DB::table('pins')->insert(['page_kind' => 'product', 'subject_id' => $this->id('products', 'Teal Tide bottled ink'), 'template_id' => $inks->id]);
+        DB::table('pins')->insert([
+            'page_kind' => 'product',
+            'subject_id' => $this->id('products', 'Teal Tide bottled ink'),
+            'template_id' => $inks->id,
+        ]);
         self::assertSame('pins', $way($mine, $ink)['do']);
         self::assertNull($way($mine, ['show' => []]), 'Nothing is covered.');
-        $this->postJson('/studio/templates/order', ['move' => $mine->id, 'before' => Template::query()->where('name', 'Everything else')->value('id')])->assertCreated();
+        $this->postJson(
+            '/studio/templates/order',
+            ['move' => $mine->id, 'before' => Template::query()->where('name', 'Everything else')->value('id')],
+        )->assertCreated();
         self::assertNull($way($mine, []), 'That helps.');
     }
 
@@ -202,7 +275,10 @@ final class FallbackTest extends TestCase
         $this->anew();
         foreach (PageAddresses::kinds() as $kind) {
             $sql = WinnersSql::of($this->app->make(KindRulesReader::class)->live($kind));
-            $winners[$kind->value] = array_map(static fn (object $row): array => [$row->page_id ?? 0, $row->template_id ?? 0], DB::select("select page_id, template_id from ($sql->text) order by page_id", $sql->bindings));
+            $winners[$kind->value] = array_map(
+                static fn (object $row): array => [$row->page_id ?? 0, $row->template_id ?? 0],
+                DB::select("select page_id, template_id from ($sql->text) order by page_id", $sql->bindings),
+            );
         }
 
         return $winners;

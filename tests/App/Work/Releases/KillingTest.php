@@ -40,7 +40,11 @@ final class KillingTest extends TestCase
      */
     private function runAndKill(array $arguments, int $milliseconds): array
     {
-        $process = proc_open([PHP_BINARY, __DIR__.'/killing/worker.php', ...$arguments], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            [PHP_BINARY, __DIR__.'/killing/worker.php', ...$arguments],
+            [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         self::assertSame("ready\n", fgets($pipes[1]));
         usleep($milliseconds * 1000);

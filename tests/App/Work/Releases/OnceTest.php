@@ -24,9 +24,16 @@ final class OnceTest extends TestCase
     public function test_the_same_publish_and_the_same_taking_back_sent_six_times_are_one_release_each(): void
     {
         $publish = ['revisions' => [$this->template->id => $this->template->draft_revision], 'key' => 'one-try'];
-        $made = array_map(fn (): mixed => $this->postJson('/studio/publish', $publish)->assertCreated()->json('id'), range(1, 6));
+        $made = array_map(
+            fn (): mixed => $this->postJson('/studio/publish', $publish)->assertCreated()->json('id'),
+            range(1, 6),
+        );
         self::assertSame([1], array_values(array_unique($made)));
-        $back = array_map(fn (): mixed => $this->postJson('/studio/releases/1/bring-back', ['key' => 'another'])->assertCreated()->json('id'), range(1, 6));
+        $back = array_map(
+            fn (): mixed =>
+                $this->postJson('/studio/releases/1/bring-back', ['key' => 'another'])->assertCreated()->json('id'),
+            range(1, 6),
+        );
         self::assertSame([2], array_values(array_unique($back)));
         self::assertSame(2, DB::table('releases')->count());
     }
@@ -36,28 +43,39 @@ final class OnceTest extends TestCase
         $this->publish($this->template);
         $this->postJson('/studio/releases/1/bring-back')->assertCreated();
         foreach (range(1, 5) as $time) {
-            $this->postJson('/studio/releases/1/bring-back')->assertConflict()->assertJsonPath('message', 'The shop is so already. Nothing was changed.');
+            $this->postJson('/studio/releases/1/bring-back')
+                ->assertConflict()
+                ->assertJsonPath('message', 'The shop is so already. Nothing was changed.');
         }
         $this->postJson('/studio/releases/2/bring-back')->assertCreated();
         $this->postJson('/studio/releases/1/bring-back')->assertCreated();
         self::assertSame(4, DB::table('releases')->count(), 'There and back again is done each time.');
         $order = DB::table('templates')->where('page_kind', 'product')->orderBy('hand_order')->pluck('id')->all();
         $this->postJson('/studio/templates/order', ['order' => $order])->assertConflict();
-        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => null])->assertConflict();
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => null])
+            ->assertConflict();
     }
 
     public function test_a_key_is_that_of_one_author(): void
     {
-        $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $this->template->draft_revision], 'key' => 'k'])->assertCreated();
-        $other = \Vestibra\App\Records\Models\User::query()->create(['name' => 'Ada', 'email' => 'ada@larkfold.example', 'password' => 'ink-on-paper', 'role' => 'owner']);
-        $this->actingAs($other)->postJson('/studio/releases/1/bring-back', ['key' => 'k'])->assertCreated()->assertJsonPath('id', 2);
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->template->id => $this->template->draft_revision], 'key' => 'k'],
+        )->assertCreated();
+        $other = \Vestibra\App\Records\Models\User::query()->create([
+            'name' => 'Ada', 'email' => 'ada@larkfold.example', 'password' => 'ink-on-paper', 'role' => 'owner',
+        ]);
+        $this->actingAs($other)->postJson('/studio/releases/1/bring-back', ['key' => 'k'])
+            ->assertCreated()
+            ->assertJsonPath('id', 2);
     }
 
     public function test_a_template_and_the_house_style_go_in_one_step_and_come_back_in_one(): void
     {
         $house = (int) DB::table('house_styles')->where('in_use', true)->value('id');
         self::assertSame([null], [$this->impact()['house']]);
-        $this->patchJson("/studio/house-style/$house", ['tokens' => ['colour-accent' => '#1f5b50'], 'seen' => []])->assertOk();
+        $this->patchJson("/studio/house-style/$house", ['tokens' => ['colour-accent' => '#1f5b50'], 'seen' => []])
+            ->assertOk();
         $look = $this->impact();
         self::assertSame([1, 0], [$look['house']['decisions'], $look['look']]);
         self::assertGreaterThan(100, $this->impact('?house=1')['look'], 'Every page gets a new look.');

@@ -41,7 +41,10 @@ final class PublishingTest extends TestCase
 
         self::assertSame([17, 92, 0], [$impact->json('moved'), $impact->json('stays'), $impact->json('look')]);
         self::assertCount(1, $impact->json('moves'));
-        self::assertSame(['Everything else', 'Bottled inks', 17], [$impact->json('moves.0.fromName'), $impact->json('moves.0.toName'), $impact->json('moves.0.count')]);
+        self::assertSame(
+            ['Everything else', 'Bottled inks', 17],
+            [$impact->json('moves.0.fromName'), $impact->json('moves.0.toName'), $impact->json('moves.0.count')],
+        );
         self::assertCount(5, $impact->json('moves.0.pages'));
 
         $from = $impact->json('moves.0.from');
@@ -49,7 +52,9 @@ final class PublishingTest extends TestCase
         self::assertSame(17, $group->json('count'));
         self::assertSame(
             DB::table('products as p')->where('published', true)->where('title', 'like', '%bottled ink%')
-                ->whereRaw('brand_id <> ?', [$this->id('brands', 'Hallorme')])->orderBy('title_folded')->pluck('id')->all(),
+                ->whereRaw('brand_id <> ?', [$this->id('brands', 'Hallorme')])->orderBy('title_folded')
+                ->pluck('id')
+                ->all(),
             array_column($group->json('pages'), 'id'),
         );
     }
@@ -72,16 +77,27 @@ final class PublishingTest extends TestCase
         $this->edit($shimmer, $this->reach([['category', 'isIn', [$this->id('categories', 'Shimmer inks')]]]));
         $impact = $this->getJson("/studio/templates/$shimmer->id/impact")->json('moves');
 
-        self::assertSame([['Bottled inks', 4], ['Everything else', 2]], array_map(static fn (array $move): array => [$move['fromName'], $move['count']], $impact));
+        self::assertSame(
+            [['Bottled inks', 4], ['Everything else', 2]],
+            array_map(static fn (array $move): array => [$move['fromName'], $move['count']], $impact),
+        );
     }
 
     public function test_publishing_is_a_release_with_author_note_and_impact(): void
     {
         $this->appearOnBottled();
-        $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $this->template->draft_revision], 'note' => 'For the inks'])->assertCreated()->assertJsonPath('impact.moved', 17);
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->template->id => $this->template->draft_revision], 'note' => 'For the inks'],
+        )
+            ->assertCreated()
+            ->assertJsonPath('impact.moved', 17);
 
         $release = Release::query()->firstOrFail();
-        self::assertSame(['For the inks', $this->owner->id, 17], [$release->note, $release->author_id, $release->impact['moved']]);
+        self::assertSame(
+            ['For the inks', $this->owner->id, 17],
+            [$release->note, $release->author_id, $release->impact['moved']],
+        );
         self::assertNull($release->change_set[0]['before']);
         $this->get('/studio/releases')->assertOk()->assertSee('For the inks');
     }
@@ -93,7 +109,11 @@ final class PublishingTest extends TestCase
         $this->edit($this->template, ['edit' => 'remove', 'id' => $this->block($this->template, 'gallery')]);
 
         $this->postJson('/studio/publish', ['revisions' => [$this->template->id => $revision]])->assertStatus(409)
-            ->assertJsonPath('message', '“Bottled inks” was changed after you looked at what publishing would do. Nothing was published; look again and publish then.');
+            ->assertJsonPath(
+                'message',
+                '“Bottled inks” was changed after you looked at what publishing would do. Nothing was published; '
+                    .'look again and publish then.',
+            );
         self::assertFalse($this->template->refresh()->isLive());
     }
 
@@ -102,7 +122,9 @@ final class PublishingTest extends TestCase
         $this->appearOnBottled();
         $body = ['revisions' => [$this->template->id => $this->template->draft_revision]];
         $this->postJson('/studio/publish', $body)->assertCreated();
-        $this->postJson('/studio/publish', $body)->assertStatus(409)->assertJsonPath('message', 'Draft and live are the same. There is nothing to publish.');
+        $this->postJson('/studio/publish', $body)
+            ->assertStatus(409)
+            ->assertJsonPath('message', 'Draft and live are the same. There is nothing to publish.');
 
         self::assertSame(1, Release::query()->count());
     }
@@ -112,7 +134,9 @@ final class PublishingTest extends TestCase
         $this->appearOnBottled();
         $this->publish($this->template);
         $draft = $this->template->draft_tree;
-        $this->postJson('/studio/releases/1/bring-back')->assertCreated()->assertJsonPath('words', '“Bottled inks” taken off')->assertJsonPath('impact.moved', 17);
+        $this->postJson('/studio/releases/1/bring-back')->assertCreated()
+            ->assertJsonPath('words', '“Bottled inks” taken off')
+            ->assertJsonPath('impact.moved', 17);
 
         $this->template->refresh();
         self::assertFalse($this->template->isLive());
@@ -177,7 +201,9 @@ final class PublishingTest extends TestCase
     {
         DB::table('releases')->insert([
             'author_id' => $this->owner->id, 'at' => now(), 'state' => 'done', 'impact' => '{}',
-            'change_set' => json_encode([['change' => 'template', 'template' => 1, 'name' => 'Everything else', 'before' => null, 'after' => null]]),
+            'change_set' => json_encode([[
+                'change' => 'template', 'template' => 1, 'name' => 'Everything else', 'before' => null, 'after' => null,
+            ]]),
         ]);
     }
 }

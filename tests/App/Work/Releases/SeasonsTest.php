@@ -23,7 +23,10 @@ final class SeasonsTest extends TestCase
         $this->publish($inks);
         $this->sale = $this->template('Winter sale');
         $reach = $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]);
-        $reach['reach'] += ['season' => ['from' => '2026-12-01T00:00:00Z', 'until' => '2026-12-05T00:00:00Z'], 'goesFirst' => true];
+        $reach['reach'] += [
+            'season' => ['from' => '2026-12-01T00:00:00Z', 'until' => '2026-12-05T00:00:00Z'],
+            'goesFirst' => true,
+        ];
         $this->edit($this->sale, $reach);
     }
 
@@ -50,10 +53,13 @@ final class SeasonsTest extends TestCase
         $this->publish($this->sale);
         preg_match('#id="screen">(.*?)</script>#s', (string) $this->get('/studio/today')->getContent(), $found);
         $data = json_decode($found[1] ?? '', true)['data'];
-        self::assertSame([['Winter sale', 23, 'from Tuesday 1 December 2026 00:00 until Saturday 5 December 2026 00:00']], array_map(
-            static fn (array $one): array => [$one['name'], $one['count'], $one['season']],
-            $data['live']['ahead'],
-        ));
+        self::assertSame(
+            [['Winter sale', 23, 'from Tuesday 1 December 2026 00:00 until Saturday 5 December 2026 00:00']],
+            array_map(
+                static fn (array $one): array => [$one['name'], $one['count'], $one['season']],
+                $data['live']['ahead'],
+            ),
+        );
         self::assertNotContains('shown-on-nothing', array_column($data['attention'], 'what'));
     }
 
@@ -62,7 +68,10 @@ final class SeasonsTest extends TestCase
         $reach = $this->reach([['price', 'atLeast', [99_999_999]]]);
         $reach['reach'] += ['season' => ['from' => '2026-12-01T00:00:00Z']];
         $this->edit($this->sale, $reach);
-        self::assertSame(["nothing/{$this->sale->id}"], array_column($this->getJson("/studio/templates/{$this->sale->id}/impact")->json('concerns'), 'spoken'));
+        self::assertSame(
+            ["nothing/{$this->sale->id}"],
+            array_column($this->getJson("/studio/templates/{$this->sale->id}/impact")->json('concerns'), 'spoken'),
+        );
         $this->publish($this->sale);
         $this->get('/studio/today')->assertSee('“Winter sale” will be shown on no page when its season begins.', false);
     }
@@ -70,10 +79,17 @@ final class SeasonsTest extends TestCase
     public function test_the_pages_of_a_release_that_waits_are_listed_for_its_instant(): void
     {
         $query = 'due=2026-12-02T10:00&from=1&to='.$this->sale->id;
-        self::assertSame(17, $this->getJson("/studio/templates/{$this->sale->id}/impact/group?$query")->assertOk()->json('count'));
-        $waiting = $this->postJson('/studio/publish', ['revisions' => [$this->sale->id => $this->sale->draft_revision], 'due' => '2026-12-02T10:00'])->assertCreated();
+        self::assertSame(
+            17,
+            $this->getJson("/studio/templates/{$this->sale->id}/impact/group?$query")->assertOk()->json('count'),
+        );
+        $waiting = $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->sale->id => $this->sale->draft_revision], 'due' => '2026-12-02T10:00'],
+        )->assertCreated();
         self::assertSame(23, $waiting->json('impact.moved'));
-        $group = $this->getJson("/studio/releases/{$waiting->json('id')}/group?from=1&to={$this->sale->id}")->assertOk();
+        $group = $this->getJson("/studio/releases/{$waiting->json('id')}/group?from=1&to={$this->sale->id}")
+            ->assertOk();
         self::assertSame([17, 17], [$group->json('count'), count($group->json('pages'))]);
         $this->postJson("/studio/releases/{$waiting->json('id')}/call-off")->assertOk();
         $this->getJson("/studio/releases/{$waiting->json('id')}/group?from=1&to={$this->sale->id}")->assertStatus(409);
@@ -82,14 +98,24 @@ final class SeasonsTest extends TestCase
     public function test_a_price_in_a_shared_part_is_a_price(): void
     {
         $part = $this->template('Buying');
-        DB::table('templates')->where('id', $part->id)->update(['page_kind' => '', 'role' => 'part', 'draft_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []])]);
+        DB::table('templates')->where('id', $part->id)->update([
+            'page_kind' => '',
+            'role' => 'part',
+            'draft_reach' => json_encode(['format' => 2, 'show' => [], 'keepOff' => []]),
+        ]);
         $this->publish($part->refresh());
         foreach (['price', 'buy'] as $kind) {
             $this->edit($this->sale, ['edit' => 'remove', 'id' => $this->block($this->sale, $kind)]);
         }
-        $concerns = fn (): array => array_column($this->getJson("/studio/templates/{$this->sale->id}/impact")->json('concerns'), 'spoken');
+        $concerns = fn (): array =>
+            array_column($this->getJson("/studio/templates/{$this->sale->id}/impact")->json('concerns'), 'spoken');
         self::assertSame(["price/{$this->sale->id}", "buy/{$this->sale->id}"], $concerns());
-        $this->edit($this->sale, ['edit' => 'insert', 'parent' => $this->sale->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'place', 'kind' => 'shared-band', 'what' => ['part' => $part->id]]]);
+        $this->edit($this->sale, [
+            'edit' => 'insert',
+            'parent' => $this->sale->draft_tree['page']['id'],
+            'after' => null,
+            'node' => ['id' => 'place', 'kind' => 'shared-band', 'what' => ['part' => $part->id]],
+        ]);
         self::assertSame([], $concerns());
     }
 
@@ -99,6 +125,9 @@ final class SeasonsTest extends TestCase
      */
     private function moves(array $turn): array
     {
-        return array_map(static fn (array $move): array => [$move['fromName'], $move['toName'], $move['count']], $turn['moves']);
+        return array_map(
+            static fn (array $move): array => [$move['fromName'], $move['toName'], $move['count']],
+            $turn['moves'],
+        );
     }
 }

@@ -26,7 +26,9 @@ final class WaitingTest extends TestCase
 
     public function test_nothing_changes_before_its_time_and_the_next_request_after_it_makes_it(): void
     {
-        $this->wait('2026-11-27 00:00')->assertCreated()->assertJsonPath('state', 'waiting')->assertJsonPath('impact.moved', 23);
+        $this->wait('2026-11-27 00:00')->assertCreated()
+            ->assertJsonPath('state', 'waiting')
+            ->assertJsonPath('impact.moved', 23);
         $this->travelTo('2026-11-26T23:59:59Z');
         $this->get('/p/teal-tide-bottled-ink')->assertDontSee($this->block($this->inks, 'title'));
         $this->travelTo('2026-11-27T00:00:00Z');
@@ -49,7 +51,9 @@ final class WaitingTest extends TestCase
     public function test_its_time_can_be_changed_and_it_can_be_called_off(): void
     {
         $this->wait('2026-11-27 00:00');
-        $this->patchJson('/studio/releases/1', ['due' => '2026-11-28 09:00'])->assertOk()->assertJsonPath('dueWall', '2026-11-28T09:00');
+        $this->patchJson('/studio/releases/1', ['due' => '2026-11-28 09:00'])
+            ->assertOk()
+            ->assertJsonPath('dueWall', '2026-11-28T09:00');
         $this->travelTo('2026-11-27T12:00:00Z');
         self::assertSame(0, $this->app->make(Releases::class)->runDue());
         $this->postJson('/studio/releases/1/call-off')->assertOk()->assertJsonPath('state', 'called-off');
@@ -60,7 +64,9 @@ final class WaitingTest extends TestCase
 
     public function test_a_time_that_is_over_is_refused(): void
     {
-        $this->wait('2026-11-25 11:00')->assertStatus(422)->assertJsonPath('message', 'That time is not to come any more. Nothing was kept; choose a later one.');
+        $this->wait('2026-11-25 11:00')
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'That time is not to come any more. Nothing was kept; choose a later one.');
         $this->wait('Friday')->assertStatus(422);
         self::assertSame(0, Release::query()->count());
     }
@@ -82,7 +88,10 @@ final class WaitingTest extends TestCase
         $this->travelTo('2026-11-28T00:00:00Z');
         $this->get('/p/teal-tide-bottled-ink')->assertOk();
 
-        self::assertSame(['failed', 'release.template-gone'], [Release::query()->firstOrFail()->state, Release::query()->firstOrFail()->trouble]);
+        self::assertSame(
+            ['failed', 'release.template-gone'],
+            [Release::query()->firstOrFail()->state, Release::query()->firstOrFail()->trouble],
+        );
         $this->get('/studio/today')->assertSee('A release that waited was not made.');
     }
 
@@ -90,20 +99,31 @@ final class WaitingTest extends TestCase
     {
         $pens = $this->template('Pens');
         $this->edit($pens, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
-        $this->postJson('/studio/publish', ['revisions' => [$pens->id => $pens->draft_revision], 'due' => '2026-11-27 10:00'])->assertCreated();
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$pens->id => $pens->draft_revision], 'due' => '2026-11-27 10:00'],
+        )->assertCreated();
         $this->wait('2026-11-27 09:00');
         $this->travelTo('2026-11-28T00:00:00Z');
         self::assertSame(2, $this->app->make(Releases::class)->runDue());
 
-        self::assertSame([23, 26], [Release::query()->findOrFail(2)->impact['moved'], Release::query()->findOrFail(1)->impact['moved']]);
+        self::assertSame(
+            [23, 26],
+            [Release::query()->findOrFail(2)->impact['moved'], Release::query()->findOrFail(1)->impact['moved']],
+        );
     }
 
     public function test_several_templates_are_published_in_one_release(): void
     {
         $pens = $this->template('Pens');
         $this->edit($pens, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
-        $this->getJson("/studio/templates/{$this->inks->id}/impact?also=$pens->id")->assertJsonPath('moved', 49)->assertJsonPath('others.0.name', 'Pens');
-        $this->postJson('/studio/publish', ['revisions' => [$this->inks->id => $this->inks->draft_revision, $pens->id => $pens->draft_revision]])->assertCreated();
+        $this->getJson("/studio/templates/{$this->inks->id}/impact?also=$pens->id")
+            ->assertJsonPath('moved', 49)
+            ->assertJsonPath('others.0.name', 'Pens');
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->inks->id => $this->inks->draft_revision, $pens->id => $pens->draft_revision]],
+        )->assertCreated();
 
         self::assertSame(1, Release::query()->count());
         self::assertTrue($pens->refresh()->isLive());
@@ -114,18 +134,33 @@ final class WaitingTest extends TestCase
     public function test_what_would_be_shown_on_nothing_or_has_no_price_wants_a_spoken_decision(): void
     {
         $bare = $this->template('Bare', 'blank');
-        $this->edit($bare, ['edit' => 'insert', 'parent' => $this->block($bare, 'column'), 'after' => null, 'node' => ['kind' => 'title']]);
+        $this->edit($bare, [
+            'edit' => 'insert',
+            'parent' => $this->block($bare, 'column'),
+            'after' => null,
+            'node' => ['kind' => 'title'],
+        ]);
         $body = ['revisions' => [$bare->id => $bare->draft_revision]];
         $impact = $this->getJson("/studio/templates/$bare->id/impact");
-        self::assertSame(["nothing/$bare->id", "price/$bare->id", "buy/$bare->id"], array_column($impact->json('concerns'), 'spoken'));
-        $this->postJson('/studio/publish', $body)->assertStatus(409)->assertJsonPath('problems.1.message', '“Bare” shows no price.');
-        $this->postJson('/studio/publish', $body + ['spoken' => ["nothing/$bare->id", "price/$bare->id"]])->assertStatus(409);
-        $this->postJson('/studio/publish', $body + ['spoken' => ["nothing/$bare->id", "price/$bare->id", "buy/$bare->id"]])->assertCreated();
+        self::assertSame(
+            ["nothing/$bare->id", "price/$bare->id", "buy/$bare->id"],
+            array_column($impact->json('concerns'), 'spoken'),
+        );
+        $this->postJson('/studio/publish', $body)
+            ->assertStatus(409)
+            ->assertJsonPath('problems.1.message', '“Bare” shows no price.');
+        $this->postJson('/studio/publish', $body + ['spoken' => ["nothing/$bare->id", "price/$bare->id"]])
+            ->assertStatus(409);
+        $this->postJson(
+            '/studio/publish',
+            $body + ['spoken' => ["nothing/$bare->id", "price/$bare->id", "buy/$bare->id"]],
+        )->assertCreated();
     }
 
     public function test_after_publishing_three_changed_pages_and_the_three_nearest_that_did_not_are_named(): void
     {
-        $look = $this->postJson('/studio/publish', ['revisions' => [$this->inks->id => $this->inks->draft_revision]])->json('look');
+        $look = $this->postJson('/studio/publish', ['revisions' => [$this->inks->id => $this->inks->draft_revision]])
+            ->json('look');
         self::assertCount(3, $look['changed']);
         self::assertCount(3, $look['same']);
         $inks = array_column($look['changed'], 'id');
@@ -140,6 +175,9 @@ final class WaitingTest extends TestCase
 
     private function wait(string $due): \Illuminate\Testing\TestResponse
     {
-        return $this->postJson('/studio/publish', ['revisions' => [$this->inks->id => $this->inks->draft_revision], 'due' => $due, 'note' => 'On Friday']);
+        return $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$this->inks->id => $this->inks->draft_revision], 'due' => $due, 'note' => 'On Friday'],
+        );
     }
 }

@@ -23,14 +23,25 @@ use Vestibra\Tests\Core\Chance;
 final class SavingTest extends TestCase
 {
     /** Tables that the history itself writes, and what is made anew by numbers of its own. */
-    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits', 'filter_stale', 'filter_words'];
+    private const BESIDE = [
+        'catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules',
+        'filter_packs', 'filter_bits', 'filter_stale', 'filter_words',
+    ];
 
     public function test_whatever_is_deleted_comes_back_to_the_byte(): void
     {
         $this->pin();
         foreach ([Thing::Product, Thing::Brand, Thing::Tag, Thing::Collection, Thing::Category] as $thing) {
-            $table = ['product' => 'products', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections', 'category' => 'categories'][$thing->value];
-            $ids = DB::table($table)->when($thing === Thing::Category, static fn ($query) => $query->whereRaw('lower = upper'))->orderByRaw('id * 7 % 11')->limit(4)->pluck('id')->all();
+            $table = [
+                'product' => 'products', 'brand' => 'brands', 'tag' => 'tags', 'collection' => 'collections',
+                'category' => 'categories',
+            ][$thing->value];
+            $ids = DB::table($table)
+                ->when($thing === Thing::Category, static fn ($query) => $query->whereRaw('lower = upper'))
+                ->orderByRaw('id * 7 % 11')
+                ->limit(4)
+                ->pluck('id')
+                ->all();
             foreach ($ids as $id) {
                 $before = $this->everything();
                 $saved = $this->save(new Change($thing, (int) $id, [], null));
@@ -77,10 +88,16 @@ final class SavingTest extends TestCase
         $shimmer = $this->template('Presents');
         $this->edit($shimmer, $this->reach([['tag', 'hasAnyOf', [$this->id('tags', 'gift')]]]));
         $this->publish($shimmer);
-        $product = (int) DB::scalar('select p.id from products p where p.published = 1 and not exists (select 1 from product_tag x join tags t on t.id = x.tag_id where x.product_id = p.id and t.name = ?) order by p.id limit 1', ['gift']);
+        $product = (int) DB::scalar(
+            'select p.id from products p where p.published = 1 and not exists (select 1 from product_tag x join tags '
+                .'t on t.id = x.tag_id where x.product_id = p.id and t.name = ?) order by p.id limit 1',
+            ['gift'],
+        );
         $tags = $this->fields(Thing::Product, $product)['tags'];
         assert(is_array($tags));
-        $change = new Change(Thing::Product, $product, ['tags' => $tags], ['tags' => self::sorted([...$tags, $this->id('tags', 'gift')])]);
+        $change = new Change(Thing::Product, $product, ['tags' => $tags], [
+            'tags' => self::sorted([...$tags, $this->id('tags', 'gift')]),
+        ]);
 
         $before = $this->everything();
         $foreseen = $this->saving()->foresee(new Entry([$change]));
@@ -105,22 +122,54 @@ final class SavingTest extends TestCase
         $template = $this->template('All pens');
         $this->edit($template, $this->reach([['category', 'isIn', [$pens]]]));
         $this->publish($template);
-        $beneath = (int) DB::scalar('select count(distinct p.id) from products p join category_product h on h.product_id = p.id join categories d on d.id = h.category_id join categories t on d.lower between t.lower and t.upper where t.id = ? and p.published = 1'
-            .' and not exists (select 1 from category_product g join categories e on e.id = g.category_id join categories s on e.lower between s.lower and s.upper where g.product_id = p.id and s.id = ?)', [$bottled, $pens]);
+        $beneath = (int) DB::scalar(
+            'select count(distinct p.id) from products p join category_product h on h.product_id = p.id join '
+                .'categories d on d.id = h.category_id join categories t on d.lower between t.lower and t.upper '
+                .'where t.id = ? and p.published = 1'
+                .' and not exists (select 1 from category_product g join categories e on e.id = g.category_id join '
+                .'categories s on e.lower between s.lower and s.upper where g.product_id = p.id and s.id = ?)',
+            [$bottled, $pens],
+        );
 
-        $saved = $this->save(new Change(Thing::Category, $bottled, ['parent' => $this->fields(Thing::Category, $bottled)['parent']], ['parent' => $pens]));
+        $saved = $this->save(new Change(
+            Thing::Category,
+            $bottled,
+            ['parent' => $this->fields(Thing::Category, $bottled)['parent']],
+            ['parent' => $pens],
+        ));
 
         self::assertGreaterThan(3, $beneath);
         self::assertSame($beneath, $saved->moves['moved']);
-        self::assertSame([], DB::select('select c.id from categories c join categories p on p.id = c.parent_id where not (c.lower > p.lower and c.upper <= p.upper)'));
+        self::assertSame(
+            [],
+            DB::select(
+                'select c.id from categories c join categories p on p.id = c.parent_id where not (c.lower > p.lower '
+                    .'and c.upper <= p.upper)',
+            ),
+        );
     }
 
     public function test_a_product_that_is_made_and_one_that_goes_are_said(): void
     {
         $made = $this->save(
-            new Change(Thing::Product, -1, null, ['title' => 'Dusk ink', 'slug' => 'dusk-ink', 'brand' => -2] + $this->empty(Thing::Product)),
-            new Change(Thing::Brand, -2, null, ['name' => 'Nightjar', 'slug' => 'nightjar'] + $this->empty(Thing::Brand)),
-            new Change(Thing::Variant, -1, null, ['product' => -1, 'sku' => 'DUSK', 'price' => 1250] + $this->empty(Thing::Variant)),
+            new Change(
+                Thing::Product,
+                -1,
+                null,
+                ['title' => 'Dusk ink', 'slug' => 'dusk-ink', 'brand' => -2] + $this->empty(Thing::Product),
+            ),
+            new Change(
+                Thing::Brand,
+                -2,
+                null,
+                ['name' => 'Nightjar', 'slug' => 'nightjar'] + $this->empty(Thing::Brand),
+            ),
+            new Change(
+                Thing::Variant,
+                -1,
+                null,
+                ['product' => -1, 'sku' => 'DUSK', 'price' => 1250] + $this->empty(Thing::Variant),
+            ),
         );
         $id = $made->numbers['product/-1'];
 
@@ -142,7 +191,13 @@ final class SavingTest extends TestCase
         $fields = $this->fields(Thing::Product, $product);
         $this->save(new Change(Thing::Product, $product, ['title' => $fields['title']], ['title' => 'Robin’s ink']));
         $this->save(new Change(Thing::Product, $product, ['brand' => $fields['brand']], ['brand' => null]));
-        $refused = $this->saving()->save(new Entry([new Change(Thing::Product, $product, ['title' => $fields['title'], 'published' => true], ['title' => 'Ada’s ink', 'published' => false])]), $this->owner);
+        $refused = $this->saving()->save(
+            new Entry([new Change(Thing::Product, $product, ['title' => $fields['title'], 'published' => true], [
+                'title' => 'Ada’s ink',
+                'published' => false,
+            ])]),
+            $this->owner,
+        );
 
         self::assertInstanceOf(Refusal::class, $refused);
         self::assertSame(['title'], array_column($refused->crossings, 'field'));
@@ -155,7 +210,10 @@ final class SavingTest extends TestCase
         $variant = (int) DB::table('variants')->whereNotNull('stock')->where('stock', '>', 1)->value('id');
         $stock = $this->fields(Thing::Variant, $variant)['stock'];
         DB::table('variants')->where('id', $variant)->decrement('stock');
-        $refused = $this->saving()->save(new Entry([new Change(Thing::Variant, $variant, ['stock' => $stock], ['stock' => 50])]), $this->owner);
+        $refused = $this->saving()->save(
+            new Entry([new Change(Thing::Variant, $variant, ['stock' => $stock], ['stock' => 50])]),
+            $this->owner,
+        );
 
         self::assertInstanceOf(Refusal::class, $refused);
         self::assertSame($stock - 1, $this->fields(Thing::Variant, $variant)['stock']);
@@ -182,7 +240,9 @@ final class SavingTest extends TestCase
 
     public function test_a_save_that_arrives_twice_is_made_once(): void
     {
-        $entry = new Entry([new Change(Thing::Tag, -1, null, ['name' => 'new', 'slug' => 'new-things'] + $this->empty(Thing::Tag))]);
+        $entry = new Entry(
+            [new Change(Thing::Tag, -1, null, ['name' => 'new', 'slug' => 'new-things'] + $this->empty(Thing::Tag))],
+        );
         $first = $this->saving()->save($entry, $this->owner, key: 'k1');
         $second = $this->saving()->save($entry, $this->owner, key: 'k1');
 
@@ -198,7 +258,9 @@ final class SavingTest extends TestCase
         $this->save(new Change(Thing::Brand, $brand, ['slug' => 'ostrelve'], ['slug' => 'ostrelve-pens']));
         $this->save(new Change(Thing::Brand, $brand, ['slug' => 'ostrelve-pens'], ['slug' => 'ostrelve-of-york']));
 
-        $taking = new Entry([new Change(Thing::Brand, -1, null, ['name' => 'Other', 'slug' => 'ostrelve'] + $this->empty(Thing::Brand))]);
+        $taking = new Entry([
+            new Change(Thing::Brand, -1, null, ['name' => 'Other', 'slug' => 'ostrelve'] + $this->empty(Thing::Brand)),
+        ]);
         $refused = $this->saving()->save($taking, $this->owner);
         self::assertInstanceOf(Refusal::class, $refused);
         self::assertSame(CatalogueProblem::AddressNameLeads, $refused->problems[0]->code);
@@ -212,22 +274,74 @@ final class SavingTest extends TestCase
         $inks = $this->id('categories', 'Inks');
         $bottled = $this->id('categories', 'Bottled inks');
         $colour = (int) DB::table('options')->where('name', 'Colour')->value('id');
-        $variants = DB::table('variants')->where('product_id', DB::table('variants')->groupBy('product_id')->havingRaw('count(*) > 3')->value('product_id'))->orderBy('id')->get();
+        $variants = DB::table('variants')->where(
+            'product_id',
+            DB::table('variants')->groupBy('product_id')->havingRaw('count(*) > 3')->value('product_id'),
+        )
+            ->orderBy('id')
+            ->get();
         [$one, $two] = [$variants[0]->id ?? 0, $variants[1]->id ?? 0];
         $fields = fn (int $id): array => $this->fields(Thing::Variant, $id);
 
         return [
-            ['category/'.$inks.'/parent', CatalogueProblem::Circle, new Change(Thing::Category, $inks, ['parent' => null], ['parent' => $bottled])],
+            [
+                'category/'.$inks.'/parent',
+                CatalogueProblem::Circle,
+                new Change(Thing::Category, $inks, ['parent' => null], ['parent' => $bottled]),
+            ],
             ['category/'.$inks, CatalogueProblem::StillUsed, new Change(Thing::Category, $inks, [], null)],
             ['option/'.$colour, CatalogueProblem::StillUsed, new Change(Thing::Option, $colour, [], null)],
-            ['product/1/brand', CatalogueProblem::NamesGone, new Change(Thing::Product, 1, ['brand' => $this->fields(Thing::Product, 1)['brand']], ['brand' => 4711])],
-            ['product/1/pictures', CatalogueProblem::NamesGone, new Change(Thing::Product, 1, ['pictures' => $this->fields(Thing::Product, 1)['pictures']], ['pictures' => [4711]])],
-            ['product/1/mainCategory', CatalogueProblem::MainNotFiled, new Change(Thing::Product, 1, ['categories' => $this->fields(Thing::Product, 1)['categories']], ['categories' => []])],
-            ['product/1/slug', CatalogueProblem::AddressNameTaken, new Change(Thing::Product, 1, ['slug' => $this->fields(Thing::Product, 1)['slug']], ['slug' => $this->fields(Thing::Product, 2)['slug']])],
-            ["variant/$one/sku", CatalogueProblem::SkuTaken, new Change(Thing::Variant, $one, ['sku' => $fields($one)['sku']], ['sku' => $fields($two)['sku']])],
-            ["variant/$two/values", CatalogueProblem::VariantTwice, new Change(Thing::Variant, $two, ['values' => $fields($two)['values']], ['values' => $fields($one)['values']])],
-            ["variant/$one/salePrice", CatalogueProblem::SaleNotBelow, new Change(Thing::Variant, $one, ['salePrice' => $fields($one)['salePrice']], ['salePrice' => $fields($one)['price']])],
-            ['tag/-1/name', CatalogueProblem::NameTaken, new Change(Thing::Tag, -1, null, ['name' => 'GIFT', 'slug' => 'gifts'] + $this->empty(Thing::Tag))],
+            [
+                'product/1/brand',
+                CatalogueProblem::NamesGone,
+                new Change(Thing::Product, 1, ['brand' => $this->fields(Thing::Product, 1)['brand']], [
+                    'brand' => 4711,
+                ]),
+            ],
+            [
+                'product/1/pictures',
+                CatalogueProblem::NamesGone,
+                new Change(Thing::Product, 1, ['pictures' => $this->fields(Thing::Product, 1)['pictures']], [
+                    'pictures' => [4711],
+                ]),
+            ],
+            [
+                'product/1/mainCategory',
+                CatalogueProblem::MainNotFiled,
+                new Change(Thing::Product, 1, ['categories' => $this->fields(Thing::Product, 1)['categories']], [
+                    'categories' => [],
+                ]),
+            ],
+            [
+                'product/1/slug',
+                CatalogueProblem::AddressNameTaken,
+                new Change(Thing::Product, 1, ['slug' => $this->fields(Thing::Product, 1)['slug']], ['slug' => $this
+                    ->fields(Thing::Product, 2)['slug']]),
+            ],
+            [
+                "variant/$one/sku",
+                CatalogueProblem::SkuTaken,
+                new Change(Thing::Variant, $one, ['sku' => $fields($one)['sku']], ['sku' => $fields($two)['sku']]),
+            ],
+            [
+                "variant/$two/values",
+                CatalogueProblem::VariantTwice,
+                new Change(Thing::Variant, $two, ['values' => $fields($two)['values']], [
+                    'values' => $fields($one)['values'],
+                ]),
+            ],
+            [
+                "variant/$one/salePrice",
+                CatalogueProblem::SaleNotBelow,
+                new Change(Thing::Variant, $one, ['salePrice' => $fields($one)['salePrice']], [
+                    'salePrice' => $fields($one)['price'],
+                ]),
+            ],
+            [
+                'tag/-1/name',
+                CatalogueProblem::NameTaken,
+                new Change(Thing::Tag, -1, null, ['name' => 'GIFT', 'slug' => 'gifts'] + $this->empty(Thing::Tag)),
+            ],
         ];
     }
 
@@ -238,18 +352,29 @@ final class SavingTest extends TestCase
             $refused = $this->saving()->save(new Entry([$change]), $this->owner);
 
             self::assertInstanceOf(Refusal::class, $refused, $code->value);
-            self::assertContains([$code, $path], array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $refused->problems), $code->value);
+            self::assertContains(
+                [$code, $path],
+                array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $refused->problems),
+                $code->value,
+            );
             self::assertSame($before, $this->everything());
         }
     }
 
     public function test_collections_by_rule_that_hold_each_other_are_refused(): void
     {
-        $rule = static fn (int $collection): array => ['format' => 2, 'show' => [[['field' => 'collection', 'comparison' => 'isIn', 'values' => [$collection]]]], 'keepOff' => []];
+        $rule = static fn (int $collection): array => [
+            'format' => 2,
+            'show' => [[['field' => 'collection', 'comparison' => 'isIn', 'values' => [$collection]]]],
+            'keepOff' => [],
+        ];
         $two = DB::table('collections')->whereNull('rule')->limit(2)->pluck('id')->all();
         [$one, $other] = [(int) $two[0], (int) $two[1]];
         $this->save(new Change(Thing::Collection, $one, ['rule' => null], ['rule' => $rule($other)]));
-        $refused = $this->saving()->save(new Entry([new Change(Thing::Collection, $other, ['rule' => null], ['rule' => $rule($one)])]), $this->owner);
+        $refused = $this->saving()->save(
+            new Entry([new Change(Thing::Collection, $other, ['rule' => null], ['rule' => $rule($one)])]),
+            $this->owner,
+        );
 
         self::assertInstanceOf(Refusal::class, $refused);
         self::assertSame(CatalogueProblem::Circle, $refused->problems[0]->code);
@@ -273,7 +398,19 @@ final class SavingTest extends TestCase
     private function save(Change ...$changes): Saved
     {
         $saved = $this->saving()->save(new Entry(array_values($changes)), $this->owner);
-        self::assertInstanceOf(Saved::class, $saved, $saved instanceof Refusal ? (string) json_encode([array_map(static fn (Problem $problem): array => [$problem->code->value, $problem->path], $saved->problems), $saved->crossings]) : '');
+        self::assertInstanceOf(
+            Saved::class,
+            $saved,
+            $saved instanceof Refusal
+                ? (string) json_encode([
+                    array_map(
+                        static fn (Problem $problem): array => [$problem->code->value, $problem->path],
+                        $saved->problems,
+                    ),
+                    $saved->crossings,
+                ])
+                : '',
+        );
 
         return $saved;
     }
@@ -305,13 +442,22 @@ final class SavingTest extends TestCase
     private function everything(): array
     {
         $all = [];
-        foreach (DB::select("select name from sqlite_master where type = 'table' and name not like 'product_words%' and name <> 'product_vocabulary' and name not like 'sqlite_%' order by name") as $table) {
+        foreach (DB::select(
+            "select name from sqlite_master where type = 'table' and name not like 'product_words%' and name <> "
+                ."'product_vocabulary' and name not like 'sqlite_%' order by name",
+        ) as $table) {
             if (! in_array($table->name, self::BESIDE, true)) {
-                $all[$table->name] = array_map(static fn (object $row): string => (string) json_encode($row), DB::select("select * from $table->name order by 1, 2"));
+                $all[$table->name] = array_map(
+                    static fn (object $row): string => (string) json_encode($row),
+                    DB::select("select * from $table->name order by 1, 2"),
+                );
                 sort($all[$table->name]);
             }
         }
-        $all['found by'] = array_map(static fn (object $row): string => (string) json_encode($row), DB::select('select rowid, * from product_words order by rowid'));
+        $all['found by'] = array_map(
+            static fn (object $row): string => (string) json_encode($row),
+            DB::select('select rowid, * from product_words order by rowid'),
+        );
 
         return $all;
     }

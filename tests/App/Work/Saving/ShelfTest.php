@@ -40,7 +40,9 @@ final class ShelfTest extends TestCase
         $this->anew();
         $this->get(self::PAGE)->assertNotFound();
 
-        $this->actingAs($this->owner)->getJson('/studio/catalogue/entries')->assertJsonPath('total', 3)->assertJsonPath('entries.0.by', $this->owner->name);
+        $this->actingAs($this->owner)->getJson('/studio/catalogue/entries')
+            ->assertJsonPath('total', 3)
+            ->assertJsonPath('entries.0.by', $this->owner->name);
         $last = (int) DB::table('catalogue_entries')->max('id');
         self::assertInstanceOf(Saved::class, $this->app->make(Saving::class)->takeBack($last, $this->owner));
         self::assertTrue($this->stands()['published']);
@@ -58,7 +60,14 @@ final class ShelfTest extends TestCase
 
     public function test_a_product_is_new_from_when_customers_first_see_it(): void
     {
-        $made = $this->app->make(Saving::class)->save(new Entry([new Change(Thing::Product, -1, null, ['title' => 'Dusk ink', 'slug' => 'dusk-ink', 'published' => false])]), $this->owner);
+        $made = $this->app->make(Saving::class)->save(
+            new Entry([new Change(Thing::Product, -1, null, [
+                'title' => 'Dusk ink',
+                'slug' => 'dusk-ink',
+                'published' => false,
+            ])]),
+            $this->owner,
+        );
         self::assertInstanceOf(Saved::class, $made);
         $id = $made->numbers['product/-1'];
         self::assertNull($this->stands($id)['added']);
@@ -76,7 +85,10 @@ final class ShelfTest extends TestCase
     private function set(array $fields, ?int $id = null): void
     {
         $id ??= $this->id('products', 'Teal Tide bottled ink');
-        $done = $this->app->make(Saving::class)->save(new Entry([new Change(Thing::Product, $id, array_intersect_key($this->stands($id), $fields), $fields)]), $this->owner);
+        $done = $this->app->make(Saving::class)->save(
+            new Entry([new Change(Thing::Product, $id, array_intersect_key($this->stands($id), $fields), $fields)]),
+            $this->owner,
+        );
         self::assertInstanceOf(Saved::class, $done);
         $this->anew();
     }

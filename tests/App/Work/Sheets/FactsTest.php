@@ -19,13 +19,26 @@ final class FactsTest extends TestCase
 
     public function test_a_fact_is_defined_renamed_and_stands_in_rules_all_the_same(): void
     {
-        $id = $this->postJson('/studio/facts', ['name' => ' Lightfast ', 'kind' => 'number', 'unit' => 'points', 'decimals' => 1, 'group' => 'Ink'])->assertCreated()->json('id');
-        $this->postJson('/studio/facts', ['name' => 'LIGHTFAST', 'kind' => 'text'])->assertStatus(422)->assertJsonPath('message', 'There is a fact called “LIGHTFAST” already. Choose another name; nothing was changed.');
+        $id = $this->postJson('/studio/facts', [
+            'name' => ' Lightfast ', 'kind' => 'number', 'unit' => 'points', 'decimals' => 1, 'group' => 'Ink',
+        ])
+            ->assertCreated()
+            ->json('id');
+        $this->postJson('/studio/facts', ['name' => 'LIGHTFAST', 'kind' => 'text'])->assertStatus(422)->assertJsonPath(
+            'message',
+            'There is a fact called “LIGHTFAST” already. Choose another name; nothing was changed.',
+        );
         $template = $this->template();
-        $this->edit($template, ['edit' => 'reach', 'reach' => ['show' => [[['field' => 'fact', 'of' => $id, 'comparison' => 'atLeast', 'values' => [45]]]]]]);
+        $this->edit($template, [
+            'edit' => 'reach',
+            'reach' => ['show' => [[['field' => 'fact', 'of' => $id, 'comparison' => 'atLeast', 'values' => [45]]]]],
+        ]);
         $this->fill([[1, $id, ['4.5'], []], [2, $id, ['4.4'], []]])->assertOk();
-        $this->patchJson("/studio/facts/$id", ['name' => 'Fast to light', 'kind' => 'number', 'unit' => 'points', 'group' => 'Ink'])->assertOk();
-        $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->draft_reach])->assertJsonPath('covers', 1);
+        $this->patchJson("/studio/facts/$id", [
+            'name' => 'Fast to light', 'kind' => 'number', 'unit' => 'points', 'group' => 'Ink',
+        ])->assertOk();
+        $this->postJson("/studio/templates/$template->id/reach", ['reach' => $template->draft_reach])
+            ->assertJsonPath('covers', 1);
         $this->get('/studio/facts')->assertOk()->assertSee('Fast to light');
     }
 
@@ -49,12 +62,17 @@ final class FactsTest extends TestCase
     /** @return iterable<string, array{string, list<string>, string}> */
     public static function wrong(): iterable
     {
-        yield 'words for a number' => ['Nib width', ['fine'], '“Nib width” takes a number, as 0.4. Nothing was changed.'];
+        yield 'words for a number' =>
+            ['Nib width', ['fine'], '“Nib width” takes a number, as 0.4. Nothing was changed.'];
         yield 'too many places' => ['Nib width', ['0.45'], '“Nib width” takes a number, as 0.4. Nothing was changed.'];
-        yield 'a day that is none' => ['First made', ['2026-02-30'], '“First made” takes a day, as 2026-12-31. Nothing was changed.'];
-        yield 'neither yes nor no' => ['Stands up to water', ['perhaps'], '“Stands up to water” takes yes or no. Nothing was changed.'];
-        yield 'a choice that is not offered' => ['Filling', ['Magic'], '“Filling” does not offer this choice. Nothing was changed.'];
-        yield 'two values for one' => ['Material', ['Resin', 'Brass'], '“Material” takes one value. Nothing was changed.'];
+        yield 'a day that is none' =>
+            ['First made', ['2026-02-30'], '“First made” takes a day, as 2026-12-31. Nothing was changed.'];
+        yield 'neither yes nor no' =>
+            ['Stands up to water', ['perhaps'], '“Stands up to water” takes yes or no. Nothing was changed.'];
+        yield 'a choice that is not offered' =>
+            ['Filling', ['Magic'], '“Filling” does not offer this choice. Nothing was changed.'];
+        yield 'two values for one' =>
+            ['Material', ['Resin', 'Brass'], '“Material” takes one value. Nothing was changed.'];
     }
 
     /** @param  list<string>  $written */
@@ -63,7 +81,9 @@ final class FactsTest extends TestCase
     {
         $before = $this->stored();
         $care = $this->id('facts', 'Care');
-        $this->fill([[5, $care, ['<p>New.</p>'], $this->values([5])[5][$care] ?? []], [1, $this->id('facts', $fact), $written, []]])
+        $this->fill([[5, $care, ['<p>New.</p>'], $this->values([5])[5][$care] ?? []], [
+            1, $this->id('facts', $fact), $written, [],
+        ]])
             ->assertStatus(422)->assertJsonPath('message', $message)->assertJsonPath('wrong.0.product', 1);
         self::assertEquals($before, $this->stored());
     }
@@ -73,7 +93,9 @@ final class FactsTest extends TestCase
         $material = $this->id('facts', 'Material');
         $before = $this->values([1])[1][$material] ?? [];
         $this->fill([[1, $material, ['Brass'], $before]])->assertOk();
-        $this->fill([[1, $material, ['Resin'], $before]])->assertStatus(409)->assertJsonPath('crossed.0.written', ['Brass']);
+        $this->fill([[1, $material, ['Resin'], $before]])
+            ->assertStatus(409)
+            ->assertJsonPath('crossed.0.written', ['Brass']);
         self::assertSame(['Brass'], $this->values([1])[1][$material]);
         $this->fill([[1, $material, ['Brass'], $before]])->assertOk();
     }
@@ -84,16 +106,37 @@ final class FactsTest extends TestCase
         $template = $this->template();
         $this->edit(
             $template,
-            ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['kind' => 'rich-text', 'what' => ['text' => '<p><span data-value="product.fact" data-of="'.$care.'">Care</span></p>']]],
-            ['edit' => 'reach', 'reach' => ['show' => [[['field' => 'fact', 'of' => $care, 'comparison' => 'isFilled', 'values' => []]]]]],
+            [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => [
+                    'kind' => 'rich-text',
+                    'what' => ['text' => '<p><span data-value="product.fact" data-of="'.$care.'">Care</span></p>'],
+                ],
+            ],
+            [
+                'edit' => 'reach',
+                'reach' => ['show' => [[[
+                    'field' => 'fact', 'of' => $care, 'comparison' => 'isFilled', 'values' => [],
+                ]]]],
+            ],
         );
         $uses = $this->getJson("/studio/facts/$care/uses")->assertOk()->json();
         self::assertSame(26, $uses['products']);
-        self::assertSame([['id' => $template->id, 'name' => 'Bottled inks', 'live' => false, 'rule' => true, 'page' => true]], $uses['templates']);
-        self::assertSame([], $this->getJson('/studio/facts/'.$this->id('facts', 'Material').'/uses')->json('templates'));
+        self::assertSame(
+            [['id' => $template->id, 'name' => 'Bottled inks', 'live' => false, 'rule' => true, 'page' => true]],
+            $uses['templates'],
+        );
+        self::assertSame(
+            [],
+            $this->getJson('/studio/facts/'.$this->id('facts', 'Material').'/uses')->json('templates'),
+        );
         $this->deleteJson("/studio/facts/$care")->assertOk();
         self::assertSame(0, DB::table('fact_values')->where('fact_id', $care)->count());
-        $this->getJson("/studio/templates/$template->id/news?revision=0&window=w")->assertJsonPath('state.counts.covers', 0)->assertJsonCount(1, 'state.counts.dead');
+        $this->getJson("/studio/templates/$template->id/news?revision=0&window=w")
+            ->assertJsonPath('state.counts.covers', 0)
+            ->assertJsonCount(1, 'state.counts.dead');
         $this->patchJson("/studio/facts/$care", ['name' => 'Care', 'kind' => 'text'])->assertNotFound();
     }
 
@@ -117,7 +160,8 @@ final class FactsTest extends TestCase
     private function fill(array $changes): \Illuminate\Testing\TestResponse
     {
         return $this->postJson('/studio/facts/values', ['changes' => array_map(
-            static fn (array $one): array => ['product' => $one[0], 'fact' => $one[1], 'written' => $one[2], 'before' => $one[3]],
+            static fn (array $one): array =>
+                ['product' => $one[0], 'fact' => $one[1], 'written' => $one[2], 'before' => $one[3]],
             $changes,
         )]);
     }
@@ -125,7 +169,9 @@ final class FactsTest extends TestCase
     /** @return list<mixed> */
     private function stored(): array
     {
-        return DB::table('fact_values')->orderBy('product_id')->orderBy('fact_id')->orderBy('position')->get()->map(static fn (object $row): array => (array) $row)->all();
+        return DB::table('fact_values')->orderBy('product_id')->orderBy('fact_id')->orderBy('position')->get()->map(
+            static fn (object $row): array => (array) $row,
+        )->all();
     }
 
     /**

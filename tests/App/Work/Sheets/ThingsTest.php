@@ -16,12 +16,20 @@ final class ThingsTest extends TestCase
     {
         $inks = $this->id('categories', 'Inks');
         $brand = $this->id('brands', 'Pellinray');
-        $expected = DB::select('select count(distinct p.id) as n from products p join category_product h on h.product_id = p.id join categories d on d.id = h.category_id join categories t on d.lower between t.lower and t.upper where t.id = ? and p.brand_id = ?', [$inks, $brand])[0]->n;
+        $expected = DB::select(
+            'select count(distinct p.id) as n from products p join category_product h on h.product_id = p.id join '
+                .'categories d on d.id = h.category_id join categories t on d.lower between t.lower and t.upper '
+                .'where t.id = ? and p.brand_id = ?',
+            [$inks, $brand],
+        )[0]->n;
 
         self::assertGreaterThan(2, $expected);
         self::assertSame($expected, $this->rows("category=$inks&brand=$brand")['total']);
         self::assertSame(DB::table('products')->where('published', 0)->count(), $this->rows('state=hidden')['total']);
-        self::assertSame((int) DB::scalar('select count(*) from products where picture_count = 0'), $this->rows('state=no-picture')['total']);
+        self::assertSame(
+            (int) DB::scalar('select count(*) from products where picture_count = 0'),
+            $this->rows('state=no-picture')['total'],
+        );
         self::assertSame(DB::table('products')->count(), $this->rows('state=nonsense&brand[]=3&category=abc')['total']);
         self::assertSame(0, $this->rows('brand=999')['total']);
     }
@@ -30,13 +38,25 @@ final class ThingsTest extends TestCase
     {
         $where = static fn (mixed $conditions): string => 'where='.rawurlencode((string) json_encode($conditions));
         $dear = ['field' => 'price', 'comparison' => 'atLeast', 'values' => [3000]];
-        $expected = (int) DB::scalar('select count(*) from (select v.product_id from variants v join products p on p.id = v.product_id where v.published = 1 group by v.product_id having min(v.price) >= 3000 and max(v.sale_price) is null)');
+        $expected = (int) DB::scalar(
+            'select count(*) from (select v.product_id from variants v join products p on p.id = v.product_id where '
+                .'v.published = 1 group by v.product_id having min(v.price) >= 3000 and max(v.sale_price) is null)',
+        );
         $found = $this->rows($where([$dear, ['field' => 'sale', 'comparison' => 'isOff', 'values' => []]]));
         self::assertGreaterThan(2, $found['total']);
-        self::assertSame([2, '£30.00'], [count($found['clause']['conditions']), $found['clause']['phrases'][0]['values']]);
+        self::assertSame(
+            [2, '£30.00'],
+            [count($found['clause']['conditions']), $found['clause']['phrases'][0]['values']],
+        );
         self::assertLessThanOrEqual($found['total'], $expected);
-        self::assertSame(0, $this->rows($where([$dear, ['field' => 'price', 'comparison' => 'atMost', 'values' => [100]]]))['total']);
-        foreach (['where=x', 'where[]=1', $where([['field' => 'nonsense']]), $where('x'), $where([[[]]]), 'where='.str_repeat('[', 3_000), $where([])] as $query) {
+        self::assertSame(
+            0,
+            $this->rows($where([$dear, ['field' => 'price', 'comparison' => 'atMost', 'values' => [100]]]))['total'],
+        );
+        foreach ([
+            'where=x', 'where[]=1', $where([['field' => 'nonsense']]), $where('x'), $where([[[]]]),
+            'where='.str_repeat('[', 3_000), $where([]),
+        ] as $query) {
             self::assertSame(DB::table('products')->count(), $this->rows($query)['total'], $query);
         }
     }
@@ -46,9 +66,17 @@ final class ThingsTest extends TestCase
         $conforming = new Conforming(Shapes::ofProject());
         $all = [];
         for ($from = 0; $from < 125; $from += 25) {
-            $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/sheet/rows?from=$from")->assertOk()->json();
+            $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/sheet/rows?from=$from")
+                ->assertOk()
+                ->json();
             self::assertNull($conforming->to('VariantPage', $page));
-            self::assertSame(array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']), array_values(array_intersect(array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']), array_keys($page['stands']))));
+            self::assertSame(
+                array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']),
+                array_values(array_intersect(
+                    array_map(static fn (array $line): string => "variant/{$line['id']}", $page['lines']),
+                    array_keys($page['stands']),
+                )),
+            );
             $all = [...$all, ...$page['lines']];
         }
         self::assertSame(DB::table('variants')->count(), count(array_unique(array_column($all, 'id'))));
@@ -62,20 +90,34 @@ final class ThingsTest extends TestCase
         $variant = DB::table('variants')->where('barcode', '<>', '')->first();
         self::assertNotNull($variant);
         foreach ([strtolower($variant->sku), $variant->barcode] as $words) {
-            self::assertSame([$variant->product_id], array_column($this->rows('q='.rawurlencode($words))['rows'], 'id'));
+            self::assertSame(
+                [$variant->product_id],
+                array_column($this->rows('q='.rawurlencode($words))['rows'], 'id'),
+            );
         }
     }
 
     public function test_the_cheapest_and_the_dearest_come_first_and_still_do_when_a_price_was_changed(): void
     {
-        $prices = fn (string $sort): array => array_map(static fn (int $id): mixed => DB::table('variants')->where('product_id', $id)->min('price'), array_column($this->rows("sort=$sort")['rows'], 'id'));
+        $prices = fn (string $sort): array => array_map(
+            static fn (int $id): mixed => DB::table('variants')->where('product_id', $id)->min('price'),
+            array_column($this->rows("sort=$sort")['rows'], 'id'),
+        );
         [$cheap, $dear] = [$prices('cheap'), $prices('dear')];
         self::assertSame(self::inOrder($cheap), $cheap);
         self::assertSame(array_reverse(self::inOrder($dear)), $dear);
         self::assertLessThan($dear[0], $cheap[0]);
 
         $variant = DB::table('variants')->where('product_id', 1)->orderBy('id')->first(['id', 'price']);
-        $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [['thing' => 'variant', 'id' => $variant->id, 'before' => ['price' => $variant->price, 'salePrice' => DB::table('variants')->where('id', $variant->id)->value('sale_price')], 'after' => ['price' => 1, 'salePrice' => null]]]])->assertOk();
+        $this->actingAs($this->owner)->postJson('/studio/catalogue/save', ['changes' => [[
+            'thing' => 'variant',
+            'id' => $variant->id,
+            'before' => [
+                'price' => $variant->price,
+                'salePrice' => DB::table('variants')->where('id', $variant->id)->value('sale_price'),
+            ],
+            'after' => ['price' => 1, 'salePrice' => null],
+        ]]])->assertOk();
         self::assertSame(1, $this->rows('sort=cheap')['rows'][0]['id']);
     }
 
@@ -103,8 +145,15 @@ final class ThingsTest extends TestCase
         self::assertSame([], $this->rows('from=100000')['rows']);
         $category = 'category='.$this->id('categories', 'Inks');
         $all = $this->rows($category);
-        self::assertSame([[], $all['total']], [$this->rows("$category&from=100000")['rows'], $this->rows("$category&from=100000")['total']], 'Beyond the end their number is known still.');
-        self::assertSame(array_reverse(array_column($this->rows("$category&sort=cheap")['rows'], 'id')), array_column($this->rows("$category&sort=dear")['rows'], 'id'));
+        self::assertSame(
+            [[], $all['total']],
+            [$this->rows("$category&from=100000")['rows'], $this->rows("$category&from=100000")['total']],
+            'Beyond the end their number is known still.',
+        );
+        self::assertSame(
+            array_reverse(array_column($this->rows("$category&sort=cheap")['rows'], 'id')),
+            array_column($this->rows("$category&sort=dear")['rows'], 'id'),
+        );
         self::assertSame(0, $this->rows('q=nothing-is-called-that')['total']);
     }
 
@@ -112,16 +161,23 @@ final class ThingsTest extends TestCase
     {
         $conforming = new Conforming(Shapes::ofProject());
         self::assertNull($conforming->to('ProductPage', $this->rows('')));
-        foreach (['category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags', 'option' => 'options'] as $thing => $table) {
+        foreach ([
+            'category' => 'categories', 'collection' => 'collections', 'brand' => 'brands', 'tag' => 'tags',
+            'option' => 'options',
+        ] as $thing => $table) {
             $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/$thing/rows")->assertOk();
             self::assertNull($conforming->to('ThingPage', $page->json()));
             self::assertSame(DB::table($table)->count(), $page->json('total'));
             foreach ([$page->json('rows.0.id'), 'new'] as $id) {
                 self::assertIsScalar($id);
-                self::assertNull($conforming->to('ThingData', $this->screen("/studio/catalogue/$thing/$id")), "$thing $id");
+                self::assertNull(
+                    $conforming->to('ThingData', $this->screen("/studio/catalogue/$thing/$id")),
+                    "$thing $id",
+                );
             }
             $this->get("/studio/catalogue/$thing/99999")->assertNotFound();
-            self::assertNull($conforming->to('ThingUses', $this->getJson("/studio/catalogue/$thing/1/uses")->assertOk()->json()));
+            self::assertNull($conforming
+                ->to('ThingUses', $this->getJson("/studio/catalogue/$thing/1/uses")->assertOk()->json()));
         }
         self::assertNull($conforming->to('ProductListData', $this->screen('/studio/catalogue')));
         self::assertNull($conforming->to('ProductData', $this->screen('/studio/products/new')));
@@ -134,7 +190,10 @@ final class ThingsTest extends TestCase
         $byName = array_combine($names, $rows);
 
         self::assertSame(array_search('Inks', $names, true) + 1, array_search('Bottled inks', $names, true));
-        self::assertSame([1, 2, 3], [$byName['Inks']['depth'], $byName['Bottled inks']['depth'], $byName['Shimmer inks']['depth']]);
+        self::assertSame(
+            [1, 2, 3],
+            [$byName['Inks']['depth'], $byName['Bottled inks']['depth'], $byName['Shimmer inks']['depth']],
+        );
         self::assertGreaterThan($byName['Bottled inks']['count'], $byName['Inks']['count']);
     }
 
@@ -142,13 +201,21 @@ final class ThingsTest extends TestCase
     {
         $ids = DB::table('products')->limit(80)->pluck('id')->all();
 
-        self::assertCount(80, (array) $this->actingAs($this->owner)->getJson('/studio/names/product?ids='.implode(',', $ids))->assertJsonPath('more', false)->json('names'));
+        self::assertCount(
+            80,
+            (array) $this->actingAs($this->owner)->getJson('/studio/names/product?ids='.implode(',', $ids))
+                ->assertJsonPath('more', false)
+                ->json('names'),
+        );
         self::assertCount(24, (array) $this->getJson('/studio/names/product')->json('names'));
     }
 
     public function test_a_value_is_found_by_its_option_too(): void
     {
-        $names = array_column((array) $this->actingAs($this->owner)->getJson('/studio/names/option-value?q=size+a5')->json('names'), 'name');
+        $names = array_column(
+            (array) $this->actingAs($this->owner)->getJson('/studio/names/option-value?q=size+a5')->json('names'),
+            'name',
+        );
 
         self::assertSame(['Size A5'], $names);
     }
@@ -165,10 +232,16 @@ final class ThingsTest extends TestCase
         $this->getJson('/studio/catalogue/brand/'.$this->id('brands', 'Ostrelve').'/uses')->assertJsonPath('rules', []);
     }
 
-    /** @return array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>, phrases: list<array{values: string}>}} */
+    /**
+     * @return array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>,
+     *     phrases: list<array{values: string}>}}
+     */
     private function rows(string $query): array
     {
-        /** @var array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>, phrases: list<array{values: string}>}} $page */
+        /**
+         * @var array{rows: list<array{id: int}>, total: int, clause: array{conditions: list<mixed>,
+         *     phrases: list<array{values: string}>}} $page
+         */
         $page = $this->actingAs($this->owner)->getJson("/studio/catalogue/rows?$query")->assertOk()->json();
 
         return $page;

@@ -35,7 +35,9 @@ final class ClaimsTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{string, string}> kinds of block with words of their own, and one of these words */
+    /**
+     * @return iterable<string, array{string, string}> kinds of block with words of their own, and one of these words
+     */
     public static function placeholders(): iterable
     {
         yield 'fold' => ['fold', 'title'];
@@ -49,12 +51,26 @@ final class ClaimsTest extends TestCase
     }
 
     #[DataProvider('placeholders')]
-    public function test_words_that_wait_for_others_are_named_until_somebody_wrote_them(string $kind, string $setting): void
-    {
+    public function test_words_that_wait_for_others_are_named_until_somebody_wrote_them(
+        string $kind,
+        string $setting,
+    ): void {
         $schema = $this->app->make(Composer::class)->schema;
         $messages = $this->app->make(ShopMessages::class)->live();
-        $named = static fn (array $what): array => array_map(static fn (Node $node): string => $node->id, Unreplaced::in(new Node('p', 'page', children: [new Node('b', $kind, $what)]), $schema, $messages));
-        $own = array_fill_keys(array_map(static fn ($one): string => $one->name, array_filter($schema->definition($kind)?->settings() ?? [], static fn ($one): bool => $one->says !== null)), 'Our own words');
+        $named = static fn (array $what): array => array_map(
+            static fn (Node $node): string => $node->id,
+            Unreplaced::in(new Node('p', 'page', children: [new Node('b', $kind, $what)]), $schema, $messages),
+        );
+        $own = array_fill_keys(
+            array_map(
+                static fn ($one): string => $one->name,
+                array_filter(
+                    $schema->definition($kind)?->settings() ?? [],
+                    static fn ($one): bool => $one->says !== null,
+                ),
+            ),
+            'Our own words',
+        );
 
         self::assertSame(['b'], $named([]));
         self::assertSame([], $named($own));
@@ -66,7 +82,16 @@ final class ClaimsTest extends TestCase
         $starts = $this->app->make(Starts::class);
         $schema = $this->app->make(Composer::class)->schema;
         $messages = $this->app->make(ShopMessages::class);
-        $said = [...array_map(static fn (string $pattern): string => str_replace('{shop}', 'Larkfold', $pattern), $messages->shipped()), 'Description', 'Reviews', 'In detail', ''];
+        $said = [
+            ...array_map(
+                static fn (string $pattern): string => str_replace('{shop}', 'Larkfold', $pattern),
+                $messages->shipped(),
+            ),
+            'Description',
+            'Reviews',
+            'In detail',
+            '',
+        ];
         $seen = 0;
         foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             foreach ($starts->list($kind) as ['name' => $name]) {
@@ -85,8 +110,16 @@ final class ClaimsTest extends TestCase
     {
         $this->actingAs($this->owner);
         $template = $this->template();
-        $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => 'guide', 'kind' => 'pop-up']]);
-        self::assertContains('guide', $this->getJson("/studio/templates/$template->id/news")->assertOk()->json('state.unreplaced'));
+        $this->edit($template, [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['id' => 'guide', 'kind' => 'pop-up'],
+        ]);
+        self::assertContains(
+            'guide',
+            $this->getJson("/studio/templates/$template->id/news")->assertOk()->json('state.unreplaced'),
+        );
     }
 
     /** @return list<string> that somebody typed */

@@ -18,7 +18,10 @@ use Vestibra\Core\Templates\Types\Products;
 use Vestibra\Core\Templates\Types\RichText;
 use Vestibra\Core\Templates\Types\Text;
 
-/** A kind of block that nothing in the application knows, with a setting of each type that names something, under names of its own. */
+/**
+ * A kind of block that nothing in the application knows, with a setting of each type that names something, under names
+ * of its own.
+ */
 final readonly class Curio implements BlockKind
 {
     public function definition(): Definition

@@ -28,14 +28,23 @@ final class DeletedTest extends TestCase
         self::assertGreaterThan(0, $steps);
 
         $answer = $this->deleteJson("/studio/templates/$draft->id")->assertOk();
-        self::assertSame([['Second', 'template', 'product']], array_map(static fn (array $one): array => [$one['name'], $one['what'], $one['pageKind']], $answer->json('list')));
+        self::assertSame(
+            [['Second', 'template', 'product']],
+            array_map(
+                static fn (array $one): array => [$one['name'], $one['what'], $one['pageKind']],
+                $answer->json('list'),
+            ),
+        );
         $this->template('Later');
         $this->postJson("/studio/templates/$draft->id/back")->assertOk();
         $this->postJson("/studio/templates/$draft->id/back")->assertOk();
 
         self::assertSame($before, Template::query()->findOrFail($draft->id)->getAttributes());
         self::assertSame($steps, DB::table('draft_steps')->where('template_id', $draft->id)->count());
-        self::assertSame([...$order, 'Later'], DB::table('templates')->where('page_kind', 'product')->orderBy('hand_order')->pluck('name')->all());
+        self::assertSame(
+            [...$order, 'Later'],
+            DB::table('templates')->where('page_kind', 'product')->orderBy('hand_order')->pluck('name')->all(),
+        );
         $this->postJson("/studio/templates/$draft->id/undo")->assertOk();
         self::assertSame([], Deleted::list());
     }
@@ -46,24 +55,38 @@ final class DeletedTest extends TestCase
         $link = $this->postJson("/studio/templates/$draft->id/links", ['days' => 7])->assertSuccessful()->json();
         $this->deleteJson("/studio/templates/$draft->id")->assertOk();
 
-        foreach (["/studio/templates/$draft->id", "/studio/templates/$draft->id/news", "/studio/templates/$draft->id/look", "/studio/templates/$draft->id/impact"] as $address) {
+        foreach ([
+            "/studio/templates/$draft->id", "/studio/templates/$draft->id/news", "/studio/templates/$draft->id/look",
+            "/studio/templates/$draft->id/impact",
+        ] as $address) {
             $this->get($address)->assertNotFound();
         }
         $this->postJson("/studio/templates/$draft->id/edits", ['edits' => []])->assertNotFound();
         $stands = $draft->refresh()->getAttributes();
-        $this->postJson("/studio/templates/$draft->id/edits", ['edits' => [$this->reach([['sale', 'isOn', []]])]])->assertNotFound();
+        $this->postJson("/studio/templates/$draft->id/edits", ['edits' => [$this->reach([['sale', 'isOn', []]])]])
+            ->assertNotFound();
         $this->postJson("/studio/templates/$draft->id/undo")->assertNotFound();
         self::assertSame($stands, $draft->refresh()->getAttributes(), 'Nothing is done to it all the same.');
         $this->postJson("/studio/templates/$draft->id/fallback")->assertNotFound();
         $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $draft->id])->assertNotFound();
-        $this->postJson('/studio/publish', ['revisions' => [$draft->id => $draft->refresh()->draft_revision], 'spoken' => ["nothing/$draft->id"]])->assertConflict();
-        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => $draft->id])->assertConflict();
-        foreach (['/studio/who', '/studio/why/product/teal-tide-bottled-ink', '/studio/templates?kind=product', '/studio/today'] as $address) {
+        $this->postJson(
+            '/studio/publish',
+            ['revisions' => [$draft->id => $draft->refresh()->draft_revision], 'spoken' => ["nothing/$draft->id"]],
+        )->assertConflict();
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => $draft->id])
+            ->assertConflict();
+        foreach ([
+            '/studio/who', '/studio/why/product/teal-tide-bottled-ink', '/studio/templates?kind=product',
+            '/studio/today',
+        ] as $address) {
             $data = json_encode($this->data($address)['templates'] ?? $this->data($address));
             self::assertStringNotContainsString('Second', (string) $data, $address);
         }
         $bottled = $this->id('categories', 'Bottled inks');
-        self::assertStringNotContainsString('Second', (string) json_encode($this->getJson("/studio/catalogue/category/$bottled/uses")->json()));
+        self::assertStringNotContainsString(
+            'Second',
+            (string) json_encode($this->getJson("/studio/catalogue/category/$bottled/uses")->json()),
+        );
         self::assertNotEmpty($link);
     }
 
@@ -85,14 +108,21 @@ final class DeletedTest extends TestCase
 
     public function test_cards_and_kept_parts_stand_there_too_and_after_a_month_all_are_gone(): void
     {
-        $card = $this->postJson('/studio/cards', ['name' => 'A card', 'start' => 'plain'])->assertSuccessful()->json('id');
-        $part = $this->postJson('/studio/parts', ['name' => 'A part', 'node' => ['kind' => 'divider']])->assertSuccessful()->json('id');
+        $card = $this->postJson('/studio/cards', ['name' => 'A card', 'start' => 'plain'])
+            ->assertSuccessful()
+            ->json('id');
+        $part = $this->postJson('/studio/parts', ['name' => 'A part', 'node' => ['kind' => 'divider']])
+            ->assertSuccessful()
+            ->json('id');
         $draft = $this->draft();
         $this->deleteJson("/studio/cards/$card")->assertOk();
         $this->deleteJson("/studio/parts/$part")->assertOk();
         $this->travel(1)->days();
         $this->deleteJson("/studio/templates/$draft->id")->assertOk();
-        self::assertSame(['Second', 'A part', 'A card'], array_column($this->data('/studio/templates')['deleted'], 'name'));
+        self::assertSame(
+            ['Second', 'A part', 'A card'],
+            array_column($this->data('/studio/templates')['deleted'], 'name'),
+        );
         $this->postJson("/studio/templates/$part/back")->assertOk();
         self::assertSame(['Second', 'A card'], array_column($this->data('/studio/templates')['deleted'], 'name'));
         $this->travel(29)->days();
@@ -109,7 +139,12 @@ final class DeletedTest extends TestCase
     {
         $draft = $this->draft();
         $this->deleteJson("/studio/templates/$draft->id")->assertOk();
-        $this->actingAs(User::query()->create(['name' => 'Vera', 'email' => 'vera@larkfold.example', 'password' => 'ink-on-paper', 'role' => User::VIEWER]));
+        $this->actingAs(User::query()->create([
+            'name' => 'Vera',
+            'email' => 'vera@larkfold.example',
+            'password' => 'ink-on-paper',
+            'role' => User::VIEWER,
+        ]));
         $this->postJson("/studio/templates/$draft->id/back")->assertForbidden();
         self::assertNotNull($draft->refresh()->let_go_at);
     }

@@ -64,29 +64,55 @@ final class FormatsTest extends TestCase
         $this->get('/all')->assertOk();
         $this->get('/p/teal-tide-bottled-ink')->assertSee('Told of this ink alone.');
         $this->get('/p/harbour-fountain-pen')->assertSee('Packed in paper.');
-        $this->get('/studio/templates')->assertOk()->assertSee('Our promise')->assertDontSee('"name":"Let go","live"', false);
+        $this->get('/studio/templates')->assertOk()
+            ->assertSee('Our promise')
+            ->assertDontSee('"name":"Let go","live"', false);
     }
 
     public function test_short_descriptions_in_plain_words_are_rich_text_now_and_so_is_what_is_taken_back(): void
     {
-        self::assertSame(0, DB::table('products')->where('short_description', '<>', '')->where('short_description', 'not like', '<p>%')->count());
+        self::assertSame(
+            0,
+            DB::table('products')->where('short_description', '<>', '')
+                ->where('short_description', 'not like', '<p>%')
+                ->count(),
+        );
         $rich = DB::table('products')->where('id', 1)->value('short_description');
-        DB::table('products')->where('id', 1)->update(['short_description' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds."]);
+        DB::table('products')
+            ->where('id', 1)
+            ->update(['short_description' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds."]);
         DB::table('catalogue_entries')->insert([
-            'id' => 1, 'user_id' => $this->owner->id, 'at' => '2026-11-26 09:00:00', 'words' => 'x', 'format' => 1, 'moves' => '{"moves":[],"numbers":{}}',
+            'id' => 1, 'user_id' => $this->owner->id, 'at' => '2026-11-26 09:00:00', 'words' => 'x', 'format' => 1,
+            'moves' => '{"moves":[],"numbers":{}}',
             'changes' => json_encode([
-                ['thing' => 'product', 'id' => 1, 'before' => ['shortDescription' => 'For "pens" & ink', 'published' => true], 'after' => ['shortDescription' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds.", 'published' => true]],
+                [
+                    'thing' => 'product',
+                    'id' => 1,
+                    'before' => ['shortDescription' => 'For "pens" & ink', 'published' => true],
+                    'after' => [
+                        'shortDescription' => "Ink & pens < 5 £.\nOr more.\n\nOf all kinds.",
+                        'published' => true,
+                    ],
+                ],
                 ['thing' => 'tag', 'id' => 9, 'before' => null, 'after' => ['name' => 'A']],
             ]),
         ]);
 
         (require database_path('migrations/2026_11_26_000011_rich_short_descriptions.php'))->up();
         self::assertStringStartsWith('<p>', (string) $rich);
-        self::assertSame('<p>Ink &amp; pens &lt; 5 £.<br />Or more.</p><p>Of all kinds.</p>', DB::table('products')->where('id', 1)->value('short_description'));
+        self::assertSame(
+            '<p>Ink &amp; pens &lt; 5 £.<br />Or more.</p><p>Of all kinds.</p>',
+            DB::table('products')->where('id', 1)->value('short_description'),
+        );
         $this->postJson('/studio/catalogue/entries/1/take-back')->assertStatus(409);
-        DB::table('catalogue_entries')->where('id', 1)->update(['changes' => json_encode(array_slice((array) json_decode((string) DB::table('catalogue_entries')->value('changes'), true), 0, 1))]);
+        DB::table('catalogue_entries')->where('id', 1)->update(['changes' => json_encode(
+            array_slice((array) json_decode((string) DB::table('catalogue_entries')->value('changes'), true), 0, 1),
+        )]);
         $this->postJson('/studio/catalogue/entries/1/take-back')->assertOk();
-        self::assertSame('<p>For "pens" &amp; ink</p>', DB::table('products')->where('id', 1)->value('short_description'));
+        self::assertSame(
+            '<p>For "pens" &amp; ink</p>',
+            DB::table('products')->where('id', 1)->value('short_description'),
+        );
     }
 
     public function test_what_blocks_appear_only_where_still_decides(): void
@@ -129,7 +155,10 @@ final class FormatsTest extends TestCase
         DB::table('draft_steps')->where('template_id', $all->id)->where('origin', 'undone')->update(['spent' => false]);
         self::assertIsObject($this->app->make(Drafting::class)->redo($all->id, $this->owner));
         $tree = $this->app->make(\Vestibra\App\Reach\Trees\StoredDrafts::class)->tree($all->refresh()->draft_tree);
-        self::assertSame([['field' => 'rating', 'comparison' => 'hasReviews', 'values' => []]], $tree->find($badges)?->when['where'] ?? null);
+        self::assertSame(
+            [['field' => 'rating', 'comparison' => 'hasReviews', 'values' => []]],
+            $tree->find($badges)?->when['where'] ?? null,
+        );
     }
 
     public function test_every_release_is_listed_and_can_be_taken_back(): void
@@ -143,9 +172,16 @@ final class FormatsTest extends TestCase
                 self::assertSame('product', $group['pageKind']);
                 self::assertCount(min(5, $group['count']), $group['pages']);
             }
-            self::assertIsObject($this->app->make(Releases::class)->bringBack($release->id, $this->owner), "release $release->id");
+            self::assertIsObject(
+                $this->app->make(Releases::class)->bringBack($release->id, $this->owner),
+                "release $release->id",
+            );
         }
-        self::assertSame(1, Template::query()->where('page_kind', 'product')->whereNotNull('live_revision')->count(), 'Only the fallback is live.');
+        self::assertSame(
+            1,
+            Template::query()->where('page_kind', 'product')->whereNotNull('live_revision')->count(),
+            'Only the fallback is live.',
+        );
         $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertDontSee('Told of this ink alone.');
     }
 
@@ -159,8 +195,13 @@ final class FormatsTest extends TestCase
     public function test_nothing_counts_as_changed_because_it_is_written_differently_now(): void
     {
         self::assertSame(
-            ['Every block' => true, 'Everything else' => false, 'Our promise' => false, 'Pens' => false, 'Sale' => true],
-            Template::query()->whereIn('name', ['Every block', 'Everything else', 'Our promise', 'Pens', 'Sale'])->oldest('name')->get()
+            [
+                'Every block' => true, 'Everything else' => false, 'Our promise' => false, 'Pens' => false,
+                'Sale' => true,
+            ],
+            Template::query()->whereIn('name', ['Every block', 'Everything else', 'Our promise', 'Pens', 'Sale'])
+                ->oldest('name')
+                ->get()
                 ->mapWithKeys(static fn (Template $one): array => [$one->name => $one->isChanged()])->all(),
         );
     }
@@ -168,11 +209,19 @@ final class FormatsTest extends TestCase
     public function test_what_was_copied_then_can_be_pasted_now(): void
     {
         $sale = Template::query()->where('name', 'Sale')->firstOrFail();
-        $node = ['id' => 'pasted', 'kind' => 'text', 'what' => ['text' => 'Only while it lasts.'], 'when' => ['product' => [['field' => 'stock', 'comparison' => 'atMost', 'values' => [3]]]]];
+        $node = [
+            'id' => 'pasted',
+            'kind' => 'text',
+            'what' => ['text' => 'Only while it lasts.'],
+            'when' => ['product' => [['field' => 'stock', 'comparison' => 'atMost', 'values' => [3]]]],
+        ];
         $edit = ['edit' => 'insert', 'parent' => $this->block($sale, 'column'), 'after' => null, 'node' => $node];
         $this->postJson("/studio/templates/$sale->id/edits", ['edits' => [$edit], 'format' => 2])->assertStatus(422);
         $this->postJson("/studio/templates/$sale->id/edits", ['edits' => [$edit], 'format' => 1])->assertOk();
-        self::assertStringContainsString('"where":[{"field":"stock"', (string) json_encode($sale->refresh()->draft_tree));
+        self::assertStringContainsString(
+            '"where":[{"field":"stock"',
+            (string) json_encode($sale->refresh()->draft_tree),
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -187,20 +236,34 @@ final class FormatsTest extends TestCase
     public function test_a_tree_and_a_reach_of_every_format_render(string $file): void
     {
         $stored = json_decode((string) file_get_contents($file), true);
-        DB::table('templates')->where('name', 'Everything else')->update(['live_tree' => json_encode($stored['tree']), 'live_reach' => json_encode($stored['reach'])]);
+        DB::table('templates')
+            ->where('name', 'Everything else')
+            ->update(['live_tree' => json_encode($stored['tree']), 'live_reach' => json_encode($stored['reach'])]);
         $this->get('/p/teal-tide-cartridges')->assertOk()->assertSee('Teal Tide cartridges');
-        $tree = (new TreeReader($this->app->make(Composer::class)->schema, $this->app->make(\Vestibra\Core\Templates\Ids::class)))->parseTree($stored['tree']);
+        $tree = (new TreeReader(
+            $this->app->make(Composer::class)->schema,
+            $this->app->make(\Vestibra\Core\Templates\Ids::class),
+        ))->parseTree($stored['tree']);
         self::assertInstanceOf(Node::class, $tree);
         self::assertSame(TreeReader::FORMAT, TreeReader::write($tree)['format']);
         if (basename($file) !== '1.json') {
             $this->get('/p/teal-tide-cartridges')->assertSee('Also nice');
-            $picked = array_values(array_filter(iterator_to_array($tree->walk(), false), static fn (Node $node): bool => $node->id === 'picked'))[0];
-            self::assertSame(['product-grid', 'chosen', true, [2, 3], 3], [$picked->kind, $picked->what['feed'], $picked->what['titled'], $picked->what['products'], $picked->how['desktop']['perRow']]);
+            $picked = array_values(array_filter(
+                iterator_to_array($tree->walk(), false),
+                static fn (Node $node): bool => $node->id === 'picked',
+            ))[0];
+            self::assertSame(['product-grid', 'chosen', true, [2, 3], 3], [
+                $picked->kind, $picked->what['feed'], $picked->what['titled'], $picked->what['products'],
+                $picked->how['desktop']['perRow'],
+            ]);
         }
     }
 
     public function test_there_is_a_file_of_every_format(): void
     {
-        self::assertSame(array_map(static fn (int $format): string => "$format.json", range(1, TreeReader::FORMAT)), array_keys(iterator_to_array(self::formats())));
+        self::assertSame(
+            array_map(static fn (int $format): string => "$format.json", range(1, TreeReader::FORMAT)),
+            array_keys(iterator_to_array(self::formats())),
+        );
     }
 }

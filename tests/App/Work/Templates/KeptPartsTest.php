@@ -21,7 +21,11 @@ final class KeptPartsTest extends TestCase
     public function test_a_part_is_kept_with_its_style_and_its_copies_have_no_ids(): void
     {
         $parts = $this->keep(self::band('Kept.', ['paddingAbove' => 6]))->json('parts');
-        self::assertSame([['Our promise', true, 'band']], array_map(static fn (array $part): array => [$part['name'], $part['bands'], $part['kind']], $parts), 'The shelf is told names and drawings, no trees.');
+        self::assertSame(
+            [['Our promise', true, 'band']],
+            array_map(static fn (array $part): array => [$part['name'], $part['bands'], $part['kind']], $parts),
+            'The shelf is told names and drawings, no trees.',
+        );
         self::assertArrayNotHasKey('nodes', $parts[0]);
         $nodes = $this->getJson("/studio/parts/{$parts[0]['id']}/nodes")->assertOk()->json('nodes');
         self::assertSame(6, $nodes[0]['how']['desktop']['paddingAbove']);
@@ -38,13 +42,20 @@ final class KeptPartsTest extends TestCase
 
     public function test_what_is_malformed_or_cannot_stand_alone_is_refused(): void
     {
-        foreach ([['kind' => 'nothing'], ['kind' => 'text', 'what' => ['secret' => 1]], ['kind' => 'column', 'children' => [['kind' => 'band']]]] as $node) {
+        foreach ([['kind' => 'nothing'], ['kind' => 'text', 'what' => ['secret' => 1]], [
+            'kind' => 'column',
+            'children' => [['kind' => 'band']],
+        ]] as $node) {
             $this->keep($node)->assertStatus(422);
         }
         foreach (['column', 'tab', 'fold'] as $kind) {
-            $this->keep(['kind' => $kind])->assertStatus(422)->assertJsonPath('message', 'Columns, tabs and folds cannot be kept alone. Keep what holds them.');
+            $this->keep(['kind' => $kind])
+                ->assertStatus(422)
+                ->assertJsonPath('message', 'Columns, tabs and folds cannot be kept alone. Keep what holds them.');
         }
-        $this->postJson('/studio/parts', ['name' => '', 'node' => ['kind' => 'text']])->assertStatus(422)->assertJsonPath('message', 'Give the part a name, so that you find it again.');
+        $this->postJson('/studio/parts', ['name' => '', 'node' => ['kind' => 'text']])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'Give the part a name, so that you find it again.');
         self::assertSame(0, DB::table('templates')->where('role', 'part')->count());
     }
 
@@ -53,16 +64,29 @@ final class KeptPartsTest extends TestCase
         $part = $this->part(self::band('Kept.'));
         $template = $this->shared($part);
         $this->publish($template);
-        DB::table('templates')->where('id', $part)->update(['live_tree' => '{"format":1,"page":{"id":"p","kind":"gone"}}']);
+        DB::table('templates')
+            ->where('id', $part)
+            ->update(['live_tree' => '{"format":1,"page":{"id":"p","kind":"gone"}}']);
         $this->get("/studio/templates/$template->id")->assertOk()->assertDontSee('"name":"Our promise"', false);
         $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertDontSee('Kept.');
     }
 
     public function test_there_is_a_most(): void
     {
-        $row = ['page_kind' => '', 'role' => 'part', 'name' => 'P', 'draft_tree' => '{"format":1,"page":{"id":"p","kind":"stage"}}', 'draft_reach' => '{}', 'changed_at' => now()];
-        DB::table('templates')->insert(array_map(static fn (int $order): array => $row + ['hand_order' => $order], range(1, 100)));
-        $this->keep(['kind' => 'text'])->assertStatus(422)->assertJsonPath('message', 'A shop can keep 100 parts at most. Let go of one that is not used; nothing was changed.');
+        $row = [
+            'page_kind' => '',
+            'role' => 'part',
+            'name' => 'P',
+            'draft_tree' => '{"format":1,"page":{"id":"p","kind":"stage"}}',
+            'draft_reach' => '{}',
+            'changed_at' => now(),
+        ];
+        DB::table('templates')
+            ->insert(array_map(static fn (int $order): array => $row + ['hand_order' => $order], range(1, 100)));
+        $this->keep(['kind' => 'text'])->assertStatus(422)->assertJsonPath(
+            'message',
+            'A shop can keep 100 parts at most. Let go of one that is not used; nothing was changed.',
+        );
     }
 
     public function test_a_shared_part_changes_on_every_page_once_it_is_published_and_not_before(): void
@@ -71,7 +95,14 @@ final class KeptPartsTest extends TestCase
         $this->publish($this->shared($part));
         $this->get('/p/teal-tide-bottled-ink')->assertOk()->assertSee('First words.');
         $draft = Template::query()->findOrFail($part);
-        $this->edit($draft, ['edit' => 'set', 'id' => $this->block($draft, 'text'), 'question' => 'what', 'setting' => 'text', 'value' => 'Second words.', 'width' => 'desktop']);
+        $this->edit($draft, [
+            'edit' => 'set',
+            'id' => $this->block($draft, 'text'),
+            'question' => 'what',
+            'setting' => 'text',
+            'value' => 'Second words.',
+            'width' => 'desktop',
+        ]);
         $this->get('/p/teal-tide-bottled-ink')->assertSee('First words.')->assertDontSee('Second words.');
         $this->publish($draft);
         $this->get('/p/teal-tide-bottled-ink')->assertSee('Second words.')->assertDontSee('First words.');
@@ -87,12 +118,21 @@ final class KeptPartsTest extends TestCase
         $this->publish($template);
         $draft = Template::query()->findOrFail($part);
         $this->edit($draft, ['edit' => 'remove', 'id' => $this->block($draft, 'text')]);
-        $covered = DB::table('category_product')->join('categories', 'categories.id', 'category_id')->where('name', 'Bottled inks')->join('products', 'products.id', 'product_id')->where('published', true)->count();
-        $impact = $this->getJson("/studio/templates/$part/impact")->assertOk()->assertJsonPath('moved', 0)->assertJsonPath('concerns', [])->json();
+        $covered = DB::table('category_product')->join('categories', 'categories.id', 'category_id')
+            ->where('name', 'Bottled inks')
+            ->join('products', 'products.id', 'product_id')
+            ->where('published', true)
+            ->count();
+        $impact = $this->getJson("/studio/templates/$part/impact")->assertOk()
+            ->assertJsonPath('moved', 0)
+            ->assertJsonPath('concerns', [])
+            ->json();
         self::assertSame([$template->id, $template->id], [$impact['newLook'][0]['from'], $impact['newLook'][0]['to']]);
         self::assertGreaterThanOrEqual($covered, $impact['look']);
         self::assertGreaterThan(0, $impact['stays']);
-        $group = $this->getJson("/studio/templates/$part/impact/group?from=$template->id&to=$template->id")->assertOk()->json('count');
+        $group = $this->getJson("/studio/templates/$part/impact/group?from=$template->id&to=$template->id")
+            ->assertOk()
+            ->json('count');
         self::assertSame($impact['look'], $group);
         $pens = $this->template('Pens');
         $this->edit($pens, $this->reach([['category', 'isIn', [$this->id('categories', 'Pens')]]]));
@@ -100,7 +140,10 @@ final class KeptPartsTest extends TestCase
         $this->insert($pens, ['id' => 'later', 'kind' => 'shared-band', 'what' => ['part' => $part]]);
         $this->getJson("/studio/templates/$part/impact")->assertOk()->assertJsonPath('look', $impact['look']);
         $unused = $this->part(self::band('Nowhere.'), 'Nowhere');
-        $this->edit($nowhere = Template::query()->findOrFail($unused), ['edit' => 'remove', 'id' => $this->block($nowhere, 'text')]);
+        $this->edit(
+            $nowhere = Template::query()->findOrFail($unused),
+            ['edit' => 'remove', 'id' => $this->block($nowhere, 'text')],
+        );
         $this->getJson("/studio/templates/$unused/impact")->assertOk()->assertJsonPath('look', 0);
     }
 
@@ -108,13 +151,18 @@ final class KeptPartsTest extends TestCase
     {
         $part = $this->part(self::band('Kept.'));
         $template = $this->shared($part);
-        $this->deleteJson("/studio/parts/$part")->assertStatus(409)->assertJsonPath('message', 'It is shared by “Bottled inks”. Take it out there first, or make it a copy there; nothing was changed.');
+        $this->deleteJson("/studio/parts/$part")->assertStatus(409)->assertJsonPath(
+            'message',
+            'It is shared by “Bottled inks”. Take it out there first, or make it a copy there; nothing was changed.',
+        );
         $this->get('/studio/templates')->assertOk()->assertSee('"places":[{"id":'.$template->id, false);
         $this->edit($template, ['edit' => 'remove', 'id' => $this->block($template, 'shared-band')]);
         $this->deleteJson("/studio/parts/$part")->assertOk();
         $this->get("/studio/templates/$part")->assertNotFound();
         $this->get('/studio/today')->assertOk()->assertDontSee('Our promise');
-        $this->postJson("/studio/parts/$part/back")->assertOk()->assertJsonPath('parts.0.name', 'Our promise')->assertJsonPath('overview.0.id', $part);
+        $this->postJson("/studio/parts/$part/back")->assertOk()
+            ->assertJsonPath('parts.0.name', 'Our promise')
+            ->assertJsonPath('overview.0.id', $part);
         $this->deleteJson("/studio/parts/$part")->assertOk()->assertJsonPath('parts', []);
         $this->travel(31)->days();
         $this->part(self::band('Another.'));
@@ -125,7 +173,10 @@ final class KeptPartsTest extends TestCase
     {
         $part = $this->part(self::band('Kept.'));
         $template = $this->shared($part);
-        $this->postJson('/studio/publish', ['revisions' => [$template->id => $template->draft_revision], 'due' => now()->addDay()->format('Y-m-d H:i')])->assertCreated();
+        $this->postJson('/studio/publish', [
+            'revisions' => [$template->id => $template->draft_revision],
+            'due' => now()->addDay()->format('Y-m-d H:i'),
+        ])->assertCreated();
         $this->edit($template, ['edit' => 'remove', 'id' => $this->block($template, 'shared-band')]);
         $this->deleteJson("/studio/parts/$part")->assertStatus(409);
     }
@@ -135,10 +186,22 @@ final class KeptPartsTest extends TestCase
         $part = $this->part(self::band('Kept.'));
         $this->keep(['kind' => 'shared', 'what' => ['part' => $part]])->assertStatus(422);
         $draft = Template::query()->findOrFail($part);
-        $insert = ['edit' => 'insert', 'parent' => $this->block($draft, 'column'), 'after' => null, 'node' => ['id' => 'again', 'kind' => 'shared', 'what' => ['part' => $part]]];
+        $insert = [
+            'edit' => 'insert',
+            'parent' => $this->block($draft, 'column'),
+            'after' => null,
+            'node' => ['id' => 'again', 'kind' => 'shared', 'what' => ['part' => $part]],
+        ];
         $this->postJson("/studio/templates/$part/edits", ['edits' => [$insert]])->assertStatus(422)
-            ->assertJsonPath('message', 'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was changed.');
-        $this->postJson("/studio/templates/$part/edits", ['edits' => [$this->reach([['category', 'isIn', [$this->id('categories', 'Inks')]]])]])->assertStatus(422);
+            ->assertJsonPath(
+                'message',
+                'A shared part cannot stand in another part. Place it as a copy there, or beside it. Nothing was '
+                    .'changed.',
+            );
+        $this->postJson(
+            "/studio/templates/$part/edits",
+            ['edits' => [$this->reach([['category', 'isIn', [$this->id('categories', 'Inks')]]])]],
+        )->assertStatus(422);
         self::assertSame(1, $draft->refresh()->draft_revision);
     }
 
@@ -146,7 +209,8 @@ final class KeptPartsTest extends TestCase
     {
         $part = $this->part(self::band('Kept.'));
         $this->get('/studio/templates')->assertOk()->assertDontSee('"role":"part"', false);
-        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => $part])->assertStatus(409);
+        $this->postJson('/studio/pins', ['pageKind' => 'product', 'subject' => 1, 'template' => $part])
+            ->assertStatus(409);
         foreach (['take-off', 'fallback', 'links', 'fitting', 'reach'] as $deed) {
             $this->postJson("/studio/templates/$part/$deed", ['days' => 1])->assertNotFound();
         }
@@ -158,10 +222,22 @@ final class KeptPartsTest extends TestCase
 
     public function test_a_part_of_blocks_stands_in_a_column_and_the_same_one_twice_prints_no_id_twice(): void
     {
-        $part = $this->part(['kind' => 'tabs', 'children' => [['kind' => 'tab', 'what' => ['title' => 'Care'], 'children' => [['kind' => 'text', 'what' => ['text' => 'Rinse it.']]]]]]);
+        $part = $this->part([
+            'kind' => 'tabs',
+            'children' => [[
+                'kind' => 'tab',
+                'what' => ['title' => 'Care'],
+                'children' => [['kind' => 'text', 'what' => ['text' => 'Rinse it.']]],
+            ]],
+        ]);
         $template = $this->template();
         foreach (['one', 'two'] as $id) {
-            $this->edit($template, ['edit' => 'insert', 'parent' => $this->block($template, 'column'), 'after' => null, 'node' => ['id' => $id, 'kind' => 'shared', 'what' => ['part' => $part]]]);
+            $this->edit($template, [
+                'edit' => 'insert',
+                'parent' => $this->block($template, 'column'),
+                'after' => null,
+                'node' => ['id' => $id, 'kind' => 'shared', 'what' => ['part' => $part]],
+            ]);
         }
         $html = (string) $this->get("/studio/templates/$template->id/canvas/1")->assertOk()->getContent();
         preg_match_all('/ id="([^"]+)"/', $html, $ids);
@@ -175,7 +251,11 @@ final class KeptPartsTest extends TestCase
      */
     private static function band(string $words, array $style = ['paddingAbove' => 5]): array
     {
-        return ['kind' => 'band', 'how' => ['desktop' => $style], 'children' => [['kind' => 'column', 'children' => [['kind' => 'text', 'what' => ['text' => $words]]]]]];
+        return [
+            'kind' => 'band',
+            'how' => ['desktop' => $style],
+            'children' => [['kind' => 'column', 'children' => [['kind' => 'text', 'what' => ['text' => $words]]]]],
+        ];
     }
 
     /** @param  array<string, mixed>  $node */
@@ -203,6 +283,9 @@ final class KeptPartsTest extends TestCase
     /** @param  array<string, mixed>  $node */
     private function insert(Template $template, array $node): void
     {
-        $this->edit($template, ['edit' => 'insert', 'parent' => $template->draft_tree['page']['id'], 'after' => null, 'node' => $node]);
+        $this->edit(
+            $template,
+            ['edit' => 'insert', 'parent' => $template->draft_tree['page']['id'], 'after' => null, 'node' => $node],
+        );
     }
 }

@@ -39,9 +39,14 @@ final class OwnBlocksTest extends TestCase
         $content = $this->content('How it got its name');
         $this->getJson("/studio/templates/$content->id/impact")->assertOk()->assertJsonPath('look', 0);
         $template = $this->showing();
-        $this->getJson("/studio/templates/$content->id/impact")->assertOk()->assertJsonPath('moved', 0)->assertJsonPath('look', 1)
+        $this->getJson("/studio/templates/$content->id/impact")->assertOk()
+            ->assertJsonPath('moved', 0)
+            ->assertJsonPath('look', 1)
             ->assertJsonPath('newLook.0.to', $template->id)->assertJsonPath('newLook.0.pages.0.id', $this->teal);
-        $answer = $this->postJson('/studio/publish', ['revisions' => [$content->id => $content->draft_revision], 'note' => ''])->assertCreated()->json();
+        $answer = $this
+            ->postJson('/studio/publish', ['revisions' => [$content->id => $content->draft_revision], 'note' => ''])
+            ->assertCreated()
+            ->json();
         self::assertSame([$this->teal], array_column($answer['look']['changed'], 'id'));
         self::assertNotContains($this->teal, array_column($answer['look']['same'], 'id'));
     }
@@ -69,26 +74,43 @@ final class OwnBlocksTest extends TestCase
     public function test_it_opens_what_is_there_and_makes_it_only_once(): void
     {
         $first = $this->postJson("/studio/products/$this->teal/contents/$this->fact")->assertOk()->json('id');
-        self::assertSame($first, $this->postJson("/studio/products/$this->teal/contents/$this->fact")->assertOk()->json('id'));
+        self::assertSame(
+            $first,
+            $this->postJson("/studio/products/$this->teal/contents/$this->fact")->assertOk()->json('id'),
+        );
         $this->postJson("/studio/products/$this->teal/contents/{$this->id('facts', 'Care')}")->assertNotFound();
         $this->postJson("/studio/products/99999/contents/$this->fact")->assertNotFound();
-        $this->get("/studio/templates/$first")->assertOk()->assertSee('"total":1', false)->assertSee('Story of Teal Tide bottled ink');
+        $this->get("/studio/templates/$first")->assertOk()
+            ->assertSee('"total":1', false)
+            ->assertSee('Story of Teal Tide bottled ink');
     }
 
     public function test_it_holds_neither_itself_nor_shared_parts(): void
     {
         $content = $this->content('How it got its name');
-        $insert = fn (array $node): array => ['edits' => [['edit' => 'insert', 'parent' => $content->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'new1'] + $node]]];
-        $this->postJson("/studio/templates/$content->id/edits", $insert(['kind' => 'own-blocks', 'what' => ['fact' => $this->fact]]))->assertStatus(422)
+        $insert = fn (array $node): array => ['edits' => [[
+            'edit' => 'insert',
+            'parent' => $content->draft_tree['page']['id'],
+            'after' => null,
+            'node' => ['id' => 'new1'] + $node,
+        ]]];
+        $this->postJson(
+            "/studio/templates/$content->id/edits",
+            $insert(['kind' => 'own-blocks', 'what' => ['fact' => $this->fact]]),
+        )->assertStatus(422)
             ->assertJsonPath('message', 'A product’s own blocks cannot stand in themselves. Nothing was changed.');
-        $this->postJson("/studio/templates/$content->id/edits", $insert(['kind' => 'shared', 'what' => ['part' => 1]]))->assertStatus(422);
+        $this->postJson("/studio/templates/$content->id/edits", $insert(['kind' => 'shared', 'what' => ['part' => 1]]))
+            ->assertStatus(422);
     }
 
     public function test_deleting_the_fact_takes_what_was_laid_out_with_it_and_says_first_where_it_is_used(): void
     {
         $template = $this->showing();
         $content = $this->content('How it got its name');
-        self::assertSame([$template->id], array_column($this->getJson("/studio/facts/$this->fact/uses")->assertOk()->json('templates'), 'id'));
+        self::assertSame(
+            [$template->id],
+            array_column($this->getJson("/studio/facts/$this->fact/uses")->assertOk()->json('templates'), 'id'),
+        );
         $this->deleteJson("/studio/facts/$this->fact")->assertOk();
         self::assertNull(Template::query()->find($content->id));
         $this->get('/p/teal-tide-bottled-ink')->assertOk();
@@ -133,7 +155,12 @@ final class OwnBlocksTest extends TestCase
     {
         $id = (int) $this->postJson("/studio/products/$this->teal/contents/$this->fact")->assertOk()->json('id');
         $content = Template::query()->findOrFail($id);
-        $this->edit($content, ['edit' => 'insert', 'parent' => $content->draft_tree['page']['id'], 'after' => null, 'node' => ['id' => 'story', 'kind' => 'heading', 'what' => ['text' => $words]]]);
+        $this->edit($content, [
+            'edit' => 'insert',
+            'parent' => $content->draft_tree['page']['id'],
+            'after' => null,
+            'node' => ['id' => 'story', 'kind' => 'heading', 'what' => ['text' => $words]],
+        ]);
 
         return $content;
     }
@@ -141,6 +168,9 @@ final class OwnBlocksTest extends TestCase
     /** @return list<string> */
     private function filled(): array
     {
-        return array_values(DB::table('fact_values')->where('product_id', $this->teal)->where('fact_id', $this->fact)->pluck('written')->all());
+        return array_values(DB::table('fact_values')->where('product_id', $this->teal)
+            ->where('fact_id', $this->fact)
+            ->pluck('written')
+            ->all());
     }
 }

@@ -29,8 +29,12 @@ final class TemplatesTest extends TestCase
     #[DataProvider('starts')]
     public function test_a_template_begins_from_a_start_and_appears_nowhere(string $start, string $kind): void
     {
-        $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start])->assertStatus(422)->assertJsonPath('message', 'Say which pages it is for. Nothing was made.');
-        $id = $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start, 'pageKind' => 'product'])->assertCreated()->json('id');
+        $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start])
+            ->assertStatus(422)
+            ->assertJsonPath('message', 'Say which pages it is for. Nothing was made.');
+        $id = $this->postJson('/studio/templates', ['name' => 'Mine', 'start' => $start, 'pageKind' => 'product'])
+            ->assertCreated()
+            ->json('id');
         $template = Template::query()->findOrFail($id);
 
         self::assertFalse($template->isLive());
@@ -45,10 +49,15 @@ final class TemplatesTest extends TestCase
         $original = $this->template('First');
         $this->edit($original, $this->reach([['brand', 'hasNone', []]]));
         $last = $this->template('Last');
-        $id = $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $original->id])->assertCreated()->json('id');
+        $id = $this->postJson('/studio/templates', ['name' => 'Copy', 'copyOf' => $original->id])
+            ->assertCreated()
+            ->json('id');
         $copy = Template::query()->findOrFail($id);
 
-        self::assertSame(['Everything else', 'First', 'Copy', 'Last'], Template::query()->where('page_kind', 'product')->oldest('hand_order')->pluck('name')->all());
+        self::assertSame(
+            ['Everything else', 'First', 'Copy', 'Last'],
+            Template::query()->where('page_kind', 'product')->oldest('hand_order')->pluck('name')->all(),
+        );
         self::assertSame([], $copy->draft_reach['show']);
         self::assertNotSame($this->block($original, 'title'), $this->block($copy, 'title'));
         self::assertSame(4, $last->refresh()->hand_order);
@@ -71,12 +80,18 @@ final class TemplatesTest extends TestCase
         $answer = $this->postJson('/studio/templates', $body + ['pageKind' => 'product'])->assertStatus(422);
 
         self::assertStringContainsString($words, $answer->json('message'));
-        self::assertSame(count(PageAddresses::kinds()) + 1, Template::query()->count(), 'The fallbacks, with that of cards, and nothing else.');
+        self::assertSame(
+            count(PageAddresses::kinds()) + 1,
+            Template::query()->count(),
+            'The fallbacks, with that of cards, and nothing else.',
+        );
     }
 
     public function test_renaming(): void
     {
-        $this->patchJson('/studio/templates/1', ['name' => '<b>All</b>'])->assertOk()->assertJsonPath('name', '<b>All</b>');
+        $this->patchJson('/studio/templates/1', ['name' => '<b>All</b>'])
+            ->assertOk()
+            ->assertJsonPath('name', '<b>All</b>');
         $this->patchJson('/studio/templates/1', ['name' => ''])->assertStatus(422);
         $this->get('/studio/templates')->assertOk()->assertDontSee('<b>All', false);
         $this->patchJson('/studio/templates/99', ['name' => 'x'])->assertNotFound();
@@ -91,10 +106,18 @@ final class TemplatesTest extends TestCase
         preg_match('#id="screen">(.*?)</script>#s', (string) $this->get('/studio/templates')->getContent(), $found);
         $rows = json_decode($found[1], true)['data']['templates'];
 
-        self::assertSame([['Everything else', true, true, 0, 0, 86], ['Ink', true, false, 1, 23, 23], ['Every other category', true, true, 0, 0, 22]], array_map(
-            static fn (array $row): array => [$row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['counts']['covers'], $row['counts']['shownOn']],
-            array_slice($rows, 0, 3),
-        ));
+        self::assertSame(
+            [['Everything else', true, true, 0, 0, 86], ['Ink', true, false, 1, 23, 23], [
+                'Every other category', true, true, 0, 0, 22,
+            ]],
+            array_map(
+                static fn (array $row): array => [
+                    $row['name'], $row['live'], $row['fallback'], $row['unpublished'], $row['counts']['covers'],
+                    $row['counts']['shownOn'],
+                ],
+                array_slice($rows, 0, 3),
+            ),
+        );
         self::assertSame('Robin', $rows[1]['changedBy']);
     }
 

@@ -19,7 +19,10 @@ use Vestibra\Tests\App\TestCase;
 /** A setting's type alone says what it names: what a block that nothing knows names is found wherever that is asked. */
 final class UnknownBlockTest extends TestCase
 {
-    private const NAMED = ['picture' => 50, 'film' => 901, 'file' => 902, 'fact' => 2, 'blocks-fact' => 3, 'product' => 7, 'part' => 903, 'collection' => 1];
+    private const NAMED = [
+        'picture' => 50, 'film' => 901, 'file' => 902, 'fact' => 2, 'blocks-fact' => 3, 'product' => 7, 'part' => 903,
+        'collection' => 1,
+    ];
 
     private Template $template;
 
@@ -29,13 +32,33 @@ final class UnknownBlockTest extends TestCase
         $this->actingAs($this->owner);
         $this->app->instance(Composer::class, new Composer(...$this->kinds(), ...[new Curio]));
         foreach ([901 => 'Rinsing.webm', 902 => 'Care.pdf'] as $id => $name) {
-            DB::table('files')->insert(['id' => $id, 'name' => $name, 'file' => "f-$id", 'type' => 'application/pdf', 'use' => 'download', 'bytes' => 9, 'made_at' => '2026-11-26 10:00:00']);
+            DB::table('files')->insert([
+                'id' => $id, 'name' => $name, 'file' => "f-$id", 'type' => 'application/pdf', 'use' => 'download',
+                'bytes' => 9, 'made_at' => '2026-11-26 10:00:00',
+            ]);
         }
         $this->template = $this->template('Curios');
-        $this->edit($this->template, ['edit' => 'insert', 'parent' => $this->block($this->template, 'column'), 'after' => null, 'node' => ['id' => 'curio', 'kind' => 'curio', 'what' => [
-            'portrait' => self::NAMED['picture'], 'reel' => 901, 'papers' => [902], 'matter' => 2, 'pieces' => 3, 'friends' => [7], 'piece' => 903, 'shelf' => 1,
-            'tale' => '<p>Dries in <span data-value="product.fact" data-of="4">it</span></p>', 'line' => ['source' => 'product.option', 'of' => 1, 'otherwise' => ''],
-        ]]]);
+        $this->edit($this->template, [
+            'edit' => 'insert',
+            'parent' => $this->block($this->template, 'column'),
+            'after' => null,
+            'node' => [
+                'id' => 'curio',
+                'kind' => 'curio',
+                'what' => [
+                    'portrait' => self::NAMED['picture'],
+                    'reel' => 901,
+                    'papers' => [902],
+                    'matter' => 2,
+                    'pieces' => 3,
+                    'friends' => [7],
+                    'piece' => 903,
+                    'shelf' => 1,
+                    'tale' => '<p>Dries in <span data-value="product.fact" data-of="4">it</span></p>',
+                    'line' => ['source' => 'product.option', 'of' => 1, 'otherwise' => ''],
+                ],
+            ],
+        ]);
     }
 
     public function test_where_something_is_used(): void
@@ -47,10 +70,18 @@ final class UnknownBlockTest extends TestCase
         }
         self::assertContains('Curios', array_column($where->places(4, 'fact'), 'name'), 'A fact that stands in words.');
         foreach (['pictures/50', 'facts/2', 'facts/4', 'facts/3'] as $thing) {
-            self::assertContains('Curios', array_column($this->getJson("/studio/$thing/uses")->assertOk()->json('templates'), 'name'), $thing);
+            self::assertContains(
+                'Curios',
+                array_column($this->getJson("/studio/$thing/uses")->assertOk()->json('templates'), 'name'),
+                $thing,
+            );
         }
         foreach (['files/901', 'files/902'] as $file) {
-            self::assertContains('“Curios”', array_column($this->getJson("/studio/$file/uses")->assertOk()->json('places'), 'words'), $file);
+            self::assertContains(
+                '“Curios”',
+                array_column($this->getJson("/studio/$file/uses")->assertOk()->json('places'), 'words'),
+                $file,
+            );
         }
     }
 
@@ -58,18 +89,31 @@ final class UnknownBlockTest extends TestCase
     {
         $product = $this->app->make(PagesOfTheShop::class)->get(PageKind::Product)->read(7);
         self::assertNotNull($product);
-        $page = $this->app->make(PageMaker::class)->compose($this->app->make(StoredDrafts::class)->draft($this->template)->tree, $product)->page;
+        $page = $this->app
+            ->make(PageMaker::class)
+            ->compose($this->app->make(StoredDrafts::class)->draft($this->template)->tree, $product)->page;
 
-        self::assertSame([[50], [901, 902]], [$page->find('curio')?->data['pictures'], $page->find('curio')?->data['files']]);
+        self::assertSame(
+            [[50], [901, 902]],
+            [$page->find('curio')?->data['pictures'], $page->find('curio')?->data['files']],
+        );
     }
 
     public function test_a_file_of_it_holds_its_picture_and_comes_back_with_all_it_names(): void
     {
         $file = $this->app->make(\Vestibra\App\Work\Templates\Exchange::class)->export($this->template);
         self::assertSame([50], array_column((array) $file['pictures'], 'id'));
-        $again = $this->app->make(\Vestibra\App\Work\Templates\Exchange::class)->import(json_decode((string) json_encode($file), true), $this->owner);
+        $again = $this->app
+            ->make(\Vestibra\App\Work\Templates\Exchange::class)
+            ->import(json_decode((string) json_encode($file), true), $this->owner);
         self::assertInstanceOf(Template::class, $again);
-        self::assertSame([$again->id, $this->template->id], array_values(array_intersect([$again->id, $this->template->id], array_column($this->app->make(WhereNamed::class)->places(902, 'file'), 'id'))));
+        self::assertSame(
+            [$again->id, $this->template->id],
+            array_values(array_intersect(
+                [$again->id, $this->template->id],
+                array_column($this->app->make(WhereNamed::class)->places(902, 'file'), 'id'),
+            )),
+        );
     }
 
     public function test_what_it_names_is_not_deleted(): void
@@ -77,10 +121,16 @@ final class UnknownBlockTest extends TestCase
         $this->deleteJson('/studio/files/902')->assertStatus(409)->assertSee('Curios');
         $part = (int) DB::table('templates')->where('role', 'part')->value('id');
         if ($part === 0) {
-            $this->postJson('/studio/parts', ['name' => 'Our promise', 'node' => ['kind' => 'text', 'what' => ['text' => 'Kept.']]])->assertCreated();
+            $this->postJson(
+                '/studio/parts',
+                ['name' => 'Our promise', 'node' => ['kind' => 'text', 'what' => ['text' => 'Kept.']]],
+            )->assertCreated();
             $part = (int) DB::table('templates')->where('role', 'part')->value('id');
         }
-        $this->edit($this->template, ['edit' => 'set', 'id' => 'curio', 'question' => 'what', 'setting' => 'piece', 'value' => $part, 'width' => 'desktop']);
+        $this->edit($this->template, [
+            'edit' => 'set', 'id' => 'curio', 'question' => 'what', 'setting' => 'piece', 'value' => $part,
+            'width' => 'desktop',
+        ]);
         $this->deleteJson("/studio/parts/$part")->assertStatus(409)->assertSee('Curios');
     }
 
@@ -101,7 +151,10 @@ final class UnknownBlockTest extends TestCase
     /** @return list<array{bool, bool}> */
     private static function standing(WhereNamed $where, int $file): array
     {
-        return array_map(static fn (array $place): array => [$place['live'], $place['draft']], $where->places($file, 'file'));
+        return array_map(
+            static fn (array $place): array => [$place['live'], $place['draft']],
+            $where->places($file, 'file'),
+        );
     }
 
     /** @return list<BlockKind> */

@@ -26,7 +26,11 @@ final class ApplyingTest extends TestCase
             $made = (new Applying($drawer))->apply($entry);
 
             self::assertInstanceOf(Entry::class, $made);
-            self::assertInstanceOf(Entry::class, (new Applying($drawer))->apply(Entry::stored((array) json_decode((string) json_encode($made->invert()->toArray()), true))));
+            self::assertInstanceOf(
+                Entry::class,
+                (new Applying($drawer))
+                    ->apply(Entry::stored((array) json_decode((string) json_encode($made->invert()->toArray()), true))),
+            );
             self::assertEquals(array_filter($before), array_filter($drawer->things));
         }
     }
@@ -47,7 +51,9 @@ final class ApplyingTest extends TestCase
 
     public function test_the_same_field_crosses_and_nothing_of_the_entry_is_made(): void
     {
-        $drawer = new Drawer(['product' => [1 => ['title' => 'Ink', 'brand' => 5], 2 => ['title' => 'Pen', 'brand' => 3]]]);
+        $drawer = new Drawer(
+            ['product' => [1 => ['title' => 'Ink', 'brand' => 5], 2 => ['title' => 'Pen', 'brand' => 3]]],
+        );
         $done = (new Applying($drawer))->apply(new Entry([
             new Change(Thing::Product, 2, ['brand' => 3], ['brand' => 4]),
             new Change(Thing::Product, 1, ['title' => 'Ink', 'brand' => 3], ['title' => 'Teal ink', 'brand' => 4]),
@@ -62,7 +68,10 @@ final class ApplyingTest extends TestCase
     {
         $drawer = new Drawer(['product' => [1 => ['brand' => 4]]]);
 
-        self::assertInstanceOf(Entry::class, (new Applying($drawer))->apply(new Entry([new Change(Thing::Product, 1, ['brand' => 3], ['brand' => 4])])));
+        self::assertInstanceOf(
+            Entry::class,
+            (new Applying($drawer))->apply(new Entry([new Change(Thing::Product, 1, ['brand' => 3], ['brand' => 4])])),
+        );
     }
 
     public function test_a_thing_that_is_gone_and_one_that_is_there_already_cross(): void
@@ -98,14 +107,22 @@ final class ApplyingTest extends TestCase
 
     public function test_only_fields_that_differ_are_named(): void
     {
-        self::assertSame(['brand'], (new Change(Thing::Product, 1, ['title' => 'Ink', 'brand' => null], ['title' => 'Ink', 'brand' => 2]))->fields());
+        self::assertSame(
+            ['brand'],
+            (new Change(Thing::Product, 1, ['title' => 'Ink', 'brand' => null], ['title' => 'Ink', 'brand' => 2]))
+                ->fields(),
+        );
         self::assertSame([], (new Change(Thing::Product, 1, null, ['title' => 'Ink']))->fields());
     }
 
     public function test_an_entry_knows_what_it_is_about(): void
     {
         $one = new Change(Thing::Product, 4, ['title' => 'a'], ['title' => 'b']);
-        $entry = new Entry([new Change(Thing::Tag, 4, null, ['name' => 'x']), $one, new Change(Thing::Product, 9, ['title' => 'a'], null)]);
+        $entry = new Entry([
+            new Change(Thing::Tag, 4, null, ['name' => 'x']),
+            $one,
+            new Change(Thing::Product, 9, ['title' => 'a'], null),
+        ]);
 
         self::assertSame([4, 9], $entry->ids(Thing::Product));
         self::assertSame([4], $entry->ids(Thing::Tag));
@@ -113,7 +130,12 @@ final class ApplyingTest extends TestCase
         self::assertSame($one, $entry->of(Thing::Product, 4));
         self::assertNull($entry->of(Thing::Product, 5));
         self::assertNull($entry->of(Thing::Brand, 4));
-        self::assertSame(['brand/3', 'category/1', 'category/2'], ThingFields::named(Thing::Product, ['title' => '7', 'brand' => 3, 'categories' => [1, 2], 'mainCategory' => null]));
+        self::assertSame(
+            ['brand/3', 'category/1', 'category/2'],
+            ThingFields::named(Thing::Product, [
+                'title' => '7', 'brand' => 3, 'categories' => [1, 2], 'mainCategory' => null,
+            ]),
+        );
     }
 
     public function test_a_change_of_nothing_cannot_be_written(): void
@@ -129,7 +151,11 @@ final class ApplyingTest extends TestCase
         for ($id = 1; $id <= 6; $id++) {
             foreach ([Thing::Product, Thing::Tag] as $thing) {
                 if ($chance->number(0, 3) > 0) {
-                    $things[$thing->value][$id] = ['name' => 'n'.$chance->number(0, 3), 'several' => range(0, $chance->number(0, 3)), 'none' => null];
+                    $things[$thing->value][$id] = [
+                        'name' => 'n'.$chance->number(0, 3),
+                        'several' => range(0, $chance->number(0, 3)),
+                        'none' => null,
+                    ];
                 }
             }
         }

@@ -16,19 +16,38 @@ final class ChecksTest extends TestCase
     {
         self::assertSame([], Checks::thing(Thing::Product, 1, ['mainCategory' => 3, 'categories' => [2, 3]]));
         self::assertSame([], Checks::thing(Thing::Product, 1, ['mainCategory' => null, 'categories' => [2]]));
-        self::assertEquals([CatalogueProblem::MainNotFiled->at('product/1/mainCategory')], Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => ['4']]));
+        self::assertEquals(
+            [CatalogueProblem::MainNotFiled->at('product/1/mainCategory')],
+            Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => ['4']]),
+        );
         self::assertSame([], Checks::thing(Thing::Tag, 1, ['mainCategory' => 4, 'categories' => []]));
-        self::assertEquals([CatalogueProblem::MainNotFiled->at('product/1/mainCategory')], Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => [2, 3]]));
+        self::assertEquals(
+            [CatalogueProblem::MainNotFiled->at('product/1/mainCategory')],
+            Checks::thing(Thing::Product, 1, ['mainCategory' => 4, 'categories' => [2, 3]]),
+        );
     }
 
     public function test_a_sale_is_below_the_price_and_ends_after_it_begins(): void
     {
-        $codes = static fn (array $fields): array => array_map(static fn (Problem $problem): mixed => $problem->code, Checks::thing(Thing::Variant, 7, $fields));
+        $codes = static fn (array $fields): array =>
+            array_map(static fn (Problem $problem): mixed => $problem->code, Checks::thing(Thing::Variant, 7, $fields));
 
-        self::assertSame([], $codes(['price' => 500, 'salePrice' => 499, 'saleFrom' => '2026-12-01T00:00:00Z', 'saleUntil' => '2026-12-01T00:00:01Z']));
+        self::assertSame(
+            [],
+            $codes([
+                'price' => 500, 'salePrice' => 499, 'saleFrom' => '2026-12-01T00:00:00Z',
+                'saleUntil' => '2026-12-01T00:00:01Z',
+            ]),
+        );
         self::assertSame([], $codes(['price' => 500, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null]));
         self::assertSame([CatalogueProblem::SaleNotBelow], $codes(['price' => 500, 'salePrice' => 500]));
-        self::assertSame([CatalogueProblem::SaleEndsFirst], $codes(['price' => 500, 'salePrice' => 1, 'saleFrom' => '2026-12-01T00:00:00Z', 'saleUntil' => '2026-12-01T00:00:00Z']));
+        self::assertSame(
+            [CatalogueProblem::SaleEndsFirst],
+            $codes([
+                'price' => 500, 'salePrice' => 1, 'saleFrom' => '2026-12-01T00:00:00Z',
+                'saleUntil' => '2026-12-01T00:00:00Z',
+            ]),
+        );
     }
 
     public function test_each_combination_is_one_variant(): void
@@ -37,10 +56,23 @@ final class ChecksTest extends TestCase
         $good = [4 => ['sku' => 'a', 'values' => [1, 3]], 5 => ['sku' => 'b', 'values' => [2, 3]]];
 
         self::assertSame([], Checks::variants($good, $options));
-        self::assertEquals([CatalogueProblem::VariantTwice->at('variant/5/values', ['other' => 'a'])], Checks::variants([4 => $good[4], 5 => ['sku' => 'b', 'values' => [1, 3]]], $options));
-        self::assertEquals([CatalogueProblem::TwoOfOneOption->at('variant/4/values')], Checks::variants([4 => ['sku' => 'a', 'values' => [1, 2]]], $options));
-        self::assertEquals([CatalogueProblem::SkuTaken->at('variant/5/sku', ['sku' => 'a', 'where' => 'another variant of this product'])], Checks::variants([4 => $good[4], 5 => ['sku' => 'a', 'values' => [2]]], $options));
-        self::assertCount(1, Checks::variants([4 => ['sku' => 'a', 'values' => []], 5 => ['sku' => 'b', 'values' => []]], $options));
+        self::assertEquals(
+            [CatalogueProblem::VariantTwice->at('variant/5/values', ['other' => 'a'])],
+            Checks::variants([4 => $good[4], 5 => ['sku' => 'b', 'values' => [1, 3]]], $options),
+        );
+        self::assertEquals(
+            [CatalogueProblem::TwoOfOneOption->at('variant/4/values')],
+            Checks::variants([4 => ['sku' => 'a', 'values' => [1, 2]]], $options),
+        );
+        self::assertEquals(
+            [CatalogueProblem::SkuTaken
+                ->at('variant/5/sku', ['sku' => 'a', 'where' => 'another variant of this product'])],
+            Checks::variants([4 => $good[4], 5 => ['sku' => 'a', 'values' => [2]]], $options),
+        );
+        self::assertCount(
+            1,
+            Checks::variants([4 => ['sku' => 'a', 'values' => []], 5 => ['sku' => 'b', 'values' => []]], $options),
+        );
     }
 
     public function test_circles_of_any_length_are_seen_from_wherever_they_are_closed(): void

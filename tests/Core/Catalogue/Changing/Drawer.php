@@ -26,7 +26,8 @@ final class Drawer implements Records
         if ($change->after === null) {
             unset($this->things[$change->thing->value][$change->id]);
         } else {
-            $this->things[$change->thing->value][$change->id] = $change->after + ($this->things[$change->thing->value][$change->id] ?? []);
+            $this->things[$change->thing->value][$change->id] = $change->after
+                + ($this->things[$change->thing->value][$change->id] ?? []);
         }
 
         return $change;

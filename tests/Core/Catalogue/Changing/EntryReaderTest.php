@@ -136,12 +136,16 @@ final class EntryReaderTest extends TestCase
     {
         $required = [];
         foreach (Thing::cases() as $thing) {
-            $required[$thing->value] = array_keys(array_filter(ThingFields::of($thing), static fn (ThingField $field): bool => $field->required));
+            $required[$thing->value] = array_keys(
+                array_filter(ThingFields::of($thing), static fn (ThingField $field): bool => $field->required),
+            );
         }
 
         self::assertSame([
-            'product' => ['title', 'slug'], 'variant' => ['product', 'sku', 'price', 'position'], 'category' => ['name', 'slug', 'position'], 'collection' => ['name', 'slug'],
-            'brand' => ['name', 'slug'], 'tag' => ['name', 'slug'], 'option' => ['name', 'position'], 'option-value' => ['option', 'label', 'position'], 'picture' => ['focusX', 'focusY'],
+            'product' => ['title', 'slug'], 'variant' => ['product', 'sku', 'price', 'position'],
+            'category' => ['name', 'slug', 'position'], 'collection' => ['name', 'slug'],
+            'brand' => ['name', 'slug'], 'tag' => ['name', 'slug'], 'option' => ['name', 'position'],
+            'option-value' => ['option', 'label', 'position'], 'picture' => ['focusX', 'focusY'],
         ], $required);
     }
 
@@ -155,7 +159,9 @@ final class EntryReaderTest extends TestCase
         self::assertNull(ThingFields::factOf(Thing::Tag, 'fact:7'));
         self::assertNull(ThingFields::field(Thing::Tag, 'fact:7'));
         self::assertNull(ThingFields::field(Thing::Product, 'nothing'));
-        $read = $this->entry([['thing' => 'product', 'id' => 5, 'before' => ['fact:7' => null], 'after' => ['fact:7' => ['a']]]]);
+        $read = $this->entry([[
+            'thing' => 'product', 'id' => 5, 'before' => ['fact:7' => null], 'after' => ['fact:7' => ['a']],
+        ]]);
         self::assertIsArray($read);
         self::assertSame(CatalogueProblem::UnknownField, $read[0]->code);
     }
@@ -167,32 +173,56 @@ final class EntryReaderTest extends TestCase
         self::assertInstanceOf(Entry::class, $entry);
         self::assertTrue($entry->changes[0]->isDeleted());
         self::assertSame(['name' => 'a'], $entry->changes[0]->before);
-        self::assertCount(EntryReader::MOST_CHANGES, (array) $this->entry(array_fill(0, EntryReader::MOST_CHANGES, 'x')));
+        self::assertCount(
+            EntryReader::MOST_CHANGES,
+            (array) $this->entry(array_fill(0, EntryReader::MOST_CHANGES, 'x')),
+        );
     }
 
     public function test_what_a_new_thing_holds_before_anybody_says_so(): void
     {
-        $empty = static fn (Thing $thing): array => array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of($thing));
+        $empty = static fn (Thing $thing): array =>
+            array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of($thing));
 
         self::assertSame(
-            ['product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null, 'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'contents' => null, 'picture' => null, 'barcode' => '', 'published' => true, 'position' => 0],
+            [
+                'product' => null, 'sku' => '', 'values' => [], 'price' => null, 'salePrice' => null,
+                'saleFrom' => null, 'saleUntil' => null, 'stock' => null, 'contents' => null, 'picture' => null,
+                'barcode' => '', 'published' => true, 'position' => 0,
+            ],
             $empty(Thing::Variant),
         );
-        self::assertSame(['option' => null, 'label' => '', 'swatch' => null, 'position' => 0, 'mergedFrom' => []], $empty(Thing::OptionValue));
+        self::assertSame(
+            ['option' => null, 'label' => '', 'swatch' => null, 'position' => 0, 'mergedFrom' => []],
+            $empty(Thing::OptionValue),
+        );
         self::assertSame(['value', 'brand'], [Thing::OptionValue->one(), Thing::Brand->one()]);
     }
 
     public function test_a_new_thing_is_complete(): void
     {
-        $entry = $this->entry([['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Gift', 'slug' => 'gift']]]);
+        $entry = $this->entry(
+            [['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['name' => 'Gift', 'slug' => 'gift']]],
+        );
 
         self::assertInstanceOf(Entry::class, $entry);
-        self::assertSame(['name' => 'Gift', 'slug' => 'gift', 'description' => '', 'picture' => null, 'searchTitle' => '', 'searchDescription' => '', 'mergedFrom' => []], $entry->changes[0]->after);
+        self::assertSame(
+            [
+                'name' => 'Gift', 'slug' => 'gift', 'description' => '', 'picture' => null, 'searchTitle' => '',
+                'searchDescription' => '', 'mergedFrom' => [],
+            ],
+            $entry->changes[0]->after,
+        );
     }
 
     public function test_an_alteration_has_the_same_fields_before_and_after(): void
     {
-        $entry = $this->entry([['thing' => 'tag', 'id' => 4, 'before' => ['name' => 'Gift', 'slug' => 'gift', 'colour' => 'red'], 'after' => ['name' => ' Gifts ']]]);
+        $entry = $this->entry([[
+            'thing' => 'tag',
+            'id' => 4,
+            'before' => ['name' => 'Gift', 'slug' => 'gift', 'colour' => 'red'],
+            'after' => ['name' => ' Gifts '],
+        ]]);
 
         self::assertInstanceOf(Entry::class, $entry);
         self::assertSame(['name' => 'Gift'], $entry->changes[0]->before);
@@ -206,7 +236,10 @@ final class EntryReaderTest extends TestCase
         $read = $this->entry($input);
 
         self::assertIsArray($read);
-        self::assertSame($expected, array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $read));
+        self::assertSame(
+            $expected,
+            array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $read),
+        );
     }
 
     /** @return iterable<string, array{mixed, list<array{CatalogueProblem, string}>}> */
@@ -215,33 +248,75 @@ final class EntryReaderTest extends TestCase
         yield 'words' => ['hello', [[CatalogueProblem::NotAnEntry, '']]];
         yield 'nothing' => [[], [[CatalogueProblem::NotAnEntry, '']]];
         yield 'an object' => [['thing' => 'tag'], [[CatalogueProblem::NotAnEntry, '']]];
-        yield 'no such thing' => [[['thing' => 'user', 'id' => 1, 'before' => [], 'after' => []]], [[CatalogueProblem::UnknownThing, '0']]];
-        yield 'a picture out of nothing' => [[['thing' => 'picture', 'id' => -1, 'before' => null, 'after' => ['alt' => 'A bottle']]], [[CatalogueProblem::UnknownThing, '0']]];
-        yield 'a picture that is thrown away here' => [[['thing' => 'picture', 'id' => 1, 'before' => [], 'after' => null]], [[CatalogueProblem::UnknownThing, '0']]];
-        yield 'not a list' => [['x', 7], [[CatalogueProblem::UnknownThing, '0'], [CatalogueProblem::UnknownThing, '1']]];
-        yield 'a new thing with a number' => [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'an old thing without one' => [[['thing' => 'tag', 'id' => -5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'a number that is none' => [[['thing' => 'tag', 'id' => '5', 'before' => [], 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'nought' => [[['thing' => 'tag', 'id' => 0, 'before' => null, 'after' => ['name' => 'a']]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'before is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => 'x', 'after' => ['name' => 'a']]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'after is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => 7]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'an old thing that would be new' => [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => null]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'nothing to nothing' => [[['thing' => 'tag', 'id' => -5, 'before' => null, 'after' => null]], [[CatalogueProblem::NotAnEntry, '0']]];
-        yield 'twice' => [[['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']], ['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'c']]], [[CatalogueProblem::Twice, 'tag/5']]];
-        yield 'an unknown field' => [[['thing' => 'tag', 'id' => 5, 'before' => ['x' => 1], 'after' => ['x' => 2]]], [[CatalogueProblem::UnknownField, 'tag/5/x']]];
-        yield 'without what was before' => [[['thing' => 'tag', 'id' => 5, 'before' => [], 'after' => ['name' => 'b']]], [[CatalogueProblem::NotAnEntry, 'tag/5/name']]];
-        yield 'what has to be there' => [[['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['slug' => '?']]], [[CatalogueProblem::NotAnAddressName, 'tag/-1/slug'], [CatalogueProblem::Missing, 'tag/-1/name']]];
+        yield 'no such thing' =>
+            [[['thing' => 'user', 'id' => 1, 'before' => [], 'after' => []]], [[CatalogueProblem::UnknownThing, '0']]];
+        yield 'a picture out of nothing' => [
+            [['thing' => 'picture', 'id' => -1, 'before' => null, 'after' => ['alt' => 'A bottle']]],
+            [[CatalogueProblem::UnknownThing, '0']],
+        ];
+        yield 'a picture that is thrown away here' => [
+            [['thing' => 'picture', 'id' => 1, 'before' => [], 'after' => null]],
+            [[CatalogueProblem::UnknownThing, '0']],
+        ];
+        yield 'not a list' =>
+            [['x', 7], [[CatalogueProblem::UnknownThing, '0'], [CatalogueProblem::UnknownThing, '1']]];
+        yield 'a new thing with a number' =>
+            [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'an old thing without one' => [
+            [['thing' => 'tag', 'id' => -5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']]],
+            [[CatalogueProblem::NotAnEntry, '0']],
+        ];
+        yield 'a number that is none' =>
+            [[['thing' => 'tag', 'id' => '5', 'before' => [], 'after' => []]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'nought' => [[['thing' => 'tag', 'id' => 0, 'before' => null, 'after' => ['name' => 'a']]], [
+            [CatalogueProblem::NotAnEntry, '0'],
+        ]];
+        yield 'before is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => 'x', 'after' => ['name' => 'a']]], [
+            [CatalogueProblem::NotAnEntry, '0'],
+        ]];
+        yield 'after is no object' => [[['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => 7]], [
+            [CatalogueProblem::NotAnEntry, '0'],
+        ]];
+        yield 'an old thing that would be new' =>
+            [[['thing' => 'tag', 'id' => 5, 'before' => null, 'after' => null]], [[CatalogueProblem::NotAnEntry, '0']]];
+        yield 'nothing to nothing' => [[['thing' => 'tag', 'id' => -5, 'before' => null, 'after' => null]], [
+            [CatalogueProblem::NotAnEntry, '0'],
+        ]];
+        yield 'twice' => [
+            [['thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'b']], [
+                'thing' => 'tag', 'id' => 5, 'before' => ['name' => 'a'], 'after' => ['name' => 'c'],
+            ]],
+            [[CatalogueProblem::Twice, 'tag/5']],
+        ];
+        yield 'an unknown field' => [[['thing' => 'tag', 'id' => 5, 'before' => ['x' => 1], 'after' => ['x' => 2]]], [
+            [CatalogueProblem::UnknownField, 'tag/5/x'],
+        ]];
+        yield 'without what was before' => [
+            [['thing' => 'tag', 'id' => 5, 'before' => [], 'after' => ['name' => 'b']]],
+            [[CatalogueProblem::NotAnEntry, 'tag/5/name']],
+        ];
+        yield 'what has to be there' => [
+            [['thing' => 'tag', 'id' => -1, 'before' => null, 'after' => ['slug' => '?']]],
+            [[CatalogueProblem::NotAnAddressName, 'tag/-1/slug'], [CatalogueProblem::Missing, 'tag/-1/name']],
+        ];
         yield 'too many' => [array_fill(0, EntryReader::MOST_CHANGES + 1, 'x'), [[CatalogueProblem::TooMany, '']]];
     }
 
     public function test_whatever_comes_in_it_is_answered(): void
     {
         $chance = new Chance(17);
-        $junk = static fn (): mixed => [null, true, -3, 1.5, '', "\xff", 'x', [], ['a' => []], PHP_INT_MAX, str_repeat('9', 400)][$chance->number(0, 10)];
+        $junk = static fn (): mixed => [
+            null, true, -3, 1.5, '', "\xff", 'x', [], ['a' => []], PHP_INT_MAX, str_repeat('9', 400),
+        ][$chance->number(0, 10)];
         foreach (Thing::cases() as $thing) {
             for ($try = 0; $try < 60; $try++) {
                 $fields = array_map($junk, ThingFields::of($thing));
-                $read = $this->entry([['thing' => $thing->value, 'id' => $chance->number(-2, 2), 'before' => $chance->number(0, 1) === 0 ? null : $fields, 'after' => $fields]]);
+                $read = $this->entry([[
+                    'thing' => $thing->value,
+                    'id' => $chance->number(-2, 2),
+                    'before' => $chance->number(0, 1) === 0 ? null : $fields,
+                    'after' => $fields,
+                ]]);
                 self::assertTrue($read instanceof Entry || $read !== []);
             }
         }
@@ -255,6 +330,7 @@ final class EntryReaderTest extends TestCase
 
     private function reader(): FieldReader
     {
-        return new FieldReader(ShopZone::of('Europe/London'), 2, 'GBP', static fn (string $html): string => "SAFE$html");
+        return new FieldReader(ShopZone::of('Europe/London'), 2, 'GBP', static fn (string $html): string =>
+            "SAFE$html");
     }
 }

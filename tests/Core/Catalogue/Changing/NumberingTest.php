@@ -18,7 +18,12 @@ final class NumberingTest extends TestCase
     public function test_new_things_are_numbered_wherever_they_are_named(): void
     {
         $entry = new Entry([
-            new Change(Thing::Product, -1, null, ['title' => 'Ink', 'brand' => -1, 'categories' => [-2, 3, -1], 'pictures' => [9, 8]]),
+            new Change(
+                Thing::Product,
+                -1,
+                null,
+                ['title' => 'Ink', 'brand' => -1, 'categories' => [-2, 3, -1], 'pictures' => [9, 8]],
+            ),
             new Change(Thing::Brand, -1, null, ['name' => 'Nightjar']),
             new Change(Thing::Category, -1, null, ['name' => 'A']),
             new Change(Thing::Category, -2, null, ['name' => 'B', 'parent' => -1]),
@@ -29,8 +34,14 @@ final class NumberingTest extends TestCase
         $numbering = Numbering::from($entry, ['product' => 50, 'brand' => 20, 'category' => 30]);
         $numbered = $numbering->apply($entry);
 
-        self::assertSame(['product/-1' => 50, 'brand/-1' => 20, 'category/-1' => 30, 'category/-2' => 31], $numbering->toArray());
-        self::assertSame(['title' => 'Ink', 'brand' => 20, 'categories' => [3, 30, 31], 'pictures' => [9, 8]], $numbered->of(Thing::Product, 50)?->after);
+        self::assertSame(
+            ['product/-1' => 50, 'brand/-1' => 20, 'category/-1' => 30, 'category/-2' => 31],
+            $numbering->toArray(),
+        );
+        self::assertSame(
+            ['title' => 'Ink', 'brand' => 20, 'categories' => [3, 30, 31], 'pictures' => [9, 8]],
+            $numbered->of(Thing::Product, 50)?->after,
+        );
         self::assertTrue($numbered->of(Thing::Tag, 6)?->isDeleted());
         self::assertSame(30, $numbered->of(Thing::Category, 31)?->after['parent'] ?? null);
         self::assertSame(['product' => 50, 'stock' => 6], $numbered->of(Thing::Variant, 7)?->after);
@@ -55,7 +66,12 @@ final class NumberingTest extends TestCase
             for ($id = 1; $id <= 12; $id++) {
                 $parent = $id === 1 || $chance->oneIn(4) ? null : $chance->number(1, $id - 1);
                 $fields = ['name' => 'n', 'parent' => $parent];
-                $changes[] = $id % 2 === 0 ? new Change(Thing::Category, $id, null, $fields) : new Change(Thing::Category, $id + 100, ['name' => 'n', 'parent' => $parent === null ? null : $parent + 100], null);
+                $changes[] = $id % 2 === 0 ? new Change(Thing::Category, $id, null, $fields) : new Change(
+                    Thing::Category,
+                    $id + 100,
+                    ['name' => 'n', 'parent' => $parent === null ? null : $parent + 100],
+                    null,
+                );
             }
             $changes[] = new Change(Thing::Product, 1, ['mainCategory' => 101], ['mainCategory' => 2]);
             $entry = (new Entry(array_values($chance->shuffled($changes))))->inOrder();
@@ -72,11 +88,17 @@ final class NumberingTest extends TestCase
         foreach ($entry->changes as $change) {
             foreach (ThingFields::named($change->thing, $change->after ?? []) as $key) {
                 $named = isset($place[$key]) ? $entry->changes[$place[$key]] : null;
-                self::assertFalse($named?->isMade() === true && $place[$key] > $place[$change->key()], "$key is made too late");
+                self::assertFalse(
+                    $named?->isMade() === true && $place[$key] > $place[$change->key()],
+                    "$key is made too late",
+                );
             }
             foreach (ThingFields::named($change->thing, $change->before ?? []) as $key) {
                 $named = isset($place[$key]) ? $entry->changes[$place[$key]] : null;
-                self::assertFalse($named?->isDeleted() === true && $place[$key] < $place[$change->key()], "$key is deleted too early");
+                self::assertFalse(
+                    $named?->isDeleted() === true && $place[$key] < $place[$change->key()],
+                    "$key is deleted too early",
+                );
             }
         }
     }

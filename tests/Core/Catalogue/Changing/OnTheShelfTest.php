@@ -37,15 +37,30 @@ final class OnTheShelfTest extends TestCase
         yield 'shown, without days' => [['published' => true] + $plain, []];
         yield 'never shown before' => [['added' => null] + $plain, []];
         yield 'shown for the first time' => [['published' => true, 'added' => null] + $plain, ['added' => self::NOW]];
-        yield 'to be shown later' => [['published' => true, 'shownFrom' => self::LATER, 'added' => null] + $plain, ['published' => false]];
-        yield 'its day has come' => [['shownFrom' => self::BEFORE] + $plain, ['published' => true, 'shownFrom' => null]];
+        yield 'to be shown later' =>
+            [['published' => true, 'shownFrom' => self::LATER, 'added' => null] + $plain, ['published' => false]];
+        yield 'its day has come' =>
+            [['shownFrom' => self::BEFORE] + $plain, ['published' => true, 'shownFrom' => null]];
         yield 'its very instant' => [['shownFrom' => self::NOW] + $plain, ['published' => true, 'shownFrom' => null]];
-        yield 'its day has come for the first time: it is new from that day' => [['shownFrom' => self::BEFORE, 'added' => null] + $plain, ['published' => true, 'shownFrom' => null, 'added' => self::BEFORE]];
+        yield 'its day has come for the first time: it is new from that day' => [
+            ['shownFrom' => self::BEFORE, 'added' => null] + $plain,
+            ['published' => true, 'shownFrom' => null, 'added' => self::BEFORE],
+        ];
         yield 'to be hidden later' => [['published' => true, 'shownUntil' => self::LATER] + $plain, []];
-        yield 'its last day is over' => [['published' => true, 'shownUntil' => self::BEFORE] + $plain, ['published' => false, 'shownUntil' => null]];
-        yield 'its last instant does not belong to it' => [['published' => true, 'shownUntil' => self::NOW] + $plain, ['published' => false, 'shownUntil' => null]];
-        yield 'both are over: it was shown meanwhile, had anybody looked' => [['shownFrom' => self::BEFORE, 'shownUntil' => self::NOW] + $plain, ['shownUntil' => null, 'shownFrom' => null]];
-        yield 'shown from a day, until a later one' => [['shownFrom' => self::BEFORE, 'shownUntil' => self::LATER] + $plain, ['published' => true, 'shownFrom' => null]];
+        yield 'its last day is over' => [
+            ['published' => true, 'shownUntil' => self::BEFORE] + $plain,
+            ['published' => false, 'shownUntil' => null],
+        ];
+        yield 'its last instant does not belong to it' =>
+            [['published' => true, 'shownUntil' => self::NOW] + $plain, ['published' => false, 'shownUntil' => null]];
+        yield 'both are over: it was shown meanwhile, had anybody looked' => [
+            ['shownFrom' => self::BEFORE, 'shownUntil' => self::NOW] + $plain,
+            ['shownUntil' => null, 'shownFrom' => null],
+        ];
+        yield 'shown from a day, until a later one' => [
+            ['shownFrom' => self::BEFORE, 'shownUntil' => self::LATER] + $plain,
+            ['published' => true, 'shownFrom' => null],
+        ];
     }
 
     public function test_a_change_takes_along_what_follows_from_it(): void
@@ -58,9 +73,15 @@ final class OnTheShelfTest extends TestCase
         $category = new Change(Thing::Category, 1, ['published' => false], ['published' => true]);
         $deleted = new Change(Thing::Product, 1, $stands, null);
 
-        self::assertEquals([['published' => false, 'added' => null], ['published' => true, 'added' => self::NOW]], [$shown->before, $shown->after]);
+        self::assertEquals(
+            [['published' => false, 'added' => null], ['published' => true, 'added' => self::NOW]],
+            [$shown->before, $shown->after],
+        );
         self::assertEquals(['published' => true, 'added' => self::NOW] + $stands, $made->after);
         self::assertNull($made->before);
-        self::assertSame([$same, $category, $deleted], [$settled($same, $stands), $settled($category, $stands), $settled($deleted, $stands)]);
+        self::assertSame(
+            [$same, $category, $deleted],
+            [$settled($same, $stands), $settled($category, $stands), $settled($deleted, $stands)],
+        );
     }
 }

@@ -19,9 +19,16 @@ final class SchemasTest extends TestCase
         $folder = dirname(__DIR__, 4).'/docs/formats';
         $all = Schemas::all();
 
-        self::assertSame(array_map(static fn (string $name): string => "$name.schema.json", self::sorted(array_keys($all))), array_map(basename(...), glob("$folder/*.schema.json") ?: []));
+        self::assertSame(
+            array_map(static fn (string $name): string => "$name.schema.json", self::sorted(array_keys($all))),
+            array_map(basename(...), glob("$folder/*.schema.json") ?: []),
+        );
         foreach ($all as $name => $schema) {
-            self::assertSame(ShopFolder::text($schema), file_get_contents("$folder/$name.schema.json"), "$name: php artisan vestibra:catalogue schemas docs/formats");
+            self::assertSame(
+                ShopFolder::text($schema),
+                file_get_contents("$folder/$name.schema.json"),
+                "$name: php artisan vestibra:catalogue schemas docs/formats",
+            );
         }
     }
 
@@ -35,7 +42,10 @@ final class SchemasTest extends TestCase
         $object = json_decode(json_encode($document, JSON_THROW_ON_ERROR));
 
         self::assertSame($good, (new Validator)->validate($object, $schema)->isValid());
-        self::assertSame([[$good]], Outside::ask('ajv.mjs', [['schemas' => Schemas::all(), 'cases' => [[$kind, $object]]]]));
+        self::assertSame(
+            [[$good]],
+            Outside::ask('ajv.mjs', [['schemas' => Schemas::all(), 'cases' => [[$kind, $object]]]]),
+        );
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, bool}> */
@@ -43,18 +53,35 @@ final class SchemasTest extends TestCase
     {
         $variant = ['sku' => 'INK-1', 'price' => '9.50'];
         $product = ['title' => 'Ink', 'slug' => 'ink'];
-        yield 'a product' => ['product', $product + ['variants' => [$variant + ['values' => ['Nib' => 'Fine'], 'saleUntil' => '2026-12-31', 'stock' => 3]], 'facts' => ['Weight' => ['4']]], true];
+        yield 'a product' => [
+            'product',
+            $product + [
+                'variants' => [$variant + ['values' => ['Nib' => 'Fine'], 'saleUntil' => '2026-12-31', 'stock' => 3]],
+                'facts' => ['Weight' => ['4']],
+            ],
+            true,
+        ];
         yield 'a slip of the pen' => ['product', $product + ['brandt' => 'x'], false];
         yield 'no title' => ['product', ['slug' => 'ink'], false];
         yield 'an address name of signs' => ['product', ['slug' => 'A b'] + $product, false];
         yield 'a price as a number' => ['product', $product + ['variants' => [['price' => 9.5] + $variant]], false];
         yield 'a price below nothing' => ['product', $product + ['variants' => [['price' => '-1'] + $variant]], false];
-        yield 'a variant without a stock number' => ['product', $product + ['variants' => [['price' => '1.00']]], false];
+        yield 'a variant without a stock number' =>
+            ['product', $product + ['variants' => [['price' => '1.00']]], false];
         yield 'stock below nothing' => ['product', $product + ['variants' => [$variant + ['stock' => -3]]], false];
-        yield 'a bar code that lost a zero' => ['product', $product + ['variants' => [$variant + ['barcode' => '200000002700']]], false];
+        yield 'a bar code that lost a zero' =>
+            ['product', $product + ['variants' => [$variant + ['barcode' => '200000002700']]], false];
         yield 'a tag' => ['tag', ['name' => 'Gift', 'slug' => 'gift'], true];
-        yield 'options' => ['options', ['options' => [['name' => 'Nib', 'values' => [['label' => 'Fine', 'swatch' => '#1f7a7a', 'was' => 'F']]]]], true];
-        yield 'a colour by name' => ['options', ['options' => [['name' => 'Nib', 'values' => [['label' => 'Fine', 'swatch' => 'teal']]]]], false];
+        yield 'options' => [
+            'options',
+            ['options' => [['name' => 'Nib', 'values' => [['label' => 'Fine', 'swatch' => '#1f7a7a', 'was' => 'F']]]]],
+            true,
+        ];
+        yield 'a colour by name' => [
+            'options',
+            ['options' => [['name' => 'Nib', 'values' => [['label' => 'Fine', 'swatch' => 'teal']]]]],
+            false,
+        ];
         yield 'a fact of no kind' => ['facts', ['facts' => [['name' => 'Weight', 'kind' => 'heavy']]], false];
         yield 'a focus outside the picture' => ['picture', ['focus' => [2, 5]], false];
         yield 'contents' => ['contents', ['shop' => 'ab', 'files' => ['shop.json' => str_repeat('a', 64)]], true];

@@ -56,7 +56,13 @@ final class ThingFileSchemaTest extends TestCase
             $allowed = (new Validator)->validate($document, $schema)->isValid();
             $problems = [];
             self::reader()->changed($thing, null, $given, $problems);
-            self::assertSame($allowed, $problems === [], "seed $chance->seed: ".json_encode($given, JSON_UNESCAPED_UNICODE).' '.json_encode(array_map(static fn ($one): array => [$one->code->value, $one->path], $problems)));
+            self::assertSame(
+                $allowed,
+                $problems === [],
+                "seed $chance->seed: ".json_encode($given, JSON_UNESCAPED_UNICODE).' '.json_encode(
+                    array_map(static fn ($one): array => [$one->code->value, $one->path], $problems),
+                ),
+            );
             $counted[$allowed ? 'allowed' : 'forbidden']++;
         }
         self::assertGreaterThan(self::DRAWN / 3, min($counted), 'Both happen often.');
@@ -65,9 +71,17 @@ final class ThingFileSchemaTest extends TestCase
     public function test_a_place_that_is_left_out_stays_as_it_is(): void
     {
         $problems = [];
-        $stands = ['name' => 'Inks', 'slug' => 'inks', 'parent' => null, 'position' => 7] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFile::fields(Thing::Category));
-        self::assertSame([], self::reader()->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks'], $problems));
-        self::assertSame(['position' => 3], self::reader()->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks', 'position' => 3], $problems));
+        $stands = ['name' => 'Inks', 'slug' => 'inks', 'parent' => null, 'position' => 7]
+            + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFile::fields(Thing::Category));
+        self::assertSame(
+            [],
+            self::reader()->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks'], $problems),
+        );
+        self::assertSame(
+            ['position' => 3],
+            self::reader()
+                ->changed(Thing::Category, $stands, ['name' => 'Inks', 'slug' => 'inks', 'position' => 3], $problems),
+        );
         self::assertSame([], $problems);
     }
 
@@ -83,13 +97,17 @@ final class ThingFileSchemaTest extends TestCase
             FieldType::Money => sprintf('%d.%02d', $chance->number(0, 999), $chance->number(0, 99)),
             FieldType::Count => $chance->number(0, $field->most),
             FieldType::From, FieldType::Until => ['2026-12-24', '2026-12-24T10:00:00Z'][$chance->number(0, 1)],
-            FieldType::Barcode => ($digits = sprintf('20000000%04d', $chance->number(0, 9999))).Gtin::checkDigit($digits),
+            FieldType::Barcode => ($digits = sprintf('20000000%04d', $chance->number(0, 9999)))
+                .Gtin::checkDigit($digits),
             FieldType::Contents => ['30 ml', '1.5 kg', '80 sheets'][$chance->number(0, 2)],
             FieldType::Colour => ['#1f7a7a', '#FFFFFF'][$chance->number(0, 1)],
             FieldType::One => 'known',
             FieldType::Several, FieldType::Ordered => [[], ['known'], ['known', 'other']][$chance->number(0, 2)],
             FieldType::Written, FieldType::Merged => [],
-            FieldType::Rule => ['format' => 2, 'show' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]]],
+            FieldType::Rule => [
+                'format' => 2,
+                'show' => [[['field' => 'sale', 'comparison' => 'isOn', 'values' => []]]],
+            ],
         };
     }
 

@@ -20,7 +20,13 @@ use Vestibra\Tests\Core\Chance;
 
 final class ThingFileTest extends TestCase
 {
-    private const RULE = ['format' => 2, 'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]], 'keepOff' => [], 'season' => [], 'goesFirst' => false];
+    private const RULE = [
+        'format' => 2,
+        'show' => [[['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [3]]]],
+        'keepOff' => [],
+        'season' => [],
+        'goesFirst' => false,
+    ];
 
     public function test_whatever_stands_in_the_shop_is_read_back_from_its_file(): void
     {
@@ -28,12 +34,19 @@ final class ThingFileTest extends TestCase
         foreach ([0, 2, 3] as $digits) {
             for ($round = 0; $round < 60; $round++) {
                 foreach (Thing::cases() as $thing) {
-                    $stands = array_map(static fn (ThingField $field): mixed => self::some($field, $chance), ThingFields::of($thing));
+                    $stands = array_map(
+                        static fn (ThingField $field): mixed => self::some($field, $chance),
+                        ThingFields::of($thing),
+                    );
                     $written = json_decode((string) json_encode(self::file($digits)->written($thing, $stands)), true);
                     self::assertIsArray($written);
                     $problems = [];
 
-                    self::assertEquals(array_intersect_key($stands, ThingFile::fields($thing)), self::file($digits)->changed($thing, null, $written, $problems), $thing->value);
+                    self::assertEquals(
+                        array_intersect_key($stands, ThingFile::fields($thing)),
+                        self::file($digits)->changed($thing, null, $written, $problems),
+                        $thing->value,
+                    );
                     self::assertSame([], self::file($digits)->changed($thing, $stands, $written, $problems));
                     self::assertSame([], $problems);
                 }
@@ -48,17 +61,29 @@ final class ThingFileTest extends TestCase
         $problems = [];
 
         self::assertSame(['sku' => 'INK-1', 'price' => '9.50'], self::file()->written(Thing::Variant, $stands));
-        self::assertSame(['salePrice' => null, 'published' => true], self::file()->changed(Thing::Variant, ['salePrice' => 800, 'published' => false] + $stands, ['sku' => 'INK-1', 'price' => '9.50'], $problems));
+        self::assertSame(
+            ['salePrice' => null, 'published' => true],
+            self::file()->changed(
+                Thing::Variant,
+                ['salePrice' => 800, 'published' => false] + $stands,
+                ['sku' => 'INK-1', 'price' => '9.50'],
+                $problems,
+            ),
+        );
         self::assertSame([], $problems);
     }
 
     public function test_only_what_differs_is_read_so_that_what_stands_there_needs_not_be_sound(): void
     {
-        $stands = ['sku' => '', 'price' => null, 'barcode' => '123'] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
+        $stands = ['sku' => '', 'price' => null, 'barcode' => '123']
+            + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
         $written = self::file()->written(Thing::Variant, $stands);
         $problems = [];
 
-        self::assertSame(['stock' => 4], self::file()->changed(Thing::Variant, $stands, ['stock' => 4] + $written, $problems));
+        self::assertSame(
+            ['stock' => 4],
+            self::file()->changed(Thing::Variant, $stands, ['stock' => 4] + $written, $problems),
+        );
         self::assertSame([], $problems);
     }
 
@@ -67,10 +92,19 @@ final class ThingFileTest extends TestCase
     public function test_amounts_as_we_write_them_mean_one_thing(int $digits, mixed $given, int|array $read): void
     {
         $problems = [];
-        $stands = ['price' => 1] + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
-        $changed = self::file($digits)->changed(Thing::Variant, $stands, ['price' => $given] + self::file($digits)->written(Thing::Variant, $stands), $problems);
+        $stands = ['price' => 1]
+            + array_map(static fn (ThingField $field): mixed => $field->empty(), ThingFields::of(Thing::Variant));
+        $changed = self::file($digits)->changed(
+            Thing::Variant,
+            $stands,
+            ['price' => $given] + self::file($digits)->written(Thing::Variant, $stands),
+            $problems,
+        );
 
-        self::assertSame(is_int($read) ? [] : [$read], array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $problems));
+        self::assertSame(
+            is_int($read) ? [] : [$read],
+            array_map(static fn (Problem $problem): array => [$problem->code, $problem->path], $problems),
+        );
         self::assertSame(is_int($read) ? ['price' => $read] : [], $changed);
     }
 
@@ -91,22 +125,46 @@ final class ThingFileTest extends TestCase
 
     /** @param  array<string, mixed>  $given */
     #[DataProvider('wrong')]
-    public function test_what_is_wrong_is_said_by_the_field(Thing $thing, array $given, FileFormatProblem|CatalogueProblem $code, string $path, string $name = ''): void
-    {
+    public function test_what_is_wrong_is_said_by_the_field(
+        Thing $thing,
+        array $given,
+        FileFormatProblem|CatalogueProblem $code,
+        string $path,
+        string $name = '',
+    ): void {
         $problems = [];
         self::file()->changed($thing, null, $given + ['title' => 'Ink', 'name' => 'Ink', 'slug' => 'ink'], $problems);
 
-        self::assertContains([$code, $path, $name], array_map(static fn (Problem $problem): array => [$problem->code, $problem->path, $problem->values['name'] ?? ''], $problems));
+        self::assertContains(
+            [$code, $path, $name],
+            array_map(
+                static fn (Problem $problem): array => [$problem->code, $problem->path, $problem->values['name'] ?? ''],
+                $problems,
+            ),
+        );
     }
 
-    /** @return iterable<string, array{0: Thing, 1: array<string, mixed>, 2: FileFormatProblem|CatalogueProblem, 3: string, 4?: string}> */
+    /**
+     * @return iterable<string, array{0: Thing, 1: array<string, mixed>, 2: FileFormatProblem|CatalogueProblem,
+     *     3: string, 4?: string}>
+     */
     public static function wrong(): iterable
     {
-        yield 'a brand that nobody has' => [Thing::Product, ['brand' => 'nobody'], FileFormatProblem::UnknownName, 'brand', 'nobody'];
+        yield 'a brand that nobody has' => [
+            Thing::Product, ['brand' => 'nobody'], FileFormatProblem::UnknownName, 'brand', 'nobody',
+        ];
         yield 'a brand by number' => [Thing::Product, ['brand' => 3], FileFormatProblem::WrongType, 'brand'];
-        yield 'one of several' => [Thing::Product, ['tags' => ['tag-1', 'nobody']], FileFormatProblem::UnknownName, 'tags', 'nobody'];
+        yield 'one of several' => [
+            Thing::Product, ['tags' => ['tag-1', 'nobody']], FileFormatProblem::UnknownName, 'tags', 'nobody',
+        ];
         yield 'several that are words' => [Thing::Product, ['tags' => 'tag-1'], FileFormatProblem::WrongType, 'tags'];
-        yield 'a rule with a name that nobody has' => [Thing::Collection, ['rule' => ['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => ['nobody']]]]]], FileFormatProblem::UnknownName, 'rule', 'nobody'];
+        yield 'a rule with a name that nobody has' => [
+            Thing::Collection,
+            ['rule' => ['show' => [[['field' => 'category', 'comparison' => 'isIn', 'values' => ['nobody']]]]]],
+            FileFormatProblem::UnknownName,
+            'rule',
+            'nobody',
+        ];
         yield 'no title' => [Thing::Product, ['title' => ''], CatalogueProblem::Missing, 'title'];
         yield 'an address name of signs' => [Thing::Tag, ['slug' => '!!'], CatalogueProblem::NotAnAddressName, 'slug'];
     }
@@ -118,7 +176,11 @@ final class ThingFileTest extends TestCase
 
     private static function file(int $digits = 2): ThingFile
     {
-        return new ThingFile(new NamesOfFolder, new FieldReader(ShopZone::of('Europe/London'), $digits, 'EUR', static fn (string $html): string => $html), $digits);
+        return new ThingFile(
+            new NamesOfFolder,
+            new FieldReader(ShopZone::of('Europe/London'), $digits, 'EUR', static fn (string $html): string => $html),
+            $digits,
+        );
     }
 
     private static function some(ThingField $field, Chance $chance): mixed
@@ -126,10 +188,13 @@ final class ThingFileTest extends TestCase
         if (! $field->required && $chance->oneIn(3)) {
             return $field->empty();
         }
-        $ids = static fn (): array => array_values(array_unique(array_map(static fn (): int => $chance->number(1, 30), range(1, $chance->number(1, 4)))));
+        $ids = static fn (): array => array_values(
+            array_unique(array_map(static fn (): int => $chance->number(1, 30), range(1, $chance->number(1, 4)))),
+        );
 
         return match ($field->type) {
-            FieldType::Line, FieldType::Text, FieldType::Rich => ['Ink', 'Tinte für Ämter', '“10 %”', '1.5', 'true'][$chance->number(0, 4)],
+            FieldType::Line, FieldType::Text,
+            FieldType::Rich => ['Ink', 'Tinte für Ämter', '“10 %”', '1.5', 'true'][$chance->number(0, 4)],
             FieldType::AddressName => 'ink-'.$chance->number(1, 99),
             FieldType::Flag => $chance->oneIn(2),
             FieldType::Money => $chance->number(0, 9_999_999),

@@ -17,7 +17,10 @@ final class FilterAddressTest extends TestCase
     {
         $choices = Choices::none()->between('price', 1000, 4050)->with('option.3', [13, 12])->with('brand', [7]);
 
-        self::assertSame(['brand' => 'pellinray-7', 'colour-o3' => 'teal-12.13', 'price' => '10-40.5'], self::address()->write($choices));
+        self::assertSame(
+            ['brand' => 'pellinray-7', 'colour-o3' => 'teal-12.13', 'price' => '10-40.5'],
+            self::address()->write($choices),
+        );
         self::assertSame(['price' => '-0.05'], self::address()->write(Choices::none()->between('price', null, 5)));
         self::assertSame(['width-f7' => '100-'], self::address()->write(Choices::none()->between('fact.7', 100, null)));
         self::assertSame([], self::address()->write(Choices::none()));
@@ -25,7 +28,10 @@ final class FilterAddressTest extends TestCase
 
     public function test_an_address_outlives_other_names_of_what_it_speaks_of(): void
     {
-        self::assertEquals(Choices::none()->with('option.3', [12])->with('brand', [5]), self::address()->read(['farbe-o3' => 'petrol-12', 'brand' => 'once-called-so-5']));
+        self::assertEquals(
+            Choices::none()->with('option.3', [12])->with('brand', [5]),
+            self::address()->read(['farbe-o3' => 'petrol-12', 'brand' => 'once-called-so-5']),
+        );
     }
 
     /** @return iterable<string, array{array<array-key, mixed>, Choices}> */
@@ -33,14 +39,21 @@ final class FilterAddressTest extends TestCase
     {
         $none = Choices::none();
 
-        yield 'unknown filters' => [['page' => '2', 'colour-o4' => 'teal-12', 'sort' => 'new', 'colour' => 'teal-12'], $none];
+        yield 'unknown filters' =>
+            [['page' => '2', 'colour-o4' => 'teal-12', 'sort' => 'new', 'colour' => 'teal-12'], $none];
         yield 'unknown values' => [['brand' => 'gone-99.ostrelve-5.ostrelve'], $none->with('brand', [5])];
         yield 'no values' => [['brand' => ''], $none];
-        yield 'what a form sends' => [['brand' => ['ostrelve-5', '7'], 'price' => ['from' => '10', 'to' => '20,5 0']], $none->with('brand', [5, 7])->between('price', 1000, 2050)];
+        yield 'what a form sends' => [
+            ['brand' => ['ostrelve-5', '7'], 'price' => ['from' => '10', 'to' => '20,5 0']],
+            $none->with('brand', [5, 7])->between('price', 1000, 2050),
+        ];
         yield 'below zero' => [['price' => 'm20-m5.5'], $none->between('price', -2000, -550)];
-        yield 'below zero, typed' => [['price' => ['from' => '-20', 'to' => '−5,5']], $none->between('price', -2000, -550)];
-        yield 'nonsense in a form' => [['brand' => [['5'], 'x', null], 'price' => ['from' => 'ten', 'to' => ['20']]], $none];
-        yield 'a list for a range, and deeper ones' => [['price' => ['10', '20'], 'colour-o3' => ['a' => ['12']]], $none];
+        yield 'below zero, typed' =>
+            [['price' => ['from' => '-20', 'to' => '−5,5']], $none->between('price', -2000, -550)];
+        yield 'nonsense in a form' =>
+            [['brand' => [['5'], 'x', null], 'price' => ['from' => 'ten', 'to' => ['20']]], $none];
+        yield 'a list for a range, and deeper ones' =>
+            [['price' => ['10', '20'], 'colour-o3' => ['a' => ['12']]], $none];
         yield 'numbers that are none' => [['price' => 'ten-twenty', 'width-f7' => '1e5-2'], $none];
         yield 'ends that are swapped' => [['price' => '40-10'], $none->between('price', 1000, 4000)];
         yield 'one end' => [['price' => '10-'], $none->between('price', 1000, null)];
@@ -69,11 +82,19 @@ final class FilterAddressTest extends TestCase
                 $choices = $choices->with($filter, array_slice($values, 0, mt_rand(0, 2)));
             }
             foreach (['price', 'fact.7'] as $filter) {
-                $choices = $choices->between($filter, mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000), mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000));
+                $choices = $choices->between(
+                    $filter,
+                    mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000),
+                    mt_rand(0, 2) === 0 ? null : mt_rand(-1_000_000, 1_000_000),
+                );
             }
             $written = self::address()->write($choices);
             self::assertEquals($choices, self::address()->read(array_reverse($written)), "seed $seed, round $round");
-            self::assertSame($written, self::address()->write(self::address()->read($written)), "seed $seed, round $round");
+            self::assertSame(
+                $written,
+                self::address()->write(self::address()->read($written)),
+                "seed $seed, round $round",
+            );
         }
     }
 

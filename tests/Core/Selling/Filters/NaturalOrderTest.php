@@ -11,7 +11,9 @@ use Vestibra\Core\Selling\Filters\NaturalOrder;
 
 final class NaturalOrderTest extends TestCase
 {
-    /** @return iterable<string, array{list<string>}> in the order in which they are expected; common practice, no source */
+    /**
+     * @return iterable<string, array{list<string>}> in the order in which they are expected; common practice, no source
+     */
     public static function lists(): iterable
     {
         yield 'sizes of clothes' => [['XXS', 'XS', 'S', 'M', 'L', 'XL', 'XXL', '3XL', '4XL']];
@@ -32,7 +34,10 @@ final class NaturalOrderTest extends TestCase
         for ($round = 0; $round < 5; $round++) {
             $labels = $expected;
             shuffle($labels);
-            self::assertSame($expected, array_map(static fn (int $at): string => $labels[$at], $order->sorted($labels)));
+            self::assertSame(
+                $expected,
+                array_map(static fn (int $at): string => $labels[$at], $order->sorted($labels)),
+            );
         }
     }
 
@@ -42,7 +47,11 @@ final class NaturalOrderTest extends TestCase
         foreach (['de_DE', 'sv_SE', 'en_GB'] as $locale) {
             $expected = $words;
             (new Collator($locale))->sort($expected);
-            self::assertSame($expected, array_map(static fn (int $at): string => $words[$at], (new NaturalOrder($locale))->sorted($words)), $locale);
+            self::assertSame(
+                $expected,
+                array_map(static fn (int $at): string => $words[$at], (new NaturalOrder($locale))->sorted($words)),
+                $locale,
+            );
         }
     }
 
@@ -51,7 +60,11 @@ final class NaturalOrderTest extends TestCase
         $order = new NaturalOrder('en_GB');
 
         self::assertGreaterThan(0, $order->compare('XM', 'L'), 'There is no such size.');
-        self::assertSame([3, 1, 4, 0, 2], $order->sorted(['M', '2', 'Gold', '1.5', '10 ml']), 'Of all sorts: amounts, sizes, words.');
+        self::assertSame(
+            [3, 1, 4, 0, 2],
+            $order->sorted(['M', '2', 'Gold', '1.5', '10 ml']),
+            'Of all sorts: amounts, sizes, words.',
+        );
         self::assertLessThan(0, $order->compare('Gloss', 'Lacquer'));
         self::assertSame(0, $order->compare('30 ml', '30 ml'));
     }

@@ -10,11 +10,19 @@ use Vestibra\Core\Selling\Search\Nearest;
 use Vestibra\Core\Selling\Search\Slips;
 use Vestibra\Tests\Core\Chance;
 
-/** A slip of the fingers is forgiven in every writing of the world; the quick way to find the nearest words leaves none of them out. */
+/**
+ * A slip of the fingers is forgiven in every writing of the world; the quick way to find the nearest words leaves none
+ * of them out.
+ */
 final class NearestTest extends TestCase
 {
     /** Letters of one to four bytes, far apart in Unicode. */
-    private const WRITINGS = ['latin' => ['a', 'e', 'k', 'n', 'o', 's', 't', 'z'], 'cyrillic' => ['б', 'ж', 'ѣ', 'ю', 'ӯ', 'а'], 'kana' => ['あ', 'ん', 'ヴ', 'ㇿ'], 'mixed' => ['a', 'ß', 'ж', 'あ', 'ᚠ', 'ꙮ', '𐐨', '𞤢', '𠀀', 'z']];
+    private const WRITINGS = [
+        'latin' => ['a', 'e', 'k', 'n', 'o', 's', 't', 'z'],
+        'cyrillic' => ['б', 'ж', 'ѣ', 'ю', 'ӯ', 'а'],
+        'kana' => ['あ', 'ん', 'ヴ', 'ㇿ'],
+        'mixed' => ['a', 'ß', 'ж', 'あ', 'ᚠ', 'ꙮ', '𐐨', '𞤢', '𠀀', 'z'],
+    ];
 
     /** @return iterable<string, array{string, Chance}> */
     public static function draws(): iterable
@@ -44,7 +52,9 @@ final class NearestTest extends TestCase
         $word = self::word($writing, $chance, 4, 10);
         $vocabulary = [];
         for ($count = 0; $count < 60; $count++) {
-            $vocabulary[$chance->oneIn(2) ? self::word($writing, $chance, 3, 10) : self::slipped($word, $writing, $chance)] = $chance->number(1, 9);
+            $near = $chance->oneIn(2) ? self::word($writing, $chance, 3, 10) : self::slipped($word, $writing, $chance);
+            $vocabulary[$near] =
+                $chance->number(1, 9);
         }
         $slips = [];
         foreach (array_keys($vocabulary) as $one) {
@@ -59,7 +69,13 @@ final class NearestTest extends TestCase
 
     private static function word(string $writing, Chance $chance, int $least, int $most): string
     {
-        return implode('', array_map(static fn (): string => $chance->pick(self::WRITINGS[$writing]), range(1, $chance->number($least, $most))));
+        return implode(
+            '',
+            array_map(
+                static fn (): string => $chance->pick(self::WRITINGS[$writing]),
+                range(1, $chance->number($least, $most)),
+            ),
+        );
     }
 
     private static function slipped(string $word, string $writing, Chance $chance): string

@@ -21,7 +21,9 @@ final class SearchWordsTest extends TestCase
     {
         yield 'as it is' => ['Teal ink', 'Teal ink', ['teal', 'ink']];
         yield 'white space of all kinds' => ["  Teal \u{00A0}\n ink\t", 'Teal ink', ['teal', 'ink']];
-        yield 'marks and operators are no words' => ['"teal" AND (ink* OR -pen)', '"teal" AND (ink* OR -pen)', ['teal', 'and', 'ink', 'or', 'pen']];
+        yield 'marks and operators are no words' => ['"teal" AND (ink* OR -pen)', '"teal" AND (ink* OR -pen)', [
+            'teal', 'and', 'ink', 'or', 'pen',
+        ]];
         yield 'only marks' => ['"*():^ -', '"*():^ -', []];
         yield 'NUL, and marks of direction' => ["te\u{202E}al\0ink", 'te al ink', ['te', 'al', 'ink']];
         yield 'pictures' => ['🖋️ 💌', '🖋️ 💌', []];
@@ -31,8 +33,11 @@ final class SearchWordsTest extends TestCase
 
     /** @param  list<string>  $words */
     #[DataProvider('typed')]
-    public function test_a_query_is_words_and_nothing_in_it_is_an_operator(string $typed, string $text, array $words): void
-    {
+    public function test_a_query_is_words_and_nothing_in_it_is_an_operator(
+        string $typed,
+        string $text,
+        array $words,
+    ): void {
         $query = Query::of($typed);
 
         self::assertSame([$text, $words, $words === []], [$query->text, $query->words, $query->isEmpty()]);
@@ -49,7 +54,10 @@ final class SearchWordsTest extends TestCase
     public function test_each_word_of_a_group_finds_all_of_it_and_the_longest_run_is_taken(): void
     {
         $synonyms = new Synonyms([['Jotter', 'notebook', 'exercise book'], ['book', 'volume'], ['  ', 'lonely']]);
-        $wanted = static fn (string $query): array => array_map(static fn (Wanted $one): array => [$one->words, $one->same], $synonyms->wanted(Query::of($query)->words));
+        $wanted = static fn (string $query): array => array_map(
+            static fn (Wanted $one): array => [$one->words, $one->same],
+            $synonyms->wanted(Query::of($query)->words),
+        );
 
         self::assertSame([['jotter', ['notebook', 'exercise book']]], $wanted('JOTTER'));
         self::assertSame([['dotted', []], ['exercise book', ['jotter', 'notebook']]], $wanted('dotted exercise book'));
@@ -64,7 +72,10 @@ final class SearchWordsTest extends TestCase
 
     public function test_the_nearest_words_are_a_slip_or_two_away_by_their_length(): void
     {
-        $words = ['fountain' => 40, 'mountain' => 2, 'fountains' => 1, 'ink' => 90, 'pink' => 3, 'notebook' => 20, 'crème' => 4, 100 => 7];
+        $words = [
+            'fountain' => 40, 'mountain' => 2, 'fountains' => 1, 'ink' => 90, 'pink' => 3, 'notebook' => 20,
+            'crème' => 4, 100 => 7,
+        ];
 
         self::assertSame(['fountain'], Nearest::to('fountian', $words), 'Letters that are swapped are one slip.');
         self::assertSame(['notebook'], Nearest::to('notebok', $words));
@@ -78,14 +89,31 @@ final class SearchWordsTest extends TestCase
 
     public function test_of_as_near_the_same_first_letter_comes_first_and_then_what_is_in_more(): void
     {
-        self::assertSame(['paper', 'pager', 'baler'], Nearest::to('paler', ['baler' => 99, 'pager' => 1, 'paper' => 5]));
+        self::assertSame(
+            ['paper', 'pager', 'baler'],
+            Nearest::to('paler', ['baler' => 99, 'pager' => 1, 'paper' => 5]),
+        );
     }
 
     public function test_a_reason_names_what_was_found_and_the_field_that_counts_most(): void
     {
-        $fields = ['title' => 'fieldmouse notebook', 'options' => 'teal oat', 'categories' => 'paper notebooks', 'short' => 'teal covers'];
-        $reasons = Reasons::of($fields, [new Wanted('jotter', ['notebook']), new Wanted('tea'), new Wanted('gold'), new Wanted('book'), new Wanted('oat', ['teal'])]);
+        $fields = [
+            'title' => 'fieldmouse notebook', 'options' => 'teal oat', 'categories' => 'paper notebooks',
+            'short' => 'teal covers',
+        ];
+        $reasons = Reasons::of($fields, [
+            new Wanted('jotter', ['notebook']), new Wanted('tea'), new Wanted('gold'), new Wanted('book'),
+            new Wanted('oat', ['teal']),
+        ]);
 
-        self::assertSame([['wanted' => 'jotter', 'found' => 'notebook', 'field' => SearchField::Title], ['wanted' => 'tea', 'found' => 'tea', 'field' => SearchField::Options], ['wanted' => 'oat', 'found' => 'oat', 'field' => SearchField::Options]], $reasons, 'Words are found by their beginnings, and as they were typed before anything else.');
+        self::assertSame(
+            [
+                ['wanted' => 'jotter', 'found' => 'notebook', 'field' => SearchField::Title],
+                ['wanted' => 'tea', 'found' => 'tea', 'field' => SearchField::Options],
+                ['wanted' => 'oat', 'found' => 'oat', 'field' => SearchField::Options],
+            ],
+            $reasons,
+            'Words are found by their beginnings, and as they were typed before anything else.',
+        );
     }
 }

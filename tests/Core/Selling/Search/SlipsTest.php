@@ -24,7 +24,8 @@ final class SlipsTest extends TestCase
         yield 'nothing' => ['', '', 0];
         yield 'all of it' => ['', 'pen', 3];
         yield 'Levenshtein’s usual example' => ['kitten', 'sitting', 3];
-        // The unrestricted distance is 2; a swap whose letters are moved apart again is three slips here (Boytsov 2011).
+        // The unrestricted distance is 2; a swap whose letters are moved apart again is three slips here (Boytsov
+        // 2011).
         yield 'no part is changed twice' => ['ca', 'abc', 3];
     }
 
@@ -39,10 +40,16 @@ final class SlipsTest extends TestCase
 
     public function test_longer_words_may_have_more(): void
     {
-        self::assertSame([0, 0, 1, 1, 2, 2], array_map(Slips::allowed(...), ['', 'ink', 'inks', 'fountai', 'fountain', 'füllfederhalter']));
+        self::assertSame(
+            [0, 0, 1, 1, 2, 2],
+            array_map(Slips::allowed(...), ['', 'ink', 'inks', 'fountai', 'fountain', 'füllfederhalter']),
+        );
     }
 
-    /** Without swaps it is the distance that PHP knows (Levenshtein 1966); with them never more, and no more than there were made. */
+    /**
+     * Without swaps it is the distance that PHP knows (Levenshtein 1966); with them never more, and no more than there
+     * were made.
+     */
     public function test_whatever_is_mistyped_is_found_again(): void
     {
         mt_srand($seed = random_int(1, 1_000_000));
@@ -56,7 +63,11 @@ final class SlipsTest extends TestCase
             $slips = Slips::between($word, $other, 20);
             self::assertNotNull($slips, "seed $seed: $word $other");
             self::assertLessThanOrEqual(levenshtein($word, $other), $slips, "seed $seed: $word $other");
-            self::assertGreaterThanOrEqual((int) ceil(levenshtein($word, $other) / 2), $slips, "seed $seed: $word $other");
+            self::assertGreaterThanOrEqual(
+                (int) ceil(levenshtein($word, $other) / 2),
+                $slips,
+                "seed $seed: $word $other",
+            );
             self::assertTrue($made !== 1 || $slips <= 1, "seed $seed: $word $other");
             self::assertSame($slips, Slips::between($other, $word, 20), "seed $seed: $word $other");
             self::assertSame($slips <= 2 ? $slips : null, Slips::between($word, $other, 2), "seed $seed: $word $other");
@@ -72,7 +83,9 @@ final class SlipsTest extends TestCase
             0 => substr($word, 0, $at).$letter.substr($word, $at),
             1 => substr($word, 0, $at).substr($word, $at + 1),
             2 => substr($word, 0, $at).$letter.substr($word, $at + 1),
-            default => strlen($word) < 2 ? $word : substr($word, 0, $at).$word[$at + 1].$word[$at].substr($word, $at + 2),
+            default => strlen($word) < 2
+                ? $word
+                : substr($word, 0, $at).$word[$at + 1].$word[$at].substr($word, $at + 2),
         };
     }
 }

@@ -20,9 +20,13 @@
     <option value="rules">as its rules say</option>
     <option value="none">none</option>
     <optgroup label="This one, whatever the rules say">
-        {#each choices as choice (choice.id)}<option value={String(choice.id)}>{choice.name}{choice.live ? '' : ' (not published yet)'}</option>{/each}
+        {#each choices as choice (choice.id)}<option value={String(choice.id)}
+                >{choice.name}{choice.live ? '' : ' (not published yet)'}</option
+            >{/each}
     </optgroup>
-    {#if typeof value === 'number' && !choices.some((choice) => choice.id === value)}<option value={String(value)}>something deleted</option>{/if}
+    {#if typeof value === 'number' && !choices.some((choice) => choice.id === value)}<option value={String(value)}
+            >something deleted</option
+        >{/if}
 </select>
 {#if typeof value === 'number'}
     <p class="mt-1 text-xs text-quiet">

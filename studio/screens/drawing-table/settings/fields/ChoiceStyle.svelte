@@ -55,7 +55,8 @@
                 <span style:font-weight={one.value}>{one.words}</span>
             {:else if property === 'font'}
                 <span style:font-family={fonts[one.value]}
-                    >{(fonts[one.value] ?? '').split(',')[0]?.replace(/'/g, '')} <span class="font-sans text-xs text-quiet">{one.words}</span></span
+                    >{(fonts[one.value] ?? '').split(',')[0]?.replace(/'/g, '')}
+                    <span class="font-sans text-xs text-quiet">{one.words}</span></span
                 >
             {:else if property === 'case'}
                 <span style:text-transform={one.value}>{one.words}</span>
@@ -64,7 +65,9 @@
             {:else if property === 'decoration'}
                 <span style:text-decoration-line={one.value}>{one.words}</span>
             {:else if property.startsWith('lineKind')}
-                <span class="inline-flex items-center gap-2"><span class="w-8 border-t-2" style:border-top-style={one.value}></span>{one.words}</span>
+                <span class="inline-flex items-center gap-2"
+                    ><span class="w-8 border-t-2" style:border-top-style={one.value}></span>{one.words}</span
+                >
             {:else}
                 {one.words}
             {/if}

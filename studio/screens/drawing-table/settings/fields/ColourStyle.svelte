@@ -13,13 +13,16 @@
     let typed = $state<string | null>(null);
 
     function opacityOf(one: string): number {
-        if (one.startsWith('#')) return one.length === 9 ? Math.round((Number.parseInt(one.slice(7), 16) / 255) * 100) : 100;
+        if (one.startsWith('#'))
+            return one.length === 9 ? Math.round((Number.parseInt(one.slice(7), 16) / 255) * 100) : 100;
         return Number(one.split('/')[1] ?? 100);
     }
 
     function paint(one: string): Rgba | null {
         if (one === '' || one === 'none') return null;
-        const base = parseColour(one.startsWith('#') ? one : (table.data.house[`colour-${one.split('/')[0] ?? ''}`] ?? ''));
+        const base = parseColour(
+            one.startsWith('#') ? one : (table.data.house[`colour-${one.split('/')[0] ?? ''}`] ?? ''),
+        );
         return base && { ...base, a: opacityOf(one) / 100 };
     }
 
@@ -32,7 +35,10 @@
     /** How well words can be read with a colour; null where that is not known. */
     function readable(one: Rgba | null): number | null {
         const ground = groundWith(one);
-        const words = property === 'colour' ? one : parseColour(element?.ownerDocument.defaultView?.getComputedStyle(element).color ?? '');
+        const words =
+            property === 'colour'
+                ? one
+                : parseColour(element?.ownerDocument.defaultView?.getComputedStyle(element).color ?? '');
         return ground && words && readOn(words, ground);
     }
 
@@ -56,7 +62,9 @@
         if (hex) slide(`#${hex.toLowerCase()}`);
     }
 
-    const words = $derived(text === '' ? '' : text === 'none' ? 'none' : text.startsWith('#') ? text.slice(0, 7) : said(role));
+    const words = $derived(
+        text === '' ? '' : text === 'none' ? 'none' : text.startsWith('#') ? text.slice(0, 7) : said(role),
+    );
     const ratio = $derived(readable(shown));
     const pictured = $derived(groundWith(shown) === 'picture');
 
@@ -82,7 +90,9 @@
         >
         {#if ratio !== null}<span class="figures text-xs {ratio < 4.5 ? 'font-semibold text-trouble' : 'text-quiet'}"
                 >{ratio.toFixed(1)}<span class="unseen"> to one {beside}</span></span
-            >{:else if pictured}<span class="shrink-0 text-xs text-quiet" title="Over a picture: not computed">over a picture</span>{/if}
+            >{:else if pictured}<span class="shrink-0 text-xs text-quiet" title="Over a picture: not computed"
+                >over a picture</span
+            >{/if}
     </Popover.Trigger>
     <Popover.Portal>
         <Popover.Content class="float z-50 w-72 p-3" sideOffset={4} align="end" aria-label="{setting.label}: a colour">
@@ -92,13 +102,18 @@
                     {@const colour = paint(one)}
                     {@const reads = readable(colour)}
                     <button
-                        class="flex min-h-7 items-center gap-2 rounded px-1 text-left hover:bg-room {one === (role || text) ? 'bg-room font-semibold' : ''}"
+                        class="flex min-h-7 items-center gap-2 rounded px-1 text-left hover:bg-room {one ===
+                        (role || text)
+                            ? 'bg-room font-semibold'
+                            : ''}"
                         aria-pressed={one === (role || text)}
                         onclick={() => choose(one)}
                     >
                         {@render patch(colour)}
                         <span class="flex-1 truncate">{said(one)}</span>
-                        {#if reads !== null}<span class="figures text-xs {reads < 4.5 ? 'text-trouble' : 'text-quiet'}">{reads.toFixed(1)}</span>{/if}
+                        {#if reads !== null}<span class="figures text-xs {reads < 4.5 ? 'text-trouble' : 'text-quiet'}"
+                                >{reads.toFixed(1)}</span
+                            >{/if}
                     </button>
                 {/each}
             </div>
@@ -132,12 +147,18 @@
                 class="relative mt-2 flex h-6 w-full touch-none items-center"
             >
                 <span class="h-1 w-full rounded bg-hair"></span>
-                <Slider.Thumb index={0} class="block size-4 rounded-full border border-ink bg-sheet" aria-label="Opacity in per cent" />
+                <Slider.Thumb
+                    index={0}
+                    class="block size-4 rounded-full border border-ink bg-sheet"
+                    aria-label="Opacity in per cent"
+                />
             </Slider.Root>
             {#if pictured}<p class="mt-1 text-xs text-quiet">
                     Over a picture: how well words are read there is not computed. Look at it, or give it a tint.
                 </p>{/if}
-            {#if ratio !== null && ratio < 4.5}<p class="mt-1 text-xs text-trouble">{ratio.toFixed(1)} : 1 {beside}. Words of this size want 4.5.</p>{/if}
+            {#if ratio !== null && ratio < 4.5}<p class="mt-1 text-xs text-trouble">
+                    {ratio.toFixed(1)} : 1 {beside}. Words of this size want 4.5.
+                </p>{/if}
         </Popover.Content>
     </Popover.Portal>
 </Popover.Root>

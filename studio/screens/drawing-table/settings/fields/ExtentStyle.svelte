@@ -15,10 +15,19 @@
         { value: '%', words: 'a share, in %' },
         { value: 'px', words: 'fixed, in px' },
     ];
-    const numbers = $derived<Setting>({ ...setting, type: 'amount', min: 1, max: kind === '%' ? 100 : (setting.max ?? 2000), unit: kind });
+    const numbers = $derived<Setting>({
+        ...setting,
+        type: 'amount',
+        min: 1,
+        max: kind === '%' ? 100 : (setting.max ?? 2000),
+        unit: kind,
+    });
 
     function take(next: string): void {
-        choose({ '': null, '%': '50%', px: `${Math.round(Number.parseFloat(placeholder)) || 320}px` }[next] ?? (next === '' ? null : next));
+        choose(
+            { '': null, '%': '50%', px: `${Math.round(Number.parseFloat(placeholder)) || 320}px` }[next] ??
+                (next === '' ? null : next),
+        );
     }
 </script>
 
@@ -32,7 +41,8 @@
         disabled={!table.mayEdit}
         look="w-14"
         choose={() => undefined}
-        slide={(next) => slide(String(valueOf({ number: Number(next), unit: length.unit })).replace(/^(\d+)$/, `$1${length.unit}`))}
+        slide={(next) =>
+            slide(String(valueOf({ number: Number(next), unit: length.unit })).replace(/^(\d+)$/, `$1${length.unit}`))}
         {settle}
     />
 {/if}

@@ -64,25 +64,43 @@
                 />
                 {#if written?.at === at}
                     <p class="text-xs text-trouble" role="alert">
-                        An address begins with / for a page of the shop, or with https://, mailto: or tel:. The one before was kept.
+                        An address begins with / for a page of the shop, or with https://, mailto: or tel:. The one
+                        before was kept.
                     </p>
                 {/if}
                 {#if table.mayEdit}
                     <p class="flex flex-wrap gap-x-3 text-xs">
-                        <button type="button" class="word" disabled={at === 0} onclick={() => move(at, -1)} aria-label="Move link {at + 1} up">up</button>
-                        <button type="button" class="word" disabled={at === kept.length - 1} onclick={() => move(at, 1)} aria-label="Move link {at + 1} down"
-                            >down</button
+                        <button
+                            type="button"
+                            class="word"
+                            disabled={at === 0}
+                            onclick={() => move(at, -1)}
+                            aria-label="Move link {at + 1} up">up</button
+                        >
+                        <button
+                            type="button"
+                            class="word"
+                            disabled={at === kept.length - 1}
+                            onclick={() => move(at, 1)}
+                            aria-label="Move link {at + 1} down">down</button
                         >
                         {#if at > 0}
                             <button
                                 type="button"
                                 class="word"
-                                onclick={() => set(kept.map((one, number) => (number === at ? { ...one, under: !one.under } : one)))}
-                                >{line.under ? 'not beneath the one above' : 'beneath the one above'}</button
+                                onclick={() =>
+                                    set(
+                                        kept.map((one, number) =>
+                                            number === at ? { ...one, under: !one.under } : one,
+                                        ),
+                                    )}>{line.under ? 'not beneath the one above' : 'beneath the one above'}</button
                             >
                         {/if}
-                        <button type="button" class="word" onclick={() => set(kept.filter((_, number) => number !== at))} aria-label="Take link {at + 1} out"
-                            >take out</button
+                        <button
+                            type="button"
+                            class="word"
+                            onclick={() => set(kept.filter((_, number) => number !== at))}
+                            aria-label="Take link {at + 1} out">take out</button
                         >
                     </p>
                 {/if}
@@ -91,7 +109,11 @@
     </ol>
     {#if kept.length === 0}<p class="text-xs text-quiet">No links yet.</p>{/if}
     {#if table.mayEdit}
-        <button type="button" class="word mt-2" disabled={kept.length >= most} onclick={() => void add()}>Add a link</button>
-        {#if kept.length >= most}<p class="text-xs text-quiet">These are {most}, which is as many as a list takes.</p>{/if}
+        <button type="button" class="word mt-2" disabled={kept.length >= most} onclick={() => void add()}
+            >Add a link</button
+        >
+        {#if kept.length >= most}<p class="text-xs text-quiet">
+                These are {most}, which is as many as a list takes.
+            </p>{/if}
     {/if}
 </div>

@@ -9,12 +9,19 @@
     const units = $derived(Object.keys(setting.units ?? {}));
     /** Places on the scale of the house style with what they come to. */
     const scaled = $derived(
-        setting.scale ? Object.entries(table.data.house).filter(([name]) => name.startsWith(`${setting.scale ?? ''}-`) && /\d$/.test(name)) : [],
+        setting.scale
+            ? Object.entries(table.data.house).filter(
+                  ([name]) => name.startsWith(`${setting.scale ?? ''}-`) && /\d$/.test(name),
+              )
+            : [],
     );
     const choices = $derived([
         ...units.map((unit) => ({ value: `unit ${unit}`, words: unit === '' ? '×' : unit })),
         ...(setting.words ?? []).map((one) => ({ value: one.value, words: one.words })),
-        ...scaled.map(([name, comes]) => ({ value: name, words: `house: ${name.replace('-', ' ')} · ${comes.replace('px', ' px')}` })),
+        ...scaled.map(([name, comes]) => ({
+            value: name,
+            words: `house: ${name.replace('-', ' ')} · ${comes.replace('px', ' px')}`,
+        })),
     ]);
     const now = $derived(length || value === null ? `unit ${length?.unit ?? units[0] ?? ''}` : String(value));
 
@@ -29,8 +36,17 @@
 
 <NumberBox {id} {setting} {value} {placeholder} disabled={!table.mayEdit} {choose} {slide} {settle} />
 {#if choices.length > 1}
-    <Pick label="Unit of {setting.label.toLowerCase()}" value={now} {choices} disabled={!table.mayEdit} look="min-w-14" choose={take}>
-        {#snippet shown()}<span class="text-xs text-quiet">{length || value === null ? (length?.unit ?? units[0]) || '×' : 'house'}</span>{/snippet}
+    <Pick
+        label="Unit of {setting.label.toLowerCase()}"
+        value={now}
+        {choices}
+        disabled={!table.mayEdit}
+        look="min-w-14"
+        choose={take}
+    >
+        {#snippet shown()}<span class="text-xs text-quiet"
+                >{length || value === null ? (length?.unit ?? units[0]) || '×' : 'house'}</span
+            >{/snippet}
     </Pick>
 {:else}
     <span class="text-xs text-quiet">{units[0]}</span>

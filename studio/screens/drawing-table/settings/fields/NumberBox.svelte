@@ -20,7 +20,11 @@
     let typing = $state<string | null>(null);
     const length = $derived(lengthOf(value));
     const shown = $derived(
-        length ? String(length.number) : typeof value === 'string' ? (setting.words?.find((one) => one.value === value)?.words ?? value.replace('-', ' ')) : '',
+        length
+            ? String(length.number)
+            : typeof value === 'string'
+              ? (setting.words?.find((one) => one.value === value)?.words ?? value.replace('-', ' '))
+              : '',
     );
     const unit = $derived(length?.unit ?? Object.keys(setting.units ?? { [setting.unit ?? 'px']: [] })[0] ?? 'px');
 
@@ -33,7 +37,9 @@
         const number = Number(typed[1].replace('−', '-').replace(',', '.'));
         const bounds = setting.units ? (setting.units[of] ?? []) : [setting.min, setting.max];
         const [least, most] = [bounds[0] ?? -Infinity, bounds[1] ?? Infinity];
-        return number < least || number > most ? `It takes ${least} to ${most}, so it is ${Math.max(least, Math.min(most, number))}.` : '';
+        return number < least || number > most
+            ? `It takes ${least} to ${most}, so it is ${Math.max(least, Math.min(most, number))}.`
+            : '';
     });
 
     function take(text: string): void {
@@ -56,7 +62,13 @@
         const from = length ?? lengthOf(Number.parseFloat(placeholder) || 0);
         if (!from) return;
         typing = null;
-        const next = limited({ number: from.number + way * stepOf(from.unit) * (event.shiftKey ? 10 : 1), unit: setting.units ? from.unit : unit }, setting);
+        const next = limited(
+            {
+                number: from.number + way * stepOf(from.unit) * (event.shiftKey ? 10 : 1),
+                unit: setting.units ? from.unit : unit,
+            },
+            setting,
+        );
         slide(setting.units ? valueOf(next) : Math.round(next.number));
     }
 </script>

@@ -7,10 +7,20 @@
 
 {#if source}
     <label class="text-xs text-quiet" for={id}>otherwise</label>
-    <PictureField {id} value={typeof source.otherwise === 'number' ? source.otherwise : null} disabled={!table.mayEdit} change={(next) => setOtherwise(next)} />
+    <PictureField
+        {id}
+        value={typeof source.otherwise === 'number' ? source.otherwise : null}
+        disabled={!table.mayEdit}
+        change={(next) => setOtherwise(next)}
+    />
     {#if typeof source.otherwise === 'number' && table.mayEdit}
         <button type="button" class="word mt-1 text-xs" onclick={() => setOtherwise('')}>without one</button>
     {/if}
 {:else}
-    <PictureField {id} value={typeof value === 'number' ? value : null} disabled={!table.mayEdit} change={(next) => set(next)} />
+    <PictureField
+        {id}
+        value={typeof value === 'number' ? value : null}
+        disabled={!table.mayEdit}
+        change={(next) => set(next)}
+    />
 {/if}

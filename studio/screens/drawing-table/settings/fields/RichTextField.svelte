@@ -8,7 +8,13 @@
 {#if source}
     <label class="text-xs text-quiet" for={id}>otherwise</label>
     {#key `${id} otherwise`}
-        <RichField {id} label="{setting.label}, otherwise" editable={table.mayEdit} value={String(source.otherwise ?? '')} change={setOtherwise} />
+        <RichField
+            {id}
+            label="{setting.label}, otherwise"
+            editable={table.mayEdit}
+            value={String(source.otherwise ?? '')}
+            change={setOtherwise}
+        />
     {/key}
 {:else}
     {#key id}

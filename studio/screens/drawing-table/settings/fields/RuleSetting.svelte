@@ -21,6 +21,12 @@
 
 <div class="pt-1" data-rule-setting>
     {#if everything}<p>every product of the shop</p>{/if}
-    {#if terms.known}<RuleField terms={{ mayEdit: table.mayEdit, data: terms.known }} {rule} small counted={!everything} set={change} />
+    {#if terms.known}<RuleField
+            terms={{ mayEdit: table.mayEdit, data: terms.known }}
+            {rule}
+            small
+            counted={!everything}
+            set={change}
+        />
     {:else}<p class="text-quiet">Looking…</p>{/if}
 </div>

@@ -8,7 +8,11 @@
     let { table, setting, id, value, element, choose, slide, settle }: StyleProps = $props();
     const parts = ['right', 'down', 'blur', 'spread'] as const;
     const own = $derived(typeof value === 'string' ? /^(-?\d+) (-?\d+) (\d+) (-?\d+) (\S+)$/.exec(value) : null);
-    const choices = $derived([{ value: '', words: 'as usual' }, ...(setting.options ?? []), { value: 'own', words: 'its own' }]);
+    const choices = $derived([
+        { value: '', words: 'as usual' },
+        ...(setting.options ?? []),
+        { value: 'own', words: 'its own' },
+    ]);
 
     function part(at: number): Setting {
         return { ...setting, type: 'amount', min: at === 2 ? 0 : -200, max: 200, unit: 'px', label: parts[at] ?? '' };
@@ -32,7 +36,9 @@
             <span class="inline-flex items-center gap-2 {one.value === '' ? 'text-quiet' : ''}">
                 {#if one.value !== ''}<span
                         class="size-4 rounded bg-sheet"
-                        style:box-shadow={one.value === 'own' ? '0 8px 24px rgb(0 0 0 / 20%)' : (table.data.house[one.value] ?? 'none')}
+                        style:box-shadow={one.value === 'own'
+                            ? '0 8px 24px rgb(0 0 0 / 20%)'
+                            : (table.data.house[one.value] ?? 'none')}
                     ></span>{/if}{one.words}
             </span>
         {/snippet}

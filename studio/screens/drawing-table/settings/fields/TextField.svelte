@@ -8,7 +8,13 @@
         value,
         disabled,
         change,
-    }: { id: string; setting: Setting; value: string; disabled: boolean; change: (value: string, gesture: string) => void } = $props();
+    }: {
+        id: string;
+        setting: Setting;
+        value: string;
+        disabled: boolean;
+        change: (value: string, gesture: string) => void;
+    } = $props();
     let gesture = '';
     let wait = 0;
     let typed = $state<string | null>(null);
@@ -51,9 +57,28 @@
 </script>
 
 {#if setting.lines}
-    <textarea {id} class="field w-full" rows="4" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onfocus} {onblur}></textarea>
+    <textarea
+        {id}
+        class="field w-full"
+        rows="4"
+        maxlength={setting.max}
+        value={typed ?? value}
+        {disabled}
+        {oninput}
+        {onfocus}
+        {onblur}></textarea>
 {:else}
-    <input {id} class="field w-full" maxlength={setting.max} value={typed ?? value} {disabled} {oninput} {onkeydown} {onfocus} {onblur} />
+    <input
+        {id}
+        class="field w-full"
+        maxlength={setting.max}
+        value={typed ?? value}
+        {disabled}
+        {oninput}
+        {onkeydown}
+        {onfocus}
+        {onblur}
+    />
 {/if}
 {#if setting.cut && (typed ?? value).length > 0}
     {@const words = typed ?? value}

@@ -7,7 +7,12 @@
     let { table, setting, id, value, set }: FieldProps = $props();
     const numbers = $derived(typeof value === 'number' ? [value] : Array.isArray(value) ? (value as number[]) : []);
     /** What is picked by name, and not from a list that is there already. */
-    const MANY: Record<string, string> = { product: 'products', category: 'categories', collection: 'collections', brand: 'brands' };
+    const MANY: Record<string, string> = {
+        product: 'products',
+        category: 'categories',
+        collection: 'collections',
+        brand: 'brands',
+    };
     const things = $derived(setting.type === 'products' ? 'product' : (setting.things ?? ''));
     const several = $derived(setting.type === 'numbers' || setting.type === 'products');
 </script>

@@ -5,6 +5,11 @@
 </script>
 
 <label class="col-span-2 flex items-center gap-2">
-    <input type="checkbox" checked={value === true} disabled={!table.mayEdit} onchange={(event) => set(event.currentTarget.checked)} />
+    <input
+        type="checkbox"
+        checked={value === true}
+        disabled={!table.mayEdit}
+        onchange={(event) => set(event.currentTarget.checked)}
+    />
     {setting.label}
 </label>

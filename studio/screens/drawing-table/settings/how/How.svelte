@@ -22,16 +22,28 @@
         const piece = pieces.find((one) => panel.stateOf(node.id, one.name) !== 'usual');
         const state = piece && panel.stateOf(node.id, piece.name);
         const block = table.canvas.element(node.id);
-        const there = piece && state && ['chosen', 'unavailable'].includes(state) && elementsOf(block, piece.selectors[state] ?? '').length > 0;
+        const there =
+            piece &&
+            state &&
+            ['chosen', 'unavailable'].includes(state) &&
+            elementsOf(block, piece.selectors[state] ?? '').length > 0;
         if (!piece || !state || there) table.canvas.letGo();
-        else table.canvas.hold(elementsOf(block, piece.selectors.usual ?? '').slice(0, 1), node.id, state, piece.selectors[state] ?? '');
+        else
+            table.canvas.hold(
+                elementsOf(block, piece.selectors.usual ?? '').slice(0, 1),
+                node.id,
+                state,
+                piece.selectors[state] ?? '',
+            );
     });
 
     /** What the others beside it say, so that a number can be chosen. */
     function besideOrder(name: string): string {
         const beside = (parentOf(table.draft.tree, node.id)?.children ?? []).filter((one) => one.id !== node.id);
         const numbers = beside.map((one) => String(table.styleOf(one, name).value ?? 0));
-        return beside.length === 0 ? 'It stands alone.' : `The smallest stands first. Beside it: ${numbers.join(', ')}.`;
+        return beside.length === 0
+            ? 'It stands alone.'
+            : `The smallest stands first. Beside it: ${numbers.join(', ')}.`;
     }
 
     function allBack(): void {
@@ -56,11 +68,15 @@
     {#if own > 0}
         <span class="own ml-auto rounded px-1.5 text-xs font-normal">
             {counted(own, 'departure')}{#if table.mayEdit}
-                · <button class="word" onclick={allBack}>all back<span class="unseen"> to the house style</span></button>{/if}
+                · <button class="word" onclick={allBack}>all back<span class="unseen"> to the house style</span></button
+                >{/if}
         </span>
     {/if}
 </h3>
-{#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions {table} band={node} />{/if}
+{#if table.kinds.role(node.kind) === 'band' && (node.children?.length ?? 0) > 1 && panel.finds('proportions')}<Proportions
+        {table}
+        band={node}
+    />{/if}
 {#each settings.filter((one) => panel.finds(one.label)) as setting (`${node.id}.${setting.name}`)}
     <StyleRow {table} {node} {setting} idle={overruledBy(table, node, setting)} />
     {#if setting.property === 'order'}

@@ -23,7 +23,14 @@
     /** What a drag or a run of typing sets is one step. */
     let gesture = '';
 
-    const spots: { property: 'padding' | 'margin' | 'corner' | 'line'; part: Part; left: number; top: number; along: 'x' | 'y'; words: string }[] = [
+    const spots: {
+        property: 'padding' | 'margin' | 'corner' | 'line';
+        part: Part;
+        left: number;
+        top: number;
+        along: 'x' | 'y';
+        words: string;
+    }[] = [
         { property: 'padding', part: 'Left', left: 96, top: 10, along: 'x', words: 'Room inside on the left' },
         { property: 'padding', part: 'Right', left: 244, top: 10, along: 'x', words: 'Room inside on the right' },
         { property: 'padding', part: 'Above', left: 36, top: 47, along: 'y', words: 'Room inside above' },
@@ -53,7 +60,8 @@
 
     /** As finely as its values differ. */
     function modeOf(): (typeof MODES)[number] {
-        const has = (part: string): boolean => Object.values(node.how ?? {}).some((layer) => keyOf(piece.name, part, moment) in layer);
+        const has = (part: string): boolean =>
+            Object.values(node.how ?? {}).some((layer) => keyOf(piece.name, part, moment) in layer);
         const sides = SIDES.map((side) => read(table, node, piece.name, `padding${side}`, moment).value);
         if (CORNERS.some((corner) => has(`corner${corner}`))) return 'each';
         if (!SIDES.some((side) => has(`padding${side}`))) return 'all';
@@ -64,13 +72,18 @@
     function meant(property: string, part: Part): string[] {
         if (property === 'margin' || mode === 'each') return [property + part];
         if (mode === 'all' || property === 'corner') return [property];
-        return (['Above', 'Below'].includes(part) ? ['Above', 'Below'] : ['Right', 'Left']).map((one) => property + one);
+        return (['Above', 'Below'].includes(part) ? ['Above', 'Below'] : ['Right', 'Left']).map(
+            (one) => property + one,
+        );
     }
 
     function set(property: string, part: Part, value: Value): void {
         const names = meant(property, part);
         const parts = property === 'corner' ? CORNERS : SIDES;
-        const also = names[0] === property ? parts.map((one) => property + one).filter((name) => read(table, node, piece.name, name, moment).own) : [];
+        const also =
+            names[0] === property
+                ? parts.map((one) => property + one).filter((name) => read(table, node, piece.name, name, moment).own)
+                : [];
         const edit = (name: string, to: Value): Edit => ({
             edit: 'set',
             id: node.id,
@@ -80,21 +93,31 @@
             value: to,
         });
         gesture ||= `measure-${node.id}-${property}-${Date.now()}`;
-        if (names.length === 1 && also.length === 0) void table.set(node.id, 'how', keyOf(piece.name, names[0] ?? property, moment), value, gesture);
-        else void table.send([...names.map((name) => edit(name, value)), ...also.map((name) => edit(name, null))], gesture);
+        if (names.length === 1 && also.length === 0)
+            void table.set(node.id, 'how', keyOf(piece.name, names[0] ?? property, moment), value, gesture);
+        else
+            void table.send(
+                [...names.map((name) => edit(name, value)), ...also.map((name) => edit(name, null))],
+                gesture,
+            );
     }
 
     function drag(event: PointerEvent, property: string, part: Part, along: 'x' | 'y'): void {
         const grip = event.currentTarget as HTMLElement;
         const base = table.data.styles.find((one) => one.name === property);
-        const from = lengthOf(read(table, node, piece.name, property + part, moment).value) ?? lengthOf(Number.parseFloat(seen(element, property + part)) || 0);
+        const from =
+            lengthOf(read(table, node, piece.name, property + part, moment).value) ??
+            lengthOf(Number.parseFloat(seen(element, property + part)) || 0);
         if (!base || !from || !table.mayEdit) return;
         event.preventDefault();
         grip.setPointerCapture(event.pointerId);
         const start = along === 'x' ? event.clientX : event.clientY;
         grip.onpointermove = (move) => {
             const way = Math.round(((along === 'x' ? move.clientX : move.clientY) - start) / 2);
-            const next = limited({ number: from.number + way * stepOf(from.unit), unit: from.unit }, settingOf(base, property));
+            const next = limited(
+                { number: from.number + way * stepOf(from.unit), unit: from.unit },
+                settingOf(base, property),
+            );
             set(property, part, valueOf(next));
         };
         grip.onpointerup = grip.onpointercancel = () => {
@@ -109,22 +132,48 @@
             ...SIDES.map((side) => property + side),
             ...CORNERS.map((corner) => property + corner),
         ]);
-        const own = names.map((name) => keyOf(piece.name, name, moment)).filter((key) => key in (node.how?.[table.widthName] ?? {}));
-        void table.send(own.map((setting) => ({ edit: 'set', id: node.id, question: 'how', width: table.widthName, setting, value: null })));
+        const own = names
+            .map((name) => keyOf(piece.name, name, moment))
+            .filter((key) => key in (node.how?.[table.widthName] ?? {}));
+        void table.send(
+            own.map((setting) => ({
+                edit: 'set',
+                id: node.id,
+                question: 'how',
+                width: table.widthName,
+                setting,
+                value: null,
+            })),
+        );
     }
 
     const differs = $derived(
         Object.keys(node.how?.[table.widthName] ?? {}).some((key) =>
-            new RegExp(`^${piece.name === '' ? '' : `${piece.name}\\.`}(padding|margin|corner)[A-Za-z]*${moment === 'usual' ? '' : `:${moment}`}$`).test(key),
+            new RegExp(
+                `^${piece.name === '' ? '' : `${piece.name}\\.`}(padding|margin|corner)[A-Za-z]*${moment === 'usual' ? '' : `:${moment}`}$`,
+            ).test(key),
         ),
     );
 </script>
 
-<div class="relative mt-2 h-[150px] w-[312px] text-quiet" role="group" aria-label="Distances and corners of {piece.label.toLowerCase()}">
-    <svg class="absolute inset-0 h-full w-full" viewBox="0 0 312 150" aria-hidden="true" fill="none" stroke="currentColor">
+<div
+    class="relative mt-2 h-[150px] w-[312px] text-quiet"
+    role="group"
+    aria-label="Distances and corners of {piece.label.toLowerCase()}"
+>
+    <svg
+        class="absolute inset-0 h-full w-full"
+        viewBox="0 0 312 150"
+        aria-hidden="true"
+        fill="none"
+        stroke="currentColor"
+    >
         <rect x="78" y="38" width="196" height="80" rx="8" fill="var(--room)" stroke="var(--edge)" />
         <path d="M98 38V118M254 38V118M78 55H274M78 101H274" stroke-dasharray="2 3" stroke="var(--edge)" />
-        <path d="M78 28H274M78 24v8M98 24v8M254 24v8M274 24v8M68 12V118M64 12h8M64 38h8M64 55h8M64 101h8M64 118h8" stroke="var(--ink)" />
+        <path
+            d="M78 28H274M78 24v8M98 24v8M254 24v8M274 24v8M68 12V118M64 12h8M64 38h8M64 55h8M64 101h8M64 118h8"
+            stroke="var(--ink)"
+        />
         <path d="M268 43L278 38H308" stroke="var(--ink)" />
         <path d="M78 143H274M68 12H82" stroke-dasharray="4 3" />
         <path d="M274 118v25M270 143h8" stroke="var(--ink)" />
@@ -134,10 +183,16 @@
         {@const base = table.data.styles.find((one) => one.name === spot.property)}
         {@const reading = read(table, node, piece.name, spot.property + spot.part, moment)}
         {#if base}
-            <span class="absolute flex -translate-x-1/2 -translate-y-1/2 items-center" style:left="{spot.left}px" style:top="{spot.top}px">
+            <span
+                class="absolute flex -translate-x-1/2 -translate-y-1/2 items-center"
+                style:left="{spot.left}px"
+                style:top="{spot.top}px"
+            >
                 <!-- svelte-ignore a11y_no_static_element_interactions -->
                 <span
-                    class="flex h-6 w-3 touch-none items-center justify-center {spot.along === 'x' ? 'cursor-ew-resize' : 'cursor-ns-resize'}"
+                    class="flex h-6 w-3 touch-none items-center justify-center {spot.along === 'x'
+                        ? 'cursor-ew-resize'
+                        : 'cursor-ns-resize'}"
                     title="{spot.words}: drag"
                     onpointerdown={(event) => drag(event, spot.property, spot.part, spot.along)}
                     >{spot.property === 'corner' ? 'r' : spot.along === 'x' ? '↔' : '↕'}</span
@@ -168,7 +223,9 @@
         class="flex gap-2"
     >
         {#each MODES as one (one)}
-            <ToggleGroup.Item value={one} class="min-h-6 rounded px-1 text-quiet data-[state=on]:font-semibold data-[state=on]:text-ink"
+            <ToggleGroup.Item
+                value={one}
+                class="min-h-6 rounded px-1 text-quiet data-[state=on]:font-semibold data-[state=on]:text-ink"
                 >{{ all: 'all sides at once', pairs: 'in pairs', each: 'each side' }[one]}</ToggleGroup.Item
             >
         {/each}

@@ -29,11 +29,19 @@
     const perSide = /^(lineColour|lineKind|line)(Above|Right|Below|Left)$/;
     const all = $derived(
         propertiesOf(table, piece).filter((one) =>
-            table.kinds.of(node.kind).settings.every((setting) => piece.name !== '' || setting.question !== 'how' || setting.name !== one.name),
+            table.kinds
+                .of(node.kind)
+                .settings.every(
+                    (setting) => piece.name !== '' || setting.question !== 'how' || setting.name !== one.name,
+                ),
         ),
     );
     const rows = $derived(
-        all.filter((one) => (seeking ? panel.finds(one.label, piece.label) : !drawn.test(one.name)) && (moment === 'usual' || one.group !== 'place')),
+        all.filter(
+            (one) =>
+                (seeking ? panel.finds(one.label, piece.label) : !drawn.test(one.name)) &&
+                (moment === 'usual' || one.group !== 'place'),
+        ),
     );
     const open = $derived(seeking ? rows.length > 0 : panel.isOpen(name, usually));
     const groups = $derived([...new Set(rows.map((one) => one.group))]);
@@ -42,9 +50,12 @@
     const hasBox = $derived(piece.groups.includes('box'));
 
     /** Those that are set often, and those that are set. */
-    const nearest = $derived(rows.filter((one) => seeking || one.common || read(table, node, piece.name, one.name, moment).own));
+    const nearest = $derived(
+        rows.filter((one) => seeking || one.common || read(table, node, piece.name, one.name, moment).own),
+    );
     const near = (group: StyleGroupName): StyleProperty[] => nearest.filter((one) => one.group === group);
-    const far = (group: StyleGroupName): StyleProperty[] => rows.filter((one) => one.group === group && !nearest.includes(one));
+    const far = (group: StyleGroupName): StyleProperty[] =>
+        rows.filter((one) => one.group === group && !nearest.includes(one));
 </script>
 
 {#snippet row(property: StyleProperty)}
@@ -85,14 +96,21 @@
                         {#if finish && table.mayEdit}<button
                                 class="word max-w-56 truncate"
                                 title="The finish of {finish.from}"
-                                onclick={() => void giveFinish(table, [node.id], piece)}>give it that of {finish.from}</button
+                                onclick={() => void giveFinish(table, [node.id], piece)}
+                                >give it that of {finish.from}</button
                             >{/if}
                     </p>
                 {/if}
                 {#if !seeking}<StateRow {table} {node} {piece} {element} />{/if}
                 {#if hasBox && !letters && !seeking}<Measured {table} {node} {piece} {moment} {element} />{/if}
                 {#each groups as group (group)}
-                    {#if letters && group === 'box' && !seeking}<Measured {table} {node} {piece} {moment} {element} />{/if}
+                    {#if letters && group === 'box' && !seeking}<Measured
+                            {table}
+                            {node}
+                            {piece}
+                            {moment}
+                            {element}
+                        />{/if}
                     {#each near(group) as property (property.name)}{@render row(property)}{/each}
                 {/each}
                 {#if !seeking}
@@ -105,13 +123,15 @@
                                 aria-expanded={panel.isOpen(fold, false)}
                                 onclick={() => panel.toggle(fold, false)}
                             >
-                                <span class="w-3 text-xs" aria-hidden="true">{panel.isOpen(fold, false) ? '▾' : '▸'}</span>{table.data.styleGroups[group]}: {near(
-                                    group,
-                                ).length > 0
+                                <span class="w-3 text-xs" aria-hidden="true"
+                                    >{panel.isOpen(fold, false) ? '▾' : '▸'}</span
+                                >{table.data.styleGroups[group]}: {near(group).length > 0
                                     ? 'more'
                                     : counted(rest.filter((one) => !perSide.test(one.name)).length, 'setting')}
                             </button>
-                            {#if panel.isOpen(fold, false)}{#each rest as property (property.name)}{@render row(property)}{/each}{/if}
+                            {#if panel.isOpen(fold, false)}{#each rest as property (property.name)}{@render row(
+                                        property,
+                                    )}{/each}{/if}
                         {/if}
                     {/each}
                 {/if}

@@ -5,7 +5,8 @@
     import { panel } from './panel.svelte';
     import { ownOf, read } from './styles';
 
-    let { table, node, piece, element }: { table: Table; node: TreeNode; piece: Piece; element: HTMLElement | null } = $props();
+    let { table, node, piece, element }: { table: Table; node: TreeNode; piece: Piece; element: HTMLElement | null } =
+        $props();
     const now = $derived(panel.stateOf(node.id, piece.name));
 
     const ALIKE = [
@@ -43,7 +44,9 @@
         if (typeof rise === 'number') alike.translate = `0 ${-rise / 2}px`;
         const shadow = read(table, node, piece.name, 'shadow', state).value;
         if (typeof shadow === 'string')
-            alike.boxShadow = table.data.house[shadow] ?? shadow.replace(/^(-?\d+) (-?\d+) (\d+) (-?\d+) .*$/, '$1px $2px $3px $4px rgb(0 0 0 / 18%)');
+            alike.boxShadow =
+                table.data.house[shadow] ??
+                shadow.replace(/^(-?\d+) (-?\d+) (\d+) (-?\d+) .*$/, '$1px $2px $3px $4px rgb(0 0 0 / 18%)');
         return alike;
     }
 
@@ -56,10 +59,15 @@
     function paint(value: string): string {
         const [role = '', share] = value.split('/');
         const base = value.startsWith('#') ? value : (table.data.house[`colour-${role}`] ?? value);
-        return share === undefined ? base.replace('none', 'transparent') : `color-mix(in srgb, ${base} ${share}%, transparent)`;
+        return share === undefined
+            ? base.replace('none', 'transparent')
+            : `color-mix(in srgb, ${base} ${share}%, transparent)`;
     }
 
-    function dress(element: HTMLElement, alike: Record<string, string>): { update: (next: Record<string, string>) => void } {
+    function dress(
+        element: HTMLElement,
+        alike: Record<string, string>,
+    ): { update: (next: Record<string, string>) => void } {
         const update = (next: Record<string, string>): void => void Object.assign(element.style, next);
         update(alike);
         return { update };
@@ -75,9 +83,15 @@
                 aria-pressed={state === now}
                 onclick={() => panel.look(node.id, piece.name, state)}
             >
-                <span class="block rounded-md border p-1 {state === now ? 'border-ink' : 'border-transparent group-hover:border-hair'}" use:dress={behind}>
+                <span
+                    class="block rounded-md border p-1 {state === now
+                        ? 'border-ink'
+                        : 'border-transparent group-hover:border-hair'}"
+                    use:dress={behind}
+                >
                     <span
-                        class="flex h-6.5 w-13.5 items-center justify-center overflow-hidden text-xs {state === 'focused'
+                        class="flex h-6.5 w-13.5 items-center justify-center overflow-hidden text-xs {state ===
+                        'focused'
                             ? 'outline-focus outline-2 outline-offset-1'
                             : ''}"
                         aria-hidden="true"

@@ -49,7 +49,9 @@ function kept(): Record<string, boolean> {
     try {
         const stored: unknown = JSON.parse(inBrowser.get(KEPT) ?? '{}');
         return typeof stored === 'object' && stored !== null
-            ? Object.fromEntries(Object.entries(stored).filter((entry): entry is [string, boolean] => typeof entry[1] === 'boolean'))
+            ? Object.fromEntries(
+                  Object.entries(stored).filter((entry): entry is [string, boolean] => typeof entry[1] === 'boolean'),
+              )
             : {};
     } catch {
         return {};

@@ -9,7 +9,10 @@ export function keyOf(piece: string, property: string, state: PieceStateName): s
     return `${piece === '' ? '' : `${piece}.`}${property}${state === 'usual' ? '' : `:${state}`}`;
 }
 
-/** What a value is, and where it comes from: its own (of this state at this width), else from a wider width or the usual state. */
+/**
+ * What a value is, and where it comes from: its own (of this state at this width), else from a wider width or the usual
+ * state.
+ */
 export interface Reading {
     key: string;
     value: Value;
@@ -80,22 +83,39 @@ export function settingOf(property: StyleProperty, key: string): Setting {
 }
 
 /** Why a value has no effect, in words; empty where it has. */
-export function idle(table: Table, node: TreeNode, piece: Piece, property: StyleProperty, state: PieceStateName): string {
+export function idle(
+    table: Table,
+    node: TreeNode,
+    piece: Piece,
+    property: StyleProperty,
+    state: PieceStateName,
+): string {
     if (property.needs.length === 0 || (piece.lined && property.name.startsWith('line'))) return '';
-    const has = property.needs.some((name) => ![null, 0, 'none', '0'].includes(read(table, node, piece.name, name, state).value as string | number | null));
+    const has = property.needs.some(
+        (name) =>
+            ![null, 0, 'none', '0'].includes(
+                read(table, node, piece.name, name, state).value as string | number | null,
+            ),
+    );
     return has ? '' : property.instead;
 }
 
 /** How many values a piece has of its own: in a state, or in all. */
 export function ownOf(node: TreeNode, piece: string, state?: PieceStateName): number {
-    const pattern = new RegExp(`^${piece === '' ? '' : `${piece}\\.`}[A-Za-z]+${state === undefined ? '(?::[a-z]+)?' : state === 'usual' ? '' : `:${state}`}$`);
-    return Object.values(node.how ?? {}).reduce((sum, layer) => sum + Object.keys(layer).filter((key) => pattern.test(key)).length, 0);
+    const pattern = new RegExp(
+        `^${piece === '' ? '' : `${piece}\\.`}[A-Za-z]+${state === undefined ? '(?::[a-z]+)?' : state === 'usual' ? '' : `:${state}`}$`,
+    );
+    return Object.values(node.how ?? {}).reduce(
+        (sum, layer) => sum + Object.keys(layer).filter((key) => pattern.test(key)).length,
+        0,
+    );
 }
 
 /** The elements that a piece is, in a block's element on the page. */
 export function elementsOf(block: Element | null, selector: string): HTMLElement[] {
     if (!block) return [];
-    if (selector === '' || selector.startsWith('&')) return selector === '' || block.matches(`*${selector.slice(1)}`) ? [block as HTMLElement] : [];
+    if (selector === '' || selector.startsWith('&'))
+        return selector === '' || block.matches(`*${selector.slice(1)}`) ? [block as HTMLElement] : [];
     return [...block.querySelectorAll<HTMLElement>(`:scope ${selector}`)];
 }
 
@@ -142,5 +162,7 @@ const COMPUTED: Record<string, string> = {
 export function seen(element: Element | null, property: string): string {
     const style = element?.ownerDocument.defaultView?.getComputedStyle(element);
     const value = (style as Record<string, string> | undefined)?.[COMPUTED[property] ?? ''] ?? '';
-    return value.replace(/^(-?\d+(?:\.\d+)?)px$/, (_, number: string) => String(Math.round(Number(number) * 10) / 10)).replace(/^normal$/, '');
+    return value
+        .replace(/^(-?\d+(?:\.\d+)?)px$/, (_, number: string) => String(Math.round(Number(number) * 10) / 10))
+        .replace(/^normal$/, '');
 }

@@ -28,7 +28,10 @@ use Vestibra\Tests\Core\Outside;
 /** The shop as a folder of files. */
 final class FolderTest extends TestCase
 {
-    private const BESIDE = ['catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits', 'filter_stale', 'filter_words', 'shop_settings', 'stored_files', 'jobs'];
+    private const BESIDE = [
+        'catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits',
+        'filter_stale', 'filter_words', 'shop_settings', 'stored_files', 'jobs',
+    ];
 
     private const PRODUCT = 'products/teal-tide-bottled-ink.json';
 
@@ -58,14 +61,20 @@ final class FolderTest extends TestCase
 
         self::assertSame(0, $this->write()['written']);
         self::assertSame(['made' => 0, 'changed' => 0, 'deleted' => 0], $this->read()->counts);
-        self::assertSame(['made' => 0, 'changed' => 0, 'deleted' => 0], $this->read(whole: true, over: true, dry: true)->counts);
+        self::assertSame(
+            ['made' => 0, 'changed' => 0, 'deleted' => 0],
+            $this->read(whole: true, over: true, dry: true)->counts,
+        );
         self::assertSame($before, $this->everything());
     }
 
     public function test_every_file_is_as_its_schema_says_to_opis_and_to_ajv(): void
     {
         $validator = new Validator;
-        $schemas = array_map(static fn (array $schema): mixed => json_decode(json_encode($schema, JSON_THROW_ON_ERROR)), Schemas::all());
+        $schemas = array_map(
+            static fn (array $schema): mixed => json_decode(json_encode($schema, JSON_THROW_ON_ERROR)),
+            Schemas::all(),
+        );
         $cases = [];
         foreach ($this->paths() as $path) {
             $document = json_decode((string) file_get_contents("$this->folder/$path"));
@@ -78,7 +87,10 @@ final class FolderTest extends TestCase
         }
 
         self::assertGreaterThan(300, count($cases));
-        self::assertSame([array_fill(0, count($cases), true)], Outside::ask('ajv.mjs', [['schemas' => Schemas::all(), 'cases' => $cases]]));
+        self::assertSame(
+            [array_fill(0, count($cases), true)],
+            Outside::ask('ajv.mjs', [['schemas' => Schemas::all(), 'cases' => $cases]]),
+        );
     }
 
     public function test_a_change_in_one_file_is_exactly_that_change_said_before_and_taken_back_as_one(): void
@@ -89,19 +101,40 @@ final class FolderTest extends TestCase
 
             return $product;
         });
-        $variant = (int) DB::table('variants')->where('product_id', $this->id('products', 'Teal Tide bottled ink'))->orderBy('position')->value('id');
+        $variant = (int) DB::table('variants')->where('product_id', $this->id('products', 'Teal Tide bottled ink'))
+            ->orderBy('position')
+            ->value('id');
 
         $dry = $this->read(dry: true);
         self::assertSame($before, $this->everything());
         $done = $this->read();
-        self::assertSame([['made' => 0, 'changed' => 1, 'deleted' => 0], [['what' => ['price'], 'file' => self::PRODUCT, 'did' => 'changed']]], [$done->counts, $done->files]);
+        self::assertSame(
+            [['made' => 0, 'changed' => 1, 'deleted' => 0], [
+                ['what' => ['price'], 'file' => self::PRODUCT, 'did' => 'changed'],
+            ]],
+            [$done->counts, $done->files],
+        );
         self::assertSame([$done->counts, $done->files, $done->moves], [$dry->counts, $dry->files, $dry->moves]);
         self::assertSame(1300, DB::table('variants')->where('id', $variant)->value('price'));
         $after = $this->everything();
         // What lists are put in order by follows from the variants.
-        $told = static fn (array $shop): array => ['products' => array_map(static fn (array $row): array => array_diff_key($row, ['price_low' => true]), $shop['products'])] + $shop;
-        self::assertSame(['variants'], array_keys(array_filter($told($after), static fn (array $rows, string $table): bool => $rows !== $told($before)[$table], ARRAY_FILTER_USE_BOTH)));
-        self::assertSame('Read in from a folder: 1 thing changed ('.self::PRODUCT.')', DB::table('catalogue_entries')->where('id', $done->entry)->value('words'));
+        $told = static fn (array $shop): array => ['products' => array_map(
+            static fn (array $row): array => array_diff_key($row, ['price_low' => true]),
+            $shop['products'],
+        )]
+            + $shop;
+        self::assertSame(
+            ['variants'],
+            array_keys(array_filter(
+                $told($after),
+                static fn (array $rows, string $table): bool => $rows !== $told($before)[$table],
+                ARRAY_FILTER_USE_BOTH,
+            )),
+        );
+        self::assertSame(
+            'Read in from a folder: 1 thing changed ('.self::PRODUCT.')',
+            DB::table('catalogue_entries')->where('id', $done->entry)->value('words'),
+        );
 
         self::assertInstanceOf(Saved::class, $this->app->make(Saving::class)->takeBack($done->entry, $this->owner));
         self::assertSame($before, $this->everything());
@@ -109,14 +142,28 @@ final class FolderTest extends TestCase
 
     public function test_new_things_may_name_each_other(): void
     {
-        $this->lay('brands/quillmoor.json', ['vestibra' => 'brand', 'format' => 1, 'name' => 'Quillmoor', 'slug' => 'quillmoor']);
+        $this->lay('brands/quillmoor.json', [
+            'vestibra' => 'brand', 'format' => 1, 'name' => 'Quillmoor', 'slug' => 'quillmoor',
+        ]);
         $this->lay('tags/dusky.json', ['vestibra' => 'tag', 'format' => 1, 'name' => 'Dusky', 'slug' => 'dusky']);
-        $this->lay('categories/dusk-inks.json', ['vestibra' => 'category', 'format' => 1, 'name' => 'Dusk inks', 'slug' => 'dusk-inks', 'parent' => 'evening-inks', 'position' => 0]);
-        $this->lay('categories/evening-inks.json', ['vestibra' => 'category', 'format' => 1, 'name' => 'Evening inks', 'slug' => 'evening-inks', 'parent' => 'inks', 'position' => 9]);
+        $this->lay('categories/dusk-inks.json', [
+            'vestibra' => 'category', 'format' => 1, 'name' => 'Dusk inks', 'slug' => 'dusk-inks',
+            'parent' => 'evening-inks', 'position' => 0,
+        ]);
+        $this->lay('categories/evening-inks.json', [
+            'vestibra' => 'category', 'format' => 1, 'name' => 'Evening inks', 'slug' => 'evening-inks',
+            'parent' => 'inks', 'position' => 9,
+        ]);
         copy(glob("$this->folder/pictures/*.webp")[0] ?? '', "$this->folder/pictures/dusk-bottle.webp");
-        $this->lay('pictures/dusk-bottle.json', ['vestibra' => 'picture', 'format' => 1, 'file' => 'dusk-bottle.webp', 'words' => 'A bottle at dusk', 'focus' => [1, 3]]);
+        $this->lay('pictures/dusk-bottle.json', [
+            'vestibra' => 'picture', 'format' => 1, 'file' => 'dusk-bottle.webp', 'words' => 'A bottle at dusk',
+            'focus' => [1, 3],
+        ]);
         $this->alter('options.json', static function (array $file): array {
-            $file['options'][] = ['name' => 'Hour', 'values' => [['label' => 'Early'], ['label' => 'Late', 'swatch' => '#102030']]];
+            $file['options'][] = [
+                'name' => 'Hour',
+                'values' => [['label' => 'Early'], ['label' => 'Late', 'swatch' => '#102030']],
+            ];
 
             return $file;
         });
@@ -127,14 +174,38 @@ final class FolderTest extends TestCase
             return $file;
         });
         $this->lay('products/dusk-ink.json', [
-            'vestibra' => 'product', 'format' => 1, 'title' => 'Dusk ink', 'slug' => 'dusk-ink', 'description' => '<p>Blue.</p><script>alert(1)</script>',
-            'brand' => 'quillmoor', 'mainCategory' => 'dusk-inks', 'categories' => ['inks', 'dusk-inks'], 'tags' => ['dusky'], 'pictures' => ['dusk-bottle'], 'earlierAddressNames' => ['evening-ink'],
+            'vestibra' => 'product', 'format' => 1, 'title' => 'Dusk ink', 'slug' => 'dusk-ink',
+            'description' => '<p>Blue.</p><script>alert(1)</script>',
+            'brand' => 'quillmoor', 'mainCategory' => 'dusk-inks', 'categories' => ['inks', 'dusk-inks'],
+            'tags' => ['dusky'], 'pictures' => ['dusk-bottle'], 'earlierAddressNames' => ['evening-ink'],
             'facts' => ['Sits beside' => ['zz-dusk-pen', 'teal-tide-bottled-ink'], 'Dries in' => ['4.5']],
-            'variants' => [['sku' => 'DUSK-L', 'values' => ['Hour' => 'Late'], 'price' => '9.50'], ['sku' => 'DUSK-E', 'values' => ['Hour' => 'Early'], 'price' => '1.234,56 £']],
+            'variants' => [
+                ['sku' => 'DUSK-L', 'values' => ['Hour' => 'Late'], 'price' => '9.50'],
+                ['sku' => 'DUSK-E', 'values' => ['Hour' => 'Early'], 'price' => '1.234,56 £'],
+            ],
         ]);
-        $this->lay('products/zz-dusk-pen.json', ['vestibra' => 'product', 'format' => 1, 'title' => 'Dusk pen', 'slug' => 'zz-dusk-pen', 'published' => false, 'variants' => [['sku' => 'DUSK-P', 'price' => '30.00']]]);
-        $this->lay('collections/a-dusk.json', ['vestibra' => 'collection', 'format' => 1, 'name' => 'Dusk', 'slug' => 'a-dusk', 'rule' => self::rule('collection', 'isIn', ['by-tag-dusky'])]);
-        $this->lay('collections/by-tag-dusky.json', ['vestibra' => 'collection', 'format' => 1, 'name' => 'By tag', 'slug' => 'by-tag-dusky', 'rule' => self::rule('tag', 'hasAnyOf', ['dusky'])]);
+        $this->lay('products/zz-dusk-pen.json', [
+            'vestibra' => 'product',
+            'format' => 1,
+            'title' => 'Dusk pen',
+            'slug' => 'zz-dusk-pen',
+            'published' => false,
+            'variants' => [['sku' => 'DUSK-P', 'price' => '30.00']],
+        ]);
+        $this->lay('collections/a-dusk.json', [
+            'vestibra' => 'collection',
+            'format' => 1,
+            'name' => 'Dusk',
+            'slug' => 'a-dusk',
+            'rule' => self::rule('collection', 'isIn', ['by-tag-dusky']),
+        ]);
+        $this->lay('collections/by-tag-dusky.json', [
+            'vestibra' => 'collection',
+            'format' => 1,
+            'name' => 'By tag',
+            'slug' => 'by-tag-dusky',
+            'rule' => self::rule('tag', 'hasAnyOf', ['dusky']),
+        ]);
         $before = $this->everything();
 
         $done = $this->read();
@@ -143,27 +214,73 @@ final class FolderTest extends TestCase
         $this->get('/p/evening-ink')->assertRedirect('/p/dusk-ink');
         $product = DB::table('products')->where('slug', 'dusk-ink')->first();
         self::assertSame('<p>Blue.</p>', $product?->description);
-        self::assertSame([[950, 'Late'], [123_456, 'Early']], array_map(static fn (object $row): array => array_values((array) $row), DB::select('select v.price, o.label from variants v join variant_values x on x.variant_id = v.id join option_values o on o.id = x.option_value_id where v.product_id = ? order by v.position', [$product->id])));
-        self::assertSame(['zz-dusk-pen', 'teal-tide-bottled-ink'], array_column(DB::select("select p.slug from fact_values v join facts f on f.id = v.fact_id join products p on p.id = v.number where f.name = 'Sits beside' order by v.position"), 'slug'));
+        self::assertSame(
+            [[950, 'Late'], [123_456, 'Early']],
+            array_map(
+                static fn (object $row): array => array_values((array) $row),
+                DB::select(
+                    'select v.price, o.label from variants v join variant_values x on x.variant_id = v.id join '
+                        .'option_values o on o.id = x.option_value_id where v.product_id = ? order by v.position',
+                    [$product->id],
+                ),
+            ),
+        );
+        self::assertSame(
+            ['zz-dusk-pen', 'teal-tide-bottled-ink'],
+            array_column(
+                DB::select(
+                    'select p.slug from fact_values v join facts f on f.id = v.fact_id join products p on p.id = '
+                        ."v.number where f.name = 'Sits beside' order by v.position",
+                ),
+                'slug',
+            ),
+        );
         self::assertSame('Dusk inks', DB::table('categories')->where('id', $product->main_category_id)->value('name'));
         self::assertSame(0, $this->write(over: true)['removed']);
         self::assertSame([], array_diff($this->paths(), array_keys($this->sums())));
-        self::assertSame(['made' => 0, 'changed' => 0, 'deleted' => 0], $this->read(whole: true, over: true, dry: true)->counts);
+        self::assertSame(
+            ['made' => 0, 'changed' => 0, 'deleted' => 0],
+            $this->read(whole: true, over: true, dry: true)->counts,
+        );
 
-        $parts = DB::table('catalogue_entries')->where('id', $done->entry)->orWhere('part_of_id', $done->entry)->count();
+        $parts = DB::table('catalogue_entries')->where('id', $done->entry)
+            ->orWhere('part_of_id', $done->entry)
+            ->count();
         self::assertGreaterThan(2, $parts);
-        $this->actingAs($this->owner)->getJson('/studio/catalogue/entries')->assertJsonPath('total', 1)->assertJsonPath('entries.0.id', $done->entry);
+        $this->actingAs($this->owner)->getJson('/studio/catalogue/entries')
+            ->assertJsonPath('total', 1)
+            ->assertJsonPath('entries.0.id', $done->entry);
         self::assertInstanceOf(Saved::class, $this->app->make(Saving::class)->takeBack($done->entry, $this->owner));
-        $left = array_keys(array_filter($this->everything(), static fn (array $rows, string $table): bool => $rows !== $before[$table], ARRAY_FILTER_USE_BOTH));
-        self::assertSame(['pictures', 'facts', 'old_address_names'], array_values(array_intersect(['pictures', 'facts', 'products', 'variants', 'categories', 'brands', 'tags', 'options', 'option_values', 'collections', 'old_address_names', 'fact_values'], $left)));
-        $this->getJson('/studio/catalogue/entries')->assertJsonPath('total', 2)->assertJsonPath('entries.1.takenBack', true);
+        $left = array_keys(array_filter(
+            $this->everything(),
+            static fn (array $rows, string $table): bool => $rows !== $before[$table],
+            ARRAY_FILTER_USE_BOTH,
+        ));
+        self::assertSame(
+            ['pictures', 'facts', 'old_address_names'],
+            array_values(array_intersect(
+                [
+                    'pictures', 'facts', 'products', 'variants', 'categories', 'brands', 'tags', 'options',
+                    'option_values', 'collections', 'old_address_names', 'fact_values',
+                ],
+                $left,
+            )),
+        );
+        $this->getJson('/studio/catalogue/entries')
+            ->assertJsonPath('total', 2)
+            ->assertJsonPath('entries.1.takenBack', true);
     }
 
     public function test_an_empty_shop_becomes_the_shop_that_was_written_to_the_byte(): void
     {
         $sums = $this->sums();
         $products = DB::table('products')->count();
-        foreach (['catalogue_entries', 'collection_product', 'category_product', 'product_tag', 'product_pictures', 'variant_values', 'fact_values', 'title_words', 'product_words', 'reviews', 'variants', 'products', 'collections', 'pictures', 'files', 'brands', 'tags', 'facts', 'option_values', 'options', 'old_address_names', 'pins', 'shop_settings'] as $table) {
+        foreach ([
+            'catalogue_entries', 'collection_product', 'category_product', 'product_tag', 'product_pictures',
+            'variant_values', 'fact_values', 'title_words', 'product_words', 'reviews', 'variants', 'products',
+            'collections', 'pictures', 'files', 'brands', 'tags', 'facts', 'option_values', 'options',
+            'old_address_names', 'pins', 'shop_settings',
+        ] as $table) {
             DB::table($table)->delete();
         }
         DB::statement('update categories set parent_id = null');
@@ -173,7 +290,10 @@ final class FolderTest extends TestCase
 
         $done = $this->read();
 
-        self::assertSame([0, 0, $products], [$done->counts['changed'], $done->counts['deleted'], DB::table('products')->count()]);
+        self::assertSame(
+            [0, 0, $products],
+            [$done->counts['changed'], $done->counts['deleted'], DB::table('products')->count()],
+        );
         self::assertSame(0, $this->write()['written']);
         self::assertSame($sums, $this->sums());
         $this->get('/p/teal-tide-bottled-ink')->assertOk();
@@ -181,7 +301,9 @@ final class FolderTest extends TestCase
 
     public function test_what_changed_in_the_shop_meanwhile_stays_and_where_both_changed_nothing_is_read(): void
     {
-        $other = DB::table('variants')->join('products', 'products.id', '=', 'product_id')->where('slug', '<>', 'teal-tide-bottled-ink')->first(['variants.id', 'slug', 'stock']);
+        $other = DB::table('variants')->join('products', 'products.id', '=', 'product_id')
+            ->where('slug', '<>', 'teal-tide-bottled-ink')
+            ->first(['variants.id', 'slug', 'stock']);
         self::assertNotNull($other);
         DB::table('variants')->where('id', $other->id)->update(['stock' => 3]);
         $this->alter(self::PRODUCT, static fn (array $product): array => ['title' => 'Teal Tide ink'] + $product);
@@ -190,11 +312,21 @@ final class FolderTest extends TestCase
 
         $this->write(over: true);
         DB::table('variants')->where('id', $other->id)->update(['stock' => 7]);
-        $this->alter("products/$other->slug.json", static fn (array $product): array => ['title' => 'Another title'] + $product);
-        $this->alter(self::PRODUCT, static fn (array $product): array => ['title' => 'Teal Tide bottled ink'] + $product);
+        $this->alter("products/$other->slug.json", static fn (array $product): array => ['title' => 'Another title']
+            + $product);
+        $this->alter(self::PRODUCT, static fn (array $product): array => ['title' => 'Teal Tide bottled ink']
+            + $product);
         self::assertSame([["products/$other->slug.json", FileFormatProblem::BothChanged]], $this->refused());
-        self::assertSame('Teal Tide ink', DB::table('products')->where('slug', 'teal-tide-bottled-ink')->value('title'));
-        self::assertSame('Another title', $this->read(over: true)->entry > 0 ? DB::table('products')->where('slug', $other->slug)->value('title') : '');
+        self::assertSame(
+            'Teal Tide ink',
+            DB::table('products')->where('slug', 'teal-tide-bottled-ink')->value('title'),
+        );
+        self::assertSame(
+            'Another title',
+            $this->read(over: true)->entry > 0
+                ? DB::table('products')->where('slug', $other->slug)->value('title')
+                : '',
+        );
     }
 
     public function test_what_has_no_file_stays_unless_it_is_to_be_deleted(): void
@@ -216,8 +348,12 @@ final class FolderTest extends TestCase
     {
         $id = $this->id('products', 'Teal Tide bottled ink');
         $variants = DB::table('variants')->where('product_id', $id)->orderBy('position')->pluck('id')->all();
-        $this->alter('brands/pellinray.json', static fn (array $brand): array => ['slug' => 'pellinray-and-daughter', 'name' => 'Pellinray & Daughter'] + $brand);
-        $value = DB::table('option_values')->join('options', 'options.id', '=', 'option_id')->first(['option_values.id', 'label', 'name']);
+        $this->alter('brands/pellinray.json', static fn (array $brand): array =>
+            ['slug' => 'pellinray-and-daughter', 'name' => 'Pellinray & Daughter']
+            + $brand);
+        $value = DB::table('option_values')
+            ->join('options', 'options.id', '=', 'option_id')
+            ->first(['option_values.id', 'label', 'name']);
         self::assertNotNull($value);
         $this->alter('options.json', static function (array $file) use ($value): array {
             foreach ($file['options'] as $at => $option) {
@@ -233,7 +369,8 @@ final class FolderTest extends TestCase
         $this->alter(self::PRODUCT, static function (array $product): array {
             $product['slug'] = 'teal-tide';
             $product['variants'] = array_reverse($product['variants']);
-            $product['variants'][0] = ['sku' => 'RENAMED-1', 'was' => $product['variants'][0]['sku']] + $product['variants'][0];
+            $product['variants'][0] = ['sku' => 'RENAMED-1', 'was' => $product['variants'][0]['sku']]
+                + $product['variants'][0];
 
             return $product;
         });
@@ -241,7 +378,10 @@ final class FolderTest extends TestCase
         $this->read();
 
         self::assertSame($id, (int) DB::table('products')->where('slug', 'teal-tide')->value('id'));
-        self::assertSame(array_reverse($variants), DB::table('variants')->where('product_id', $id)->orderBy('position')->pluck('id')->all());
+        self::assertSame(
+            array_reverse($variants),
+            DB::table('variants')->where('product_id', $id)->orderBy('position')->pluck('id')->all(),
+        );
         self::assertSame('Renamed', DB::table('option_values')->where('id', $value->id)->value('label'));
         $this->get('/p/teal-tide-bottled-ink')->assertRedirect('/p/teal-tide');
         $this->get('/brand/pellinray')->assertRedirect('/brand/pellinray-and-daughter');
@@ -249,7 +389,10 @@ final class FolderTest extends TestCase
 
     public function test_a_variant_that_is_taken_out_of_its_file_goes(): void
     {
-        $this->alter(self::PRODUCT, static fn (array $product): array => ['variants' => array_slice($product['variants'], 1)] + $product);
+        $this->alter(
+            self::PRODUCT,
+            static fn (array $product): array => ['variants' => array_slice($product['variants'], 1)] + $product,
+        );
         $id = $this->id('products', 'Teal Tide bottled ink');
         $before = DB::table('variants')->where('product_id', $id)->count();
 
@@ -259,15 +402,22 @@ final class FolderTest extends TestCase
 
     /** @param  array<string, mixed>  $put */
     #[DataProvider('wrong')]
-    public function test_what_is_wrong_is_said_by_file_and_place_and_nothing_is_read(string $file, array $put, string $path, string $words): void
-    {
+    public function test_what_is_wrong_is_said_by_file_and_place_and_nothing_is_read(
+        string $file,
+        array $put,
+        string $path,
+        string $words,
+    ): void {
         $before = $this->everything();
         $this->alter($file, static fn (array $given): array => array_replace_recursive($given, $put));
         $this->alter('tags/gift.json', static fn (array $tag): array => ['description' => 'For somebody.'] + $tag);
 
         $done = $this->reader()->read($this->folder, $this->owner);
         self::assertIsArray($done);
-        self::assertSame([[$file, $path]], array_map(static fn (object $one): array => [$one->file, $one->problem->path], $done));
+        self::assertSame(
+            [[$file, $path]],
+            array_map(static fn (object $one): array => [$one->file, $one->problem->path], $done),
+        );
         self::assertStringContainsString($words, ProblemWords::of($done[0]->problem));
         self::assertSame($before, $this->everything());
     }
@@ -278,22 +428,57 @@ final class FolderTest extends TestCase
         yield 'a newer version' => [self::PRODUCT, ['format' => 2], 'format', 'a newer Vestibra may read it'];
         yield 'another thing' => [self::PRODUCT, ['vestibra' => 'tag'], 'vestibra', '"vestibra": "product"'];
         yield 'a slip of the pen' => [self::PRODUCT, ['brandt' => 'x'], 'brandt', '“brandt” does not belong here'];
-        yield 'a slip of the pen in a variant' => [self::PRODUCT, ['variants' => [['prize' => '1']]], 'variants/0', '“prize” does not belong here'];
-        yield 'a brand that nobody has' => [self::PRODUCT, ['brand' => 'nobody'], 'brand', 'the brand “nobody”, which neither the folder nor the shop has'];
-        yield 'a value that nobody has' => [self::PRODUCT, ['variants' => [['values' => ['Bottle' => '7 ml']]]], 'variants/0/values', '“Bottle: 7 ml”'];
-        yield 'a price in doubt' => [self::PRODUCT, ['variants' => [['price' => '1.234']]], 'variants/0/price', 'can be read as 1234 or as 1.23'];
-        yield 'a price below nothing' => [self::PRODUCT, ['variants' => [['price' => '-1']]], 'variants/0/price', 'below nothing'];
-        yield 'stock below nothing' => [self::PRODUCT, ['variants' => [['stock' => -3]]], 'variants/0/stock', 'whole number'];
-        yield 'a bar code that fails its check' => [self::PRODUCT, ['variants' => [['barcode' => '2000000027006']]], 'variants/0/barcode', 'should be'];
-        yield 'a sale above the price' => [self::PRODUCT, ['variants' => [['salePrice' => '999.00']]], 'salePrice', 'below the price'];
-        yield 'an address name that is taken' => [self::PRODUCT, ['slug' => 'amber-post-bottled-ink'], 'slug', 'belongs to “Amber Post bottled ink”'];
-        yield 'a fact that nobody has defined' => [self::PRODUCT, ['facts' => ['Shoe size' => ['44']]], 'facts/Shoe size', 'the fact “Shoe size”'];
-        yield 'a number that is none' => [self::PRODUCT, ['facts' => ['Drying time' => ['soon']]], 'facts/Drying time', 'takes a number'];
-        yield 'an earlier address name by hand' => [self::PRODUCT, ['earlierAddressNames' => ['was-here']], 'earlierAddressNames', 'kept by the shop'];
+        yield 'a slip of the pen in a variant' => [
+            self::PRODUCT, ['variants' => [['prize' => '1']]], 'variants/0', '“prize” does not belong here',
+        ];
+        yield 'a brand that nobody has' => [
+            self::PRODUCT,
+            ['brand' => 'nobody'],
+            'brand',
+            'the brand “nobody”, which neither the folder nor the shop has',
+        ];
+        yield 'a value that nobody has' => [
+            self::PRODUCT,
+            ['variants' => [['values' => ['Bottle' => '7 ml']]]],
+            'variants/0/values',
+            '“Bottle: 7 ml”',
+        ];
+        yield 'a price in doubt' => [
+            self::PRODUCT, ['variants' => [['price' => '1.234']]], 'variants/0/price', 'can be read as 1234 or as 1.23',
+        ];
+        yield 'a price below nothing' => [
+            self::PRODUCT, ['variants' => [['price' => '-1']]], 'variants/0/price', 'below nothing',
+        ];
+        yield 'stock below nothing' => [
+            self::PRODUCT, ['variants' => [['stock' => -3]]], 'variants/0/stock', 'whole number',
+        ];
+        yield 'a bar code that fails its check' =>
+            [self::PRODUCT, ['variants' => [['barcode' => '2000000027006']]], 'variants/0/barcode', 'should be'];
+        yield 'a sale above the price' => [
+            self::PRODUCT, ['variants' => [['salePrice' => '999.00']]], 'salePrice', 'below the price',
+        ];
+        yield 'an address name that is taken' => [
+            self::PRODUCT, ['slug' => 'amber-post-bottled-ink'], 'slug', 'belongs to “Amber Post bottled ink”',
+        ];
+        yield 'a fact that nobody has defined' => [
+            self::PRODUCT, ['facts' => ['Shoe size' => ['44']]], 'facts/Shoe size', 'the fact “Shoe size”',
+        ];
+        yield 'a number that is none' => [
+            self::PRODUCT, ['facts' => ['Drying time' => ['soon']]], 'facts/Drying time', 'takes a number',
+        ];
+        yield 'an earlier address name by hand' => [
+            self::PRODUCT, ['earlierAddressNames' => ['was-here']], 'earlierAddressNames', 'kept by the shop',
+        ];
         yield 'a circle of categories' => ['categories/inks.json', ['parent' => 'bottled-inks'], 'parent', 'circle'];
-        yield 'another kind of fact' => ['facts.json', ['facts' => [['kind' => 'date']]], 'facts/0', 'cannot be changed'];
-        yield 'another currency' => ['shop.json', ['currency' => 'JPY'], 'currency', 'in JPY, those of the shop in GBP'];
-        yield 'another order of variants than there are' => [self::PRODUCT, ['variants' => 'none'], 'variants', '“variants” does not belong here'];
+        yield 'another kind of fact' => [
+            'facts.json', ['facts' => [['kind' => 'date']]], 'facts/0', 'cannot be changed',
+        ];
+        yield 'another currency' => [
+            'shop.json', ['currency' => 'JPY'], 'currency', 'in JPY, those of the shop in GBP',
+        ];
+        yield 'another order of variants than there are' => [
+            self::PRODUCT, ['variants' => 'none'], 'variants', '“variants” does not belong here',
+        ];
     }
 
     public function test_a_file_that_is_no_json_or_has_no_address_name_is_said(): void
@@ -316,7 +501,11 @@ final class FolderTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function ways(): iterable
     {
-        foreach (['shop.json', 'options.json', 'contents.json', 'products/another.json', 'pictures/secret.png', 'pictures/secret.json', 'files/secret.txt', 'files/secret.txt.json', 'files/Not A Name', 'products', 'files'] as $path) {
+        foreach ([
+            'shop.json', 'options.json', 'contents.json', 'products/another.json', 'pictures/secret.png',
+            'pictures/secret.json', 'files/secret.txt', 'files/secret.txt.json', 'files/Not A Name', 'products',
+            'files',
+        ] as $path) {
             yield $path => [$path];
         }
     }
@@ -340,7 +529,10 @@ final class FolderTest extends TestCase
         symlink("$outside/moved", $stood);
         try {
             $before = $this->everything();
-            self::assertContains($path === 'shop.json' ? [$path, FileFormatProblem::Unreadable] : [$path, FileFormatProblem::Linked], $this->refused());
+            self::assertContains(
+                $path === 'shop.json' ? [$path, FileFormatProblem::Unreadable] : [$path, FileFormatProblem::Linked],
+                $this->refused(),
+            );
             self::assertSame($before, $this->everything());
             self::assertSame(0, DB::table('files')->where('name', 'like', '%ecret%')->count());
         } finally {
@@ -360,7 +552,13 @@ final class FolderTest extends TestCase
         });
         $problems = $this->reader()->read($this->folder, $this->owner);
         self::assertIsArray($problems);
-        self::assertSame(["The price leaps from $price to ".bcmul($price, '10', 2).', tenfold or more. Nothing was read in; look for a slip of the pen, or say --leaps if it is meant.'], array_map(static fn (object $one): string => ProblemWords::of($one->problem), $problems));
+        self::assertSame(
+            [
+                "The price leaps from $price to ".bcmul($price, '10', 2).', tenfold or more. Nothing was read in; '
+                    .'look for a slip of the pen, or say --leaps if it is meant.',
+            ],
+            array_map(static fn (object $one): string => ProblemWords::of($one->problem), $problems),
+        );
         self::assertInstanceOf(Outcome::class, $this->reader()->read($this->folder, $this->owner, leaping: true));
     }
 
@@ -370,7 +568,8 @@ final class FolderTest extends TestCase
         file_put_contents($victim, 'mine');
         $contents = json_decode((string) file_get_contents("$this->folder/contents.json"), true);
         self::assertIsArray($contents);
-        $contents['files'] = [...$contents['files'], '../'.basename($victim) => hash('sha256', 'mine'), '/etc/hostname.txt' => ''];
+        $contents['files'] =
+            [...$contents['files'], '../'.basename($victim) => hash('sha256', 'mine'), '/etc/hostname.txt' => ''];
         file_put_contents("$this->folder/contents.json", json_encode($contents));
 
         $this->write(over: true);
@@ -384,7 +583,10 @@ final class FolderTest extends TestCase
         $other = "$this->folder-other";
         mkdir($other);
         file_put_contents("$other/letter.txt", 'mine');
-        self::assertSame([FileFormatProblem::Occupied, ['letter.txt']], [self::code($writer->write($other, true)), array_values(array_diff(scandir($other) ?: [], ['.', '..']))]);
+        self::assertSame(
+            [FileFormatProblem::Occupied, ['letter.txt']],
+            [self::code($writer->write($other, true)), array_values(array_diff(scandir($other) ?: [], ['.', '..']))],
+        );
         self::assertSame(FileFormatProblem::NotAFolder, self::code($writer->write("$other/letter.txt/in", false)));
 
         $this->alter(self::PRODUCT, static fn (array $product): array => ['title' => 'By hand'] + $product);
@@ -405,7 +607,9 @@ final class FolderTest extends TestCase
     public function test_a_file_that_nobody_changed_does_not_bring_back_what_was_deleted_in_the_shop(): void
     {
         $product = $this->id('products', 'Teal Tide bottled ink');
-        $this->app->make(Saving::class)->save(new Entry([new Change(Thing::Product, $product, [], null)]), $this->owner);
+        $this->app
+            ->make(Saving::class)
+            ->save(new Entry([new Change(Thing::Product, $product, [], null)]), $this->owner);
         self::assertSame(0, $this->read()->counts['made']);
 
         $this->alter(self::PRODUCT, static fn (array $file): array => ['title' => 'Back again'] + $file);
@@ -421,8 +625,14 @@ final class FolderTest extends TestCase
         self::assertStringContainsString('The folder is in order', $kernel->output());
         $this->alter(self::PRODUCT, static fn (array $product): array => ['title' => 'By hand'] + $product);
         self::assertSame(0, $run("import $this->folder --dry-run --json"));
-        self::assertSame(['entry', 'counts', 'files', 'moves', 'staying', 'ours'], array_keys((array) json_decode($kernel->output(), true)));
-        self::assertSame('Teal Tide bottled ink', DB::table('products')->where('slug', 'teal-tide-bottled-ink')->value('title'));
+        self::assertSame(
+            ['entry', 'counts', 'files', 'moves', 'staying', 'ours'],
+            array_keys((array) json_decode($kernel->output(), true)),
+        );
+        self::assertSame(
+            'Teal Tide bottled ink',
+            DB::table('products')->where('slug', 'teal-tide-bottled-ink')->value('title'),
+        );
         self::assertSame(1, $run("export $this->folder"));
         self::assertSame(0, $run("import $this->folder"));
         self::assertStringContainsString('changed  '.self::PRODUCT.': title', $kernel->output());
@@ -430,7 +640,10 @@ final class FolderTest extends TestCase
         self::assertStringContainsString('none of them different from before', $kernel->output());
         file_put_contents("$this->folder/".self::PRODUCT, 'x');
         self::assertSame(1, $run("import $this->folder --json"));
-        self::assertSame([self::PRODUCT], array_column(((array) json_decode($kernel->output(), true))['problems'], 'file'));
+        self::assertSame(
+            [self::PRODUCT],
+            array_column(((array) json_decode($kernel->output(), true))['problems'], 'file'),
+        );
         self::assertSame(1, $run("check $this->folder"));
         self::assertSame([1, 2, 2], [$run('import /nowhere'), $run("burn $this->folder"), $run('export /')]);
     }
@@ -454,7 +667,11 @@ final class FolderTest extends TestCase
     private function read(bool $over = false, bool $delete = false, bool $dry = false, bool $whole = false): Outcome
     {
         $done = $this->reader()->read($this->folder, $this->owner, $over, $delete, $dry, $whole);
-        self::assertInstanceOf(Outcome::class, $done, is_array($done) ? $done[0]->file.': '.ProblemWords::of($done[0]->problem) : '');
+        self::assertInstanceOf(
+            Outcome::class,
+            $done,
+            is_array($done) ? $done[0]->file.': '.ProblemWords::of($done[0]->problem) : '',
+        );
 
         return $done;
     }
@@ -506,13 +723,22 @@ final class FolderTest extends TestCase
      */
     private static function rule(string $field, string $comparison, array $values): array
     {
-        return ['format' => 2, 'show' => [[['field' => $field, 'comparison' => $comparison, 'values' => $values]]], 'keepOff' => [], 'season' => [], 'goesFirst' => false];
+        return [
+            'format' => 2,
+            'show' => [[['field' => $field, 'comparison' => $comparison, 'values' => $values]]],
+            'keepOff' => [],
+            'season' => [],
+            'goesFirst' => false,
+        ];
     }
 
     /** @return list<string> all files of words */
     private function paths(): array
     {
-        return array_values(array_map(fn (string $path): string => substr($path, strlen($this->folder) + 1), glob("$this->folder/{,*/}*.json", GLOB_BRACE) ?: []));
+        return array_values(array_map(
+            fn (string $path): string => substr($path, strlen($this->folder) + 1),
+            glob("$this->folder/{,*/}*.json", GLOB_BRACE) ?: [],
+        ));
     }
 
     /** @return array<string, string> */
@@ -530,9 +756,15 @@ final class FolderTest extends TestCase
     private function everything(): array
     {
         $all = [];
-        foreach (DB::select("select name from sqlite_master where type = 'table' and name not like 'product_words%' and name <> 'product_vocabulary'") as $table) {
+        foreach (DB::select(
+            "select name from sqlite_master where type = 'table' and name not like 'product_words%' and name <> "
+                ."'product_vocabulary'",
+        ) as $table) {
             if (! in_array($table->name, self::BESIDE, true)) {
-                $rows = array_map(static fn (object $row): array => (array) $row, DB::select("select * from $table->name"));
+                $rows = array_map(
+                    static fn (object $row): array => (array) $row,
+                    DB::select("select * from $table->name"),
+                );
                 sort($rows);
                 $all[$table->name] = $rows;
             }

@@ -27,16 +27,24 @@ $id = (int) $argv[2];
 app(Releases::class)->runDue();
 echo "ready\n";
 for ($round = 1; ; $round++) {
-    $done = app(Drafting::class)->apply($id, $user, [['edit' => 'set', 'id' => $argv[3], 'question' => 'how', 'setting' => 'size', 'value' => 12 + $round % 80]]);
+    $done = app(Drafting::class)->apply($id, $user, [
+        ['edit' => 'set', 'id' => $argv[3], 'question' => 'how', 'setting' => 'size', 'value' => 12 + $round % 80],
+    ]);
     if ($done instanceof StepResult) {
         echo "edit {$done->template->draft_revision}\n";
     }
     if ($round % 3 === 0) {
-        $release = app(Releases::class)->make(Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))), $user, '');
+        $release = app(Releases::class)
+            ->make(Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))), $user, '');
         echo 'release '.($release instanceof Release ? $release->id : 0)."\n";
     }
     if ($round % 4 === 0) {
-        $waiting = app(Releases::class)->wait(Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))), $user, '', new DateTimeImmutable('2020-01-01'));
+        $waiting = app(Releases::class)->wait(
+            Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))),
+            $user,
+            '',
+            new DateTimeImmutable('2020-01-01'),
+        );
         app(Releases::class)->runDue();
         echo "release $waiting->id\n";
     }
