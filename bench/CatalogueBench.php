@@ -17,7 +17,10 @@ use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
-/** What an owner waits for in the catalogue: lists over HTTP, saving with its statement of moves. Ratios are to the limit that was set. */
+/**
+ * What an owner waits for in the catalogue: lists over HTTP, saving with its statement of moves. Ratios are to the
+ * limit that was set.
+ */
 final class CatalogueBench
 {
     /** @return list<array<string, mixed>> */
@@ -28,27 +31,57 @@ final class CatalogueBench
         $category = (int) DB::table('categories')->min('id');
         $tag = (int) DB::table('tags')->min('id');
         $queries = [
-            'all' => '', 'by words' => 'q=ink+amber', 'in a category' => "category=$category", 'by brand and tag' => "brand=$brand&tag=$tag", 'on sale' => 'state=on-sale', 'sold out' => 'state=sold-out',
-            'hidden' => 'state=hidden', 'the newest' => 'sort=new', 'the dearest' => 'sort=dear', 'from the middle' => 'from='.intdiv($size, 2), 'from the end' => 'from='.($size - 50), 'a category, from far down' => "category=$category&from=".intdiv($size, 8),
+            'all' => '', 'by words' => 'q=ink+amber', 'in a category' => "category=$category",
+            'by brand and tag' => "brand=$brand&tag=$tag", 'on sale' => 'state=on-sale', 'sold out' => 'state=sold-out',
+            'hidden' => 'state=hidden', 'the newest' => 'sort=new', 'the dearest' => 'sort=dear',
+            'from the middle' => 'from='.intdiv($size, 2), 'from the end' => 'from='.($size - 50),
+            'a category, from far down' => "category=$category&from=".intdiv($size, 8),
         ];
         foreach ($queries as $name => $query) {
-            $rows[] = Timing::limited("products, $name", $size, 200, fn () => $this->get("/studio/catalogue/rows?$query"));
+            $rows[] = Timing::limited("products, $name", $size, 200, fn () => $this->get(
+                "/studio/catalogue/rows?$query",
+            ));
         }
-        $rows[] = Timing::limited('a product saved: its brand', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'brand', [$brand, $brand + 1]));
-        $rows[] = Timing::limited('a product saved: its title', $size, 150, $this->saving(Thing::Product, intdiv($size, 2), 'title', ['Sheet of one kind', 'Sheet of another kind']));
+        $rows[] = Timing::limited(
+            'a product saved: its brand',
+            $size,
+            150,
+            $this->saving(Thing::Product, intdiv($size, 2), 'brand', [$brand, $brand + 1]),
+        );
+        $rows[] = Timing::limited(
+            'a product saved: its title',
+            $size,
+            150,
+            $this->saving(Thing::Product, intdiv($size, 2), 'title', ['Sheet of one kind', 'Sheet of another kind']),
+        );
         [$moved, $beneath] = self::large();
-        $roots = array_values(array_map(intval(...), DB::table('categories')->whereNull('parent_id')->where('id', '<>', $moved)->limit(2)->pluck('id')->all()));
+        $roots = array_values(array_map(
+            intval(...),
+            DB::table('categories')->whereNull('parent_id')->where('id', '<>', $moved)->limit(2)->pluck('id')->all(),
+        ));
         $back = $this->saving(Thing::Category, $moved, 'parent', [null, null]);
-        $rows[] = Timing::limited('a category moved, '.number_format($beneath).' products beneath', $size, 2000, $this->saving(Thing::Category, $moved, 'parent', $roots), 3);
+        $rows[] = Timing::limited(
+            'a category moved, '.number_format($beneath).' products beneath',
+            $size,
+            2000,
+            $this->saving(Thing::Category, $moved, 'parent', $roots),
+            3,
+        );
         $back();
 
         return $rows;
     }
 
-    /** @return array{int, int} the root with the most products beneath it that are fewest above 20,000, or the largest */
+    /**
+     * @return array{int, int} the root with the most products beneath it that are fewest above 20,000, or the largest
+     */
     private static function large(): array
     {
-        $row = DB::selectOne('select t.id, count(distinct h.product_id) as n from categories t join categories d on d.lower between t.lower and t.upper join category_product h on h.category_id = d.id where t.parent_id is null group by t.id order by n desc limit 1');
+        $row = DB::selectOne(
+            'select t.id, count(distinct h.product_id) as n from categories t join categories d on d.lower between '
+                .'t.lower and t.upper join category_product h on h.category_id = d.id where t.parent_id is null '
+                .'group by t.id order by n desc limit 1',
+        );
 
         return [(int) $row->id, (int) $row->n];
     }
@@ -64,9 +97,11 @@ final class CatalogueBench
 
         return static function () use ($thing, $id, $field, $values, $user, &$turn): void {
             app()->forgetScopedInstances();
-            $stands = app(StoredThings::class)->read($thing, [$id])[$id] ?? throw new RuntimeException('There is nothing to save.');
+            $stands = app(StoredThings::class)->read($thing, [$id])[$id]
+                ?? throw new RuntimeException('There is nothing to save.');
             $next = $values[$turn++ % 2] === $stands[$field] ? $values[$turn % 2] : $values[($turn + 1) % 2];
-            $done = app(Saving::class)->save(new Entry([new Change($thing, $id, [$field => $stands[$field]], [$field => $next])]), $user);
+            $done = app(Saving::class)
+                ->save(new Entry([new Change($thing, $id, [$field => $stands[$field]], [$field => $next])]), $user);
             $done instanceof Saved || throw new RuntimeException('It was not saved.');
         };
     }

@@ -8,7 +8,10 @@ use RuntimeException;
 use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\DataFolder;
 
-/** The whole shop into a folder, and into an empty shop again, each in a process of its own that may not take more than 96 MB. Ratios are to the limit of 30 seconds that was set. */
+/**
+ * The whole shop into a folder, and into an empty shop again, each in a process of its own that may not take more than
+ * 96 MB. Ratios are to the limit of 30 seconds that was set.
+ */
 final class FolderBench
 {
     private const MEMORY = '96M';
@@ -25,14 +28,25 @@ final class FolderBench
         file_put_contents("$room/password", 'paper-and-ink');
         try {
             $this->shop("$room/one", ['PICTURES_FOLDER' => config()->string('vestibra.pictures')]);
-            $this->artisan("$room/one", ['vestibra:demo', '--products='.self::PRODUCTS], ['PICTURES_FOLDER' => config()->string('vestibra.pictures')]);
-            $export = $this->artisan("$room/one", ['vestibra:catalogue', 'export', "$room/folder"], ['PICTURES_FOLDER' => config()->string('vestibra.pictures')]);
-            $again = $this->artisan("$room/one", ['vestibra:catalogue', 'import', "$room/folder"], ['PICTURES_FOLDER' => config()->string('vestibra.pictures')]);
+            $this->artisan("$room/one", ['vestibra:demo', '--products='.self::PRODUCTS], ['PICTURES_FOLDER' => config()
+                ->string('vestibra.pictures')]);
+            $export = $this->artisan("$room/one", ['vestibra:catalogue', 'export', "$room/folder"], [
+                'PICTURES_FOLDER' => config()->string('vestibra.pictures'),
+            ]);
+            $again = $this->artisan("$room/one", ['vestibra:catalogue', 'import', "$room/folder"], [
+                'PICTURES_FOLDER' => config()->string('vestibra.pictures'),
+            ]);
             $this->shop("$room/two");
-            $this->artisan("$room/two", ['vestibra:user', 'add', 'bench@larkfold.example', 'Bench', "--password-from=$room/password"]);
+            $this->artisan("$room/two", [
+                'vestibra:user', 'add', 'bench@larkfold.example', 'Bench', "--password-from=$room/password",
+            ]);
             $import = $this->artisan("$room/two", ['vestibra:catalogue', 'import', "$room/folder"]);
 
-            return [$this->row('the shop into a folder', $export), $this->row('a folder that nobody changed read', $again), $this->row('a folder into an empty shop', $import)];
+            return [
+                $this->row('the shop into a folder', $export),
+                $this->row('a folder that nobody changed read', $again),
+                $this->row('a folder into an empty shop', $import),
+            ];
         } finally {
             DataFolder::remove($room);
         }
@@ -54,13 +68,19 @@ final class FolderBench
      */
     private function artisan(string $place, array $words, array $more = []): float
     {
-        $process = new Process([PHP_BINARY, '-d', 'memory_limit='.self::MEMORY, base_path('artisan'), ...$words], null, $more + [
-            'DB_DATABASE' => "$place/shop.sqlite", 'PICTURES_FOLDER' => "$place/pictures", 'FILES_FOLDER' => "$place/files", 'APP_CONFIG_CACHE' => "$place/no-config.php",
-        ]);
+        $process = new Process(
+            [PHP_BINARY, '-d', 'memory_limit='.self::MEMORY, base_path('artisan'), ...$words],
+            null,
+            $more + [
+                'DB_DATABASE' => "$place/shop.sqlite", 'PICTURES_FOLDER' => "$place/pictures",
+                'FILES_FOLDER' => "$place/files", 'APP_CONFIG_CACHE' => "$place/no-config.php",
+            ],
+        );
         $process->setTimeout(600);
         $begun = microtime(true);
         $process->run();
-        $process->isSuccessful() || throw new RuntimeException(implode(' ', $words).': '.$process->getOutput().$process->getErrorOutput());
+        $process->isSuccessful()
+            || throw new RuntimeException(implode(' ', $words).': '.$process->getOutput().$process->getErrorOutput());
 
         return microtime(true) - $begun;
     }
@@ -68,6 +88,13 @@ final class FolderBench
     /** @return array<string, mixed> */
     private function row(string $what, float $seconds): array
     {
-        return ['what' => $what, 'products' => self::PRODUCTS, 'ratio' => round($seconds / self::SECONDS, 2), 'goal' => 'at most '.self::SECONDS.' s within '.self::MEMORY, 'ours' => round($seconds * 1000), 'samples' => [$seconds * 1000]];
+        return [
+            'what' => $what,
+            'products' => self::PRODUCTS,
+            'ratio' => round($seconds / self::SECONDS, 2),
+            'goal' => 'at most '.self::SECONDS.' s within '.self::MEMORY,
+            'ours' => round($seconds * 1000),
+            'samples' => [$seconds * 1000],
+        ];
     }
 }

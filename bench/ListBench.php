@@ -10,7 +10,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use RuntimeException;
 
-/** What a customer waits for in lists: the first page and one far down, over HTTP. Ratios are to the limit that was set. */
+/**
+ * What a customer waits for in lists: the first page and one far down, over HTTP. Ratios are to the limit that was set.
+ */
 final class ListBench
 {
     private const LIMIT = 150;
@@ -22,17 +24,24 @@ final class ListBench
     /** @return list<array<string, mixed>> */
     public function run(int $size): array
     {
-        $category = DB::selectOne('select t.slug from categories t join categories d on d.lower between t.lower and t.upper join category_product h on h.category_id = d.id group by t.id order by count(*) desc limit 1');
+        $category = DB::selectOne(
+            'select t.slug from categories t join categories d on d.lower between t.lower and t.upper join '
+                .'category_product h on h.category_id = d.id group by t.id order by count(*) desc limit 1',
+        );
         $slug = static fn (string $table): string => (string) DB::table($table)->orderBy('id')->value('slug');
         $lists = [
-            'all products' => '/all', 'all products by title' => '/all?sort=title', 'the largest category' => '/c/'.($category->slug ?? ''),
-            'a brand' => '/brand/'.$slug('brands'), 'a tag' => '/tag/'.$slug('tags'), 'a collection by rule' => '/collection/on-offer-now',
+            'all products' => '/all', 'all products by title' => '/all?sort=title',
+            'the largest category' => '/c/'.($category->slug ?? ''),
+            'a brand' => '/brand/'.$slug('brands'), 'a tag' => '/tag/'.$slug('tags'),
+            'a collection by rule' => '/collection/on-offer-now',
         ];
         $rows = [];
         foreach ($lists as $what => $address) {
             $rows[] = Timing::limited("$what, page 1", $size, self::LIMIT, fn () => $this->get($address));
             $far = min(self::FAR, max(2, intdiv($size, 2 * self::PER_PAGE)));
-            $rows[] = Timing::limited("$what, page ".number_format($far), $size, self::LIMIT, fn () => $this->get($address.(str_contains($address, '?') ? '&' : '?')."page=$far"));
+            $rows[] = Timing::limited("$what, page ".number_format($far), $size, self::LIMIT, fn () => $this->get(
+                $address.(str_contains($address, '?') ? '&' : '?')."page=$far",
+            ));
         }
 
         return $rows;

@@ -20,7 +20,9 @@ final class Screens
     {
         $addresses = [];
         foreach (Routes::getRoutes()->getRoutes() as $route) {
-            if ($route->methods()[0] === 'GET' && str_starts_with($route->uri(), 'studio/') && $route->uri() !== 'studio/sign-in') {
+            if ($route->methods()[0] === 'GET'
+                && str_starts_with($route->uri(), 'studio/')
+                && $route->uri() !== 'studio/sign-in') {
                 array_push($addresses, ...self::filled($route));
             }
         }
@@ -51,10 +53,17 @@ final class Screens
         return match ($name) {
             'thing' => ['category', 'collection', 'brand', 'tag', 'option'],
             'ordered' => ['category', 'collection'],
-            'template' => array_map(static fn (PageKind $kind): int => self::first('templates', ['page_kind' => $kind->value, 'let_go_at' => null]), self::DRAWN),
+            'template' => array_map(
+                static fn (PageKind $kind): int =>
+                    self::first('templates', ['page_kind' => $kind->value, 'let_go_at' => null]),
+                self::DRAWN,
+            ),
             'productId', 'subjectId' => [self::first('products')],
             'pageKind' => [PageKind::Product->value, PageKind::Category->value],
-            'slug' => [(string) DB::table(str_contains($address, '/product/') ? 'products' : 'categories')->where('published', true)->orderBy('id')->value('slug')],
+            'slug' => [(string) DB::table(str_contains($address, '/product/') ? 'products' : 'categories')
+                ->where('published', true)
+                ->orderBy('id')
+                ->value('slug')],
             'thingId' => [self::first(match (true) {
                 str_contains($address, '/collection/') => 'collections',
                 str_contains($address, '/brand/') => 'brands',

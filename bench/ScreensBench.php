@@ -17,7 +17,8 @@ final class ScreensBench
 
     /**
      * @param  string  $folder  where the shop lies, as `shop.sqlite`, and what the server keeps beside it
-     * @return list<array{screen: string, request: string, products: int, ms: float, queries: int, samples: list<float>}>
+     * @return list<array{screen: string, request: string, products: int, ms: float, queries: int,
+     *     samples: list<float>}>
      */
     public function run(int $size, string $folder): array
     {
@@ -25,8 +26,10 @@ final class ScreensBench
         DB::purge();
         $port = self::freePort();
         $environment = [
-            'DB_DATABASE' => "$folder/shop.sqlite", 'SESSIONS_FILE' => "$folder/sessions.sqlite", 'CACHE_FOLDER' => "$folder/cache",
-            'APP_CONFIG_CACHE' => "$folder/config.php", 'APP_ROUTES_CACHE' => "$folder/routes.php", 'APP_URL' => "http://127.0.0.1:$port",
+            'DB_DATABASE' => "$folder/shop.sqlite", 'SESSIONS_FILE' => "$folder/sessions.sqlite",
+            'CACHE_FOLDER' => "$folder/cache",
+            'APP_CONFIG_CACHE' => "$folder/config.php", 'APP_ROUTES_CACHE' => "$folder/routes.php",
+            'APP_URL' => "http://127.0.0.1:$port",
             'SESSION_SECURE_COOKIE' => 'false', 'PHP_CLI_SERVER_WORKERS' => '3',
         ];
         foreach (['config:cache', 'route:cache'] as $command) {
@@ -34,14 +37,23 @@ final class ScreensBench
         }
         (new Process([PHP_BINARY, 'bin/_classes.php'], base_path(), $environment))->mustRun();
         $server = new Process([
-            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=192', '-d', 'opcache.jit=off', '-d', 'opcache.preload=bin/_preload.php',
-            '-d', 'opcache.preload_user='.get_current_user(), '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:$port", '-t', 'public', 'bench/measured.php',
+            PHP_BINARY, '-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=192', '-d', 'opcache.jit=off',
+            '-d', 'opcache.preload=bin/_preload.php',
+            '-d', 'opcache.preload_user='.get_current_user(), '-d', 'variables_order=EGPCS', '-S', "127.0.0.1:$port",
+            '-t', 'public', 'bench/measured.php',
         ], base_path(), $environment, timeout: null);
         $server->disableOutput()->setOptions(['create_new_console' => true]);
         $server->start();
         try {
             self::wait($port);
-            $browser = new Process(['node', 'bench/screens.mjs', "--base=http://127.0.0.1:$port", "--addresses=$folder/addresses.json", "--products=$size"], base_path(), timeout: self::PATIENCE);
+            $browser = new Process(
+                [
+                    'node', 'bench/screens.mjs', "--base=http://127.0.0.1:$port", "--addresses=$folder/addresses.json",
+                    "--products=$size",
+                ],
+                base_path(),
+                timeout: self::PATIENCE,
+            );
             $browser->mustRun();
 
             return json_decode($browser->getOutput(), true, flags: JSON_THROW_ON_ERROR);

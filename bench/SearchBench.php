@@ -19,7 +19,10 @@ use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\Search\Query;
 
-/** Searches with one typing error each, drawn from titles: how long they take, and how often the wanted product is among the first three. */
+/**
+ * Searches with one typing error each, drawn from titles: how long they take, and how often the wanted product is among
+ * the first three.
+ */
 final class SearchBench
 {
     private const QUERIES = 500;
@@ -36,7 +39,10 @@ final class SearchBench
     public function run(int $size, int $seed): array
     {
         mt_srand($seed);
-        $titles = DB::select('select id, title from products where published = 1 and title like \'% %\' order by (id * 7919) % 100003 limit '.self::QUERIES);
+        $titles = DB::select(
+            'select id, title from products where published = 1 and title like \'% %\' order by (id * 7919) % 100003 '
+                .'limit '.self::QUERIES,
+        );
         $samples = [];
         $found = 0;
         foreach ($titles as $row) {
@@ -44,7 +50,10 @@ final class SearchBench
             $first = [];
             $samples[] = Timing::once(static function () use ($query, &$first): void {
                 $hits = (new SearchIndex)->find($query);
-                $first = array_column(DB::select("select product_id from $hits->table order by place limit 12"), 'product_id');
+                $first = array_column(
+                    DB::select("select product_id from $hits->table order by place limit 12"),
+                    'product_id',
+                );
             });
             $found += in_array($row->id, array_slice($first, 0, 3), true) ? 1 : 0;
         }
@@ -67,8 +76,22 @@ final class SearchBench
         return [
             $this->late('the page of a search with filters, 95th percentile', $size, $page, self::LIMIT),
             $this->late('suggestions, 95th percentile', $size, $suggestions, self::SUGGESTIONS),
-            ['what' => 'a search with a typing error, 95th percentile of 500', 'products' => $size, 'ratio' => round($late / self::LIMIT, 2), 'goal' => 'under '.self::LIMIT.' ms', 'ours' => round($late, 1), 'samples' => $samples],
-            ['what' => 'the wanted product among the first three, of 100', 'products' => $size, 'ratio' => round($share / self::FOUND, 2), 'goal' => 'at least '.self::FOUND, 'ours' => $share, 'samples' => []],
+            [
+                'what' => 'a search with a typing error, 95th percentile of 500',
+                'products' => $size,
+                'ratio' => round($late / self::LIMIT, 2),
+                'goal' => 'under '.self::LIMIT.' ms',
+                'ours' => round($late, 1),
+                'samples' => $samples,
+            ],
+            [
+                'what' => 'the wanted product among the first three, of 100',
+                'products' => $size,
+                'ratio' => round($share / self::FOUND, 2),
+                'goal' => 'at least '.self::FOUND,
+                'ours' => $share,
+                'samples' => [],
+            ],
         ];
     }
 
@@ -81,14 +104,25 @@ final class SearchBench
         sort($samples);
         $late = $samples[(int) floor(0.95 * (count($samples) - 1))];
 
-        return ['what' => $what, 'products' => $size, 'ratio' => round($late / $limit, 2), 'goal' => "under $limit ms", 'ours' => round($late, 1), 'samples' => $samples];
+        return [
+            'what' => $what,
+            'products' => $size,
+            'ratio' => round($late / $limit, 2),
+            'goal' => "under $limit ms",
+            'ours' => round($late, 1),
+            'samples' => $samples,
+        ];
     }
 
     private function publish(): void
     {
         $owner = User::query()->firstOrFail();
-        $template = app(Templates::class)->fromStart('Searches, with filters', 'beside', $owner, PageKind::Search) ?? throw new RuntimeException('There is no such start.');
-        app(Drafting::class)->apply($template->id, $owner, [['edit' => 'reach', 'reach' => ['format' => 2, 'show' => [[]], 'keepOff' => [], 'season' => [], 'goesFirst' => true]]]);
+        $template = app(Templates::class)->fromStart('Searches, with filters', 'beside', $owner, PageKind::Search)
+            ?? throw new RuntimeException('There is no such start.');
+        app(Drafting::class)->apply($template->id, $owner, [[
+            'edit' => 'reach',
+            'reach' => ['format' => 2, 'show' => [[]], 'keepOff' => [], 'season' => [], 'goesFirst' => true],
+        ]]);
         app(Releases::class)->make(Changes::of(TemplateChange::publish($template->refresh())), $owner, 'Measured');
     }
 
@@ -102,7 +136,10 @@ final class SearchBench
         $answer->getStatusCode() === 200 || throw new RuntimeException("$address answers {$answer->getStatusCode()}.");
     }
 
-    /** One letter of one word changed, taken out, put in, or swapped with the next; in a word that has four letters or more. */
+    /**
+     * One letter of one word changed, taken out, put in, or swapped with the next; in a word that has four letters or
+     * more.
+     */
     private static function mistyped(string $title): string
     {
         $words = explode(' ', $title);

@@ -54,6 +54,13 @@ final class Timing
         $samples = array_map(static fn (): float => self::once($work), range(1, $rounds));
         $median = self::median($samples);
 
-        return ['what' => $what, 'products' => $size, 'ratio' => round($median / $limit, 2), 'goal' => "under $limit ms", 'ours' => round($median, 1), 'samples' => $samples];
+        return [
+            'what' => $what,
+            'products' => $size,
+            'ratio' => round($median / $limit, 2),
+            'goal' => "under $limit ms",
+            'ours' => round($median, 1),
+            'samples' => $samples,
+        ];
     }
 }

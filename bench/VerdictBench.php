@@ -28,7 +28,12 @@ final class VerdictBench
         $few = $this->ours(500, false, $seed);
         $many = $this->ours(5000, false, $seed);
 
-        return [...$rows, ['what' => 'verdict, 5,000 templates against 500', 'ratio' => round($many / $few, 2), 'goal' => 'at most 4 times the time', 'ours' => $many]];
+        return [...$rows, [
+            'what' => 'verdict, 5,000 templates against 500',
+            'ratio' => round($many / $few, 2),
+            'goal' => 'at most 4 times the time',
+            'ours' => $many,
+        ]];
     }
 
     /**
@@ -62,7 +67,8 @@ final class VerdictBench
         $each = static fn (string $side): float => round(Timing::median($samples[$side]) * 1000 / self::PRODUCTS, 3);
 
         return [
-            'what' => "verdict, $mix, 500 templates, against $name", 'ratio' => round($each('ours') / max(0.001, $each('theirs')), 2), 'goal' => 'less is better',
+            'what' => "verdict, $mix, 500 templates, against $name",
+            'ratio' => round($each('ours') / max(0.001, $each('theirs')), 2), 'goal' => 'less is better',
             'ours' => $each('ours'), 'theirs' => $each('theirs'), 'samples' => $samples,
         ];
     }

@@ -21,7 +21,10 @@ use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleCollections;
 use Vestibra\Core\Reach\RuleFields;
 
-/** Templates with four clauses each, and products to ask for: 60 % of the clauses on category, brand or tag, 20 % mixed, 15 % narrowing alone, 5 % empty. */
+/**
+ * Templates with four clauses each, and products to ask for: 60 % of the clauses on category, brand or tag, 20 % mixed,
+ * 15 % narrowing alone, 5 % empty.
+ */
 final class VerdictWorld implements Living
 {
     private const CATEGORIES = 300;
@@ -74,11 +77,18 @@ final class VerdictWorld implements Living
     /** @return array{Features, array<string, mixed>} the same product for both sides */
     public function product(int $id): array
     {
-        $filed = array_values(array_unique([$this->chance->skewed(self::CATEGORIES), ...($this->chance->number(1, 3) === 1 ? [$this->chance->number(1, self::CATEGORIES)] : [])]));
+        $filed = array_values(array_unique([
+            $this->chance->skewed(self::CATEGORIES),
+            ...($this->chance->number(1, 3) === 1 ? [$this->chance->number(1, self::CATEGORIES)] : []),
+        ]));
         $within = $this->tree->upwards($filed);
         $brand = $this->chance->skewed(self::BRANDS);
         $tags = $this->chance->some($this->chance->number(0, 3), self::TAGS);
-        [$price, $stock, $sale] = [$this->chance->number(100, 20_000), $this->chance->number(0, 60), $this->chance->number(0, 4) === 0 ? 1 : 0];
+        [$price, $stock, $sale] = [
+            $this->chance->number(100, 20_000),
+            $this->chance->number(0, 60),
+            $this->chance->number(0, 4) === 0 ? 1 : 0,
+        ];
         $features = Features::of(PageKind::Product, $id, new DateTimeImmutable('2026-11-25T12:00:00Z'), [
             Aspect::Product->value => [$id],
             Aspect::CategoryExactly->value => $filed,
@@ -116,9 +126,14 @@ final class VerdictWorld implements Living
         $conditions = [];
         foreach ($this->chance->some($count, 3) as $which) {
             $conditions[] = match ($which) {
-                1 => new Condition('category', 'isIn', $this->chance->some($this->chance->number(1, 2), self::CATEGORIES)),
+                1 => new Condition(
+                    'category',
+                    'isIn',
+                    $this->chance->some($this->chance->number(1, 2), self::CATEGORIES),
+                ),
                 2 => new Condition('brand', 'isOneOf', [$this->chance->skewed(self::BRANDS)]),
-                default => new Condition('tag', 'hasAnyOf', $this->chance->some($this->chance->number(1, 2), self::TAGS)),
+                default =>
+                    new Condition('tag', 'hasAnyOf', $this->chance->some($this->chance->number(1, 2), self::TAGS)),
             };
         }
 
@@ -128,7 +143,8 @@ final class VerdictWorld implements Living
     private function narrowing(): Condition
     {
         return match ($this->chance->number(1, 3)) {
-            1 => new Condition('price', $this->chance->number(0, 1) === 0 ? 'atLeast' : 'atMost', [$this->chance->number(100, 20_000)]),
+            1 => new Condition('price', $this->chance->number(0, 1) === 0 ? 'atLeast' : 'atMost', [$this->chance
+                ->number(100, 20_000)]),
             2 => new Condition('stock', 'atMost', [$this->chance->number(0, 20)]),
             default => new Condition('sale', 'isOn', []),
         };

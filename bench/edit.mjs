@@ -1,13 +1,14 @@
 // From pointer-up or last key to the server's confirmed HTML painted, on the drawing table, served by bin/start.
 // node bench/edit.mjs [--blocks=60] [--edits=300] [--seed=1]
-// node bench/edit.mjs --blocks=200 --styled=1: each block with ten style values in two states; --styled=2: and no two of them alike
-// node bench/edit.mjs --cards=48: the card of that many products, edited where it stands
+// node bench/edit.mjs --blocks=200 --styled=1: each block with ten style values in two states; --styled=2: and no two
+// of them alike node bench/edit.mjs --cards=48: the card of that many products, edited where it stands
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { launchOptions } from '../tools/chromium.mjs';
 
-const option = (name, otherwise) => Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
+const option = (name, otherwise) =>
+    Number(process.argv.find((one) => one.startsWith(`--${name}=`))?.split('=')[1] ?? otherwise);
 const cards = option('cards', 0);
 const STYLES = {
     colour: 'ink',
@@ -28,12 +29,17 @@ const styled = (nth) =>
         : {
               how: {
                   desktop: Object.fromEntries(
-                      Object.entries(option('styled', 0) === 2 ? { ...STYLES, padding: nth % 20, corner: Math.floor(nth / 10) } : STYLES).flatMap(
-                          ([name, value]) => [
-                              [name, value],
-                              [`${name}:hovered`, typeof value === 'number' ? Math.max(0, value - 1) : value === 'surface' ? 'line' : value],
+                      Object.entries(
+                          option('styled', 0) === 2
+                              ? { ...STYLES, padding: nth % 20, corner: Math.floor(nth / 10) }
+                              : STYLES,
+                      ).flatMap(([name, value]) => [
+                          [name, value],
+                          [
+                              `${name}:hovered`,
+                              typeof value === 'number' ? Math.max(0, value - 1) : value === 'surface' ? 'line' : value,
                           ],
-                      ),
+                      ]),
                   ),
               },
           };
@@ -109,7 +115,10 @@ async function fill(page) {
                         edit: 'insert',
                         parent: columns[(made + at) % columns.length].id,
                         after: null,
-                        node: { kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5], ...styles[made + at] },
+                        node: {
+                            kind: ['heading', 'text', 'price', 'rating', 'short-description'][(made + at) % 5],
+                            ...styles[made + at],
+                        },
                     })),
                 );
             }
@@ -213,7 +222,11 @@ async function measure(page) {
         const act = await made[name](at);
         await page.evaluate(() => (window.marks = { began: 0, painted: 0 }));
         await act(at);
-        await page.waitForFunction(() => window.marks.began > 0 && window.marks.painted > window.marks.began, undefined, { polling: 5 });
+        await page.waitForFunction(
+            () => window.marks.began > 0 && window.marks.painted > window.marks.began,
+            undefined,
+            { polling: 5 },
+        );
         const took = await page.evaluate(() => window.marks.painted - window.marks.began);
         if (at >= warmUp) samples.push({ name, took });
     }
@@ -221,9 +234,12 @@ async function measure(page) {
 }
 
 function report(samples) {
-    const at = (list, part) => list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * part))].toFixed(1);
+    const at = (list, part) =>
+        list.sort((a, b) => a - b)[Math.min(list.length - 1, Math.floor(list.length * part))].toFixed(1);
     const line = (words, list) =>
-        console.log(`${words.padEnd(12)} median ${at(list, 0.5).padStart(6)} ms   95th percentile ${at(list, 0.95).padStart(6)} ms   (${list.length})`);
+        console.log(
+            `${words.padEnd(12)} median ${at(list, 0.5).padStart(6)} ms   95th percentile ${at(list, 0.95).padStart(6)} ms   (${list.length})`,
+        );
     console.log(`edit: ${cards > 0 ? `the card of ${cards} products` : `${blocks} blocks`}, seed ${option('seed', 1)}`);
     for (const name of new Set(samples.map((sample) => sample.name)))
         line(

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-// For PHP's built-in server, as bin/_router.php, and every answer of the application says how many milliseconds it took and
-// how many queries it asked.
+// For PHP's built-in server, as bin/_router.php, and every answer of the application says how many milliseconds it took
+// and how many queries it asked.
 
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Foundation\Application;

@@ -1,24 +1,38 @@
-// What a customer on a phone waits for after a click on a filter: until the new list is painted, and how large the answer is. With
-// 150 ms, 1.6 Mbit/s and a processor four times slower. The shop has to have filters beside the list of /all (vestibra:bench filters
-// makes such shops in storage/app/bench).
-// node bench/narrow.mjs --base=http://127.0.0.1:8010 [--clicks=20]
+// What a customer on a phone waits for after a click on a filter: until the new list is painted, and how large the
+// answer is. With 150 ms, 1.6 Mbit/s and a processor four times slower. The shop has to have filters beside the list of
+// /all (vestibra:bench filters makes such shops in storage/app/bench). node bench/narrow.mjs
+// --base=http://127.0.0.1:8010 [--clicks=20]
 import { chromium } from '@playwright/test';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { launchOptions } from '../tools/chromium.mjs';
 
-const said = (name, otherwise) => process.argv.find((one) => one.startsWith(`--${name}=`))?.slice(name.length + 3) ?? otherwise;
+const said = (name, otherwise) =>
+    process.argv.find((one) => one.startsWith(`--${name}=`))?.slice(name.length + 3) ?? otherwise;
 const base = said('base', 'http://127.0.0.1:8000');
 const clicks = Number(said('clicks', '20'));
 const browser = await chromium.launch(launchOptions);
-const page = await browser.newPage({ viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true });
+const page = await browser.newPage({
+    viewport: { width: 390, height: 844 },
+    deviceScaleFactor: 2,
+    isMobile: true,
+    hasTouch: true,
+});
 await page.goto(`${base}/all`, { waitUntil: 'networkidle' });
 const wire = await page.context().newCDPSession(page);
 await wire.send('Network.enable');
-await wire.send('Network.emulateNetworkConditions', { offline: false, latency: 150, downloadThroughput: 1.6e6 / 8, uploadThroughput: 1.6e6 / 8 });
+await wire.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 150,
+    downloadThroughput: 1.6e6 / 8,
+    uploadThroughput: 1.6e6 / 8,
+});
 await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 });
 const sizes = [];
 const asked = new Set();
-wire.on('Network.responseReceived', (event) => event.response.mimeType === 'application/json' && asked.add(event.requestId));
+wire.on(
+    'Network.responseReceived',
+    (event) => event.response.mimeType === 'application/json' && asked.add(event.requestId),
+);
 wire.on('Network.loadingFinished', (event) => asked.has(event.requestId) && sizes.push(event.encodedDataLength));
 const times = [];
 for (let click = 0; click < clicks; click++) {
@@ -33,7 +47,12 @@ for (let click = 0; click < clicks; click++) {
                     new MutationObserver((_, observer) => {
                         observer.disconnect();
                         requestAnimationFrame(() => requestAnimationFrame(() => resolve(performance.now() - start)));
-                    }).observe(list.closest('[data-part]'), { childList: true, subtree: true, attributes: true, characterData: true });
+                    }).observe(list.closest('[data-part]'), {
+                        childList: true,
+                        subtree: true,
+                        attributes: true,
+                        characterData: true,
+                    });
                     setTimeout(() => resolve(null), 3_000);
                     boxes[(at * 5) % boxes.length].click();
                 }),

@@ -1,6 +1,6 @@
-// What every screen of the Studio asks of the server when it is opened: milliseconds of the answer and queries, the quicker of two
-// visits. Screens are found by opening every address that may be one. Called by `vestibra:bench screens`.
-// node bench/screens.mjs --base=http://127.0.0.1:8127 --addresses=FILE --products=N
+// What every screen of the Studio asks of the server when it is opened: milliseconds of the answer and queries, the
+// quicker of two visits. Screens are found by opening every address that may be one. Called by `vestibra:bench
+// screens`. node bench/screens.mjs --base=http://127.0.0.1:8127 --addresses=FILE --products=N
 import { chromium } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { launchOptions } from '../tools/chromium.mjs';
@@ -39,7 +39,9 @@ async function quiet(page, pending) {
         await new Promise((resolve) => setTimeout(resolve, 50));
         if (pending.size > 0) since = Date.now();
         if (Date.now() - begin > MOST) {
-            console.error(`Still asked after ${MOST} ms on ${page.url()}: ${[...pending].map((one) => one.url()).join(' ')}`);
+            console.error(
+                `Still asked after ${MOST} ms on ${page.url()}: ${[...pending].map((one) => one.url()).join(' ')}`,
+            );
             return;
         }
     }
@@ -47,7 +49,9 @@ async function quiet(page, pending) {
 
 const browser = await chromium.launch(launchOptions);
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-await context.request.post(`${base}/studio/sign-in`, { form: { email: 'owner@larkfold.example', password: 'paper-and-ink' } });
+await context.request.post(`${base}/studio/sign-in`, {
+    form: { email: 'owner@larkfold.example', password: 'paper-and-ink' },
+});
 for (const address of addresses) {
     const first = await context.request.get(base + address, { timeout: MOST });
     if (!first.ok() || !(await first.text()).includes('<div id="studio">')) continue;
@@ -76,6 +80,13 @@ for (const address of addresses) {
 await browser.close();
 const rows = [...found].map(([key, { ms, queries }]) => {
     const [screen, request] = key.split('\t');
-    return { screen, request, products: Number(given('products')), ms: Math.min(...ms), queries: Math.min(...queries), samples: ms };
+    return {
+        screen,
+        request,
+        products: Number(given('products')),
+        ms: Math.min(...ms),
+        queries: Math.min(...queries),
+        samples: ms,
+    };
 });
 console.log(JSON.stringify(rows));

@@ -1,6 +1,6 @@
-// What a customer's phone gets: bytes, requests, unused styles, the largest paint and the shift. Median of five cold visits with
-// 150 ms, 1.6 Mbit/s and a processor four times slower, served by bin/start.
-// node bench/weight.mjs [--base=http://127.0.0.1:8000]
+// What a customer's phone gets: bytes, requests, unused styles, the largest paint and the shift. Median of five cold
+// visits with 150 ms, 1.6 Mbit/s and a processor four times slower, served by bin/start. node bench/weight.mjs
+// [--base=http://127.0.0.1:8000]
 import { chromium } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
@@ -19,7 +19,11 @@ const given = process.argv.find((one) => one.startsWith('--base='))?.slice(7);
 const base = given ?? 'http://127.0.0.1:8125';
 const server = given
     ? null
-    : spawn('bin/start', { env: { ...process.env, PORT: '8125', DATA_FOLDER: `${process.cwd()}/storage/app/bench-data` }, stdio: 'ignore', detached: true });
+    : spawn('bin/start', {
+          env: { ...process.env, PORT: '8125', DATA_FOLDER: `${process.cwd()}/storage/app/bench-data` },
+          stdio: 'ignore',
+          detached: true,
+      });
 
 const middle = (list) => [...list].sort((one, other) => one - other)[Math.floor(list.length / 2)];
 
@@ -36,11 +40,21 @@ async function reached() {
 }
 
 async function visit(browser, address) {
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true });
+    const context = await browser.newContext({
+        viewport: { width: 390, height: 844 },
+        deviceScaleFactor: 2,
+        isMobile: true,
+        hasTouch: true,
+    });
     const page = await context.newPage();
     const wire = await context.newCDPSession(page);
     await wire.send('Network.enable');
-    await wire.send('Network.emulateNetworkConditions', { offline: false, latency: 150, downloadThroughput: 1.6e6 / 8, uploadThroughput: 1.6e6 / 8 });
+    await wire.send('Network.emulateNetworkConditions', {
+        offline: false,
+        latency: 150,
+        downloadThroughput: 1.6e6 / 8,
+        uploadThroughput: 1.6e6 / 8,
+    });
     await wire.send('Emulation.setCPUThrottlingRate', { rate: 4 });
     const kinds = new Map();
     const bytes = { all: 0, Document: 0, Stylesheet: 0, Script: 0, Font: 0, Image: 0 };
@@ -55,14 +69,18 @@ async function visit(browser, address) {
     await page.addInitScript(() => {
         window.shift = 0;
         window.largest = 0;
-        new PerformanceObserver((list) => list.getEntries().forEach((one) => !one.hadRecentInput && (window.shift += one.value))).observe({
+        new PerformanceObserver((list) =>
+            list.getEntries().forEach((one) => !one.hadRecentInput && (window.shift += one.value)),
+        ).observe({
             type: 'layout-shift',
             buffered: true,
         });
-        new PerformanceObserver((list) => list.getEntries().forEach((one) => (window.largest = one.startTime))).observe({
-            type: 'largest-contentful-paint',
-            buffered: true,
-        });
+        new PerformanceObserver((list) => list.getEntries().forEach((one) => (window.largest = one.startTime))).observe(
+            {
+                type: 'largest-contentful-paint',
+                buffered: true,
+            },
+        );
     });
     await page.coverage.startCSSCoverage({ resetOnNavigation: false });
     await page.goto(base + address, { waitUntil: 'networkidle' });
@@ -71,7 +89,10 @@ async function visit(browser, address) {
     const [shift, largest] = await page.evaluate(() => [window.shift, window.largest]);
     const sheets = (await page.coverage.stopCSSCoverage()).filter((sheet) => sheet.url.includes('/build/'));
     const total = sheets.reduce((sum, sheet) => sum + sheet.text.length, 0);
-    const used = sheets.reduce((sum, sheet) => sum + sheet.ranges.reduce((part, range) => part + range.end - range.start, 0), 0);
+    const used = sheets.reduce(
+        (sum, sheet) => sum + sheet.ranges.reduce((part, range) => part + range.end - range.start, 0),
+        0,
+    );
     await context.close();
     return { requests, ...bytes, unused: total === 0 ? 0 : 1 - used / total, largest, shift };
 }

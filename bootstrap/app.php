@@ -14,6 +14,7 @@ use Vestibra\App\Doors\Console;
 use Vestibra\App\Doors\Middleware\Compressed;
 use Vestibra\App\Doors\Middleware\Forgery;
 use Vestibra\App\Doors\Middleware\OneAddress;
+use Vestibra\App\Doors\Middleware\OneMoment;
 use Vestibra\App\Doors\Middleware\PlainAddress;
 use Vestibra\App\Doors\Middleware\SecurityHeaders;
 use Vestibra\App\Doors\Middleware\SessionWhenNeeded;
@@ -22,11 +23,17 @@ use Vestibra\App\Doors\Setup\Failures;
 
 // What was cached for another place or another environment is not used: each has a cache of its own.
 $around = array_map(static fn (string $name): string => "$name=".(getenv($name) === false ? '' : getenv($name)), [
-    'APP_ENV', 'APP_DEBUG', 'APP_KEY', 'APP_URL', 'CACHE_FOLDER', 'CACHE_STORE', 'DATA_FOLDER', 'DB_DATABASE', 'FILES_FOLDER', 'LOG_CHANNEL', 'QUEUE_CONNECTION', 'SESSIONS_FILE',
-    'SESSION_DRIVER', 'SESSION_SECURE_COOKIE', 'SHOP_CURRENCY', 'SHOP_HOSTS', 'SHOP_LOCALE', 'SHOP_NAME', 'SHOP_ZONE', 'TRUSTED_PROXIES', 'VIEW_COMPILED_PATH',
+    'APP_ENV', 'APP_DEBUG', 'APP_KEY', 'APP_URL', 'CACHE_FOLDER', 'CACHE_STORE', 'DATA_FOLDER', 'DB_DATABASE',
+    'FILES_FOLDER', 'LOG_CHANNEL', 'QUEUE_CONNECTION', 'SESSIONS_FILE',
+    'SESSION_DRIVER', 'SESSION_SECURE_COOKIE', 'SHOP_CURRENCY', 'SHOP_HOSTS', 'SHOP_LOCALE', 'SHOP_NAME', 'SHOP_ZONE',
+    'TRUSTED_PROXIES', 'VIEW_COMPILED_PATH',
 ]);
 $environment = dirname(__DIR__).'/.env';
-$mark = substr(hash('sha256', implode("\n", [__DIR__, is_file($environment) ? (string) filemtime($environment) : '', ...$around])), 0, 12);
+$mark = substr(
+    hash('sha256', implode("\n", [__DIR__, is_file($environment) ? (string) filemtime($environment) : '', ...$around])),
+    0,
+    12,
+);
 $_ENV['APP_CONFIG_CACHE'] ??= $_SERVER['APP_CONFIG_CACHE'] ??= "bootstrap/cache/config-$mark.php";
 
 $app = Application::configure(basePath: dirname(__DIR__))
@@ -52,12 +59,15 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         // Words on a page are kept as they were typed, also when nothing is left of them.
-        $asTyped = static fn (Request $request): bool => $request->is('studio/templates/*/edits', 'studio/html', 'studio/catalogue/*');
+        $asTyped = static fn (Request $request): bool =>
+            $request->is('studio/templates/*/edits', 'studio/html', 'studio/catalogue/*');
         $middleware->trimStrings(except: [$asTyped]);
         $middleware->convertEmptyStringsToNull(except: [$asTyped]);
         $middleware->prepend([SecurityHeaders::class, Compressed::class]);
-        $middleware->append([PlainAddress::class, OneAddress::class]);
-        $middleware->web(replace: [StartSession::class => SessionWhenNeeded::class, ValidateCsrfToken::class => Forgery::class]);
+        $middleware->append([OneMoment::class, PlainAddress::class, OneAddress::class]);
+        $middleware->web(
+            replace: [StartSession::class => SessionWhenNeeded::class, ValidateCsrfToken::class => Forgery::class],
+        );
         $middleware->authenticateSessions();
         $middleware->redirectGuestsTo('/studio/sign-in');
         $middleware->redirectUsersTo('/studio/today');

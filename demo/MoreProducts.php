@@ -28,47 +28,93 @@ final class MoreProducts
                 $rows = [];
                 for ($id = $first; $id < min($first + self::AT_ONCE, $number + 1); $id++) {
                     $made = $inventor->product($id);
-                    $rows['products'][] = [
-                        'id' => $id, 'slug' => Str::slug($made->title)."-$id", 'title' => $made->title, 'title_folded' => '', 'short_description' => $made->short, 'description' => $made->description,
-                        'published' => (int) $made->published, 'brand_id' => $made->brand, 'main_category_id' => $made->categories[0], 'added_at' => $today->copy()->subDays($made->daysAgo)->toDateTimeString(),
-                        'review_count' => $made->reviews, 'star_sum' => $made->stars, 'picture_count' => count($made->pictures),
-                        'variant_count' => count(array_filter($made->variants, static fn (array $one): bool => $one['published'])), 'price_low' => min(array_column($made->variants, 'price')),
-                    ];
-                    foreach ($made->categories as $category) {
-                        $rows['category_product'][] = ['product_id' => $id, 'category_id' => $category];
-                    }
-                    foreach ($made->tags as $tag) {
-                        $rows['product_tag'][] = ['product_id' => $id, 'tag_id' => $tag];
-                    }
-                    foreach ($made->facts as $fact) {
-                        $rows['fact_values'][] = ['product_id' => $id, 'fact_id' => $fact['fact'], 'position' => $fact['position'], 'written' => $fact['written'], 'folded' => $fact['folded'], 'number' => $fact['number']];
-                    }
-                    foreach ($made->pictures as $position => $picture) {
-                        $rows['product_pictures'][] = ['product_id' => $id, 'picture_id' => $picture, 'position' => $position];
-                    }
-                    foreach ($made->variants as $position => $one) {
-                        $variant++;
-                        $rows['variants'][] = ['id' => $variant, 'product_id' => $id, 'sku' => sprintf('GN-%06d-%02d', $id, $position + 1), 'price' => $one['price'], 'sale_price' => $one['sale'], 'stock' => $one['stock'], 'published' => (int) $one['published'], 'position' => $position];
-                        foreach ($one['values'] as $option => $value) {
-                            $rows['variant_values'][] = ['variant_id' => $variant, 'option_id' => $option, 'option_value_id' => $value];
-                        }
-                    }
-                    foreach (array_unique(Folding::words($made->title)) as $word) {
-                        $rows['title_words'][] = ['word' => $word, 'product_id' => $id];
-                    }
+                    self::product($rows, $id, $made, $today->copy()->subDays($made->daysAgo)->toDateTimeString());
+                    $variant = self::variants($rows, $id, $made, $variant);
                 }
                 foreach ($rows as $table => $several) {
                     self::insert($table, $several);
                 }
             }
-            DB::update('update products set title_folded = folded_line(title), title_order = name_order(title) where id > ?', [$last]);
+            DB::update(
+                'update products set title_folded = folded_line(title), title_order = name_order(title) where id > ?',
+                [$last],
+            );
             ProductIndex::words('p.id > ?', $last);
         });
     }
 
+    /** @param  array<string, non-empty-list<array<string, int|string|float|null>>>  $rows  by table */
+    private static function product(array &$rows, int $id, Invention $made, string $addedAt): void
+    {
+        $rows['products'][] = [
+            'id' => $id, 'slug' => Str::slug($made->title)."-$id", 'title' => $made->title,
+            'title_folded' => '', 'short_description' => $made->short, 'description' => $made->description,
+            'published' => (int) $made->published, 'brand_id' => $made->brand,
+            'main_category_id' => $made->categories[0],
+            'added_at' => $addedAt,
+            'review_count' => $made->reviews, 'star_sum' => $made->stars,
+            'picture_count' => count($made->pictures),
+            'variant_count' => count(
+                array_filter($made->variants, static fn (array $one): bool => $one['published']),
+            ),
+            'price_low' => min(array_column($made->variants, 'price')),
+        ];
+        foreach ($made->categories as $category) {
+            $rows['category_product'][] = ['product_id' => $id, 'category_id' => $category];
+        }
+        foreach ($made->tags as $tag) {
+            $rows['product_tag'][] = ['product_id' => $id, 'tag_id' => $tag];
+        }
+        foreach ($made->facts as $fact) {
+            $rows['fact_values'][] = [
+                'product_id' => $id,
+                'fact_id' => $fact['fact'],
+                'position' => $fact['position'],
+                'written' => $fact['written'],
+                'folded' => $fact['folded'],
+                'number' => $fact['number'],
+            ];
+        }
+        foreach ($made->pictures as $position => $picture) {
+            $rows['product_pictures'][] =
+                ['product_id' => $id, 'picture_id' => $picture, 'position' => $position];
+        }
+        foreach (array_unique(Folding::words($made->title)) as $word) {
+            $rows['title_words'][] = ['word' => $word, 'product_id' => $id];
+        }
+    }
+
+    /**
+     * @param  array<string, non-empty-list<array<string, int|string|float|null>>>  $rows  by table
+     * @return int the number of the last variant
+     */
+    private static function variants(array &$rows, int $id, Invention $made, int $variant): int
+    {
+        foreach ($made->variants as $position => $one) {
+            $variant++;
+            $rows['variants'][] = [
+                'id' => $variant,
+                'product_id' => $id,
+                'sku' => sprintf('GN-%06d-%02d', $id, $position + 1),
+                'price' => $one['price'],
+                'sale_price' => $one['sale'],
+                'stock' => $one['stock'],
+                'published' => (int) $one['published'],
+                'position' => $position,
+            ];
+            foreach ($one['values'] as $option => $value) {
+                $rows['variant_values'][] =
+                    ['variant_id' => $variant, 'option_id' => $option, 'option_value_id' => $value];
+            }
+        }
+
+        return $variant;
+    }
+
     private static function inventor(int $seed): Inventor
     {
-        $ids = static fn (string $table): array => array_values(array_map(intval(...), DB::table($table)->orderBy('id')->pluck('id')->all()));
+        $ids = static fn (string $table): array =>
+            array_values(array_map(intval(...), DB::table($table)->orderBy('id')->pluck('id')->all()));
         $values = [];
         foreach (DB::table('option_values')->orderBy('position')->orderBy('id')->get(['id', 'option_id']) as $value) {
             $values[(int) $value->option_id][] = (int) $value->id;
@@ -81,8 +127,21 @@ final class MoreProducts
             $ids('brands'),
             $categories === [] ? [1] : $categories,
             $ids('tags'),
-            array_values(array_map(static fn (object $fact): array => ['id' => (int) $fact->id, 'kind' => (string) $fact->kind, 'decimals' => (int) $fact->decimals, 'choices' => array_values(array_filter((array) json_decode((string) $fact->choices), is_string(...)))], DB::table('facts')->orderBy('id')->get()->all())),
-            array_map(static fn (int $option): array => ['id' => $option, 'values' => $options[$option]], array_keys($options)),
+            array_values(array_map(
+                static fn (object $fact): array => [
+                    'id' => (int) $fact->id,
+                    'kind' => (string) $fact->kind,
+                    'decimals' => (int) $fact->decimals,
+                    'choices' => array_values(
+                        array_filter((array) json_decode((string) $fact->choices), is_string(...)),
+                    ),
+                ],
+                DB::table('facts')->orderBy('id')->get()->all(),
+            )),
+            array_map(
+                static fn (int $option): array => ['id' => $option, 'values' => $options[$option]],
+                array_keys($options),
+            ),
             $ids('pictures'),
         );
     }

@@ -12,6 +12,8 @@ final class ShopClock
 {
     private ?DateTimeImmutable $moved = null;
 
+    private ?DateTimeImmutable $stopped = null;
+
     public readonly ShopZone $zone;
 
     public function __construct()
@@ -27,11 +29,27 @@ final class ShopClock
     /** In whole seconds, in UTC. */
     public function now(): DateTimeImmutable
     {
-        return $this->moved ?? new DateTimeImmutable(now('UTC')->format('Y-m-d\TH:i:s\Z'));
+        return $this->moved ?? $this->stopped ?? self::second();
+    }
+
+    /** From now on it is this moment, until it goes on: what one request says and does, it says of one moment. */
+    public function stop(): void
+    {
+        $this->stopped = self::second();
+    }
+
+    public function goOn(): void
+    {
+        $this->stopped = null;
     }
 
     public function moveTo(?DateTimeImmutable $instant): void
     {
         $this->moved = $instant;
+    }
+
+    private static function second(): DateTimeImmutable
+    {
+        return new DateTimeImmutable(now('UTC')->format('Y-m-d\TH:i:s\Z'));
     }
 }

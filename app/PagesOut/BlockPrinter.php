@@ -45,7 +45,9 @@ final class BlockPrinter
     private function node(ComposedNode $node, bool $canvas, ?int $line, bool $isCard): string
     {
         if ($node->absent !== null && ! ($canvas && $this->holdsBlocks($node))) {
-            return $canvas ? $this->mark($node->id, $node->absent) : ($node->follows ? '<template data-b="'.e($node->id).'" data-part></template>' : '');
+            return $canvas
+                ? $this->mark($node->id, $node->absent)
+                : ($node->follows ? '<template data-b="'.e($node->id).'" data-part></template>' : '');
         }
         $slot = '';
         foreach ($node->children as $at => $child) {
@@ -90,12 +92,14 @@ final class BlockPrinter
         $part = $node->follows && ! $canvas ? ' data-part' : '';
         $note = $canvas && $node->note !== null ? ' data-note="'.e($node->note).'"' : '';
 
-        return new HtmlString('data-b="'.e($node->id).'"'.($node->mark === null ? '' : " $node->mark").$stands.$part.$absent.$note);
+        return new HtmlString(
+            'data-b="'.e($node->id).'"'.($node->mark === null ? '' : " $node->mark").$stands.$part.$absent.$note,
+        );
     }
 
     /**
-     * The first of a kind through the engine, which sees to it that the view is compiled; the others straight from what it
-     * compiled: cards have hundreds.
+     * The first of a kind through the engine, which sees to it that the view is compiled; the others straight from what
+     * it compiled: cards have hundreds.
      *
      * @param  array<string, mixed>  $data
      *

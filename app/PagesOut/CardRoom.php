@@ -65,13 +65,28 @@ final readonly class CardRoom
     private function alone(int $card, int $sample, bool $few): ?array
     {
         $shop = $this->pages->get(PageKind::AllProducts)->read(1);
-        $ids = array_column($this->samples->page(PageKind::Product, $this->samples->compiled(PageKind::Product, new Reach), '', 1)['samples'], 'id');
-        $products = array_slice(array_values(array_unique([...($sample > 0 ? [$sample] : []), ...$ids])), 0, $few ? self::FEW : self::PRODUCTS);
-        $grid = new Node(self::GRID, 'product-grid', ['feed' => 'chosen', 'products' => $products, 'card' => $card], $few ? ['desktop' => ['perRow' => self::FEW]] : []);
+        $ids = array_column(
+            $this->samples
+                ->page(PageKind::Product, $this->samples->compiled(PageKind::Product, new Reach), '', 1)['samples'],
+            'id',
+        );
+        $products = array_slice(
+            array_values(array_unique([...($sample > 0 ? [$sample] : []), ...$ids])),
+            0,
+            $few ? self::FEW : self::PRODUCTS,
+        );
+        $grid = new Node(
+            self::GRID,
+            'product-grid',
+            ['feed' => 'chosen', 'products' => $products, 'card' => $card],
+            $few ? ['desktop' => ['perRow' => self::FEW]] : [],
+        );
 
         return $shop === null ? null : [
             new Node('cardroom', 'page', ['header' => false, 'footer' => false], [], [], [
-                new Node('cardroomband', 'band', [], [], [], [new Node('cardroomcolumn', 'column', [], [], [], [$grid])]),
+                new Node('cardroomband', 'band', [], [], [], [
+                    new Node('cardroomcolumn', 'column', [], [], [], [$grid]),
+                ]),
             ]),
             $shop,
         ];

@@ -19,7 +19,9 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 use Vestibra\Core\Templates\Types\CardChoice;
 
-/** Whether a page on which customers can buy also leads to the cart: by itself, or by what stands above and below it. */
+/**
+ * Whether a page on which customers can buy also leads to the cart: by itself, or by what stands above and below it.
+ */
 final class CartWay
 {
     private const AROUND = [PageKind::Header, PageKind::Footer];
@@ -46,7 +48,9 @@ final class CartWay
         }
         foreach (self::AROUND as $around) {
             $choice = $tree->what[$around->value] ?? true;
-            if ($choice === true ? $around === PageKind::Header || $this->someLead($around) : is_int($choice) && $this->leads($choice)) {
+            if ($choice === true
+                ? $around === PageKind::Header || $this->someLead($around)
+                : is_int($choice) && $this->leads($choice)) {
                 return false;
             }
         }
@@ -58,7 +62,8 @@ final class CartWay
     public function lacksOn(ComposedPage $page, PageKind $kind, Subject $subject): bool
     {
         $shown = [...$page->page->shown()];
-        $is = fn (ComposedNode $node): bool => ($this->composer->schema->definition($node->kind)->essential ?? null) === Essential::Cart;
+        $is = fn (ComposedNode $node): bool =>
+            ($this->composer->schema->definition($node->kind)->essential ?? null) === Essential::Cart;
         if (array_filter($shown, $is) !== []) {
             return false;
         }
@@ -66,13 +71,20 @@ final class CartWay
             return $kind === PageKind::Header;
         }
         $sells = fn (ComposedNode $node): bool => ($this->composer->schema->definition($node->kind)->sells ?? false)
-            || array_filter($node->cards, fn (ComposedNode $card): bool => array_filter([...$card->shown()], fn (ComposedNode $one): bool => $this->composer->schema->definition($one->kind)->sells ?? false) !== []) !== [];
+            || array_filter($node->cards, fn (ComposedNode $card): bool => array_filter(
+                [...$card->shown()],
+                fn (ComposedNode $one): bool => $this->composer->schema->definition($one->kind)->sells ?? false,
+            ) !== []) !== [];
         if (array_filter($shown, $sells) === []) {
             return false;
         }
         foreach (self::AROUND as $around) {
             $choice = $page->page->data[$around->value] ?? true;
-            $given = $choice === false ? null : $this->verdicts->around(new AroundPage($around, $kind, $subject), is_int($choice) ? $choice : null, new WhatIf)->templateId;
+            $given = $choice === false ? null : $this->verdicts->around(
+                new AroundPage($around, $kind, $subject),
+                is_int($choice) ? $choice : null,
+                new WhatIf,
+            )->templateId;
             if ($given !== null && $this->leads($given)) {
                 return false;
             }
@@ -83,27 +95,33 @@ final class CartWay
 
     private function leads(int $template): bool
     {
-        return $this->leads[$template] ??= ($tree = DB::table('templates')->where('id', $template)->value('live_tree')) !== null
+        return $this->leads[$template] ??=
+            ($tree = DB::table('templates')->where('id', $template)->value('live_tree')) !== null
             && $this->isIn($this->stored->tree(json_decode((string) $tree, true)));
     }
 
     private function someLead(PageKind $around): bool
     {
-        $live = DB::table('templates')->where('page_kind', $around->value)->whereNotNull('live_tree')->pluck('id')->all();
+        $live = DB::table('templates')->where('page_kind', $around->value)
+            ->whereNotNull('live_tree')
+            ->pluck('id')
+            ->all();
 
         return array_filter($live, fn (mixed $id): bool => is_numeric($id) && $this->leads((int) $id)) !== [];
     }
 
     private function isIn(Node $tree): bool
     {
-        return $this->holds($tree, fn (Node $node): bool => ($this->composer->schema->definition($node->kind)->essential ?? null) === Essential::Cart);
+        return $this->holds($tree, fn (Node $node): bool =>
+            ($this->composer->schema->definition($node->kind)->essential ?? null) === Essential::Cart);
     }
 
     private function sells(Node $tree): bool
     {
         $schema = $this->composer->schema;
 
-        return $this->holds($tree, fn (Node $node): bool => ($schema->definition($node->kind)->sells ?? false) || $this->sellsOnCards($node));
+        return $this->holds($tree, fn (Node $node): bool => ($schema->definition($node->kind)->sells ?? false)
+            || $this->sellsOnCards($node));
     }
 
     private function sellsOnCards(Node $node): bool
@@ -112,7 +130,11 @@ final class CartWay
             if ($setting->type instanceof CardChoice) {
                 $card = $node->what[$setting->name] ?? null;
 
-                return array_filter([...$this->cards->tree(is_int($card) ? $card : null)->walk()], fn (Node $one): bool => self::isOn($one) && ($this->composer->schema->definition($one->kind)->sells ?? false)) !== [];
+                return array_filter(
+                    [...$this->cards->tree(is_int($card) ? $card : null)->walk()],
+                    fn (Node $one): bool => self::isOn($one)
+                        && ($this->composer->schema->definition($one->kind)->sells ?? false),
+                ) !== [];
             }
         }
 
@@ -122,8 +144,14 @@ final class CartWay
     /** @param  callable(Node): bool  $is */
     private function holds(Node $tree, callable $is): bool
     {
-        $shared = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))->whereNotNull('live_tree')->pluck('live_tree')->all();
-        foreach ([$tree, ...array_map(fn (mixed $stored): Node => $this->stored->tree(json_decode((string) $stored, true)), $shared)] as $part) {
+        $shared = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
+            ->whereNotNull('live_tree')
+            ->pluck('live_tree')
+            ->all();
+        foreach ([
+            $tree,
+            ...array_map(fn (mixed $stored): Node => $this->stored->tree(json_decode((string) $stored, true)), $shared),
+        ] as $part) {
             foreach ($part->walk() as $node) {
                 if (self::isOn($node) && $is($node)) {
                     return true;

@@ -14,9 +14,10 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Node;
 
 /**
- * Headers and footers as they were printed, kept between requests where that depends on nothing but what is in their name: the
- * template as it is live, what pages it stands on, the notices that were closed, and a word of the database that is another one
- * as soon as anything changes that they may show. What is in the cart is put in anew. They can be thrown away at any time.
+ * Headers and footers as they were printed, kept between requests where that depends on nothing but what is in their
+ * name: the template as it is live, what pages it stands on, the notices that were closed, and a word of the database
+ * that is another one as soon as anything changes that they may show. What is in the cart is put in anew. They can be
+ * thrown away at any time.
  */
 final readonly class KeptAround
 {
@@ -37,7 +38,9 @@ final readonly class KeptAround
         if ($page->page === PageKind::Search) {
             return null;
         }
-        $on = in_array($page->page, [PageKind::Category, PageKind::Collection, PageKind::Brand, PageKind::Tag], true) ? "{$page->page->value}-{$subject->id()}" : $page->page->value;
+        $on = in_array($page->page, [PageKind::Category, PageKind::Collection, PageKind::Brand, PageKind::Tag], true)
+            ? "{$page->page->value}-{$subject->id()}"
+            : $page->page->value;
         $config = config()->string('vestibra.locale').config()->string('vestibra.shop').$this->clock->zoneName();
 
         return "$template-$on-".substr(hash('xxh128', "$word $config ".implode('.', $visit->closed)), 0, 20);
@@ -49,11 +52,18 @@ final readonly class KeptAround
         $kept = @file_get_contents("$this->folder/$name.json");
         $kept = $kept === false ? null : json_decode($kept, true);
         $now = $this->clock->now()->getTimestamp();
-        if (! is_array($kept) || ! is_string($kept['html'] ?? null) || ! is_string($kept['css'] ?? null) || $now < $kept['from'] || ($kept['until'] !== null && $now >= $kept['until'])) {
+        if (! is_array($kept)
+            || ! is_string($kept['html'] ?? null)
+            || ! is_string($kept['css'] ?? null)
+            || $now < $kept['from']
+            || ($kept['until'] !== null && $now >= $kept['until'])) {
             return null;
         }
 
-        return ['html' => (string) preg_replace('/(data-cart-count>)\d+/', '${1}'.$this->cart->count(), $kept['html']), 'css' => $kept['css']];
+        return [
+            'html' => (string) preg_replace('/(data-cart-count>)\d+/', '${1}'.$this->cart->count(), $kept['html']),
+            'css' => $kept['css'],
+        ];
     }
 
     public function keep(string $name, Node $tree, ComposedPage $page, string $html): void
@@ -64,7 +74,12 @@ final readonly class KeptAround
         is_dir($this->folder) || @mkdir($this->folder, 0o755, true);
         $this->makeRoom();
         $beside = "$this->folder/$name.".getmypid();
-        $kept = json_encode(['from' => $this->clock->now()->getTimestamp(), 'until' => $page->until, 'html' => $html, 'css' => $page->css]);
+        $kept = json_encode([
+            'from' => $this->clock->now()->getTimestamp(),
+            'until' => $page->until,
+            'html' => $html,
+            'css' => $page->css,
+        ]);
         if (is_string($kept) && @file_put_contents($beside, $kept) !== false) {
             @rename($beside, "$this->folder/$name.json");
         }
@@ -95,7 +110,9 @@ final readonly class KeptAround
         }
         $files = glob("$this->folder/*.json") ?: [];
         if (count($files) > self::MOST) {
-            usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime($other));
+            usort($files, static fn (string $one, string $other): int => (int) @filemtime($one) <=> (int) @filemtime(
+                $other,
+            ));
             foreach (array_slice($files, 0, intdiv(self::MOST, 2)) as $old) {
                 @unlink($old);
             }

@@ -12,7 +12,10 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\TemplateRole;
 
-/** The trees of cards, as they are live: the one that a grid chose, else the fallback card. One query for each card on a page. */
+/**
+ * The trees of cards, as they are live: the one that a grid chose, else the fallback card. One query for each card on a
+ * page.
+ */
 final class LiveCards
 {
     /** @var array<string, Node> trees by number and revision */
@@ -35,7 +38,8 @@ final class LiveCards
     }
 
     /**
-     * @param  int|null  $card  null for the fallback card, which also takes the place of one that is gone or was never live
+     * @param  int|null  $card  null for the fallback card, which also takes the place of one that is gone or was never
+     *     live
      * @param  list<int>  $drafts  templates whose drafts are taken instead of what is live
      *
      * @throws LogicException when the shop has no card at all
@@ -46,19 +50,23 @@ final class LiveCards
             return $this->lent[$card ?? CardPlaces::fallback()];
         }
         $rows = DB::select(
-            'select t.id, f.template_id is not null as fallback, t.draft_revision, t.live_revision, t.draft_tree, t.live_tree from templates t'
+            'select t.id, f.template_id is not null as fallback, t.draft_revision, t.live_revision, t.draft_tree, '
+                .'t.live_tree from templates t'
             .' left join fallbacks f on f.template_id = t.id and f.page_kind = ?'
             .' where t.role = ? and t.let_go_at is null and (t.id = ? or f.template_id is not null) order by fallback',
             [PageKind::Card->value, TemplateRole::Card->value, $card],
         );
-        foreach ($card === null ? array_filter($rows, static fn (object $row): bool => (bool) ($row->fallback ?? false)) : $rows as $row) {
+        foreach ($card === null
+            ? array_filter($rows, static fn (object $row): bool => (bool) ($row->fallback ?? false))
+            : $rows as $row) {
             $draft = in_array($row->id, $drafts, true);
             $stored = $draft ? $row->draft_tree : $row->live_tree;
             if ($stored === null) {
                 continue;
             }
             try {
-                return $this->read["$row->id ".($draft ? "draft $row->draft_revision" : "live $row->live_revision")] ??= $this->stored->tree(json_decode($stored, true));
+                return $this->read["$row->id ".($draft ? "draft $row->draft_revision" : "live $row->live_revision")] ??=
+                    $this->stored->tree(json_decode($stored, true));
             } catch (LogicException $error) {
                 report($error);
             }

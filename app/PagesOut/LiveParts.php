@@ -47,7 +47,9 @@ final class LiveParts
         $schema = $this->composer->schema;
         $numbers = PlacedParts::parts($tree, $schema);
         $parts = $numbers === [] ? [] : $this->trees(
-            'select id as place, * from templates where role = ? and let_go_at is null and id in ('.implode(',', $numbers).')',
+            'select id as place, * from templates where role = ? and let_go_at is null and id in ('
+                .implode(',', $numbers)
+                .')',
             [TemplateRole::Part->value],
             $drafts,
         );

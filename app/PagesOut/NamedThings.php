@@ -38,7 +38,10 @@ final readonly class NamedThings
                 $isNamed = isset($named['fact'][$fact->fact->id]);
                 match (true) {
                     $fact->fact->kind === FactKind::Picture && $isNamed => array_push($pictures, ...$fact->numbers()),
-                    $fact->fact->kind === FactKind::Files && ($isNamed || $all) => array_push($files, ...$fact->numbers()),
+                    $fact->fact->kind === FactKind::Files && ($isNamed || $all) => array_push(
+                        $files,
+                        ...$fact->numbers(),
+                    ),
                     default => null,
                 };
             }

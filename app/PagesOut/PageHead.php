@@ -16,9 +16,9 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
 /**
- * What stands in the head of a page for search engines and for whoever shares it. The address that a page is to be known by
- * (RFC 6596) is that of its list without order and number; what filters or a search find is not to be listed (RFC 9309 lets
- * engines come all the same, so that they see it).
+ * What stands in the head of a page for search engines and for whoever shares it. The address that a page is to be
+ * known by (RFC 6596) is that of its list without order and number; what filters or a search find is not to be listed
+ * (RFC 9309 lets engines come all the same, so that they see it).
  */
 final readonly class PageHead
 {
@@ -56,11 +56,17 @@ final readonly class PageHead
             $title === '' ? null : $title,
             $description,
             $isListed ? $at($number) : null,
-            $isListed ? array_filter(['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : '']) : [],
+            $isListed
+                ? array_filter(
+                    ['prev' => $number > 1 ? $at($number - 1) : '', 'next' => $number < $pages ? $at($number + 1) : ''],
+                )
+                : [],
             $isListed,
             $picture === null ? null : ShopAddress::of($picture),
             $subject->kind() === SubjectKind::Product ? 'product' : 'website',
-            $isListed ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path) : [],
+            $isListed
+                ? (new StructuredData(config()->string('vestibra.shop'), $absolute))->of($page->page, $subject, $path)
+                : [],
         );
     }
 
@@ -80,7 +86,9 @@ final readonly class PageHead
         $ownTitle = $subject->searchTitle() === $subject->title() ? '' : $subject->searchTitle();
 
         return [
-            $ownTitle ?: (self::said($page, 'searchTitle') ?: $subject->searchTitle() ?: ($subject->kind() === SubjectKind::NotFound ? $subject->title() : '')),
+            $ownTitle ?: (self::said($page, 'searchTitle')
+                ?: $subject->searchTitle()
+                ?: ($subject->kind() === SubjectKind::NotFound ? $subject->title() : '')),
             self::ownDescription($subject) ?: (self::said($page, 'searchDescription') ?: $subject->searchDescription()),
         ];
     }

@@ -4,59 +4,48 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
-use Closure;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\SafeHtml;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Listing;
-use Vestibra\App\Shop\PageList;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Catalogue\ShopZone;
-use Vestibra\Core\Composing\About;
 use Vestibra\Core\Composing\CardList;
-use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
-use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Clause;
-use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Node;
 
 /** The shop as the blocks of one page may ask it. */
-final class PageShop implements Shop
+final readonly class PageShop implements Shop
 {
-    private const SORTS = ['newest' => 'written_at desc, id desc', 'highest' => 'stars desc, written_at desc, id desc', 'lowest' => 'stars, written_at desc, id desc'];
+    private const SORTS = [
+        'newest' => 'written_at desc, id desc',
+        'highest' => 'stars desc, written_at desc, id desc',
+        'lowest' => 'stars, written_at desc, id desc',
+    ];
 
-    private ?Listed $listed = null;
-
-    /**
-     * @param  PageKind|null  $explain  the kind of page, where what does not hold has to be put into words
-     * @param  Closure(list<Condition>): list<Condition>  $judge  those that do not hold
-     * @param  Closure(int, Node): ?About  $about
-     * @param  Closure(int|null, list<int>): CardList  $cards
-     */
+    /** @param  CardContexts|null  $cards  null on a card, which lists no products */
     public function __construct(
-        private readonly Subject $subject,
-        private readonly Visit $visit,
-        private readonly ShopClock $clock,
-        private readonly Listing $listing,
-        private readonly Cart $cart,
-        private readonly Categories $categories,
-        private readonly ReachWords $words,
-        private readonly ?PageKind $explain,
-        private readonly PageList $list,
-        private readonly Messages $messages,
-        private readonly Closure $judge,
-        private readonly Closure $about,
-        private readonly Closure $cards,
+        private Subject $subject,
+        private Looking $looking,
+        private ShopClock $clock,
+        private Listing $listing,
+        private Cart $cart,
+        private Categories $categories,
+        private ReachWords $words,
+        private PageKind $kind,
+        private Messages $messages,
+        private PageConditions $conditions,
+        private ?CardContexts $cards,
     ) {
     }
 
@@ -72,11 +61,11 @@ final class PageShop implements Shop
 
     public function failed(array $conditions): ?string
     {
-        $failed = ($this->judge)($conditions);
+        $failed = $this->conditions->failed($conditions);
 
         return match (true) {
             $failed === [] => null,
-            $this->explain !== null => $this->words->clause(Clause::of($failed[0]), $this->explain),
+            $this->looking->explain => $this->words->clause(Clause::of($failed[0]), $this->kind),
             default => '',
         };
     }
@@ -84,7 +73,7 @@ final class PageShop implements Shop
     public function nameOf(string $things, int $id): ?string
     {
         $table = ['fact' => 'facts', 'option' => 'options'][$things] ?? null;
-        $name = $this->explain !== null && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
+        $name = $this->looking->explain && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
 
         return is_string($name) ? $name : null;
     }
@@ -101,23 +90,8 @@ final class PageShop implements Shop
 
     public function cards(?int $card, array $ids): CardList
     {
-        return ($this->cards)($card, $ids);
-    }
-
-    public function about(int $product, Node $holder): ?About
-    {
-        return ($this->about)($product, $holder);
-    }
-
-    public function listed(): Listed
-    {
-        return $this->listed ??= $this->listing->of($this->subject, $this->list, $this->visit);
-    }
-
-    /** The products of the page, if a block has asked for them. */
-    public function asked(): ?Listed
-    {
-        return $this->listed;
+        return $this->cards?->list($card, $ids, $this->looking)
+            ?? throw new LogicException('Nothing on a card lists products.');
     }
 
     public function byRule(?Reach $rule, string $sort, int $most): array
@@ -138,7 +112,8 @@ final class PageShop implements Shop
 
     public function beneath(bool $details): array
     {
-        return $this->categories->beneath($this->subject->kind() === SubjectKind::Category ? $this->subject->id() : null, $details);
+        return $this->categories
+            ->beneath($this->subject->kind() === SubjectKind::Category ? $this->subject->id() : null, $details);
     }
 
     public function shelves(string $things, ?array $ids): array
@@ -151,11 +126,13 @@ final class PageShop implements Shop
         $category = $this->subject instanceof Product ? $this->subject->mainCategoryId : null;
         $beside = fn (string $before, string $order): ?object => DB::selectOne(
             'select p.id, p.title, p.slug from products p join category_product c on c.product_id = p.id'
-            ." where c.category_id = ? and p.published = 1 and (p.title_order, p.id) $before (select title_order, id from products where id = ?)"
+            ." where c.category_id = ? and p.published = 1 and (p.title_order, p.id) $before (select title_order, id "
+            .'from products where id = ?)'
             ." order by p.title_order $order, p.id $order limit 1",
             [$category, $this->subject->id()],
         );
-        $card = static fn (?object $row): ?array => $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];
+        $card = static fn (?object $row): ?array =>
+            $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];
 
         return $category === null
             ? ['previous' => null, 'next' => null]
@@ -164,7 +141,7 @@ final class PageShop implements Shop
 
     public function nearest(int $most): array
     {
-        return $this->listing->nearest($this->visit->address, $most);
+        return $this->listing->nearest($this->looking->visit->address, $most);
     }
 
     public function picturesOf(string $things, array $ids): array
@@ -179,24 +156,29 @@ final class PageShop implements Shop
 
     public function isClosed(string $notice): bool
     {
-        return in_array($notice, $this->visit->closed, true);
+        return in_array($notice, $this->looking->visit->closed, true);
     }
 
     public function reviewOrder(): ?string
     {
-        return isset(self::SORTS[$this->visit->reviews]) ? $this->visit->reviews : null;
+        return isset(self::SORTS[$this->looking->visit->reviews]) ? $this->looking->visit->reviews : null;
     }
 
     public function reviews(string $sort, int $most): array
     {
         $order = self::SORTS[$this->reviewOrder() ?? $sort] ?? self::SORTS['newest'];
         $reviews = [];
-        foreach (DB::select("select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by $order limit ?", [$this->subject->id(), $most]) as $row) {
+        foreach (DB::select(
+            'select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by '
+                ."$order limit ?",
+            [$this->subject->id(), $most],
+        ) as $row) {
             $reviews[] = [
                 'author' => $row->author,
                 'stars' => $row->stars,
                 'words' => $row->words,
-                'day' => $this->messages->day(new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($row->written_at.'Z')))),
+                'day' => $this->messages
+                    ->day(new DateTimeImmutable($this->clock->zone->wall(new DateTimeImmutable($row->written_at.'Z')))),
             ];
         }
 

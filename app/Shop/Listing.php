@@ -66,8 +66,10 @@ final readonly class Listing
         .' where v.product_id = p.id and v.published = 1)';
 
     /** The largest share of its price that a variant is cheaper by now. */
-    private const SAVING = '(select max((v.price - v.sale_price) * 1.0 / v.price) from variants v where v.product_id = p.id and v.published = 1'
-        .' and v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?) and (v.sale_until is null or v.sale_until > ?))';
+    private const SAVING = '(select max((v.price - v.sale_price) * 1.0 / v.price) from variants v where v.product_id '
+        .'= p.id and v.published = 1'
+        .' and v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?) and (v.sale_until is null or '
+        .'v.sale_until > ?))';
 
     public function __construct(
         private ShopClock $clock,
@@ -88,8 +90,17 @@ final readonly class Listing
         if ($rule === null) {
             return $this->some(new Sql('1'), $sort, null, $most, $without);
         }
-        $compiled = (new ReachCompiler(RuleFields::standard(), $this->categories->tree(), LivingNames::of([$rule]), PageKind::Product))->compile($rule);
-        $sql = new ReachSql($this->pages->get(PageKind::Product), $this->clock->now()->getTimestamp(), $this->live->of(PageKind::Product)->collections);
+        $compiled = (new ReachCompiler(
+            RuleFields::standard(),
+            $this->categories->tree(),
+            LivingNames::of([$rule]),
+            PageKind::Product,
+        ))->compile($rule);
+        $sql = new ReachSql(
+            $this->pages->get(PageKind::Product),
+            $this->clock->now()->getTimestamp(),
+            $this->live->of(PageKind::Product)->collections,
+        );
 
         return $this->some($sql->covers($compiled), $sort, null, $most, $without);
     }
@@ -101,7 +112,13 @@ final readonly class Listing
         $living = $finds instanceof AssortmentPages ? $finds->living([$collection])[0] : $collection;
         $subject = new Assortment(SubjectKind::Collection, $living, '', '', isOrdered: true);
 
-        return $this->some(new Sql("p.id in ({$finds->holding($subject)})"), $sort, $finds->ownOrder($subject), $most, $without);
+        return $this->some(
+            new Sql("p.id in ({$finds->holding($subject)})"),
+            $sort,
+            $finds->ownOrder($subject),
+            $most,
+            $without,
+        );
     }
 
     /**
@@ -111,7 +128,10 @@ final readonly class Listing
     public function shelves(PageKind $kind, ?array $ids): array
     {
         $finds = $this->pages->get($kind);
-        $all = $finds instanceof AssortmentPages ? $finds->several($ids ?? array_column(DB::select("select id from {$finds->table()} order by id limit ".self::SHELVES), 'id')) : [];
+        $all = $finds instanceof AssortmentPages
+            ? $finds->several($ids
+                ?? array_column(DB::select("select id from {$finds->table()} order by id limit ".self::SHELVES), 'id'))
+            : [];
 
         return array_map(static fn (Assortment $one): array => [
             'name' => $one->name,
@@ -129,7 +149,10 @@ final readonly class Listing
     public function picturesOf(PageKind $kind, array $ids): array
     {
         $pictures = [];
-        foreach ($ids === [] ? [] : DB::select("select x.id as of, pictures.* from {$this->pages->get($kind)->table()} x join pictures on pictures.id = x.picture_id where x.id in (".implode(',', $ids).')') as $row) {
+        foreach ($ids === [] ? [] : DB::select(
+            "select x.id as of, pictures.* from {$this->pages->get($kind)->table()} x join pictures on pictures.id = "
+                .'x.picture_id where x.id in ('.implode(',', $ids).')',
+        ) as $row) {
             $pictures[(int) ($row->of ?? 0)] = ProductReader::picture($row);
         }
 
@@ -146,40 +169,29 @@ final readonly class Listing
         if (! $subject instanceof Assortment) {
             return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
         }
-        $now = $this->clock->now();
-        $choices = $list->choosable ? array_values(array_filter([$list->perPage, 2 * $list->perPage, 4 * $list->perPage], static fn (int $choice): bool => $choice <= self::MOST_AT_ONCE)) : [];
+        $choices = self::choices($list);
         $perPage = in_array($visit->perPage, $choices, true) ? $visit->perPage : $list->perPage;
         $finds = $this->pages->get($kind);
         $own = $finds->ownOrder($subject);
         $isSearch = $subject->kind() === SubjectKind::Query;
         $sorts = $own === null ? self::SORTS : [$isSearch ? self::BEST : self::OWN, ...self::SORTS];
         $asked = in_array($visit->sort, $sorts, true);
-        $sort = $asked ? $visit->sort : match (true) {
-            in_array($list->sort, $sorts, true) => $list->sort,
-            $isSearch => self::BEST,
-            $own !== null && $subject->isOrdered => self::OWN,
-            default => self::SORTS[0],
-        };
+        $sort = $asked ? $visit->sort : self::usual($subject, $list, $sorts, $own !== null);
         $holding = $finds->holding($subject);
-        $narrowed = $list->filters === [] ? null : $this->filters->of($subject, $holding, $list->filters, $visit->filters, self::searchWhere(...));
-        $total = $narrowed?->asked() === [] ? $subject->products : ($narrowed->outcome->total ?? $subject->products);
+        $narrowed = $list->filters === []
+            ? null
+            : $this->filters->of($subject, $holding, $list->filters, $visit->filters, self::searchWhere(...));
+        $isNarrowed = $narrowed !== null && $narrowed->asked() !== [];
+        $total = $isNarrowed ? $narrowed->outcome->total : $subject->products;
         $pages = max(1, (int) ceil($total / $perPage));
         $page = max(1, min($pages, $visit->page));
-        [$order, $bindings] = in_array($sort, [self::OWN, self::BEST], true) && $own !== null ? [$own, []] : $this->order($sort, $now);
-        // Many are looked for among all in their order, few are put in order themselves.
-        $held = match (true) {
-            $narrowed !== null && $narrowed->asked() !== [] => $this->among($narrowed->outcome),
-            $holding === FindsPages::EVERYTHING => '1',
-            default => ($subject->products > self::MANY ? '+' : '')."p.id in ($holding)",
-        };
-        $ids = $total === 0 ? [] : array_column(DB::select(
-            "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
-            [...$bindings, $perPage, ($page - 1) * $perPage],
-        ), 'id');
-        $kept = ($isSearch ? ['q' => $subject->slug] : []) + ($asked ? ['sort' => $sort] : []) + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
+        $held = $isNarrowed ? $this->among($narrowed->outcome) : self::held($holding, $subject->products);
+        $kept = ($isSearch ? ['q' => $subject->slug] : [])
+            + ($asked ? ['sort' => $sort] : [])
+            + ($perPage === $list->perPage ? [] : ['show' => $perPage]);
 
         return new Listed(
-            $ids,
+            $total === 0 ? [] : $this->page($held, $sort, $own, $perPage, ($page - 1) * $perPage),
             $total,
             $page,
             $pages,
@@ -193,6 +205,52 @@ final readonly class Listing
         );
     }
 
+    /** @return list<int> how many at once a customer may choose; none where the page has no choice */
+    private static function choices(PageList $list): array
+    {
+        return array_values(array_filter(
+            $list->choosable ? [$list->perPage, 2 * $list->perPage, 4 * $list->perPage] : [],
+            static fn (int $choice): bool => $choice <= self::MOST_AT_ONCE,
+        ));
+    }
+
+    /**
+     * @param  list<string>  $sorts
+     * @return string the order where the customer asked for none
+     */
+    private static function usual(Assortment $subject, PageList $list, array $sorts, bool $hasOwn): string
+    {
+        return match (true) {
+            in_array($list->sort, $sorts, true) => $list->sort,
+            $subject->kind() === SubjectKind::Query => self::BEST,
+            $hasOwn && $subject->isOrdered => self::OWN,
+            default => self::SORTS[0],
+        };
+    }
+
+    /** @return string SQL; many are looked for among all in their order, few are put in order themselves */
+    private static function held(string $holding, int $products): string
+    {
+        return $holding === FindsPages::EVERYTHING ? '1' : ($products > self::MANY ? '+' : '')."p.id in ($holding)";
+    }
+
+    /**
+     * @param  string  $held  SQL
+     * @param  string|null  $own  SQL, the owner's own order, or how well a search fits
+     * @return list<int>
+     */
+    private function page(string $held, string $sort, ?string $own, int $most, int $from): array
+    {
+        [$order, $bindings] = in_array($sort, [self::OWN, self::BEST], true) && $own !== null
+            ? [$own, []]
+            : $this->order($sort, $this->clock->now());
+
+        return array_column(DB::select(
+            "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
+            [...$bindings, $most, $from],
+        ), 'id');
+    }
+
     /**
      * @param  string  $address  without what it begins with, as `/p/teal-tdie-ink`; empty for one to look at
      * @return list<array{title: string, address: string}>
@@ -202,11 +260,16 @@ final readonly class Listing
         $last = trim(strrchr('/'.trim($address, '/'), '/') ?: '', '/');
         $words = Query::of(str_replace(['-', '_', '+', '.html', '.php'], ' ', rawurldecode($last)));
         if ($words->isEmpty()) {
-            $words = Query::of((string) DB::scalar('select title from products where published = 1 order by id limit 1'));
+            $words = Query::of(
+                (string) DB::scalar('select title from products where published = 1 order by id limit 1'),
+            );
         }
         $found = $this->suggestions->of($words);
 
-        return array_map(static fn (array $one): array => ['title' => $one['words'], 'address' => $one['address']], array_slice([...$found['categories'], ...$found['products']], 0, $most));
+        return array_map(
+            static fn (array $one): array => ['title' => $one['words'], 'address' => $one['address']],
+            array_slice([...$found['categories'], ...$found['products']], 0, $most),
+        );
     }
 
     private function said(Assortment $search): SearchSaid
@@ -251,7 +314,8 @@ final readonly class Listing
         [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
 
         return array_column(DB::select(
-            "select p.id from products p where p.published = 1 and p.id <> ? and ($where->text) order by $order, p.id limit ?",
+            "select p.id from products p where p.published = 1 and p.id <> ? and ($where->text) order by $order, "
+                .'p.id limit ?',
             [$without ?? 0, ...$where->bindings, ...$bindings, $most],
         ), 'id');
     }

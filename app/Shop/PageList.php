@@ -40,7 +40,10 @@ final readonly class PageList
             if ($on && $node->kind === 'filter') {
                 $filters[] = self::wish($node, $schema);
             }
-            if ($grid === null && $on && $schema->definition($node->kind)?->listsProducts === true && self::what($node, $schema, 'feed') === 'page') {
+            if ($grid === null
+                && $on
+                && $schema->definition($node->kind)?->listsProducts === true
+                && self::what($node, $schema, 'feed') === 'page') {
                 $grid = $node;
             }
         }
@@ -57,7 +60,12 @@ final readonly class PageList
         $by = self::what($node, $schema, 'by');
         $number = $by === 'option' || $by === 'fact' ? self::what($node, $schema, $by) : null;
 
-        return new FilterWish(is_string($by) ? $by : '', is_int($number) ? $number : 0, self::what($node, $schema, 'inStock') === true, self::what($node, $schema, 'as') === 'pictures');
+        return new FilterWish(
+            is_string($by) ? $by : '',
+            is_int($number) ? $number : 0,
+            self::what($node, $schema, 'inStock') === true,
+            self::what($node, $schema, 'as') === 'pictures',
+        );
     }
 
     /** As many rows as were said, of as many as stand in one; where none were said, so many. */
@@ -65,7 +73,9 @@ final readonly class PageList
     {
         $rows = self::what($grid, $schema, 'rows');
         $perRow = $grid->how['desktop']['perRow'] ?? self::IN_A_ROW;
-        $perPage = is_int($rows) && $rows > 0 && is_int($perRow) ? $rows * $perRow : self::what($grid, $schema, 'perPage');
+        $perPage = is_int($rows) && $rows > 0 && is_int($perRow)
+            ? $rows * $perRow
+            : self::what($grid, $schema, 'perPage');
 
         return is_int($perPage) ? min(self::MOST, max(1, $perPage)) : 12;
     }

@@ -11,7 +11,8 @@ use Vestibra\App\Records\Catalogue\ProductIndex;
 /**
  * Customers' reviews: written in the shop, read by the owner, and only then seen.
  *
- * @phpstan-type Row array{id: int, product: string, slug: string, stars: int, author: string, words: string, writtenAt: string, state: 'waiting'|'read'|'refused'}
+ * @phpstan-type Row array{id: int, product: string, slug: string, stars: int, author: string, words: string,
+ *     writtenAt: string, state: 'waiting'|'read'|'refused'}
  *
  * @shape Review Row
  * @shape ReviewPage array{rows: list<Review>, more: bool}
@@ -58,8 +59,10 @@ final readonly class Reviews
     public function page(string $state, int $page): array
     {
         $rows = DB::select(
-            'select r.id, p.title as product, p.slug, r.stars, r.author, r.words, r.written_at as writtenAt, r.state from reviews r'
-            .' join products p on p.id = r.product_id where r.state = ? order by r.written_at desc, r.id desc limit ? offset ?',
+            'select r.id, p.title as product, p.slug, r.stars, r.author, r.words, r.written_at as writtenAt, r.state '
+                .'from reviews r'
+            .' join products p on p.id = r.product_id where r.state = ? order by r.written_at desc, r.id desc limit '
+            .'? offset ?',
             [$state, self::PAGE + 1, ($page - 1) * self::PAGE],
         );
         $shown = array_map(static fn (stdClass $row): array => [

@@ -40,10 +40,17 @@ final readonly class Suggestions
         if ($query->isEmpty()) {
             return ['queries' => [], 'categories' => [], 'products' => []];
         }
-        $search = static fn (string $words): array => ['words' => $words, 'address' => PageAddresses::address(PageKind::Search, $words)];
+        $search = static fn (string $words): array =>
+            ['words' => $words, 'address' => PageAddresses::address(PageKind::Search, $words)];
 
         return [
-            'queries' => array_map($search, array_values(array_filter($this->searches->beginning($query, self::QUERIES + 1), static fn (string $words): bool => Query::of($words)->folded() !== $query->folded()))),
+            'queries' => array_map(
+                $search,
+                array_values(array_filter(
+                    $this->searches->beginning($query, self::QUERIES + 1),
+                    static fn (string $words): bool => Query::of($words)->folded() !== $query->folded(),
+                )),
+            ),
             'categories' => $this->categories($query),
             'products' => $this->products($query),
         ];
@@ -55,8 +62,13 @@ final readonly class Suggestions
         $where = implode(' and ', array_fill(0, count($query->words), 'begins_word(name_folded, ?)'));
 
         return array_values(array_map(
-            static fn (stdClass $row): array => ['words' => $row->name, 'address' => PageAddresses::address(PageKind::Category, $row->slug)],
-            DB::select("select name, slug from categories where $where order by upper - lower desc, id limit ".self::CATEGORIES, $query->words),
+            static fn (stdClass $row): array =>
+                ['words' => $row->name, 'address' => PageAddresses::address(PageKind::Category, $row->slug)],
+            DB::select(
+                "select name, slug from categories where $where order by upper - lower desc, id limit "
+                    .self::CATEGORIES,
+                $query->words,
+            ),
         ));
     }
 
@@ -66,7 +78,8 @@ final readonly class Suggestions
         $ids = $this->index->first($query, self::PRODUCTS);
         $found = [];
         foreach ($ids === [] ? [] : DB::select(
-            'select p.id, p.title, p.slug, (select i.file from product_pictures x join pictures i on i.id = x.picture_id where x.product_id = p.id order by x.position limit 1) as file'
+            'select p.id, p.title, p.slug, (select i.file from product_pictures x join pictures i on i.id = '
+                .'x.picture_id where x.product_id = p.id order by x.position limit 1) as file'
             .' from products p where p.id in ('.implode(',', $ids).')',
         ) as $row) {
             $found[$row->id] = [

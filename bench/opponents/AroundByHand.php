@@ -18,7 +18,8 @@ final class AroundByHand
             'shop' => config()->string('vestibra.shop'),
             'inCart' => app(Cart::class)->count(),
         ];
-        $part = static fn (string $part): string => view()->file(__DIR__.'/around.blade.php', $given + ['part' => $part])->render();
+        $part = static fn (string $part): string =>
+            view()->file(__DIR__.'/around.blade.php', $given + ['part' => $part])->render();
 
         return new Around($part('header'), $part('footer'));
     }

@@ -9,14 +9,18 @@ use Vestibra\Bench\VerdictWorld;
 use Vestibra\Core\Reach\Condition;
 
 /**
- * Cases in buckets by one condition that can be looked up (category, brand or tag), each bucket with the closest first; a
- * product looks into its own buckets alone and leaves each at the first that matches, or that cannot be the first any more.
+ * Cases in buckets by one condition that can be looked up (category, brand or tag), each bucket with the closest first;
+ * a product looks into its own buckets alone and leaves each at the first that matches, or that cannot be the first any
+ * more.
  */
 final class Buckets
 {
     private const SETS = ['category' => 'within', 'tag' => 'tags', 'brand' => 'brand'];
 
-    /** @var array<string, array<int, list<array{int, Closure(array<string, mixed>): bool, int}>>> set => id => rank, the rest of the test, template */
+    /**
+     * @var array<string, array<int, list<array{int, Closure(array<string, mixed>): bool, int}>>> set => id => rank, the
+     *     rest of the test, template
+     */
     private array $buckets = ['within' => [], 'tags' => [], 'brand' => []];
 
     /** @var list<array{int, Closure(array<string, mixed>): bool, int}> those that nothing can be looked up for */

@@ -11,10 +11,15 @@ use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\Core\Selling\MoneyFormat;
 
-/** A category page with cards, written by hand: the same products, the same HTML, and nothing that could be another way. */
+/**
+ * A category page with cards, written by hand: the same products, the same HTML, and nothing that could be another way.
+ */
 final class CategoryPage
 {
-    private const STARS = 'M10 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L1.5 7.8l5.9-.8zM30 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L21.5 7.8l5.9-.8zM50 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L41.5 7.8l5.9-.8zM70 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L61.5 7.8l5.9-.8zM90 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L81.5 7.8l5.9-.8z';
+    private const STARS = 'M10 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L1.5 7.8l5.9-.8zM30 1.6l2.6 5.4 '
+        .'5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L21.5 7.8l5.9-.8zM50 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 '
+        .'2.8 1-5.9L41.5 7.8l5.9-.8zM70 1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L61.5 7.8l5.9-.8zM90 '
+        .'1.6l2.6 5.4 5.9.8-4.3 4.1 1 5.9-5.2-2.8-5.2 2.8 1-5.9L81.5 7.8l5.9-.8z';
 
     /**
      * @param  list<int>  $ids  of the products that stand on the page

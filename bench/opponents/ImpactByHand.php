@@ -23,15 +23,23 @@ final readonly class ImpactByHand
     {
         $ranked = [];
         foreach ($live as $hand => [$id, $reach]) {
-            if (($reach['season']['until'] ?? null) !== null && new DateTimeImmutable($reach['season']['until']) <= $now) {
+            if (($reach['season']['until'] ?? null) !== null
+                && new DateTimeImmutable($reach['season']['until']) <= $now) {
                 continue;
             }
             foreach ($reach['show'] as $clause) {
                 $depth = 0;
                 foreach ($clause as $condition) {
-                    $depth += $condition['field'] === 'category' ? (int) DB::scalar('select count(*) from categories c join categories a on c.lower between a.lower and a.upper where c.id = ?', $condition['values']) : 0;
+                    $depth += $condition['field'] === 'category'
+                        ? (int) DB::scalar(
+                            'select count(*) from categories c join categories a on c.lower between a.lower and '
+                                .'a.upper where c.id = ?',
+                            $condition['values'],
+                        )
+                        : 0;
                 }
-                $ranked[] = [[count($clause), $depth, -$hand], $id, implode(' and ', array_map(self::test(...), $clause))];
+                $ranked[] =
+                    [[count($clause), $depth, -$hand], $id, implode(' and ', array_map(self::test(...), $clause))];
             }
         }
         usort($ranked, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
@@ -39,9 +47,17 @@ final readonly class ImpactByHand
         foreach ($ranked as [, $id, $test]) {
             $case .= " when $test then $id";
         }
-        $covered = implode(' or ', array_map(static fn (array $clause): string => '('.implode(' and ', array_map(self::test(...), $clause)).')', $newReach['show']));
-        $this->sql = "select before_id, count(*) as count, min(id) as first from (select p.id, $case else 1 end as before_id from products p"
-            ." where p.published = 1 and ($covered) and p.id not in (select subject_id from pins where page_kind = 'product')) group by before_id";
+        $covered = implode(
+            ' or ',
+            array_map(
+                static fn (array $clause): string => '('.implode(' and ', array_map(self::test(...), $clause)).')',
+                $newReach['show'],
+            ),
+        );
+        $this->sql = "select before_id, count(*) as count, min(id) as first from (select p.id, $case else 1 end as "
+            .'before_id from products p'
+            ." where p.published = 1 and ($covered) and p.id not in (select subject_id from pins where page_kind = "
+            ."'product')) group by before_id";
     }
 
     public function moved(): int
@@ -58,7 +74,8 @@ final readonly class ImpactByHand
         $list = implode(',', $condition['values']);
 
         return match ($condition['field']) {
-            'category' => 'p.id in (select product_id from category_product where category_id in (select c.id from categories a join categories c on c.lower between a.lower and a.upper where a.id in ('.$list.')))',
+            'category' => 'p.id in (select product_id from category_product where category_id in (select c.id from '
+                .'categories a join categories c on c.lower between a.lower and a.upper where a.id in ('.$list.')))',
             'brand' => "p.brand_id in ($list)",
             default => "p.id in (select product_id from product_tag where tag_id in ($list))",
         };

@@ -10,8 +10,8 @@ use Vestibra\Core\Reach\Clause;
 use Vestibra\Core\Reach\Condition;
 
 /**
- * All clauses of all templates in one line, so that the first that matches decides: the closest first, and of those as close
- * the earlier template. A clause that names categories of several depths comes once for each, with those alone.
+ * All clauses of all templates in one line, so that the first that matches decides: the closest first, and of those as
+ * close the earlier template. A clause that names categories of several depths comes once for each, with those alone.
  */
 final class RankedCases
 {
@@ -37,7 +37,9 @@ final class RankedCases
     public static function test(Condition $condition): string
     {
         $value = $condition->values[0] ?? 0;
-        $any = static fn (string $set): string => '('.implode(' || ', array_map(static fn (mixed $id): string => "isset(\$p['$set'][$id])", $condition->values)).')';
+        $any = static fn (string $set): string => '('
+            .implode(' || ', array_map(static fn (mixed $id): string => "isset(\$p['$set'][$id])", $condition->values))
+            .')';
 
         return match ("$condition->field.$condition->comparison") {
             'category.isIn' => $any('within'),
@@ -63,9 +65,15 @@ final class RankedCases
             }
             $cases = $next;
         }
-        $grouped = count(array_filter($clause->conditions, static fn (Condition $one): bool => in_array($one->field, ['category', 'brand', 'tag'], true)));
+        $grouped = count(array_filter(
+            $clause->conditions,
+            static fn (Condition $one): bool => in_array($one->field, ['category', 'brand', 'tag'], true),
+        ));
 
-        return array_map(static fn (array $case): array => [$case[0], [0, $grouped, $case[1], count($case[0]) - $grouped]], $cases);
+        return array_map(
+            static fn (array $case): array => [$case[0], [0, $grouped, $case[1], count($case[0]) - $grouped]],
+            $cases,
+        );
     }
 
     /** @return array<int, Condition> */
@@ -79,6 +87,9 @@ final class RankedCases
             $byDepth[$tree->depth((int) $id)][] = $id;
         }
 
-        return array_map(static fn (array $ids): Condition => new Condition('category', $condition->comparison, $ids), $byDepth);
+        return array_map(
+            static fn (array $ids): Condition => new Condition('category', $condition->comparison, $ids),
+            $byDepth,
+        );
     }
 }

@@ -38,8 +38,10 @@ final readonly class ChosenFiltersBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $narrowed = $context->shop->listed()->narrowed;
+        $narrowed = $context->listed()->narrowed;
 
-        return $narrowed->chips === [] ? Composed::absent('nothing is filtered here') : Composed::shown(['chips' => $narrowed->chips, 'clear' => $narrowed->clear]);
+        return $narrowed->chips === []
+            ? Composed::absent('nothing is filtered here')
+            : Composed::shown(['chips' => $narrowed->chips, 'clear' => $narrowed->clear]);
     }
 }

@@ -11,7 +11,8 @@ use Vestibra\Core\Composing\ListFilter;
 final readonly class Ends
 {
     /**
-     * @return array{from: string, to: string, least: string, most: string, unit: string, isDate: bool, slider: bool, step: string, isMoney: bool} numbers
+     * @return array{from: string, to: string, least: string, most: string, unit: string, isDate: bool, slider: bool,
+     *     step: string, isMoney: bool} numbers
      *     with a point, amounts with all their digits unless they are whole; days as `2026-12-31`
      */
     public static function of(ListFilter $filter, Context $context, bool $slider): array
@@ -20,7 +21,8 @@ final readonly class Ends
         $write = static fn (?int $end): string => match (true) {
             $end === null => '',
             $filter->isDate => sprintf('%04d-%02d-%02d', intdiv($end, 10_000), intdiv($end, 100) % 100, $end % 100),
-            $filter->key === 'price' && $end % 10 ** $filter->decimals !== 0 => number_format($end / 10 ** $filter->decimals, $filter->decimals, '.', ''),
+            $filter->key === 'price' && $end % 10 ** $filter->decimals !== 0 =>
+                number_format($end / 10 ** $filter->decimals, $filter->decimals, '.', ''),
             default => self::plain($end, $filter->decimals),
         };
 

@@ -12,7 +12,8 @@ use Vestibra\Core\Selling\Filters\NaturalOrder;
 /**
  * The values of a filter in the order, and as far as, a block shows them.
  *
- * @phpstan-type Value array{id: int, label: string, written: string, count: int, chosen: bool, swatch: string|null, picture: string|null, depth: int, nowhere: bool}
+ * @phpstan-type Value array{id: int, label: string, written: string, count: int, chosen: bool, swatch: string|null,
+ *     picture: string|null, depth: int, nowhere: bool}
  */
 final readonly class Values
 {
@@ -35,7 +36,8 @@ final readonly class Values
     {
         $nowhere = $this->settings->text('nowhere');
         $values = array_filter($filter->values, static fn (ListFilterValue $value): bool => $value->chosen
-            || ($nowhere !== 'out' || $value->count > 0) && ! (in_array($filter->key, self::ONE, true) && $value->id !== 1));
+            || ($nowhere !== 'out' || $value->count > 0)
+            && ! (in_array($filter->key, self::ONE, true) && $value->id !== 1));
         $order = $this->settings->text('order');
         $order = $order === 'natural' && $this->isDefined($filter) ? 'defined' : $order;
         $values = match ($order) {
@@ -44,7 +46,8 @@ final readonly class Values
             default => array_values($values),
         };
         if ($nowhere === 'last') {
-            usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => ($a->count === 0 && ! $a->chosen) <=> ($b->count === 0 && ! $b->chosen));
+            usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int =>
+                ($a->count === 0 && ! $a->chosen) <=> ($b->count === 0 && ! $b->chosen));
         }
 
         return array_map(static fn (ListFilterValue $value): array => [
@@ -60,11 +63,16 @@ final readonly class Values
         ], array_slice($values, 0, self::MOST));
     }
 
-    /** Whether the shop's own order is the natural one: of what has one by itself, and of options whose values are words. */
+    /**
+     * Whether the shop's own order is the natural one: of what has one by itself, and of options whose values are
+     * words.
+     */
     private function isDefined(ListFilter $filter): bool
     {
         return in_array($filter->key, self::DEFINED, true)
-            || str_starts_with($filter->key, 'option.') && ! NaturalOrder::fits(array_map(static fn (ListFilterValue $value): string => $value->label, $filter->values));
+            || str_starts_with($filter->key, 'option.') && ! NaturalOrder::fits(
+                array_map(static fn (ListFilterValue $value): string => $value->label, $filter->values),
+            );
     }
 
     /**
@@ -74,7 +82,10 @@ final readonly class Values
     private function named(array $values): array
     {
         $order = new NaturalOrder($this->language);
-        usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $order->compare($a->label, $b->label));
+        usort(
+            $values,
+            static fn (ListFilterValue $a, ListFilterValue $b): int => $order->compare($a->label, $b->label),
+        );
 
         return $values;
     }
@@ -85,7 +96,8 @@ final readonly class Values
      */
     private static function counted(array $values): array
     {
-        usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $b->count <=> $a->count ?: $a->place <=> $b->place);
+        usort($values, static fn (ListFilterValue $a, ListFilterValue $b): int => $b->count <=> $a->count
+            ?: $a->place <=> $b->place);
 
         return $values;
     }

@@ -10,7 +10,8 @@ let last = 0;
 /** Shows the list of another address in the place of the one that is there; it stays in the history of the page. */
 export async function narrow(address: string): Promise<void> {
     const answer = await show(address);
-    if (answer && answer.address !== location.pathname + location.search) history.pushState({ narrowed: true }, '', answer.address);
+    if (answer && answer.address !== location.pathname + location.search)
+        history.pushState({ narrowed: true }, '', answer.address);
 }
 
 export async function showAgain(address: string): Promise<void> {
@@ -34,7 +35,8 @@ function put(part: Element, html: string): void {
 /** What stands in the fields that somebody types in, by name. */
 function typed(form: HTMLFormElement | null): Map<string, string> {
     const fields = [...(form?.elements ?? [])].filter(
-        (one): one is HTMLInputElement => one instanceof HTMLInputElement && ['text', 'number', 'search'].includes(one.type),
+        (one): one is HTMLInputElement =>
+            one instanceof HTMLInputElement && ['text', 'number', 'search'].includes(one.type),
     );
     return new Map(fields.map((one) => [one.name, one.value]));
 }

@@ -14,7 +14,8 @@ export function start(): void {
         if (ofForm(event.target, form)) soon(0);
     });
     document.addEventListener('input', (event) => {
-        if (event.target instanceof HTMLInputElement && event.target.type === 'search' && ofForm(event.target, form)) soon(300);
+        if (event.target instanceof HTMLInputElement && event.target.type === 'search' && ofForm(event.target, form))
+            soon(300);
     });
     form.addEventListener('submit', (event) => {
         event.preventDefault();

@@ -1,6 +1,6 @@
 /**
- * Two ends on one line, in the place of typing them (WAI-ARIA Authoring Practices, multi-thumb slider). The fields stay: what
- * a hand or a key moves is written there.
+ * Two ends on one line, in the place of typing them (WAI-ARIA Authoring Practices, multi-thumb slider). The fields
+ * stay: what a hand or a key moves is written there.
  */
 export function enhanceSliders(): void {
     for (const track of document.querySelectorAll<HTMLElement>('.filter-slider')) {
@@ -22,7 +22,8 @@ function slider(track: HTMLElement, fields: [HTMLInputElement, HTMLInputElement]
     const digits = (track.dataset.step ?? '').split('.')[1]?.length ?? 0;
     const unit = track.dataset.unit ?? '';
     // Amounts have all their digits, unless they are whole.
-    const written = (one: number): string => (track.dataset.money === undefined || Number.isInteger(one) ? String(one) : one.toFixed(digits));
+    const written = (one: number): string =>
+        track.dataset.money === undefined || Number.isInteger(one) ? String(one) : one.toFixed(digits);
     const value = (end: 0 | 1): number => Math.min(most, Math.max(least, number(fields[end].value, bounds[end])));
     if (!track.querySelector('[role=slider]')) {
         track.innerHTML = '<span class="filter-between"></span>';
@@ -66,7 +67,14 @@ function slider(track: HTMLElement, fields: [HTMLInputElement, HTMLInputElement]
         fields[end].addEventListener('input', paint);
         thumbs[end].addEventListener('keydown', (event) => {
             const large = Math.max(step, Math.round((most - least) / 10 / step) * step);
-            const moves: Record<string, number> = { ArrowLeft: -step, ArrowDown: -step, ArrowRight: step, ArrowUp: step, PageDown: -large, PageUp: large };
+            const moves: Record<string, number> = {
+                ArrowLeft: -step,
+                ArrowDown: -step,
+                ArrowRight: step,
+                ArrowUp: step,
+                PageDown: -large,
+                PageUp: large,
+            };
             const by = moves[event.key];
             if (by === undefined && event.key !== 'Home' && event.key !== 'End') return;
             event.preventDefault();
@@ -78,7 +86,8 @@ function slider(track: HTMLElement, fields: [HTMLInputElement, HTMLInputElement]
             thumbs[end].focus();
             thumbs[end].setPointerCapture(event.pointerId);
             const room = track.getBoundingClientRect();
-            const move = (at: PointerEvent): void => write(end, least + ((at.clientX - room.left) / room.width) * (most - least));
+            const move = (at: PointerEvent): void =>
+                write(end, least + ((at.clientX - room.left) / room.width) * (most - least));
             thumbs[end].addEventListener('pointermove', move);
             thumbs[end].addEventListener(
                 'lostpointercapture',

@@ -32,7 +32,12 @@ final readonly class FiltersBlock implements BlockKind
             [
                 Setting::words('title', 'Title', new Text(60), 'filters.title'),
                 Setting::what('sheet', 'As a sheet on the phone', new Toggle, true),
-                Setting::how('direction', 'Filters stand', new Choice(['column' => 'one below another', 'row' => 'side by side']), '--filters-direction'),
+                Setting::how(
+                    'direction',
+                    'Filters stand',
+                    new Choice(['column' => 'one below another', 'row' => 'side by side']),
+                    '--filters-direction',
+                ),
                 Setting::how('gap', 'Between filters', new StepOfScale, '--filters-gap'),
             ],
             Role::Block,
@@ -58,7 +63,7 @@ final readonly class FiltersBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
         return Composed::holding($children, 'empty: put a filter here', [
             'title' => $settings->named('title'),

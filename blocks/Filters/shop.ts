@@ -1,4 +1,7 @@
-/** On the phone the filters open as a sheet over the page (WAI-ARIA Authoring Practices, dialog). Without scripts they stand in the page. */
+/**
+ * On the phone the filters open as a sheet over the page (WAI-ARIA Authoring Practices, dialog). Without scripts they
+ * stand in the page.
+ */
 export function start(): void {
     if (window !== window.parent) return;
     document.addEventListener('click', (event) => {
@@ -6,7 +9,11 @@ export function start(): void {
         const opener = target?.closest<HTMLElement>('[data-filters-open]');
         const sheet = target?.closest('dialog');
         if (opener) open(opener);
-        else if (sheet?.classList.contains('filters-dialog') && (target === sheet || target?.closest('[data-filters-close]'))) sheet.close();
+        else if (
+            sheet?.classList.contains('filters-dialog') &&
+            (target === sheet || target?.closest('[data-filters-close]'))
+        )
+            sheet.close();
     });
 }
 

@@ -37,10 +37,14 @@ final readonly class ListOrderBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
         return $listed->total < 2
             ? Composed::absent('there is nothing to put in order')
-            : Composed::shown(['value' => $listed->sort, 'values' => $listed->sorts, 'asked' => array_diff_key($listed->asked, ['sort' => true])]);
+            : Composed::shown([
+                'value' => $listed->sort,
+                'values' => $listed->sorts,
+                'asked' => array_diff_key($listed->asked, ['sort' => true]),
+            ]);
     }
 }

@@ -28,9 +28,19 @@ final readonly class PagingBlock implements BlockKind
             'Paging',
             Shelf::More,
             [
-                Setting::what('way', 'As', new Choice(['numbers' => 'numbers', 'more' => '“more”, which adds below']), 'numbers'),
+                Setting::what(
+                    'way',
+                    'As',
+                    new Choice(['numbers' => 'numbers', 'more' => '“more”, which adds below']),
+                    'numbers',
+                ),
                 Setting::words('more', 'Words on “more”', new Text(40), 'list.more')->while('way', 'more'),
-                Setting::how('align', 'Stands', new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']), '--paging-align'),
+                Setting::how(
+                    'align',
+                    'Stands',
+                    new Choice(['flex-start' => 'left', 'center' => 'centred', 'flex-end' => 'right']),
+                    '--paging-align',
+                ),
             ],
             searchWords: 'pages next before numbers more load',
             onCards: false,
@@ -46,7 +56,7 @@ final readonly class PagingBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
         return $listed->pages < 2 ? Composed::absent('all products stand on one page') : Composed::shown([
             'way' => $settings->text('way'),
@@ -58,12 +68,17 @@ final readonly class PagingBlock implements BlockKind
         ]);
     }
 
-    /** @return list<array{number: int, address: string}|null> the first, the last and those around the page; null where some are left out */
+    /**
+     * @return list<array{number: int, address: string}|null> the first, the last and those around the page; null where
+     *     some are left out
+     */
     private static function numbers(Listed $listed): array
     {
         $numbers = [];
         $last = 0;
-        foreach (array_unique([1, ...range(max(1, $listed->page - 2), min($listed->pages, $listed->page + 2)), $listed->pages]) as $number) {
+        foreach (array_unique(
+            [1, ...range(max(1, $listed->page - 2), min($listed->pages, $listed->page + 2)), $listed->pages],
+        ) as $number) {
             if ($numbers !== [] && $number > $last + 1) {
                 $numbers[] = null;
             }

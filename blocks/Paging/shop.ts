@@ -1,7 +1,8 @@
 /** “More” adds the products of the next page below those that are there; without scripts it leads to that page. */
 export function start(): void {
     document.addEventListener('click', (event) => {
-        const more = event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('a[data-list-more]') : null;
+        const more =
+            event.target instanceof Element ? event.target.closest<HTMLAnchorElement>('a[data-list-more]') : null;
         const list = document.querySelector<HTMLElement>('[data-list]');
         if (!more || !list || event.metaKey || event.ctrlKey || event.shiftKey || event.button !== 0) return;
         event.preventDefault();
@@ -20,7 +21,8 @@ async function add(more: HTMLAnchorElement, list: HTMLElement): Promise<HTMLElem
         const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
         const next = page.querySelector('[data-list]');
         const styles = [document, page].map((one) => one.getElementById('departures')?.textContent);
-        if (!answer.ok || answer.redirected || !next || styles[0] !== styles[1]) throw new Error('no list, or one that looks otherwise');
+        if (!answer.ok || answer.redirected || !next || styles[0] !== styles[1])
+            throw new Error('no list, or one that looks otherwise');
         const added = [...next.children].map((card) => document.importNode(card, true));
         list.append(...added);
         list.dataset.added = String(Number(list.dataset.added ?? 0) + 1);
@@ -55,7 +57,8 @@ const place = (): string => `list ${location.pathname}${location.search}`;
 function keep(): void {
     const added = document.querySelector<HTMLElement>('[data-list]')?.dataset.added;
     if (!added) return;
-    const opened = document.activeElement instanceof HTMLAnchorElement ? document.activeElement.getAttribute('href') : null;
+    const opened =
+        document.activeElement instanceof HTMLAnchorElement ? document.activeElement.getAttribute('href') : null;
     sessionStorage.setItem(place(), JSON.stringify({ added: Number(added), top: scrollY, opened }));
 }
 
@@ -71,6 +74,8 @@ async function comeBack(): Promise<void> {
         if (!more || !(await add(more, list))) break;
     }
     scrollTo({ top, behavior: 'instant' });
-    const link = [...list.querySelectorAll<HTMLElement>('a:not([aria-hidden])')].find((one) => one.getAttribute('href') === opened);
+    const link = [...list.querySelectorAll<HTMLElement>('a:not([aria-hidden])')].find(
+        (one) => one.getAttribute('href') === opened,
+    );
     link?.focus({ preventScroll: true });
 }

@@ -37,11 +37,15 @@ final readonly class PerPageBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
         $fewest = $listed->perPageChoices[0] ?? $listed->perPage;
 
         return $listed->total <= $fewest
             ? Composed::absent('all products stand on one page')
-            : Composed::shown(['value' => $listed->perPage, 'values' => $listed->perPageChoices, 'asked' => array_diff_key($listed->asked, ['show' => true])]);
+            : Composed::shown([
+                'value' => $listed->perPage,
+                'values' => $listed->perPageChoices,
+                'asked' => array_diff_key($listed->asked, ['show' => true]),
+            ]);
     }
 }

@@ -12,6 +12,10 @@ final readonly class Pictures
     /** The first pictures of the page's own list are fetched at once; the others wait until they are near. */
     public static function eager(string $cards, bool $first): string
     {
-        return str_replace(' data-card', '', $first ? preg_replace('/ loading="lazy" data-card/', '', $cards, self::FIRST) ?? $cards : $cards);
+        return str_replace(
+            ' data-card',
+            '',
+            $first ? preg_replace('/ loading="lazy" data-card/', '', $cards, self::FIRST) ?? $cards : $cards,
+        );
     }
 }

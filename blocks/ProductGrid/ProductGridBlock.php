@@ -30,10 +30,22 @@ use Vestibra\Core\Templates\Types\StepOfScale;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
-/** Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by hand. */
+/**
+ * Products as cards: those of the page, a page of them at a time, or those of a rule, of a collection, or picked by
+ * hand.
+ */
 final readonly class ProductGridBlock implements BlockKind, SaysOfPage
 {
-    private const ORDERS = ['usual' => 'that is usual: your own where you made one, else newest first; for a search what fits best', 'new' => 'newest first', 'title' => 'by title', 'cheap' => 'lowest price first', 'dear' => 'highest price first', 'rated' => 'best rated first', 'saving' => 'biggest saving first', 'own' => 'your own order'];
+    private const ORDERS = [
+        'usual' => 'that is usual: your own where you made one, else newest first; for a search what fits best',
+        'new' => 'newest first',
+        'title' => 'by title',
+        'cheap' => 'lowest price first',
+        'dear' => 'highest price first',
+        'rated' => 'best rated first',
+        'saving' => 'biggest saving first',
+        'own' => 'your own order',
+    ];
 
     public function definition(): Definition
     {
@@ -42,30 +54,73 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
             'Products',
             Shelf::Show,
             [
-                Setting::what('feed', 'Shows', new Choice(['page' => 'the products of the page', 'rule' => 'products by a rule', 'collection' => 'products of a collection', 'chosen' => 'products picked here']), 'page'),
+                Setting::what(
+                    'feed',
+                    'Shows',
+                    new Choice([
+                        'page' => 'the products of the page', 'rule' => 'products by a rule',
+                        'collection' => 'products of a collection', 'chosen' => 'products picked here',
+                    ]),
+                    'page',
+                ),
                 Setting::what('rule', 'By the rule', new Rule, null)->while('feed', 'rule'),
-                Setting::what('collection', 'Of the collection', new Numbered('collection'), null)->while('feed', 'collection'),
-                Setting::what('fact', 'Picked in the fact', new Numbered('products-fact'), null)->while('feed', 'chosen'),
+                Setting::what('collection', 'Of the collection', new Numbered('collection'), null)
+                    ->while('feed', 'collection'),
+                Setting::what('fact', 'Picked in the fact', new Numbered('products-fact'), null)
+                    ->while('feed', 'chosen'),
                 Setting::what('products', 'Picked here', new Products, [])->while('feed', 'chosen'),
-                Setting::what('perPage', 'At once', new Amount(1, 96, ''), 12)->while('feed', 'page', 'rule', 'collection')->unless('rows', 'so many rows do'),
+                Setting::what('perPage', 'At once', new Amount(1, 96, ''), 12)
+                    ->while('feed', 'page', 'rule', 'collection')
+                    ->unless('rows', 'so many rows do'),
                 Setting::what('rows', 'or so many rows', new Amount(0, 24, ''), 0)->while('feed', 'page'),
-                Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'usual')->while('feed', 'page', 'rule', 'collection'),
-                Setting::what('layout', 'Stand', new Choice(['grid' => 'side by side', 'list' => 'one below another', 'row' => 'in a row that slides']), 'grid'),
+                Setting::what('sort', 'In the order', new Choice(self::ORDERS), 'usual')
+                    ->while('feed', 'page', 'rule', 'collection'),
+                Setting::what(
+                    'layout',
+                    'Stand',
+                    new Choice(
+                        ['grid' => 'side by side', 'list' => 'one below another', 'row' => 'in a row that slides'],
+                    ),
+                    'grid',
+                ),
                 Setting::what('card', 'As the card', new CardChoice, null),
                 Setting::what('titled', 'With a title', new Toggle, false),
                 Setting::words('title', 'Title', new Text(80), 'cards.title')->while('titled', true),
                 Setting::what('count', 'Say how many there are', new Toggle, true)->while('feed', 'page'),
                 Setting::what('order', 'Let customers choose the order', new Toggle, true)->while('feed', 'page'),
                 Setting::words('empty', 'When there are none', new Text(160), 'list.none')->while('feed', 'page'),
-                Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')->eased(tablet: 4, phone: 2)->unless('layout', 'one stands below another', 'list'),
-                Setting::how('shape', 'Pictures are', new Choice(['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'], ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3']), '--card-shape'),
-                Setting::how('fit', 'and', new Choice(['cover' => 'fill their shape', 'contain' => 'are seen whole']), '--card-fit'),
+                Setting::how('perRow', 'In a row', new Amount(1, 6, ''), '--grid-per-row')
+                    ->eased(tablet: 4, phone: 2)
+                    ->unless('layout', 'one stands below another', 'list'),
+                Setting::how(
+                    'shape',
+                    'Pictures are',
+                    new Choice(
+                        ['square' => 'square', 'tall' => 'tall', 'wide' => 'wide'],
+                        ['square' => '1', 'tall' => '4 / 5', 'wide' => '4 / 3'],
+                    ),
+                    '--card-shape',
+                ),
+                Setting::how(
+                    'fit',
+                    'and',
+                    new Choice(['cover' => 'fill their shape', 'contain' => 'are seen whole']),
+                    '--card-fit',
+                ),
                 Setting::how('gap', 'Between cards', new StepOfScale, '--grid-gap'),
             ],
             starters: [
                 new Starter('Products of the page', ['kind' => 'product-grid']),
-                new Starter('Products by rule', ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 4, 'titled' => true]], self::drawing('M14 40h44')),
-                new Starter('Picked products', ['kind' => 'product-grid', 'what' => ['feed' => 'chosen', 'titled' => true]], self::drawing('M8 40l3 3 5-6M28 40l3 3 5-6M48 40l3 3 5-6')),
+                new Starter(
+                    'Products by rule',
+                    ['kind' => 'product-grid', 'what' => ['feed' => 'rule', 'perPage' => 4, 'titled' => true]],
+                    self::drawing('M14 40h44'),
+                ),
+                new Starter(
+                    'Picked products',
+                    ['kind' => 'product-grid', 'what' => ['feed' => 'chosen', 'titled' => true]],
+                    self::drawing('M8 40l3 3 5-6M28 40l3 3 5-6M48 40l3 3 5-6'),
+                ),
             ],
             searchWords: 'list cards grid catalogue collection category related recommended picked rule newest',
             onCards: false,
@@ -88,15 +143,30 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
         return match ($settings->text('feed')) {
-            'rule' => $this->cards($settings, $context, $context->shop->byRule($settings->rule('rule'), $settings->text('sort'), $this->most($settings)), 'no product fits the rule'),
+            'rule' => $this->cards(
+                $settings,
+                $context,
+                $context->shop->byRule($settings->rule('rule'), $settings->text('sort'), $this->most($settings)),
+                'no product fits the rule',
+            ),
             'collection' => $this->cards(
                 $settings,
                 $context,
-                $settings->number('collection') === null ? [] : $context->shop->ofCollection($settings->number('collection'), $settings->text('sort'), $this->most($settings)),
-                $settings->number('collection') === null ? 'no collection is chosen' : 'the collection has no products in the shop',
+                $settings->number('collection') === null ? [] : $context->shop->ofCollection(
+                    $settings->number('collection'),
+                    $settings->text('sort'),
+                    $this->most($settings),
+                ),
+                $settings->number('collection') === null
+                    ? 'no collection is chosen'
+                    : 'the collection has no products in the shop',
             ),
             'chosen' => $this->chosen($settings, $context),
-            default => $context->subject->kind()->holdsProducts() ? $this->ofPage($settings, $context) : Composed::absent("this {$context->subject->kind()->one()} has no products of its own: choose what it shows"),
+            default => $context->subject->kind()->holdsProducts()
+                ? $this->ofPage($settings, $context)
+                : Composed::absent(
+                    "this {$context->subject->kind()->one()} has no products of its own: choose what it shows",
+                ),
         };
     }
 
@@ -105,18 +175,26 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
         if ($composed->data['page'] === null || $composed->cards === null || $composed->cards->contexts === []) {
             return [];
         }
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
-        return [Said::of($context->subject, StructuredPart::Products, ['numberOfItems' => $listed->total, 'itemListElement' => array_map(
-            static fn (Context $one, int $at): array => ['@type' => 'ListItem', 'position' => $listed->from() + $at, 'name' => $one->subject->title(), 'url' => new Address($one->addresses->subject($one->subject))],
-            $composed->cards->contexts,
-            array_keys($composed->cards->contexts),
-        )])];
+        return [Said::of($context->subject, StructuredPart::Products, [
+            'numberOfItems' => $listed->total,
+            'itemListElement' => array_map(
+                static fn (Context $one, int $at): array => [
+                    '@type' => 'ListItem',
+                    'position' => $listed->from() + $at,
+                    'name' => $one->subject->title(),
+                    'url' => new Address($one->addresses->subject($one->subject)),
+                ],
+                $composed->cards->contexts,
+                array_keys($composed->cards->contexts),
+            ),
+        ])];
     }
 
     private function ofPage(Settings $settings, Context $context): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
         return $this->shown($settings, $context->shop->cards($settings->number('card'), $listed->ids), [
             'total' => $settings->bool('count') ? $listed->total : null,
@@ -124,7 +202,9 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
             'sorts' => $settings->bool('order') && $listed->total > 1 ? $listed->sorts : [],
             'asked' => array_diff_key($listed->asked, ['sort' => true]),
             'page' => $listed->page,
-            'empty' => $listed->said?->query === '' ? $context->messages->say('search.type') : $settings->named('empty'),
+            'empty' => $listed->said?->query === ''
+                ? $context->messages->say('search.type')
+                : $settings->named('empty'),
             'giveUp' => $listed->narrowed->giveUp,
             'clear' => $listed->narrowed->chips === [] ? null : $listed->narrowed->clear,
         ]);
@@ -142,7 +222,8 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
         return $this->cards($settings, $context, $ids, match (true) {
             $ids !== [] => 'none of the picked products can be seen in the shop',
             $fact === null => 'no products are picked',
-            default => "this {$context->subject->kind()->one()} has nothing in ".($context->shop->nameOf('fact', $fact) ?? 'this fact'),
+            default => "this {$context->subject->kind()->one()} has nothing in "
+                .($context->shop->nameOf('fact', $fact) ?? 'this fact'),
         });
     }
 
@@ -183,7 +264,10 @@ final readonly class ProductGridBlock implements BlockKind, SaysOfPage
 
     private static function drawing(string $mark): string
     {
-        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
-            ."<path d=\"M4 8h24\"/><rect x=\"4\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><rect x=\"27\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><rect x=\"50\" y=\"14\" width=\"18\" height=\"20\" rx=\"2\"/><path d=\"$mark\"/></svg>";
+        return '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 72 48" fill="none" stroke="currentColor" '
+            .'stroke-width="1.5" stroke-linecap="round" stroke-linejoin="round">'
+            .'<path d="M4 8h24"/><rect x="4" y="14" width="18" height="20" rx="2"/><rect x="27" '
+            .'y="14" width="18" height="20" rx="2"/><rect x="50" y="14" width="18" height="20" '
+            ."rx=\"2\"/><path d=\"$mark\"/></svg>";
     }
 }

@@ -33,8 +33,14 @@ final readonly class ResultCountBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $listed = $context->shop->listed();
+        $listed = $context->listed();
 
-        return $listed->total === 0 ? Composed::absent('there are no products here') : Composed::shown(['from' => $listed->from(), 'number' => $context->messages->number($listed->from()), 'to' => $listed->to(), 'total' => $listed->total, 'all' => $listed->pages === 1]);
+        return $listed->total === 0 ? Composed::absent('there are no products here') : Composed::shown([
+            'from' => $listed->from(),
+            'number' => $context->messages->number($listed->from()),
+            'to' => $listed->to(),
+            'total' => $listed->total,
+            'all' => $listed->pages === 1,
+        ]);
     }
 }

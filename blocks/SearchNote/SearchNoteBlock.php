@@ -22,6 +22,7 @@ final readonly class SearchNoteBlock implements BlockKind
             'How the search was taken',
             Shelf::More,
             searchWords: 'did you mean spelling corrected nothing found',
+            readsList: true,
             onCards: false,
             messages: ['search'],
             subjects: [SubjectKind::Query],
@@ -31,13 +32,22 @@ final readonly class SearchNoteBlock implements BlockKind
 
     public function compose(Settings $settings, Context $context, array $children): Composed
     {
-        $said = $context->shop->listed()->said;
+        $said = $context->listed()->said;
 
         return match (true) {
             $said === null || $said->query === '' => Composed::absent('nothing was searched for'),
-            $said->corrected === [] && $said->leftOut === [] => Composed::absent('the words were taken as they were typed'),
-            $context->shop->listed()->total === 0 => Composed::absent('nothing was found'),
-            default => Composed::shown(['corrected' => array_map(static fn (string $word, array $others): array => ['word' => $word, 'others' => $others], array_keys($said->corrected), $said->corrected), 'leftOut' => $said->leftOut]),
+            $said->corrected === [] && $said->leftOut === [] => Composed::absent(
+                'the words were taken as they were typed',
+            ),
+            $context->listed()->total === 0 => Composed::absent('nothing was found'),
+            default => Composed::shown([
+                'corrected' => array_map(
+                    static fn (string $word, array $others): array => ['word' => $word, 'others' => $others],
+                    array_keys($said->corrected),
+                    $said->corrected,
+                ),
+                'leftOut' => $said->leftOut,
+            ]),
         };
     }
 }

@@ -12,8 +12,8 @@ use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Schema;
 
 /**
- * The styles of single blocks, to take the place of what a page's sheet says about them. A block is found by a mark of its
- * own, so in which order the rules of two blocks stand is all the same.
+ * The styles of single blocks, to take the place of what a page's sheet says about them. A block is found by a mark of
+ * its own, so in which order the rules of two blocks stand is all the same.
  *
  * @api
  */
@@ -25,7 +25,8 @@ final readonly class BlockStyles
 
     /**
      * @param  callable(Node): array<int, Picture>  $pictures  those that a block names, by id
-     * @return array<string, string> block that is new or looks otherwise => its CSS, empty where nothing is set any more
+     * @return array<string, string> block that is new or looks otherwise => its CSS, empty where nothing is set any
+     *     more
      */
     public function changed(Node $before, Node $after, callable $pictures): array
     {
@@ -38,7 +39,8 @@ final readonly class BlockStyles
             $definition = $this->schema->definition($node->kind);
             $sheet = new StyleSheet(StyleMarks::lasting());
             if ($definition !== null) {
-                (new Styling($sheet))->of($node, $definition, Named::ofStyles($node) === [] ? [] : $pictures($node), $this->addresses);
+                (new Styling($sheet))
+                    ->of($node, $definition, Named::ofStyles($node) === [] ? [] : $pictures($node), $this->addresses);
             }
             if ($was !== null || $sheet->css() !== '') {
                 $css[$node->id] = $sheet->css();
@@ -52,7 +54,8 @@ final readonly class BlockStyles
     public function bringOthers(Node $before, Node $after): bool
     {
         foreach (self::both($before, $after) as [$was, $node]) {
-            if (($was === null || $was->what !== $node->what || $was->when !== $node->when) && $this->schema->definition($node->kind)?->bringsOthers() === true) {
+            if (($was === null || $was->what !== $node->what || $was->when !== $node->when)
+                && $this->schema->definition($node->kind)?->bringsOthers() === true) {
                 return true;
             }
         }

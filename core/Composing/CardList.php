@@ -17,7 +17,8 @@ final readonly class CardList
     /**
      * @param  list<Context>  $contexts  one for each product, in order
      * @param  list<string>|null  $only  the blocks right on it that are wanted; null for all
-     * @param  array<int, Picture>  $pictures  that the card itself names, by id: its styles are there before its first product is
+     * @param  array<int, Picture>  $pictures  that the card itself names, by id: its styles are there before its first
+     *     product is
      */
     public function __construct(
         public Node $tree,

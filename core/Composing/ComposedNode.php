@@ -17,12 +17,14 @@ final readonly class ComposedNode
      * @param  bool  $wanted  absent because the owner asked for it: switched off, or not for this product or day
      * @param  string|null  $note  what the owner should know about it; customers never see it
      * @param  Essential|null  $essential  what the page cannot do without, and this is as it is set
-     * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not bring
+     * @param  list<ComposedNode>  $cards  products that stand in it as cards: what a page has to have, they do not
+     *     bring
      * @param  string|null  $card  the id of the card that its products stand as
      * @param  string|null  $mark  the attribute by which its styles find it
      * @param  list<Said>  $says  what it shows that search engines can be told of
      * @param  bool  $follows  whether it follows the products of the page
-     * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at no clock
+     * @param  int|null  $until  the instant until which it holds, in seconds of Unix time; null when its kind looks at
+     *     no clock
      */
     public function __construct(
         public string $id,
@@ -100,6 +102,8 @@ final readonly class ComposedNode
             'data' => $this->data,
             'absent' => $this->absent,
             'children' => array_map(static fn (ComposedNode $child): array => $child->toArray(), $this->children),
-        ] + ($this->cards === [] ? [] : ['cards' => array_map(static fn (ComposedNode $card): array => $card->toArray(), $this->cards)]);
+        ] + ($this->cards === []
+            ? []
+            : ['cards' => array_map(static fn (ComposedNode $card): array => $card->toArray(), $this->cards)]);
     }
 }

@@ -24,9 +24,4 @@ final readonly class ComposedPage
         public ?Listed $listed = null,
     ) {
     }
-
-    public function listing(?Listed $listed): self
-    {
-        return new self($this->page, $this->css, $this->failures, $this->until, $listed);
-    }
 }

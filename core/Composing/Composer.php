@@ -24,6 +24,8 @@ final readonly class Composer
     /** What stands around a page, whose styles are not those of the page. */
     private const LETTERS = ['header' => 'h', 'footer' => 'f'];
 
+    private const UNSEEN = 'the product that it shows cannot be seen in the shop';
+
     public Schema $schema;
 
     /** @var array<string, BlockKind> */
@@ -55,7 +57,8 @@ final readonly class Composer
     {
         $sheet = new StyleSheet($lasting ? StyleMarks::lasting() : StyleMarks::short(self::LETTERS[$tree->kind] ?? ''));
         $styling = new Styling($sheet, $styled);
-        // In the order of the tree, whatever of it is on this page: what is taken over from another answer has the same.
+        // In the order of the tree, whatever of it is on this page: what is taken over from another answer has the
+        // same.
         foreach ($tree->walk() as $node) {
             if ($node->how !== [] || isset($node->when['widths'])) {
                 $sheet->marks->of($node->id);
@@ -64,7 +67,7 @@ final readonly class Composer
         $failures = [];
         $page = $this->node($tree, $context, $styling, false, $failures);
 
-        return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context));
+        return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context), $context->list);
     }
 
     /**
@@ -73,10 +76,10 @@ final readonly class Composer
      */
     private function node(Node $node, Context $context, Styling $styling, bool $isCard, array &$failures): ComposedNode
     {
-        $subject = $this->another($node);
-        $about = $subject === null ? new About($context, $node) : $context->shop->about($subject, $node);
+        $isOther = ($this->definitions[$node->kind] ?? null)?->anotherOf($node) !== null;
+        $about = $isOther ? $context->others[$node->id] ?? null : new About($context, $node);
         if ($about === null) {
-            return new ComposedNode($node->id, $node->kind, [], [], 'the product that it shows cannot be seen in the shop');
+            return new ComposedNode($node->id, $node->kind, [], [], self::UNSEEN);
         }
         $children = [];
         foreach ($about->inside->children as $child) {
@@ -105,7 +108,9 @@ final readonly class Composer
             return new ComposedNode($node->id, $node->kind, [], $children, 'this block failed');
         }
 
-        $cards = $composed->cards === null || $isCard ? [] : $this->cards($composed->cards, $context->addresses, $styling, $failures);
+        $cards = $composed->cards === null || $isCard
+            ? []
+            : $this->cards($composed->cards, $context->addresses, $styling, $failures);
 
         return new ComposedNode(
             $node->id,
@@ -120,7 +125,9 @@ final readonly class Composer
             card: $composed->cards?->tree->id,
             mark: $styling->sheet->marks->known($node->id),
             follows: $definition->follows($node),
-            says: $kind instanceof SaysOfPage && ! $isCard && $composed->absent === null ? $kind->says($composed, $context) : [],
+            says: $kind instanceof SaysOfPage && ! $isCard && $composed->absent === null
+                ? $kind->says($composed, $context)
+                : [],
         );
     }
 
@@ -137,16 +144,27 @@ final readonly class Composer
             foreach ($card->walk() as $node) {
                 $definition = $this->definitions[$node->kind] ?? null;
                 if ($definition !== null) {
-                    $styling->of($node, $definition, ($list->contexts[0]->pictures ?? []) + $list->pictures, $addresses);
+                    $styling
+                        ->of($node, $definition, ($list->contexts[0]->pictures ?? []) + $list->pictures, $addresses);
                 }
             }
         }
         $days = Until::days($card, $list->contexts[0] ?? null);
-        $shown = $list->only === null ? $card : $card->withChildren(array_values(array_filter($card->children, static fn (Node $block): bool => in_array($block->id, $list->only, true))));
+        $shown = $list->only === null ? $card : $card->withChildren(array_values(
+            array_filter($card->children, static fn (Node $block): bool => in_array($block->id, $list->only, true)),
+        ));
         $broken = $cards = [];
         foreach ($list->contexts as $context) {
             $composed = $this->node($shown, $context, $styling, true, $broken);
-            $cards[] = new ComposedNode($composed->id, $composed->kind, $composed->data, $composed->children, $composed->absent, until: Until::ofCard($composed, $days, $context), mark: $composed->mark);
+            $cards[] = new ComposedNode(
+                $composed->id,
+                $composed->kind,
+                $composed->data,
+                $composed->children,
+                $composed->absent,
+                until: Until::ofCard($composed, $days, $context),
+                mark: $composed->mark,
+            );
         }
         // The same block on every card is one trouble.
         array_push($failures, ...array_values(array_column($broken, null, 'blockId')));
@@ -154,20 +172,12 @@ final readonly class Composer
         return $cards;
     }
 
-    /** The number of what a holder's blocks are about, where the owner chose something else than the page is about. */
-    private function another(Node $node): ?int
-    {
-        $setting = ($this->definitions[$node->kind] ?? null)?->another();
-        $number = $setting === null ? null : $node->what[$setting->name] ?? null;
-
-        return is_int($number) ? $number : null;
-    }
-
     /** Why a block says nothing on a page that is about something else. */
     public static function misfit(Definition $definition): string
     {
         return in_array(SubjectKind::Product, $definition->subjects, true)
             ? 'works inside a card or a holder that shows a product'
-            : 'works on pages of '.implode(', ', array_map(static fn (SubjectKind $one): string => $one->many(), $definition->subjects));
+            : 'works on pages of '
+            .implode(', ', array_map(static fn (SubjectKind $one): string => $one->many(), $definition->subjects));
     }
 }

@@ -31,6 +31,9 @@ final readonly class Context
      * @param  array<int, Picture>  $pictures  the pictures that the template or a fact names, by id
      * @param  array<int, ShopFile>  $files  the files that they name, by id
      * @param  bool  $isCard  whether this is the inside of a card in a list
+     * @param  array<string, About>  $others  what the blocks in a holder are about, by its id, where that is another
+     *     product; without those that customers cannot see
+     * @param  Listed|null  $list  the products of the page, as somebody asked for them, where a block reads them
      */
     public function __construct(
         public Subject $subject,
@@ -44,13 +47,23 @@ final readonly class Context
         public array $pictures = [],
         public array $files = [],
         public bool $isCard = false,
+        public array $others = [],
+        public ?Listed $list = null,
     ) {
     }
 
     /** @throws LogicException when the page is about something else: a block that asks says so in its definition */
     public function product(): Product
     {
-        return $this->subject instanceof Product ? $this->subject : throw new LogicException('This page is about no product.');
+        return $this->subject instanceof Product
+            ? $this->subject
+            : throw new LogicException('This page is about no product.');
+    }
+
+    /** @throws LogicException when no block on the page says in its definition that it reads the products */
+    public function listed(): Listed
+    {
+        return $this->list ?? throw new LogicException('No block on this page says that it reads its products.');
     }
 
     /** What a product has as a fact; null for any other subject, and where it is not filled in. */
@@ -74,6 +87,8 @@ final readonly class Context
     /** @throws LogicException when the page is about something else */
     public function assortment(): Assortment
     {
-        return $this->subject instanceof Assortment ? $this->subject : throw new LogicException('This page is about no set of products.');
+        return $this->subject instanceof Assortment
+            ? $this->subject
+            : throw new LogicException('This page is about no set of products.');
     }
 }

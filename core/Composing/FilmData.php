@@ -14,9 +14,13 @@ use Vestibra\Core\Catalogue\ShopFile;
 final readonly class FilmData
 {
     /** Shapes that have a name, as width over height. */
-    private const SHAPES = ['strip' => 21 / 9, 'wide' => 16 / 9, 'old' => 4 / 3, 'square' => 1.0, 'upright' => 3 / 4, 'tall' => 9 / 16];
+    private const SHAPES =
+        ['strip' => 21 / 9, 'wide' => 16 / 9, 'old' => 4 / 3, 'square' => 1.0, 'upright' => 3 / 4, 'tall' => 9 / 16];
 
-    /** @return array{address: string, type: string, width: int, height: int, shape: string, captions: string|null, poster: string|null} */
+    /**
+     * @return array{address: string, type: string, width: int, height: int, shape: string, captions: string|null,
+     *     poster: string|null}
+     */
     public static function of(ShopFile $film, Context $context): array
     {
         $captions = $context->files[$film->captionsId ?? 0] ?? null;

@@ -39,6 +39,8 @@ final readonly class ListFilter
 
     public function isOn(): bool
     {
-        return $this->words !== '' || $this->ends !== [null, null] || array_filter($this->values, static fn (ListFilterValue $value): bool => $value->chosen) !== [];
+        return $this->words !== ''
+            || $this->ends !== [null, null]
+            || array_filter($this->values, static fn (ListFilterValue $value): bool => $value->chosen) !== [];
     }
 }

@@ -13,7 +13,10 @@ use Vestibra\Core\Catalogue\Picture;
  */
 final readonly class PictureData
 {
-    /** @return array{id: int, tiny: string, small: string, large: string, width: int, height: int, alt: string, focus: string, avif: bool} */
+    /**
+     * @return array{id: int, tiny: string, small: string, large: string, width: int, height: int, alt: string,
+     *     focus: string, avif: bool}
+     */
     public static function of(Picture $picture, Addresses $addresses): array
     {
         return [

@@ -11,7 +11,8 @@ use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 
 /**
- * What holds about a piece at one state and width, as CSS longhands. What several settings make up together is put together here.
+ * What holds about a piece at one state and width, as CSS longhands. What several settings make up together is put
+ * together here.
  *
  * @internal
  */
@@ -46,7 +47,10 @@ final readonly class PieceCss
             }
         }
 
-        return $this->lines($css) + $this->place($said) + self::ground($said) + self::picture($said) + $this->movement($said, $width);
+        return $this->lines($css) + $this->place($said) + self::ground($said) + self::picture($said) + $this->movement(
+            $said,
+            $width,
+        );
     }
 
     /**
@@ -96,13 +100,18 @@ final readonly class PieceCss
     {
         $picture = $said['groundPicture'] ?? null;
         $layers = [
-            ...isset($said['ground'], $said['groundTo']) ? ['linear-gradient('.($said['groundTurn'] ?? '180deg').",{$said['ground']},{$said['groundTo']})"] : [],
+            ...isset($said['ground'], $said['groundTo'])
+                ? ['linear-gradient('.($said['groundTurn'] ?? '180deg').",{$said['ground']},{$said['groundTo']})"]
+                : [],
             ...$picture === null ? [] : [$picture],
         ];
 
         return [
             ...$layers === [] ? [] : ['background-image' => implode(',', $layers)],
-            ...$picture === null || $picture === 'none' ? [] : ['background-size' => $said['groundFit'] ?? 'cover', 'background-position' => $said['groundMiddle'] ?? 'center'],
+            ...$picture === null || $picture === 'none' ? [] : [
+                'background-size' => $said['groundFit'] ?? 'cover',
+                'background-position' => $said['groundMiddle'] ?? 'center',
+            ],
         ];
     }
 
@@ -119,7 +128,9 @@ final readonly class PieceCss
 
         return [
             ...$filters === [] ? [] : ['filter' => implode(' ', $filters)],
-            ...isset($said['focusAcross']) || isset($said['focusDown']) ? ['object-position' => ($said['focusAcross'] ?? '50%').' '.($said['focusDown'] ?? '50%')] : [],
+            ...isset($said['focusAcross']) || isset($said['focusDown'])
+                ? ['object-position' => ($said['focusAcross'] ?? '50%').' '.($said['focusDown'] ?? '50%')]
+                : [],
         ];
     }
 
@@ -134,7 +145,9 @@ final readonly class PieceCss
         return [
             ...$rise === null ? [] : ['translate' => '0 '.($rise === 0 ? '0' : -$rise.'px')],
             ...isset($said['grow']) ? ['scale' => $said['grow']] : [],
-            ...isset($said['duration']) || $this->resolved->has($width, 'rise', 'grow') ? ['transition-duration' => $said['duration'] ?? self::QUICK] : [],
+            ...isset($said['duration']) || $this->resolved->has($width, 'rise', 'grow')
+                ? ['transition-duration' => $said['duration'] ?? self::QUICK]
+                : [],
         ];
     }
 }

@@ -24,16 +24,25 @@ final class PriceWords
 
         return match ($money->settings->tax) {
             TaxWords::None => null,
-            TaxWords::Included => $rate === '' ? $messages->say('tax.included') : $messages->say('tax.included-rate', ['rate' => $rate]),
-            TaxWords::Added => $rate === '' ? $messages->say('tax.added') : $messages->say('tax.added-rate', ['rate' => $rate]),
+            TaxWords::Included => $rate === ''
+                ? $messages->say('tax.included')
+                : $messages->say('tax.included-rate', ['rate' => $rate]),
+            TaxWords::Added => $rate === ''
+                ? $messages->say('tax.added')
+                : $messages->say('tax.added-rate', ['rate' => $rate]),
         };
     }
 
-    /** @return string|null what so much of it costs; null where it is not said what it holds, or where that is its price */
+    /**
+     * @return string|null what so much of it costs; null where it is not said what it holds, or where that is its price
+     */
     public static function unit(Variant $variant, int $price, MoneyFormat $money, Messages $messages): ?string
     {
         $unit = $variant->contents === null ? null : UnitPrice::of($price, $variant->contents, $money->settings);
 
-        return $unit === null ? null : $messages->say('measure.price', ['price' => $money->format($unit->amount), 'unit' => $messages->say($unit->unit)]);
+        return $unit === null ? null : $messages->say(
+            'measure.price',
+            ['price' => $money->format($unit->amount), 'unit' => $messages->say($unit->unit)],
+        );
     }
 }

@@ -61,7 +61,9 @@ final readonly class Settings
         $html = $source === null ? $value : $this->sources()->html($source, Source::numberOf($value));
         $html = is_string($html) && $html !== '' ? $html : self::otherwise($value);
 
-        return FactValue::plain($html) === '' && stripos($html, '<img') === false ? '' : $this->context->shop->safe($this->sources()->withValues($html));
+        return FactValue::plain($html) === '' && stripos($html, '<img') === false
+            ? ''
+            : $this->context->shop->safe($this->sources()->withValues($html));
     }
 
     /** HTML as somebody wrote it, made safe; empty when nothing that shows is left. */
@@ -157,7 +159,10 @@ final readonly class Settings
         $value = $this->value($name);
         $source = Source::of($value);
 
-        return $source === null ? $typed : "this {$this->context->subject->kind()->one()} has no ".$this->sources()->name($source, Source::numberOf($value));
+        return $source === null
+            ? $typed
+            : "this {$this->context->subject->kind()->one()} has no "
+            .$this->sources()->name($source, Source::numberOf($value));
     }
 
     /** Made where a value comes from one: most are typed in. */

@@ -8,7 +8,6 @@ use Vestibra\Core\Catalogue\Picture;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Node;
 
 /**
  * What a block may ask of the shop beyond the page's subject itself. Lists cost at most two queries each.
@@ -49,18 +48,8 @@ interface Shop
      */
     public function cards(?int $card, array $ids): CardList;
 
-    /**
-     * Another product, for the blocks in one holder: as many queries as a page of its own.
-     *
-     * @return About|null null when customers cannot see it
-     */
-    public function about(int $product, Node $holder): ?About;
-
     /** @return array{previous: Neighbour|null, next: Neighbour|null} in the main category, by title */
     public function neighbours(): array;
-
-    /** The products of the page, as somebody asked for them. The same every time it is asked. */
-    public function listed(): Listed;
 
     /**
      * @param  Reach|null  $rule  null for all products of the shop
@@ -77,7 +66,8 @@ interface Shop
 
     /**
      * @param  bool  $details  whether pictures and numbers are wanted: one query
-     * @return list<Shelf> the categories right beneath the page's own, or, on a page about something else, those at the top
+     * @return list<Shelf> the categories right beneath the page's own, or, on a page about something else, those at the
+     *     top
      */
     public function beneath(bool $details): array;
 

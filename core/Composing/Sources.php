@@ -49,8 +49,12 @@ final readonly class Sources
             Source::Tags => implode(', ', $product->tags),
             Source::Sku => $this->context->chosen()->variant->sku ?? '',
             Source::Price => $this->price(),
-            Source::Stock => (string) ($this->context->chosen()->variant?->stock === null ? '' : max(0, $this->context->chosen()->variant->stock)),
-            Source::Rating => $product->reviewCount === 0 ? '' : $this->context->messages->number($product->starSum / $product->reviewCount, 1),
+            Source::Stock => (string) ($this->context->chosen()->variant?->stock === null
+                ? ''
+                : max(0, $this->context->chosen()->variant->stock)),
+            Source::Rating => $product->reviewCount === 0
+                ? ''
+                : $this->context->messages->number($product->starSum / $product->reviewCount, 1),
             Source::ReviewCount => $product->reviewCount === 0 ? '' : (string) $product->reviewCount,
             Source::FactNumber => (string) ($this->number($number ?? 0) ?? ''),
             Source::Fact => $product->fact($number ?? 0)?->words($this->context->messages) ?? '',
@@ -90,7 +94,9 @@ final readonly class Sources
         $category = $this->category();
 
         return match ($source) {
-            Source::ProductLink => $this->context->subject instanceof Product ? $this->context->addresses->product($this->context->subject->slug) : '',
+            Source::ProductLink => $this->context->subject instanceof Product
+                ? $this->context->addresses->product($this->context->subject->slug)
+                : '',
             Source::CategoryLink => $category === null ? '' : $this->context->addresses->category($category->slug),
             Source::FactLink => $this->factLink($number ?? 0),
             default => '',
@@ -116,7 +122,9 @@ final readonly class Sources
         return match ($source) {
             Source::FactPicture => $this->context->pictures[$this->context->fact($number)?->numbers()[0] ?? 0] ?? null,
             Source::PagePicture => $subject instanceof Assortment ? $subject->picture : null,
-            default => $subject instanceof Product ? $subject->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null : null,
+            default => $subject instanceof Product
+                ? $subject->pictures[$source === Source::OtherPicture ? 1 : 0] ?? null
+                : null,
         };
     }
 
@@ -132,7 +140,9 @@ final readonly class Sources
 
     public function name(Source $source, ?int $number): string
     {
-        $named = $source->isOneOfSeveral() ? $this->context->shop->nameOf($source === Source::Option ? 'option' : 'fact', $number ?? 0) : null;
+        $named = $source->isOneOfSeveral()
+            ? $this->context->shop->nameOf($source === Source::Option ? 'option' : 'fact', $number ?? 0)
+            : null;
 
         return $named === null ? $source->words() : "“{$named}”";
     }

@@ -46,11 +46,16 @@ final class Styling
         }
         foreach (Named::ofStyles($node) as [, $number]) {
             if (isset($pictures[$number])) {
-                $this->sheet->define(GroundPicture::property($number), "url(\"{$addresses->picture($pictures[$number], 800)}\")");
+                $this->sheet->define(
+                    GroundPicture::property($number),
+                    "url(\"{$addresses->picture($pictures[$number], 800)}\")",
+                );
             }
         }
         if ($node->how !== []) {
-            foreach ($this->known[$node->kind.serialize($node->how)] ??= self::rules($node, $definition) as [$width, $css, $within, $state]) {
+            foreach ($this->known[$node->kind.serialize($node->how)] ??= self::rules($node, $definition) as [
+                $width, $css, $within, $state,
+            ]) {
                 $this->sheet->rule($node->id, $width, $css, $within, $state);
             }
             foreach ($definition->eased as $setting) {
@@ -74,7 +79,8 @@ final class Styling
                 if ($own?->property !== null && $own->type instanceof StyleValue) {
                     $rules[] = [$width, [$own->property => $own->type->css($value)], '', PieceState::Usual];
                 } elseif ($key !== null && $property !== null) {
-                    ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))->set($key->property, $key->state, $width, $property->type->css($value));
+                    ($pieces[$key->piece] ??= new Resolved(StyleProperties::parts()))
+                        ->set($key->property, $key->state, $width, $property->type->css($value));
                 }
             }
         }
@@ -118,7 +124,11 @@ final class Styling
     private static function placed(array $css, Piece $piece, Width $width, PieceState $state): array
     {
         $selector = $piece->selector($state);
-        $room = $piece->roomIn === '' ? [] : array_filter($css, static fn (string $property): bool => str_starts_with($property, 'padding-'), ARRAY_FILTER_USE_KEY);
+        $room = $piece->roomIn === '' ? [] : array_filter(
+            $css,
+            static fn (string $property): bool => str_starts_with($property, 'padding-'),
+            ARRAY_FILTER_USE_KEY,
+        );
 
         return [
             ...$css === $room ? [] : [[$width, array_diff_key($css, $room), $selector, $state]],
@@ -133,7 +143,11 @@ final class Styling
         foreach (Width::cases() as $width) {
             $own = $node->how[$width->value][$setting->name] ?? null;
             $most = $setting->eased[$width->value] ?? null;
-            if ($own === null && $most !== null && $value > $most && $setting->property !== null && $setting->type instanceof StyleValue) {
+            if ($own === null
+                && $most !== null
+                && $value > $most
+                && $setting->property !== null
+                && $setting->type instanceof StyleValue) {
                 $this->sheet->declare($node->id, $width, $setting->property, $setting->type->css($most));
                 $own = $most;
             }

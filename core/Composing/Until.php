@@ -11,8 +11,8 @@ use Vestibra\Core\Templates\Node;
 
 /**
  * The next instant at which a composed page may change by the clock alone: a price of the page's product changes, a
- * block's days begin or end, or what a kind says of itself (a countdown runs out, a badge is not new any more, a price on
- * a card changes). What rules look at is the verdict's to know.
+ * block's days begin or end, or what a kind says of itself (a countdown runs out, a badge is not new any more, a price
+ * on a card changes). What rules look at is the verdict's to know.
  *
  * @internal
  */
@@ -37,7 +37,9 @@ final readonly class Until
     private static function next(Context $context, array $days, ComposedNode $composed): ?int
     {
         $now = $context->now->getTimestamp();
-        $next = $context->subject instanceof Product ? PriceChanges::after($context->subject->variants, $context->now) : null;
+        $next = $context->subject instanceof Product
+            ? PriceChanges::after($context->subject->variants, $context->now)
+            : null;
         foreach ($days as $instant) {
             $next = self::sooner($next, $instant, $now);
         }

@@ -25,9 +25,10 @@ use Vestibra\Core\Templates\Types\Widths;
 /**
  * What a kind of block is: its place in the tree, its settings, its place on the shelf.
  *
- * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null, searchWords:
- *     string, subjects: list<string>, aroundPages: bool, essential: string|null, another: string|null, filledWith: 'part'|'own-blocks'|null, onCards: bool,
- *     pieces: list<Piece>, settings: list<Setting>, starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
+ * @shape Definition array{kind: BlockKind, name: string, shelf: string|null, role: string, accepts: string|null,
+ *     searchWords: string, subjects: list<string>, aroundPages: bool, essential: string|null, another: string|null,
+ *     filledWith: 'part'|'own-blocks'|null, onCards: bool, pieces: list<Piece>, settings: list<Setting>,
+ *     starters: list<array{name: string, node: NewNode, drawing: string|null}>, drawing: string}
  *
  * @api
  */
@@ -67,8 +68,10 @@ final readonly class Definition
      * @param  bool  $wordsMayStay  whether the words that it comes with stand for themselves
      * @param  FilledWith|null  $filledWith  what is kept elsewhere and stands in it
      * @param  bool  $listsProducts  whether it shows the products of the page
-     * @param  bool  $followsList  whether it shows something else when the products of the page are narrowed or put in another order;
-     *                             what a page cannot do without does so while it is that
+     * @param  bool  $followsList  whether it shows something else when the products of the page are narrowed or put in
+     *     another order; what a page cannot do without does so while it is that
+     * @param  bool  $readsList  whether it reads the products of the page though it shows the same when they are
+     *     narrowed
      * @param  list<string>  $messages  families of what it says to customers of its own accord, such as `price`
      * @param  bool  $showsAllFacts  whether it shows every fact of a product, with its files
      * @param  bool  $onCards  whether it may stand on a card; not what asks the shop for more than the product itself
@@ -77,7 +80,8 @@ final readonly class Definition
      * @param  bool  $narrow  whether it is no wider than reads with ease
      * @param  list<StyleGroup>|null  $whole  what can be styled about the block itself; null: what its role takes
      * @param  Alike|null  $alike  it shows the same on every page and to everybody; null where it does not
-     * @param  string  $roomIn  what stands right in the block and takes its room inside; empty where it has that room itself
+     * @param  string  $roomIn  what stands right in the block and takes its room inside; empty where it has that room
+     *     itself
      *
      * @throws LogicException when two settings or two pieces have one name
      */
@@ -99,6 +103,7 @@ final readonly class Definition
         public ?FilledWith $filledWith = null,
         public bool $listsProducts = false,
         public bool $followsList = false,
+        private bool $readsList = false,
         public bool $showsAllFacts = false,
         public array $messages = [],
         public bool $onCards = true,
@@ -125,11 +130,18 @@ final readonly class Definition
             $byName[$key] = $setting;
         }
         $this->settings = $byName;
-        $this->naming = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof NamesThings || $one->sourced));
+        $this->naming = array_values(
+            array_filter($byName, static fn (Setting $one): bool => $one->type instanceof NamesThings || $one->sourced),
+        );
         $this->eased = array_values(array_filter($byName, static fn (Setting $one): bool => $one->eased !== []));
-        $others = array_values(array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject));
+        $others = array_values(
+            array_filter($byName, static fn (Setting $one): bool => $one->type instanceof AnotherSubject),
+        );
         $this->another = $others[0] ?? null;
-        $itself = Piece::whole($whole ?? self::ofRole($role), ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered]);
+        $itself = Piece::whole(
+            $whole ?? self::ofRole($role),
+            ...$role === Role::Page && $whole === null ? [] : [PieceState::Hovered],
+        );
         $itself = $itself->withRoomIn($roomIn);
         $this->pieces = [$narrow ? $itself->narrow() : $itself, ...$pieces];
         $this->byPiece = array_column($this->pieces, null, 'name');
@@ -173,12 +185,20 @@ final readonly class Definition
         $key = StyleKey::parse($name);
         $property = $key === null ? null : StyleProperties::find($key->property);
         $piece = $key === null ? null : $this->piece($key->piece);
-        if ($key === null || $property === null || $piece === null || ! $piece->takes($property, $key->state) || $this->own(Question::How, $key->property) !== null && $piece->name === Piece::WHOLE) {
+        if ($key === null
+            || $property === null
+            || $piece === null
+            || ! $piece->takes($property, $key->state)
+            || $this->own(Question::How, $key->property) !== null && $piece->name === Piece::WHOLE) {
             return null;
         }
         $of = $piece->name === Piece::WHOLE ? $property->label : "$piece->label, ".lcfirst($property->label);
 
-        return Setting::style($name, $of.($key->state === PieceState::Usual ? '' : ", {$key->state->value}"), $property->type);
+        return Setting::style(
+            $name,
+            $of.($key->state === PieceState::Usual ? '' : ", {$key->state->value}"),
+            $property->type,
+        );
     }
 
     /** @return list<StyleGroup> */
@@ -187,7 +207,9 @@ final readonly class Definition
         return match ($role) {
             Role::Page, Role::Band => [StyleGroup::Text, StyleGroup::Box],
             Role::Column => [StyleGroup::Text, StyleGroup::Box, StyleGroup::Movement],
-            Role::Block => [StyleGroup::Text, StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place],
+            Role::Block => [
+                StyleGroup::Text, StyleGroup::Box, StyleGroup::Size, StyleGroup::Movement, StyleGroup::Place,
+            ],
             default => [StyleGroup::Text, StyleGroup::Box],
         };
     }
@@ -204,10 +226,15 @@ final readonly class Definition
         return $this->essential;
     }
 
-    /** Whether a block, as it is set, shows the same on every page and to everybody; what is taken from a source, or stands only where something holds, does not. */
+    /**
+     * Whether a block, as it is set, shows the same on every page and to everybody; what is taken from a source, or
+     * stands only where something holds, does not.
+     */
     public function isAlike(Node $node): bool
     {
-        return $this->alike?->holds($node) === true && ! isset($node->when['where']) && array_filter($node->what, static fn (mixed $value): bool => Source::of($value) !== null) === [];
+        return $this->alike?->holds($node) === true
+            && ! isset($node->when['where'])
+            && array_filter($node->what, static fn (mixed $value): bool => Source::of($value) !== null) === [];
     }
 
     /** Whether a block, as it is set, shows something else when the products of the page are others. */
@@ -216,11 +243,25 @@ final readonly class Definition
         return $this->followsList && ($this->essential === null || $this->essentialOf($node) !== null);
     }
 
-    /** Whether it says something on a page about such a subject; around any page, whether it leaves to the page what is its own. */
+    /** Whether a block, as it is set, reads the products of the page. */
+    public function reads(Node $node): bool
+    {
+        return $this->readsList || $this->follows($node);
+    }
+
+    /**
+     * Whether it says something on a page about such a subject; around any page, whether it leaves to the page what is
+     * its own.
+     */
     public function fits(SubjectKind $subject): bool
     {
         return $subject === SubjectKind::AnyPage
-            ? ! (! in_array($this->essential, [null, Essential::Cart], true) || $this->listsProducts || $this->followsList) && ($this->subjects === [] || in_array($subject, $this->subjects, true))
+            ? ! (
+                ! in_array($this->essential, [null, Essential::Cart], true)
+                    || $this->listsProducts
+                    || $this->followsList
+            )
+            && ($this->subjects === [] || in_array($subject, $this->subjects, true))
             : $this->subjects === [] || in_array($subject, $this->subjects, true);
     }
 
@@ -230,7 +271,18 @@ final readonly class Definition
         return $this->another;
     }
 
-    /** Whether blocks may stand in it that its tree does not hold: those of a card, of a kept part or of another product. */
+    /** The number of what a block's inside is about, where the owner chose something else than the page is about. */
+    public function anotherOf(Node $node): ?int
+    {
+        $number = $this->another === null ? null : $node->what[$this->another->name] ?? null;
+
+        return is_int($number) ? $number : null;
+    }
+
+    /**
+     * Whether blocks may stand in it that its tree does not hold: those of a card, of a kept part or of another
+     * product.
+     */
     public function bringsOthers(): bool
     {
         return $this->filledWith !== null || $this->another !== null
@@ -260,9 +312,13 @@ final readonly class Definition
             'filledWith' => $this->filledWith?->value,
             'onCards' => $this->onCards,
             'pieces' => array_map(static fn (Piece $piece): array => $piece->describe(), $this->pieces),
-            'settings' => array_map(static fn (Setting $setting): array => $setting->describe($messages), $this->settings()),
+            'settings' => array_map(
+                static fn (Setting $setting): array => $setting->describe($messages),
+                $this->settings(),
+            ),
             'starters' => array_map(
-                static fn (Starter $starter): array => ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],
+                static fn (Starter $starter): array =>
+                    ['name' => $starter->name, 'node' => $starter->node, 'drawing' => $starter->drawing],
                 $this->starters === [] ? [new Starter($this->name, ['kind' => $this->kind])] : $this->starters,
             ),
         ];

@@ -29,12 +29,19 @@ final class DemoCommand extends Command
 
     private const SHARES = 2;
 
-    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--busy : with much laid out, to measure} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
+    protected $signature = 'vestibra:demo {--products= : fill up to this many with generated ones} {--pictures= : '
+        .'draw one share of the pictures, as 0/2} {--bare : without templates of its own} {--busy : with much laid '
+        .'out, to measure} {--needed : say whether the database is empty} {--sign-in : say how to sign in} {--json}';
 
     protected $description = 'Fills an empty database with the demo shop Larkfold';
 
-    public function handle(Fallbacks $fallbacks, Extras $extras, Showcase $showcase, BusyShop $busy, FilterPacks $packs): int
-    {
+    public function handle(
+        Fallbacks $fallbacks,
+        Extras $extras,
+        Showcase $showcase,
+        BusyShop $busy,
+        FilterPacks $packs,
+    ): int {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
         if (is_string($share) && preg_match('#^(\d+)/(\d+)$#', $share, $parts) === 1) {
@@ -48,21 +55,18 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         if ($this->option('sign-in')) {
-            $this->line(User::query()->where('email', self::EMAIL)->exists() ? 'sign in with '.self::EMAIL.' and '.self::PASSWORD : '');
+            $this->line(
+                User::query()->where('email', self::EMAIL)->exists()
+                    ? 'sign in with '.self::EMAIL.' and '.self::PASSWORD
+                    : '',
+            );
 
             return self::SUCCESS;
         }
         if (DB::table('products')->doesntExist()) {
             $this->saysWhere();
             $this->pictures();
-            DB::transaction(function () use ($fallbacks, $extras, $showcase): void {
-                $owner = User::query()->create(['name' => 'Robin Larkfold', 'email' => self::EMAIL, 'password' => self::PASSWORD, 'role' => User::OWNER]);
-                (new Larkfold)->fill();
-                $fallbacks->see($owner);
-                $extras->add($owner);
-                $this->option('bare') || $showcase->add($owner);
-                StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
-            });
+            DB::transaction(fn () => $this->open($fallbacks, $extras, $showcase));
         }
         $wanted = $this->option('products');
         if (is_string($wanted) && (int) $wanted > DB::table('products')->count()) {
@@ -73,18 +77,38 @@ final class DemoCommand extends Command
         }
         $packs->refresh();
         $products = DB::table('products')->count();
+        $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')
-            ? $this->line((string) json_encode(['products' => $products, 'email' => self::EMAIL, 'password' => self::PASSWORD]))
-            : $this->info('Larkfold has '.Counted::of($products, 'product').'. Sign in at /studio with '.self::EMAIL.' and '.self::PASSWORD);
+            ? $this->line((string) json_encode(['products' => $products] + $in))
+            : $this->info('Larkfold has '.Counted::of($products, 'product')
+                .'. Sign in at /studio with '.implode(' and ', $in));
 
         return self::SUCCESS;
+    }
+
+    /** The shop with its owner, as it is on the first day. */
+    private function open(Fallbacks $fallbacks, Extras $extras, Showcase $showcase): void
+    {
+        $owner = User::query()->create([
+            'name' => 'Robin Larkfold',
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
+            'role' => User::OWNER,
+        ]);
+        (new Larkfold)->fill();
+        $fallbacks->see($owner);
+        $extras->add($owner);
+        $this->option('bare') || $showcase->add($owner);
+        StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
     }
 
     private function pictures(): void
     {
         $drawing = [];
         for ($share = 0; $share < self::SHARES; $share++) {
-            $process = new Process([PHP_BINARY, base_path('artisan'), 'vestibra:demo', "--pictures=$share/".self::SHARES]);
+            $process = new Process([
+                PHP_BINARY, base_path('artisan'), 'vestibra:demo', "--pictures=$share/".self::SHARES,
+            ]);
             $process->setTimeout(600);
             $process->start();
             $drawing[] = $process;

@@ -24,7 +24,8 @@ final class Compressed
         $response = $next($request);
         $type = (string) $response->headers->get('Content-Type');
         if ($response instanceof BinaryFileResponse || $response instanceof StreamedResponse
-            || $response->headers->has('Content-Encoding') || preg_match('~^(text/|application/(json|javascript|xml|ld\+json)|image/svg)~', $type) !== 1) {
+            || $response->headers->has('Content-Encoding')
+            || preg_match('~^(text/|application/(json|javascript|xml|ld\+json)|image/svg)~', $type) !== 1) {
             return $response;
         }
         $response->setVary('Accept-Encoding', false);

@@ -36,7 +36,8 @@ final class Forgery extends ValidateCsrfToken
         return match (true) {
             $origin !== null => self::host($origin) === $request->headers->get('Host'),
             $site !== null => in_array($site, ['same-origin', 'none'], true),
-            $request->headers->has('Referer') => self::host((string) $request->headers->get('Referer')) === $request->headers->get('Host'),
+            $request->headers->has('Referer') =>
+                self::host((string) $request->headers->get('Referer')) === $request->headers->get('Host'),
             default => null,
         };
     }

@@ -10,7 +10,9 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Records\Settings\ShopAddress;
 
-/** One address for one page: with a slash at its end, or the name of the script before it, it leads to the page's own. */
+/**
+ * One address for one page: with a slash at its end, or the name of the script before it, it leads to the page's own.
+ */
 final class OneAddress
 {
     /** @param  Closure(Request): Response  $next */
@@ -20,7 +22,9 @@ final class OneAddress
         $asked = $request->getPathInfo();
         $path = '/'.trim($asked, '/');
         // What browsers would read as another host is answered as it is: there is nothing there.
-        $isSlip = ($request->getBaseUrl() !== '' || ($asked !== '/' && str_ends_with($asked, '/'))) && ! str_starts_with($asked, '//') && ! str_contains($asked, '\\');
+        $isSlip = ($request->getBaseUrl() !== '' || ($asked !== '/' && str_ends_with($asked, '/')))
+            && ! str_starts_with($asked, '//')
+            && ! str_contains($asked, '\\');
         if (! $isSlip || ! in_array($request->getMethod(), ['GET', 'HEAD'], true)) {
             return $next($request);
         }

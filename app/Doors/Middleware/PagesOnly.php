@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Records\Models\Template;
 
-/** What only a template of pages of a known kind has: a reach, a fitting, private links, a place as the fallback, being taken off. */
+/**
+ * What only a template of pages of a known kind has: a reach, a fitting, private links, a place as the fallback, being
+ * taken off.
+ */
 final readonly class PagesOnly
 {
     /** @param  Closure(Request): Response  $next */

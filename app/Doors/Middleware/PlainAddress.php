@@ -10,8 +10,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Lets in only what an address or a body may be: text without NUL, nothing larger than what is taken. What another site says about
- * where the visitor came from is not believed.
+ * Lets in only what an address or a body may be: text without NUL, nothing larger than what is taken. What another site
+ * says about where the visitor came from is not believed.
  */
 final class PlainAddress
 {
@@ -25,11 +25,24 @@ final class PlainAddress
             abort(400);
         }
         $isUpload = str_starts_with((string) $request->headers->get('Content-Type'), 'multipart/form-data');
-        if (! $isUpload && ((int) $request->headers->get('Content-Length') > self::MOST_BYTES || strlen($request->getContent()) > self::MOST_BYTES)) {
+        if (! $isUpload && (
+            (int) $request->headers->get('Content-Length') > self::MOST_BYTES
+                || strlen($request->getContent()) > self::MOST_BYTES
+        )) {
             abort(413);
         }
-        if ($request->isJson() && trim($request->getContent()) !== '' && json_decode($request->getContent()) === null && json_last_error() !== JSON_ERROR_NONE) {
-            return new JsonResponse(['message' => 'What was sent cannot be read: '.lcfirst(json_last_error_msg()).'. Nothing was changed; check it and send it again.'], 400);
+        if ($request->isJson()
+            && trim($request->getContent()) !== ''
+            && json_decode($request->getContent()) === null
+            && json_last_error() !== JSON_ERROR_NONE) {
+            return new JsonResponse(
+                [
+                    'message' => 'What was sent cannot be read: '
+                        .lcfirst(json_last_error_msg())
+                        .'. Nothing was changed; check it and send it again.',
+                ],
+                400,
+            );
         }
         $from = parse_url((string) $request->headers->get('Referer'), PHP_URL_HOST);
         if ($from !== $request->getHost()) {

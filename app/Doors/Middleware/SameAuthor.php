@@ -13,7 +13,10 @@ use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Templates\EditProblem;
 
-/** Work is taken under the name of whoever made it: a window that outlived its sign-in sends nothing under the next one's. */
+/**
+ * Work is taken under the name of whoever made it: a window that outlived its sign-in sends nothing under the next
+ * one's.
+ */
 final readonly class SameAuthor
 {
     /** @param  Closure(Request): Response  $next */
@@ -21,7 +24,10 @@ final readonly class SameAuthor
     {
         $author = Asked::untrusted($request, 'author');
         if ($author !== null && $author !== SignedIn::user()->id) {
-            return new JsonResponse(ProblemWords::answer([EditProblem::OtherAuthor->at()]) + ['otherAuthor' => true], 409);
+            return new JsonResponse(
+                ProblemWords::answer([EditProblem::OtherAuthor->at()]) + ['otherAuthor' => true],
+                409,
+            );
         }
 
         return $next($request);

@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Only what the application ships runs and shows: no foreign scripts, styles, frames or forms; and no way out to a foreign host. */
+/**
+ * Only what the application ships runs and shows: no foreign scripts, styles, frames or forms; and no way out to a
+ * foreign host.
+ */
 final class SecurityHeaders
 {
     private const YEAR = 31_536_000;

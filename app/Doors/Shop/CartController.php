@@ -38,7 +38,16 @@ final readonly class CartController
 
     public function show(Cart $cart): View
     {
-        return view('shop::cart', ['standsOn' => PageKind::Cart, 'title' => $this->messages->say('cart.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
+        return view(
+            'shop::cart',
+            [
+                'standsOn' => PageKind::Cart,
+                'title' => $this->messages->say('cart.title'),
+                'money' => $this->money,
+                'tax' => PriceWords::tax($this->money, $this->messages),
+            ]
+                + $cart->read($this->clock->now()),
+        );
     }
 
     public function add(Request $request, Cart $cart): RedirectResponse|JsonResponse
@@ -50,7 +59,9 @@ final readonly class CartController
         [$product, $picked] = $this->picked($request, $shown);
         if (Asked::given($request, 'choose')) {
             // Where there is none such, that page shows the nearest and says so.
-            return redirect(PageAddresses::address(PageKind::Product, $product->slug).'?'.http_build_query(['o' => $picked->values]));
+            return redirect(PageAddresses::address(PageKind::Product, $product->slug).'?'.http_build_query(
+                ['o' => $picked->values],
+            ));
         }
         $variant = $picked->variant === null ? null : $cart->buyable($picked->variant->id);
         if ($variant === null) {
@@ -65,7 +76,12 @@ final readonly class CartController
             default => 'buy.in-cart',
         };
 
-        return $this->answer($request, $cart, $this->messages->say($key, ['title' => $variant->title, 'left' => $after]), $after === 0 ? 422 : 200);
+        return $this->answer(
+            $request,
+            $cart,
+            $this->messages->say($key, ['title' => $variant->title, 'left' => $after]),
+            $after === 0 ? 422 : 200,
+        );
     }
 
     public function change(Request $request, Cart $cart): RedirectResponse
@@ -89,12 +105,23 @@ final readonly class CartController
 
     public function checkout(Cart $cart): View
     {
-        return view('shop::checkout', ['standsOn' => PageKind::Checkout, 'title' => $this->messages->say('checkout.title'), 'money' => $this->money, 'tax' => PriceWords::tax($this->money, $this->messages)] + $cart->read($this->clock->now()));
+        return view(
+            'shop::checkout',
+            [
+                'standsOn' => PageKind::Checkout,
+                'title' => $this->messages->say('checkout.title'),
+                'money' => $this->money,
+                'tax' => PriceWords::tax($this->money, $this->messages),
+            ]
+                + $cart->read($this->clock->now()),
+        );
     }
 
     private static function next(Request $request): string
     {
-        return Asked::given($request, 'now') || Asked::text($request, self::of($request, 'after')) === 'checkout' ? '/checkout' : '/cart';
+        return Asked::given($request, 'now') || Asked::text($request, self::of($request, 'after')) === 'checkout'
+            ? '/checkout'
+            : '/cart';
     }
 
     /** @return string the name of a field of the block whose button was pressed: several may stand on a page */

@@ -11,12 +11,17 @@ use Symfony\Component\HttpFoundation\ResponseHeaderBag;
 use Vestibra\App\Ground\Files\Files;
 use Vestibra\App\Ground\Files\FileUse;
 
-/** Hands out files: downloads to be saved, films and captions to be played. Parts of a film can be asked for (RFC 9110, ranges). */
+/**
+ * Hands out files: downloads to be saved, films and captions to be played. Parts of a film can be asked for (RFC 9110,
+ * ranges).
+ */
 final readonly class FileController
 {
     public function __invoke(string $name, Files $files): BinaryFileResponse
     {
-        $row = preg_match('/^[a-z0-9-]{1,100}\.[a-z0-9]{2,5}$/D', $name) === 1 ? DB::table('files')->where('file', $name)->whereNull('gone_at')->first() : null;
+        $row = preg_match('/^[a-z0-9-]{1,100}\.[a-z0-9]{2,5}$/D', $name) === 1
+            ? DB::table('files')->where('file', $name)->whereNull('gone_at')->first()
+            : null;
         if (! $row instanceof stdClass || ! is_file($files->path($row->file))) {
             abort(404);
         }
@@ -28,7 +33,11 @@ final readonly class FileController
         ]);
         if ($row->use === FileUse::Download->value) {
             $plain = preg_replace('/[^\x20-\x7e]|[%\/\\\\"]/', '_', $row->name) ?? 'file';
-            $response->setContentDisposition(ResponseHeaderBag::DISPOSITION_ATTACHMENT, str_replace(['/', '\\'], '_', $row->name), $plain);
+            $response->setContentDisposition(
+                ResponseHeaderBag::DISPOSITION_ATTACHMENT,
+                str_replace(['/', '\\'], '_', $row->name),
+                $plain,
+            );
         }
 
         return $response;

@@ -14,6 +14,10 @@ final readonly class LettersController
     {
         $bytes = $fonts->bytes((int) $font) ?? abort(404);
 
-        return new Response($bytes, 200, ['Content-Type' => 'font/woff2', 'Cache-Control' => 'public, max-age=31536000, immutable', 'X-Content-Type-Options' => 'nosniff']);
+        return new Response($bytes, 200, [
+            'Content-Type' => 'font/woff2',
+            'Cache-Control' => 'public, max-age=31536000, immutable',
+            'X-Content-Type-Options' => 'nosniff',
+        ]);
     }
 }

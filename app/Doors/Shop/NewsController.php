@@ -30,8 +30,12 @@ final readonly class NewsController
     {
         $address = Asked::text($request, 'address', self::MOST_LETTERS + 1);
         $words = match (true) {
-            mb_strlen($address) > self::MOST_LETTERS, filter_var($address, FILTER_VALIDATE_EMAIL) === false => $this->messages->say('news.wrong', ['address' => mb_strimwidth($address, 0, 60, '…')]),
-            RateLimiter::tooManyAttempts('news:'.$request->ip(), self::MOST_AN_HOUR) => $this->messages->say('news.too-many'),
+            mb_strlen($address) > self::MOST_LETTERS,
+            filter_var($address, FILTER_VALIDATE_EMAIL) === false => $this->messages->say('news.wrong', [
+                'address' => mb_strimwidth($address, 0, 60, '…'),
+            ]),
+            RateLimiter::tooManyAttempts('news:'.$request->ip(), self::MOST_AN_HOUR) => $this->messages
+                ->say('news.too-many'),
             default => null,
         };
         if ($words === null) {
@@ -71,6 +75,9 @@ final readonly class NewsController
 
     private function answer(?string $address, string $says): RedirectResponse
     {
-        return redirect('/')->with('said', $address === null ? $this->messages->say('news.old') : $this->messages->say($says, ['address' => $address]));
+        return redirect('/')->with(
+            'said',
+            $address === null ? $this->messages->say('news.old') : $this->messages->say($says, ['address' => $address]),
+        );
     }
 }

@@ -21,7 +21,8 @@ final readonly class NoticeController
         $answer = $request->expectsJson() ? new JsonResponse(['closed' => true]) : back(fallback: '/');
 
         return ClosedNotices::isMark($mark)
-            ? $answer->withCookie(cookie(ClosedNotices::COOKIE, ClosedNotices::with($request, $mark), self::DAYS * 24 * 60))
+            ? $answer
+                ->withCookie(cookie(ClosedNotices::COOKIE, ClosedNotices::with($request, $mark), self::DAYS * 24 * 60))
             : $answer;
     }
 }

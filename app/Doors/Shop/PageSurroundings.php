@@ -29,7 +29,11 @@ final readonly class PageSurroundings
         $given = $view->getData();
         $page = $given['standsOn'] ?? null;
         $view->with([
-            'around' => $given['around'] ?? ($page instanceof PageKind ? $this->surroundings->of($page, $this->pages->single($page), Visits::from(request())) : new Around),
+            'around' => $given['around'] ?? (
+                $page instanceof PageKind
+                    ? $this->surroundings->of($page, $this->pages->single($page), Visits::from(request()))
+                    : new Around
+            ),
             // Beside the decisions of a house style nothing but the shop is shown.
             'tag' => $this->house->isLookedWith() ? null : $this->tag->data(),
             'house' => $this->house->now(),

@@ -7,7 +7,10 @@ namespace Vestibra\App\Doors\Shop;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Hands out pictures, where the web server does not do it itself; and while the sizes of one are being made, its original. */
+/**
+ * Hands out pictures, where the web server does not do it itself; and while the sizes of one are being made, its
+ * original.
+ */
 final readonly class PictureController
 {
     private const TYPES = ['jpg' => 'image/jpeg', 'png' => 'image/png', 'webp' => 'image/webp', 'avif' => 'image/avif'];

@@ -47,7 +47,9 @@ final readonly class PrivateLinkController
         $pages = $this->pages->get($kind);
         $subject = $pages->bySlug($slug);
         if ($subject?->isShown() !== true) {
-            $first = DB::scalar("select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->title()}, p.id limit 1");
+            $first = DB::scalar(
+                "select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->title()}, p.id limit 1",
+            );
             $subject = is_int($first) ? $pages->read($first) : null;
         }
 

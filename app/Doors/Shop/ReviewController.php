@@ -12,7 +12,10 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\Core\Messages\Messages;
 
-/** Takes a customer's review. It waits until the owner has read it; a machine that fills in the hidden field is thanked and forgotten. */
+/**
+ * Takes a customer's review. It waits until the owner has read it; a machine that fills in the hidden field is thanked
+ * and forgotten.
+ */
 final readonly class ReviewController
 {
     private const MOST_AN_HOUR = 3;
@@ -50,7 +53,9 @@ final readonly class ReviewController
             default => null,
         };
         if ($wrong !== null) {
-            return redirect($back)->withErrors(['review' => $this->messages->say("reviews.$wrong")])->withInput(['author' => $author, 'stars' => $stars, 'words' => $words]);
+            return redirect($back)
+                ->withErrors(['review' => $this->messages->say("reviews.$wrong")])
+                ->withInput(['author' => $author, 'stars' => $stars, 'words' => $words]);
         }
         RateLimiter::hit('review:'.$request->ip(), 3600);
         $this->reviews->write($productId, $stars, $author, $words);

@@ -24,7 +24,12 @@ final readonly class SitemapController
     /** After RFC 9309. What filters find is not closed here: an engine has to see that it is not to be listed. */
     public function robots(): Response
     {
-        return new Response("User-agent: *\nDisallow: /studio\nDisallow: /cart\nDisallow: /checkout\nDisallow: /look/\nDisallow: /search/suggestions\n\nSitemap: ".ShopAddress::of('/sitemap.xml')."\n", 200, ['Content-Type' => 'text/plain; charset=utf-8']);
+        return new Response(
+            "User-agent: *\nDisallow: /studio\nDisallow: /cart\nDisallow: /checkout\nDisallow: /look/\nDisallow: "
+                ."/search/suggestions\n\nSitemap: ".ShopAddress::of('/sitemap.xml')."\n",
+            200,
+            ['Content-Type' => 'text/plain; charset=utf-8'],
+        );
     }
 
     public function index(): Response
@@ -45,6 +50,8 @@ final readonly class SitemapController
 
     public function feed(ProductFeed $feed, Request $request): Response
     {
-        return new Response($feed->page(Asked::page($request)), 200, ['Content-Type' => 'application/atom+xml; charset=utf-8']);
+        return new Response($feed->page(Asked::page($request)), 200, [
+            'Content-Type' => 'application/atom+xml; charset=utf-8',
+        ]);
     }
 }

@@ -18,6 +18,12 @@ final readonly class SuggestionsController
     {
         $found = $suggestions->of(Query::of(Asked::text($request, 'q', Query::MOST_LETTERS)));
 
-        return new JsonResponse(['said' => $messages->live()->say('search.count', ['count' => count($found['queries']) + count($found['categories']) + count($found['products'])])] + $found, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            ['said' => $messages->live()->say('search.count', [
+                'count' => count($found['queries']) + count($found['categories']) + count($found['products']),
+            ])]
+                + $found,
+            options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 }

@@ -13,7 +13,8 @@ use stdClass;
  * Private links: they show a template's draft in the shop to somebody without an account, until they expire or are
  * withdrawn. Only a hash of a link is kept, so it can be read once, when it is made.
  *
- * @phpstan-type Row array{id: int, madeAt: string, expiresAt: string, by: string, opened: int, state: 'open'|'expired'|'withdrawn'}
+ * @phpstan-type Row array{id: int, madeAt: string, expiresAt: string, by: string, opened: int,
+ *     state: 'open'|'expired'|'withdrawn'}
  *
  * @shape PrivateLink Row
  */
@@ -57,7 +58,8 @@ final readonly class PrivateLinks
     public function of(int $templateId): array
     {
         $rows = DB::select(
-            'select l.*, u.name as by_name from private_links l join users u on u.id = l.user_id where l.template_id = ? order by l.id desc limit '.self::LIMIT,
+            'select l.*, u.name as by_name from private_links l join users u on u.id = l.user_id where l.template_id '
+                .'= ? order by l.id desc limit '.self::LIMIT,
             [$templateId],
         );
 
@@ -75,7 +77,9 @@ final readonly class PrivateLinks
         ], $rows));
     }
 
-    /** Somebody comes by a link. @return int|null the template whose draft it shows; null when it shows none any more */
+    /**
+     * Somebody comes by a link. @return int|null the template whose draft it shows; null when it shows none any more
+     */
     public function open(string $token): ?int
     {
         $link = DB::table('private_links')->where('token_hash', hash('sha256', $token))->first();
@@ -93,11 +97,20 @@ final readonly class PrivateLinks
         $this->session->forget(self::KEY);
     }
 
-    /** @return stdClass|null the link that this visitor came by, with template_id, page_kind, draft_tree and expires_at, while it holds */
+    /**
+     * @return stdClass|null the link that this visitor came by, with template_id, page_kind, draft_tree and expires_at,
+     *     while it holds
+     */
     public function current(): ?stdClass
     {
         $id = $this->session->get(self::KEY);
-        $link = is_int($id) ? DB::selectOne('select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id and t.let_go_at is null where l.id = ?', [$id]) : null;
+        $link = is_int($id)
+            ? DB::selectOne(
+                'select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id '
+                    .'and t.let_go_at is null where l.id = ?',
+                [$id],
+            )
+            : null;
         if ($id !== null && (! $link instanceof stdClass || ! self::holds($link))) {
             $this->close();
 

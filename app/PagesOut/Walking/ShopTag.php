@@ -43,7 +43,11 @@ final class ShopTag
         $this->around[$page->around->value] = [$page, $verdict];
     }
 
-    /** @return array{around: list<array{kind: string, name: string, template: int, sample: int, slug: string}>, walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string, why: string}|null null: nobody from the Studio looks */
+    /**
+     * @return array{around: list<array{kind: string, name: string, template: int, sample: int, slug: string}>,
+     *     walking: string|null, subject: Subject|null, kind: string, one: string, template: int|null, name: string,
+     *     why: string}|null null: nobody from the Studio looks
+     */
     public function data(): ?array
     {
         if (! Gate::allows('see-studio')) {
@@ -55,7 +59,13 @@ final class ShopTag
         $walking = array_filter([
             $at === null ? '' : 'as on '.$this->words->moment($at->getTimestamp()),
             $drafts === [] ? '' : 'with the work that is not published on '
-                .implode(', ', array_map(static fn (string $name): string => "“{$name}”", DB::table('templates')->whereIntegerInRaw('id', $drafts)->pluck('name')->all())),
+                .implode(
+                    ', ',
+                    array_map(
+                        static fn (string $name): string => "“{$name}”",
+                        DB::table('templates')->whereIntegerInRaw('id', $drafts)->pluck('name')->all(),
+                    ),
+                ),
         ]);
 
         return [
@@ -65,7 +75,9 @@ final class ShopTag
             'kind' => $this->kind->value ?? '',
             'one' => $one,
             'template' => $this->verdict?->templateId,
-            'name' => $this->verdict === null ? '' : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
+            'name' => $this->verdict === null
+                ? ''
+                : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
             'why' => match (true) {
                 $this->verdict === null => '',
                 $this->verdict->unruled => "No rule takes this $one, so it gets the fallback.",
@@ -74,13 +86,21 @@ final class ShopTag
         ];
     }
 
-    /** @return list<array{kind: string, name: string, template: int, sample: int, slug: string}> the header and footer */
+    /**
+     * @return list<array{kind: string, name: string, template: int, sample: int, slug: string}> the header and footer
+     */
     private function beside(): array
     {
         $beside = [];
         foreach ($this->around as $kind => [$page, $verdict]) {
             if ($verdict->templateId !== Evaluator::NONE) {
-                $beside[] = ['kind' => $kind, 'name' => TemplateNames::of($verdict->templateId), 'template' => $verdict->templateId, 'sample' => $page->id(), 'slug' => $page->slug()];
+                $beside[] = [
+                    'kind' => $kind,
+                    'name' => TemplateNames::of($verdict->templateId),
+                    'template' => $verdict->templateId,
+                    'sample' => $page->id(),
+                    'slug' => $page->slug(),
+                ];
             }
         }
 

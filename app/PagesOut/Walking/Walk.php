@@ -64,7 +64,9 @@ final readonly class Walk
         $templates = Template::query()->whereIntegerInRaw('id', $this->drafts())->get();
         foreach ($templates as $template) {
             $kind = $template->pageKind();
-            $supposed = $kind === null ? $supposed : $supposed->withReach($template->id, $this->contests->stored($template->draft_reach, $kind));
+            $supposed = $kind === null
+                ? $supposed
+                : $supposed->withReach($template->id, $this->contests->stored($template->draft_reach, $kind));
         }
 
         return $supposed;

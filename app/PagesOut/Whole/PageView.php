@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\PagesOut\Whole;
 
 use Illuminate\Contracts\View\View;
+use Vestibra\App\PagesOut\Contexts;
 use Vestibra\App\PagesOut\PageHead;
 use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\Core\Composing\ComposedPage;
@@ -14,7 +15,10 @@ use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
-/** The one maker of what the view of a composed page prints: in the shop, on the canvas, and for looking at before and after. */
+/**
+ * The one maker of what the view of a composed page prints: in the shop, on the canvas, and for looking at before and
+ * after.
+ */
 final readonly class PageView
 {
     public function __construct(
@@ -26,7 +30,8 @@ final readonly class PageView
     /**
      * In the shop.
      *
-     * @param  array{name: string, until: string, one: string, would: bool}|null  $looking  what somebody who came by a private link is told
+     * @param  array{name: string, until: string, one: string, would: bool}|null  $looking  what somebody who came by a
+     *     private link is told
      */
     public function shop(ComposedPage $page, Subject $subject, Visit $visit, ?array $looking): View
     {
@@ -37,9 +42,13 @@ final readonly class PageView
             'description' => $head->description,
             'head' => $looking === null ? $head : null,
             'looking' => $looking,
-            'keeps' => array_filter(['q' => $subject->kind() === SubjectKind::Query ? $subject->slug() : '', 'sort' => $visit->sort, 'show' => $visit->perPage]),
+            'keeps' => array_filter([
+                'q' => $subject->kind() === SubjectKind::Query ? $subject->slug() : '',
+                'sort' => $visit->sort,
+                'show' => $visit->perPage,
+            ]),
             'styles' => md5($page->css),
-            'notAsWished' => PageMaker::choose($subject, $visit)?->asWished === false,
+            'notAsWished' => Contexts::choose($subject, $visit)?->asWished === false,
         ]);
     }
 
@@ -71,7 +80,11 @@ final readonly class PageView
             'canvas' => true,
             'drawn' => $marks ? $at->around->value : null,
             'title' => $at->title(),
-            'html' => $page === null ? '<div class="wrap wrap-narrow">'.($alone ? '' : '<h1 class="listing-title">'.e($at->title()).'</h1>').'</div>' : $this->pages->print($page->page),
+            'html' => $page === null
+                ? '<div class="wrap wrap-narrow">'.(
+                    $alone ? '' : '<h1 class="listing-title">'.e($at->title()).'</h1>'
+                ).'</div>'
+                : $this->pages->print($page->page),
             'css' => $drawn->css,
             'around' => new Around($around->header, $around->footer, $around->css.($page->css ?? '')),
         ] + self::PLAIN);
@@ -85,7 +98,8 @@ final readonly class PageView
             'html' => $html = $this->pages->print($page->page, $marks),
             'buying' => self::buying($html, $subject),
             'css' => $page->css,
-            'around' => $this->surroundings->of(PageKind::from($subject->kind()->value), $subject, $visit, $page->page->data),
+            'around' => $this->surroundings
+                ->of(PageKind::from($subject->kind()->value), $subject, $visit, $page->page->data),
         ] + self::PLAIN);
     }
 

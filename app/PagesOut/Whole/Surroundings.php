@@ -46,45 +46,82 @@ final readonly class Surroundings
     /**
      * With the styles of both, but for what is being drawn: that has its own.
      *
-     * @param  array<string, mixed>  $choices  `header` and `footer` as a page's tree says them: true for what the rules give, false for none, or the number of one
+     * @param  array<string, mixed>  $choices  `header` and `footer` as a page's tree says them: true for what the rules
+     *     give, false for none, or the number of one
      * @param  ComposedPage|null  $drawn  of a header or footer that is being drawn, which stands there instead
      * @param  bool  $marks  whether what is drawn has the marks of the canvas
      */
-    public function of(PageKind $page, Subject $subject, Visit $visit = new Visit, array $choices = [], ?ComposedPage $drawn = null, bool $marks = false): Around
-    {
+    public function of(
+        PageKind $page,
+        Subject $subject,
+        Visit $visit = new Visit,
+        array $choices = [],
+        ?ComposedPage $drawn = null,
+        bool $marks = false,
+    ): Around {
         $winners = [];
         $rules = $this->isWalking() ? [] : $this->rules->aroundPages();
         foreach (self::KINDS as $name => $kind) {
             $choice = $choices[$name] ?? true;
-            $winners[$name] = $drawn?->page->kind === $name ? Evaluator::NONE : $this->winner(new AroundPage($kind, $page, $subject), is_int($choice) ? $choice : ($choice === false ? Evaluator::NONE : null), $rules[$name] ?? null);
+            $winners[$name] = $drawn?->page->kind === $name ? Evaluator::NONE : $this->winner(
+                new AroundPage($kind, $page, $subject),
+                is_int($choice) ? $choice : ($choice === false ? Evaluator::NONE : null),
+                $rules[$name] ?? null,
+            );
         }
         $link = $drawn === null ? $this->links->current() : null;
         $printed = $names = [];
         foreach (self::KINDS as $name => $kind) {
             $at = new AroundPage($kind, $page, $subject);
-            $names[$name] = $drawn !== null || $link !== null || $this->isWalking() || $winners[$name] === Evaluator::NONE ? null : $this->kept->name($winners[$name], $at, $visit, $this->rules->shown());
+            $names[$name] = $drawn !== null
+                || $link !== null
+                || $this->isWalking()
+                || $winners[$name] === Evaluator::NONE
+                ? null
+                : $this->kept->name($winners[$name], $at, $visit, $this->rules->shown());
             $printed[$name] = $names[$name] === null ? null : $this->kept->get($names[$name]);
         }
-        $trees = $this->trees(array_values(array_filter($winners, static fn (int $one, string $name): bool => $one !== Evaluator::NONE && $printed[$name] === null, ARRAY_FILTER_USE_BOTH)));
+        $trees = $this->trees(array_values(array_filter(
+            $winners,
+            static fn (int $one, string $name): bool => $one !== Evaluator::NONE && $printed[$name] === null,
+            ARRAY_FILTER_USE_BOTH,
+        )));
         foreach (self::KINDS as $name => $kind) {
             $draft = $link?->page_kind === $name ? (string) $link->draft_tree : null;
             $tree = $draft ?? $trees[$winners[$name]] ?? null;
             if ($drawn?->page->kind === $name) {
                 $printed[$name] = ['html' => $this->maker->print($drawn->page, $marks), 'css' => ''];
             } elseif ($printed[$name] === null && $tree !== null) {
-                $printed[$name] = $this->printed($tree, new AroundPage($kind, $page, $subject), $visit, $draft === null ? $winners[$name] : (int) $link->template_id, $draft !== null || $this->isWalkedWith($winners[$name]), $names[$name]);
+                $printed[$name] = $this->printed(
+                    $tree,
+                    new AroundPage($kind, $page, $subject),
+                    $visit,
+                    $draft === null ? $winners[$name] : (int) $link->template_id,
+                    $draft !== null || $this->isWalkedWith($winners[$name]),
+                    $names[$name],
+                );
             }
         }
 
-        return new Around($printed['header']['html'] ?? '', $printed['footer']['html'] ?? '', ($printed['header']['css'] ?? '').($printed['footer']['css'] ?? ''));
+        return new Around(
+            $printed['header']['html'] ?? '',
+            $printed['footer']['html'] ?? '',
+            ($printed['header']['css'] ?? '').($printed['footer']['css'] ?? ''),
+        );
     }
 
     /**
      * @param  string|null  $name  under which it is kept; null where it is not
      * @return array{html: string, css: string}
      */
-    private function printed(string $stored, AroundPage $at, Visit $visit, int $template, bool $isDraft, ?string $name): array
-    {
+    private function printed(
+        string $stored,
+        AroundPage $at,
+        Visit $visit,
+        int $template,
+        bool $isDraft,
+        ?string $name,
+    ): array {
         $tree = $this->stored->tree(json_decode($stored, true));
         $composed = $this->maker->compose($tree, $at, $visit, $template, isDraft: $isDraft);
         $html = $this->maker->print($composed->page);
@@ -95,7 +132,10 @@ final readonly class Surroundings
         return ['html' => $html, 'css' => $composed->css];
     }
 
-    /** The page that a header or footer is looked at with, as it is live: its main part and styles, and what its template says of both. */
+    /**
+     * The page that a header or footer is looked at with, as it is live: its main part and styles, and what its
+     * template says of both.
+     */
     public function page(AroundPage $at, Visit $visit): ?ComposedPage
     {
         if (isset(AroundPages::WITHOUT_TEMPLATES[$at->page->value])) {
@@ -104,7 +144,12 @@ final readonly class Surroundings
         $verdict = $this->verdicts->of($at->page, $at->subject);
         $tree = DB::scalar('select live_tree from templates where id = ?', [$verdict->templateId]);
 
-        return $this->maker->compose($this->stored->tree(json_decode((string) $tree, true)), $at->subject, $visit, $verdict->templateId);
+        return $this->maker->compose(
+            $this->stored->tree(json_decode((string) $tree, true)),
+            $at->subject,
+            $visit,
+            $verdict->templateId,
+        );
     }
 
     /** @return int the number of the template; 0 for none */
@@ -126,7 +171,9 @@ final readonly class Surroundings
     {
         $pages = $this->pages->get($around);
 
-        return $pages instanceof AroundPages ? $pages : throw new LogicException("A {$around->value} stands on no page.");
+        return $pages instanceof AroundPages
+            ? $pages
+            : throw new LogicException("A {$around->value} stands on no page.");
     }
 
     /**
@@ -137,7 +184,9 @@ final readonly class Surroundings
     {
         $trees = [];
         /** @var stdClass $row */
-        foreach ($ids === [] ? [] : DB::select('select id, draft_tree, live_tree from templates where id in ('.implode(',', $ids).')') as $row) {
+        foreach ($ids === [] ? [] : DB::select(
+            'select id, draft_tree, live_tree from templates where id in ('.implode(',', $ids).')',
+        ) as $row) {
             $tree = $this->isWalkedWith($row->id) ? $row->draft_tree : $row->live_tree;
             if (is_string($tree)) {
                 $trees[$row->id] = $tree;

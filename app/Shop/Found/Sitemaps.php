@@ -11,8 +11,8 @@ use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\Core\Pages\PageKind;
 
 /**
- * The pages of the shop for search engines (sitemaps.org protocol 0.9): an index, and parts of at most 50,000 pages, with the
- * pictures of products (Google's extension for images). What filters and searches find is no page of its own.
+ * The pages of the shop for search engines (sitemaps.org protocol 0.9): an index, and parts of at most 50,000 pages,
+ * with the pictures of products (Google's extension for images). What filters and searches find is no page of its own.
  */
 final readonly class Sitemaps
 {
@@ -38,18 +38,31 @@ final readonly class Sitemaps
         }
 
         return self::HEAD.'<sitemapindex xmlns="http://www.sitemaps.org/schemas/sitemap/0.9">'."\n"
-            .implode('', array_map(static fn (string $part): string => '<sitemap><loc>'.e(ShopAddress::of("/sitemaps/$part.xml"))."</loc></sitemap>\n", $parts)).'</sitemapindex>';
+            .implode(
+                '',
+                array_map(
+                    static fn (string $part): string =>
+                        '<sitemap><loc>'.e(ShopAddress::of("/sitemaps/$part.xml"))."</loc></sitemap>\n",
+                    $parts,
+                ),
+            ).'</sitemapindex>';
     }
 
     /** @return iterable<string>|null its text, bit by bit; null when there is no such part */
     public function part(string $name): ?iterable
     {
         if ($name === 'pages') {
-            return $this->written([array_map(static fn (array $page): array => [$page[0], []], array_values(array_diff_key(PageAddresses::singles(), [PageKind::NotFound->value => true])))]);
+            return $this->written([array_map(
+                static fn (array $page): array => [$page[0], []],
+                array_values(array_diff_key(PageAddresses::singles(), [PageKind::NotFound->value => true])),
+            )]);
         }
         [$kind, $number] = [...explode('-', $name), '0'];
 
-        return isset(PageAddresses::paths()[$kind]) && ctype_digit($number) && (int) $number >= 1 && (int) $number <= (int) ceil($this->count($kind) / self::MOST)
+        return isset(PageAddresses::paths()[$kind])
+            && ctype_digit($number)
+            && (int) $number >= 1
+            && (int) $number <= (int) ceil($this->count($kind) / self::MOST)
             ? $this->written($this->pagesOf($kind, ((int) $number - 1) * self::MOST))
             : null;
     }
@@ -65,16 +78,28 @@ final readonly class Sitemaps
     private function pagesOf(string $kind, int $from): iterable
     {
         $pages = $this->pages->get($kind);
-        $last = $from === 0 ? 0 : (int) DB::scalar("select p.id from {$pages->table()} p where {$pages->shown()} order by p.id limit 1 offset ".($from - 1));
+        $last = $from === 0 ? 0 : (int) DB::scalar(
+            "select p.id from {$pages->table()} p where {$pages->shown()} order by p.id limit 1 offset ".($from - 1),
+        );
         for ($written = 0; $written < self::MOST; $written += self::AT_ONCE) {
-            $rows = DB::select("select p.id, p.slug from {$pages->table()} p where p.id > ? and {$pages->shown()} order by p.id limit ".self::AT_ONCE, [$last]);
+            $rows = DB::select(
+                "select p.id, p.slug from {$pages->table()} p where p.id > ? and {$pages->shown()} order by p.id limit "
+                    .self::AT_ONCE,
+                [$last],
+            );
             if ($rows === []) {
                 return;
             }
             $ids = array_column($rows, 'id');
             $last = (int) end($ids);
             $pictures = $this->pictures($kind, $ids);
-            yield array_values(array_map(static fn (object $row): array => [PageAddresses::address(PageKind::from($kind), (string) ($row->slug ?? '')), $pictures[$row->id ?? 0] ?? []], $rows));
+            yield array_values(array_map(
+                static fn (object $row): array => [
+                    PageAddresses::address(PageKind::from($kind), (string) ($row->slug ?? '')),
+                    $pictures[$row->id ?? 0] ?? [],
+                ],
+                $rows,
+            ));
         }
     }
 
@@ -87,8 +112,10 @@ final readonly class Sitemaps
         $list = implode(',', $ids);
         $pictures = [];
         foreach (DB::select($kind === 'product'
-            ? "select x.product_id as id, i.file from product_pictures x join pictures i on i.id = x.picture_id where x.product_id in ($list) order by x.product_id, x.position"
-            : "select p.id, i.file from {$this->pages->get($kind)->table()} p join pictures i on i.id = p.picture_id where p.id in ($list)") as $row) {
+            ? 'select x.product_id as id, i.file from product_pictures x join pictures i on i.id = x.picture_id where '
+                ."x.product_id in ($list) order by x.product_id, x.position"
+            : "select p.id, i.file from {$this->pages->get($kind)->table()} p join pictures i on i.id = p.picture_id "
+                ."where p.id in ($list)") as $row) {
             if (count($pictures[$row->id] ?? []) < self::PICTURES) {
                 $pictures[$row->id][] = "/pictures/$row->file-800.webp";
             }
@@ -103,11 +130,19 @@ final readonly class Sitemaps
      */
     private function written(iterable $pages): iterable
     {
-        yield self::HEAD.'<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9" xmlns:image="http://www.google.com/schemas/sitemap-image/1.1">'."\n";
+        yield self::HEAD.'<urlset xmlns="http://www.sitemaps.org/schemas/sitemap/0.9" '
+            .'xmlns:image="http://www.google.com/schemas/sitemap-image/1.1">'."\n";
         foreach ($pages as $some) {
             $text = '';
             foreach ($some as [$address, $pictures]) {
-                $text .= '<url><loc>'.e(ShopAddress::of($address)).'</loc>'.implode('', array_map(static fn (string $picture): string => '<image:image><image:loc>'.e(ShopAddress::of($picture)).'</image:loc></image:image>', $pictures))."</url>\n";
+                $text .= '<url><loc>'.e(ShopAddress::of($address)).'</loc>'.implode(
+                    '',
+                    array_map(
+                        static fn (string $picture): string =>
+                            '<image:image><image:loc>'.e(ShopAddress::of($picture)).'</image:loc></image:image>',
+                        $pictures,
+                    ),
+                )."</url>\n";
             }
             yield $text;
         }

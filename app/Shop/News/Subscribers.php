@@ -11,8 +11,8 @@ use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\App\Records\Settings\ShopMessages;
 
 /**
- * Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; until then
- * it is kept for a few days.
+ * Who wants letters from the shop. An address counts once its owner has followed the link that was sent to it; until
+ * then it is kept for a few days.
  *
  * @shape Subscriber array{id: int, address: string, askedAt: string, confirmedAt: string|null}
  */
@@ -37,13 +37,20 @@ final readonly class Subscribers
         self::forgetOld();
         $address = mb_strtolower($address);
         $row = DB::table('news_addresses')->where('address', $address)->whereNull('taken_out_at')->first();
-        if (($row !== null && $row->confirmed_at !== null) || ! RateLimiter::attempt('news-to:'.hash('sha256', $address), self::MOST_AN_HOUR, static fn (): bool => true, 3600)) {
+        if (($row !== null && $row->confirmed_at !== null) || ! RateLimiter::attempt(
+            'news-to:'.hash('sha256', $address),
+            self::MOST_AN_HOUR,
+            static fn (): bool => true,
+            3600,
+        )) {
             return;
         }
         $asked = ['asked_at' => now()->toIso8601ZuluString(), 'confirmed_at' => null, 'taken_out_at' => null];
         DB::table('news_addresses')->upsert([['address' => $address] + $asked], ['address'], array_keys($asked));
         $id = (int) DB::table('news_addresses')->where('address', $address)->value('id');
-        $this->send($address, 'news.subject', 'news.letter', ['confirm' => self::address($id, 'confirm', "$address {$asked['asked_at']}")]);
+        $this->send($address, 'news.subject', 'news.letter', [
+            'confirm' => self::address($id, 'confirm', "$address {$asked['asked_at']}"),
+        ]);
     }
 
     /** @return string|null whose link it is; null when it counts no more. Nothing is written. */
@@ -62,7 +69,9 @@ final readonly class Subscribers
         }
         if ($row->confirmed_at === null) {
             DB::table('news_addresses')->where('id', $id)->update(['confirmed_at' => now()->toIso8601ZuluString()]);
-            $this->send($row->address, 'news.welcome', 'news.welcome-letter', ['leave' => self::address($id, 'leave', $row->address)]);
+            $this->send($row->address, 'news.welcome', 'news.welcome-letter', [
+                'leave' => self::address($id, 'leave', $row->address),
+            ]);
         }
 
         return $row->address;
@@ -85,7 +94,8 @@ final readonly class Subscribers
     {
         self::forgetOld();
 
-        return DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->update(['taken_out_at' => now()->toIso8601ZuluString()]) > 0;
+        return DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->update(['taken_out_at' => now()
+            ->toIso8601ZuluString()]) > 0;
     }
 
     /** As it was before it was taken out: what was not confirmed is not. */
@@ -100,24 +110,35 @@ final readonly class Subscribers
     /** @return iterable<string, string> by address: when it was confirmed */
     public static function confirmed(): iterable
     {
-        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')->whereNull('taken_out_at')->orderBy('id')->cursor() as $row) {
+        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')
+            ->whereNull('taken_out_at')
+            ->orderBy('id')
+            ->cursor() as $row) {
             yield (string) $row->address => (string) $row->confirmed_at;
         }
     }
 
-    /** @return array{rows: list<array{id: int, address: string, askedAt: string, confirmedAt: string|null}>, total: int} the latest first */
+    /**
+     * @return array{rows: list<array{id: int, address: string, askedAt: string, confirmedAt: string|null}>, total: int}
+     *     the latest first
+     */
     public static function page(string $query, int $page, int $size): array
     {
-        $found = DB::table('news_addresses')->whereNull('taken_out_at')->when($query !== '', static fn ($rows) => $rows->whereRaw('instr(address, ?) > 0', [mb_strtolower($query)]));
+        $found = DB::table('news_addresses')->whereNull('taken_out_at')->when(
+            $query !== '',
+            static fn ($rows) => $rows->whereRaw('instr(address, ?) > 0', [mb_strtolower($query)]),
+        );
 
         return [
             'total' => $found->count(),
-            'rows' => array_values($found->orderByDesc('id')->forPage($page, $size)->get()->map(static fn (object $row): array => [
-                'id' => (int) ($row->id ?? 0),
-                'address' => (string) ($row->address ?? ''),
-                'askedAt' => (string) ($row->asked_at ?? ''),
-                'confirmedAt' => isset($row->confirmed_at) ? (string) $row->confirmed_at : null,
-            ])->all()),
+            'rows' => array_values($found->orderByDesc('id')->forPage($page, $size)->get()->map(
+                static fn (object $row): array => [
+                    'id' => (int) ($row->id ?? 0),
+                    'address' => (string) ($row->address ?? ''),
+                    'askedAt' => (string) ($row->asked_at ?? ''),
+                    'confirmedAt' => isset($row->confirmed_at) ? (string) $row->confirmed_at : null,
+                ],
+            )->all()),
         ];
     }
 
@@ -125,7 +146,11 @@ final readonly class Subscribers
     private function send(string $to, string $subject, string $words, array $values): void
     {
         $values += ['shop' => config()->string('vestibra.shop')];
-        Outbox::send($to, $this->messages->live()->say($subject, $values), $this->messages->live()->say($words, $values));
+        Outbox::send(
+            $to,
+            $this->messages->live()->say($subject, $values),
+            $this->messages->live()->say($words, $values),
+        );
     }
 
     /** The address that a link is for, while it counts. */
@@ -133,7 +158,8 @@ final readonly class Subscribers
     {
         $row = self::read($id);
         $of = match (true) {
-            $row === null, $what === 'confirm' && $row->confirmed_at === null && $row->asked_at < self::oldest() => null,
+            $row === null,
+            $what === 'confirm' && $row->confirmed_at === null && $row->asked_at < self::oldest() => null,
             $what === 'confirm' => "$row->address $row->asked_at",
             default => $row->address,
         };
@@ -156,7 +182,9 @@ final readonly class Subscribers
     private static function forgetOld(): void
     {
         DB::table('news_addresses')->whereNull('confirmed_at')->where('asked_at', '<', self::oldest())->delete();
-        DB::table('news_addresses')->where('taken_out_at', '<', now()->subHours(self::HOURS)->toIso8601ZuluString())->delete();
+        DB::table('news_addresses')
+            ->where('taken_out_at', '<', now()->subHours(self::HOURS)->toIso8601ZuluString())
+            ->delete();
     }
 
     /** Under the shop's own address: whoever asks may say any name of a server. */

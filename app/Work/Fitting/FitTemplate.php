@@ -32,6 +32,8 @@ final class FitTemplate implements ShouldQueue
 
     public function failed(): void
     {
-        DB::table('fittings')->where('template_id', $this->templateId)->where('revision', $this->revision)->update(['state' => 'failed']);
+        DB::table('fittings')->where('template_id', $this->templateId)
+            ->where('revision', $this->revision)
+            ->update(['state' => 'failed']);
     }
 }

@@ -8,7 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use stdClass;
 use Vestibra\App\PagesOut\CartWay;
-use Vestibra\App\PagesOut\PageMaker;
+use Vestibra\App\PagesOut\LiveParts;
+use Vestibra\App\PagesOut\Looking;
+use Vestibra\App\PagesOut\PageContexts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\WinnersSql;
@@ -29,7 +31,8 @@ use Vestibra\Core\Reach\WhatIf;
  * @phpstan-type Group array{matter: string, block: string|null, about: string, count: int, first: list<int>}
  *
  * @shape FittingGroup array{matter: string, block: string|null, about: string, count: int, pages: list<PageRow>}
- * @shape FittingReport array{state: 'none'|'running'|'done'|'failed', total: int, done: int, groups: list<FittingGroup>}
+ * @shape FittingReport array{state: 'none'|'running'|'done'|'failed', total: int, done: int,
+ *     groups: list<FittingGroup>}
  */
 final readonly class Fittings
 {
@@ -44,7 +47,8 @@ final readonly class Fittings
         private KindRulesReader $contests,
         private Composer $composer,
         private PagesOfTheShop $pages,
-        private PageMaker $maker,
+        private LiveParts $filler,
+        private PageContexts $contexts,
         private CartWay $cart,
     ) {
     }
@@ -93,16 +97,25 @@ final readonly class Fittings
                 if ($subject === null) {
                     continue;
                 }
-                $filled = $this->maker->filled($tree, $subject);
-                $context = $this->maker->context($filled, $subject, explain: true);
+                $filled = $this->filler->fill($tree, $subject);
+                $context = $this->contexts->of($filled, $subject, new Looking(explain: true));
                 $page = $this->composer->compose($filled, $context);
-                $found = array_map(static fn (Finding $finding): array => [$id, $finding], $fitter->check($filled, $page, $context, PageKinds::standard()->get($kind)));
+                $found = array_map(
+                    static fn (Finding $finding): array => [$id, $finding],
+                    $fitter->check($filled, $page, $context, PageKinds::standard()->get($kind)),
+                );
                 if ($this->cart->lacksOn($page, $kind, $subject)) {
                     $found[] = [$id, Finding::missing(Essential::Cart)];
                 }
                 foreach ([...$found, ...$words->check($page, $subject)] as [$about, $finding]) {
                     $key = "{$finding->matter->value} $finding->blockId $finding->about";
-                    $groups[$key] ??= ['matter' => $finding->matter->value, 'block' => $finding->blockId, 'about' => $finding->about, 'count' => 0, 'first' => []];
+                    $groups[$key] ??= [
+                        'matter' => $finding->matter->value,
+                        'block' => $finding->blockId,
+                        'about' => $finding->about,
+                        'count' => 0,
+                        'first' => [],
+                    ];
                     $groups[$key]['count']++;
                     if (count($groups[$key]['first']) < self::MOST_EXAMPLES) {
                         $groups[$key]['first'][] = $about;
@@ -126,9 +139,14 @@ final readonly class Fittings
         /** @var list<Group> $groups */
         $groups = json_decode($kept->findings, true) ?? [];
         $order = array_flip(array_column(Matter::cases(), 'value'));
-        usort($groups, static fn (array $one, array $other): int => [$order[$one['matter']], -$one['count']] <=> [$order[$other['matter']], -$other['count']]);
+        usort($groups, static fn (array $one, array $other): int => [$order[$one['matter']], -$one['count']] <=> [
+            $order[$other['matter']],
+            -$other['count'],
+        ]);
         $rows = [];
-        foreach (array_chunk(array_values(array_unique(array_merge([], ...array_column($groups, 'first')))), 200) as $ids) {
+        foreach (
+            array_chunk(array_values(array_unique(array_merge([], ...array_column($groups, 'first')))), 200) as $ids
+        ) {
             $rows += array_column($this->pages->get($template->knownKind())->rows($ids), null, 'id');
         }
 
@@ -138,7 +156,9 @@ final readonly class Fittings
             'done' => $kept->done,
             'groups' => array_map(static fn (array $group): array => [
                 ...array_diff_key($group, ['first' => 1]),
-                'pages' => array_values(array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $group['first']))),
+                'pages' => array_values(
+                    array_filter(array_map(static fn (int $id): ?array => $rows[$id] ?? null, $group['first'])),
+                ),
             ], $groups),
         ];
     }
@@ -159,7 +179,13 @@ final readonly class Fittings
         $supposed = (new WhatIf)->withReach($template->id, $this->stored->draft($template)->reach);
         $winners = WinnersSql::of($this->contests->all($template->knownKind(), $supposed));
 
-        return array_column(DB::select("select page_id from ($winners->text) w where template_id = ? order by page_id", [...$winners->bindings, $template->id]), 'page_id');
+        return array_column(
+            DB::select(
+                "select page_id from ($winners->text) w where template_id = ? order by page_id",
+                [...$winners->bindings, $template->id],
+            ),
+            'page_id',
+        );
     }
 
     private function kept(int $templateId): ?stdClass

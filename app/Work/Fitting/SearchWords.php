@@ -14,7 +14,9 @@ use Vestibra\Core\Pages\Subject;
 /** What search engines are told of the pages of one template, held against each other. */
 final class SearchWords
 {
-    /** @var array<string, int|true> by folded title: the first page that has it; true once it was said of that one too */
+    /**
+     * @var array<string, int|true> by folded title: the first page that has it; true once it was said of that one too
+     */
     private array $titles = [];
 
     /** @return list<array{int, Finding}> each with the page that it is about, which may be an earlier one */
@@ -24,7 +26,9 @@ final class SearchWords
             return [];
         }
         [$title, $words] = PageHead::words($page, $subject);
-        $findings = trim($words) === '' ? [[$subject->id(), new Finding(Matter::NoWords, null, 'Search engines are told nothing but the title')]] : [];
+        $findings = trim($words) === ''
+            ? [[$subject->id(), new Finding(Matter::NoWords, null, 'Search engines are told nothing but the title')]]
+            : [];
         $key = Folding::fold($title);
         $first = $this->titles[$key] ?? null;
         if ($first === null || $key === '') {

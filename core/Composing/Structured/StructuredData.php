@@ -10,9 +10,9 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
 
 /**
- * What a composed page tells search engines, in JSON-LD (W3C JSON-LD 1.1) with the terms of schema.org: BreadcrumbList, ItemList,
- * Product with Offer or AggregateOffer, AggregateRating and Review, WebSite with SearchAction, Organization. It is made of what
- * the blocks show, so that it never says what the page does not.
+ * What a composed page tells search engines, in JSON-LD (W3C JSON-LD 1.1) with the terms of schema.org: BreadcrumbList,
+ * ItemList, Product with Offer or AggregateOffer, AggregateRating and Review, WebSite with SearchAction, Organization.
+ * It is made of what the blocks show, so that it never says what the page does not.
  *
  * @api
  */
@@ -22,7 +22,8 @@ final readonly class StructuredData
 
     /** What of a product stands there as it was said. */
     private const PROPERTIES = [
-        'description' => StructuredPart::Description, 'brand' => StructuredPart::Brand, 'image' => StructuredPart::Images, 'sku' => StructuredPart::Sku, 'gtin' => StructuredPart::Gtin,
+        'description' => StructuredPart::Description, 'brand' => StructuredPart::Brand,
+        'image' => StructuredPart::Images, 'sku' => StructuredPart::Sku, 'gtin' => StructuredPart::Gtin,
         'aggregateRating' => StructuredPart::Rating, 'review' => StructuredPart::Reviews,
     ];
 
@@ -51,17 +52,30 @@ final readonly class StructuredData
 
         return array_values(array_filter([
             $isHome ? $this->site() : null,
-            $isHome ? self::CONTEXT + ['@type' => 'Organization', 'name' => $this->shop, 'url' => ($this->absolute)('/')] : null,
-            isset($said[StructuredPart::Breadcrumbs->name]) ? self::CONTEXT + ['@type' => 'BreadcrumbList', 'itemListElement' => $said[StructuredPart::Breadcrumbs->name]] : null,
+            $isHome
+                ? self::CONTEXT + ['@type' => 'Organization', 'name' => $this->shop, 'url' => ($this->absolute)('/')]
+                : null,
+            isset($said[StructuredPart::Breadcrumbs->name])
+                ? self::CONTEXT
+                + ['@type' => 'BreadcrumbList', 'itemListElement' => $said[StructuredPart::Breadcrumbs->name]]
+                : null,
             $this->products($said[StructuredPart::Products->name] ?? null),
-            $subject->kind() === SubjectKind::Product && isset($said[StructuredPart::Name->name]) ? $this->product($said, $address) : null,
+            $subject->kind() === SubjectKind::Product && isset($said[StructuredPart::Name->name])
+                ? $this->product($said, $address)
+                : null,
         ]));
     }
 
     /** @return array<string, mixed>|null */
     private function products(mixed $list): ?array
     {
-        return is_array($list) ? self::CONTEXT + ['@type' => 'ItemList', 'numberOfItems' => $list['numberOfItems'] ?? 0, 'itemListElement' => $list['itemListElement'] ?? []] : null;
+        return is_array($list)
+            ? self::CONTEXT + [
+                '@type' => 'ItemList',
+                'numberOfItems' => $list['numberOfItems'] ?? 0,
+                'itemListElement' => $list['itemListElement'] ?? [],
+            ]
+            : null;
     }
 
     /** @return array<string, mixed> the search stands on every page */
@@ -69,7 +83,14 @@ final readonly class StructuredData
     {
         return self::CONTEXT + [
             '@type' => 'WebSite', 'name' => $this->shop, 'url' => ($this->absolute)('/'),
-            'potentialAction' => ['@type' => 'SearchAction', 'target' => ['@type' => 'EntryPoint', 'urlTemplate' => ($this->absolute)('/search').'?q={search_term_string}'], 'query-input' => 'required name=search_term_string'],
+            'potentialAction' => [
+                '@type' => 'SearchAction',
+                'target' => [
+                    '@type' => 'EntryPoint',
+                    'urlTemplate' => ($this->absolute)('/search').'?q={search_term_string}',
+                ],
+                'query-input' => 'required name=search_term_string',
+            ],
         ];
     }
 
@@ -79,7 +100,11 @@ final readonly class StructuredData
      */
     private function product(array $said, string $address): array
     {
-        $product = self::CONTEXT + ['@type' => 'Product', 'name' => $said[StructuredPart::Name->name] ?? '', 'url' => ($this->absolute)($address)];
+        $product = self::CONTEXT + [
+            '@type' => 'Product',
+            'name' => $said[StructuredPart::Name->name] ?? '',
+            'url' => ($this->absolute)($address),
+        ];
         foreach (self::PROPERTIES as $property => $part) {
             if (isset($said[$part->name])) {
                 $product[$property] = $said[$part->name];
@@ -91,7 +116,8 @@ final readonly class StructuredData
     }
 
     /**
-     * Of each variant where customers can choose one; else as the price is shown. Whether it can be had is said where a block does.
+     * Of each variant where customers can choose one; else as the price is shown. Whether it can be had is said where a
+     * block does.
      *
      * @param  array<string, mixed>  $said
      * @return array<array-key, mixed>|null
@@ -105,10 +131,16 @@ final readonly class StructuredData
             return null;
         }
         if (is_array($variants) && count($variants) > 1) {
-            return array_values(array_map(static fn (mixed $one): mixed => is_array($one) && $availability === null ? array_diff_key($one, ['availability' => true]) : $one, $variants));
+            return array_values(array_map(
+                static fn (mixed $one): mixed =>
+                    is_array($one) && $availability === null ? array_diff_key($one, ['availability' => true]) : $one,
+                $variants,
+            ));
         }
 
-        return $price + ['url' => $address] + ($availability === null || ($price['@type'] ?? '') !== 'Offer' ? [] : ['availability' => $availability]);
+        return $price + ['url' => $address] + ($availability === null || ($price['@type'] ?? '') !== 'Offer'
+            ? []
+            : ['availability' => $availability]);
     }
 
     /** With addresses as others write them. */

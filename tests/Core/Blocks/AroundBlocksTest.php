@@ -26,24 +26,42 @@ final class AroundBlocksTest extends TestCase
     {
         $entries = self::entries(self::block(new Node('b', 'navigation'), self::category(World::BOTTLED, 'Bottled')));
 
-        self::assertSame([['Ink', ['Bottled']], ['Pens', ['Fountain']], ['All', []]], array_map(static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')], $entries));
-        self::assertSame([[false, true], [false, false], [false, false]], array_map(static fn (array $one): array => [$one['current'], $one['on']], $entries), 'What a page lies beneath is marked.');
+        self::assertSame(
+            [['Ink', ['Bottled']], ['Pens', ['Fountain']], ['All', []]],
+            array_map(static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')], $entries),
+        );
+        self::assertSame(
+            [[false, true], [false, false], [false, false]],
+            array_map(static fn (array $one): array => [$one['current'], $one['on']], $entries),
+            'What a page lies beneath is marked.',
+        );
         self::assertSame([[true]], [array_column($entries[0]['beneath'], 'current')], 'And so is the page itself.');
     }
 
     public function test_they_begin_where_the_owner_says_and_open_only_if_so_set(): void
     {
-        $names = static fn (array $what): array => array_map(static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')], self::entries(self::block(new Node('b', 'navigation', $what))));
+        $names = static fn (array $what): array => array_map(
+            static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')],
+            self::entries(self::block(new Node('b', 'navigation', $what))),
+        );
 
         self::assertSame([['Bottled', ['Shimmer']]], $names(['top' => World::INK, 'all' => false]));
         self::assertSame([['Ink', []], ['Pens', []]], $names(['opens' => false, 'all' => false]));
-        self::assertSame('there are no categories yet', self::block(new Node('b', 'navigation', ['top' => World::SHIMMER]))->absent);
-        self::assertSame([['Ink', ['Bottled']], ['Pens', ['Fountain']]], $names(['top' => 9999, 'all' => false]), 'A category that is gone leaves the way to all of them.');
+        self::assertSame(
+            'there are no categories yet',
+            self::block(new Node('b', 'navigation', ['top' => World::SHIMMER]))->absent,
+        );
+        self::assertSame(
+            [['Ink', ['Bottled']], ['Pens', ['Fountain']]],
+            $names(['top' => 9999, 'all' => false]),
+            'A category that is gone leaves the way to all of them.',
+        );
     }
 
     public function test_pictures_are_asked_for_only_where_they_are_shown(): void
     {
-        $picture = static fn (array $what): mixed => self::entries(self::block(new Node('b', 'navigation', $what)))[0]['beneath'][0]['picture'];
+        $picture = static fn (array $what): mixed =>
+            self::entries(self::block(new Node('b', 'navigation', $what)))[0]['beneath'][0]['picture'];
 
         self::assertIsArray($picture(['pictures' => true]));
         self::assertNull($picture([]));
@@ -66,18 +84,35 @@ final class AroundBlocksTest extends TestCase
     {
         $node = self::block(new Node('b', 'navigation', ['from' => 'collections', 'collections' => [5, 2]]));
         self::assertSame(['collection 5', 'collection 2', 'All'], array_column(self::entries($node), 'name'));
-        self::assertSame('no collections are picked that customers can see', self::block(new Node('b', 'navigation', ['from' => 'collections', 'all' => false]))->absent);
+        self::assertSame(
+            'no collections are picked that customers can see',
+            self::block(new Node('b', 'navigation', ['from' => 'collections', 'all' => false]))->absent,
+        );
     }
 
     public function test_links_stand_beneath_the_one_before_if_so_written_and_half_written_ones_not_at_all(): void
     {
-        $links = [self::link('Early', '/early', true), self::link('Help', '/help'), self::link('Post', '/post', true), self::link('', '/nothing'), self::link('Nowhere', ''), self::link('Us', '/us')];
-        $names = static fn (array $what): array => array_map(static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')], self::entries(self::block(new Node('b', 'navigation', ['from' => 'links', 'links' => $links] + $what))));
+        $links = [
+            self::link('Early', '/early', true), self::link('Help', '/help'), self::link('Post', '/post', true),
+            self::link('', '/nothing'), self::link('Nowhere', ''), self::link('Us', '/us'),
+        ];
+        $names = static fn (array $what): array => array_map(
+            static fn (array $one): array => [$one['name'], array_column($one['beneath'], 'name')],
+            self::entries(self::block(new Node('b', 'navigation', ['from' => 'links', 'links' => $links] + $what))),
+        );
 
         self::assertSame([['Early', []], ['Help', ['Post']], ['Us', []]], $names([]));
         self::assertSame([['Early', []], ['Help', []], ['Post', []], ['Us', []]], $names(['opens' => false]));
-        self::assertSame('no links yet', self::block(new Node('b', 'navigation', ['from' => 'links', 'links' => [self::link('Words', '')]]))->absent);
-        self::assertSame([['words' => 'Help', 'link' => '/help', 'under' => false]], self::block(new Node('b', 'links', ['links' => [self::link('Help', '/help'), self::link('Words', '')]]))->data['links']);
+        self::assertSame(
+            'no links yet',
+            self::block(new Node('b', 'navigation', ['from' => 'links', 'links' => [self::link('Words', '')]]))->absent,
+        );
+        self::assertSame(
+            [['words' => 'Help', 'link' => '/help', 'under' => false]],
+            self::block(
+                new Node('b', 'links', ['links' => [self::link('Help', '/help'), self::link('Words', '')]]),
+            )->data['links'],
+        );
         self::assertSame('no links yet', self::block(new Node('b', 'links'))->absent);
     }
 
@@ -90,31 +125,65 @@ final class AroundBlocksTest extends TestCase
 
     public function test_the_way_to_the_cart_says_how_much_is_in_it_and_is_never_without_words(): void
     {
-        self::assertSame(['label' => 'Cart', 'look' => 'both', 'count' => 2], self::block(new Node('b', 'cart-link', ['label' => ' ']))->data);
+        self::assertSame(
+            ['label' => 'Cart', 'look' => 'both', 'count' => 2],
+            self::block(new Node('b', 'cart-link', ['label' => ' ']))->data,
+        );
     }
 
     public function test_a_notice_that_was_closed_comes_back_when_it_says_something_else(): void
     {
-        $mark = static fn (array $what): mixed => self::block(new Node('b', 'notice-strip', $what))->data['mark'] ?? null;
+        $mark = static fn (array $what): mixed => self::block(new Node('b', 'notice-strip', $what))->data['mark']
+            ?? null;
         self::assertIsString($mark(['text' => 'Closed on Monday.']));
-        self::assertMatchesRegularExpression('/^[0-9a-f]{12}$/', (string) json_decode((string) json_encode($mark(['text' => 'Closed on Monday.']))));
-        self::assertSame($mark(['text' => 'Closed on Monday.']), $mark(['text' => 'Closed on Monday.', 'more' => 'Read on']));
+        self::assertMatchesRegularExpression(
+            '/^[0-9a-f]{12}$/',
+            (string) json_decode((string) json_encode($mark(['text' => 'Closed on Monday.']))),
+        );
+        self::assertSame(
+            $mark(['text' => 'Closed on Monday.']),
+            $mark(['text' => 'Closed on Monday.', 'more' => 'Read on']),
+        );
         self::assertNotSame($mark(['text' => 'Closed on Monday.']), $mark(['text' => 'Closed on Tuesday.']));
         self::assertNull($mark(['text' => 'Closed on Monday.', 'closes' => false]));
-        self::assertSame('', self::block(new Node('b', 'notice-strip', ['more' => 'Read on']))->data['more'], 'Without an address there is no link.');
+        self::assertSame(
+            '',
+            self::block(new Node('b', 'notice-strip', ['more' => 'Read on']))->data['more'],
+            'Without an address there is no link.',
+        );
         self::assertNotNull(self::block(new Node('b', 'notice-strip', ['text' => ' ']))->absent);
     }
 
     public function test_opening_hours_say_whether_it_is_open_and_until_when_that_holds(): void
     {
-        $week = ['monday' => '9–18', 'tuesday' => '9–18', 'wednesday' => '9–18', 'thursday' => '9–18', 'friday' => '9–18', 'saturday' => '10–14'];
+        $week = [
+            'monday' => '9–18', 'tuesday' => '9–18', 'wednesday' => '9–18', 'thursday' => '9–18', 'friday' => '9–18',
+            'saturday' => '10–14',
+        ];
         $hours = self::block(new Node('b', 'opening-hours', $week));
-        self::assertSame([true, 1_795_543_200], [$hours->data['open'], $hours->until], 'A Tuesday at noon; closed at six.');
-        self::assertSame([['days' => 'Monday to Friday', 'hours' => '09:00–18:00'], ['days' => 'Saturday', 'hours' => '10:00–14:00'], ['days' => 'Sunday', 'hours' => 'closed']], $hours->data['rows']);
+        self::assertSame(
+            [true, 1_795_543_200],
+            [$hours->data['open'], $hours->until],
+            'A Tuesday at noon; closed at six.',
+        );
+        self::assertSame(
+            [
+                ['days' => 'Monday to Friday', 'hours' => '09:00–18:00'],
+                ['days' => 'Saturday', 'hours' => '10:00–14:00'],
+                ['days' => 'Sunday', 'hours' => 'closed'],
+            ],
+            $hours->data['rows'],
+        );
         $quiet = self::block(new Node('b', 'opening-hours', $week + ['now' => false, 'table' => false]));
         self::assertSame([null, [], null], [$quiet->data['open'], $quiet->data['rows'], $quiet->until]);
-        self::assertFalse(self::block(new Node('b', 'opening-hours', $week + ['closed' => '2026-11-24']))->data['open']);
-        self::assertSame('no hours are written down', self::block(new Node('b', 'opening-hours'))->absent, 'When a shop is open, nobody says but the shop.');
+        self::assertFalse(
+            self::block(new Node('b', 'opening-hours', $week + ['closed' => '2026-11-24']))->data['open'],
+        );
+        self::assertSame(
+            'no hours are written down',
+            self::block(new Node('b', 'opening-hours'))->absent,
+            'When a shop is open, nobody says but the shop.',
+        );
     }
 
     public function test_small_print_is_of_this_year_until_the_shops_new_year(): void
@@ -122,12 +191,16 @@ final class AroundBlocksTest extends TestCase
         $print = self::block(new Node('b', 'small-print'));
         self::assertSame(['© 2026 Larkfold', 1_798_761_600], [$print->data['text'], $print->until]);
         self::assertNull(self::block(new Node('b', 'small-print', ['text' => 'Prices with tax.']))->until);
-        self::assertSame('it says nothing', self::block(new Node('b', 'small-print', ['text' => ' ', 'links' => [self::link('', '/')]]))->absent);
+        self::assertSame(
+            'it says nothing',
+            self::block(new Node('b', 'small-print', ['text' => ' ', 'links' => [self::link('', '/')]]))->absent,
+        );
     }
 
     public function test_styles_of_what_stands_around_a_page_do_not_meet_those_of_the_page(): void
     {
-        $styled = static fn (string $root): Node => new Node('r', $root, children: [new Node("b$root", 'band', how: ['desktop' => ['minHeight' => 40]])]);
+        $styled = static fn (string $root): Node =>
+            new Node('r', $root, children: [new Node("b$root", 'band', how: ['desktop' => ['minHeight' => 40]])]);
         $css = static fn (string $root): string => Kinds::composer()->compose($styled($root), self::context())->css;
         foreach (['header' => '[data-sh1]', 'footer' => '[data-sf1]', 'page' => '[data-s1]'] as $root => $mark) {
             self::assertStringContainsString($mark, $css($root));
@@ -140,11 +213,17 @@ final class AroundBlocksTest extends TestCase
         return ['words' => $words, 'link' => $link, 'under' => $under];
     }
 
-    /** @return list<array{name: string, address: string, picture: mixed, current: bool, on: bool, all: bool, beneath: list<array<string, mixed>>}> */
+    /**
+     * @return list<array{name: string, address: string, picture: mixed, current: bool, on: bool, all: bool,
+     *     beneath: list<array<string, mixed>>}>
+     */
     private static function entries(ComposedNode $node): array
     {
         self::assertNull($node->absent);
-        /** @var list<array{name: string, address: string, picture: mixed, current: bool, on: bool, all: bool, beneath: list<array<string, mixed>>}> $entries */
+        /**
+         * @var list<array{name: string, address: string, picture: mixed, current: bool, on: bool, all: bool,
+         *     beneath: list<array<string, mixed>>}> $entries
+         */
         $entries = $node->data['entries'];
 
         return $entries;
@@ -157,7 +236,11 @@ final class AroundBlocksTest extends TestCase
 
     private static function block(Node $block, ?Subject $subject = null, ?CategoryTree $tree = null): ComposedNode
     {
-        $page = new Node('page', 'header', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]);
+        $page = new Node(
+            'page',
+            'header',
+            children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])],
+        );
 
         return self::composed($page, $subject, $tree)->page->children[0]->children[0]->children[0];
     }
@@ -169,6 +252,16 @@ final class AroundBlocksTest extends TestCase
 
     private static function context(?Subject $subject = null, ?CategoryTree $tree = null): Context
     {
-        return new Context($subject ?? self::category(World::FOUNTAIN, 'Fountain'), null, $tree ?? World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24 12:00:00'), new PlainShop, Pages::messages(), [50 => Pages::pictureNumber(50)]);
+        return new Context(
+            $subject ?? self::category(World::FOUNTAIN, 'Fountain'),
+            null,
+            $tree ?? World::tree(),
+            new Pages,
+            new MoneyFormat('GBP', 'en_GB'),
+            new DateTimeImmutable('2026-11-24 12:00:00'),
+            new PlainShop,
+            Pages::messages(),
+            [50 => Pages::pictureNumber(50)],
+        );
     }
 }

@@ -20,15 +20,29 @@ final class FilterBlocksTest extends TestCase
     {
         $data = self::filter(['by' => 'brand'], self::brands())->data;
 
-        self::assertSame([['Brindlace', 4, false], ['Hallorme', 12, true]], array_map(static fn (array $value): array => [$value['label'], $value['count'], $value['chosen']], $data['values']));
-        self::assertSame(['Brand', 'brand', 'boxes', true, true], [$data['title'], $data['parameter'], $data['as'], $data['counts'], $data['on']]);
+        self::assertSame(
+            [['Brindlace', 4, false], ['Hallorme', 12, true]],
+            array_map(
+                static fn (array $value): array => [$value['label'], $value['count'], $value['chosen']],
+                $data['values'],
+            ),
+        );
+        self::assertSame(['Brand', 'brand', 'boxes', true, true], [
+            $data['title'], $data['parameter'], $data['as'], $data['counts'], $data['on'],
+        ]);
         self::assertSame('Makers', self::filter(['by' => 'brand', 'title' => 'Makers'], self::brands())->data['title']);
-        self::assertSame('', self::filter(['by' => 'brand', 'titled' => false, 'title' => 'Makers'], self::brands())->data['title']);
+        self::assertSame(
+            '',
+            self::filter(['by' => 'brand', 'titled' => false, 'title' => 'Makers'], self::brands())->data['title'],
+        );
     }
 
     public function test_what_leads_nowhere_is_left_out_greyed_or_last(): void
     {
-        $shown = static fn (string $nowhere): array => array_map(static fn (array $value): array => [$value['label'], $value['nowhere']], self::filter(['by' => 'brand', 'nowhere' => $nowhere], self::brands())->data['values']);
+        $shown = static fn (string $nowhere): array => array_map(
+            static fn (array $value): array => [$value['label'], $value['nowhere']],
+            self::filter(['by' => 'brand', 'nowhere' => $nowhere], self::brands())->data['values'],
+        );
 
         self::assertSame([['Brindlace', false], ['Hallorme', false]], $shown('out'));
         self::assertSame([['Aldermay', true], ['Brindlace', false], ['Hallorme', false]], $shown('grey'));
@@ -37,13 +51,20 @@ final class FilterBlocksTest extends TestCase
 
     public function test_the_orders(): void
     {
-        $order = static fn (string $order, ListFilter $of): array => array_column(self::filter(['by' => 'option', 'option' => 3, 'order' => $order], $of)->data['values'], 'label');
+        $order = static fn (string $order, ListFilter $of): array => array_column(
+            self::filter(['by' => 'option', 'option' => 3, 'order' => $order], $of)->data['values'],
+            'label',
+        );
         $sizes = self::option('XL', 'S', 'M', 'XXL');
 
         self::assertSame(['S', 'M', 'XL', 'XXL'], $order('natural', $sizes));
         self::assertSame(['XL', 'S', 'M', 'XXL'], $order('defined', $sizes));
         self::assertSame(['2 ml', '10 ml', '100 ml'], $order('natural', self::option('100 ml', '2 ml', '10 ml')));
-        self::assertSame(['Extra fine', 'Medium', 'Broad'], $order('natural', self::option('Extra fine', 'Medium', 'Broad')), 'Among words a medium nib is no size of clothes.');
+        self::assertSame(
+            ['Extra fine', 'Medium', 'Broad'],
+            $order('natural', self::option('Extra fine', 'Medium', 'Broad')),
+            'Among words a medium nib is no size of clothes.',
+        );
         self::assertSame(['XXL', 'M', 'S', 'XL'], $order('count', $sizes));
     }
 
@@ -54,7 +75,16 @@ final class FilterBlocksTest extends TestCase
         self::assertSame([5, 7, false], [count($data['values']), count($data['more']), $data['moreOpen']]);
         $all = self::filter(['by' => 'option', 'option' => 3, 'most' => 0], $many)->data;
         self::assertSame([12, 0], [count($all['values']), count($all['more'])]);
-        $chosen = new ListFilter('option.3', 'Size', 'size-o3', array_map(static fn (ListFilterValue $one): ListFilterValue => new ListFilterValue($one->id, $one->label, $one->written, 1, $one->id === 12, $one->place), $many->values));
+        $chosen = new ListFilter(
+            'option.3',
+            'Size',
+            'size-o3',
+            array_map(
+                static fn (ListFilterValue $one): ListFilterValue =>
+                    new ListFilterValue($one->id, $one->label, $one->written, 1, $one->id === 12, $one->place),
+                $many->values,
+            ),
+        );
         self::assertTrue(self::filter(['by' => 'option', 'option' => 3, 'most' => 5], $chosen)->data['moreOpen']);
     }
 
@@ -62,7 +92,14 @@ final class FilterBlocksTest extends TestCase
     {
         $nine = self::option(...array_map(static fn (int $n): string => "$n ml", range(1, 9)));
 
-        self::assertSame([9, 0], array_map(static fn (string $part): int => count(self::filter(['by' => 'option', 'option' => 3, 'most' => 8], $nine)->data[$part]), ['values', 'more']));
+        self::assertSame(
+            [9, 0],
+            array_map(
+                static fn (string $part): int =>
+                    count(self::filter(['by' => 'option', 'option' => 3, 'most' => 8], $nine)->data[$part]),
+                ['values', 'more'],
+            ),
+        );
     }
 
     public function test_a_very_long_list_has_an_end(): void
@@ -74,56 +111,114 @@ final class FilterBlocksTest extends TestCase
 
     public function test_categories_stand_beneath_one_another_unless_they_are_put_in_another_order(): void
     {
-        $categories = new ListFilter('category', 'Category', 'category', [self::value(1, 'Pens', 9), new ListFilterValue(2, 'Fountain pens', 'fountain-2', 4, false, 2, depth: 1)]);
-        $depths = static fn (string $order): array => array_column(self::filter(['by' => 'category', 'order' => $order], $categories)->data['values'], 'depth');
+        $categories = new ListFilter('category', 'Category', 'category', [
+            self::value(1, 'Pens', 9),
+            new ListFilterValue(2, 'Fountain pens', 'fountain-2', 4, false, 2, depth: 1),
+        ]);
+        $depths = static fn (string $order): array =>
+            array_column(self::filter(['by' => 'category', 'order' => $order], $categories)->data['values'], 'depth');
 
         self::assertSame([[0, 1], [0, 0]], [$depths('natural'), $depths('count')]);
     }
 
     public function test_what_is_chosen_can_be_taken_off_though_it_leads_nowhere(): void
     {
-        $chosen = self::filter(['by' => 'brand', 'nowhere' => 'grey'], new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 0, true), self::value(2, 'Aldermay', 0)]))->data['values'];
+        $chosen = self::filter(
+            ['by' => 'brand', 'nowhere' => 'grey'],
+            new ListFilter('brand', 'Brand', 'brand', [
+                self::value(1, 'Hallorme', 0, true),
+                self::value(2, 'Aldermay', 0),
+            ]),
+        )->data['values'];
 
-        self::assertSame([['Aldermay', true], ['Hallorme', false]], array_map(static fn (array $value): array => [$value['label'], $value['nowhere']], $chosen));
+        self::assertSame(
+            [['Aldermay', true], ['Hallorme', false]],
+            array_map(static fn (array $value): array => [$value['label'], $value['nowhere']], $chosen),
+        );
     }
 
     public function test_what_shows_the_products_of_the_page_follows_them_and_nothing_else_does(): void
     {
-        $page = static fn (Node ...$blocks): array => array_map(static fn (ComposedNode $node): string => $node->id, iterator_to_array(ListingBlocksTest::page(...$blocks)->following(), false));
+        $page = static fn (Node ...$blocks): array => array_map(
+            static fn (ComposedNode $node): string => $node->id,
+            iterator_to_array(ListingBlocksTest::page(...$blocks)->following(), false),
+        );
         $hidden = new Node('shut', 'holder', when: ['off' => true], children: [new Node('grid2', 'product-grid')]);
 
-        self::assertSame(['grid', 'filters'], $page(new Node('words', 'heading'), new Node('grid', 'product-grid'), new Node('byrule', 'product-grid', ['feed' => 'rule']), new Node('filters', 'filters', children: [new Node('inside', 'filter')]), $hidden));
+        self::assertSame(
+            ['grid', 'filters'],
+            $page(
+                new Node('words', 'heading'),
+                new Node('grid', 'product-grid'),
+                new Node('byrule', 'product-grid', ['feed' => 'rule']),
+                new Node('filters', 'filters', children: [new Node('inside', 'filter')]),
+                $hidden,
+            ),
+        );
     }
 
     /** @return iterable<string, array{array<string, mixed>, ListFilter|null, string}> */
     public static function leftOut(): iterable
     {
-        yield 'no value' => [['by' => 'brand'], new ListFilter('brand', 'Brand', 'brand'), 'Brand is left out: no product here has a value of it'];
-        yield 'one value' => [['by' => 'brand'], new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 9)]), 'Brand is left out: “Hallorme” is its only value here'];
-        yield 'nothing rated' => [['by' => 'rating'], new ListFilter('rating', 'Rating', 'rating'), 'Rating is left out: nothing here is rated'];
-        yield 'one price' => [['by' => 'price'], new ListFilter('price', 'Price', 'price', bounds: [500, 500]), 'Price is left out: all products here have the same'];
+        yield 'no value' => [
+            ['by' => 'brand'],
+            new ListFilter('brand', 'Brand', 'brand'),
+            'Brand is left out: no product here has a value of it',
+        ];
+        yield 'one value' => [
+            ['by' => 'brand'],
+            new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 9)]),
+            'Brand is left out: “Hallorme” is its only value here',
+        ];
+        yield 'nothing rated' => [
+            ['by' => 'rating'],
+            new ListFilter('rating', 'Rating', 'rating'),
+            'Rating is left out: nothing here is rated',
+        ];
+        yield 'one price' => [
+            ['by' => 'price'],
+            new ListFilter('price', 'Price', 'price', bounds: [500, 500]),
+            'Price is left out: all products here have the same',
+        ];
         yield 'no option chosen' => [['by' => 'option'], null, 'no option is chosen'];
         yield 'an option that is gone' => [['by' => 'option', 'option' => 99], null, 'the option is no longer there'];
         yield 'no fact chosen' => [['by' => 'fact'], null, 'no fact is chosen'];
-        yield 'a fact that is gone' => [['by' => 'fact', 'fact' => 99], null, 'the fact is no longer there, or is of a kind that is no filter'];
+        yield 'a fact that is gone' =>
+            [['by' => 'fact', 'fact' => 99], null, 'the fact is no longer there, or is of a kind that is no filter'];
     }
 
     /** @param  array<string, mixed>  $what */
     #[DataProvider('leftOut')]
-    public function test_a_filter_with_nothing_to_choose_from_is_left_out_and_says_so(array $what, ?ListFilter $filter, string $why): void
-    {
+    public function test_a_filter_with_nothing_to_choose_from_is_left_out_and_says_so(
+        array $what,
+        ?ListFilter $filter,
+        string $why,
+    ): void {
         self::assertSame($why, self::filter($what, $filter)->absent);
     }
 
     public function test_what_is_on_stays_though_it_has_one_value(): void
     {
-        self::assertNull(self::filter(['by' => 'brand'], new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 0, true)]))->absent);
-        self::assertNull(self::filter(['by' => 'price'], new ListFilter('price', 'Price', 'price', bounds: [500, 500], ends: [100, null], decimals: 2))->absent);
+        self::assertNull(
+            self::filter(
+                ['by' => 'brand'],
+                new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 0, true)]),
+            )->absent,
+        );
+        self::assertNull(
+            self::filter(
+                ['by' => 'price'],
+                new ListFilter('price', 'Price', 'price', bounds: [500, 500], ends: [100, null], decimals: 2),
+            )->absent,
+        );
     }
 
     public function test_of_two_sides_one_is_offered(): void
     {
-        $stock = new ListFilter('stock', 'Stock', 'stock', [self::value(1, 'In stock', 7), self::value(2, 'Sold out', 2)]);
+        $stock = new ListFilter('stock', 'Stock', 'stock', [
+            self::value(1, 'In stock', 7),
+            self::value(2, 'Sold out', 2),
+        ]);
 
         self::assertSame(['In stock'], array_column(self::filter(['by' => 'stock'], $stock)->data['values'], 'label'));
     }
@@ -131,17 +226,35 @@ final class FilterBlocksTest extends TestCase
     public function test_a_range_has_its_ends_and_bounds_as_people_write_them(): void
     {
         $price = new ListFilter('price', 'Price', 'price', bounds: [450, 12_000], ends: [1_050, null], decimals: 2);
-        self::assertSame(['from' => '10.50', 'to' => '', 'least' => '4.50', 'most' => '120', 'unit' => '£', 'isDate' => false, 'slider' => true, 'step' => '0.01', 'isMoney' => true], self::filter(['by' => 'price'], $price)->data['range']);
-        $made = new ListFilter('number.8', 'First made', 'first-made-f8', bounds: [20_120_101, 20_201_231], isDate: true);
-        self::assertSame(['2012-01-01', '2020-12-31', true, false], array_values(array_intersect_key(self::filter(['by' => 'fact', 'fact' => 8], $made)->data['range'], ['least' => 1, 'most' => 1, 'isDate' => 1, 'slider' => 1])));
+        self::assertSame(
+            [
+                'from' => '10.50', 'to' => '', 'least' => '4.50', 'most' => '120', 'unit' => '£', 'isDate' => false,
+                'slider' => true, 'step' => '0.01', 'isMoney' => true,
+            ],
+            self::filter(['by' => 'price'], $price)->data['range'],
+        );
+        $made =
+            new ListFilter('number.8', 'First made', 'first-made-f8', bounds: [20_120_101, 20_201_231], isDate: true);
+        self::assertSame(
+            ['2012-01-01', '2020-12-31', true, false],
+            array_values(array_intersect_key(self::filter(['by' => 'fact', 'fact' => 8], $made)->data['range'], [
+                'least' => 1, 'most' => 1, 'isDate' => 1, 'slider' => 1,
+            ])),
+        );
     }
 
     public function test_swatches_without_a_colour_are_buttons_and_say_so(): void
     {
-        $mixed = new ListFilter('option.3', 'Colour', 'colour-o3', [new ListFilterValue(1, 'Teal', 'teal-1', 3, false, swatch: '#0f6b78'), self::value(2, 'Clear', 3)]);
+        $mixed = new ListFilter('option.3', 'Colour', 'colour-o3', [
+            new ListFilterValue(1, 'Teal', 'teal-1', 3, false, swatch: '#0f6b78'),
+            self::value(2, 'Clear', 3),
+        ]);
         $block = self::filter(['by' => 'option', 'option' => 3, 'as' => 'swatches'], $mixed);
 
-        self::assertSame(['buttons', 'not every value has a colour, so they are buttons'], [$block->data['as'], $block->note]);
+        self::assertSame(
+            ['buttons', 'not every value has a colour, so they are buttons'],
+            [$block->data['as'], $block->note],
+        );
     }
 
     public function test_pictures_are_shown_where_every_value_has_one_and_else_buttons(): void
@@ -153,8 +266,14 @@ final class FilterBlocksTest extends TestCase
         $what = ['by' => 'option', 'option' => 3, 'as' => 'pictures'];
         $block = self::filter($what, $pictured('/pictures/clear-160.webp'));
 
-        self::assertSame(['pictures', null, '/pictures/teal-160.webp'], [$block->data['as'], $block->note, $block->data['values'][0]['picture'] ?? null]);
-        self::assertSame(['buttons', 'not every value has a picture, so they are buttons'], [($lacking = self::filter($what, $pictured(null)))->data['as'], $lacking->note]);
+        self::assertSame(
+            ['pictures', null, '/pictures/teal-160.webp'],
+            [$block->data['as'], $block->note, $block->data['values'][0]['picture'] ?? null],
+        );
+        self::assertSame(
+            ['buttons', 'not every value has a picture, so they are buttons'],
+            [($lacking = self::filter($what, $pictured(null)))->data['as'], $lacking->note],
+        );
     }
 
     public function test_what_is_on_can_be_taken_off(): void
@@ -162,26 +281,57 @@ final class FilterBlocksTest extends TestCase
         $chips = [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']];
         $listed = new Listed([], 3, 1, 1, 'new', [], narrowed: new ListNarrowing([], $chips, '?sort=cheap'));
 
-        self::assertSame(['chips' => $chips, 'clear' => '?sort=cheap'], ListingBlocksTest::block(new Node('b', 'chosen-filters'), listed: $listed)->data);
-        self::assertSame('nothing is filtered here', ListingBlocksTest::block(new Node('b', 'chosen-filters'), listed: new Listed([], 3, 1, 1, 'new', []))->absent);
+        self::assertSame(
+            ['chips' => $chips, 'clear' => '?sort=cheap'],
+            ListingBlocksTest::block(new Node('b', 'chosen-filters'), listed: $listed)->data,
+        );
+        self::assertSame(
+            'nothing is filtered here',
+            ListingBlocksTest::block(
+                new Node('b', 'chosen-filters'),
+                listed: new Listed([], 3, 1, 1, 'new', []),
+            )->absent,
+        );
     }
 
     public function test_where_nothing_is_left_the_list_says_without_what_there_is_something(): void
     {
-        $narrowed = new ListNarrowing([], [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']], '?', $giveUp = ['names' => ['Brand: Hallorme'], 'products' => 12, 'address' => '?']);
-        $grid = ListingBlocksTest::block(new Node('b', 'product-grid'), listed: new Listed([], 0, 1, 1, 'new', [], narrowed: $narrowed));
+        $narrowed = new ListNarrowing(
+            [],
+            [['filter' => 'brand', 'words' => 'Brand: Hallorme', 'address' => '?']],
+            '?',
+            $giveUp = ['names' => ['Brand: Hallorme'], 'products' => 12, 'address' => '?'],
+        );
+        $grid = ListingBlocksTest::block(
+            new Node('b', 'product-grid'),
+            listed: new Listed([], 0, 1, 1, 'new', [], narrowed: $narrowed),
+        );
 
         self::assertSame([$giveUp, '?'], [$grid->data['giveUp'], $grid->data['clear']]);
     }
 
     private static function brands(): ListFilter
     {
-        return new ListFilter('brand', 'Brand', 'brand', [self::value(1, 'Hallorme', 12, true), self::value(2, 'Aldermay', 0), self::value(3, 'Brindlace', 4)]);
+        return new ListFilter('brand', 'Brand', 'brand', [
+            self::value(1, 'Hallorme', 12, true),
+            self::value(2, 'Aldermay', 0),
+            self::value(3, 'Brindlace', 4),
+        ]);
     }
 
     private static function option(string ...$labels): ListFilter
     {
-        return new ListFilter('option.3', 'Size', 'size-o3', array_map(static fn (string $label, int $at): ListFilterValue => new ListFilterValue($at + 1, $label, (string) $at, $at + 1, false, $at), array_values($labels), array_keys(array_values($labels))));
+        return new ListFilter(
+            'option.3',
+            'Size',
+            'size-o3',
+            array_map(
+                static fn (string $label, int $at): ListFilterValue =>
+                    new ListFilterValue($at + 1, $label, (string) $at, $at + 1, false, $at),
+                array_values($labels),
+                array_keys(array_values($labels)),
+            ),
+        );
     }
 
     private static function value(int $id, string $label, int $count, bool $chosen = false): ListFilterValue
@@ -192,6 +342,17 @@ final class FilterBlocksTest extends TestCase
     /** @param  array<string, mixed>  $what */
     private static function filter(array $what, ?ListFilter $filter): ComposedNode
     {
-        return ListingBlocksTest::block(new Node('b', 'filter', $what), listed: new Listed([], 9, 1, 1, 'new', [], narrowed: new ListNarrowing($filter === null ? [] : [$filter->key => $filter])));
+        return ListingBlocksTest::block(
+            new Node('b', 'filter', $what),
+            listed: new Listed(
+                [],
+                9,
+                1,
+                1,
+                'new',
+                [],
+                narrowed: new ListNarrowing($filter === null ? [] : [$filter->key => $filter]),
+            ),
+        );
     }
 }

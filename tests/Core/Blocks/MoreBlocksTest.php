@@ -21,7 +21,8 @@ final class MoreBlocksTest extends TestCase
 {
     public function test_rich_text_is_made_safe_and_carries_the_products_own_values(): void
     {
-        $html = '<p>Made by <span data-value="product.brand">brand</span>, <span data-value="product.fact" data-of="2">Nib width</span>.</p><script>x()</script>';
+        $html = '<p>Made by <span data-value="product.brand">brand</span>, <span data-value="product.fact" '
+            .'data-of="2">Nib width</span>.</p><script>x()</script>';
 
         self::assertSame('<p>Made by Ostrelve, 0.4 mm.</p>', $this->rich(['text' => $html], self::withFacts()));
         self::assertSame('<p>Made by , .</p>', $this->rich(['text' => $html], Pages::bare()));
@@ -29,7 +30,10 @@ final class MoreBlocksTest extends TestCase
 
     public function test_a_value_that_stands_in_rich_text_is_words_and_never_marks(): void
     {
-        self::assertSame('<p>Teal Tide &lt;b&gt;ink&lt;/b&gt;</p>', $this->rich(['text' => '<p><span data-value="product.title">title</span></p>'], Pages::ink()));
+        self::assertSame(
+            '<p>Teal Tide &lt;b&gt;ink&lt;/b&gt;</p>',
+            $this->rich(['text' => '<p><span data-value="product.title">title</span></p>'], Pages::ink()),
+        );
     }
 
     public function test_rich_text_from_a_fact_stands_only_where_there_is_some(): void
@@ -38,7 +42,13 @@ final class MoreBlocksTest extends TestCase
 
         self::assertSame('<p>Rinse with <em>cold</em> water.</p>', $this->rich($care, self::withFacts()));
         self::assertSame('this product has no “Care”', $this->absent('rich-text', $care, Pages::ink()));
-        self::assertSame('Keep it dry.', $this->rich(['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.']], Pages::ink()));
+        self::assertSame(
+            'Keep it dry.',
+            $this->rich(
+                ['text' => ['source' => 'product.fact', 'of' => 1, 'otherwise' => 'Keep it dry.']],
+                Pages::ink(),
+            ),
+        );
     }
 
     public function test_nothing_but_marks_is_no_words(): void
@@ -71,36 +81,72 @@ final class MoreBlocksTest extends TestCase
     #[DataProvider('sources')]
     public function test_where_words_come_from(array $source, string $words): void
     {
-        self::assertSame($words, Pages::block(new Node('b', 'text', ['text' => $source]), self::withFacts())->data['text'] ?? null);
+        self::assertSame(
+            $words,
+            Pages::block(new Node('b', 'text', ['text' => $source]), self::withFacts())->data['text'] ?? null,
+        );
     }
 
     public function test_the_second_picture_and_the_products_page_are_sources_too(): void
     {
-        self::assertSame(2, Pages::block(new Node('b', 'picture', ['picture' => ['source' => 'product.other-picture']]), Pages::ink())->data['id']);
-        self::assertSame('/p/teal-tide', Pages::block(new Node('b', 'button', ['link' => ['source' => 'product.link']]), Pages::ink())->data['link']);
-        self::assertSame('/c/shimmer', Pages::block(new Node('b', 'button', ['link' => ['source' => 'product.category-link']]), Pages::ink())->data['link']);
+        self::assertSame(
+            2,
+            Pages::block(
+                new Node('b', 'picture', ['picture' => ['source' => 'product.other-picture']]),
+                Pages::ink(),
+            )->data['id'],
+        );
+        self::assertSame(
+            '/p/teal-tide',
+            Pages::block(new Node('b', 'button', ['link' => ['source' => 'product.link']]), Pages::ink())->data['link'],
+        );
+        self::assertSame(
+            '/c/shimmer',
+            Pages::block(
+                new Node('b', 'button', ['link' => ['source' => 'product.category-link']]),
+                Pages::ink(),
+            )->data['link'],
+        );
         self::assertNotNull($this->absent('button', ['link' => ['source' => 'product.category-link']], Pages::bare()));
     }
 
     public function test_badges_are_those_that_fit_the_chosen_variant(): void
     {
-        self::assertSame(['sale' => 'Save 20 %', 'low' => 'Only 3 left'], Pages::block(new Node('b', 'badges'), Pages::ink(), [1 => 12])->data['badges']);
-        self::assertSame(['out' => 'Sold out'], Pages::block(new Node('b', 'badges'), Pages::ink(), [2 => 22])->data['badges']);
-        self::assertSame(['low' => 'Only 9 left'], Pages::block(new Node('b', 'badges', ['lowStock' => 9, 'badges' => ['low']]), Pages::ink())->data['badges']);
+        self::assertSame(
+            ['sale' => 'Save 20 %', 'low' => 'Only 3 left'],
+            Pages::block(new Node('b', 'badges'), Pages::ink(), [1 => 12])->data['badges'],
+        );
+        self::assertSame(
+            ['out' => 'Sold out'],
+            Pages::block(new Node('b', 'badges'), Pages::ink(), [2 => 22])->data['badges'],
+        );
+        self::assertSame(
+            ['low' => 'Only 9 left'],
+            Pages::block(new Node('b', 'badges', ['lowStock' => 9, 'badges' => ['low']]), Pages::ink())->data['badges'],
+        );
         self::assertSame('no badge fits this product', $this->absent('badges', [], Pages::bare()));
     }
 
     public function test_new_ends_to_the_second(): void
     {
-        $added = static fn (string $at): Product => new Product(9, 'new', 'New', '', '', true, addedAt: new DateTimeImmutable($at));
+        $added = static fn (string $at): Product =>
+            new Product(9, 'new', 'New', '', '', true, addedAt: new DateTimeImmutable($at));
 
-        self::assertSame(['new' => 'New'], Pages::block(new Node('b', 'badges', ['newDays' => 1]), $added('2026-11-23 12:00:01'))->data['badges']);
+        self::assertSame(
+            ['new' => 'New'],
+            Pages::block(new Node('b', 'badges', ['newDays' => 1]), $added('2026-11-23 12:00:01'))->data['badges'],
+        );
         self::assertNotNull($this->absent('badges', ['newDays' => 1], $added('2026-11-23 12:00:00')));
     }
 
     public function test_stock_in_words_and_as_a_bar(): void
     {
-        $stock = static fn (?int $count): array => self::some(Pages::block(new Node('b', 'stock'), self::one(new Variant(1, 'S', [], 100, stock: $count)))->data, 'words', 'state', 'share');
+        $stock = static fn (?int $count): array => self::some(
+            Pages::block(new Node('b', 'stock'), self::one(new Variant(1, 'S', [], 100, stock: $count)))->data,
+            'words',
+            'state',
+            'share',
+        );
 
         self::assertSame(['In stock', 'in', null], $stock(null));
         self::assertSame(['In stock', 'in', 45], $stock(9));
@@ -120,7 +166,10 @@ final class MoreBlocksTest extends TestCase
         self::assertSame([0, 1], ((array) $data['bars'])[0]);
         self::assertSame(30, count((array) $data['bars']));
         self::assertSame([], Pages::block(new Node('b', 'codes', ['codes' => ['sku']]), $with)->data['bars']);
-        self::assertSame([['codes.sku', 'TT-1'], ['codes.categories', 'Shimmer']], Pages::block(new Node('b', 'codes'), Pages::ink())->data['rows']);
+        self::assertSame(
+            [['codes.sku', 'TT-1'], ['codes.categories', 'Shimmer']],
+            Pages::block(new Node('b', 'codes'), Pages::ink())->data['rows'],
+        );
         self::assertNotNull($this->absent('codes', [], Pages::bare()));
     }
 
@@ -129,7 +178,10 @@ final class MoreBlocksTest extends TestCase
         $short = Pages::block(new Node('b', 'facts-table'), self::withFacts())->data['rows'];
         $all = Pages::block(new Node('b', 'facts-table', ['which' => 'all']), self::withFacts())->data['rows'];
 
-        self::assertSame([['Nib width', '0.4 mm', []], ['Use', 'Desk, Travel', []], ['First made', '16 August 2013', []]], $short);
+        self::assertSame(
+            [['Nib width', '0.4 mm', []], ['Use', 'Desk, Travel', []], ['First made', '16 August 2013', []]],
+            $short,
+        );
         self::assertContains(['Care', 'Rinse with cold water.', []], (array) $all);
         self::assertNotNull($this->absent('facts-table', [], Pages::ink()));
     }
@@ -139,8 +191,14 @@ final class MoreBlocksTest extends TestCase
         $sale = self::one(new Variant(1, 'S', [], 1000, 800, saleUntil: new DateTimeImmutable('2026-11-26 15:30:00')));
         $day = static fn (string $day): Node => new Node('b', 'countdown', ['to' => 'day', 'day' => $day]);
 
-        self::assertSame(['2026-11-26T15:30:00Z', '2 days 3 hours'], self::some(Pages::block(new Node('b', 'countdown'), $sale)->data, 'until', 'left'));
-        self::assertSame(['2026-11-25T00:00:00Z', '12 hours'], self::some(Pages::block($day('2026-11-24'), Pages::bare())->data, 'until', 'left'));
+        self::assertSame(
+            ['2026-11-26T15:30:00Z', '2 days 3 hours'],
+            self::some(Pages::block(new Node('b', 'countdown'), $sale)->data, 'until', 'left'),
+        );
+        self::assertSame(
+            ['2026-11-25T00:00:00Z', '12 hours'],
+            self::some(Pages::block($day('2026-11-24'), Pages::bare())->data, 'until', 'left'),
+        );
         self::assertSame('2027-07-01T23:00:00Z', Pages::block($day('2027-07-01'), Pages::bare())->data['until']);
         self::assertSame('the day is over', Pages::block($day('2026-11-23'), Pages::bare())->absent);
         self::assertNotNull($this->absent('countdown', [], Pages::ink()));
@@ -149,33 +207,53 @@ final class MoreBlocksTest extends TestCase
 
     public function test_picked_products_are_those_that_can_be_seen_and_not_the_product_itself(): void
     {
-        $titles = static fn (array $ids): array => Pages::titles(Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => $ids]), Pages::ink()));
+        $titles = static fn (array $ids): array => Pages::titles(
+            Pages::block(new Node('b', 'product-grid', ['feed' => 'chosen', 'products' => $ids]), Pages::ink()),
+        );
 
         self::assertSame(['Product 3', 'Product 1'], $titles([3, 7, 1]));
-        self::assertSame('none of the picked products can be seen in the shop', $this->absent('product-grid', ['feed' => 'chosen', 'products' => [99]], Pages::ink()));
-        self::assertSame('no products are picked', $this->absent('product-grid', ['feed' => 'chosen', 'products' => [7]], Pages::ink()));
+        self::assertSame(
+            'none of the picked products can be seen in the shop',
+            $this->absent('product-grid', ['feed' => 'chosen', 'products' => [99]], Pages::ink()),
+        );
+        self::assertSame(
+            'no products are picked',
+            $this->absent('product-grid', ['feed' => 'chosen', 'products' => [7]], Pages::ink()),
+        );
     }
 
     public function test_reviews_stand_in_the_wanted_order_and_number(): void
     {
-        $authors = static fn (array $what): array => array_column((array) Pages::block(new Node('b', 'reviews', $what), Pages::ink())->data['reviews'], 'author');
+        $authors = static fn (array $what): array => array_column(
+            (array) Pages::block(new Node('b', 'reviews', $what), Pages::ink())->data['reviews'],
+            'author',
+        );
 
         self::assertSame(['A', 'B'], $authors([]));
         self::assertSame(['B'], $authors(['sort' => 'lowest', 'most' => 1]));
         self::assertNotNull($this->absent('reviews', [], Pages::bare()));
-        self::assertSame('/p/bare/reviews', Pages::block(new Node('b', 'reviews', ['none' => 'form']), Pages::bare())->data['form']);
+        self::assertSame(
+            '/p/bare/reviews',
+            Pages::block(new Node('b', 'reviews', ['none' => 'form']), Pages::bare())->data['form'],
+        );
         self::assertNotNull($this->absent('reviews', ['none' => 'form', 'form' => false], Pages::bare()));
     }
 
     public function test_pictures_in_the_picker_only_where_every_value_has_one(): void
     {
-        $options = [new Option(1, 'Colour', [new OptionValue(11, 'Teal', '#0f6f74'), new OptionValue(12, 'Plum', '#7a1f3d')])];
+        $options = [
+            new Option(1, 'Colour', [new OptionValue(11, 'Teal', '#0f6f74'), new OptionValue(12, 'Plum', '#7a1f3d')]),
+        ];
         $product = static fn (?int $second): Product => new Product(
             9, 'p', 'P', '', '', true, options: $options,
-            variants: [new Variant(1, 'a', [1 => 11], 100, pictureId: 1), new Variant(2, 'b', [1 => 12], 100, pictureId: $second)],
+            variants: [
+                new Variant(1, 'a', [1 => 11], 100, pictureId: 1),
+                new Variant(2, 'b', [1 => 12], 100, pictureId: $second),
+            ],
             pictures: [Pages::pictureNumber(1), Pages::pictureNumber(2)],
         );
-        $picker = static fn (?int $second) => Pages::block(new Node('b', 'variant-picker', ['colours' => 'pictures']), $product($second));
+        $picker = static fn (?int $second) =>
+            Pages::block(new Node('b', 'variant-picker', ['colours' => 'pictures']), $product($second));
 
         self::assertSame(['pictures', null], [((array) $picker(2)->data['options'])[0]['look'], $picker(2)->note]);
         self::assertSame('swatches', ((array) $picker(null)->data['options'])[0]['look']);
@@ -186,8 +264,14 @@ final class MoreBlocksTest extends TestCase
     {
         $nothing = new Node('n', 'short-description');
         $something = new Node('s', 'title');
-        foreach (['accordion' => 'fold', 'questions' => 'fold', 'carousel' => null, 'pop-up' => null] as $kind => $between) {
-            $holding = static fn (Node $inside): Node => new Node('b', $kind, children: [$between === null ? $inside : new Node('f', $between, children: [$inside])]);
+        foreach ([
+            'accordion' => 'fold', 'questions' => 'fold', 'carousel' => null, 'pop-up' => null,
+        ] as $kind => $between) {
+            $holding = static fn (Node $inside): Node => new Node(
+                'b',
+                $kind,
+                children: [$between === null ? $inside : new Node('f', $between, children: [$inside])],
+            );
 
             self::assertNotNull(Pages::block($holding($nothing), Pages::bare())->absent, $kind);
             self::assertNull(Pages::block($holding($something), Pages::bare())->absent, $kind);
@@ -218,13 +302,19 @@ final class MoreBlocksTest extends TestCase
 
     public function test_days_begin_and_end_at_midnight_of_the_shop_to_the_second(): void
     {
-        $at = static fn (array $days, string $now): ?string => Pages::block(new Node('b', 'title', when: ['days' => $days]), Pages::ink(), [], $now)->absent;
+        $at = static fn (array $days, string $now): ?string =>
+            Pages::block(new Node('b', 'title', when: ['days' => $days]), Pages::ink(), [], $now)->absent;
 
         self::assertNull($at(['from' => '2026-11-25'], '2026-11-25 00:00:00'));
         self::assertNotNull($at(['from' => '2026-11-25'], '2026-11-24 23:59:59'));
         self::assertNull($at(['to' => '2026-07-25'], '2026-07-25 22:59:59'));
         self::assertNotNull($at(['to' => '2026-07-25'], '2026-07-25 23:00:00'));
-        $countdown = static fn (string $now): ?string => Pages::block(new Node('b', 'countdown', ['to' => 'day', 'day' => '2026-11-24']), Pages::bare(), [], $now)->absent;
+        $countdown = static fn (string $now): ?string => Pages::block(
+            new Node('b', 'countdown', ['to' => 'day', 'day' => '2026-11-24']),
+            Pages::bare(),
+            [],
+            $now,
+        )->absent;
         self::assertNull($countdown('2026-11-24 23:59:59'));
         self::assertSame('the day is over', $countdown('2026-11-25 00:00:00'));
     }
@@ -252,8 +342,10 @@ final class MoreBlocksTest extends TestCase
         ]);
 
         return new Product(
-            $ink->id, $ink->slug, $ink->title, $ink->shortDescription, $ink->description, true, $ink->brand, $ink->mainCategoryId,
-            $ink->categoryIds, options: $ink->options, variants: $ink->variants, pictures: $ink->pictures, facts: array_values($facts),
+            $ink->id, $ink->slug, $ink->title, $ink->shortDescription, $ink->description, true, $ink->brand,
+            $ink->mainCategoryId,
+            $ink->categoryIds, options: $ink->options, variants: $ink->variants, pictures: $ink->pictures,
+            facts: array_values($facts),
         );
     }
 

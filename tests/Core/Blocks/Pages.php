@@ -29,20 +29,45 @@ use Vestibra\Tests\Core\Reach\World;
 final class Pages implements Addresses
 {
     /** @param  array<int, int>  $wishes */
-    public static function compose(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedPage
-    {
-        return self::page(new Node('page', 'page', children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])]), $product, $wishes, $now, $isCard);
+    public static function compose(
+        Node $block,
+        Product $product,
+        array $wishes = [],
+        string $now = '2026-11-24 12:00:00',
+        bool $isCard = false,
+    ): ComposedPage {
+        return self::page(
+            new Node(
+                'page',
+                'page',
+                children: [new Node('band', 'band', children: [new Node('column', 'column', children: [$block])])],
+            ),
+            $product,
+            $wishes,
+            $now,
+            $isCard,
+        );
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function page(Node $page, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedPage
-    {
-        return Kinds::composer()->compose($page, self::context($product, $wishes, $now, $isCard));
+    public static function page(
+        Node $page,
+        Product $product,
+        array $wishes = [],
+        string $now = '2026-11-24 12:00:00',
+        bool $isCard = false,
+    ): ComposedPage {
+        return Kinds::composer()->compose($page, self::context($product, $wishes, $now, $isCard, $page));
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function context(Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): Context
-    {
+    public static function context(
+        Product $product,
+        array $wishes = [],
+        string $now = '2026-11-24 12:00:00',
+        bool $isCard = false,
+        Node $page = new Node('page', 'page'),
+    ): Context {
         return new Context(
             $product,
             (new VariantMatrix($product))->choose($wishes),
@@ -55,11 +80,14 @@ final class Pages implements Addresses
             [50 => self::pictureNumber(50)],
             [
                 60 => new ShopFile(60, 'Care leaflet.pdf', 'care-leaflet-1a.pdf', 'application/pdf', 12_400),
-                61 => new ShopFile(61, 'Rinsing.webm', 'rinsing-2b.webm', 'video/webm', 2_345_000, 640, 360, 14, 62, 50),
+                61 =>
+                    new ShopFile(61, 'Rinsing.webm', 'rinsing-2b.webm', 'video/webm', 2_345_000, 640, 360, 14, 62, 50),
                 62 => new ShopFile(62, 'Rinsing.vtt', 'rinsing-3c.vtt', 'text/vtt', 410),
                 63 => new ShopFile(63, 'Silent.mp4', 'silent-4d.mp4', 'video/mp4', 950, 480, 640),
             ],
             $isCard,
+            PlainShop::others($page),
+            PlainShop::list($page, $product),
         );
     }
 
@@ -77,8 +105,13 @@ final class Pages implements Addresses
     }
 
     /** @param  array<int, int>  $wishes */
-    public static function block(Node $block, Product $product, array $wishes = [], string $now = '2026-11-24 12:00:00', bool $isCard = false): ComposedNode
-    {
+    public static function block(
+        Node $block,
+        Product $product,
+        array $wishes = [],
+        string $now = '2026-11-24 12:00:00',
+        bool $isCard = false,
+    ): ComposedNode {
         return self::compose($block, $product, $wishes, $now, $isCard)->page->children[0]->children[0]->children[0];
     }
 
@@ -95,7 +128,10 @@ final class Pages implements Addresses
             mainCategoryId: World::SHIMMER,
             categoryIds: [World::SHIMMER],
             options: [
-                new Option(1, 'Colour', [new OptionValue(11, 'Teal', '#0f6f74'), new OptionValue(12, 'Plum', '#7a1f3d')]),
+                new Option(1, 'Colour', [
+                    new OptionValue(11, 'Teal', '#0f6f74'),
+                    new OptionValue(12, 'Plum', '#7a1f3d'),
+                ]),
                 new Option(2, 'Bottle', [new OptionValue(21, '30 ml'), new OptionValue(22, '50 ml')]),
             ],
             variants: [
@@ -115,13 +151,26 @@ final class Pages implements Addresses
         $until = [2 => 1_900_000_000, 3 => 1_800_000_000][$id] ?? null;
         $ends = $until === null ? null : new DateTimeImmutable("@$until");
 
-        return new Product($id, (string) $id, "Product $id", '', '', true, variants: [new Variant(200 + $id, "P-$id", [], 1000, $ends === null ? null : 800, saleUntil: $ends, stock: 4)]);
+        return new Product(
+            $id,
+            (string) $id,
+            "Product $id",
+            '',
+            '',
+            true,
+            variants: [
+                new Variant(200 + $id, "P-$id", [], 1000, $ends === null ? null : 800, saleUntil: $ends, stock: 4),
+            ],
+        );
     }
 
     /** @return list<string> the titles of the cards in a grid */
     public static function titles(ComposedNode $grid): array
     {
-        return array_map(static fn (ComposedNode $card): string => is_string($card->data['title']) ? $card->data['title'] : '', $grid->cards);
+        return array_map(
+            static fn (ComposedNode $card): string => is_string($card->data['title']) ? $card->data['title'] : '',
+            $grid->cards,
+        );
     }
 
     public static function bare(): Product

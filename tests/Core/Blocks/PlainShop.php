@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\Core\Blocks;
 
+use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Composing\About;
+use Vestibra\Core\Composing\AskedBefore;
 use Vestibra\Core\Composing\CardList;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Composing\Shop;
+use Vestibra\Core\Pages\Subject;
+use Vestibra\Core\Pages\SubjectKind;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Templates\Node;
 
-/** A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others do not. */
+/**
+ * A shop for blocks to stand in: London, one fact, three other products, two reviews. Conditions on a sale hold, others
+ * do not.
+ */
 final readonly class PlainShop implements Shop
 {
-    public function __construct(private ?Listed $listed = null)
-    {
-    }
-
     public function name(): string
     {
         return 'Larkfold';
@@ -58,19 +61,31 @@ final readonly class PlainShop implements Shop
         $there = array_values(array_intersect($ids, [1, 2, 3]));
 
         return new CardList(
-            new Node("card$card", 'card', [], ['desktop' => ['gap' => 10]], [], [new Node('cardtitle', 'title', ['level' => 'h3', 'linked' => true]), new Node('cardprice', 'price')]),
+            new Node("card$card", 'card', [], ['desktop' => ['gap' => 10]], [], [
+                new Node('cardtitle', 'title', ['level' => 'h3', 'linked' => true]),
+                new Node('cardprice', 'price'),
+            ]),
             array_map(static fn (int $id): Context => Pages::context(Pages::numbered($id)), $there),
         );
     }
 
-    public function about(int $product, Node $holder): ?About
+    /** @return array<string, About> of what a tree's holders are about, those about product 8 */
+    public static function others(Node $tree): array
     {
-        return $product === 8 ? new About(Pages::context(Pages::bare()), $holder) : null;
+        $others = AskedBefore::of($tree, Kinds::composer()->schema, SubjectKind::Product)->others;
+
+        return array_map(
+            static fn (array $one): About => new About(Pages::context(Pages::bare()), $one['holder']),
+            array_filter($others, static fn (array $one): bool => $one['product'] === 8),
+        );
     }
 
-    public function listed(): Listed
+    /** The products of a page, where a block on it says that it reads them. */
+    public static function list(Node $tree, Subject $subject): ?Listed
     {
-        return $this->listed ?? new Listed([1, 2, 3], 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title']);
+        return AskedBefore::of($tree, Kinds::composer()->schema, $subject->kind())->list
+            ? new Listed([1, 2, 3], 27, 2, 9, 'new', ['new' => 'Newest first', 'title' => 'By title'])
+            : null;
     }
 
     public function byRule(?Reach $rule, string $sort, int $most): array
@@ -85,13 +100,25 @@ final readonly class PlainShop implements Shop
 
     public function shelves(string $things, ?array $ids): array
     {
-        return array_map(static fn (int $id): array => ['name' => "$things $id", 'address' => "/$things/$id", 'words' => '', 'picture' => null, 'products' => $id], $ids ?? [1, 2]);
+        return array_map(
+            static fn (int $id): array => [
+                'name' => "$things $id", 'address' => "/$things/$id", 'words' => '', 'picture' => null,
+                'products' => $id,
+            ],
+            $ids ?? [1, 2],
+        );
     }
 
     public function beneath(bool $details): array
     {
         return [
-            ['name' => 'Shimmer', 'address' => '/c/shimmer', 'words' => 'It glints.', 'picture' => Pages::pictureNumber(1), 'products' => 4],
+            [
+                'name' => 'Shimmer',
+                'address' => '/c/shimmer',
+                'words' => 'It glints.',
+                'picture' => Pages::pictureNumber(1),
+                'products' => 4,
+            ],
             ['name' => 'Permanent', 'address' => '/c/permanent', 'words' => '', 'picture' => null, 'products' => 0],
         ];
     }
@@ -103,7 +130,11 @@ final readonly class PlainShop implements Shop
 
     public function nearest(int $most): array
     {
-        return array_slice([['title' => 'Product 1', 'address' => '/p/1'], ['title' => 'Product 2', 'address' => '/p/2']], 0, $most);
+        return array_slice(
+            [['title' => 'Product 1', 'address' => '/p/1'], ['title' => 'Product 2', 'address' => '/p/2']],
+            0,
+            $most,
+        );
     }
 
     public function picturesOf(string $things, array $ids): array

@@ -18,8 +18,21 @@ final class BlockStylesTest extends TestCase
 
     public function test_only_what_looks_otherwise_is_said(): void
     {
-        $before = self::page(self::note('same', self::PADDED), self::note('larger', self::PADDED), self::note('bare', self::PADDED), self::note('gone', self::PADDED), self::note('words', self::PADDED));
-        $after = self::page(self::note('same', self::PADDED), self::note('larger', ['desktop' => ['padding' => 30]]), self::note('bare'), self::note('words', self::PADDED, 'Others'), self::note('fresh', self::PADDED), self::note('plain'));
+        $before = self::page(
+            self::note('same', self::PADDED),
+            self::note('larger', self::PADDED),
+            self::note('bare', self::PADDED),
+            self::note('gone', self::PADDED),
+            self::note('words', self::PADDED),
+        );
+        $after = self::page(
+            self::note('same', self::PADDED),
+            self::note('larger', ['desktop' => ['padding' => 30]]),
+            self::note('bare'),
+            self::note('words', self::PADDED, 'Others'),
+            self::note('fresh', self::PADDED),
+            self::note('plain'),
+        );
 
         self::assertSame([
             'larger' => '[data-s-larger][data-b]{padding:30px}',
@@ -33,7 +46,10 @@ final class BlockStylesTest extends TestCase
     {
         $hidden = new Node('one', 'note', ['text' => 'Words'], when: ['widths' => ['desktop', 'tablet']]);
 
-        self::assertSame(['one' => '@media (max-width:639px){[data-s-one][data-b]{display:none}}'], self::changed(self::page(self::note('one')), self::page($hidden)));
+        self::assertSame(
+            ['one' => '@media (max-width:639px){[data-s-one][data-b]{display:none}}'],
+            self::changed(self::page(self::note('one')), self::page($hidden)),
+        );
         self::assertSame(['one' => ''], self::changed(self::page($hidden), self::page(self::note('one'))));
     }
 
@@ -41,7 +57,10 @@ final class BlockStylesTest extends TestCase
     {
         foreach ([['off' => true], ['days' => ['from' => '2999-01-01', 'to' => null]]] as $when) {
             $absent = new Node('one', 'note', ['text' => 'Words'], how: self::PADDED, when: $when);
-            self::assertSame(['one' => '[data-s-one][data-b]{padding:20px}'], self::changed(self::page($absent), self::page(self::note('one', self::PADDED))));
+            self::assertSame(
+                ['one' => '[data-s-one][data-b]{padding:20px}'],
+                self::changed(self::page($absent), self::page(self::note('one', self::PADDED))),
+            );
         }
     }
 
@@ -52,11 +71,15 @@ final class BlockStylesTest extends TestCase
         yield 'words' => [self::page(self::note('one')), self::page(self::note('one', words: 'Others')), false];
         yield 'a grid comes in, with its card' => [self::page(), self::page($grid), true];
         yield 'a grid stays' => [self::page($grid), self::page($grid, self::note('one')), false];
-        yield 'a grid has another card' => [self::page($grid), self::page(new Node('g', 'product-grid', ['card' => 7])), true];
-        yield 'a grid appears' => [self::page(new Node('g', 'product-grid', when: ['off' => true])), self::page($grid), true];
-        yield 'a grid looks otherwise' => [self::page($grid), self::page(new Node('g', 'product-grid', how: ['desktop' => ['gap' => 8]])), false];
+        yield 'a grid has another card' =>
+            [self::page($grid), self::page(new Node('g', 'product-grid', ['card' => 7])), true];
+        yield 'a grid appears' =>
+            [self::page(new Node('g', 'product-grid', when: ['off' => true])), self::page($grid), true];
+        yield 'a grid looks otherwise' =>
+            [self::page($grid), self::page(new Node('g', 'product-grid', how: ['desktop' => ['gap' => 8]])), false];
         yield 'a kept part' => [self::page(), self::page(new Node('s', 'shared', ['part' => 1])), true];
-        yield 'another product' => [self::page(new Node('h', 'holder')), self::page(new Node('h', 'holder', ['product' => 3])), true];
+        yield 'another product' =>
+            [self::page(new Node('h', 'holder')), self::page(new Node('h', 'holder', ['product' => 3])), true];
         yield 'something goes' => [self::page($grid), self::page(), false];
     }
 
@@ -68,14 +91,24 @@ final class BlockStylesTest extends TestCase
 
     public function test_a_picture_that_comes_onto_a_ground_brings_its_file(): void
     {
-        self::assertSame(['one' => ':root{--picture-3:url("/pictures/file3-800.webp")}[data-s-one][data-b]{background-image:var(--picture-3);background-size:cover;background-position:center}'],
-            self::changed(self::page(self::note('one')), self::page(self::note('one', ['desktop' => ['groundPicture' => 3]]))));
+        self::assertSame(
+            [
+                'one' => ':root{--picture-3:url("/pictures/file3-800.webp")}'
+                    .'[data-s-one][data-b]{background-image:var(--picture-3);'
+                    .'background-size:cover;background-position:center}',
+            ],
+            self::changed(
+                self::page(self::note('one')),
+                self::page(self::note('one', ['desktop' => ['groundPicture' => 3]])),
+            ),
+        );
     }
 
     /** @return array<string, string> */
     private static function changed(Node $before, Node $after): array
     {
-        return self::styles()->changed($before, $after, static fn (Node $block): array => [3 => Pages::pictureNumber(3)]);
+        return self::styles()
+            ->changed($before, $after, static fn (Node $block): array => [3 => Pages::pictureNumber(3)]);
     }
 
     private static function styles(): BlockStyles

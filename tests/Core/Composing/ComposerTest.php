@@ -25,10 +25,18 @@ final class ComposerTest extends TestCase
 {
     public function test_styles_become_css_by_width(): void
     {
-        $css = Pages::compose(new Node('b', 'price', how: ['phone' => ['now.size' => 20], 'desktop' => ['now.size' => 40, 'now.colour' => 'sale']]), Pages::ink())->css;
+        $css = Pages::compose(
+            new Node(
+                'b',
+                'price',
+                how: ['phone' => ['now.size' => 20], 'desktop' => ['now.size' => 40, 'now.colour' => 'sale']],
+            ),
+            Pages::ink(),
+        )->css;
 
         self::assertSame(
-            '[data-s1][data-b] .price-now{font-size:40px;color:var(--colour-sale)}@media (max-width:639px){[data-s1][data-b] .price-now{font-size:20px}}',
+            '[data-s1][data-b] .price-now{font-size:40px;color:var(--colour-sale)}@media '
+                .'(max-width:639px){[data-s1][data-b] .price-now{font-size:20px}}',
             $css,
         );
     }
@@ -42,7 +50,13 @@ final class ComposerTest extends TestCase
 
     public function test_a_switched_off_block_leaves_no_css(): void
     {
-        self::assertSame('', Pages::compose(new Node('b', 'price', how: ['desktop' => ['size' => 40]], when: ['off' => true]), Pages::ink())->css);
+        self::assertSame(
+            '',
+            Pages::compose(
+                new Node('b', 'price', how: ['desktop' => ['size' => 40]], when: ['off' => true]),
+                Pages::ink(),
+            )->css,
+        );
     }
 
     public function test_one_bad_block_never_takes_the_page_down(): void
@@ -71,14 +85,24 @@ final class ComposerTest extends TestCase
                 return Composed::shown(['children' => count($children)]);
             }
         };
-        $page = (new Composer($broken, $fine))->compose(new Node('p', 'fine', children: [new Node('x', 'broken'), new Node('y', 'fine'), new Node('z', 'vanished')]), self::context());
+        $page = (new Composer($broken, $fine))->compose(
+            new Node(
+                'p',
+                'fine',
+                children: [new Node('x', 'broken'), new Node('y', 'fine'), new Node('z', 'vanished')],
+            ),
+            self::context(),
+        );
 
         self::assertNull($page->page->absent);
         self::assertSame(3, $page->page->data['children']);
         self::assertNotNull($page->page->find('x')?->absent);
         self::assertNull($page->page->find('y')?->absent);
         self::assertNotNull($page->page->find('z')?->absent);
-        self::assertSame([['x', 'broken']], array_map(static fn ($failure): array => [$failure->blockId, $failure->kind], $page->failures));
+        self::assertSame(
+            [['x', 'broken']],
+            array_map(static fn ($failure): array => [$failure->blockId, $failure->kind], $page->failures),
+        );
     }
 
     public function test_two_kinds_of_one_name_throw(): void
@@ -97,6 +121,15 @@ final class ComposerTest extends TestCase
 
     private static function context(): Context
     {
-        return new Context(Pages::bare(), (new VariantMatrix(Pages::bare()))->choose([]), World::tree(), new Pages, new MoneyFormat('GBP', 'en_GB'), new DateTimeImmutable('2026-11-24'), new PlainShop, Pages::messages());
+        return new Context(
+            Pages::bare(),
+            (new VariantMatrix(Pages::bare()))->choose([]),
+            World::tree(),
+            new Pages,
+            new MoneyFormat('GBP', 'en_GB'),
+            new DateTimeImmutable('2026-11-24'),
+            new PlainShop,
+            Pages::messages(),
+        );
     }
 }

@@ -28,53 +28,181 @@ final class StylingTest extends TestCase
         $phone = '@media (max-width:639px)';
         $moves = '@media (prefers-reduced-motion:no-preference)';
 
-        yield 'narrow words in the middle stand there as a whole' => ['short-description', ['desktop' => ['align' => 'center'], 'phone' => ['align' => 'start']], "{$at}{text-align:center;width:100%;margin-inline:auto}$phone{{$at}{text-align:start;margin-inline-start:0}}"];
-        yield 'and on the right, with a distance of their own on one side' => ['short-description', ['desktop' => ['align' => 'end', 'marginRight' => 12]], "{$at}{text-align:end;width:100%;margin-inline:auto 12px}"];
-        yield 'wide words stay where they are' => ['heading', ['desktop' => ['align' => 'center']], "{$at}{text-align:center}"];
-        yield 'a piece, not the whole' => ['price', ['desktop' => ['now.weight' => '700']], "$at .price-now{font-weight:700}"];
-        yield 'a state' => ['button', ['desktop' => ['button.ground:hovered' => 'ink']], "$at a:hover{background-color:var(--colour-ink)}"];
-        yield 'the block itself, hovered' => ['note', ['desktop' => ['ground:hovered' => 'surface']], "$at:hover{background-color:var(--colour-surface)}"];
+        yield 'narrow words in the middle stand there as a whole' => [
+            'short-description',
+            ['desktop' => ['align' => 'center'], 'phone' => ['align' => 'start']],
+            "{$at}{text-align:center;width:100%;margin-inline:auto}$phone{{$at}{text-align:start;margin-inline-start:0}"
+                .'}',
+        ];
+        yield 'and on the right, with a distance of their own on one side' => [
+            'short-description',
+            ['desktop' => ['align' => 'end', 'marginRight' => 12]],
+            "{$at}{text-align:end;width:100%;margin-inline:auto 12px}",
+        ];
+        yield 'wide words stay where they are' =>
+            ['heading', ['desktop' => ['align' => 'center']], "{$at}{text-align:center}"];
+        yield 'a piece, not the whole' =>
+            ['price', ['desktop' => ['now.weight' => '700']], "$at .price-now{font-weight:700}"];
+        yield 'a state' => [
+            'button',
+            ['desktop' => ['button.ground:hovered' => 'ink']],
+            "$at a:hover{background-color:var(--colour-ink)}",
+        ];
+        yield 'the block itself, hovered' => [
+            'note',
+            ['desktop' => ['ground:hovered' => 'surface']],
+            "$at:hover{background-color:var(--colour-surface)}",
+        ];
         yield 'one for all sides is one' => ['note', ['desktop' => ['padding' => 20]], "{$at}{padding:20px}"];
-        yield 'pairs' => ['note', ['desktop' => ['paddingAbove' => 8, 'paddingBelow' => 8, 'paddingLeft' => 12, 'paddingRight' => 12]], "{$at}{padding:8px 12px}"];
-        yield 'a side of its own beside all' => ['note', ['desktop' => ['padding' => 20, 'paddingLeft' => 4]], "{$at}{padding:20px 20px 20px 4px}"];
+        yield 'pairs' => [
+            'note',
+            ['desktop' => ['paddingAbove' => 8, 'paddingBelow' => 8, 'paddingLeft' => 12, 'paddingRight' => 12]],
+            "{$at}{padding:8px 12px}",
+        ];
+        yield 'a side of its own beside all' =>
+            ['note', ['desktop' => ['padding' => 20, 'paddingLeft' => 4]], "{$at}{padding:20px 20px 20px 4px}"];
         yield 'one side alone' => ['note', ['desktop' => ['paddingLeft' => 4]], "{$at}{padding-inline-start:4px}"];
-        yield 'two opposite sides' => ['note', ['desktop' => ['paddingAbove' => 4, 'paddingBelow' => 6]], "{$at}{padding-block:4px 6px}"];
-        yield 'all on the phone outweigh a side on the desktop' => ['note', ['desktop' => ['paddingLeft' => 4], 'phone' => ['padding' => 10]], "{$at}{padding-inline-start:4px}$phone{{$at}{padding:10px}}"];
-        yield 'a step of the house style' => ['note', ['desktop' => ['marginAbove' => 'step-4']], "{$at}{margin-block-start:var(--step-4)}"];
-        yield 'over what is above, never far on a phone' => ['note', ['desktop' => ['marginAbove' => -60]], "{$at}{margin-block-start:max(-60px, -12.5vw)}"];
-        yield 'a line is plain and of the colour of lines' => ['note', ['desktop' => ['line' => 1]], "{$at}{border:1px solid var(--colour-line)}"];
-        yield 'a line on one side' => ['note', ['desktop' => ['lineBelow' => 2, 'lineColourBelow' => 'sale']], "{$at}{border-block-end:2px solid var(--colour-sale)}"];
-        yield 'a piece with a line keeps its kind and colour' => ['button', ['desktop' => ['button.line' => 2]], "$at a{border-width:2px}"];
+        yield 'two opposite sides' =>
+            ['note', ['desktop' => ['paddingAbove' => 4, 'paddingBelow' => 6]], "{$at}{padding-block:4px 6px}"];
+        yield 'all on the phone outweigh a side on the desktop' => [
+            'note',
+            ['desktop' => ['paddingLeft' => 4], 'phone' => ['padding' => 10]],
+            "{$at}{padding-inline-start:4px}$phone{{$at}{padding:10px}}",
+        ];
+        yield 'a step of the house style' =>
+            ['note', ['desktop' => ['marginAbove' => 'step-4']], "{$at}{margin-block-start:var(--step-4)}"];
+        yield 'over what is above, never far on a phone' =>
+            ['note', ['desktop' => ['marginAbove' => -60]], "{$at}{margin-block-start:max(-60px, -12.5vw)}"];
+        yield 'a line is plain and of the colour of lines' =>
+            ['note', ['desktop' => ['line' => 1]], "{$at}{border:1px solid var(--colour-line)}"];
+        yield 'a line on one side' => [
+            'note',
+            ['desktop' => ['lineBelow' => 2, 'lineColourBelow' => 'sale']],
+            "{$at}{border-block-end:2px solid var(--colour-sale)}",
+        ];
+        yield 'a piece with a line keeps its kind and colour' =>
+            ['button', ['desktop' => ['button.line' => 2]], "$at a{border-width:2px}"];
         yield 'corners' => ['note', ['desktop' => ['corner' => 10]], "{$at}{border-radius:10px}"];
-        yield 'one corner' => ['note', ['desktop' => ['corner' => 10, 'cornerBelowLeft' => 0]], "{$at}{border-radius:10px 10px 10px 0}"];
-        yield 'a soft shadow' => ['note', ['desktop' => ['shadow' => '0 8 24 0 ink/12']], "{$at}{box-shadow:0 8px 24px 0 color-mix(in srgb,var(--colour-ink) 12%,transparent)}"];
-        yield 'a ground that changes' => ['note', ['desktop' => ['ground' => 'surface', 'groundTo' => '#ffffff80', 'groundTurn' => 'right']], "{$at}{background-color:var(--colour-surface);background-image:linear-gradient(90deg,var(--colour-surface),#ffffff80)}"];
-        yield 'a picture as ground fills it' => ['note', ['desktop' => ['groundPicture' => 50]], ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);background-size:cover;background-position:center}"];
-        yield 'a pattern in its own size, elsewhere none' => ['note', ['desktop' => ['groundPicture' => 50, 'groundFit' => 'auto', 'groundMiddle' => 'top'], 'phone' => ['groundPicture' => 'none']], ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);background-size:auto;background-position:top}$phone{{$at}{background-image:none}}"];
-        yield 'a picture that is no longer there is none' => ['note', ['desktop' => ['groundPicture' => 999]], "{$at}{background-image:var(--picture-999);background-size:cover;background-position:center}"];
-        yield 'colours that change, over a picture' => ['note', ['desktop' => ['groundPicture' => 50, 'ground' => 'ground/80', 'groundTo' => 'ground/20']], ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-color:color-mix(in srgb,var(--colour-ground) 80%,transparent);background-image:linear-gradient(180deg,color-mix(in srgb,var(--colour-ground) 80%,transparent),color-mix(in srgb,var(--colour-ground) 20%,transparent)),var(--picture-50);background-size:cover;background-position:center}"];
+        yield 'one corner' =>
+            ['note', ['desktop' => ['corner' => 10, 'cornerBelowLeft' => 0]], "{$at}{border-radius:10px 10px 10px 0}"];
+        yield 'a soft shadow' => [
+            'note',
+            ['desktop' => ['shadow' => '0 8 24 0 ink/12']],
+            "{$at}{box-shadow:0 8px 24px 0 color-mix(in srgb,var(--colour-ink) 12%,transparent)}",
+        ];
+        yield 'a ground that changes' => [
+            'note',
+            ['desktop' => ['ground' => 'surface', 'groundTo' => '#ffffff80', 'groundTurn' => 'right']],
+            "{$at}{background-color:var(--colour-surface);"
+                .'background-image:linear-gradient(90deg,var(--colour-surface),#ffffff80)}',
+        ];
+        yield 'a picture as ground fills it' => [
+            'note',
+            ['desktop' => ['groundPicture' => 50]],
+            ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);"
+                .'background-size:cover;background-position:center}',
+        ];
+        yield 'a pattern in its own size, elsewhere none' => [
+            'note',
+            [
+                'desktop' => ['groundPicture' => 50, 'groundFit' => 'auto', 'groundMiddle' => 'top'],
+                'phone' => ['groundPicture' => 'none'],
+            ],
+            ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-image:var(--picture-50);"
+                ."background-size:auto;background-position:top}$phone{{$at}{background-image:none}}",
+        ];
+        yield 'a picture that is no longer there is none' => [
+            'note',
+            ['desktop' => ['groundPicture' => 999]],
+            "{$at}{background-image:var(--picture-999);background-size:cover;background-position:center}",
+        ];
+        yield 'colours that change, over a picture' => [
+            'note',
+            ['desktop' => ['groundPicture' => 50, 'ground' => 'ground/80', 'groundTo' => 'ground/20']],
+            ":root{--picture-50:url(\"/pictures/file50-800.webp\")}{$at}{background-color:color-mix(in "
+                .'srgb,var(--colour-ground) 80%,transparent);background-image:linear-gradient(180deg,color-mix(in '
+                .'srgb,var(--colour-ground) 80%,transparent),color-mix(in srgb,var(--colour-ground) '
+                .'20%,transparent)),var(--picture-50);background-size:cover;background-position:center}',
+        ];
         yield 'nothing it could change from' => ['note', ['desktop' => ['groundTo' => 'surface']], ''];
-        yield 'filters together' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.brightness' => 90]], "$at .picture{filter:grayscale(100%) brightness(90%)}"];
-        yield 'one filter in a state keeps the others' => ['picture', ['desktop' => ['picture.grey' => 100, 'picture.blur' => 2, 'picture.grey:hovered' => 0]], "$at .picture{filter:grayscale(100%) blur(2px)}$at .picture:hover{filter:grayscale(0%) blur(2px)}"];
-        yield 'what rises moves in a moment, and stands still for those who ask' => ['note', ['desktop' => ['rise:hovered' => 4]], "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}"];
-        yield 'what moves on the phone alone takes its moment there' => ['note', ['desktop' => ['ground' => 'surface'], 'phone' => ['rise:hovered' => 4]], "{$at}{background-color:var(--colour-surface)}@media (prefers-reduced-motion:no-preference) and (max-width:639px){{$at}{transition-duration:160ms}}@media (prefers-reduced-motion:no-preference) and (max-width:639px){{$at}:hover{translate:0 -4px}}"];
-        yield 'narrower widths say only what differs' => ['title', ['desktop' => ['size' => 40], 'tablet' => ['size' => 40], 'phone' => ['size' => 30]], "{$at}{font-size:40px}$phone{{$at}{font-size:30px}}"];
-        yield 'a state that says the same says nothing' => ['button', ['desktop' => ['button.ground' => 'ink', 'button.ground:hovered' => 'ink']], "$at a{background-color:var(--colour-ink)}"];
-        yield 'a filter that changes on the phone changes under a hand too' => ['picture', ['desktop' => ['picture.grey' => 50, 'picture.blur' => 2, 'picture.grey:hovered' => 0], 'phone' => ['picture.blur' => 9]],
-            "$at .picture{filter:grayscale(50%) blur(2px)}$phone{{$at} .picture{filter:grayscale(50%) blur(9px)}}$at .picture:hover{filter:grayscale(0%) blur(2px)}$phone{{$at} .picture:hover{filter:grayscale(0%) blur(9px)}}"];
+        yield 'filters together' => [
+            'picture',
+            ['desktop' => ['picture.grey' => 100, 'picture.brightness' => 90]],
+            "$at .picture{filter:grayscale(100%) brightness(90%)}",
+        ];
+        yield 'one filter in a state keeps the others' => [
+            'picture',
+            ['desktop' => ['picture.grey' => 100, 'picture.blur' => 2, 'picture.grey:hovered' => 0]],
+            "$at .picture{filter:grayscale(100%) blur(2px)}$at .picture:hover{filter:grayscale(0%) blur(2px)}",
+        ];
+        yield 'what rises moves in a moment, and stands still for those who ask' => [
+            'note',
+            ['desktop' => ['rise:hovered' => 4]],
+            "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}",
+        ];
+        yield 'what moves on the phone alone takes its moment there' => [
+            'note',
+            ['desktop' => ['ground' => 'surface'], 'phone' => ['rise:hovered' => 4]],
+            "{$at}{background-color:var(--colour-surface)}@media (prefers-reduced-motion:no-preference) and "
+                ."(max-width:639px){{$at}{transition-duration:160ms}}@media (prefers-reduced-motion:no-preference) "
+                ."and (max-width:639px){{$at}:hover{translate:0 -4px}}",
+        ];
+        yield 'narrower widths say only what differs' => [
+            'title',
+            ['desktop' => ['size' => 40], 'tablet' => ['size' => 40], 'phone' => ['size' => 30]],
+            "{$at}{font-size:40px}$phone{{$at}{font-size:30px}}",
+        ];
+        yield 'a state that says the same says nothing' => [
+            'button',
+            ['desktop' => ['button.ground' => 'ink', 'button.ground:hovered' => 'ink']],
+            "$at a{background-color:var(--colour-ink)}",
+        ];
+        yield 'a filter that changes on the phone changes under a hand too' => [
+            'picture',
+            [
+                'desktop' => ['picture.grey' => 50, 'picture.blur' => 2, 'picture.grey:hovered' => 0],
+                'phone' => ['picture.blur' => 9],
+            ],
+            "$at .picture{filter:grayscale(50%) blur(2px)}$phone{{$at} .picture{filter:grayscale(50%) blur(9px)}}$at "
+                .".picture:hover{filter:grayscale(0%) blur(2px)}$phone{{$at} .picture:hover{filter:grayscale(0%) "
+                .'blur(9px)}}',
+        ];
     }
 
     /** @param  array<string, array<string, mixed>>  $how */
     #[DataProvider('styles')]
     public function test_styles_as_css(string $kind, array $how, string $css): void
     {
-        self::assertSame($css, Pages::compose(new Node('b', $kind, ['text' => 'Words', 'label' => 'Words', 'picture' => 1], how: $how), Pages::ink())->css);
+        self::assertSame(
+            $css,
+            Pages::compose(
+                new Node('b', $kind, ['text' => 'Words', 'label' => 'Words', 'picture' => 1], how: $how),
+                Pages::ink(),
+            )->css,
+        );
     }
 
     public function test_of_two_states_at_once_the_weightier_comes_last(): void
     {
-        $css = Pages::compose(new Node('b', 'tabs', how: ['desktop' => ['tab.colour:pressed' => 'sale', 'tab.colour:chosen' => 'ink', 'tab.colour:hovered' => 'quiet'], 'phone' => ['tab.colour:hovered' => 'star']], children: [new Node('t', 'tab', ['title' => 'One'], children: [new Node('x', 'text', ['text' => 'Words'])])]), Pages::ink())->css;
-        $places = array_map(static fn (string $part): int => (int) strpos($css, $part), ['a:hover{color:var(--colour-quiet)', 'a:hover{color:var(--colour-star)', 'a[aria-selected=true]{', 'a:active{']);
+        $css = Pages::compose(
+            new Node(
+                'b',
+                'tabs',
+                how: [
+                    'desktop' =>
+                        ['tab.colour:pressed' => 'sale', 'tab.colour:chosen' => 'ink', 'tab.colour:hovered' => 'quiet'],
+                    'phone' => ['tab.colour:hovered' => 'star'],
+                ],
+                children: [
+                    new Node('t', 'tab', ['title' => 'One'], children: [new Node('x', 'text', ['text' => 'Words'])]),
+                ],
+            ),
+            Pages::ink(),
+        )->css;
+        $places = array_map(static fn (string $part): int => (int) strpos($css, $part), [
+            'a:hover{color:var(--colour-quiet)', 'a:hover{color:var(--colour-star)', 'a[aria-selected=true]{',
+            'a:active{',
+        ]);
 
         $sorted = $places;
         sort($sorted);
@@ -84,7 +212,8 @@ final class StylingTest extends TestCase
 
     public function test_what_says_the_same_is_said_once(): void
     {
-        $note = static fn (string $id): Node => new Node($id, 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 20]]);
+        $note = static fn (string $id): Node =>
+            new Node($id, 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 20]]);
         $css = Pages::compose(new Node('c', 'holder', children: [$note('a'), $note('b')]), Pages::ink())->css;
 
         self::assertSame('[data-s1][data-b],[data-s2][data-b]{padding:20px}', $css);
@@ -101,7 +230,12 @@ final class StylingTest extends TestCase
         ]);
         foreach ([false, true] as $off) {
             $composed = Pages::compose($page($off), Pages::ink());
-            self::assertSame([$off ? null : 'data-s1', null, 'data-s2', 'data-s3'], array_map(static fn (string $id): ?string => $composed->page->find($id)?->mark, ['a', 'plain', 'b', 'hidden']));
+            self::assertSame(
+                [$off ? null : 'data-s1', null, 'data-s2', 'data-s3'],
+                array_map(static fn (string $id): ?string => $composed->page->find($id)?->mark, [
+                    'a', 'plain', 'b', 'hidden',
+                ]),
+            );
             self::assertStringContainsString('[data-s2][data-b]{padding:30px}', $composed->css);
             self::assertStringContainsString('[data-s3][data-b]{display:none}', $composed->css);
             self::assertSame(! $off, str_contains($composed->css, '[data-s1]'));
@@ -110,7 +244,14 @@ final class StylingTest extends TestCase
 
     public function test_on_the_canvas_a_block_keeps_its_mark_whatever_is_drawn_again(): void
     {
-        $tree = new Node('p', 'page', children: [new Node('a', 'note', ['text' => 'Words']), new Node('b', 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 30]])]);
+        $tree = new Node(
+            'p',
+            'page',
+            children: [
+                new Node('a', 'note', ['text' => 'Words']),
+                new Node('b', 'note', ['text' => 'Words'], how: ['desktop' => ['padding' => 30]]),
+            ],
+        );
         $composed = Kinds::composer()->compose($tree, Pages::context(Pages::ink()), true);
 
         self::assertSame('[data-s-b][data-b]{padding:30px}', $composed->css);
@@ -136,7 +277,11 @@ final class StylingTest extends TestCase
                 $key = StyleKey::of($piece->name, $property->name, $state);
                 $own = $piece->name === Piece::WHOLE && $definition?->own(Question::How, $property->name) !== null;
                 $setting = $definition?->setting(Question::How, $key);
-                self::assertSame($own && $state === PieceState::Usual || ! $own && $piece->takes($property, $state), $setting !== null, $key);
+                self::assertSame(
+                    $own && $state === PieceState::Usual || ! $own && $piece->takes($property, $state),
+                    $setting !== null,
+                    $key,
+                );
             }
         }
         self::assertNotSame('', $piece->label);
@@ -145,10 +290,16 @@ final class StylingTest extends TestCase
 
     public function test_names_of_styles_that_are_none(): void
     {
-        foreach (['', '.size', 'now.', 'now.size:', 'now.size:usual', 'now.size:flying', 'now.size.weight', 'size;color', "size\n", 'now:hovered.size', str_repeat('a', 30)] as $name) {
+        foreach ([
+            '', '.size', 'now.', 'now.size:', 'now.size:usual', 'now.size:flying', 'now.size.weight', 'size;color',
+            "size\n", 'now:hovered.size', str_repeat('a', 30),
+        ] as $name) {
             self::assertNull(StyleKey::parse($name), $name);
         }
-        self::assertEquals(['now', 'size', PieceState::Hovered], array_values((array) StyleKey::parse('now.size:hovered')));
+        self::assertEquals(
+            ['now', 'size', PieceState::Hovered],
+            array_values((array) StyleKey::parse('now.size:hovered')),
+        );
         self::assertSame('size', StyleKey::of('', 'size'));
         self::assertSame('now.size:hovered', StyleKey::of('now', 'size', PieceState::Hovered));
     }
