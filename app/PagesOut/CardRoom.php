@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Samples;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;

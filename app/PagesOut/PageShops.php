@@ -6,8 +6,8 @@ namespace Vestibra\App\PagesOut;
 
 use Closure;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Settings\ShopMessages;

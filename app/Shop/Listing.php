@@ -12,10 +12,10 @@ use Vestibra\App\Ground\Sql;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\ListFilters;
 use Vestibra\App\Lists\Search\SearchIndex;
+use Vestibra\App\Reach\Kinds\HoldsProducts;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\AssortmentPages;
-use Vestibra\App\Reach\Rules\FindsPages;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
@@ -231,7 +231,7 @@ final readonly class Listing
     /** @return string SQL; many are looked for among all in their order, few are put in order themselves */
     private static function held(string $holding, int $products): string
     {
-        return $holding === FindsPages::EVERYTHING ? '1' : ($products > self::MANY ? '+' : '')."p.id in ($holding)";
+        return $holding === HoldsProducts::EVERYTHING ? '1' : ($products > self::MANY ? '+' : '')."p.id in ($holding)";
     }
 
     /**

@@ -7,10 +7,10 @@ namespace Vestibra\Bench\Opponents;
 use Illuminate\Support\Facades\DB;
 
 /**
- * All counts of eight filters over all products, as somebody would write it who wants them fast and has SQL alone. Tables
- * in memory hold, prepared once, what every question shares: a row for each variant with all that it is filtered by, and
- * what several values of a product may be. One pass over the variants gives each the set of filters that keep it out;
- * what only one filter keeps out counts for that filter's values.
+ * All counts of eight filters over all products, as somebody would write it who wants them fast and has SQL alone.
+ * Tables in memory hold, prepared once, what every question shares: a row for each variant with all that it is filtered
+ * by, and what several values of a product may be. One pass over the variants gives each the set of filters that keep
+ * it out; what only one filter keeps out counts for that filter's values.
  *
  * @phpstan-type Asked array{brand: list<int>, tag: list<int>, category: list<int>, rating: int, one: list<int>,
  *     two: list<int>, fact: list<int>, price: array{int, int}|null}

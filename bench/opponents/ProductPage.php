@@ -213,8 +213,9 @@ final readonly class ProductPage
             $links .= '<li><a href="/c/'.rawurlencode($slug).'">'.e($name).'</a></li>';
         }
 
-        return "<form id=\"buying-$row->id\" method=\"post\" action=\"/cart\" data-buying=\"o\"><button "
-            .'type="submit"'." name=\"choose\" value=\"1\" hidden>Show this choice</button></form><div data-b=\"$id[0]\" class=\"page\">"
+        return "<form id=\"buying-$row->id\" method=\"post\" action=\"/cart\" data-buying=\"o\">"
+            .'<button type="submit" name="choose" value="1" hidden>Show this choice</button></form>'
+            ."<div data-b=\"$id[0]\" class=\"page\">"
             ."<section data-b=\"$id[1]\" class=\"band\">\n<div class=\"band-inner\"><div data-b=\"$id[2]\" "
             ."class=\"column\"><div class=\"column-inner\"><nav data-b=\"$id[3]\" class=\"breadcrumbs\" "
             ."aria-label=\"Breadcrumbs\"><ol>\n$links<li aria-current=\"page\">$title</li></ol></nav>\n</div></div>\n"
@@ -229,16 +230,18 @@ final readonly class ProductPage
             ."<div data-b=\"$id[12]\" class=\"buy\" data-follows data-buy data-then=\"stay\" data-adding=\"Adding…\" "
             ."data-added-says=\"Added\" data-to-cart=\"See the cart\">\n<div class=\"buy-row\">\n"
             ."<input type=\"hidden\" name=\"after[$id[12]]\" value=\"stay\" $form>\n<input type=\"hidden\" "
-            ."name=\"variant\" value=\"{$variants[$at][0]}\" $form>\n<label class=\"buy-quantity\"><span>Quantity</span>"
-            ."<input type=\"number\" name=\"quantity[$id[12]]\" value=\"1\" min=\"1\" max=\"99\" inputmode=\"numeric\" "
-            ."$form></label><button type=\"submit\" name=\"buy\" value=\"$id[12]\" class=\"buy-button\" $form>"
-            ."Add to cart</button>\n</div>\n<p class=\"buy-said\" role=\"status\" data-said></p>\n</div>\n</div></div>\n"
+            ."name=\"variant\" value=\"{$variants[$at][0]}\" $form>\n<label class=\"buy-quantity\">"
+            ."<span>Quantity</span><input type=\"number\" name=\"quantity[$id[12]]\" value=\"1\" min=\"1\" "
+            ."max=\"99\" inputmode=\"numeric\" $form></label><button type=\"submit\" name=\"buy\" "
+            ."value=\"$id[12]\" class=\"buy-button\" $form>Add to cart</button>\n</div>\n"
+            .'<p class="buy-said" role="status" data-said></p>'."\n</div>\n</div></div>\n"
             ."</div></section>\n<section data-b=\"$id[13]\" class=\"band\">\n<div class=\"band-inner\">"
             ."<div data-b=\"$id[14]\" class=\"column\"><div class=\"column-inner\"><div data-b=\"$id[15]\" "
             ."class=\"tabs\" data-tabs>\n<ul class=\"tabs-list\"><li><a href=\"#tab-$id[16]\" data-tab=\"$id[16]\" "
             ."data-words=\"title\" data-words-of=\"$id[16]\">Description</a></li></ul>\n<section data-b=\"$id[16]\" "
             ."class=\"tab\" id=\"tab-$id[16]\"><h2 class=\"tab-title\">Description</h2><div data-b=\"$id[17]\" "
-            ."class=\"description\">$row->description</div>\n</section>\n\n</div>\n</div></div>\n</div></section>\n</div>";
+            ."class=\"description\">$row->description</div>\n</section>\n\n</div>\n"
+            ."</div></div>\n</div></section>\n</div>";
     }
 
     /** @param  list<array{int, string, int, int, string}>  $pictures */
@@ -247,7 +250,8 @@ final readonly class ProductPage
         $large = $small = '';
         foreach ($pictures as $at => [$number, $file, $width, $height, $alt]) {
             $alt = e($alt);
-            $large .= "<img id=\"$id-$number\" src=\"/pictures/$file-800.webp\" srcset=\"/pictures/$file-400.webp 400w, "
+            $large .= "<img id=\"$id-$number\" src=\"/pictures/$file-800.webp\" srcset=\"/pictures/$file-400.webp "
+                ."400w, "
                 ."/pictures/$file-800.webp 800w\" sizes=\"(max-width: 639px) 92vw, 50vw\" width=\"$width\" "
                 ."height=\"$height\" alt=\"$alt\"  ".($at === 0 ? 'fetchpriority="high"' : 'loading="lazy"')." >\n";
             $small .= "<li><a href=\"#$id-$number\" ".($at === 0 ? ' aria-current="true" ' : '')

@@ -26,10 +26,14 @@ final readonly class AskedBefore
     ) {
     }
 
+    /** @param  Node  $tree  of a page, or a holder with what stands in it: what that is about is settled */
     public static function of(Node $tree, Schema $schema, SubjectKind $subject): self
     {
         $others = [];
-        $list = self::looked($tree, $schema, $subject, $others);
+        $list = false;
+        foreach ($tree->children as $child) {
+            $list = self::looked($child, $schema, $subject, $others) || $list;
+        }
 
         return new self($list, $others);
     }

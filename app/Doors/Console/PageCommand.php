@@ -7,7 +7,7 @@ namespace Vestibra\App\Doors\Console;
 use Illuminate\Console\Command;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\PagesOut\PageMaker;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;

@@ -6,7 +6,7 @@ namespace Vestibra\App\Doors\Console;
 
 use Illuminate\Console\Command;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Work\Why\Ladder;
 use Vestibra\Core\Pages\PageKind;

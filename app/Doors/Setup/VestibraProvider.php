@@ -45,11 +45,11 @@ use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\App\PagesOut\PageShops;
 use Vestibra\App\PagesOut\Walking\ShopTag;
 use Vestibra\App\PagesOut\Walking\Walk;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\PageClasses;
-use Vestibra\App\Reach\Rules\FindsPages;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
@@ -102,7 +102,7 @@ final class VestibraProvider extends ServiceProvider
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.around'));
         $this->app->scoped(PagesOfTheShop::class, fn (): PagesOfTheShop => new PagesOfTheShop(array_map(
-            fn (string $class): Closure => fn (): FindsPages => $this->app->make($class),
+            fn (string $class): Closure => fn (): KindOfPages => $this->app->make($class),
             PageClasses::BY_KIND,
         )));
         $this->app->scoped(AskedHouse::class, fn (): AskedHouse => new AskedHouse(

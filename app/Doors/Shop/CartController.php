@@ -13,7 +13,7 @@ use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Visits;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Shop\Cart;
 use Vestibra\Core\Catalogue\Product;

@@ -13,7 +13,7 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Visits;
 use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\App\PagesOut\Whole\PageView;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\Core\Composing\ComposedPage;

@@ -10,7 +10,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\PagesOut\Walking\PrivateLinks;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Messages\Messages;

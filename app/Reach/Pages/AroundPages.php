@@ -8,11 +8,11 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\AroundSql;
-use Vestibra\App\Reach\Rules\FindsPages;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
-use Vestibra\App\Reach\Rules\PageSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Stored\Touched;
@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Source;
  * What headers and footers stand on: every page of the shop. In SQL `p.page_kind` is the number of its kind, and
  * `p.page` the number of what it is about.
  */
-abstract readonly class AroundPages implements FindsPages
+abstract readonly class AroundPages implements KindOfPages
 {
     /** Pages that have no templates, and a header and footer all the same; with the words that they are called by. */
     public const WITHOUT_TEMPLATES = [
@@ -206,7 +206,7 @@ abstract readonly class AroundPages implements FindsPages
         return $this->choices->of($this->kind(), $at);
     }
 
-    public function collecting(): FindsPages
+    public function collecting(): KindOfPages
     {
         return $this->pages->get(PageKind::Product);
     }

@@ -8,10 +8,10 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\AssortmentSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
-use Vestibra\App\Reach\Rules\FindsPages;
-use Vestibra\App\Reach\Rules\PageSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\ProductReader;
@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Source;
  * What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and
  * products.
  */
-abstract readonly class AssortmentPages implements FindsPages
+abstract readonly class AssortmentPages implements KindOfPages
 {
     use OwnPages;
 

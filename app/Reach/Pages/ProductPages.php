@@ -7,11 +7,11 @@ namespace Vestibra\App\Reach\Pages;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\ProductSql;
 use Vestibra\App\Reach\Rules\FieldInRules;
-use Vestibra\App\Reach\Rules\FindsPages;
-use Vestibra\App\Reach\Rules\PageSql;
 use Vestibra\App\Reach\Rules\QuantitySql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\ProductReader;
@@ -24,7 +24,7 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
-final readonly class ProductPages implements FindsPages
+final readonly class ProductPages implements KindOfPages
 {
     use OwnPages;
 

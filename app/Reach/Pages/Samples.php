@@ -7,9 +7,10 @@ namespace Vestibra\App\Reach\Pages;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Kinds\FindsPages;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Catalogue\Folding;
@@ -133,7 +134,7 @@ final readonly class Samples
         );
     }
 
-    private function where(FindsPages $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
+    private function where(KindOfPages $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
     {
         $parts = [
             $reach->show === []

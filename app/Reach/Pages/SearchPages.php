@@ -8,10 +8,10 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
 use Vestibra\App\Lists\Search\SearchIndex;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\SearchSql;
-use Vestibra\App\Reach\Rules\FindsPages;
-use Vestibra\App\Reach\Rules\PageSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Stored\Touched;
@@ -27,7 +27,7 @@ use Vestibra\Core\Templates\Source;
  * Pages of what a search finds. There are as many as customers think of; those that are known are the ones they looked
  * for.
  */
-final readonly class SearchPages implements FindsPages
+final readonly class SearchPages implements KindOfPages
 {
     use OwnPages;
 

@@ -6,10 +6,10 @@ namespace Vestibra\App\Reach\Pages;
 
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\SingleSql;
-use Vestibra\App\Reach\Rules\FindsPages;
-use Vestibra\App\Reach\Rules\PageSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Pages\SinglePage;
@@ -18,7 +18,7 @@ use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
 /** Pages of which there is one: rules know nothing of them but the season. */
-abstract readonly class SinglePages implements FindsPages
+abstract readonly class SinglePages implements KindOfPages
 {
     use OwnPages;
 

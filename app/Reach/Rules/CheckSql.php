@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\HasAll;
 use Vestibra\Core\Reach\Checks\HasAny;

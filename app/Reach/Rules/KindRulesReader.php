@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Pages\PageKind;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use Vestibra\App\Ground\Sql;
+use Vestibra\App\Reach\Kinds\PagesInSql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\ClauseVariant;
@@ -20,7 +21,7 @@ final readonly class ReachSql
 
     /** @param  int  $at in seconds of Unix time */
     public function __construct(
-        FindsPages $pages,
+        PagesInSql $pages,
         private int $at,
         RuleCollections $collections,
     ) {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop\Found;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\Core\Pages\PageKind;

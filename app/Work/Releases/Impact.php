@@ -10,7 +10,7 @@ use LogicException;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\TemplateNames;

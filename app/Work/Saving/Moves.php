@@ -8,10 +8,11 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Kinds\FindsPages;
+use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Settings\PageAddresses;
@@ -138,7 +139,7 @@ final readonly class Moves
     }
 
     /** @return Summary */
-    private function after(FindsPages $pages): array
+    private function after(KindOfPages $pages): array
     {
         $kind = $pages->kind();
         $rows = DB::select(

@@ -6,7 +6,7 @@ namespace Vestibra\App\Work\Sheets;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\PageRows;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Catalogue\OwnOrderSql;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Saving\Refusal;

@@ -6,9 +6,9 @@ namespace Vestibra\App\Work\Sheets;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Reach\Rules\FindsPages;
+use Vestibra\App\Reach\Kinds\FindsPages;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;

@@ -6,7 +6,7 @@ namespace Vestibra\App\Work\Today;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Records\Settings\OwnWords;
 use Vestibra\App\Records\Settings\PageAddresses;

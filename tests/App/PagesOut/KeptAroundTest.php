@@ -8,7 +8,7 @@ use Closure;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\PagesOut\KeptAround;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\AroundPage;

@@ -55,6 +55,10 @@ final class AskedBeforeTest extends TestCase
             $asked->others,
         ));
         self::assertSame($outer, $asked->others['outer']['holder']);
+        self::assertSame(
+            ['inner'],
+            array_keys(AskedBefore::of($outer, Kinds::composer()->schema, SubjectKind::Product)->others),
+        );
     }
 
     private static function page(Node ...$blocks): Node

@@ -11,7 +11,7 @@ use Vestibra\App\PagesOut\CardRoom;
 use Vestibra\App\PagesOut\NamedThings;
 use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\App\PagesOut\ShopAddresses;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Reach\Trees\PartPlaces;

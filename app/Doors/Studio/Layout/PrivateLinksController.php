@@ -9,7 +9,7 @@ use Illuminate\Http\Request;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\PagesOut\Walking\PrivateLinks;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Template;
 
 /** Private links to a template's draft: made, listed, withdrawn. */

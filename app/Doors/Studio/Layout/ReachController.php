@@ -11,7 +11,7 @@ use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\LivingNames;

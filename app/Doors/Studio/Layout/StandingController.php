@@ -13,7 +13,7 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\ReleaseRow;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;

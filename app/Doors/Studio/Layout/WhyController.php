@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Work\Why\Ladder;
 use Vestibra\Core\Pages\PageKind;
 

@@ -7,7 +7,7 @@ namespace Vestibra\App\Reach\Pages\Sql;
 use Closure;
 use LogicException;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Rules\PageSql;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Rules\QuantitySql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;

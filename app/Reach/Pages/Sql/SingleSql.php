@@ -6,7 +6,7 @@ namespace Vestibra\App\Reach\Pages\Sql;
 
 use LogicException;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Rules\PageSql;
+use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\InRange;

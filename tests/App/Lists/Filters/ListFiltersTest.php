@@ -11,7 +11,7 @@ use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\FilterWish;
 use Vestibra\App\Lists\Filters\ListFilters;
 use Vestibra\App\Lists\Filters\NarrowedList;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Pages\PageKind;

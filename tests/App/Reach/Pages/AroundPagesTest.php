@@ -6,8 +6,8 @@ namespace Vestibra\Tests\App\Reach\Pages;
 
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Cookie;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Reach\Rules\WinnersSql;
 use Vestibra\App\Records\Models\Template;

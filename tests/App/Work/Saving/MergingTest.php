@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Work\Saving;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Pages\PageKind;

@@ -6,7 +6,7 @@ namespace Vestibra\Tests\App\Work\Templates;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\PagesOut\PageMaker;
-use Vestibra\App\Reach\Rules\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Reach\Trees\WhereNamed;
 use Vestibra\App\Records\Models\Template;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\App\Reach\Rules;
+namespace Vestibra\App\Reach\Kinds;
 
 use Vestibra\App\Ground\Sql;
 use Vestibra\Core\Reach\Aspect;
