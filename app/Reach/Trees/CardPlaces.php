@@ -24,6 +24,7 @@ final readonly class CardPlaces
 
     public function __construct(
         private WhereNamed $named,
+        private PartPlaces $parts,
         private StoredDrafts $stored,
         private Composer $composer,
     ) {
@@ -106,7 +107,7 @@ final readonly class CardPlaces
             if ($own !== null) {
                 $products[(int) $own->product_id] = [
                     ...$products[(int) $own->product_id] ?? [],
-                    ...PartPlaces::showing((int) $own->fact_id),
+                    ...$this->parts->showing((int) $own->fact_id),
                 ];
             }
         }
@@ -125,7 +126,7 @@ final readonly class CardPlaces
             array_push($templates, ...match (true) {
                 ! $place['live'] => [],
                 $place['role'] === TemplateRole::Page->value => [$place['id']],
-                $place['role'] === TemplateRole::Part->value => PartPlaces::liveTemplates($place['id']),
+                $place['role'] === TemplateRole::Part->value => $this->parts->liveTemplates($place['id']),
                 default => [],
             });
         }

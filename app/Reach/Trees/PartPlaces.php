@@ -14,23 +14,27 @@ use Vestibra\Core\Templates\TemplateRole;
  */
 final readonly class PartPlaces
 {
-    /** @return list<Place> the templates that share a part, in their draft or live, by name */
-    public static function ofPart(int $part): array
+    public function __construct(private WhereNamed $named)
     {
-        return app(WhereNamed::class)->places($part, 'part');
+    }
+
+    /** @return list<Place> the templates that share a part, in their draft or live, by name */
+    public function ofPart(int $part): array
+    {
+        return $this->named->places($part, 'part');
     }
 
     /** @return list<int> templates of pages whose live tree shares a part */
-    public static function liveTemplates(int $part): array
+    public function liveTemplates(int $part): array
     {
-        return self::live(self::ofPart($part));
+        return self::live($this->ofPart($part));
     }
 
     /** @return list<PageKind> the kinds of pages that share a part */
-    public static function kinds(int $part): array
+    public function kinds(int $part): array
     {
         $kinds = [];
-        foreach (self::ofPart($part) as $place) {
+        foreach ($this->ofPart($part) as $place) {
             $kind = $place['live'] ? PageKind::tryFrom($place['pageKind']) : null;
             $kinds += $kind === null ? [] : [$kind->value => $kind];
         }
@@ -39,15 +43,15 @@ final readonly class PartPlaces
     }
 
     /** @return list<int> templates of pages whose live tree shows a fact's blocks, by itself or in a part */
-    public static function showing(int $fact): array
+    public function showing(int $fact): array
     {
         $templates = [];
-        foreach (app(WhereNamed::class)->places($fact, 'blocks-fact') as $place) {
+        foreach ($this->named->places($fact, 'blocks-fact') as $place) {
             if ($place['live']) {
                 array_push(
                     $templates,
                     ...($place['role'] === TemplateRole::Part->value
-                        ? self::liveTemplates($place['id'])
+                        ? $this->liveTemplates($place['id'])
                         : [$place['id']]),
                 );
             }

@@ -15,6 +15,7 @@ use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\TemplateNames;
 use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Work\Releases\Changes\AskedByChanges;
 use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\Core\Catalogue\Folding;
@@ -46,6 +47,8 @@ final readonly class Impact
     public function __construct(
         private KindRulesReader $contests,
         private ShopClock $clock,
+        private AskedByChanges $shop,
+        private NewLooksReader $looks,
     ) {
     }
 
@@ -54,9 +57,9 @@ final readonly class Impact
     {
         $at ??= $this->clock->now();
         $moves = $look = $kinds = [];
-        foreach ($changes->kinds() as $kind) {
+        foreach ($changes->kinds($this->shop) as $kind) {
             $both = $this->both($kind, $changes, $at);
-            $groups = $this->groups($both, 'before_id <> after_id or '.NewLooks::of($changes)->sql());
+            $groups = $this->groups($both, 'before_id <> after_id or '.$this->looks->of($changes)->sql());
             $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
             foreach ($groups as $group) {
                 $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
@@ -95,7 +98,7 @@ final readonly class Impact
                 if ($instant === null || $instant <= $after->getTimestamp()) {
                     continue;
                 }
-                $contest = $this->contests->all($change->kind(), $changes->supposed());
+                $contest = $this->contests->all($change->kind(), $changes->supposed($this->shop));
                 $candidate = $contest->candidate($change->template)
                     ?? throw new LogicException('A template that goes live is no candidate.');
                 [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
@@ -171,7 +174,7 @@ final readonly class Impact
         ?DateTimeImmutable $at = null,
     ): array {
         $kind = PageKind::tryFrom((string) DB::table('templates')->where('id', $from)->value('page_kind'));
-        if ($kind === null || ! in_array($kind, $changes->kinds(), true)) {
+        if ($kind === null || ! in_array($kind, $changes->kinds($this->shop), true)) {
             return ['count' => 0, 'pages' => []];
         }
         $both = $this->both($kind, $changes, $at ?? $this->clock->now());
@@ -198,7 +201,7 @@ final readonly class Impact
      */
     public function winners(PageKind $kind, Changes $changes, array $pages): array
     {
-        $supposed = $changes->supposed();
+        $supposed = $changes->supposed($this->shop);
         $among = new Sql('p.id in ('.implode(',', $pages).')');
         $sql = WinnersSql::of($this->contests->all($kind, $supposed), $among, $supposed->pins);
 
@@ -208,7 +211,7 @@ final readonly class Impact
     /** Which template each page that may be affected has now, and would have. */
     private function both(PageKind $kind, Changes $changes, DateTimeImmutable $at): BeforeAndAfter
     {
-        $supposed = $changes->supposed();
+        $supposed = $changes->supposed($this->shop);
         $now = $this->contests->all($kind, at: $at);
         $then = $this->contests->all($kind, $supposed, $at);
         $among = $this->affected($kind, $changes, $supposed, $now, $then);
@@ -225,7 +228,7 @@ final readonly class Impact
         if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
             return null;
         }
-        $looks = NewLooks::of($changes);
+        $looks = $this->looks->of($changes);
         $pinned = WhatIf::pinned($supposed->pins, $kind);
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
         $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());

@@ -23,6 +23,7 @@ final readonly class NearbyPages
     public function __construct(
         private PagesOfTheShop $pages,
         private Impact $impact,
+        private NewLooksReader $looks,
     ) {
     }
 
@@ -69,7 +70,7 @@ final readonly class NearbyPages
         $changes = Changes::in($release);
         $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
         $after = $this->impact->winners($kind, Changes::of(), $candidates);
-        $looks = NewLooks::of($changes);
+        $looks = $this->looks->of($changes);
 
         return array_values(array_filter($candidates, static fn (int $id): bool =>
             ($before[$id] ?? null) !== ($after[$id] ?? null)

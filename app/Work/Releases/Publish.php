@@ -11,6 +11,7 @@ use Vestibra\App\PagesOut\CartWay;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Releases\Changes\AskedByChanges;
 use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\Core\Composing\Composer;
@@ -28,6 +29,7 @@ final readonly class Publish
         private StoredDrafts $stored,
         private Composer $composer,
         private CartWay $cart,
+        private AskedByChanges $shop,
     ) {
     }
 
@@ -75,7 +77,7 @@ final readonly class Publish
             }
             $missing = [
                 'nothing' =>
-                    $this->counts->shownOn($change->kind(), $change->template, $changes->supposed(), $at) === 0,
+                    $this->counts->shownOn($change->kind(), $change->template, $changes->supposed($this->shop), $at) === 0,
             ];
             foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);

@@ -46,6 +46,7 @@ final readonly class KeptParts
         private StoredDrafts $stored,
         private Templates $make,
         private InWaiting $waiting,
+        private PartPlaces $places,
     ) {
     }
 
@@ -99,7 +100,7 @@ final readonly class KeptParts
                 'name' => $template->name,
                 'unpublished' => $template->isChanged(),
                 'changedAt' => $template->changed_at->toIso8601String(),
-                'places' => PartPlaces::ofPart($template->id),
+                'places' => $this->places->ofPart($template->id),
             ];
         }
 
@@ -146,7 +147,7 @@ final readonly class KeptParts
     {
         return DB::transaction(function () use ($id): ?Problem {
             $part = self::kept()->find($id);
-            $places = $part === null ? [] : PartPlaces::ofPart($id);
+            $places = $part === null ? [] : $this->places->ofPart($id);
             if ($places !== []) {
                 return TemplateProblem::PartStands->at('', ['where' => implode(
                     ', ',

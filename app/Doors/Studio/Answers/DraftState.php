@@ -66,6 +66,7 @@ final readonly class DraftState
         private Composer $composer,
         private CardRoom $room,
         private CardPlaces $places,
+        private PartPlaces $partPlaces,
         private NamedThings $things,
     ) {
         $this->blockStyles = new BlockStyles($composer->schema, new ShopAddresses);
@@ -125,9 +126,9 @@ final readonly class DraftState
     private function places(Template $template): array
     {
         $ids = match ($template->role) {
-            TemplateRole::OwnBlocks => PartPlaces::showing((int) $template->fact_id),
+            TemplateRole::OwnBlocks => $this->partPlaces->showing((int) $template->fact_id),
             TemplateRole::Card => array_column($this->places->of($template->id), 'id'),
-            default => array_column(PartPlaces::ofPart($template->id), 'id'),
+            default => array_column($this->partPlaces->ofPart($template->id), 'id'),
         };
 
         return array_values(Template::query()->whereIntegerInRaw('id', $ids)->oldest('name')->pluck('name')->all());

@@ -86,11 +86,11 @@ final readonly class Changes
         ));
     }
 
-    public function supposed(): WhatIf
+    public function supposed(AskedByChanges $shop): WhatIf
     {
         return array_reduce(
             $this->list,
-            static fn (WhatIf $supposed, ReleaseChange $change): WhatIf => $change->suppose($supposed),
+            static fn (WhatIf $supposed, ReleaseChange $change): WhatIf => $change->suppose($supposed, $shop),
             new WhatIf,
         );
     }
@@ -103,11 +103,11 @@ final readonly class Changes
     }
 
     /** @return list<PageKind> the kinds of pages that may change */
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         $kinds = array_merge(
             [],
-            ...array_map(static fn (ReleaseChange $change): array => $change->kinds(), $this->list),
+            ...array_map(static fn (ReleaseChange $change): array => $change->kinds($shop), $this->list),
         );
 
         return array_values(

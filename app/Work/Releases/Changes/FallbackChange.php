@@ -64,25 +64,25 @@ final readonly class FallbackChange implements ReleaseChange
         return new self($this->pageKind, $this->after, $this->before);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         return $this->pageKind === PageKind::Card->value
             ? $supposed
             : $supposed->withFallback($this->pageKind, $this->after);
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         $kind = PageKind::tryFrom($this->pageKind);
 
-        return $kind === PageKind::Card ? CardPlaces::kinds($this->newLooks()) : array_filter([$kind]);
+        return $kind === PageKind::Card ? CardPlaces::kinds($this->newLooks($shop)) : array_filter([$kind]);
     }
 
     /** @return list<int> templates that keep their pages, which look different */
-    public function newLooks(): array
+    public function newLooks(AskedByChanges $shop): array
     {
         return $this->pageKind === PageKind::Card->value && $this->before !== $this->after
-            ? app(CardPlaces::class)->withoutChoice()
+            ? $shop->cards->withoutChoice()
             : [];
     }
 

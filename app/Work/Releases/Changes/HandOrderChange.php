@@ -69,12 +69,12 @@ final readonly class HandOrderChange implements ReleaseChange
         return new self($this->pageKind, $this->after, $this->before);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         return $supposed->withHandOrder($this->pageKind, $this->after);
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         return array_filter([PageKind::tryFrom($this->pageKind)]);
     }

@@ -84,12 +84,12 @@ final readonly class HouseStyleChange implements ReleaseChange
         return new self($this->after, $this->before);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         return $supposed;
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         return PageAddresses::pageKinds();
     }

@@ -66,12 +66,12 @@ final readonly class MessagesChange implements ReleaseChange
         return new self($this->after, $this->before);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         return $supposed;
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         return PageAddresses::kinds();
     }

@@ -80,12 +80,12 @@ final readonly class PinsChange implements ReleaseChange
         return new self($this->after, $this->before);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         return $supposed->withPins($this->after);
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         return array_values(array_filter(array_map(
             static fn (string $page): ?PageKind => PageKind::tryFrom(self::page($page)[0]),

@@ -26,10 +26,10 @@ interface ReleaseChange
     public function inverse(): self;
 
     /** The shop as it would be with this change too. */
-    public function suppose(WhatIf $supposed): WhatIf;
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf;
 
     /** @return list<PageKind> the kinds of pages that it may change */
-    public function kinds(): array;
+    public function kinds(AskedByChanges $shop): array;
 
     /** @return list<string> names of what it touches, as `template 3` or `pins` */
     public function touches(): array;

@@ -6,9 +6,7 @@ namespace Vestibra\App\Work\Releases\Changes;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
-use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\CardPlaces;
-use Vestibra\App\Reach\Trees\PartPlaces;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
@@ -32,7 +30,7 @@ final readonly class TemplateChange implements ReleaseChange
         public string $called,
         public ?array $before,
         public ?array $after,
-        public string $pageKind = PageKind::Product->value,
+        public string $pageKind,
         public TemplateRole $role = TemplateRole::Page,
     ) {
     }
@@ -43,7 +41,8 @@ final readonly class TemplateChange implements ReleaseChange
     }
 
     /**
-     * Releases of format 1 wrote what stands on pages down as kinds of pages.
+     * Releases of format 1 wrote what stands on pages down as kinds of pages, and the very first no kind: there were
+     * pages of products alone.
      *
      * @param  array<string, mixed>  $stored
      */
@@ -160,12 +159,12 @@ final readonly class TemplateChange implements ReleaseChange
         return PageAddresses::knows($this->pageKind);
     }
 
-    public function kinds(): array
+    public function kinds(AskedByChanges $shop): array
     {
         return match ($this->role) {
             TemplateRole::Page => $this->isKnown() ? [$this->kind()] : [],
-            TemplateRole::Card => CardPlaces::kinds(app(CardPlaces::class)->liveTemplates($this->template)),
-            TemplateRole::Part => PartPlaces::kinds($this->template),
+            TemplateRole::Card => CardPlaces::kinds($shop->cards->liveTemplates($this->template)),
+            TemplateRole::Part => $shop->parts->kinds($this->template),
             TemplateRole::OwnBlocks => [PageKind::Product],
         };
     }
@@ -175,7 +174,7 @@ final readonly class TemplateChange implements ReleaseChange
         return new self($this->template, $this->called, $this->after, $this->before, $this->pageKind, $this->role);
     }
 
-    public function suppose(WhatIf $supposed): WhatIf
+    public function suppose(WhatIf $supposed, AskedByChanges $shop): WhatIf
     {
         if (! $this->isPage() || ! $this->isKnown()) {
             return $supposed;
@@ -184,7 +183,7 @@ final readonly class TemplateChange implements ReleaseChange
         return $this->after === null
             ? $supposed->without($this->template)
             : $supposed
-                ->withReach($this->template, app(KindRulesReader::class)->stored($this->after['reach'], $this->kind()));
+                ->withReach($this->template, $shop->rules->stored($this->after['reach'], $this->kind()));
     }
 
     /** Whether pages that keep the template look different. */
