@@ -1,9 +1,6 @@
-export interface Rgba {
-    r: number;
-    g: number;
-    b: number;
-    a: number;
-}
+import type { Rgba } from './otherColours';
+
+export type { Rgba };
 
 /** Colours in other spaces than sRGB are rare, and what reads them is large: it is fetched beside the rest. */
 let fromOther: ((text: string) => Rgba | null) | null = null;

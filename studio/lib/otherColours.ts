@@ -17,7 +17,13 @@ import {
     HSL,
     HWB,
 } from 'colorjs.io/fn';
-import type { Rgba } from './colours';
+
+export interface Rgba {
+    r: number;
+    g: number;
+    b: number;
+    a: number;
+}
 
 /** Those in which browsers say what they have computed (CSS Color 4, "Serializing <color> values"). */
 for (const space of [

@@ -17,8 +17,8 @@
 <div class="min-h-0 overflow-y-auto">
     <div class="mx-auto max-w-3xl px-8 py-8">
         <h2 class="text-2xl">
-            Why does {sample?.title ?? `this ${table.words.one}`}
-            {table.thing === 'page' ? 'look like this' : `have this ${table.thing}`}?
+            Why does {sample?.title ?? `this ${table.about.words.one}`}
+            {table.about.thing === 'page' ? 'look like this' : `have this ${table.about.thing}`}?
         </h2>
         {#if why.ladder && sample}
             <LadderView ladder={why.ladder} {mayPublish} changed={() => look(sample.id)} />

@@ -8,7 +8,7 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Reach\Trees\PartPlaces;
 
-/** What a change asks of the shop to say which pages it touches: where cards and parts stand, and how rules are read. */
+/** What a change asks of the shop to say which pages it touches: where cards and parts stand, and stored rules. */
 final readonly class AskedByChanges
 {
     public function __construct(

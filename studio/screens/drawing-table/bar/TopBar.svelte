@@ -12,7 +12,9 @@
     const counts = $derived(draft.liveCounts);
     const kind = $derived(
         {
-            page: standsOnPages(table.data.template.pageKind) ? table.data.template.pageKind : table.pageWords.page,
+            page: standsOnPages(table.data.template.pageKind)
+                ? table.data.template.pageKind
+                : table.about.pageWords.page,
             card: 'card',
             part: 'kept part',
             'own-blocks': 'one product’s own blocks',

@@ -11,7 +11,7 @@
 
     function nameOnPage(): string {
         const node = table.cards.gridNode;
-        return node ? table.nameOfNode(node) : '';
+        return node ? table.about.nameOfNode(node) : '';
     }
 </script>
 
@@ -19,7 +19,7 @@
     {#if onPage}
         <p class="text-sm">
             <button class="word" onclick={() => table.cards.leave(false)}
-                >{table.pageWords.page[0]?.toUpperCase()}{table.pageWords.page.slice(1)}</button
+                >{table.about.pageWords.page[0]?.toUpperCase()}{table.about.pageWords.page.slice(1)}</button
             >
             › <button class="word" onclick={() => table.cards.leave()}>{grid}</button> ›
             <strong class="font-semibold">Card</strong>

@@ -17,11 +17,11 @@
     let outline = $state<HTMLElement | null>(null);
     /** The outline stays while somebody works in it. */
     let within = $state(false);
-    const shown = $derived(isOpen || within || table.node === null);
+    const shown = $derived(isOpen || within || table.selection.node === null);
 
     // What is selected anew is read from its beginning.
     $effect(() => {
-        void table.selected;
+        void table.selection.id;
         settings?.scrollTo({ top: 0, behavior: 'instant' });
     });
 
@@ -81,11 +81,11 @@
 </script>
 
 <div class="relative flex min-h-0 flex-col border-r border-hair" style:width="{width}px">
-    {#if table.isCard}<CardHead {table} />{/if}
-    {#if table.node}<Path {table} isOpen={shown} {toggle} />{/if}
+    {#if table.about.isCard}<CardHead {table} />{/if}
+    {#if table.selection.node}<Path {table} isOpen={shown} {toggle} />{/if}
     <div
         class="min-h-0 shrink-0 overflow-hidden"
-        style:height={shown ? `${table.node ? outlineHeight : Math.max(outlineHeight, 300)}px` : '0'}
+        style:height={shown ? `${table.selection.node ? outlineHeight : Math.max(outlineHeight, 300)}px` : '0'}
         data-area="outline"
         tabindex="-1"
         bind:this={outline}

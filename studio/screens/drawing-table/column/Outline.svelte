@@ -19,7 +19,7 @@
     let inside = false;
     $effect(() => {
         void all;
-        const row = list?.querySelector<HTMLElement>(`[data-row="${table.selected ?? ''}"]`);
+        const row = list?.querySelector<HTMLElement>(`[data-row="${table.selection.id ?? ''}"]`);
         row?.scrollIntoView({ block: 'nearest' });
         // A row that moves in the list loses the focus; it gets it back.
         if (inside && document.activeElement === document.body) row?.focus();
@@ -28,14 +28,16 @@
     /** What a block can be found by: its name, its kind and the words typed into it. */
     function wordsOf(node: TreeNode): string {
         const typed = Object.values(node.what ?? {}).filter((value) => typeof value === 'string');
-        return [table.nameOfNode(node), table.kinds.of(node.kind).name, ...typed].join(' ').replace(/<[^>]*>/g, ' ');
+        return [table.about.nameOfNode(node), table.kinds.of(node.kind).name, ...typed]
+            .join(' ')
+            .replace(/<[^>]*>/g, ' ');
     }
 
     function name(node: TreeNode, called: string): void {
         table.naming = null;
         const next = called.trim();
         if (next !== String(node.what?.called ?? ''))
-            void table.set(node.id, 'what', 'called', next === '' ? null : next);
+            void table.values.set(node.id, 'what', 'called', next === '' ? null : next);
     }
 
     function detail({ node }: Row): string {
@@ -45,7 +47,7 @@
         if (table.kinds.role(node.kind) === 'band' && table.kinds.of(node.kind).filledWith === null)
             return proportionsOf(node);
         if (table.kinds.of(node.kind).filledWith === 'part') return 'shared part';
-        if (table.cards.of(node) && table.isPage) return `card: ${table.cards.of(node)?.name ?? ''}`;
+        if (table.cards.of(node) && table.about.isPage) return `card: ${table.cards.of(node)?.name ?? ''}`;
         if (table.kinds.role(node.kind) === 'column')
             return node.how?.desktop?.staysInView === true ? 'stays in view' : '';
         return own > 0 ? counted(own, 'departure') : '';
@@ -54,13 +56,13 @@
     function onkeydown(event: KeyboardEvent): void {
         if (event.altKey) return;
         if (table.naming !== null) return;
-        const at = shown.findIndex((row) => row.node.id === table.selected);
+        const at = shown.findIndex((row) => row.node.id === table.selection.id);
         const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: shown.length - 1 }[event.key];
         const row = next === undefined ? undefined : shown[Math.max(0, Math.min(shown.length - 1, next))];
         if (!row) return;
         event.preventDefault();
-        if (event.shiftKey) table.selectToo(row.node.id);
-        else table.select(row.node.id, true);
+        if (event.shiftKey) table.selection.selectToo(row.node.id);
+        else table.selection.select(row.node.id, true);
         list?.querySelector<HTMLElement>(`[data-row="${row.node.id}"]`)?.focus();
     }
 </script>
@@ -80,7 +82,7 @@
     <div
         class="min-h-0 flex-1 overflow-y-auto px-2 pb-2"
         role="tree"
-        aria-label="Outline of the {table.thing}"
+        aria-label="Outline of the {table.about.thing}"
         tabindex="-1"
         bind:this={list}
         {onkeydown}
@@ -88,13 +90,13 @@
         onfocusout={(event) => event.relatedTarget && (inside = false)}
     >
         {#each shown as row, index (row.node.id)}
-            {@const chosen = row.node.id === table.selected || table.besides.includes(row.node.id)}
+            {@const chosen = row.node.id === table.selection.id || table.selection.besides.includes(row.node.id)}
             <div
                 role="treeitem"
                 aria-level={row.depth}
                 aria-selected={chosen}
-                tabindex={row.node.id === table.selected ||
-                (index === 0 && !shown.some((one) => one.node.id === table.selected))
+                tabindex={row.node.id === table.selection.id ||
+                (index === 0 && !shown.some((one) => one.node.id === table.selection.id))
                     ? 0
                     : -1}
                 data-row={row.node.id}
@@ -103,11 +105,13 @@
                     : 'hover:bg-room'}"
                 style:padding-left="{row.depth * 14 - 6}px"
                 onclick={(event) =>
-                    event.ctrlKey || event.metaKey ? table.selectToo(row.node.id) : table.select(row.node.id, true)}
+                    event.ctrlKey || event.metaKey
+                        ? table.selection.selectToo(row.node.id)
+                        : table.selection.select(row.node.id, true)}
                 ondblclick={() => table.typeIn(row.node.id)}
                 onkeydown={(event) =>
                     event.key === 'Enter' &&
-                    (event.preventDefault(), table.select(row.node.id, true), table.typeIn(row.node.id))}
+                    (event.preventDefault(), table.selection.select(row.node.id, true), table.typeIn(row.node.id))}
             >
                 {#if table.naming === row.node.id}
                     <Inline
@@ -121,7 +125,7 @@
                     />
                 {:else}
                     <span class="truncate {row.node.when?.off === true ? 'line-through' : ''}"
-                        >{table.nameOfNode(row.node)}</span
+                        >{table.about.nameOfNode(row.node)}</span
                     >
                 {/if}
                 <span class="shrink-0 text-xs {chosen ? '' : 'text-quiet'}">{detail(row)}</span>
@@ -129,7 +133,7 @@
         {:else}
             <p class="px-2 text-quiet">
                 {query === ''
-                    ? `Nothing is on the ${table.thing} yet. Open the shelf below.`
+                    ? `Nothing is on the ${table.about.thing} yet. Open the shelf below.`
                     : 'Nothing on this page is called that.'}
             </p>
         {/each}

@@ -3,7 +3,7 @@
     import { pathTo } from '../tree/tree';
 
     let { table, isOpen, toggle }: { table: Table; isOpen: boolean; toggle: () => void } = $props();
-    const path = $derived(table.selected === null ? [] : pathTo(table.draft.tree, table.selected));
+    const path = $derived(table.selection.id === null ? [] : pathTo(table.draft.tree, table.selection.id));
 </script>
 
 <nav
@@ -14,11 +14,11 @@
         {#each path as node, at (node.id)}
             {@const last = at === path.length - 1}
             <li class="flex items-center {last ? 'min-w-0 shrink' : 'shrink-0'}">
-                {#if last}<span class="truncate font-semibold" aria-current="true">{table.nameOfNode(node)}</span>
+                {#if last}<span class="truncate font-semibold" aria-current="true">{table.about.nameOfNode(node)}</span>
                 {:else}<button
                         class="max-w-20 truncate underline decoration-dotted underline-offset-4"
-                        title={table.nameOfNode(node)}
-                        onclick={() => table.select(node.id, true)}>{table.nameOfNode(node)}</button
+                        title={table.about.nameOfNode(node)}
+                        onclick={() => table.selection.select(node.id, true)}>{table.about.nameOfNode(node)}</button
                     ><span class="px-1 text-quiet" aria-hidden="true">›</span>{/if}
             </li>
         {/each}

@@ -1,15 +1,28 @@
 import { get, post } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
 import { inWindow } from '../../../lib/storage';
-import type { CardOption, Drawing, TreeNode } from '../../../lib/types';
+import type { CardOption, Drawing, Question, TreeNode, Value } from '../../../lib/types';
 import type { Drawn } from '../work/drawn.svelte';
-import type { Table } from '../table.svelte';
-import { find } from '../tree/tree';
+import type { Canvas } from '../page/canvas.svelte';
+import { find, type Kinds } from '../tree/tree';
 
 /** A template that is opened begins with its page; one that is loaded anew goes on where it was. */
 function isReload(): boolean {
     const [how] = performance.getEntriesByType('navigation');
     return how instanceof PerformanceNavigationTiming && how.type === 'reload';
+}
+
+/** The table that cards are opened on. */
+interface Around {
+    readonly data: { readonly cards: CardOption[] };
+    readonly page: Drawn;
+    readonly now: Drawn;
+    readonly view: string;
+    readonly kinds: Kinds;
+    readonly canvas: Canvas;
+    readonly selection: { select(id: string | null): void };
+    readonly values: { set(id: string, question: Question, setting: string, value: Value): Promise<boolean> };
+    draw(data: Drawing): Drawn;
 }
 
 /** The grid of a card that is looked at by itself, as the server makes it. */
@@ -28,7 +41,7 @@ export class Cards {
     /** The grid in which the card that is worked on was clicked. */
     grid = $state<string | null>(null);
 
-    constructor(private readonly table: Table) {
+    constructor(private readonly table: Around) {
         this.list = table.data.cards;
         if (table.page.isCard) this.look(ROOM, 0);
         void this.recall();
@@ -63,10 +76,10 @@ export class Cards {
         const drawn = card && (await this.drawn(card.id));
         // Somebody has turned to something else meanwhile.
         if (!drawn || this.table.view !== 'page') return;
-        this.table.select(null);
+        this.table.selection.select(null);
         this.open = drawn;
         this.look(grid, index);
-        this.table.select(block !== null && find(drawn.draft.tree, block) ? block : drawn.draft.tree.id);
+        this.table.selection.select(block !== null && find(drawn.draft.tree, block) ? block : drawn.draft.tree.id);
         this.remember();
     }
 
@@ -81,13 +94,13 @@ export class Cards {
     leave(select = true): void {
         if (!this.open) return;
         const grid = this.grid;
-        this.table.select(null);
+        this.table.selection.select(null);
         this.open = null;
         this.grid = null;
         this.table.canvas.scope = null;
         this.table.canvas.moved();
         this.remember();
-        if (select) this.table.select(grid);
+        if (select) this.table.selection.select(grid);
     }
 
     /** What was worked on here before is worked on again. */
@@ -98,7 +111,7 @@ export class Cards {
         }
         const grid = this.gridOf(drawn.data.template.id);
         if (grid === null) return;
-        this.table.select(null);
+        this.table.selection.select(null);
         this.open = drawn;
         this.look(grid, 0);
         this.remember();
@@ -141,7 +154,7 @@ export class Cards {
 
     private choose(grid: string, card: number): Promise<boolean> {
         const setting = this.settingOf(find(this.table.page.draft.tree, grid));
-        return setting === null ? Promise.resolve(false) : this.table.set(grid, 'what', setting, card);
+        return setting === null ? Promise.resolve(false) : this.table.values.set(grid, 'what', setting, card);
     }
 
     private async make(

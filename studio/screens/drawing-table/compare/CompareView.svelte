@@ -17,7 +17,7 @@
 
     function go(id: string): void {
         table.view = id === '' ? 'reach' : 'page';
-        if (id !== '') table.select(id, true);
+        if (id !== '') table.selection.select(id, true);
     }
 </script>
 
@@ -56,7 +56,7 @@
             <div class="mt-6 flex gap-3">
                 <button class="button" onclick={() => (table.view = 'page')}>Back to the page</button>
                 {#if table.mayEdit && answer.differences.length > 0}
-                    <button class="button" onclick={() => table.throwAway()}>Throw the draft away</button>
+                    <button class="button" onclick={() => table.edits.throwAway()}>Throw the draft away</button>
                     <span class="self-center text-quiet">Like every step it can be taken back.</span>
                 {/if}
             </div>

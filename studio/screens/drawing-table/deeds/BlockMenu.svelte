@@ -9,7 +9,7 @@
 <CommandMenu
     {table}
     commands={blockCommands}
-    label="What can be done with {table.nameOf(table.selected ?? '')}"
+    label="What can be done with {table.about.nameOf(table.selection.id ?? '')}"
     look="shrink-0 px-2 underline decoration-dotted underline-offset-2 hover:decoration-solid"
 >
     {#snippet trigger()}do…{/snippet}

@@ -25,7 +25,7 @@ export function copy(table: Table): void {
 
 export async function cut(table: Table): Promise<void> {
     copy(table);
-    await table.remove();
+    await table.edits.remove();
 }
 
 /** For the menu, where the browser hands over no clipboard: what was copied last, in any window. */
@@ -61,13 +61,13 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
     }
     const edits: Edit[] = [];
     const ids: string[] = [];
-    let place: Place | null = table.place;
+    let place: Place | null = table.selection.place;
     for (const block of content.blocks) {
         const where: Place | null =
             place ??
-            (inside && table.selected !== null
-                ? placeInside(table.draft.tree, table.selected, block.kind, table.kinds)
-                : table.placeFor(block.kind));
+            (inside && table.selection.id !== null
+                ? placeInside(table.draft.tree, table.selection.id, block.kind, table.kinds)
+                : table.selection.placeFor(block.kind));
         if (!where) {
             notices.warn('These blocks cannot be put here. Nothing was pasted; select another place.');
             return;
@@ -77,8 +77,8 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
         ids.push(fresh.id);
         place = { parent: where.parent, after: fresh.id };
     }
-    if (await table.send(edits, undefined, false, content.format)) {
-        table.selectAll(ids);
+    if (await table.edits.send(edits, undefined, false, content.format)) {
+        table.selection.selectAll(ids);
         notices.say(`${counted(ids.length, 'block')} pasted.`, {
             words: 'Take this back',
             do: () => void table.undo(),
@@ -87,7 +87,7 @@ async function paste(table: Table, text: string, inside = false): Promise<void> 
 }
 
 function packed(table: Table): string | null {
-    const blocks = table.chosen
+    const blocks = table.selection.chosen
         .flatMap((id) => find(table.draft.tree, id) ?? [])
         .filter((node) => !table.kinds.isRoot(node.kind));
     if (blocks.length === 0) return null;
@@ -132,5 +132,7 @@ function parsed(text: string): Partial<Packed> | null {
 }
 
 function said(table: Table): string {
-    return table.chosen.length === 1 ? table.nameOf(table.chosen[0] ?? '') : counted(table.chosen.length, 'block');
+    return table.selection.chosen.length === 1
+        ? table.about.nameOf(table.selection.chosen[0] ?? '')
+        : counted(table.selection.chosen.length, 'block');
 }

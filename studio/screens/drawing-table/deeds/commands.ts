@@ -19,58 +19,64 @@ export interface Command {
 
 const control = (event: KeyboardEvent): boolean => event.ctrlKey || event.metaKey;
 const key = (event: KeyboardEvent, name: string): boolean => event.key.toLowerCase() === name;
-const movable = (table: Table): boolean => table.mayEdit && table.node !== null && !table.kinds.isRoot(table.node.kind);
-const alone = (table: Table): boolean => movable(table) && table.besides.length === 0;
+const movable = (table: Table): boolean =>
+    table.mayEdit && table.selection.node !== null && !table.kinds.isRoot(table.selection.node.kind);
+const alone = (table: Table): boolean => movable(table) && table.selection.besides.length === 0;
 const onSelected = (table: Table, act: (id: string) => unknown): void => {
-    if (table.selected !== null) act(table.selected);
+    if (table.selection.id !== null) act(table.selection.id);
 };
 /** Whether the selection is, or holds, something of a role. */
 const standsWith = (table: Table, role: string): boolean =>
-    table.node !== null && [table.kinds.role(table.node.kind), table.kinds.of(table.node.kind).accepts].includes(role);
-const isShared = (table: Table): boolean => table.sharedPart !== null;
-const across = (table: Table, step: -1 | 1) => placeAcross(table.draft.tree, table.selected ?? '', step, table.kinds);
+    table.selection.node !== null &&
+    [table.kinds.role(table.selection.node.kind), table.kinds.of(table.selection.node.kind).accepts].includes(role);
+const isShared = (table: Table): boolean => table.about.sharedPart !== null;
+const across = (table: Table, step: -1 | 1) =>
+    placeAcross(table.draft.tree, table.selection.id ?? '', step, table.kinds);
 
 export const blockCommands: Command[] = [
     {
         words: 'Move up',
         keys: 'Alt ↑',
-        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', -1, table.kinds) !== null,
-        do: (table) => onSelected(table, (id) => table.moveBeside(id, -1)),
+        can: (table) =>
+            alone(table) && placeBeside(table.draft.tree, table.selection.id ?? '', -1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.edits.moveBeside(id, -1)),
         matches: (event) => event.altKey && event.key === 'ArrowUp',
     },
     {
         words: 'Move down',
         keys: 'Alt ↓',
-        can: (table) => alone(table) && placeBeside(table.draft.tree, table.selected ?? '', 1, table.kinds) !== null,
-        do: (table) => onSelected(table, (id) => table.moveBeside(id, 1)),
+        can: (table) =>
+            alone(table) && placeBeside(table.draft.tree, table.selection.id ?? '', 1, table.kinds) !== null,
+        do: (table) => onSelected(table, (id) => table.edits.moveBeside(id, 1)),
         matches: (event) => event.altKey && event.key === 'ArrowDown',
     },
     {
         words: 'Move into the column before',
         keys: 'Alt ←',
         can: (table) => alone(table) && across(table, -1) !== null,
-        do: (table) => onSelected(table, (id) => table.move(id, across(table, -1) ?? { parent: '', after: null })),
+        do: (table) =>
+            onSelected(table, (id) => table.edits.move(id, across(table, -1) ?? { parent: '', after: null })),
         matches: (event) => event.altKey && event.key === 'ArrowLeft',
     },
     {
         words: 'Move into the column after',
         keys: 'Alt →',
         can: (table) => alone(table) && across(table, 1) !== null,
-        do: (table) => onSelected(table, (id) => table.move(id, across(table, 1) ?? { parent: '', after: null })),
+        do: (table) => onSelected(table, (id) => table.edits.move(id, across(table, 1) ?? { parent: '', after: null })),
         matches: (event) => event.altKey && event.key === 'ArrowRight',
     },
     {
         words: 'Duplicate',
         keys: 'Ctrl D',
         can: movable,
-        do: (table) => void table.duplicate(),
+        do: (table) => void table.edits.duplicate(),
         matches: (event) => control(event) && key(event, 'd'),
     },
     { words: 'Cut', keys: 'Ctrl X', can: movable, do: (table) => void cut(table), byEvent: true },
     {
         words: 'Copy',
         keys: 'Ctrl C',
-        can: (table) => table.node !== null && !table.kinds.isRoot(table.node.kind),
+        can: (table) => table.selection.node !== null && !table.kinds.isRoot(table.selection.node.kind),
         do: copy,
         byEvent: true,
     },
@@ -83,14 +89,14 @@ export const blockCommands: Command[] = [
     },
     {
         words: 'Paste inside this',
-        can: (table) => table.mayEdit && table.holds,
+        can: (table) => table.mayEdit && table.selection.holds,
         do: (table) => void pasteFromMemory(table, true),
     },
     {
         words: 'Put the next block inside this…',
-        can: (table) => alone(table) && table.holds,
+        can: (table) => alone(table) && table.selection.holds,
         do: (table) => {
-            table.inside = true;
+            table.selection.inside = true;
             table.row = 'shelf';
         },
     },
@@ -98,38 +104,39 @@ export const blockCommands: Command[] = [
         words: 'Take out',
         keys: 'Delete',
         can: movable,
-        do: (table) => void table.remove(),
+        do: (table) => void table.edits.remove(),
         matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
     },
     {
         words: 'Switch off or on',
         can: (table) => alone(table),
-        do: (table) => onSelected(table, (id) => table.set(id, 'when', 'off', table.node?.when?.off !== true)),
+        do: (table) =>
+            onSelected(table, (id) => table.values.set(id, 'when', 'off', table.selection.node?.when?.off !== true)),
     },
     {
         words: 'Give it a name in the outline',
         keys: 'F2',
         can: alone,
-        do: (table) => (table.naming = table.selected),
+        do: (table) => (table.naming = table.selection.id),
         matches: (event) => event.key === 'F2',
     },
     {
         words: 'Keep it for other pages…',
         can: (table) =>
             alone(table) &&
-            ['band', 'block'].includes(table.kinds.of(table.node?.kind ?? '').role) &&
+            ['band', 'block'].includes(table.kinds.of(table.selection.node?.kind ?? '').role) &&
             !isShared(table) &&
-            table.isPage,
+            table.about.isPage,
         do: (table) => (table.open = 'keep'),
     },
     {
         words: 'Open the shared part',
         can: (table) => isShared(table),
-        do: (table) => location.assign(`/studio/templates/${table.sharedPart?.id}`),
+        do: (table) => location.assign(`/studio/templates/${table.about.sharedPart?.id}`),
     },
     {
         words: 'Edit the card of these products',
-        can: (table) => table.cards.of(table.isPage ? table.node : null) !== null,
+        can: (table) => table.cards.of(table.about.isPage ? table.selection.node : null) !== null,
         do: (table) => onSelected(table, (id) => table.cards.enter(id)),
     },
     {
@@ -140,15 +147,15 @@ export const blockCommands: Command[] = [
     {
         words: 'Take its finish',
         keys: 'Alt Shift C',
-        can: (table) => table.node !== null && table.besides.length === 0,
-        do: (table) => table.node && takeFinish(table, table.node),
+        can: (table) => table.selection.node !== null && table.selection.besides.length === 0,
+        do: (table) => table.selection.node && takeFinish(table, table.selection.node),
         matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyC',
     },
     {
         words: 'Give it the finish that was taken',
         keys: 'Alt Shift V',
-        can: (table) => table.mayEdit && table.node !== null && keptFinish() !== null,
-        do: (table) => void giveFinish(table, table.chosen),
+        can: (table) => table.mayEdit && table.selection.node !== null && keptFinish() !== null,
+        do: (table) => void giveFinish(table, table.selection.chosen),
         matches: (event) => event.altKey && event.shiftKey && event.code === 'KeyV',
     },
     {
@@ -159,11 +166,11 @@ export const blockCommands: Command[] = [
     {
         words: 'Select what holds it',
         keys: 'Escape',
-        can: (table) => table.node !== null || table.cards.open !== null,
+        can: (table) => table.selection.node !== null || table.cards.open !== null,
         do: (table) => {
-            const holder = table.selected === null ? null : parentOf(table.draft.tree, table.selected);
+            const holder = table.selection.id === null ? null : parentOf(table.draft.tree, table.selection.id);
             if (holder === null && table.cards.open) table.cards.leave();
-            else table.select(holder?.id ?? null);
+            else table.selection.select(holder?.id ?? null);
         },
         matches: (event) => event.key === 'Escape',
     },
@@ -171,19 +178,28 @@ export const blockCommands: Command[] = [
         words: 'Add a column',
         can: (table) => table.mayEdit && standsWith(table, 'column'),
         do: (table) =>
-            void table.insert({ kind: 'column' }, placeAfter(table.draft.tree, table.selected, 'column', table.kinds)),
+            void table.edits.insert(
+                { kind: 'column' },
+                placeAfter(table.draft.tree, table.selection.id, 'column', table.kinds),
+            ),
     },
     {
         words: 'Add a tab',
         can: (table) => table.mayEdit && standsWith(table, 'tab'),
         do: (table) =>
-            void table.insert({ kind: 'tab' }, placeAfter(table.draft.tree, table.selected, 'tab', table.kinds)),
+            void table.edits.insert(
+                { kind: 'tab' },
+                placeAfter(table.draft.tree, table.selection.id, 'tab', table.kinds),
+            ),
     },
     {
         words: 'Add a fold',
         can: (table) => table.mayEdit && standsWith(table, 'fold'),
         do: (table) =>
-            void table.insert({ kind: 'fold' }, placeAfter(table.draft.tree, table.selected, 'fold', table.kinds)),
+            void table.edits.insert(
+                { kind: 'fold' },
+                placeAfter(table.draft.tree, table.selection.id, 'fold', table.kinds),
+            ),
     },
 ];
 
@@ -210,7 +226,8 @@ export const pageCommands: Command[] = [
         can: () => true,
         // Away from the page there is nothing to select: the words of the Studio itself are not meant.
         do: (table) =>
-            table.view === 'page' && table.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
+            table.view === 'page' &&
+            table.selection.selectAll((table.draft.tree.children ?? []).map((band) => band.id)),
         matches: (event) => control(event) && key(event, 'a'),
         everywhere: true,
     },
@@ -236,13 +253,13 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Where it appears',
-        can: (table) => table.isPage && table.view !== 'reach',
+        can: (table) => table.about.isPage && table.view !== 'reach',
         do: (table) => (table.view = 'reach'),
         everywhere: true,
     },
     {
         words: 'Why this template?',
-        can: (table) => table.isPage && table.view !== 'why' && table.sample !== null,
+        can: (table) => table.about.isPage && table.view !== 'why' && table.sample !== null,
         do: (table) => (table.view = 'why'),
         everywhere: true,
     },
@@ -254,13 +271,13 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Fitting: try it on every page',
-        can: (table) => table.isPage && table.view !== 'fitting',
+        can: (table) => table.about.isPage && table.view !== 'fitting',
         do: (table) => (table.view = 'fitting'),
         everywhere: true,
     },
     {
         words: 'Private links…',
-        can: (table) => table.isPage && table.view !== 'links',
+        can: (table) => table.about.isPage && table.view !== 'links',
         do: (table) => (table.view = 'links'),
         everywhere: true,
     },
@@ -306,8 +323,8 @@ export const pageCommands: Command[] = [
     },
     {
         words: 'Settings of the page itself',
-        can: (table) => table.isPage,
-        do: (table) => table.select(table.draft.tree.id),
+        can: (table) => table.about.isPage,
+        do: (table) => table.selection.select(table.draft.tree.id),
     },
     { words: 'The width of a phone', can: () => true, do: (table) => (table.width = 390) },
     { words: 'The width of a tablet', can: () => true, do: (table) => (table.width = 820) },
@@ -317,7 +334,7 @@ export const pageCommands: Command[] = [
     {
         words: 'Throw the draft away: as what is live',
         can: (table) => table.mayEdit && table.draft.live && table.draft.unpublished > 0,
-        do: (table) => void table.throwAway(),
+        do: (table) => void table.edits.throwAway(),
         everywhere: true,
     },
     {
@@ -348,20 +365,20 @@ export const pageCommands: Command[] = [
 /** Blocks of the shelf as things to do. */
 export function insertCommands(table: Table): Command[] {
     return table.data.definitions
-        .filter((definition) => definition.shelf !== null && table.fits(definition.kind))
+        .filter((definition) => definition.shelf !== null && table.about.fits(definition.kind))
         .flatMap((definition) => definition.starters)
         .map((starter) => ({
             words: `Put in: ${starter.name}`,
             can: () => table.mayEdit,
-            do: () => void table.insert(starter.node),
+            do: () => void table.edits.insert(starter.node),
         }));
 }
 
 function step(table: Table, by: -1 | 1): void {
     const all = rows(table.draft.tree).slice(1);
-    const at = all.findIndex((row) => row.node.id === table.selected);
+    const at = all.findIndex((row) => row.node.id === table.selection.id);
     const next = all[Math.max(0, Math.min(all.length - 1, at + by))];
-    if (next) table.select(next.node.id, true);
+    if (next) table.selection.select(next.node.id, true);
 }
 
 function nextArea(table: Table): void {

@@ -44,8 +44,8 @@ export class Drag {
         const { load, landing } = this;
         this.cancel();
         if (!load) return false;
-        if (landing && 'id' in load) void this.table.move(load.id, landing.place);
-        if (landing && 'node' in load) void this.table.insert(load.node, landing.place);
+        if (landing && 'id' in load) void this.table.edits.move(load.id, landing.place);
+        if (landing && 'node' in load) void this.table.edits.insert(load.node, landing.place);
         if (landing && 'part' in load) void insertPart(this.table, load.part, landing.place);
         return true;
     }

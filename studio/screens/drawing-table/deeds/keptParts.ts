@@ -7,7 +7,8 @@ import type { KeptPart } from '../tree/types';
 
 /** Puts a copy of a shared part in its place. */
 export async function unshare(table: Table): Promise<void> {
-    const { node, sharedPart } = table;
+    const { node } = table.selection;
+    const { sharedPart } = table.about;
     const parent = node && parentOf(table.draft.tree, node.id);
     if (!node || !sharedPart || !parent) return;
     const copies = (await nodesOf(sharedPart.id)).map((one) => withIds(one, true));
@@ -18,8 +19,8 @@ export async function unshare(table: Table): Promise<void> {
         after = copy.id;
         return edit;
     });
-    if (await table.send([...edits, { edit: 'remove', id: node.id }])) {
-        table.selectAll(copies.map((copy) => copy.id));
+    if (await table.edits.send([...edits, { edit: 'remove', id: node.id }])) {
+        table.selection.selectAll(copies.map((copy) => copy.id));
         notices.say(`“${sharedPart.name}” is a copy here now: it no longer changes with the others.`, {
             words: 'Take this back',
             do: () => void table.undo(),
@@ -39,7 +40,10 @@ async function nodesOf(part: number): Promise<NewNode[]> {
 
 /** Puts a kept part in, shared or as a copy. */
 export async function insertPart(table: Table, part: KeptPart, place?: Place | null): Promise<void> {
-    if (table.sharing && table.isPage)
-        await table.insert({ kind: table.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } }, place);
-    else await table.insert(await nodesOf(part.id), place);
+    if (table.sharing && table.about.isPage)
+        await table.edits.insert(
+            { kind: table.kinds.sharing(part.bands) as BlockKind, what: { part: part.id } },
+            place,
+        );
+    else await table.edits.insert(await nodesOf(part.id), place);
 }

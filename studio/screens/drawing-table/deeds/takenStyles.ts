@@ -31,7 +31,8 @@ export function takeFinish(table: Table, node: TreeNode, piece: Piece | null = n
         );
         if (values.length > 0) how[width] = Object.fromEntries(values);
     }
-    const from = piece === null ? table.nameOfNode(node) : `${table.nameOfNode(node)}, ${piece.label.toLowerCase()}`;
+    const from =
+        piece === null ? table.about.nameOfNode(node) : `${table.about.nameOfNode(node)}, ${piece.label.toLowerCase()}`;
     const count = Object.values(how).reduce((sum, layer) => sum + Object.keys(layer).length, 0);
     if (count === 0) {
         notices.warn(`${from} looks as the house style says: there is no finish to take.`);
@@ -82,7 +83,7 @@ export async function giveFinish(table: Table, ids: string[], piece: Piece | nul
     });
     const unfit = left.length === 0 ? '' : ` Left out: ${[...new Set(left)].join(', ')}.`;
     if (edits.length === 0) notices.warn(`Nothing of the finish of ${finish.from} fits here.${unfit}`);
-    else if (await table.send(edits, undefined, false, Math.min(finish.format, treeFormat)))
+    else if (await table.edits.send(edits, undefined, false, Math.min(finish.format, treeFormat)))
         notices.say(`${counted(ids.length, 'block has', 'blocks have')} the finish of ${finish.from}.${unfit}`, {
             words: 'Take this back',
             do: () => void table.undo(),

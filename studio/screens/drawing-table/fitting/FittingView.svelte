@@ -21,7 +21,7 @@
         if (page) table.show({ ...page, flags: [] });
         table.view = 'page';
         // What stands in a shared part is named by the place and itself.
-        if (group.block !== null) table.select(group.block.split('-')[0] ?? null, true);
+        if (group.block !== null) table.selection.select(group.block.split('-')[0] ?? null, true);
     }
 </script>
 

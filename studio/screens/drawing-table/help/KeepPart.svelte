@@ -21,7 +21,7 @@
             class="float fixed top-24 left-1/2 z-50 max-h-[70vh] w-[28rem] max-w-[92vw] -translate-x-1/2 overflow-y-auto p-6"
         >
             <Dialog.Title class="font-name text-xl"
-                >Keep {table.nameOf(table.selected ?? '') || 'it'} for other pages</Dialog.Title
+                >Keep {table.about.nameOf(table.selection.id ?? '') || 'it'} for other pages</Dialog.Title
             >
             <Dialog.Description class="text-quiet"
                 >It is kept as it is, with its style. Placed elsewhere as shared it changes everywhere at once; placed

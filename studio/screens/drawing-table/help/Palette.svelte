@@ -66,8 +66,8 @@
                 aria-expanded="true"
                 aria-controls="things-to-do"
                 aria-activedescendant="thing-{at}"
-                placeholder={table.selected
-                    ? `What to do with ${table.nameOf(table.selected)}, or the page…`
+                placeholder={table.selection.id
+                    ? `What to do with ${table.about.nameOf(table.selection.id)}, or the page…`
                     : 'What to do…'}
                 bind:value={query}
                 oninput={() => (at = 0)}

@@ -16,7 +16,7 @@ export class Keeping {
 
     async keep(): Promise<void> {
         try {
-            const { parts } = await post<Shelf>('/studio/parts', { name: this.name, node: this.table.node });
+            const { parts } = await post<Shelf>('/studio/parts', { name: this.name, node: this.table.selection.node });
             this.table.parts = parts;
             this.table.open = null;
             notices.say(`“${this.name}” stands on the shelf under Kept now, for every page.`);

@@ -17,8 +17,8 @@
     <div class="mx-auto max-w-3xl px-8 py-8">
         <h2 class="text-2xl">Private links to “{table.data.template.name}”</h2>
         <p class="mt-1 text-quiet">
-            Whoever has the link sees this draft on the shop’s {table.words.pages}, without signing in. Search engines
-            are told to stay away, and nothing in the shop changes.
+            Whoever has the link sees this draft on the shop’s {table.about.words.pages}, without signing in. Search
+            engines are told to stay away, and nothing in the shop changes.
         </p>
         {#if table.mayEdit}
             <form class="mt-5 flex items-center gap-3" onsubmit={make}>

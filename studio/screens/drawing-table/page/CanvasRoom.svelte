@@ -68,7 +68,7 @@
             {#if table.beside.on}<PhoneBeside {table} {address} room={phoneRoom} {height} />{/if}
         {:else}
             <p class="p-10">
-                There is no {table.words.one} in the shop yet to see this page with. Add one to the catalogue first.
+                There is no {table.about.words.one} in the shop yet to see this page with. Add one to the catalogue first.
             </p>
         {/if}
     </div>

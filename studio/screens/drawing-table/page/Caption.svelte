@@ -35,7 +35,7 @@
     const middle = $derived(top + HEIGHT / 2 - corner);
 
     function grip(event: PointerEvent): void {
-        const node = table.node;
+        const node = table.selection.node;
         if (!node || event.button !== 0) return;
         (event.currentTarget as Element).releasePointerCapture(event.pointerId);
         drag.press(
@@ -46,7 +46,7 @@
     }
 </script>
 
-{#if table.node}
+{#if table.selection.node}
     {#if fits || above}
         <svg
             class="absolute overflow-visible"
@@ -68,7 +68,7 @@
     >
         <button
             class="cursor-grab touch-none pr-1.5 font-semibold"
-            aria-label="Drag {table.kinds.of(table.node.kind).name}"
+            aria-label="Drag {table.kinds.of(table.selection.node.kind).name}"
             title="Drag it to another place; Alt ↑ and Alt ↓ do the same"
             onpointerdown={grip}
         >
@@ -81,9 +81,9 @@
             >
         </button>
         <span class="truncate"
-            >{table.besides.length > 0
-                ? counted(table.besides.length + 1, 'block')
-                : table.nameOfNode(table.node)}{#if from && table.besides.length === 0}&nbsp;· {from}{/if}</span
+            >{table.selection.besides.length > 0
+                ? counted(table.selection.besides.length + 1, 'block')
+                : table.about.nameOfNode(table.selection.node)}{#if from && table.selection.besides.length === 0}&nbsp;· {from}{/if}</span
         >
         <BlockMenu {table} />
     </span>

@@ -16,7 +16,7 @@
     /** The gaps between the blocks of the column or holder that the selected one stands in, one below another. */
     const gaps = $derived.by((): Gap[] => {
         void table.canvas.tick;
-        const parent = table.selected === null ? null : parentOf(table.draft.tree, table.selected);
+        const parent = table.selection.id === null ? null : parentOf(table.draft.tree, table.selection.id);
         if (!parent || !['column', 'holder'].includes(parent.kind)) return [];
         const element = table.canvas.element(parent.id);
         const inside = element?.querySelector(':scope > .column-inner') ?? element;
@@ -29,7 +29,7 @@
             const above = boxes[at];
             if (!above || box.top < above.top + above.height - 1) return [];
             const pixels = Math.round(box.top - above.top - above.height);
-            const near = box.id === table.selected || above.id === table.selected;
+            const near = box.id === table.selection.id || above.id === table.selection.id;
             return [
                 {
                     left: box.left,

@@ -9,7 +9,7 @@
     const canvas = $derived(table.canvas);
     /** The band that is selected or holds what is. */
     const band = $derived.by(() => {
-        const path = table.selected === null ? [] : pathTo(table.draft.tree, table.selected);
+        const path = table.selection.id === null ? [] : pathTo(table.draft.tree, table.selection.id);
         return path.find((node) => table.kinds.role(node.kind) === 'band') ?? null;
     });
     const boxes = $derived.by(() => {
@@ -57,7 +57,7 @@
 
     function divideBy(shares: number[]): void {
         const now: TreeNode | null = band && find(table.draft.tree, band.id);
-        if (now) void table.send(divide(now, shares, table.widthName));
+        if (now) void table.edits.send(divide(now, shares, table.widthName));
     }
 
     function onkeydown(event: KeyboardEvent, edge: number): void {

@@ -20,20 +20,21 @@
     const selected = $derived.by(() => {
         void canvas.tick;
         void table.draft;
-        const box = table.selected === null ? null : canvas.box(table.selected);
+        const box = table.selection.id === null ? null : canvas.box(table.selection.id);
         // What does not appear takes no room: the frame stands around the note that says why.
-        const isNote = box && box.height < NOTE && canvas.element(table.selected ?? '')?.dataset.absent !== undefined;
+        const isNote =
+            box && box.height < NOTE && canvas.element(table.selection.id ?? '')?.dataset.absent !== undefined;
         return isNote ? { ...box, top: box.top - NOTE / 2, height: NOTE } : box;
     });
     /** The very card that is worked on, framed while one of its blocks is selected. */
     const card = $derived.by(() => {
         void canvas.tick;
         void table.draft;
-        return table.isCard ? canvas.box(table.draft.tree.id) : null;
+        return table.about.isCard ? canvas.box(table.draft.tree.id) : null;
     });
     const besides = $derived.by(() => {
         void canvas.tick;
-        return table.besides.flatMap((id) => canvas.box(id) ?? []);
+        return table.selection.besides.flatMap((id) => canvas.box(id) ?? []);
     });
     const absent = $derived.by(() => {
         void canvas.tick;
@@ -58,17 +59,19 @@
             return box ? [{ id, box, words: mark.dataset.note ?? '' }] : [];
         });
     });
-    const fromPage = $derived(`from the ${table.words.one}`);
+    const fromPage = $derived(`from the ${table.about.words.one}`);
     const from = $derived.by(() => {
-        const definition = table.node && table.kinds.of(table.node.kind);
-        if (table.sharedPart) return 'shared';
-        if (table.isCard && table.kinds.isRoot(table.node?.kind ?? 'page')) return 'all others follow';
-        if (table.isPage && table.cards.of(table.node)) return 'click a product to edit its card';
+        const definition = table.selection.node && table.kinds.of(table.selection.node.kind);
+        if (table.about.sharedPart) return 'shared';
+        if (table.about.isCard && table.kinds.isRoot(table.selection.node?.kind ?? 'page')) return 'all others follow';
+        if (table.about.isPage && table.cards.of(table.selection.node)) return 'click a product to edit its card';
         if (!definition || definition.role !== 'block') return '';
         const sourced = definition.settings.filter((setting) => setting.sourced);
         if (sourced.length === 0)
             return ['show', 'choose', 'reassure', 'more'].includes(definition.shelf ?? '') ? fromPage : '';
-        return sourced.some((setting) => typeof (table.node?.what?.[setting.name] ?? setting.default) === 'object')
+        return sourced.some(
+            (setting) => typeof (table.selection.node?.what?.[setting.name] ?? setting.default) === 'object',
+        )
             ? fromPage
             : 'typed in';
     });
@@ -86,7 +89,7 @@
     function closeShelf(): void {
         open = false;
         gap = null;
-        table.place = null;
+        table.selection.place = null;
     }
 
     function put(box: Box, grow = 0): string {
@@ -103,7 +106,7 @@
             style:left="{note.box.left}px"
             style:top="{note.box.top}px"
             style:width="{note.box.width}px"
-            onclick={() => table.select(note.id)}>{note.words}</button
+            onclick={() => table.selection.select(note.id)}>{note.words}</button
         >
     {/each}
     {#each notes as note (note.id)}
@@ -113,19 +116,19 @@
             style:top="{note.box.top + note.box.height + 2}px"
             style:max-width="{note.box.width}px"
             title={note.words}
-            onclick={() => table.select(note.id)}>{note.words}</button
+            onclick={() => table.selection.select(note.id)}>{note.words}</button
         >
     {/each}
     {#each besides as box, index (index)}<div
             class="absolute rounded border-[1.5px] border-dashed border-[#1b2233]"
             style={put(box, 3)}
         ></div>{/each}
-    {#if card && !drag.load && table.selected !== table.draft.tree.id}<div
+    {#if card && !drag.load && table.selection.id !== table.draft.tree.id}<div
             class="absolute rounded-lg border border-[#1b2233]"
             style={put(card, 7)}
             data-card-frame
         ></div>{/if}
-    {#if selected && table.node && !drag.load}
+    {#if selected && table.selection.node && !drag.load}
         <div class="absolute rounded border-[1.5px] border-[#1b2233]" style={put(selected, 3)}></div>
         <Caption {table} {drag} box={selected} {from} />
     {/if}
@@ -162,7 +165,7 @@
             aria-expanded={open}
             onclick={() => {
                 open = true;
-                table.place = gap?.place ?? null;
+                table.selection.place = gap?.place ?? null;
             }}>+ put a block here</button
         >
         {#if open}

@@ -9,7 +9,7 @@
     const box = $derived.by(() => {
         void beside.canvas.tick;
         void table.draft;
-        return table.selected === null ? null : beside.canvas.box(table.selected);
+        return table.selection.id === null ? null : beside.canvas.box(table.selection.id);
     });
 
     $effect(() => {
@@ -18,7 +18,7 @@
 
     // What is selected on the wide page is brought into view here too.
     $effect(() => {
-        const id = table.selected;
+        const id = table.selection.id;
         if (id !== null && beside.canvas.ready && !beside.touched) beside.canvas.reveal(id);
     });
 
@@ -32,7 +32,7 @@
             const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(table.draft.tree, one));
             const node = id === undefined ? null : find(table.draft.tree, id);
             beside.touched = true;
-            if (node && !table.kinds.isRoot(node.kind)) table.select(node.id, true);
+            if (node && !table.kinds.isRoot(node.kind)) table.selection.select(node.id, true);
         });
     }
 </script>

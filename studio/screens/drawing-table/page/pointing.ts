@@ -55,10 +55,12 @@ export class CanvasHands {
         const id = canvas.idsAt(event.clientX, event.clientY).find((one) => find(draft.tree, one));
         const node = id === undefined ? null : find(draft.tree, id);
         if ((event.ctrlKey || event.metaKey) && node && !this.table.kinds.isRoot(node.kind)) {
-            this.table.selectToo(node.id);
+            this.table.selection.selectToo(node.id);
             return;
         }
-        this.table.select(node && (!this.table.kinds.isRoot(node.kind) || this.table.isCard) ? node.id : null);
+        this.table.selection.select(
+            node && (!this.table.kinds.isRoot(node.kind) || this.table.about.isCard) ? node.id : null,
+        );
         if (!node || this.table.kinds.isRoot(node.kind)) return;
         const { x, y } = this.screen(event);
         this.drag.press({ id: node.id, kind: node.kind, name: this.table.kinds.of(node.kind).name }, x, y);
@@ -75,12 +77,12 @@ export class CanvasHands {
             return page.isCard ? id === cards.grid : node !== null && cards.settingOf(node) !== null;
         };
         const pressed = canvas.cardAt(event.clientX, event.clientY, isGrid);
-        if (this.table.isCard) {
+        if (this.table.about.isCard) {
             if (pressed?.root === this.table.draft.tree.id) cards.look(pressed.grid, pressed.index);
             else if (!page.isCard) cards.leave(false);
             return false;
         }
-        if (!pressed || pressed.grid !== this.table.selected || event.ctrlKey || event.metaKey) return false;
+        if (!pressed || pressed.grid !== this.table.selection.id || event.ctrlKey || event.metaKey) return false;
         void cards.enter(pressed.grid, pressed.index, pressed.block);
         return true;
     }
@@ -114,15 +116,15 @@ export class CanvasHands {
             return;
         const gesture = `typing-${node.id}-${++this.gestures}`;
         let wait = 0;
-        let sent = this.table.valueOf(node, this.settingOf(node.kind, setting));
+        let sent = this.table.values.of(node, this.settingOf(node.kind, setting));
         const send = (): void => {
             const words = element.innerText.replace(/\n$/, '');
             if (words === sent) return;
             sent = words;
-            void this.table.set(node.id, 'what', setting, words, gesture);
+            void this.table.values.set(node.id, 'what', setting, words, gesture);
         };
         const later = (): void => {
-            this.table.begins();
+            this.table.edits.begins();
             clearTimeout(wait);
             wait = window.setTimeout(send, PAUSE);
             this.table.canvas.moved();
@@ -146,7 +148,7 @@ export class CanvasHands {
             element.removeAttribute('contenteditable');
             this.table.canvas.typing = null;
             send();
-            this.table.ends();
+            this.table.edits.ends();
         };
         this.table.canvas.typing = element;
         element.contentEditable = 'plaintext-only';

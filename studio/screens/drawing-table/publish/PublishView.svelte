@@ -31,8 +31,8 @@
         const off = rows(table.draft.tree).find((row) => row.node.kind === kind && row.node.when?.off === true)?.node;
         if (off) {
             table.view = 'page';
-            table.select(off.id, true);
-            if (await table.set(off.id, 'when', 'off', false))
+            table.selection.select(off.id, true);
+            if (await table.values.set(off.id, 'when', 'off', false))
                 notices.say(`${name} was there, switched off. It is on now.`, {
                     words: 'Take this back',
                     do: () => void table.undo(),
@@ -42,7 +42,7 @@
         const starter = table.kinds.of(kind).starters[0];
         const place = placeForEssential(table.draft.tree, kind, table.kinds);
         table.view = 'page';
-        if (starter) await table.insert(starter.node, place);
+        if (starter) await table.edits.insert(starter.node, place);
         notices.say(`${name} is on the page now, marked. Move it where it belongs.`, {
             words: 'Take this back',
             do: () => void table.undo(),
@@ -80,7 +80,7 @@
                     />
                 </div>
                 <Turns turns={impact.turns ?? []} />
-                {#if table.isPage}<FittingLine {table} />{/if}
+                {#if table.about.isPage}<FittingLine {table} />{/if}
                 {#if table.draft.unreplaced.length > 0}
                     <section class="mt-5" aria-label="Words that nobody replaced" data-unreplaced>
                         <p>
@@ -93,8 +93,10 @@
                         <ul class="mt-1 flex flex-wrap gap-x-4 gap-y-0.5">
                             {#each table.draft.unreplaced as id (id)}
                                 <li>
-                                    <button class="word" onclick={() => ((table.view = 'page'), table.select(id, true))}
-                                        >{table.nameOf(id)}</button
+                                    <button
+                                        class="word"
+                                        onclick={() => ((table.view = 'page'), table.selection.select(id, true))}
+                                        >{table.about.nameOf(id)}</button
                                     >
                                 </li>
                             {/each}

@@ -17,7 +17,7 @@
     const sentence = $derived(state.sentence);
     const preview = $derived(state.preview);
     const kind = $derived(table.data.template.pageKind);
-    const everyOne = $derived(`${pageWords(kind).single ? 'the' : 'every'} ${table.words.one}`);
+    const everyOne = $derived(`${pageWords(kind).single ? 'the' : 'every'} ${table.about.words.one}`);
     /** Of some pages rules know nothing but the season. */
     const askable = $derived(table.data.fields.length > 0);
     const latest = $derived(table.draft.reach);
@@ -66,7 +66,7 @@
             <h3 class="font-sans text-base font-semibold">Show on</h3>
             {@render clauses('show', everyOne)}
             {#if reach.show.length === 0}<p class="text-quiet">
-                    nothing yet: only pinned {table.words.many} would get it.
+                    nothing yet: only pinned {table.about.words.many} would get it.
                 </p>{/if}
             {#if table.mayEdit}
                 <p class="text-base">
@@ -74,7 +74,7 @@
                         <button class="word" onclick={() => change(() => ({ show: [[]] }))}>{everyOne}</button>
                     {/if}
                     {#if askable}
-                        <span class="mx-1 text-quiet">or {table.words.many} where</span>
+                        <span class="mx-1 text-quiet">or {table.about.words.many} where</span>
                         {@render adding('show')}
                     {/if}
                 </p>
@@ -89,8 +89,8 @@
                     <p class="text-base">
                         <span class="text-quiet"
                             >{reach.keepOff.length === 0
-                                ? `no ${table.words.one} so far. Keep off ${table.words.many} where`
-                                : `or ${table.words.many} where`}</span
+                                ? `no ${table.about.words.one} so far. Keep off ${table.about.words.many} where`
+                                : `or ${table.about.words.many} where`}</span
                         >
                         {@render adding('keepOff')}
                     </p>
@@ -170,7 +170,7 @@
                     <button class="word mt-3" onclick={() => state.next()}>More of them</button>
                 {:else if preview.covers === 0}
                     <p class="mt-3">
-                        No {table.words.one} fits all of this. Take a condition out, or choose a wider one.
+                        No {table.about.words.one} fits all of this. Take a condition out, or choose a wider one.
                     </p>
                 {/if}
             {:else}

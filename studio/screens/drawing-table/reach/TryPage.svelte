@@ -9,11 +9,11 @@
 
 <div class="flex flex-wrap items-center gap-3 text-base">
     <label>
-        <span class="text-quiet">Try a {table.words.one}: </span>
+        <span class="text-quiet">Try a {table.about.words.one}: </span>
         <input
             class="field w-56"
             type="search"
-            placeholder="Any {table.words.one}…"
+            placeholder="Any {table.about.words.one}…"
             bind:value={reaching.query}
             oninput={() => reaching.find()}
             onkeydown={(event) => event.key === 'Enter' && found[0] && reaching.take(found[0])}

@@ -92,7 +92,7 @@ export class Reaching {
         this.newest = { ...now, ...next(now) };
         this.going++;
         try {
-            await this.table.send([{ edit: 'reach', reach: this.newest }]);
+            await this.table.edits.send([{ edit: 'reach', reach: this.newest }]);
         } finally {
             if (--this.going === 0) this.newest = null;
         }

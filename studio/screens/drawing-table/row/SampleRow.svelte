@@ -7,7 +7,7 @@
     let { table }: { table: Table } = $props();
     const found = untrack(() => new Samples(table));
     const samples = $derived(found.samples);
-    const words = $derived(table.pageWords);
+    const words = $derived(table.about.pageWords);
     let list = $state<HTMLElement | null>(null);
 
     const reach = $derived(JSON.stringify(table.page.draft.reach));
@@ -77,8 +77,8 @@
                     {:else}
                         <span
                             class="grid h-full place-items-center px-1 text-xs"
-                            aria-hidden={table.words.one === 'search'}
-                            >{table.words.one === 'search' ? '“…”' : 'no picture'}</span
+                            aria-hidden={table.about.words.one === 'search'}
+                            >{table.about.words.one === 'search' ? '“…”' : 'no picture'}</span
                         >
                     {/if}
                 </span>

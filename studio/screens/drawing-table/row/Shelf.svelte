@@ -29,7 +29,7 @@
             { words: 'Kept', items: kept() },
             {
                 words: elsewhere,
-                items: table.isCard ? [] : Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)),
+                items: table.about.isCard ? [] : Object.keys(groups).flatMap((shelf) => itemsOf(shelf, false)),
             },
         ].filter((group) => group.items.length > 0),
     );
@@ -48,7 +48,7 @@
             .filter((part) => part.name.toLowerCase().includes(wanted))
             .map((part) => {
                 const definition = table.kinds.of(part.kind);
-                const kind = table.sharing && table.isPage ? table.kinds.sharing(part.bands) : part.kind;
+                const kind = table.sharing && table.about.isPage ? table.kinds.sharing(part.bands) : part.kind;
                 return { definition, name: part.name, kind, what: { part }, drawing: definition.drawing };
             });
     }
@@ -57,7 +57,7 @@
         const wanted = query.trim().toLowerCase();
         return (
             table.data.definitions
-                .filter((definition) => definition.shelf === shelf && table.fits(definition.kind) === fitting)
+                .filter((definition) => definition.shelf === shelf && table.about.fits(definition.kind) === fitting)
                 // What is made for such pages stands before what stands on any.
                 .toSorted((one, other) => Number(other.subjects.length > 0) - Number(one.subjects.length > 0))
                 .flatMap((definition) =>
@@ -99,19 +99,19 @@
                 bind:value={query}
             />
         </label>
-        {#if table.holds && table.place === null}
+        {#if table.selection.holds && table.selection.place === null}
             <p class="mt-1 truncate text-xs text-quiet" role="group" aria-label="A click puts the block">
                 A click puts it
                 {#each [{ words: 'after', inside: false }, { words: 'inside', inside: true }] as way (way.words)}
                     <button
-                        class="min-h-6 min-w-6 {table.inside === way.inside
+                        class="min-h-6 min-w-6 {table.selection.inside === way.inside
                             ? 'font-semibold text-ink'
                             : 'underline decoration-dotted underline-offset-2 hover:text-ink'}"
-                        aria-pressed={table.inside === way.inside}
-                        onclick={() => (table.inside = way.inside)}>{way.words}</button
+                        aria-pressed={table.selection.inside === way.inside}
+                        onclick={() => (table.selection.inside = way.inside)}>{way.words}</button
                     >{way.inside ? '' : ' or '}
                 {/each}
-                <span class="ml-0.5">{table.nameOf(table.selected ?? '')}</span>
+                <span class="ml-0.5">{table.about.nameOf(table.selection.id ?? '')}</span>
             </p>
         {/if}
         {#if !tall}
@@ -130,7 +130,7 @@
             <div class="shrink-0" role="group" aria-label={group.words} data-group={group.words}>
                 <p class="flex gap-2 text-xs text-quiet">
                     {group.words}
-                    {#if group.words === 'Kept' && table.isPage}
+                    {#if group.words === 'Kept' && table.about.isPage}
                         <span role="group" aria-label="Kept parts are placed as"
                             >placed as
                             {#each [{ words: 'shared', sharing: true }, { words: 'copies', sharing: false }] as way (way.words)}
@@ -164,7 +164,7 @@
                             onclick={() =>
                                 void ('part' in item.what
                                     ? insertPart(table, item.what.part)
-                                    : table.insert(item.what.node))}
+                                    : table.edits.insert(item.what.node))}
                         >
                             <span
                                 class="mx-auto block w-18 rounded border border-hair bg-sheet"

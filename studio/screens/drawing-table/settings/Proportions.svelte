@@ -25,7 +25,7 @@
 
     function set(text: string): void {
         const shares = parseProportions(text, columns);
-        if (shares) void table.send(divide(band, shares, table.widthName));
+        if (shares) void table.edits.send(divide(band, shares, table.widthName));
         else
             notices.warn(
                 `Proportions are ${columns} whole numbers from 1 to 100, as ${Array.from({ length: columns }, () => '1').join(' : ')}. Nothing was changed.`,
@@ -34,7 +34,7 @@
 
     function swap(): void {
         const [first, second] = band.children ?? [];
-        if (first && second) void table.send([{ edit: 'move', id: first.id, parent: band.id, after: second.id }]);
+        if (first && second) void table.edits.send([{ edit: 'move', id: first.id, parent: band.id, after: second.id }]);
     }
 </script>
 

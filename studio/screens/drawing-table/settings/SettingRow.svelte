@@ -11,7 +11,7 @@
     // A row is made for one setting of one block: what it sends goes there, also when another block is selected by
     // then.
     const own = untrack(() => node.id);
-    const value = $derived(table.valueOf(node, setting));
+    const value = $derived(table.values.of(node, setting));
     const source = $derived(
         typeof value === 'object' && value !== null && 'source' in value ? (value as Source) : null,
     );
@@ -21,7 +21,7 @@
     const given: FieldProps = $derived({ table, node, setting, id, value, source, set, setOtherwise });
 
     function set(next: Value, gesture?: string): void {
-        void table.set(own, setting.question, setting.name, next, gesture);
+        void table.values.set(own, setting.question, setting.name, next, gesture);
     }
 
     function setSource(next: Source | null): void {

@@ -9,7 +9,7 @@
     import SettingRow from './SettingRow.svelte';
 
     let { table }: { table: Table } = $props();
-    const node = $derived(table.node);
+    const node = $derived(table.selection.node);
     const definition = $derived(node && table.kinds.of(node.kind));
     const sections = [
         { question: 'what', words: 'What it shows' },
@@ -26,9 +26,9 @@
                     'textarea, [contenteditable], input:not([type=checkbox], [type=radio], [type=range])',
                 )
             )
-                table.begins();
+                table.edits.begins();
         };
-        const ends = (): void => table.ends();
+        const ends = (): void => table.edits.ends();
         section.addEventListener('input', begins, true);
         section.addEventListener('focusout', ends);
         return () => {
@@ -53,7 +53,7 @@
     );
 
     $effect(() => {
-        void table.selected;
+        void table.selection.id;
         panel.leave();
         return () => table.canvas.letGo();
     });
@@ -84,7 +84,7 @@
 {#if node && definition}
     <section aria-label="Settings of {definition.name}" {@attach typing}>
         <div class="flex items-baseline justify-between gap-2 px-4 pt-2">
-            <h2 class="min-w-0 truncate text-lg">{table.nameOfNode(node)}</h2>
+            <h2 class="min-w-0 truncate text-lg">{table.about.nameOfNode(node)}</h2>
             {#if panel.query === null}
                 <button class="word shrink-0 text-sm" onclick={() => (panel.query = '')}>find a setting…</button>
             {/if}

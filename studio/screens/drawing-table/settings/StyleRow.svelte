@@ -43,7 +43,7 @@
     let chosenAt = 0;
 
     function plain(): { value: Value; own: boolean; from: string } {
-        const style = table.styleOf(node, setting.name);
+        const style = table.values.style(node, setting.name);
         const own = style.from === table.widthName;
         return { value: style.value, own, from: own || style.from === null ? '' : `from the ${style.from}` };
     }
@@ -58,7 +58,7 @@
     function set(value: Value, sameGesture = false): void {
         if (!sameGesture) gesture = '';
         panel.remember(property, value);
-        void table.set(node.id, 'how', setting.name, value, gesture === '' ? undefined : gesture);
+        void table.values.set(node.id, 'how', setting.name, value, gesture === '' ? undefined : gesture);
     }
 
     function slide(value: Value): void {

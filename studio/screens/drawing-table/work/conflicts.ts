@@ -1,21 +1,34 @@
 import type { Refused } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
-import type { Edit } from '../../../lib/types';
+import type { DraftState, Edit, TreeNode } from '../../../lib/types';
 import { editsOf, type Kept, type Parcel } from './outbox';
-import type { Table } from '../table.svelte';
-import { find } from '../tree/tree';
+import { find, type Kinds } from '../tree/tree';
+import type { How } from './steps.svelte';
+
+interface Undoing {
+    readonly draft: DraftState;
+    undo(how: How): Promise<boolean>;
+    redo(how: How): Promise<boolean>;
+}
+
+interface Named {
+    readonly draft: DraftState;
+    readonly kinds: Kinds;
+    readonly data: { readonly styles: readonly { name: string; label: string }[] };
+    readonly about: { nameOfNode(node: TreeNode): string };
+}
 
 /**
  * Says what was refused where nothing of anybody's work hangs on it; edits wait above the page for a decision
  * (Unsaved.svelte).
  */
-export function refusalNotice(table: Table, error: Refused, parcel: Parcel): void {
+export function refusalNotice(table: Undoing, error: Refused, parcel: Parcel): void {
     if (editsOf(parcel).length > 0) return;
     const takeBack =
         parcel.what === 'undo'
-            ? (how: object) => table.undo(how)
+            ? (how: How) => table.undo(how)
             : parcel.what === 'redo'
-              ? (how: object) => table.redo(how)
+              ? (how: How) => table.redo(how)
               : null;
     if (!takeBack) {
         notices.trouble(error);
@@ -35,13 +48,13 @@ export function refusalNotice(table: Table, error: Refused, parcel: Parcel): voi
 }
 
 /** An edit that waits, in words: what it is on, with both values where two have set it. */
-export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
+export function editWords(table: Named, edit: Edit, why: Kept['why']): string {
     if (edit.edit === 'insert')
         return `${table.kinds.knows(edit.node.kind) ? table.kinds.of(edit.node.kind).name : 'A block'} put in`;
     if (edit.edit === 'reach') return 'where it appears';
     if (edit.edit === 'replace') return 'the whole page';
     const node = find(table.draft.tree, edit.id);
-    const name = node ? table.nameOfNode(node) : 'A block that is not there any more';
+    const name = node ? table.about.nameOfNode(node) : 'A block that is not there any more';
     if (edit.edit !== 'set') return `${name} ${edit.edit === 'move' ? 'moved' : 'taken out'}`;
     const definition =
         node &&
@@ -59,7 +72,7 @@ export function editWords(table: Table, edit: Edit, why: Kept['why']): string {
 }
 
 /** The name of a style in words: `now.size:hovered` is *now, size, hovered*. */
-function styleWords(table: Table, kind: string, key: string): string {
+function styleWords(table: Named, kind: string, key: string): string {
     const [, piece = '', property = '', state] = /^(?:([A-Za-z]+)\.)?([A-Za-z]+)(?::([a-z]+))?$/.exec(key) ?? [];
     const label = table.data.styles.find((one) => one.name === property)?.label ?? key;
     return [piece && table.kinds.of(kind).pieces.find((one) => one.name === piece)?.label, label, state]

@@ -1,5 +1,4 @@
 import type { Drawn } from './drawn.svelte';
-import type { Table } from '../table.svelte';
 
 /**
  * `knowingly`: although it takes away what somebody else has set; `passOver`: leaves the last step, and takes back the
@@ -18,7 +17,13 @@ export class Steps {
     /** The last of those that follow one another. */
     private turns: Promise<unknown> = Promise.resolve();
 
-    constructor(private readonly table: Table) {}
+    constructor(
+        private readonly table: {
+            readonly drawn: Drawn[];
+            readonly now: Drawn;
+            readonly cards: { turnTo(drawn: Drawn): void };
+        },
+    ) {}
 
     /** Where the next undo takes something back. */
     get undoable(): Drawn | null {

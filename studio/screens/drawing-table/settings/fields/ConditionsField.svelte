@@ -14,7 +14,7 @@
 </script>
 
 <div class="pt-1" data-conditions>
-    {#if conditions.length === 0}<span>on every {table.words.one}</span>{/if}
+    {#if conditions.length === 0}<span>on every {table.about.words.one}</span>{/if}
     {#each conditions as condition, index (index)}
         {#if index > 0}<span class="mx-1 text-quiet">and</span>{/if}
         <ConditionPicker

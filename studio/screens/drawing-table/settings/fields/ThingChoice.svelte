@@ -15,7 +15,7 @@
     }
 
     let { table, id, setting, value, change }: Props = $props();
-    const bands = $derived(table.node !== null && table.kinds.role(table.node.kind) === 'band');
+    const bands = $derived(table.selection.node !== null && table.kinds.role(table.selection.node.kind) === 'band');
     const lacking = new Missing();
     $effect(() => {
         const of = setting.things === 'fact' ? value : null;

@@ -40,14 +40,14 @@
     /** What the others beside it say, so that a number can be chosen. */
     function besideOrder(name: string): string {
         const beside = (parentOf(table.draft.tree, node.id)?.children ?? []).filter((one) => one.id !== node.id);
-        const numbers = beside.map((one) => String(table.styleOf(one, name).value ?? 0));
+        const numbers = beside.map((one) => String(table.values.style(one, name).value ?? 0));
         return beside.length === 0
             ? 'It stands alone.'
             : `The smallest stands first. Beside it: ${numbers.join(', ')}.`;
     }
 
     function allBack(): void {
-        void table.send(
+        void table.edits.send(
             Object.entries(node.how ?? {}).flatMap(([width, layer]) =>
                 Object.keys(layer).map((setting) => ({
                     edit: 'set' as const,

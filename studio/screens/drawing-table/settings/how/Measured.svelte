@@ -94,9 +94,9 @@
         });
         gesture ||= `measure-${node.id}-${property}-${Date.now()}`;
         if (names.length === 1 && also.length === 0)
-            void table.set(node.id, 'how', keyOf(piece.name, names[0] ?? property, moment), value, gesture);
+            void table.values.set(node.id, 'how', keyOf(piece.name, names[0] ?? property, moment), value, gesture);
         else
-            void table.send(
+            void table.edits.send(
                 [...names.map((name) => edit(name, value)), ...also.map((name) => edit(name, null))],
                 gesture,
             );
@@ -135,7 +135,7 @@
         const own = names
             .map((name) => keyOf(piece.name, name, moment))
             .filter((key) => key in (node.how?.[table.widthName] ?? {}));
-        void table.send(
+        void table.edits.send(
             own.map((setting) => ({
                 edit: 'set',
                 id: node.id,

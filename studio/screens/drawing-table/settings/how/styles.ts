@@ -55,7 +55,7 @@ const WIDTHS: WidthName[] = ['phone', 'tablet', 'desktop'];
 /** Of several names the one that the nearest width has, the first of them where it has more. */
 function nearest(table: Table, node: TreeNode, keys: string[]): { key: string; value: Value; from: WidthName } | null {
     const all = keys.flatMap((key) => {
-        const { value, from } = table.styleOf(node, key);
+        const { value, from } = table.values.style(node, key);
         return from === null || value === null ? [] : [{ key, value, from }];
     });
     return all.sort((one, other) => WIDTHS.indexOf(one.from) - WIDTHS.indexOf(other.from))[0] ?? null;

@@ -1,0 +1,72 @@
+import type { Edit, Question, Setting, TreeNode, Value, WidthName } from '../../../lib/types';
+import { styleAt, withoutStyle, type Kinds } from '../tree/tree';
+import { decides, editsOf, type Kept } from '../work/outbox';
+
+/** A style as it is at a width, with the width that says so; null for the house style. */
+interface StyleValue {
+    value: Value;
+    from: WidthName | null;
+}
+
+/** What settings show and set. What was asked for and is not confirmed yet counts: the next change builds on it. */
+export class Values {
+    private asked = $state.raw<Record<string, Value>>({});
+
+    constructor(
+        private readonly on: {
+            readonly kinds: Kinds;
+            readonly widthName: WidthName;
+            readonly sending: { readonly kept: readonly Kept[] };
+            readonly edits: { send(edits: Edit[], gesture?: string): Promise<boolean> };
+        },
+    ) {}
+
+    set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
+        const width = question === 'how' ? this.on.widthName : 'desktop';
+        const key = `${id} ${question} ${setting}${question === 'how' ? ` ${width}` : ''}`;
+        this.asked = { ...this.asked, [key]: value };
+        const sent = this.on.edits.send([{ edit: 'set', id, question, setting, value, width }], gesture);
+        void sent.then(() => {
+            if (this.asked[key] !== value) return;
+            this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
+        });
+        return sent;
+    }
+
+    /** What a setting shows now: the block's own value, else its default. */
+    of(node: TreeNode, setting: Setting): Value {
+        const asked = this.askedFor(`${node.id} ${setting.question} ${setting.name}`);
+        if (asked !== undefined) return asked ?? setting.default;
+        const values = setting.question === 'what' ? node.what : node.when;
+        return values?.[setting.name] ?? setting.default;
+    }
+
+    /** A style as it is at the width that is looked at, with where it comes from. */
+    style(node: TreeNode, name: string): StyleValue {
+        const width = this.on.widthName;
+        const asked = this.askedFor(`${node.id} how ${name} ${width}`);
+        if (asked === undefined) return this.eased(node, name, styleAt(node, name, width));
+        if (asked !== null) return { value: asked, from: width };
+        return this.eased(node, name, styleAt(withoutStyle(node, name, width), name, width));
+    }
+
+    /** What a wider width says counts on a narrower one as the most that this takes. */
+    private eased(node: TreeNode, name: string, style: StyleValue): StyleValue {
+        const width = this.on.widthName;
+        const { settings } = this.on.kinds.of(node.kind);
+        const limits = settings.find((one) => one.question === 'how' && one.name === name)?.eased;
+        const most = width === 'desktop' ? undefined : limits?.[width];
+        const over =
+            most !== undefined && style.from !== width && typeof style.value === 'number' && style.value > most;
+        return over ? { value: most, from: style.from } : style;
+    }
+
+    /** One's own value: on its way, or one that somebody else has set differently, until it is decided. */
+    private askedFor(key: string): Value | undefined {
+        if (key in this.asked) return this.asked[key];
+        for (const kept of this.on.sending.kept.filter((one) => one.why === 'conflict')) {
+            for (const edit of editsOf(kept)) if (edit.edit === 'set' && decides(edit) === key) return edit.value;
+        }
+        return undefined;
+    }
+}
