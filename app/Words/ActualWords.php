@@ -64,7 +64,9 @@ final readonly class ActualWords
             'products' => 'It has '.Counted::of($one->products, 'product').'.',
             'picture' => $one->picture === null ? 'It has no picture.' : 'It has a picture.',
             'description' => $one->description === '' ? 'It has no description.' : 'It has a description.',
-            default => "It is “{$one->name}”.",
+            'results' => 'It finds '.Counted::of($one->products, 'product').'.',
+            'brand', 'collection', 'tag', 'title', 'query' => "It is “{$one->name}”.",
+            default => throw new LogicException("app/Words/ActualWords.php has no words for $condition->field."),
         };
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
+use LogicException;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\Categories;
@@ -55,6 +56,7 @@ final readonly class ProductWords
             'rating' => $product->reviewCount === 0
                 ? 'It has no reviews.'
                 : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
+            'reviews' => 'It has '.Counted::of($product->reviewCount, 'review').'.',
             'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace(
                 'T',
                 ' ',
@@ -62,7 +64,7 @@ final readonly class ProductWords
             ).'.',
             'title' => "Its title is “{$product->title}”.",
             'picture' => 'It has '.Counted::of($features->number(Quantity::Pictures) ?? 0, 'picture').'.',
-            default => '',
+            default => throw new LogicException("app/Words/ProductWords.php has no words for $condition->field."),
         };
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Formats;
 
+use LogicException;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Styling\HouseStyle;
 use Vestibra\Core\Styling\PieceState;
@@ -27,6 +28,29 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class TemplateSchema
 {
+    private const NUMBER = ['type' => 'integer', 'minimum' => 1];
+
+    private const DAY = '[0-9]{4}-[0-9]{2}-[0-9]{2}';
+
+    private const LINE = [
+        'type' => 'object',
+        'required' => ['words', 'link', 'under'],
+        'properties' => [
+            'words' => ['type' => 'string'], 'link' => ['type' => 'string'], 'under' => ['type' => 'boolean'],
+        ],
+        'additionalProperties' => false,
+    ];
+
+    private const CONDITION = [
+        'type' => 'object',
+        'required' => ['field', 'comparison', 'values'],
+        'properties' => [
+            'field' => ['type' => 'string'],
+            'comparison' => ['type' => 'string'],
+            'values' => ['type' => 'array', 'items' => ['type' => ['string', 'integer']]],
+        ],
+    ];
+
     public function __construct(private Schema $schema)
     {
     }
@@ -86,7 +110,7 @@ final readonly class TemplateSchema
                     ),
                 ],
                 'styles' => array_map(
-                    static fn (StyleProperty $property): array|object => self::value($property->type->describe()),
+                    static fn (StyleProperty $property): array => self::value($property->type->describe()),
                     StyleProperties::all(),
                 ),
                 // Of the block itself, but for names that mean something else in some block.
@@ -113,7 +137,7 @@ final readonly class TemplateSchema
     private function kind(Definition $definition): array
     {
         $own = array_map(
-            static fn (Setting $setting): array|object => self::value($setting->type->describe()),
+            static fn (Setting $setting): array => self::value($setting->type->describe()),
             self::asked($definition, Question::How),
         );
         $layer = [
@@ -191,8 +215,8 @@ final readonly class TemplateSchema
         );
     }
 
-    /** @return array<string, mixed>|object of a value that may come from the page, that too */
-    private static function setting(Setting $setting): array|object
+    /** @return array<string, mixed> of a value that may come from the page, that too */
+    private static function setting(Setting $setting): array
     {
         $value = self::value($setting->type->describe());
 
@@ -206,11 +230,13 @@ final readonly class TemplateSchema
 
     /**
      * @param  array<string, mixed>  $type  as a type of setting describes itself
-     * @return array<string, mixed>|object anything, of those that only reading can judge
+     * @return array<string, mixed>
+     *
+     * @throws LogicException for a type that is not known here
      *
      * @see SettingType
      */
-    private static function value(array $type): array|object
+    private static function value(array $type): array
     {
         $roles = implode('|', HouseStyle::roles());
         $options = array_column(is_array($type['options'] ?? null) ? $type['options'] : [], 'value');
@@ -236,8 +262,36 @@ final readonly class TemplateSchema
             ],
             'picture' => ['anyOf' => [['type' => 'integer', 'minimum' => 1], ['enum' => ['none', null]]]],
             'measure' => self::measure($type),
-            default => (object) [],
+            'html', 'link', 'rich-text' => ['type' => 'string', 'maxLength' => $type['max']],
+            'day' => ['type' => 'string', 'pattern' => '^(?:|'.self::DAY.')$'],
+            'days' => ['anyOf' => [self::days(), ['type' => 'array', 'maxItems' => 0]]],
+            'widths' => self::listed(['enum' => array_column(Width::cases(), 'value')]) + ['minItems' => 1],
+            'around' => ['anyOf' => [['type' => 'boolean'], self::NUMBER]],
+            'card', 'numbered' => ['anyOf' => [['type' => 'null'], self::NUMBER]],
+            'numbers', 'products' => self::listed(self::NUMBER, $type['max']) + ['uniqueItems' => true],
+            'links' => self::listed(self::LINE, $type['max']),
+            'conditions' => self::listed(self::CONDITION, $type['max']),
+            'rule' => ['type' => ['object', 'null']],
+            default => throw new LogicException('No schema says what a setting of the type '
+                .(is_string($type['type']) ? $type['type'] : '').' takes.'),
         };
+    }
+
+    /** @return array<string, mixed> */
+    private static function days(): array
+    {
+        $day = ['type' => ['string', 'null'], 'pattern' => '^'.self::DAY.'$'];
+
+        return ['type' => 'object', 'properties' => ['from' => $day, 'to' => $day], 'additionalProperties' => false];
+    }
+
+    /**
+     * @param  array<string, mixed>  $item
+     * @return array<string, mixed>
+     */
+    private static function listed(array $item, mixed $most = null): array
+    {
+        return ['type' => 'array', 'items' => $item] + (is_int($most) ? ['maxItems' => $most] : []);
     }
 
     /**

@@ -45,7 +45,7 @@ use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\App\PagesOut\PageShops;
 use Vestibra\App\PagesOut\Walking\ShopTag;
 use Vestibra\App\PagesOut\Walking\Walk;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\PageClasses;
 use Vestibra\App\Reach\Rules\KindRulesReader;
@@ -102,7 +102,7 @@ final class VestibraProvider extends ServiceProvider
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.around'));
         $this->app->scoped(PagesOfTheShop::class, fn (): PagesOfTheShop => new PagesOfTheShop(array_map(
-            fn (string $class): Closure => fn (): KindOfPages => $this->app->make($class),
+            fn (string $class): Closure => fn (): PagesOfKind => $this->app->make($class),
             PageClasses::BY_KIND,
         )));
         $this->app->scoped(AskedHouse::class, fn (): AskedHouse => new AskedHouse(

@@ -34,7 +34,7 @@ interface PagesInSql
     public function pins(int $at): Sql;
 
     /** The pages that collections by rule are judged on. */
-    public function collecting(): KindOfPages;
+    public function collecting(): PagesOfKind;
 
     /** @return Sql|null which pages a change to the catalogue may make other pages of; null for none */
     public function touched(Touched $touched): ?Sql;

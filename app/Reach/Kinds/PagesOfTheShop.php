@@ -12,16 +12,16 @@ use Vestibra\Core\Pages\PageKind;
 /** How the pages of each kind are found, made when somebody asks for them. */
 final class PagesOfTheShop
 {
-    /** @var array<string, KindOfPages> */
+    /** @var array<string, PagesOfKind> */
     private array $made = [];
 
-    /** @param  array<string, Closure(): KindOfPages>  $kinds  by page kind */
+    /** @param  array<string, Closure(): PagesOfKind>  $kinds  by page kind */
     public function __construct(private readonly array $kinds)
     {
     }
 
     /** @throws LogicException when the shop has no templates for such pages */
-    public function get(PageKind|string $kind): KindOfPages
+    public function get(PageKind|string $kind): PagesOfKind
     {
         $name = $kind instanceof PageKind ? $kind->value : $kind;
 
@@ -29,15 +29,15 @@ final class PagesOfTheShop
             ?? throw new LogicException("The shop has no templates for $name."))();
     }
 
-    /** @return list<KindOfPages> of what is a page by itself */
+    /** @return list<PagesOfKind> of what is a page by itself */
     public function pages(): array
     {
-        return array_map(fn (PageKind $kind): KindOfPages => $this->get($kind), PageAddresses::pageKinds());
+        return array_map(fn (PageKind $kind): PagesOfKind => $this->get($kind), PageAddresses::pageKinds());
     }
 
-    /** @return list<KindOfPages> */
+    /** @return list<PagesOfKind> */
     public function all(): array
     {
-        return array_map(fn (PageKind $kind): KindOfPages => $this->get($kind), PageAddresses::kinds());
+        return array_map(fn (PageKind $kind): PagesOfKind => $this->get($kind), PageAddresses::kinds());
     }
 }

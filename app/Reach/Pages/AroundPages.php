@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\AroundSql;
@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Source;
  * What headers and footers stand on: every page of the shop. In SQL `p.page_kind` is the number of its kind, and
  * `p.page` the number of what it is about.
  */
-abstract readonly class AroundPages implements KindOfPages
+abstract readonly class AroundPages implements PagesOfKind
 {
     /** Pages that have no templates, and a header and footer all the same; with the words that they are called by. */
     public const WITHOUT_TEMPLATES = [
@@ -206,7 +206,7 @@ abstract readonly class AroundPages implements KindOfPages
         return $this->choices->of($this->kind(), $at);
     }
 
-    public function collecting(): KindOfPages
+    public function collecting(): PagesOfKind
     {
         return $this->pages->get(PageKind::Product);
     }

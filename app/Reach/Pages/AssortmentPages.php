@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\AssortmentSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
@@ -29,7 +29,7 @@ use Vestibra\Core\Templates\Source;
  * What pages of categories, collections, brands and tags have in common: a name, perhaps a picture and words, and
  * products.
  */
-abstract readonly class AssortmentPages implements KindOfPages
+abstract readonly class AssortmentPages implements PagesOfKind
 {
     use OwnPages;
 

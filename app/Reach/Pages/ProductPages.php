@@ -7,7 +7,7 @@ namespace Vestibra\App\Reach\Pages;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\ProductSql;
@@ -24,7 +24,7 @@ use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
-final readonly class ProductPages implements KindOfPages
+final readonly class ProductPages implements PagesOfKind
 {
     use OwnPages;
 

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Records\Catalogue\Categories;
@@ -134,7 +134,7 @@ final readonly class Samples
         );
     }
 
-    private function where(KindOfPages $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
+    private function where(PagesOfKind $pages, CompiledReach $reach, string $query, ?Sql $only): Sql
     {
         $parts = [
             $reach->show === []

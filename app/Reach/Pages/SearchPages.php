@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
 use Vestibra\App\Lists\Search\SearchIndex;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\SearchSql;
@@ -27,7 +27,7 @@ use Vestibra\Core\Templates\Source;
  * Pages of what a search finds. There are as many as customers think of; those that are known are the ones they looked
  * for.
  */
-final readonly class SearchPages implements KindOfPages
+final readonly class SearchPages implements PagesOfKind
 {
     use OwnPages;
 

@@ -6,7 +6,7 @@ namespace Vestibra\App\Reach\Pages;
 
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Reach\Pages\Sql\SingleSql;
@@ -18,7 +18,7 @@ use Vestibra\Core\Reach\Features;
 use Vestibra\Core\Templates\Source;
 
 /** Pages of which there is one: rules know nothing of them but the season. */
-abstract readonly class SinglePages implements KindOfPages
+abstract readonly class SinglePages implements PagesOfKind
 {
     use OwnPages;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Evaluator;
@@ -20,7 +20,7 @@ final readonly class KindRules
      * @param  int  $at  the instant it is asked at, in seconds of Unix time
      */
     public function __construct(
-        public KindOfPages $pages,
+        public PagesOfKind $pages,
         public array $candidates,
         public int $fallbackId,
         public RuleCollections $collections,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\AroundPage;
@@ -68,7 +68,7 @@ final readonly class Verdicts
      * The template that a page is pinned to, live or not. Its header or footer is what the page's own template chooses,
      * 0 for none.
      */
-    public function pin(KindOfPages $pages, Subject $subject): ?int
+    public function pin(PagesOfKind $pages, Subject $subject): ?int
     {
         if ($subject instanceof AroundPage) {
             return PageAddresses::isPage($subject->page->value)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Releases;
 
 use Vestibra\App\Reach\Kinds\FindsPages;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Work\Releases\Changes\Changes;
@@ -50,7 +50,7 @@ final readonly class NearbyPages
      * @param  non-empty-list<int>  $changed
      * @return list<int>
      */
-    private function same(KindOfPages $pages, array $changed, Release $release): array
+    private function same(PagesOfKind $pages, array $changed, Release $release): array
     {
         $near = $pages->near($changed);
         $touched = $this->touched($pages->kind(), $release, $near);

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
@@ -139,7 +139,7 @@ final readonly class Moves
     }
 
     /** @return Summary */
-    private function after(KindOfPages $pages): array
+    private function after(PagesOfKind $pages): array
     {
         $kind = $pages->kind();
         $rows = DB::select(

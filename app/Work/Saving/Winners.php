@@ -7,7 +7,7 @@ namespace Vestibra\App\Work\Saving;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
@@ -48,7 +48,7 @@ final class Winners
     }
 
     /** Writes them into a table with the columns page_kind, page_id and template_id. */
-    public function into(string $table, KindOfPages $pages, Sql $among): void
+    public function into(string $table, PagesOfKind $pages, Sql $among): void
     {
         $kind = $pages->kind();
         $few = $this->hasMany($kind)

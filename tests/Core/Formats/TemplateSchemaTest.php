@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\Tests\Core\Formats;
 
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Formats\TemplateSchema;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Styles\StyleProperties;
 use Vestibra\Core\Templates\TreeReader;
 use Vestibra\Tests\Core\Outside;
@@ -83,6 +86,41 @@ final class TemplateSchemaTest extends TestCase
                 (array) Outside::ask('ajv.mjs', [['schemas' => ['template' => self::schema()], 'cases' => $asked]])[0],
             ),
         );
+    }
+
+    /** @return iterable<string, array{string, Setting}> one of each type, however it is described */
+    public static function settings(): iterable
+    {
+        $seen = [];
+        foreach (Trees::schema()->all() as $definition) {
+            foreach ($definition->settings() as $setting) {
+                $type = json_encode([$setting->type->describe(), $setting->sourced]);
+                if ($setting->question !== Question::How && ! isset($seen[$type])) {
+                    $seen[$type] = true;
+                    yield "$definition->kind: $setting->name" => [$definition->kind, $setting];
+                }
+            }
+        }
+    }
+
+    /** A type of setting that the schema does not know would be taken whatever it is. */
+    #[DataProvider('settings')]
+    public function test_every_setting_takes_its_default_and_no_nonsense(string $kind, Setting $setting): void
+    {
+        /** @var Validator|null $validator */
+        static $validator = null;
+        /** @var object|null $schema */
+        static $schema = null;
+        $validator ??= new Validator;
+        $schema ??= self::object(self::schema());
+        $takes = static fn (mixed $value): bool => $validator->validate(
+            self::file([['kind' => $kind, $setting->question->value => [$setting->name => $value]]]),
+            $schema,
+        )->isValid();
+
+        self::assertTrue($takes($setting->default), 'its default');
+        self::assertFalse($takes([['no', 'such', ['value']]]), 'nonsense');
+        self::assertFalse($takes(1.5), 'half a number');
     }
 
     public function test_whatever_the_reader_takes_of_a_style_the_schema_takes(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\Core\Reach;
 
+use LogicException;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Pages\PageKind;
@@ -90,7 +91,8 @@ final readonly class RandomRules
 
         return new Condition($field, $comparison->name, match ($comparison->takes) {
             ConditionValues::Nothing => [],
-            ConditionValues::Names => self::sorted($this->chance->some($this->things[$things] ?? [1], 3)),
+            ConditionValues::Names => self::sorted($this->chance->some($this->things[$things]
+                ?? throw new LogicException("Generated rules need numbers of $things."), 3)),
             ConditionValues::Money => [$this->chance->number(0, 12) * 100],
             ConditionValues::MoneyRange => self::sorted(
                 [$this->chance->number(0, 12) * 100, $this->chance->number(0, 12) * 100],
@@ -102,7 +104,7 @@ final readonly class RandomRules
             ConditionValues::Words => [$this->chance
                 ->pick(array_values(array_filter(self::WORDS, static fn (string $word): bool => $word !== '%')))],
             ConditionValues::PageKinds => [$this->chance->pick(['product', 'category', 'collection', 'cart'])],
-            default => [],
+            default => throw new LogicException("Generated rules have no values for $field.$comparison->name."),
         });
     }
 

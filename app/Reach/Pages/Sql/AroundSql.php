@@ -6,7 +6,7 @@ namespace Vestibra\App\Reach\Pages\Sql;
 
 use LogicException;
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Aspect;
@@ -19,7 +19,7 @@ final readonly class AroundSql implements PageSql
     /** The kinds of pages that have more than their kind. */
     public const ASKED = ['product', 'category', 'collection', 'brand', 'tag'];
 
-    /** @param  array<string, array{KindOfPages, PageSql}>  $of  by page kind */
+    /** @param  array<string, array{PagesOfKind, PageSql}>  $of  by page kind */
     public function __construct(private array $of)
     {
     }
@@ -69,7 +69,7 @@ final readonly class AroundSql implements PageSql
     }
 
     /** Pages of one kind of which something is true. */
-    public static function those(KindOfPages $pages, Sql $sql): Sql
+    public static function those(PagesOfKind $pages, Sql $sql): Sql
     {
         return $sql->wrap(
             "(p.page_kind = {$pages->kind()->number()} and p.page in (select p.id from {$pages->table()} p where ",

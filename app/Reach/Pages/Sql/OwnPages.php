@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Pages\Sql;
 
 use Vestibra\App\Ground\Sql;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 
 /** Pages that the owner fixes to a template one by one, and of which rules ask what they are themselves. */
 trait OwnPages
@@ -15,7 +15,7 @@ trait OwnPages
         return new Sql("select subject_id, template_id from pins where page_kind = '{$this->kind()->value}'");
     }
 
-    public function collecting(): KindOfPages
+    public function collecting(): PagesOfKind
     {
         return $this;
     }

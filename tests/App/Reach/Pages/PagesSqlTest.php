@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Lists\Search\SearchIndex;
-use Vestibra\App\Reach\Kinds\KindOfPages;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\WinnersSql;
@@ -82,7 +82,7 @@ final class PagesSqlTest extends TestCase
         }
     }
 
-    private function shuffle(KindOfPages $pages, Chance $chance): void
+    private function shuffle(PagesOfKind $pages, Chance $chance): void
     {
         foreach (str_starts_with($pages->table(), '(') ? [] : DB::table($pages->table())->pluck('id') as $id) {
             $isSearch = $pages->kind() === PageKind::Search;
@@ -130,7 +130,7 @@ final class PagesSqlTest extends TestCase
     }
 
     /** @return array<int, Subject> */
-    private function subjects(KindOfPages $pages): array
+    private function subjects(PagesOfKind $pages): array
     {
         $subjects = [];
         foreach (array_column(
