@@ -1,6 +1,7 @@
 <script lang="ts">
     import { standingOn } from '../../lib/pages';
     import type { TableFact as Fact, Takes } from '../../lib/types';
+    import { ASKED_AS } from './terms';
 
     type Values = (number | string)[];
 
@@ -14,28 +15,17 @@
     }
 
     let { takes, fact, currency, values, choices, set }: Props = $props();
+    const asked = $derived(ASKED_AS[takes]);
     const scale = $derived(
-        takes.startsWith('money')
-            ? currency.digits
-            : takes === 'stars'
-              ? 1
-              : takes.startsWith('fact')
-                ? (fact?.decimals ?? 0)
-                : 0,
+        { money: currency.digits, stars: 1, fact: fact?.decimals ?? 0, days: 0, none: 0 }[asked.counts ?? 'none'],
     );
     const unit = $derived(
-        takes.startsWith('money')
-            ? currency.code
-            : takes === 'stars'
-              ? 'stars'
-              : takes === 'days'
-                ? 'days'
-                : takes.startsWith('fact')
-                  ? (fact?.unit ?? '')
-                  : '',
+        { money: currency.code, stars: 'stars', days: 'days', fact: fact?.unit ?? '', none: '' }[
+            asked.counts ?? 'none'
+        ],
     );
-    const two = $derived(takes === 'money-range' || takes === 'fact-range');
-    const isDate = $derived(takes === 'instant' || (takes.startsWith('fact') && fact?.kind === 'date'));
+    const two = $derived(asked.form === 'range');
+    const isDate = $derived(asked.form === 'day' || (asked.counts === 'fact' && fact?.kind === 'date'));
 
     function shown(index: number): string {
         const value = values[index];
@@ -54,7 +44,7 @@
     }
 </script>
 
-{#if takes === 'words'}
+{#if asked.form === 'words'}
     <input
         class="field mt-2 w-full"
         aria-label="Words"
@@ -63,7 +53,7 @@
         value={values[0] ?? ''}
         oninput={(event) => set(event.currentTarget.value.trim() === '' ? [] : [event.currentTarget.value])}
     />
-{:else if takes === 'page-kinds'}
+{:else if asked.form === 'page-kinds'}
     <div class="mt-2 max-h-64 overflow-y-auto" role="group" aria-label="Which pages">
         {#each standingOn as one (one.kind)}
             <label class="flex gap-2 py-0.75">
@@ -81,7 +71,7 @@
             </label>
         {/each}
     </div>
-{:else if takes === 'texts'}
+{:else if asked.form === 'texts'}
     {#if choices.length > 0}
         <div class="mt-2" role="group" aria-label="Which of these">
             {#each choices as choice (choice)}
