@@ -6,8 +6,10 @@ interface Case {
     id: string;
     kind: string;
     selector: string;
+    /** What stands right in it and takes its room inside; empty where it has that itself. */
+    roomIn: string;
     how: object;
-    holds: { state: string; width: string; css: Record<string, string> }[];
+    holds: { state: string; width: string; css: Record<string, string>; room: Record<string, string> }[];
 }
 interface Generated {
     house: string;
@@ -30,11 +32,12 @@ const generated = JSON.parse(
 test('what Chromium computes for 1,000 generated styles is what the core resolved', async ({ page }) => {
     test.setTimeout(120_000);
     expect(generated.declarations).toBeGreaterThanOrEqual(1000);
-    const made = generated.cases.map(({ id, selector }) => {
+    const made = generated.cases.map(({ id, selector, roomIn }) => {
         const name = selector.replace('> ', '');
         const tag = name.startsWith('.') || name === '' ? 'div' : name;
         const inner = `<${tag} ${name.startsWith('.') ? `class="${name.slice(1)}"` : ''} data-is="${id}">Words</${tag}>`;
-        return `<div class="room"><div data-b="${id}" data-s-${id} ${name === '' ? `data-is="${id}"` : ''}>${name === '' ? 'Words' : inner}</div></div>`;
+        const words = roomIn === '' ? 'Words' : `<div class="${roomIn.replace('> .', '')}" data-in="${id}">Words</div>`;
+        return `<div class="room"><div data-b="${id}" data-s-${id} ${name === '' ? `data-is="${id}"` : ''}>${name === '' ? words : inner}</div></div>`;
     });
     await page.setContent(
         `<style>${generated.house} *{transition-property:none!important} .room{width:600px;font-size:16px}</style><style>${generated.css}</style>${made.join('')}`,
@@ -62,27 +65,33 @@ test('what Chromium computes for 1,000 generated styles is what the core resolve
                         forcedPseudoClasses: PSEUDO[holds.state] ?? [],
                     });
                 const differs = await page.evaluate(
-                    ([id, css]) => {
-                        const element = document.querySelector<HTMLElement>(`[data-is="${id}"]`);
-                        const room = element?.closest('.room')?.cloneNode(true) as HTMLElement | undefined;
-                        const probe = room?.querySelector<HTMLElement>('[data-is]');
-                        if (!element || !room || !probe) return ['no such element'];
-                        for (const one of room.querySelectorAll('*'))
-                            for (const name of ['data-b', `data-s-${id}`, 'data-is', 'class'])
-                                one.removeAttribute(name);
-                        for (const [name, value] of Object.entries(css)) probe.style.setProperty(name, value);
-                        document.body.append(room);
-                        const read = (from: HTMLElement): string[] =>
-                            Object.keys(css).map((name) => getComputedStyle(from).getPropertyValue(name));
-                        const [is, should] = [read(element), read(probe)];
-                        room.remove();
-                        return Object.keys(css).flatMap((name, at) =>
-                            is[at] === should[at] && should[at] !== ''
-                                ? []
-                                : [`${name}: ${is[at] ?? ''} instead of ${should[at] ?? ''}`],
-                        );
+                    ([id, css, room]) => {
+                        const compared = (mark: string, wanted: Record<string, string>): string[] => {
+                            const element = document.querySelector<HTMLElement>(`[${mark}="${id}"]`);
+                            const place = element?.closest('.room')?.cloneNode(true) as HTMLElement | undefined;
+                            const probe = place?.querySelector<HTMLElement>(`[${mark}]`);
+                            if (!element || !place || !probe) return ['no such element'];
+                            for (const one of place.querySelectorAll('*'))
+                                for (const name of ['data-b', `data-s-${id}`, 'data-is', 'data-in', 'class'])
+                                    one.removeAttribute(name);
+                            for (const [name, value] of Object.entries(wanted)) probe.style.setProperty(name, value);
+                            document.body.append(place);
+                            const read = (from: HTMLElement): string[] =>
+                                Object.keys(wanted).map((name) => getComputedStyle(from).getPropertyValue(name));
+                            const [is, should] = [read(element), read(probe)];
+                            place.remove();
+                            return Object.keys(wanted).flatMap((name, at) =>
+                                is[at] === should[at] && should[at] !== ''
+                                    ? []
+                                    : [`${name}: ${is[at] ?? ''} instead of ${should[at] ?? ''}`],
+                            );
+                        };
+                        return [
+                            ...compared('data-is', css),
+                            ...(Object.keys(room).length > 0 ? compared('data-in', room) : []),
+                        ];
                     },
-                    [one.id, holds.css] as const,
+                    [one.id, holds.css, holds.room] as const,
                 );
                 if (differs.length > 0)
                     wrong.push(

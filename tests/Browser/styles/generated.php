@@ -93,11 +93,29 @@ while ($declarations < 1000) {
     $holds = [];
     foreach ($resolved->states() as $state) {
         foreach (Width::cases() as $width) {
-            $holds[] = ['state' => $state->value, 'width' => $width->value, 'css' => (object) $css->at($state, $width)];
+            $all = $css->at($state, $width);
+            // What stands right in a piece may take the room inside for it.
+            $room = $piece->roomIn === '' ? [] : array_filter(
+                $all,
+                static fn (string $property): bool => str_starts_with($property, 'padding-'),
+                ARRAY_FILTER_USE_KEY,
+            );
+            $holds[] = [
+                'state' => $state->value,
+                'width' => $width->value,
+                'css' => (object) array_diff_key($all, $room),
+                'room' => (object) $room,
+            ];
         }
     }
-    $cases[] =
-        ['id' => $id, 'kind' => $definition->kind, 'selector' => $piece->selector, 'how' => $how, 'holds' => $holds];
+    $cases[] = [
+        'id' => $id,
+        'kind' => $definition->kind,
+        'selector' => $piece->selector,
+        'roomIn' => $piece->roomIn,
+        'how' => $how,
+        'holds' => $holds,
+    ];
 }
 
 echo json_encode(
