@@ -251,7 +251,7 @@ final readonly class ProductPage
         foreach ($pictures as $at => [$number, $file, $width, $height, $alt]) {
             $alt = e($alt);
             $large .= "<img id=\"$id-$number\" src=\"/pictures/$file-800.webp\" srcset=\"/pictures/$file-400.webp "
-                ."400w, "
+                .'400w, '
                 ."/pictures/$file-800.webp 800w\" sizes=\"(max-width: 639px) 92vw, 50vw\" width=\"$width\" "
                 ."height=\"$height\" alt=\"$alt\"  ".($at === 0 ? 'fetchpriority="high"' : 'loading="lazy"')." >\n";
             $small .= "<li><a href=\"#$id-$number\" ".($at === 0 ? ' aria-current="true" ' : '')
