@@ -40,6 +40,7 @@ final readonly class ProductKind implements KindOfPage
             'added' => ['withinDays', 'before', 'since'],
             'title' => ['contains'],
             'picture' => ['atLeast', 'atMost'],
+            'description' => ['hasOne', 'hasNone'],
         ];
     }
 
