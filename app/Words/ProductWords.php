@@ -56,7 +56,6 @@ final readonly class ProductWords
             'rating' => $product->reviewCount === 0
                 ? 'It has no reviews.'
                 : 'Its rating is '.number_format($product->starSum / $product->reviewCount, 2).'.',
-            'description' => $product->description === '' ? 'It has no description.' : 'It has a description.',
             'reviews' => 'It has '.Counted::of($product->reviewCount, 'review').'.',
             'added' => $product->addedAt === null ? 'It was not published yet.' : 'It was added on '.str_replace(
                 'T',

@@ -68,10 +68,7 @@ final readonly class Features
                 Aspect::Brand->value => $product->brand === null ? [] : [$product->brand->id],
                 Aspect::Tag->value => array_keys($product->tags),
             ],
-            self::numbersOf($product, $at) + [
-                Quantity::Pictures->value => count(array_unique($pictures)),
-                Quantity::Described->value => (int) ($product->description !== ''),
-            ],
+            self::numbersOf($product, $at) + [Quantity::Pictures->value => count(array_unique($pictures))],
             Folding::words($product->title),
             array_map(static fn (Variant $variant): array => $variant->values, $product->variants),
             $facts,

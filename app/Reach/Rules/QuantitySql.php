@@ -37,9 +37,8 @@ final readonly class QuantitySql
                 .gmdate('Y-m-d H:i:s', $instant)
                 ."'"),
             Quantity::Pictures => '1'.self::bounds('p.picture_count', $min, $max),
-            Quantity::Described => "(p.description <> '')".($max === 0 ? ' = 0' : ' = 1'),
-            Quantity::Products,
-            Quantity::Results => throw new LogicException('Products have no such number.'),
+            Quantity::Products, Quantity::Results,
+            Quantity::Described => throw new LogicException('Products have no such number.'),
         });
     }
 

@@ -40,7 +40,6 @@ final readonly class ProductKind implements KindOfPage
             'added' => ['withinDays', 'before', 'since'],
             'title' => ['contains'],
             'picture' => ['atLeast', 'atMost'],
-            'description' => ['hasOne', 'hasNone'],
         ];
     }
 
