@@ -316,7 +316,6 @@ final class HouseTokens
             $role('cards', 'card-ground', 'ground', 'none'),
             $pixels('cards', 'card-line', 'line', '0', 8),
             $role('cards', 'card-line-colour', 'line’s colour', 'line'),
-            $role('cards', 'card-hovered-ground', 'ground, hovered', 'none'),
             $pixels('cards', 'card-corner', 'corners', '0', 60),
             new HouseToken('card-shadow', 'shadow', '', 'cards', TokenKind::Shadow, 'none'),
         ];
