@@ -14,7 +14,6 @@ use Vestibra\Core\Templates\Setting;
 use Vestibra\Core\Templates\Shelf;
 use Vestibra\Core\Templates\Styles\Piece;
 use Vestibra\Core\Templates\Types\Amount;
-use Vestibra\Core\Templates\Types\Percent;
 use Vestibra\Core\Templates\Types\Text;
 use Vestibra\Core\Templates\Types\Toggle;
 
@@ -28,7 +27,6 @@ final readonly class StockBlock implements BlockKind
             Shelf::Choose,
             [
                 Setting::what('bar', 'Bar', new Toggle, true),
-                Setting::what('barWidth', 'How wide', new Percent, 100),
                 Setting::sourced('full', 'Full at', new Amount(1, 1000, ''), 20),
                 Setting::sourced('low', 'Few are', new Amount(1, 99, ''), 5),
                 Setting::words('in', 'When in stock', new Text(60), 'stock.in'),

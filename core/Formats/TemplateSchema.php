@@ -243,7 +243,6 @@ final readonly class TemplateSchema
 
         return match ($type['type']) {
             'amount' => ['type' => 'integer', 'minimum' => $type['min'], 'maximum' => $type['max']],
-            'percent' => ['type' => 'integer', 'minimum' => 0, 'maximum' => 100],
             'choice' => ['enum' => $options],
             'several' => ['type' => 'array', 'items' => ['enum' => $options]],
             'step' => ['type' => 'integer', 'minimum' => 0, 'maximum' => count(HouseStyle::STEPS) - 1],

@@ -57,7 +57,6 @@ export const FIELDS: Record<SettingTypeName, Entry> = {
     measure: { style: MeasureStyle },
     numbered: { field: ThingsField },
     numbers: { field: ThingsField },
-    percent: { field: AmountField },
     picture: { field: PictureChoiceField, style: PictureStyle },
     proportion: { style: ProportionStyle },
     products: { field: ThingsField },
