@@ -1,0 +1,1 @@
+<p {!! $root !!} class="contents">{{ $d['text'] }}</p>
