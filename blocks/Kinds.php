@@ -42,7 +42,6 @@ final class Kinds
             new Badges\BadgesBlock,
             new Brand\BrandBlock,
             new Codes\CodesBlock,
-            new Contents\ContentsBlock,
             new FactsTable\FactsTableBlock,
             new Stock\StockBlock,
             new Neighbours\NeighboursBlock,

@@ -1,1 +1,0 @@
-<p {!! $root !!} class="contents">{{ $d['text'] }}</p>
