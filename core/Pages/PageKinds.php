@@ -46,6 +46,7 @@ final readonly class PageKinds
             new SingleKind(PageKind::Checkout, SubjectKind::Checkout),
             new SingleKind(PageKind::Thanks),
             new SingleKind(PageKind::NotFound, SubjectKind::NotFound),
+            new SingleKind(PageKind::About, SubjectKind::About),
         );
     }
 
