@@ -26,7 +26,6 @@ enum PageKind: string
     case Home = 'home';
     case Thanks = 'thanks';
     case NotFound = 'not-found';
-    case About = 'about';
 
     /**
      * Its number among the pages that headers and footers stand on. It is kept with their samples, by the order of the

@@ -46,7 +46,6 @@ final readonly class PageKinds
             new SingleKind(PageKind::Checkout, SubjectKind::Checkout),
             new SingleKind(PageKind::Thanks),
             new SingleKind(PageKind::NotFound, SubjectKind::NotFound),
-            new SingleKind(PageKind::About, SubjectKind::About),
         );
     }
 

@@ -21,7 +21,6 @@ enum SubjectKind: string
     case Home = 'home';
     /** An address where nothing is. */
     case NotFound = 'not-found';
-    case About = 'about';
     case Cart = 'cart';
     case Checkout = 'checkout';
     /** Any page of the shop: what headers and footers stand on. */
@@ -37,7 +36,6 @@ enum SubjectKind: string
             self::Nothing => 'page',
             self::Home => 'home page',
             self::NotFound => 'page for wrong addresses',
-            self::About => 'page about the shop',
             self::AllProducts => 'page of all products',
             default => $this->value,
         };
@@ -50,7 +48,6 @@ enum SubjectKind: string
             self::Query => 'searches',
             self::AllProducts => 'pages of all products',
             self::NotFound => 'pages for wrong addresses',
-            self::About => 'pages about the shop',
             default => $this->one().'s',
         };
     }
@@ -63,7 +60,7 @@ enum SubjectKind: string
 
     public function pages(): string
     {
-        return in_array($this, [self::AllProducts, self::NotFound, self::About], true) ? $this->many() : $this->page().'s';
+        return in_array($this, [self::AllProducts, self::NotFound], true) ? $this->many() : $this->page().'s';
     }
 
     /** Whether its page lists products of its own. */
@@ -77,7 +74,7 @@ enum SubjectKind: string
     {
         return in_array(
             $this,
-            [self::Nothing, self::Home, self::NotFound, self::About, self::AllProducts, self::Cart, self::Checkout],
+            [self::Nothing, self::Home, self::NotFound, self::AllProducts, self::Cart, self::Checkout],
             true,
         );
     }

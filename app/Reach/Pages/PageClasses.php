@@ -19,7 +19,6 @@ final class PageClasses
         'home' => HomePages::class,
         'all-products' => AllProductsPages::class,
         'not-found' => NotFoundPages::class,
-        'about' => AboutPages::class,
         'search' => SearchPages::class,
         'header' => HeaderPages::class,
         'footer' => FooterPages::class,

@@ -29,7 +29,6 @@ final class PageAddresses
         'home' => ['/', self::HOME],
         'all-products' => ['/all', self::ALL],
         'not-found' => ['/not-found', self::NOT_FOUND],
-        'about' => ['/about', 'about'],
     ];
 
     /** Those that are about what somebody typed: their address. */

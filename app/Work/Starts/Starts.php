@@ -60,7 +60,7 @@ final readonly class Starts
                     'words' => 'The picture behind the title, then band after band: story, quote, questions, reviews.',
                 ],
             ],
-            PageKind::Home, PageKind::About => HomeStarts::LIST,
+            PageKind::Home => HomeStarts::LIST,
             PageKind::Card => CardStarts::LIST,
             PageKind::Search => SearchStarts::LIST,
             PageKind::NotFound => NotFoundStarts::LIST,
@@ -82,7 +82,7 @@ final readonly class Starts
     {
         return match ($kind) {
             PageKind::Product => 'gallery-and-buy',
-            PageKind::Home, PageKind::About => 'front',
+            PageKind::Home => 'front',
             PageKind::NotFound => 'sorry',
             PageKind::Card => CardStarts::USUAL,
             PageKind::Header, PageKind::Footer => 'plain',
@@ -120,7 +120,7 @@ final readonly class Starts
             'launch' => self::launch(),
             'blank' => [self::band([])],
             default => match ($kind) {
-                PageKind::Home, PageKind::About => HomeStarts::tree($name, $this->messages->live()),
+                PageKind::Home => HomeStarts::tree($name, $this->messages->live()),
                 PageKind::NotFound => NotFoundStarts::tree($name, $this->messages->live()),
                 PageKind::Search => SearchStarts::tree($name, $this->messages->live()),
                 PageKind::Header => HeaderStarts::tree($name),

@@ -31,7 +31,6 @@ final class EveryKindTest extends TestCase
         'all-products' => ['all', 'beside', 'page-title'],
         'search' => ['fountain', 'beside', 'page-title'],
         'not-found' => ['not-found', 'goods', 'product-grid'],
-        'about' => ['about', 'window', 'heading'],
         'header' => ['product/teal-tide-bottled-ink', 'two-rows', 'notice-strip'],
         'footer' => ['category/inks', 'columns', 'newsletter'],
     ];
