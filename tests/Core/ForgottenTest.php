@@ -6,6 +6,7 @@ namespace Vestibra\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Pages\KindOfPage;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\RuleField;
@@ -17,6 +18,9 @@ use Vestibra\Core\Templates\Definition;
 /** What belongs to something new and is easily forgotten: each test says what is missing, and where. */
 final class ForgottenTest extends TestCase
 {
+    /** A card is no page. */
+    private const BARE = [PageKind::Card];
+
     public function test_every_folder_of_a_block_has_its_line_among_the_kinds(): void
     {
         $folders = array_map(
@@ -57,6 +61,11 @@ final class ForgottenTest extends TestCase
         );
 
         self::assertSame([], array_diff($classes, $used), 'core/Pages/PageKinds.php');
+        $known = array_map(static fn (KindOfPage $kind): PageKind => $kind->kind(), PageKinds::standard()->all());
+        self::assertSame([], array_values(array_filter(
+            PageKind::cases(),
+            static fn (PageKind $kind): bool => ! in_array($kind, $known, true) && ! in_array($kind, self::BARE, true),
+        )), 'core/Pages/PageKinds.php');
     }
 
     /** A decision that no style sheet takes is made in the Studio and does nothing. */

@@ -265,6 +265,7 @@ final class EveryKindTest extends TestCase
      */
     private function begin(string $kind, array $season = [], array $show = [[]]): void
     {
+        self::assertArrayHasKey($kind, self::KINDS, "This test has no page of the kind $kind.");
         [$slug, $start, $block] = self::KINDS[$kind];
         $this->actingAs($this->owner);
         DB::table('searches')->insertOrIgnore(['name' => 'fountain', 'name_folded' => 'fountain', 'results' => 16]);
