@@ -75,9 +75,9 @@ final readonly class Publish
             if ($change->after === null) {
                 continue;
             }
+            $supposed = $changes->supposed($this->shop);
             $missing = [
-                'nothing' =>
-                    $this->counts->shownOn($change->kind(), $change->template, $changes->supposed($this->shop), $at) === 0,
+                'nothing' => $this->counts->shownOn($change->kind(), $change->template, $supposed, $at) === 0,
             ];
             foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);

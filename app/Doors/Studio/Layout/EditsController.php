@@ -10,6 +10,7 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Requests\Visits;
 use Vestibra\App\Doors\Studio\Answers\DraftState;
+use Vestibra\App\Doors\Studio\Answers\EditedCanvas;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\Problems\TemplateProblem;
 use Vestibra\App\Records\Models\Template;
@@ -35,6 +36,7 @@ final readonly class EditsController
     public function __construct(
         private Drafting $drafting,
         private DraftState $state,
+        private EditedCanvas $canvas,
     ) {
     }
 
@@ -169,7 +171,7 @@ final readonly class EditsController
             );
         }
 
-        return new JsonResponse($this->state->after(
+        return new JsonResponse($this->canvas->after(
             $outcome,
             $outcome->template,
             Asked::id($request, 'sample'),
