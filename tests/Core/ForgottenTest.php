@@ -45,7 +45,8 @@ final class ForgottenTest extends TestCase
             $class = 'Vestibra\Core\Reach\Fields\\'.basename($file, '.php');
             $field = new $class;
             self::assertInstanceOf(RuleField::class, $field);
-            self::assertContains($field->name(), $asked, "No kind of page in core/Pages/Kinds asks for {$field->name()}.");
+            $missing = "No kind of page in core/Pages/Kinds asks for {$field->name()}.";
+            self::assertContains($field->name(), $asked, $missing);
         }
     }
 

@@ -21,8 +21,8 @@ const VIEWS = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links']
 export type View = (typeof VIEWS)[number];
 
 /**
- * The drawing table: what lies on it, how it is looked at, and who on it does what. What is selected, what is called how,
- * what changes and what settings show are objects of their own.
+ * The drawing table: what lies on it, how it is looked at, and who on it does what. What is selected, what is called
+ * how, what changes and what settings show are objects of their own.
  */
 export class Table {
     readonly kinds: Kinds;

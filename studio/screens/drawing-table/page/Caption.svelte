@@ -44,6 +44,14 @@
             event.clientY,
         );
     }
+    const several = $derived(table.selection.besides.length > 0);
+    const words = $derived(
+        several
+            ? counted(table.selection.besides.length + 1, 'block')
+            : table.selection.node
+              ? table.about.nameOfNode(table.selection.node)
+              : '',
+    );
 </script>
 
 {#if table.selection.node}
@@ -81,9 +89,7 @@
             >
         </button>
         <span class="truncate"
-            >{table.selection.besides.length > 0
-                ? counted(table.selection.besides.length + 1, 'block')
-                : table.about.nameOfNode(table.selection.node)}{#if from && table.selection.besides.length === 0}&nbsp;· {from}{/if}</span
+            >{words}{#if from && !several}&nbsp;· {from}{/if}</span
         >
         <BlockMenu {table} />
     </span>
