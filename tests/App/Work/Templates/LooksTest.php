@@ -138,6 +138,43 @@ final class LooksTest extends TestCase
             ->assertSee('the product that it shows cannot be seen in the shop');
     }
 
+    public function test_another_product_in_a_holder_has_a_choice_of_its_own(): void
+    {
+        $template = $this->template();
+        $pen = $this->id('products', 'Wherry fountain pen');
+        $teal = $this->id('products', 'Teal Tide bottled ink');
+        $this->edit($template, [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['id' => 'beside', 'kind' => 'holder', 'what' => ['subject' => $pen], 'children' => [
+                ['id' => 'pick', 'kind' => 'variant-picker'],
+            ]],
+        ]);
+        $last = static fn (int $product): int =>
+            (int) DB::table('variants')->where('product_id', $product)->where('published', true)->max('id');
+        $wished = static fn (int $product): array => DB::table('variant_values')
+            ->where('variant_id', $last($product))->pluck('option_value_id', 'option_id')->all();
+        $chosen = function (array $query) use ($template, $teal, $pen): array {
+            $html = (string) $this->get("/studio/templates/$template->id/canvas/$teal?".http_build_query($query))
+                ->assertOk()->getContent();
+            preg_match_all('~name="variant" value="(\d+)" form="buying-(\d+)"~', $html, $found);
+
+            return array_intersect_key(array_combine($found[2], $found[1]), [$teal => 1, $pen => 1]);
+        };
+        $usual = $chosen([]);
+
+        self::assertNotSame((string) $last($pen), $usual[$pen]);
+        self::assertSame([(string) $last($pen), $usual[$teal]], [
+            $chosen(['of' => [$pen => $wished($pen)]])[$pen],
+            $chosen(['of' => [$pen => $wished($pen)]])[$teal],
+        ]);
+        self::assertSame([$usual[$pen], (string) $last($teal)], [
+            $chosen(['o' => $wished($teal)])[$pen],
+            $chosen(['o' => $wished($teal)])[$teal],
+        ]);
+    }
+
     public function test_a_countdown_runs_to_the_day_that_a_product_s_fact_gives(): void
     {
         $template = $this->template();

@@ -34,6 +34,23 @@ final class OwnBlocksTest extends TestCase
         self::assertSame([(string) $content->id], $this->filled());
     }
 
+    public function test_in_a_holder_about_that_product_it_stands_on_the_pages_of_others_too(): void
+    {
+        $template = $this->showing();
+        $this->edit($template, [
+            'edit' => 'insert',
+            'parent' => $this->block($template, 'column'),
+            'after' => null,
+            'node' => ['id' => 'beside', 'kind' => 'holder', 'what' => ['subject' => $this->teal], 'children' => [
+                ['id' => 'held', 'kind' => 'own-blocks', 'what' => ['fact' => $this->fact]],
+            ]],
+        ]);
+        $this->publish($template);
+        $this->publish($this->content('How it got its name'));
+
+        $this->get('/p/mulled-plum-bottled-ink')->assertOk()->assertSee('How it got its name');
+    }
+
     public function test_publishing_it_gives_one_page_a_new_look_and_none_where_no_template_shows_it(): void
     {
         $content = $this->content('How it got its name');
