@@ -67,7 +67,10 @@ final readonly class Composer
         $failures = [];
         $page = $this->node($tree, $context, $styling, false, $failures);
 
-        return new ComposedPage($page, $sheet->css(), $failures, Until::of($tree, $page, $context), $context->list);
+        $shows = iterator_to_array($page->following(), false) !== [];
+        $until = Until::of($tree, $page, $context);
+
+        return new ComposedPage($page, $sheet->css(), $failures, $until, $shows ? $context->list : null);
     }
 
     /**

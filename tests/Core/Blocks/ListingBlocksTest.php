@@ -10,6 +10,7 @@ use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Composing\ComposedNode;
+use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Composing\Listed;
 use Vestibra\Core\Pages\Essential;
@@ -394,8 +395,25 @@ final class ListingBlocksTest extends TestCase
         return self::composed(array_values($blocks), null, null);
     }
 
+    public function test_the_products_of_a_page_are_its_own_only_where_a_block_shows_them(): void
+    {
+        $shown = new Node('g', 'product-grid', ['feed' => 'page']);
+        $hidden = new Node('g', 'product-grid', ['feed' => 'page'], when: ['off' => true]);
+        $listed = new Listed([1, 2, 3], 27, 2, 9, 'new', ['new' => 'Newest first']);
+
+        self::assertSame($listed, self::composedPage([$shown], null, $listed)->listed);
+        self::assertNull(self::composedPage([$hidden], null, $listed)->listed);
+        self::assertNull(self::composedPage([new Node('t', 'page-title')], null, $listed)->listed);
+    }
+
     /** @param  list<Node>  $blocks */
     private static function composed(array $blocks, ?Subject $subject, ?Listed $listed): ComposedNode
+    {
+        return self::composedPage($blocks, $subject, $listed)->page;
+    }
+
+    /** @param  list<Node>  $blocks */
+    private static function composedPage(array $blocks, ?Subject $subject, ?Listed $listed): ComposedPage
     {
         $page = new Node(
             'page',
@@ -416,6 +434,6 @@ final class ListingBlocksTest extends TestCase
             list: $listed ?? PlainShop::list($page, $about),
         );
 
-        return Kinds::composer()->compose($page, $context)->page;
+        return Kinds::composer()->compose($page, $context);
     }
 }
