@@ -85,8 +85,8 @@ final readonly class ReachByHand
             [[self::is('price', 'between', $price, $price + 2000), self::is('stock', 'atMost', 5)]],
             'p.id in (select v.product_id from variants v where v.published = 1 group by v.product_id having '
                 ."$least between $price and $price + 2000 and $few)",
-            'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 having '
-                ."$least between $price and $price + 2000 and $few)",
+            'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 group by '
+                ."v.product_id having $least between $price and $price + 2000 and $few)",
         );
     }
 
