@@ -40,6 +40,14 @@ final class PrivateLinkTest extends TestCase
         $this->get(self::INK)->assertDontSee('Only a draft');
     }
 
+    public function test_on_pages_of_another_kind_it_shows_what_customers_see(): void
+    {
+        $this->get($this->link($this->draft()));
+
+        $this->get('/c/inks')->assertOk()->assertDontSee('Only a draft')->assertSee('Teal Tide');
+        $this->get(self::INK)->assertSee('Only a draft');
+    }
+
     public function test_it_ends_when_it_expires_even_for_somebody_who_is_looking(): void
     {
         $address = $this->link($this->draft(), 1);

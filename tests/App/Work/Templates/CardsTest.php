@@ -50,6 +50,24 @@ final class CardsTest extends TestCase
         self::assertSame(1, $this->getJson("/studio/cards/$card->id/drawn")->assertOk()->json('state.grids'));
     }
 
+    public function test_a_way_to_buy_on_a_card_is_a_form_of_its_own(): void
+    {
+        $card = $this->card();
+        $this->pageWith($card);
+        $this->edit($card, [
+            'edit' => 'insert',
+            'parent' => $card->draft_tree['page']['id'],
+            'after' => null,
+            'node' => ['id' => 'buyit', 'kind' => 'buy'],
+        ]);
+        $this->publish($card);
+        $this->anew();
+
+        $this->get(self::INKS)->assertOk()
+            ->assertSee('<form class="buy-row" method="post" action="/cart">', false)
+            ->assertDontSee('form="buying-', false);
+    }
+
     public function test_a_change_of_a_card_waits_in_its_draft_and_is_released_with_the_pages_it_changes(): void
     {
         $card = $this->card();
