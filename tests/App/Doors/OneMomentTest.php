@@ -32,6 +32,17 @@ final class OneMomentTest extends TestCase
         self::assertSame('09:01:00', $this->app->make(ShopClock::class)->now()->format('H:i:s'));
     }
 
+    public function test_who_walks_the_shop_as_on_another_day_is_answered_as_of_that_day(): void
+    {
+        Route::get('/moments', static function (ShopClock $clock): string {
+            $clock->moveTo(new DateTimeImmutable('2026-12-24T18:00:00Z'));
+
+            return $clock->now()->format('Y-m-d');
+        });
+
+        self::assertSame('2026-12-24', $this->get('/moments')->getContent());
+    }
+
     /** An address that answers what its clock says at first, and a minute later. */
     private function moments(): void
     {
