@@ -7,6 +7,7 @@ namespace Vestibra\Tests\Core\Formats;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use ReflectionMethod;
 use Vestibra\Core\Formats\TemplateSchema;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
@@ -15,6 +16,7 @@ use Vestibra\Core\Templates\Styles\StyleProperties;
 use Vestibra\Core\Templates\TreeReader;
 use Vestibra\Tests\Core\Outside;
 use Vestibra\Tests\Core\Templates\Trees;
+use Vestibra\Tests\Core\Templates\TypesTest;
 
 /** Files of templates as JSON Schema 2020-12, held by opis/json-schema and by npm ajv. */
 final class TemplateSchemaTest extends TestCase
@@ -121,6 +123,24 @@ final class TemplateSchemaTest extends TestCase
         self::assertTrue($takes($setting->default), 'its default');
         self::assertFalse($takes([['no', 'such', ['value']]]), 'nonsense');
         self::assertFalse($takes(1.5), 'half a number');
+    }
+
+    /** What is taken when it is read may stand in a file. */
+    public function test_whatever_a_type_takes_the_schema_takes(): void
+    {
+        $schema = new ReflectionMethod(TemplateSchema::class, 'value');
+        $validator = new Validator;
+        $taken = 0;
+        foreach (TypesTest::values() as $case => [$type, $value, $fits]) {
+            if ($fits) {
+                $taken++;
+                self::assertTrue($validator->validate(
+                    json_decode((string) json_encode($value)),
+                    self::object((array) $schema->invoke(null, $type->describe())),
+                )->isValid(), $case);
+            }
+        }
+        self::assertGreaterThan(20, $taken);
     }
 
     public function test_whatever_the_reader_takes_of_a_style_the_schema_takes(): void
