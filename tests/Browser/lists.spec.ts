@@ -14,6 +14,8 @@ test('a collection page from a start, with a banner, for two collections and not
     await test.step('a start with a banner, and a picture for collections that have none', async () => {
         await studio.newTemplate('Our collections', 'Banner and products', 'collection pages');
         await page.getByPlaceholder('Any collection…').fill('staff');
+        // The row is filled anew: a press that begins before and ends after is none.
+        await expect(page.getByRole('radiogroup', { name: 'See the page with' }).getByRole('radio')).toHaveCount(1);
         await page
             .getByRole('radio', { name: /Staff favourites/ })
             .first()
