@@ -133,6 +133,7 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('templates/{template}/try', [Studio\Layout\ReachController::class, 'try'])
         ->middleware(PagesOnly::class);
     Route::get('templates/{template}/news', [Studio\Layout\EditsController::class, 'news']);
+    Route::get('templates/{template}/passed-over', [Studio\Layout\EditsController::class, 'passedOver']);
     Route::get('address-name', [Studio\Catalogue\CatalogueController::class, 'addressName']);
     Route::get('catalogue/rule', [Studio\Catalogue\CatalogueController::class, 'terms']);
     Route::get('names/{field}', [Studio\Layout\ReachController::class, 'names']);
@@ -219,6 +220,8 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
         Route::post('templates/{templateId}/undo', [Studio\Layout\EditsController::class, 'undo'])
             ->middleware(SameAuthor::class);
         Route::post('templates/{templateId}/redo', [Studio\Layout\EditsController::class, 'redo'])
+            ->middleware(SameAuthor::class);
+        Route::post('templates/{templateId}/after-all', [Studio\Layout\EditsController::class, 'afterAll'])
             ->middleware(SameAuthor::class);
     });
     Route::middleware('can:publish')->group(function (): void {

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Words;
 
+use LogicException;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Edit;
-use Vestibra\Core\Templates\Edits\Insert;
-use Vestibra\Core\Templates\Edits\Move;
-use Vestibra\Core\Templates\Edits\Remove;
-use Vestibra\Core\Templates\Edits\Replace;
-use Vestibra\Core\Templates\Edits\SetReach;
-use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Question;
 
 /** Says what a step did, as the undo button names it. */
 final readonly class EditWords
@@ -32,15 +28,18 @@ final readonly class EditWords
 
     private function one(Edit $edit, Node $before): string
     {
-        return match (true) {
-            $edit instanceof Insert => $this->name($edit->node->kind).' put in',
-            $edit instanceof Remove => $this->nameOf($edit->id, $before).' taken out',
-            $edit instanceof Move => $this->nameOf($edit->id, $before).' moved',
-            $edit instanceof SetValue => $this->nameOf($edit->id, $before).': '.$this->setting($edit, $before),
-            $edit instanceof SetReach => 'Where it appears',
-            $edit instanceof Replace => 'The whole page replaced',
-            default => 'A change',
-        };
+        $written = $edit->toArray();
+
+        return (string) preg_replace_callback(
+            '/\{(\w+)(?::(\w+))?\}/',
+            fn (array $hole): string => match ($hole[1]) {
+                'block' => $this->nameOf(self::text($written[$hole[2] ?? ''] ?? null), $before),
+                'kind' => $this->kindOf($written[$hole[2] ?? ''] ?? null),
+                'setting' => $this->setting($written, $before),
+                default => throw new LogicException("Nobody fills {$hole[0]} in the words of an edit."),
+            },
+            $edit::kind()->words,
+        );
     }
 
     private function nameOf(string $id, Node $tree): string
@@ -48,17 +47,31 @@ final readonly class EditWords
         return $this->name($tree->find($id)->kind ?? '');
     }
 
+    private function kindOf(mixed $block): string
+    {
+        return $this->name(is_array($block) ? self::text($block['kind'] ?? null) : '');
+    }
+
     private function name(string $kind): string
     {
         return $this->composer->schema->definition($kind)->name ?? 'Block';
     }
 
-    private function setting(SetValue $edit, Node $tree): string
+    /** @param  array<string, mixed>  $edit */
+    private function setting(array $edit, Node $tree): string
     {
-        $kind = $tree->find($edit->id)->kind ?? '';
-        $label = $this->composer->schema->definition($kind)?->setting($edit->question, $edit->setting)->label
-            ?? $edit->setting;
+        $kind = $tree->find(self::text($edit['id'] ?? null))->kind ?? '';
+        $question = Question::tryFrom(self::text($edit['question'] ?? null));
+        $setting = self::text($edit['setting'] ?? null);
+        $label = $question === null
+            ? $setting
+            : $this->composer->schema->definition($kind)?->setting($question, $setting)->label ?? $setting;
 
         return mb_strtolower(mb_substr($label, 0, 1)).mb_substr($label, 1);
+    }
+
+    private static function text(mixed $value): string
+    {
+        return is_string($value) ? $value : '';
     }
 }

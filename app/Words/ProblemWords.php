@@ -41,12 +41,17 @@ final class ProblemWords
 
     public static function of(Problem $problem): string
     {
+        return self::filled(self::words($problem->code), $problem);
+    }
+
+    private static function filled(string $words, Problem $problem): string
+    {
         $values = [];
         foreach ($problem->values as $name => $value) {
             $values["{{$name}}"] = (string) $value;
         }
 
-        return strtr(self::words($problem->code), $values);
+        return strtr($words, $values);
     }
 
     /**
@@ -332,6 +337,20 @@ final class ProblemWords
                 '“{words}” was taken back only in part: somebody has taken out some of what it changed.',
             EditProblem::TooMany => 'So many changes cannot be made in one go. Nothing was changed.',
         };
+    }
+
+    /** What would be taken away from whom by taking a step back, or doing it again. */
+    public static function taken(Problem $problem): string
+    {
+        $code = $problem->code;
+
+        return $code instanceof ConflictProblem ? self::filled(match ($code) {
+            ConflictProblem::SameSetting => '{name} has set this to something else since; that would be taken away.',
+            ConflictProblem::SamePlace => '{name} has moved it since; that would be taken away.',
+            ConflictProblem::RemovesNewer => '{name} has worked inside this block since; that would go with it.',
+            ConflictProblem::Reach => '{name} has changed where it appears since; that would be taken away.',
+            ConflictProblem::Replaced => '{name} has replaced the whole page since; that would be taken away.',
+        }, $problem) : self::of($problem);
     }
 
     private static function conflict(ConflictProblem $code): string

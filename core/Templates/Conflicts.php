@@ -5,31 +5,27 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Edits\Insert;
-use Vestibra\Core\Templates\Edits\Move;
-use Vestibra\Core\Templates\Edits\Remove;
-use Vestibra\Core\Templates\Edits\Replace;
-use Vestibra\Core\Templates\Edits\SetReach;
-use Vestibra\Core\Templates\Edits\SetValue;
+use Vestibra\Core\Templates\Edits\Touches;
 
 /**
- * Whether an edit made on an older revision crosses what somebody else has done since. The unit of conflict is one
- * setting of one block (with its width); the place of a block and the reach are one setting each. Two people may style
- * the same block.
+ * Whether an edit made on an older revision crosses what somebody else has done since, from what both say of
+ * themselves. The unit of conflict is one setting of one block (with its width); the place of a block and the reach are
+ * one setting each. Two people may style the same block. Two edits that do not cross come to the same tree in either
+ * order.
  *
  * @api
  */
 final readonly class Conflicts
 {
     /**
-     * @param  list<Edit>  $since  what others have done since the revision it was made on
+     * @param  Step  $theirs  what somebody else has done since the revision that mine was made on
      * @param  Node  $tree  as it is now
      * @return Problem|null with the path of the block, and the setting where it is one
      */
-    public static function between(Edit $mine, array $since, Node $tree): ?Problem
+    public static function between(Edit $mine, Step $theirs, Node $tree): ?Problem
     {
-        foreach ($since as $theirs) {
-            $problem = self::pair($mine, $theirs, $tree);
+        foreach ($theirs->pairs() as [$edit, $inverse]) {
+            $problem = self::pair($mine, $edit, $inverse?->touches() ?? new Touches, $tree);
             if ($problem !== null) {
                 return $problem;
             }
@@ -38,57 +34,89 @@ final readonly class Conflicts
         return null;
     }
 
-    /**
-     * Whether what an edit came to is still so: nobody has changed it since, or whoever did has taken it back. Taking
-     * it back then takes nothing from anybody.
-     */
-    public static function stands(Edit $edit, Draft $now): bool
+    /** @param  Touches  $back  of what takes theirs back */
+    private static function pair(Edit $mine, Edit $theirs, Touches $back, Node $tree): ?Problem
     {
-        return match (true) {
-            $edit instanceof SetValue => $now->tree->find($edit->id)?->value(
-                $edit->question,
-                $edit->width->value,
-                $edit->setting,
-            ) === $edit->value,
-            $edit instanceof Move => ($parent = $now->tree->parentOf($edit->id))?->id === $edit->parent
-                && $parent->before($edit->id) === $edit->after,
-            $edit instanceof Insert => $now->tree->find($edit->node->id)?->toArray() == $edit->node->toArray(),
-            $edit instanceof SetReach => $now->reach->toArray() == $edit->reach->toArray(),
-            $edit instanceof Replace => $now->tree->toArray() == $edit->tree->toArray()
-                && $now->reach->toArray() == $edit->reach->toArray(),
-            default => false,
-        };
+        $own = $mine->touches();
+        $other = $theirs->touches();
+        if ($own->everything || $other->everything) {
+            return ConflictProblem::Replaced->at();
+        }
+
+        return self::decidedTwice($mine, $theirs)
+            ?? self::gone($own, $other, $back, $tree)
+            ?? self::takenOut($own, $other, $back, $tree)
+            ?? self::intoEachOther($own, $other, $tree);
     }
 
-    private static function pair(Edit $mine, Edit $theirs, Node $tree): ?Problem
+    private static function decidedTwice(Edit $mine, Edit $theirs): ?Problem
     {
-        return match (true) {
-            $mine instanceof Replace, $theirs instanceof Replace => ConflictProblem::Replaced->at(),
-            $mine instanceof SetValue && $theirs instanceof SetValue && $mine->sameSetting(
-                $theirs,
-            ) && $mine->value !== $theirs->value => ConflictProblem::SameSetting->at(
-                $mine->id,
-                ['setting' => $mine->setting, 'question' => $mine->question->value],
-            ),
-            $mine instanceof SetReach && $theirs instanceof SetReach => ConflictProblem::Reach->at(),
-            $mine instanceof Move && $theirs instanceof Move && $mine->id === $theirs->id =>
-                ConflictProblem::SamePlace->at($mine->id),
-            $mine instanceof Remove && self::worksInside($theirs, $mine->id, $tree) =>
-                ConflictProblem::RemovesNewer->at($mine->id),
-            default => null,
-        };
+        $edit = $mine->toArray();
+        $other = $theirs->toArray();
+        $both = array_intersect_key($mine::kind()->decided($edit), $theirs::kind()->decided($other));
+        if ($both === [] || $edit === $other) {
+            return null;
+        }
+
+        return $mine::kind()->crossing?->at(
+            reset($both),
+            array_filter(array_intersect_key($edit, ['setting' => 0, 'question' => 0]), is_string(...)),
+        );
     }
 
-    /** Whether an edit has touched a block or something in it. */
-    private static function worksInside(Edit $edit, string $id, Node $tree): bool
+    /** They have taken out what mine works on, or put in the same. */
+    private static function gone(Touches $own, Touches $other, Touches $back, Node $tree): ?Problem
     {
-        $block = $tree->find($id);
-        $touched = match (true) {
-            $edit instanceof SetValue, $edit instanceof Move => $edit->id,
-            $edit instanceof Insert => $edit->node->id,
-            default => null,
-        };
+        foreach ([...$own->works, ...$own->into] as $id) {
+            if ($back->bringsBlock($id) && $tree->find($id) === null) {
+                return EditProblem::Gone->at($id);
+            }
+        }
+        foreach ($own->brings as $node) {
+            if ($other->bringsBlock($node->id)) {
+                return EditProblem::ThereAlready->at($node->id);
+            }
+        }
 
-        return $touched !== null && $block?->find($touched) !== null;
+        return null;
+    }
+
+    /** Mine takes out what they have worked on, put in, or taken somewhere else. */
+    private static function takenOut(Touches $own, Touches $other, Touches $back, Node $tree): ?Problem
+    {
+        $from = $other->ends === [] ? $back->into : [];
+        foreach ($own->ends as $id) {
+            $block = $tree->find($id);
+            foreach ([...$other->works, ...self::roots($other), ...$from] as $worked) {
+                if ($block?->find($worked) !== null) {
+                    return ConflictProblem::RemovesNewer->at($id);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Of the blocks that mine arranges, they have put one into the other. */
+    private static function intoEachOther(Touches $own, Touches $other, Node $tree): ?Problem
+    {
+        foreach ($own->works as $id) {
+            $block = $tree->find($id);
+            foreach (array_diff([...$own->works, ...$own->into], [$id]) as $inner) {
+                foreach ($block?->find($inner) === null ? [] : [...$other->works, ...self::roots($other)] as $put) {
+                    if ($block?->find($put)?->find($inner) !== null) {
+                        return ConflictProblem::SamePlace->at($id);
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    private static function roots(Touches $touches): array
+    {
+        return array_map(static fn (Node $node): string => $node->id, $touches->brings);
     }
 }

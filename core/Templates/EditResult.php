@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Templates;
 
+use Vestibra\Core\Templates\Edits\Redraw;
+
 /**
  * What an edit came to.
  *
@@ -11,14 +13,11 @@ namespace Vestibra\Core\Templates;
  */
 final readonly class EditResult
 {
-    /**
-     * @param  Edit  $inverse  takes the edit back when applied to the draft it came to
-     * @param  list<string>  $touched  ids whose part of the page has to be drawn again
-     */
+    /** @param  Edit  $inverse  takes the edit back when applied to the draft it came to */
     public function __construct(
         public Draft $draft,
         public Edit $inverse,
-        public array $touched,
+        public Redraw $redraw,
     ) {
     }
 }

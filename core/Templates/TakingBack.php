@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates;
 
 use Vestibra\Core\Problem;
-use Vestibra\Core\Templates\Edits\Insert;
-use Vestibra\Core\Templates\Edits\Move;
+use Vestibra\Core\Templates\Edits\TakenBack;
 
 /**
  * Takes a step back on the tree as it is now. What comes back stands beside the nearest of its neighbours that are
@@ -35,53 +34,45 @@ final readonly class TakingBack
     public function of(Step $step, Draft $now, array $history = []): Stepped|Problem
     {
         $stepped = new Stepped($now);
+        $places = TakenBack::step($step, $now->tree, $history);
         foreach ($step->inverses as $inverse) {
-            $edit = $this->placed($inverse, $stepped->draft->tree, $history);
+            $places = $places->next();
+            $edit = $inverse->carriedOver($places) ?? $inverse;
             $next = $stepped->and($edit, $this->schema);
             if ($next instanceof Problem && ! in_array($next->code, self::GONE, true)) {
                 return $next;
             }
+            $places = $next instanceof Problem ? $places : $places->then($edit);
             $stepped = $next instanceof Problem ? $stepped->without($next) : $next;
         }
 
         return $stepped->edits === [] && $stepped->leftOut !== [] ? EditProblem::UndoImpossible->at() : $stepped;
     }
 
-    /** @param  list<Step>  $history */
-    private function placed(Edit $inverse, Node $tree, array $history): Edit
+    /**
+     * Whether it would take from somebody what they have set since. Where what the step came to still stands, or what
+     * taking it back would come to stands already, it takes nothing from anybody.
+     *
+     * @param  list<Step>  $others  what others have done since, oldest first
+     * @return array{Problem, int}|null what it crosses first, and which of their steps that is
+     */
+    public static function crossing(Step $step, Draft $now, array $others): ?array
     {
-        if (! $inverse instanceof Insert && ! $inverse instanceof Move) {
-            return $inverse;
+        $disturbed = [];
+        foreach ($step->pairs() as [$edit, $inverse]) {
+            if ($inverse !== null && ! $edit->stands($now) && ! $inverse->stands($now)) {
+                array_unshift($disturbed, $inverse);
+            }
         }
-        $parent = $tree->find($inverse->parent);
-        if ($parent === null) {
-            return $inverse;
-        }
-        $id = $inverse instanceof Insert ? $inverse->node->id : $inverse->id;
-        $after = self::neighbour($id, $inverse->after, $parent, $history);
-
-        return match (true) {
-            $after === $inverse->after => $inverse,
-            $inverse instanceof Insert => new Insert($inverse->node, $inverse->parent, $after),
-            default => new Move($inverse->id, $inverse->parent, $after),
-        };
-    }
-
-    /** @param  list<Step>  $history */
-    private static function neighbour(string $id, ?string $after, Node $parent, array $history): ?string
-    {
-        $stands = static fn (string $one): bool => $parent->parentOf($one) === $parent;
-        if ($history === []) {
-            return $after === null || $stands($after) ? $after : null;
-        }
-        $line = BlockOrder::in($parent, $history);
-        if ($line->holds($id) && ! $stands($id)) {
-            return $line->before($id);
-        }
-        if ($after === null || $stands($after)) {
-            return $after;
+        foreach ($others as $at => $theirs) {
+            foreach ($disturbed as $inverse) {
+                $problem = Conflicts::between($inverse, $theirs, $now->tree);
+                if ($problem?->code instanceof ConflictProblem) {
+                    return [$problem, $at];
+                }
+            }
         }
 
-        return $line->before($after);
+        return null;
     }
 }

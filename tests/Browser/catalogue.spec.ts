@@ -1,10 +1,8 @@
 import { expectAccessible } from './axe';
 import { expect, test } from './fresh';
-import { firstPort, room } from './room';
+import { artisan } from './console';
 import { Studio } from './studio';
-import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { resolve } from 'node:path';
 import type { Page } from '@playwright/test';
 
 const pick = async (page: Page, group: string, name: string): Promise<void> => {
@@ -399,17 +397,7 @@ test('the shop is written into a folder, changed in one file by hand and read ba
     const studio = new Studio(page);
     await studio.signIn();
     const folder = info.outputPath('larkfold');
-    const catalogue = (...words: string[]): string =>
-        execFileSync('php', ['artisan', 'vestibra:catalogue', ...words], {
-            encoding: 'utf8',
-            env: {
-                ...process.env,
-                DB_DATABASE: `${room}/shops/${(firstPort + info.parallelIndex).toString()}/shop.sqlite`,
-                PICTURES_FOLDER: `${room}/pictures`,
-                FILES_FOLDER: `${room}/files`,
-                APP_CONFIG_CACHE: resolve('storage/app/no-config.php'),
-            },
-        });
+    const catalogue = (...words: string[]): string => artisan(info.parallelIndex, ['vestibra:catalogue', ...words]);
     const file = `${folder}/products/teal-tide-bottled-ink.json`;
 
     await test.step('written, and one price changed by hand', () => {

@@ -1,4 +1,6 @@
 import type { Browser } from '@playwright/test';
+import { expectAccessible } from './axe';
+import { artisan } from './console';
 import { expect, test } from './fresh';
 import { Studio } from './studio';
 
@@ -97,6 +99,44 @@ test('words in conflict: leaving the field after “Keep theirs” sends nothing
     await expect(label(one)).toHaveValue('Theirs');
 });
 
+test('what undo passed over is listed with what it would take from whom, and can be taken after all', async ({
+    page,
+    browser,
+}, info) => {
+    const one = new Studio(page);
+    await one.signIn();
+    const id = await one.template('Passed over', { show: [[]] }, false);
+    await page.goto(`/studio/templates/${id}`);
+    await one.loaded();
+    await one.block('.price').click();
+    await size(one).fill('40');
+    await one.saved();
+    const email = `vi-${id}@larkfold.example`;
+    artisan(info.parallelIndex, ['vestibra:user', 'add', email, 'Vi', '--password-from=-'], 'ink-on-paper-1\n');
+    const context = await browser.newContext();
+    const two = new Studio(await context.newPage());
+    await two.signIn(email, 'ink-on-paper-1');
+    await two.page.goto(page.url());
+    await two.loaded();
+    await two.block('.price').click();
+    await size(two).fill('50');
+    await two.saved();
+    await expect(one.block('.price-now')).toHaveCSS('font-size', '50px', { timeout: 15_000 });
+
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Leave it, and take back what was before' }).click();
+    await page.getByRole('button', { name: 'See what was passed over' }).click();
+    const row = page.getByRole('listitem').filter({ hasText: 'Price: now, size' });
+    await expect(row).toContainText('Vi has set this to something else since');
+    await expectAccessible(page);
+    await row.getByRole('button', { name: 'Take it back after all' }).click();
+    await expect(page.getByText('Nothing is left here.')).toBeVisible();
+    await page.getByRole('button', { name: 'Back to the page' }).click();
+    await expect(one.block('.price-now')).not.toHaveCSS('font-size', '50px');
+    await expect(one.block('.price-now')).not.toHaveCSS('font-size', '40px');
+    await context.close();
+});
+
 test('work that the server refuses is kept, said, sent again or given up', async ({ page }) => {
     const studio = new Studio(page);
     await studio.signIn();
@@ -109,11 +149,11 @@ test('work that the server refuses is kept, said, sent again or given up', async
     await size(studio).fill('44');
     await expect(page.getByRole('status').getByText('not saved')).toBeVisible();
     await expect(page.getByRole('region', { name: 'Not saved' })).toContainText(
-        'Price, now, size: 44. Your account may look at this but not change it.',
+        'Price: now, size (44). Your account may look at this but not change it.',
     );
     await page.reload();
     await studio.loaded();
-    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price, now, size: 44');
+    await expect(page.getByRole('region', { name: 'Not saved' })).toContainText('Price: now, size (44)');
     await page.unroute('**/edits');
     await page.getByRole('button', { name: 'Send again' }).click();
     await studio.saved();

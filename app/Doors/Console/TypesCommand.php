@@ -17,6 +17,7 @@ use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Reach\ConditionValues;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Definition;
+use Vestibra\Core\Templates\Edits\EditKinds;
 use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\TreeFormats;
 
@@ -54,6 +55,9 @@ final class TypesCommand extends Command
         $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = "
             .TreeFormats::CURRENT
             .";\n";
+        $text .= "\n/** What is the same of every edit of its kind: its words, and what it decides. */\nexport const editKinds = "
+            .json_encode(self::editKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)
+            ." as const;\n";
         $folder = base_path('studio/generated');
         if (! is_dir($folder)) {
             mkdir($folder, 0o755, true);
@@ -66,6 +70,17 @@ final class TypesCommand extends Command
         );
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, array{words: string, about: string|null, decides: list<string>}> */
+    private static function editKinds(): array
+    {
+        $kinds = [];
+        foreach (EditKinds::standard()->all() as $kind) {
+            $kinds[$kind->name] = ['words' => $kind->words, 'about' => $kind->about, 'decides' => $kind->decides];
+        }
+
+        return $kinds;
     }
 
     /** @return array<string, array<string, string|bool>> */

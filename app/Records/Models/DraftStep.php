@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -24,7 +25,8 @@ use Illuminate\Support\Carbon;
  * @property list<array<string, mixed>> $edits
  * @property list<array<string, mixed>> $inverses  in the order in which they take the step back
  * @property string $words  what was done, as "Price: colour"
- * @property bool $spent  taken back, or taken back and done again
+ * @property bool $spent  taken back, or taken back and done again, or passed over
+ * @property bool $passed_over  left as it is by undo or redo, because it would take away what somebody else has set
  * @property Carbon $made_at
  */
 final class DraftStep extends Model
@@ -34,6 +36,8 @@ final class DraftStep extends Model
     public const UNDONE = 'undone';
 
     public const REDONE = 'redone';
+
+    public const TAKEN_BACK_BY_UNDO = [self::DONE, self::REDONE];
 
     protected $table = 'draft_steps';
 
@@ -47,9 +51,19 @@ final class DraftStep extends Model
         return $this->belongsTo(User::class);
     }
 
+    /**
+     * Somebody's steps that undo or redo passed over.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopePassedOver(Builder $query, Template $template, User $user): void
+    {
+        $query->where('template_id', $template->id)->where('passed_over', true)->where('user_id', $user->id);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['edits' => 'array', 'inverses' => 'array', 'spent' => 'boolean', 'made_at' => 'datetime'];
+        return ['edits' => 'array', 'inverses' => 'array', 'spent' => 'boolean', 'passed_over' => 'boolean', 'made_at' => 'datetime'];
     }
 }

@@ -6,6 +6,7 @@ namespace Vestibra\App\Records\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
@@ -46,6 +47,12 @@ final class Template extends Model
     public function changer(): BelongsTo
     {
         return $this->belongsTo(User::class, 'changed_by');
+    }
+
+    /** @return HasMany<DraftStep, $this> */
+    public function steps(): HasMany
+    {
+        return $this->hasMany(DraftStep::class, 'template_id');
     }
 
     /**

@@ -37,10 +37,10 @@ final readonly class CanvasParts
     {
         $tree = $done->draft->tree;
         $whole = $orders = [];
-        foreach ($done->touched as $id) {
+        foreach ($done->redraw->touched as $id) {
             $whole[$this->partOf($tree, $id)] = true;
         }
-        foreach ($done->arranged as $id) {
+        foreach ($done->redraw->arranged as $id) {
             $node = $tree->find($id);
             if ($node !== null && $this->role($node) === Role::Column) {
                 $orders[$id] = $node;
@@ -54,7 +54,7 @@ final readonly class CanvasParts
         $parts = [];
         foreach ($orders as $id => $column) {
             if (! isset($whole[$id])) {
-                $parts[] = $this->order($composed, $column, $done->fresh);
+                $parts[] = $this->order($composed, $column, $done->redraw->fresh);
             }
         }
         foreach (array_keys($whole) as $id) {
@@ -114,16 +114,16 @@ final readonly class CanvasParts
     public static function changedOn(StepResult $done): ?array
     {
         $card = $done->draft->tree;
-        if (in_array($card->id, $done->touched, true)) {
-            return $done->stylesOnly ? [] : null;
+        if (in_array($card->id, $done->redraw->touched, true)) {
+            return $done->redraw->stylesOnly ? [] : null;
         }
         // What moves from one place to another stays as it is, and so does what holds it, unless that was or is empty.
-        $held = $done->movesOnly()
-            ? array_filter($done->arranged, static fn (string $id): bool => $id !== $card->id
+        $held = $done->redraw->movesOnly
+            ? array_filter($done->redraw->arranged, static fn (string $id): bool => $id !== $card->id
                 && count($card->find($id)->children ?? []) < 2)
-            : [...$done->touched, ...$done->arranged, ...$done->fresh, ...$done->moved];
+            : [...$done->redraw->touched, ...$done->redraw->arranged, ...$done->redraw->fresh, ...$done->redraw->moved];
         $changed = [];
-        foreach ($done->stylesOnly ? [] : $held as $id) {
+        foreach ($done->redraw->stylesOnly ? [] : $held as $id) {
             foreach ($card->children as $block) {
                 if ($block->find($id) !== null) {
                     $changed[$block->id] = true;
@@ -142,7 +142,7 @@ final readonly class CanvasParts
     {
         $card = $done->draft->tree;
         $orders = [];
-        foreach ([$card->id, ...$done->movesOnly() ? $done->arranged : []] as $id) {
+        foreach ([$card->id, ...$done->redraw->movesOnly ? $done->redraw->arranged : []] as $id) {
             $orders[$id] = array_map(static fn (Node $block): string => $block->id, $card->find($id)->children ?? []);
         }
 

@@ -5,27 +5,19 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Drafting;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Trees\StoredDrafts;
-use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\DraftStep;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Words\EditWords;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\Core\Composing\Composer;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
-use Vestibra\Core\Reach\ReachReader;
-use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Templates\Draft;
-use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
-use Vestibra\Core\Templates\EditReader;
-use Vestibra\Core\Templates\Edits\SetReach;
-use Vestibra\Core\Templates\Ids;
 use Vestibra\Core\Templates\InTemplate;
 use Vestibra\Core\Templates\Node;
+use Vestibra\Core\Templates\Step;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TakingBack;
 use Vestibra\Core\Templates\TreeReader;
@@ -36,19 +28,14 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class Drafting
 {
-    private TreeReader $trees;
-
     private TakingBack $takingBack;
 
     public function __construct(
         private Composer $composer,
         private StoredDrafts $stored,
+        private StoredEdits $edits,
         private EditWords $words,
-        private FactBook $facts,
-        private ShopClock $clock,
-        Ids $ids,
     ) {
-        $this->trees = new TreeReader($composer->schema, $ids);
         $this->takingBack = new TakingBack($composer->schema);
     }
 
@@ -64,9 +51,10 @@ final readonly class Drafting
     ): StepResult|array {
         return DB::transaction(function () use ($templateId, $user, $edits, $attempt): StepResult|array {
             $template = self::template($templateId);
+            $reader = $this->edits->reader($template);
             $read = [];
             foreach ($edits as $edit) {
-                $parsed = $this->read($edit, $template, $attempt->format);
+                $parsed = $reader->parse($edit, $attempt->format);
                 if (is_array($parsed)) {
                     return $parsed;
                 }
@@ -75,15 +63,16 @@ final readonly class Drafting
             $log = $this->log($template);
             $before = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new StepResult($template, $before, [], [$before->tree->id]);
+                return StepResult::whole($template, $before);
             }
-            $done = Stepped::by($read, $before, $this->composer->schema);
-            $crossing = $this->crossing($template)->problem($template, $user, $read, $attempt, $before);
+            $since = $log->since($template, $user, $attempt);
+            $done = Stepped::by($since->carried($read, $before->tree), $before, $this->composer->schema);
+            $crossing = $attempt->knowingly ? null : $since->problem($read, $before->tree);
             if ($done instanceof Problem) {
                 return [$done];
             }
             $inside =
-                InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
+                InTemplate::problem($template->role, StoredEdits::kind($template), $done->draft, $this->composer->schema);
             if ($inside !== null) {
                 return [$inside];
             }
@@ -109,13 +98,13 @@ final readonly class Drafting
     /** @return StepResult|non-empty-list<Problem> */
     public function undo(int $templateId, User $user, StepAttempt $attempt = new StepAttempt): StepResult|array
     {
-        return $this->takeBack($templateId, $user, [DraftStep::DONE, DraftStep::REDONE], DraftStep::UNDONE, $attempt);
+        return $this->takeBack($templateId, $user, DraftStep::TAKEN_BACK_BY_UNDO, $attempt);
     }
 
     /** @return StepResult|non-empty-list<Problem> */
     public function redo(int $templateId, User $user, StepAttempt $attempt = new StepAttempt): StepResult|array
     {
-        return $this->takeBack($templateId, $user, [DraftStep::UNDONE], DraftStep::REDONE, $attempt);
+        return $this->takeBack($templateId, $user, [DraftStep::UNDONE], $attempt);
     }
 
     /**
@@ -123,7 +112,7 @@ final readonly class Drafting
      */
     public function before(Template $template, User $user): ?Node
     {
-        $stored = $this->log($template)->last($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
+        $stored = $this->log($template)->last($template, $user, DraftStep::TAKEN_BACK_BY_UNDO);
         $step = $stored === null ? null : $this->log($template)->read($stored);
         $done = $step === null ? null : $this->takingBack->of($step, $this->stored->draft($template));
 
@@ -131,17 +120,35 @@ final readonly class Drafting
     }
 
     /**
-     * @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int} what the next undo and redo
-     *     would do, in words, and when it was done
+     * @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int, passedOver: int} what the next
+     *     undo and redo would do, in words, and when it was done; and how many steps were passed over
      */
     public function next(Template $template, User $user): array
     {
-        ['words' => $undo, 'step' => $undoStep] = $this->log($template)
-            ->lastWords($template, $user, [DraftStep::DONE, DraftStep::REDONE]);
-        ['words' => $redo, 'step' => $redoStep] = $this->log($template)
-            ->lastWords($template, $user, [DraftStep::UNDONE]);
+        return $this->log($template)->next($template, $user);
+    }
 
-        return ['undo' => $undo, 'redo' => $redo, 'undoStep' => $undoStep, 'redoStep' => $redoStep];
+    /**
+     * Takes back, or does again, a step that was passed over, although it takes away what somebody else has set.
+     *
+     * @return StepResult|non-empty-list<Problem>
+     */
+    public function afterAll(int $templateId, User $user, int $stepId, StepAttempt $attempt): StepResult|array
+    {
+        return DB::transaction(function () use ($templateId, $user, $stepId, $attempt): StepResult|array {
+            $template = self::template($templateId);
+            $draft = $this->stored->draft($template);
+            if ($this->log($template)->has($template, $attempt->key)) {
+                return StepResult::whole($template, $draft);
+            }
+            $stored = DraftStep::query()->passedOver($template, $user)->find($stepId);
+            $step = $stored === null ? null : $this->log($template)->read($stored);
+            if ($stored === null || $step === null) {
+                return [EditProblem::NothingToUndo->at()];
+            }
+
+            return $this->back($template, $user, $stored, $step, $draft, $attempt);
+        });
     }
 
     /**
@@ -152,22 +159,21 @@ final readonly class Drafting
         int $templateId,
         User $user,
         array $origins,
-        string $origin,
         StepAttempt $attempt,
     ): StepResult|array {
-        return DB::transaction(function () use ($templateId, $user, $origins, $origin, $attempt): StepResult|array {
+        return DB::transaction(function () use ($templateId, $user, $origins, $attempt): StepResult|array {
             $template = self::template($templateId);
             $log = $this->log($template);
             $draft = $this->stored->draft($template);
             if ($log->has($template, $attempt->key)) {
-                return new StepResult($template, $draft, [], [$draft->tree->id]);
+                return StepResult::whole($template, $draft);
             }
             $stored = $log->last($template, $user, $origins);
             if ($stored !== null && $attempt->passOver) {
-                $stored->update(['spent' => true]);
+                $stored->update(['spent' => true, 'passed_over' => true]);
                 $stored = $log->last($template, $user, $origins);
             }
-            $undoes = $origin === DraftStep::UNDONE;
+            $undoes = $origins === DraftStep::TAKEN_BACK_BY_UNDO;
             if ($stored === null) {
                 return [($undoes ? EditProblem::NothingToUndo : EditProblem::NothingToRedo)->at()];
             }
@@ -177,37 +183,53 @@ final readonly class Drafting
             }
             $crossing = $attempt->knowingly
                 ? null
-                : $this->crossing($template)->undoProblem($template, $user, $stored, $step, $draft);
+                : $log->othersSince($template, $user, $stored)->undoProblem($step, $draft);
             if ($crossing !== null) {
                 return [$crossing];
             }
-            $done = $this->takingBack->of($step, $draft, $log->history($template, $user, $stored));
-            if ($done instanceof Problem) {
-                return $done->code === EditProblem::UndoImpossible ? $this->passOver($stored, $undoes) : [$done];
-            }
-            $inside =
-                InTemplate::problem($template->role, self::kind($template), $done->draft, $this->composer->schema);
-            if ($inside !== null) {
-                return [$inside];
-            }
-            $this->save($template, $user, $done->draft);
-            $stored->update(['spent' => true]);
-            $log->record(
-                $template,
-                $user,
-                $done,
-                new StepRecord($origin, $stored->words, new StepAttempt(window: $attempt->window, key: $attempt->key)),
-            );
+            $done = $this->back($template, $user, $stored, $step, $draft, $attempt);
 
-            return StepResult::of(
-                $template,
-                $done,
-                $draft,
-                $done->leftOut === []
-                    ? null
-                    : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])),
-            );
+            return is_array($done) && $done[0]->code === EditProblem::UndoImpossible
+                ? $this->passOver($stored, $undoes)
+                : $done;
         });
+    }
+
+    /** @return StepResult|non-empty-list<Problem> */
+    private function back(
+        Template $template,
+        User $user,
+        DraftStep $stored,
+        Step $step,
+        Draft $draft,
+        StepAttempt $attempt,
+    ): StepResult|array {
+        $log = $this->log($template);
+        $done = $this->takingBack->of($step, $draft, $log->history($template, $user, $stored, $step));
+        if ($done instanceof Problem) {
+            return [$done];
+        }
+        $inside =
+            InTemplate::problem($template->role, StoredEdits::kind($template), $done->draft, $this->composer->schema);
+        if ($inside !== null) {
+            return [$inside];
+        }
+        $this->save($template, $user, $done->draft);
+        $stored->update(['spent' => true, 'passed_over' => false]);
+        $log->record($template, $user, $done, new StepRecord(
+            $stored->origin === DraftStep::UNDONE ? DraftStep::REDONE : DraftStep::UNDONE,
+            $stored->words,
+            new StepAttempt(window: $attempt->window, key: $attempt->key),
+        ));
+
+        return StepResult::of(
+            $template,
+            $done,
+            $draft,
+            $done->leftOut === []
+                ? null
+                : ProblemWords::of(EditProblem::UndoInPart->at('', ['words' => $stored->words])),
+        );
     }
 
     /** The one read of it; what was deleted is not there. */
@@ -219,70 +241,15 @@ final readonly class Drafting
     /** @return non-empty-list<Problem> */
     private function passOver(DraftStep $step, bool $undoes): array
     {
-        $step->update(['spent' => true]);
+        $step->update(['spent' => true, 'passed_over' => true]);
 
         return [($undoes ? EditProblem::UndoPassedOver : EditProblem::RedoPassedOver)
             ->at('', ['words' => $step->words])];
     }
 
-    /** @return Edit|non-empty-list<Problem> a rule is checked against the facts as they are */
-    private function read(mixed $edit, Template $template, int $format): Edit|array
-    {
-        $isReach = is_array($edit) && ($edit['edit'] ?? null) === SetReach::name();
-        if (! $isReach) {
-            return $this->reader($template)->parse($edit, $format);
-        }
-        $reach = (
-            new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template), $this->facts->all())
-        )->parse($edit['reach'] ?? null);
-
-        return is_array($reach) ? $reach : new SetReach($reach);
-    }
-
-    private function reader(Template $template): EditReader
-    {
-        $kindOf = static fn (string $id): ?string => self::kindIn($template->draft_tree['page'] ?? null, $id);
-
-        return new EditReader(
-            $this->trees,
-            new ReachReader(RuleFields::standard(), $this->clock->zone, self::kind($template)),
-            $kindOf,
-        );
-    }
-
     private function log(Template $template): StepLog
     {
-        return new StepLog($this->reader($template));
-    }
-
-    /** The kind of the block with an id in a stored tree; null where there is none. */
-    private static function kindIn(mixed $node, string $id): ?string
-    {
-        if (! is_array($node)) {
-            return null;
-        }
-        if (($node['id'] ?? null) === $id) {
-            return is_string($node['kind'] ?? null) ? $node['kind'] : null;
-        }
-        foreach (is_array($node['children'] ?? null) ? $node['children'] : [] as $child) {
-            $kind = self::kindIn($child, $id);
-            if ($kind !== null) {
-                return $kind;
-            }
-        }
-
-        return null;
-    }
-
-    private function crossing(Template $template): StepConflicts
-    {
-        return new StepConflicts($this->reader($template));
-    }
-
-    /** By whose rules a reach is read; what stands on pages has an empty one, which every kind reads. */
-    private static function kind(Template $template): PageKind
-    {
-        return $template->isPage() ? $template->knownKind() : $template->seenOn();
+        return new StepLog($this->edits->reader($template));
     }
 
     private function save(Template $template, User $user, Draft $draft): void

@@ -11,7 +11,6 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
-use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Step;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TreeFormats;
@@ -35,12 +34,13 @@ final readonly class StepLog
     {
         $last = $step->attempt->gesture === null || $step->origin !== DraftStep::DONE
             ? null
-            : $this->of($template, $user)->latest('id')->first();
+            : DraftStep::query()->where('template_id', $template->id)->latest('id')->first();
         if ($last !== null
+            && $last->user_id === $user->id
             && $last->format === TreeFormats::CURRENT
             && $last->gesture === $step->attempt->gesture
             && $last->origin === DraftStep::DONE
-            && $this->oneSetting($last, $done->edits)) {
+            && $this->decideTheSame($last, $done->edits)) {
             $last->update([
                 'revision' => $template->draft_revision,
                 'edits' => self::arrays($done->edits),
@@ -99,53 +99,97 @@ final readonly class StepLog
             $lists[] = $edits;
         }
 
-        return new Step($lists[0], $lists[1], $stored->origin !== DraftStep::DONE);
+        return new Step($lists[0], $lists[1]);
+    }
+
+    /** What has been done since the revision that a step was made on; nothing where it says none, or the newest. */
+    public function since(Template $template, User $user, StepAttempt $attempt): StepsSince
+    {
+        return new StepsSince(
+            $user,
+            $attempt->window,
+            $attempt->base === null || $attempt->base >= $template->draft_revision
+                ? []
+                : $this->readAll(DraftStep::query()->where('template_id', $template->id)
+                    ->where('revision', '>', $attempt->base)->oldest('id')->get()->all()),
+        );
+    }
+
+    /** What others have done since a step was made. */
+    public function othersSince(Template $template, User $user, DraftStep $step): StepsSince
+    {
+        return new StepsSince($user, null, $this->readAll(
+            DraftStep::query()->where('template_id', $template->id)->where('revision', '>', $step->revision)
+                ->where('user_id', '!=', $user->id)->with('user')->oldest('id')->get()->all(),
+        ));
     }
 
     /**
-     * The steps that led to the draft as it is, where somebody else has worked on it since a step; otherwise none are
-     * needed to take it back.
+     * The steps that led to the draft as it is, where somebody else has worked on it since a step, or one's own were
+     * passed over; otherwise none are needed to take it back.
      *
-     * @return list<Step> oldest first
+     * @param  Step  $step  the same, as the core knows it
+     * @return list<Step> oldest first, that one among them
      */
-    public function history(Template $template, User $user, DraftStep $since): array
+    public function history(Template $template, User $user, DraftStep $since, Step $step): array
     {
         if (! DraftStep::query()->where('template_id', $template->id)
             ->where('id', '>', $since->id)
-            ->where('user_id', '!=', $user->id)
+            ->where(static fn ($other) => $other->where('user_id', '!=', $user->id)->orWhere('passed_over', true))
             ->exists()) {
             return [];
         }
-        $steps = [];
-        /** @var iterable<DraftStep> $latest */
-        $latest = DraftStep::query()->where('template_id', $template->id)
-            ->latest('id')
-            ->limit(self::LOOKED_BACK)
-            ->get();
-        foreach ($latest as $stored) {
-            $step = $this->read($stored);
-            if ($step === null) {
-                break;
-            }
-            array_unshift($steps, $step);
-        }
+        $latest = DraftStep::query()->where('template_id', $template->id)->latest('id')
+            ->limit(self::LOOKED_BACK)->get()->reverse()->all();
 
-        return $steps;
+        return array_map(
+            static fn (array $made): Step => $made[0]->id === $since->id ? $step : $made[1],
+            $this->readAll(array_values($latest)),
+        );
     }
 
     /**
-     * @param  list<string>  $origins
-     * @return array{words: string|null, step: int} its number grows with time, over all templates; 0 where there is
-     *     none
+     * @param  array<DraftStep>  $stored  oldest first
+     * @return list<array{DraftStep, Step}> from the one on after which all can be read
      */
-    public function lastWords(Template $template, User $user, array $origins): array
+    private function readAll(array $stored): array
     {
-        $last = DB::table('draft_steps')->where('template_id', $template->id)
-            ->where('user_id', $user->id)
-            ->where('spent', false)
-            ->whereIn('origin', $origins)->orderByDesc('id')->limit(1)->first(['id', 'words']);
+        $steps = [];
+        foreach (array_reverse($stored) as $one) {
+            $step = $this->read($one);
+            if ($step === null) {
+                break;
+            }
+            $steps[] = [$one, $step];
+        }
 
-        return ['words' => $last === null ? null : (string) $last->words, 'step' => (int) ($last->id ?? 0)];
+        return array_reverse($steps);
+    }
+
+    /**
+     * @return array{undo: string|null, redo: string|null, undoStep: int, redoStep: int, passedOver: int} the last steps
+     *     that can be taken back and done again, with numbers that grow with time, over all templates (0 where there is
+     *     none), and how many were passed over
+     */
+    public function next(Template $template, User $user): array
+    {
+        $last = static fn (array $origins): Builder => DraftStep::query()->select('id')
+            ->where('template_id', $template->id)->where('user_id', $user->id)
+            ->where('spent', false)->whereIn('origin', $origins)->latest('id')->limit(1);
+        $found = Template::query()->whereKey($template->id)->select('id')
+            ->addSelect(['undo' => $last(DraftStep::TAKEN_BACK_BY_UNDO), 'redo' => $last([DraftStep::UNDONE])])
+            ->withCount(['steps as passed' => static fn ($steps) => $steps->passedOver($template, $user)])
+            ->toBase()->first();
+        [$undo, $redo] = [(int) ($found->undo ?? 0), (int) ($found->redo ?? 0)];
+        $words = $undo + $redo === 0 ? [] : DraftStep::query()->whereKey([$undo, $redo])->pluck('words', 'id');
+
+        return [
+            'undo' => $words[$undo] ?? null,
+            'redo' => $words[$redo] ?? null,
+            'undoStep' => $undo,
+            'redoStep' => $redo,
+            'passedOver' => (int) ($found->passed ?? 0),
+        ];
     }
 
     /** A new step ends what could be done again. */
@@ -182,13 +226,19 @@ final readonly class StepLog
         return DraftStep::query()->where('template_id', $template->id)->where('user_id', $user->id);
     }
 
-    /** @param  list<Edit>  $edits */
-    private function oneSetting(DraftStep $last, array $edits): bool
+    /**
+     * Whether both are one edit, and decide one and the same thing.
+     *
+     * @param  list<Edit>  $edits
+     */
+    private function decideTheSame(DraftStep $last, array $edits): bool
     {
         $before = count($last->edits) === 1 ? $this->reader->parse($last->edits[0]) : null;
+        $decided = count($edits) === 1 ? $edits[0]::kind()->decided($edits[0]->toArray()) : [];
 
-        return count($edits) === 1 && $edits[0] instanceof SetValue
-            && $before instanceof SetValue && $edits[0]->sameSetting($before);
+        return $before instanceof Edit
+            && $decided !== []
+            && $before::kind()->decided($before->toArray()) === $decided;
     }
 
     /**

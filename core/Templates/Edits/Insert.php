@@ -29,9 +29,21 @@ final readonly class Insert implements Edit
     ) {
     }
 
-    public static function name(): string
+    public static function kind(): EditKind
     {
-        return 'insert';
+        return new EditKind('insert', '{kind:node} put in', about: 'parent', decides: [], crossing: null);
+    }
+
+    /** @return self|non-empty-list<Problem> */
+    public static function parse(array $input, EditParts $parts): self|array
+    {
+        $place = $parts->place($input);
+        if ($place === null) {
+            return [EditProblem::NotAnEdit->at()];
+        }
+        $node = $parts->block($input['node'] ?? null);
+
+        return $node instanceof Node ? new self($node, ...$place) : $node;
     }
 
     public function apply(Draft $draft, Schema $schema): EditResult|Problem
@@ -59,13 +71,39 @@ final readonly class Insert implements Edit
             return TreeProblem::TooDeep->at($this->parent, ['most' => TreeReader::MAX_DEPTH]);
         }
 
-        return new EditResult($draft->withTree($tree), new Remove($this->node->id), [$this->parent]);
+        return new EditResult(
+            $draft->withTree($tree),
+            new Remove($this->node->id),
+            new Redraw(arranged: [$this->parent], fresh: [$this->node->id]),
+        );
+    }
+
+    public function touches(): Touches
+    {
+        return new Touches(into: [$this->parent], brings: [$this->node]);
+    }
+
+    public function stands(Draft $now): bool
+    {
+        return $now->tree->find($this->node->id)?->toArray() == $this->node->toArray();
+    }
+
+    public function carries(Lines $lines): Lines
+    {
+        return $lines->bring($this->node)->put($this->node->id, $this->parent, $this->after);
+    }
+
+    public function carriedOver(Placing $places): self
+    {
+        $after = $places->after($this->node->id, $this->parent, $this->after);
+
+        return $after === $this->after ? $this : new self($this->node, $this->parent, $after);
     }
 
     public function toArray(): array
     {
         return [
-            'edit' => self::name(),
+            'edit' => self::kind()->name,
             'node' => $this->node->toArray(),
             'parent' => $this->parent,
             'after' => $this->after,

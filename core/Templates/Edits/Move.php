@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
+use Vestibra\Core\Templates\ConflictProblem;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
@@ -28,9 +29,24 @@ final readonly class Move implements Edit
     ) {
     }
 
-    public static function name(): string
+    public static function kind(): EditKind
     {
-        return 'move';
+        return new EditKind(
+            'move',
+            '{block:id} moved',
+            about: 'id',
+            decides: ['place of {id}'],
+            crossing: ConflictProblem::SamePlace,
+        );
+    }
+
+    /** @return self|non-empty-list<Problem> */
+    public static function parse(array $input, EditParts $parts): self|array
+    {
+        $place = $parts->place($input);
+        $id = $input['id'] ?? null;
+
+        return $place !== null && is_string($id) ? new self($id, ...$place) : [EditProblem::NotAnEdit->at()];
     }
 
     public function apply(Draft $draft, Schema $schema): EditResult|Problem
@@ -59,12 +75,40 @@ final readonly class Move implements Edit
         return new EditResult(
             $draft->withTree($tree),
             new self($this->id, $from->id, $from->before($this->id)),
-            array_values(array_unique([$from->id, $this->parent])),
+            new Redraw(
+                arranged: array_values(array_unique([$from->id, $this->parent])),
+                moved: [$this->id],
+                movesOnly: true,
+            ),
         );
+    }
+
+    public function touches(): Touches
+    {
+        return new Touches(works: [$this->id], into: [$this->parent]);
+    }
+
+    public function stands(Draft $now): bool
+    {
+        $parent = $now->tree->parentOf($this->id);
+
+        return $parent?->id === $this->parent && $parent->before($this->id) === $this->after;
+    }
+
+    public function carries(Lines $lines): Lines
+    {
+        return $lines->put($this->id, $this->parent, $this->after);
+    }
+
+    public function carriedOver(Placing $places): self
+    {
+        $after = $places->after($this->id, $this->parent, $this->after);
+
+        return $after === $this->after ? $this : new self($this->id, $this->parent, $after);
     }
 
     public function toArray(): array
     {
-        return ['edit' => self::name(), 'id' => $this->id, 'parent' => $this->parent, 'after' => $this->after];
+        return ['edit' => self::kind()->name, 'id' => $this->id, 'parent' => $this->parent, 'after' => $this->after];
     }
 }

@@ -22,9 +22,17 @@ final readonly class Remove implements Edit
     {
     }
 
-    public static function name(): string
+    public static function kind(): EditKind
     {
-        return 'remove';
+        return new EditKind('remove', '{block:id} taken out', about: 'id', decides: [], crossing: null);
+    }
+
+    /** @return self|non-empty-list<Problem> */
+    public static function parse(array $input, EditParts $parts): self|array
+    {
+        $id = $input['id'] ?? null;
+
+        return is_string($id) ? new self($id) : [EditProblem::NotAnEdit->at()];
     }
 
     public function apply(Draft $draft, Schema $schema): EditResult|Problem
@@ -41,12 +49,33 @@ final readonly class Remove implements Edit
         return new EditResult(
             $draft->withTree($draft->tree->without($this->id)),
             new Insert($node, $parent->id, $parent->before($this->id)),
-            [$parent->id],
+            new Redraw(arranged: [$parent->id]),
         );
+    }
+
+    public function touches(): Touches
+    {
+        return new Touches(ends: [$this->id]);
+    }
+
+    public function stands(Draft $now): bool
+    {
+        return $now->tree->find($this->id) === null;
+    }
+
+    public function carries(Lines $lines): Lines
+    {
+        return $lines->takeOut($this->id);
+    }
+
+    /** What somebody else has taken out already is out. */
+    public function carriedOver(Placing $places): ?self
+    {
+        return $places->has($this->id) ? $this : null;
     }
 
     public function toArray(): array
     {
-        return ['edit' => self::name(), 'id' => $this->id];
+        return ['edit' => self::kind()->name, 'id' => $this->id];
     }
 }

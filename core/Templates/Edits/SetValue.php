@@ -6,6 +6,7 @@ namespace Vestibra\Core\Templates\Edits;
 
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\Width;
+use Vestibra\Core\Templates\ConflictProblem;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditProblem;
@@ -22,18 +23,42 @@ use Vestibra\Core\Templates\TreeReader;
  */
 final readonly class SetValue implements Edit
 {
+    /** Styles alone have a width: anything else is the same at each, and is said for the widest. */
+    public Width $width;
+
     public function __construct(
         public string $id,
         public Question $question,
         public string $setting,
         public mixed $value,
-        public Width $width = Width::Desktop,
+        Width $width = Width::Desktop,
     ) {
+        $this->width = $question === Question::How ? $width : Width::Desktop;
     }
 
-    public static function name(): string
+    public static function kind(): EditKind
     {
-        return 'set';
+        return new EditKind(
+            'set',
+            '{block:id}: {setting}',
+            about: 'id',
+            decides: ['{id} {question} {setting} {width}'],
+            crossing: ConflictProblem::SameSetting,
+        );
+    }
+
+    /** @return self|non-empty-list<Problem> */
+    public static function parse(array $input, EditParts $parts): self|array
+    {
+        $id = $input['id'] ?? null;
+        $question = is_string($input['question'] ?? null) ? Question::tryFrom($input['question']) : null;
+        $width = is_string($input['width'] ?? 'desktop') ? Width::tryFrom($input['width'] ?? 'desktop') : null;
+        $setting = $input['setting'] ?? null;
+        if (! is_string($id) || $question === null || $width === null || ! is_string($setting)) {
+            return [EditProblem::NotAnEdit->at()];
+        }
+
+        return new self($id, $question, $setting, $input['value'] ?? null, $width);
     }
 
     public function apply(Draft $draft, Schema $schema): EditResult|Problem
@@ -60,23 +85,37 @@ final readonly class SetValue implements Edit
         return new EditResult(
             $draft->withTree($tree),
             new self($this->id, $this->question, $this->setting, $before, $this->width),
-            $this->question === Question::How ? [] : [$this->id],
+            $this->question === Question::How ? new Redraw(stylesOnly: true) : new Redraw(touched: [$this->id]),
         );
     }
 
-    /** Whether both speak of the same setting of the same block. */
-    public function sameSetting(self $other): bool
+    public function touches(): Touches
     {
-        return $this->id === $other->id
-            && $this->question === $other->question
-            && $this->setting === $other->setting
-            && $this->width === $other->width;
+        return new Touches(works: [$this->id]);
+    }
+
+    public function stands(Draft $now): bool
+    {
+        $block = $now->tree->find($this->id);
+
+        return $block !== null
+            && $block->value($this->question, $this->width->value, $this->setting) === $this->value;
+    }
+
+    public function carries(Lines $lines): Lines
+    {
+        return $lines;
+    }
+
+    public function carriedOver(Placing $places): self
+    {
+        return $this;
     }
 
     public function toArray(): array
     {
         return [
-            'edit' => self::name(),
+            'edit' => self::kind()->name,
             'id' => $this->id,
             'question' => $this->question->value,
             'width' => $this->width->value,

@@ -6,6 +6,7 @@
     import { onKey } from './deeds/commands';
     import { Drag } from './deeds/drag.svelte';
     import CompareView from './compare/CompareView.svelte';
+    import PassedOverView from './passed-over/PassedOverView.svelte';
     import { onClipboard } from './deeds/clipboard';
     import FittingView from './fitting/FittingView.svelte';
     import KeepPart from './help/KeepPart.svelte';
@@ -54,6 +55,8 @@
         <WhyView {table} mayPublish={screen.may.publish} />
     {:else if table.view === 'compare'}
         <CompareView {table} />
+    {:else if table.view === 'passed-over'}
+        <PassedOverView {table} />
     {:else if table.view === 'fitting'}
         <FittingView {table} />
     {:else if table.view === 'links'}

@@ -17,7 +17,7 @@ import type { Author, Parcel } from './work/outbox';
 import type { Sending } from './work/sending.svelte';
 import { Steps, type How } from './work/steps.svelte';
 
-const VIEWS = ['page', 'reach', 'publish', 'why', 'compare', 'fitting', 'links'] as const;
+const VIEWS = ['page', 'reach', 'publish', 'why', 'compare', 'passed-over', 'fitting', 'links'] as const;
 export type View = (typeof VIEWS)[number];
 
 /**

@@ -10,21 +10,12 @@ use Vestibra\Core\Catalogue\ShopZone;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\ReachReader;
 use Vestibra\Core\Reach\RuleFields;
-use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Draft;
-use Vestibra\Core\Templates\Edit;
 use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\EditResult;
-use Vestibra\Core\Templates\Edits\Insert;
-use Vestibra\Core\Templates\Edits\Move;
-use Vestibra\Core\Templates\Edits\Remove;
-use Vestibra\Core\Templates\Edits\SetReach;
-use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\Question;
 use Vestibra\Core\Templates\TreeReader;
 use Vestibra\Tests\Core\Chance;
-use Vestibra\Tests\Core\Reach\World;
 
 /** Laws that hold for every run of edits, on generated ones. */
 final class EditLawsTest extends TestCase
@@ -43,7 +34,7 @@ final class EditLawsTest extends TestCase
         $draft = Trees::draft();
         $undo = [];
         for ($step = 0; $step < 25; $step++) {
-            $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
+            $applied = DrawnEdits::any($chance, $draft, (string) $step)->apply($draft, Trees::schema());
             if ($applied instanceof EditResult) {
                 $undo[] = [$applied->inverse, $draft];
                 $draft = $applied->draft;
@@ -63,7 +54,7 @@ final class EditLawsTest extends TestCase
     {
         $draft = Trees::draft();
         for ($step = 0; $step < 25; $step++) {
-            $applied = $this->randomEdit($chance, $draft, $step)->apply($draft, Trees::schema());
+            $applied = DrawnEdits::any($chance, $draft, (string) $step)->apply($draft, Trees::schema());
             $draft = $applied instanceof EditResult ? $applied->draft : $draft;
         }
         $stored = json_decode((string) json_encode(TreeReader::write($draft->tree)), true);
@@ -76,10 +67,14 @@ final class EditLawsTest extends TestCase
     #[DataProvider('seeds')]
     public function test_an_edit_reads_as_it_was_written(Chance $chance): void
     {
-        $edit = $this->randomEdit($chance, Trees::draft(), 1);
+        $edit = DrawnEdits::any($chance, Trees::draft(), (string) 1);
         $reader = new EditReader(
             Trees::reader(),
-            new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product),
+            static fn (): ReachReader => new ReachReader(
+                RuleFields::standard(),
+                ShopZone::of('Europe/London'),
+                PageKind::Product,
+            ),
         );
 
         self::assertEquals(
@@ -93,48 +88,9 @@ final class EditLawsTest extends TestCase
     public function test_an_edit_leaves_the_draft_it_was_made_on_alone(Chance $chance): void
     {
         $draft = Trees::draft();
-        $this->randomEdit($chance, $draft, 1)->apply($draft, Trees::schema());
+        DrawnEdits::any($chance, $draft, (string) 1)->apply($draft, Trees::schema());
 
         self::assertEquals(Trees::draft(), $draft);
-    }
-
-    private function randomEdit(Chance $chance, Draft $draft, int $step): Edit
-    {
-        $nodes = iterator_to_array($draft->tree->walk(), false);
-        self::assertNotSame([], $nodes);
-        $any = $chance->pick($nodes);
-        $parent = $chance->pick($nodes);
-        $after = $chance->oneIn(3) || $parent->children === [] ? null : $chance->pick($parent->children)->id;
-        $kind = $chance->pick(['heading', 'text', 'holder', 'column', 'band', 'tabs', 'tab']);
-        $children = $kind === 'holder' ? [Trees::node("c$step", 'price')] : [];
-
-        return $chance->pick([
-            new Insert(Trees::node("i$step", $kind, $children), $parent->id, $after),
-            new Remove($any->id),
-            new Move($any->id, $parent->id, $after),
-            new Move($any->id, $parent->id, $after),
-            new SetValue(
-                $any->id,
-                Question::How,
-                $chance->pick(['size', 'colour', 'gap']),
-                $chance->pick([30, 2, 'sale', '#aabbcc', null]),
-                $chance->pick(Width::cases()),
-            ),
-            new SetValue(
-                $any->id,
-                Question::What,
-                $chance->pick(['text', 'saving', 'level']),
-                $chance
-                    ->pick(['h2', 'both', 'Ünïcode “words”', ['source' => 'product.brand', 'otherwise' => 'x'], null]),
-            ),
-            new SetValue(
-                $any->id,
-                Question::When,
-                $chance->pick(['off', 'widths']),
-                $chance->pick([true, ['phone'], null]),
-            ),
-            new SetReach(World::reach([[World::in($chance->number(1, 5))]])),
-        ]);
     }
 
     /** @return array<string, mixed> */

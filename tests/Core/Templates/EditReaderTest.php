@@ -76,7 +76,11 @@ final class EditReaderTest extends TestCase
     {
         return new EditReader(
             Trees::reader(),
-            new ReachReader(RuleFields::standard(), ShopZone::of('Europe/London'), PageKind::Product),
+            static fn (): ReachReader => new ReachReader(
+                RuleFields::standard(),
+                ShopZone::of('Europe/London'),
+                PageKind::Product,
+            ),
         );
     }
 }

@@ -65,7 +65,7 @@ final class EditsTest extends TestCase
         $applied = $this->apply($edit, Trees::draft());
 
         self::assertEquals($shape, Trees::shape($applied->draft->tree));
-        self::assertSame($touched, $applied->touched);
+        self::assertSame($touched, [...$applied->redraw->touched, ...$applied->redraw->arranged]);
     }
 
     /** @return iterable<string, array{Edit, string}> */
@@ -173,18 +173,18 @@ final class EditsTest extends TestCase
             ['desktop' => ['size' => 30], 'phone' => ['size' => 20], 'tablet' => ['size' => 44]],
             $applied->draft->tree->find('price')?->how,
         );
-        self::assertSame([], $applied->touched);
+        self::assertSame([], [...$applied->redraw->touched, ...$applied->redraw->arranged]);
     }
 
     public function test_words_and_conditions_draw_the_block_anew(): void
     {
         self::assertSame(
             ['text'],
-            $this->apply(new SetValue('text', Question::What, 'text', 'Hello'), Trees::draft())->touched,
+            $this->apply(new SetValue('text', Question::What, 'text', 'Hello'), Trees::draft())->redraw->touched,
         );
         self::assertSame(
             ['text'],
-            $this->apply(new SetValue('text', Question::When, 'off', true), Trees::draft())->touched,
+            $this->apply(new SetValue('text', Question::When, 'off', true), Trees::draft())->redraw->touched,
         );
     }
 

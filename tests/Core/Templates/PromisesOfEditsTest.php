@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Reach;
-use Vestibra\Core\Templates\Conflicts;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Edits\Insert;
@@ -96,7 +95,7 @@ final class PromisesOfEditsTest extends TestCase
         $mine = self::anyMove($chance, 6);
         $done = $mine->apply($draft, Trees::schema());
         self::assertInstanceOf(EditResult::class, $done);
-        self::assertTrue(Conflicts::stands($mine, $done->draft));
+        self::assertTrue($mine->stands($done->draft));
         $now = $done->draft;
         for ($step = 0; $step < $chance->number(1, 4); $step++) {
             $next = $chance->oneIn(3)
@@ -109,7 +108,7 @@ final class PromisesOfEditsTest extends TestCase
         $changesNothing = $again instanceof EditResult && self::ids($again->draft) === self::ids($now);
         self::assertSame(
             $changesNothing,
-            Conflicts::stands($mine, $now),
+            $mine->stands($now),
             "seed $chance->seed: ".implode(' ', self::ids($now)),
         );
     }

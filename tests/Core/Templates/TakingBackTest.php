@@ -268,7 +268,7 @@ final class TakingBackTest extends TestCase
         $done = (new TakingBack(Trees::schema()))->of($step, $this->draft, $this->history);
         if ($done instanceof Stepped) {
             $this->draft = $done->draft;
-            $this->history[] = new Step($done->edits, $done->inverses, true);
+            $this->history[] = new Step($done->edits, $done->inverses);
         }
 
         return $done;

@@ -22,9 +22,12 @@ final class Trees implements Ids
         return 'new'.++$this->count;
     }
 
+    /** A value, put together once: it takes as long as fifty edits. */
     public static function schema(): Schema
     {
-        return Kinds::composer()->schema;
+        static $schema = null;
+
+        return $schema ??= Kinds::composer()->schema;
     }
 
     public static function reader(): TreeReader

@@ -54,7 +54,7 @@ final readonly class EditedCanvas
                 + ['parts' => [], 'css' => null, 'styles' => new stdClass, 'notice' => $done->notice];
         }
         $state = $this->state->of($template, draft: $done->draft) + ['notice' => $done->notice];
-        if ($done->stylesOnly && $done->before !== null) {
+        if ($done->redraw->stylesOnly && $done->before !== null) {
             return $state + ['parts' => []] + $this->styles($done, null);
         }
         $all = $this->all($done);
@@ -101,7 +101,7 @@ final readonly class EditedCanvas
         if ($room === null) {
             return $state + ['parts' => [], 'css' => null, 'styles' => new stdClass];
         }
-        if ($done->stylesOnly && $done->before !== null) {
+        if ($done->redraw->stylesOnly && $done->before !== null) {
             return $state + ['parts' => []] + $this->styles($done, null);
         }
         $all = $this->all($done);

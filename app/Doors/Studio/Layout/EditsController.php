@@ -16,6 +16,7 @@ use Vestibra\App\Ground\Problems\TemplateProblem;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Drafting\Drafting;
+use Vestibra\App\Work\Drafting\PassedOver;
 use Vestibra\App\Work\Drafting\Presence;
 use Vestibra\App\Work\Drafting\StepAttempt;
 use Vestibra\App\Work\Drafting\StepResult;
@@ -76,6 +77,23 @@ final readonly class EditsController
             $templateId,
             $this->drafting->redo($templateId, SignedIn::user(), self::attempt($request)),
         );
+    }
+
+    /** What undo and redo passed over, with what each would take from whom. */
+    public function passedOver(Request $request, Template $template, PassedOver $passed): JsonResponse
+    {
+        return new JsonResponse($passed->page($template, SignedIn::user(), Asked::id($request, 'before')));
+    }
+
+    /** Takes back, or does again, one of those after all, as a new step. */
+    public function afterAll(Request $request, int $templateId): JsonResponse
+    {
+        return $this->answer($request, $templateId, $this->drafting->afterAll(
+            $templateId,
+            SignedIn::user(),
+            Asked::id($request, 'step'),
+            self::attempt($request),
+        ));
     }
 
     /** Puts what is live in the place of the draft; like every step it can be taken back. */

@@ -270,6 +270,12 @@ export const pageCommands: Command[] = [
         everywhere: true,
     },
     {
+        words: 'What undo passed over',
+        can: (table) => table.view !== 'passed-over' && table.draft.passedOver > 0,
+        do: (table) => (table.view = 'passed-over'),
+        everywhere: true,
+    },
+    {
         words: 'Fitting: try it on every page',
         can: (table) => table.about.isPage && table.view !== 'fitting',
         do: (table) => (table.view = 'fitting'),

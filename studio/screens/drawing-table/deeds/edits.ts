@@ -4,6 +4,7 @@ import { counted } from '../../../lib/words';
 import type { Edit, NewNode, TreeNode } from '../../../lib/types';
 import { find, parentOf, placeBeside, withIds, type Kinds, type Place } from '../tree/tree';
 import type { Drawn } from '../work/drawn.svelte';
+import { about } from '../work/outbox';
 
 /** Where edits are made: what is worked on, what is selected there, and what takes a step back. */
 interface Worked {
@@ -52,10 +53,10 @@ export class Edits {
      */
     private meant(edits: Edit[]): Drawn {
         const [first] = edits;
-        if (first?.edit === 'reach') return this.on.page;
-        const id =
-            first === undefined ? undefined : 'id' in first ? first.id : 'parent' in first ? first.parent : undefined;
-        return (id === undefined ? undefined : this.on.drawn.find((one) => find(one.draft.tree, id))) ?? this.on.now;
+        if (first === undefined) return this.on.now;
+        const id = about(first);
+        if (id === null) return this.on.page;
+        return this.on.drawn.find((one) => find(one.draft.tree, id)) ?? this.on.now;
     }
 
     /**

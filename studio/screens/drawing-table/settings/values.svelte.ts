@@ -22,10 +22,10 @@ export class Values {
     ) {}
 
     set(id: string, question: Question, setting: string, value: Value, gesture?: string): Promise<boolean> {
-        const width = question === 'how' ? this.on.widthName : 'desktop';
-        const key = `${id} ${question} ${setting}${question === 'how' ? ` ${width}` : ''}`;
+        const edit = change(id, question, setting, question === 'how' ? this.on.widthName : 'desktop', value);
+        const [key = ''] = decides(edit);
         this.asked = { ...this.asked, [key]: value };
-        const sent = this.on.edits.send([{ edit: 'set', id, question, setting, value, width }], gesture);
+        const sent = this.on.edits.send([edit], gesture);
         void sent.then(() => {
             if (this.asked[key] !== value) return;
             this.asked = Object.fromEntries(Object.entries(this.asked).filter(([one]) => one !== key));
@@ -35,7 +35,7 @@ export class Values {
 
     /** What a setting shows now: the block's own value, else its default. */
     of(node: TreeNode, setting: Setting): Value {
-        const asked = this.askedFor(`${node.id} ${setting.question} ${setting.name}`);
+        const asked = this.askedFor(node.id, setting.question, setting.name, 'desktop');
         if (asked !== undefined) return asked ?? setting.default;
         const values = setting.question === 'what' ? node.what : node.when;
         return values?.[setting.name] ?? setting.default;
@@ -44,7 +44,7 @@ export class Values {
     /** A style as it is at the width that is looked at, with where it comes from. */
     style(node: TreeNode, name: string): StyleValue {
         const width = this.on.widthName;
-        const asked = this.askedFor(`${node.id} how ${name} ${width}`);
+        const asked = this.askedFor(node.id, 'how', name, width);
         if (asked === undefined) return this.eased(node, name, styleAt(node, name, width));
         if (asked !== null) return { value: asked, from: width };
         return this.eased(node, name, styleAt(withoutStyle(node, name, width), name, width));
@@ -62,11 +62,16 @@ export class Values {
     }
 
     /** One's own value: on its way, or one that somebody else has set differently, until it is decided. */
-    private askedFor(key: string): Value | undefined {
+    private askedFor(id: string, question: Question, setting: string, width: WidthName): Value | undefined {
+        const [key = ''] = decides(change(id, question, setting, width, null));
         if (key in this.asked) return this.asked[key];
         for (const kept of this.on.sending.kept.filter((one) => one.why === 'conflict')) {
-            for (const edit of editsOf(kept)) if (edit.edit === 'set' && decides(edit) === key) return edit.value;
+            for (const edit of editsOf(kept)) if ('value' in edit && decides(edit).includes(key)) return edit.value;
         }
         return undefined;
     }
+}
+
+function change(id: string, question: Question, setting: string, width: WidthName, value: Value) {
+    return { edit: 'set', id, question, setting, width, value } satisfies Edit;
 }

@@ -20,7 +20,7 @@
 
     /** As words for a person, with the blocks in the form that can be pasted. */
     async function copy(list: Kept[]): Promise<void> {
-        const blocks = list.flatMap(editsOf).flatMap((edit) => (edit.edit === 'insert' ? [edit.node] : []));
+        const blocks = list.flatMap(editsOf).flatMap((edit) => ('node' in edit ? [edit.node] : []));
         const text =
             blocks.length > 0 ? JSON.stringify({ vestibra: 'blocks', format: 1, blocks }) : list.map(words).join('\n');
         try {

@@ -1,11 +1,14 @@
+import { editKinds } from '../../../generated/names';
 import type { Refused } from '../../../lib/http';
 import { notices } from '../../../lib/notices.svelte';
 import type { DraftState, Edit, TreeNode } from '../../../lib/types';
 import { editsOf, type Kept, type Parcel } from './outbox';
 import { find, type Kinds } from '../tree/tree';
 import type { How } from './steps.svelte';
+import type { View } from '../table.svelte';
 
 interface Undoing {
+    view: View;
     readonly draft: DraftState;
     undo(how: How): Promise<boolean>;
     redo(how: How): Promise<boolean>;
@@ -34,41 +37,69 @@ export function refusalNotice(table: Undoing, error: Refused, parcel: Parcel): v
         notices.trouble(error);
         return;
     }
+    const see = () =>
+        table.draft.passedOver > 0
+            ? [{ words: 'See what was passed over', do: () => (table.view = 'passed-over') }]
+            : [];
     if (typeof error.body.conflict === 'string') {
+        const left = parcel.what === 'undo' ? table.draft.undo : table.draft.redo;
+        const passOver = async (): Promise<void> => {
+            if (await takeBack({ passOver: true })) notices.say(`“${left ?? ''}” was left as it is.`, ...see());
+        };
         notices.warn(
             error.message,
             { words: 'Take mine back all the same', do: () => void takeBack({ knowingly: true }) },
-            { words: 'Leave it, and take back what was before', do: () => void takeBack({ passOver: true }) },
+            { words: 'Leave it, and take back what was before', do: () => void passOver() },
         );
         return;
     }
     const next = parcel.what === 'undo' ? table.draft.undo : table.draft.redo;
-    if (next === null) notices.trouble(error);
-    else notices.warn(error.message, { words: `Go on with “${next}”`, do: () => void takeBack({}) });
+    notices.warn(
+        error.message,
+        ...(next === null ? [] : [{ words: `Go on with “${next}”`, do: () => void takeBack({}) }]),
+        ...see(),
+    );
 }
 
 /** An edit that waits, in words: what it is on, with both values where two have set it. */
 export function editWords(table: Named, edit: Edit, why: Kept['why']): string {
-    if (edit.edit === 'insert')
-        return `${table.kinds.knows(edit.node.kind) ? table.kinds.of(edit.node.kind).name : 'A block'} put in`;
-    if (edit.edit === 'reach') return 'where it appears';
-    if (edit.edit === 'replace') return 'the whole page';
+    const fields: Record<string, unknown> = { ...edit };
+    const words = editKinds[edit.edit].words.replace(
+        /\{(\w+)(?::(\w+))?\}/g,
+        (_hole, what: 'block' | 'kind' | 'setting', field = '') => {
+            if (what === 'block') return nameOf(table, fields[field]);
+            return what === 'kind' ? kindOf(table, fields[field]) : 'setting' in edit ? label(table, edit) : '';
+        },
+    );
+    if (!('value' in edit)) return words;
+    if (why !== 'conflict') return `${words} (${shown(edit.value)})`;
     const node = find(table.draft.tree, edit.id);
-    const name = node ? table.about.nameOfNode(node) : 'A block that is not there any more';
-    if (edit.edit !== 'set') return `${name} ${edit.edit === 'move' ? 'moved' : 'taken out'}`;
+    const theirs =
+        edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
+    return `${words} (theirs is ${shown(theirs)}, yours ${shown(edit.value)}).`;
+}
+
+function nameOf(table: Named, id: unknown): string {
+    const node = typeof id === 'string' ? find(table.draft.tree, id) : null;
+    return node ? table.about.nameOfNode(node) : 'A block that is not there any more';
+}
+
+function kindOf(table: Named, node: unknown): string {
+    const kind = typeof node === 'object' && node !== null && 'kind' in node ? String(node.kind) : '';
+    return table.kinds.knows(kind) ? table.kinds.of(kind).name : 'A block';
+}
+
+function label(table: Named, edit: Extract<Edit, { setting: string }>): string {
+    const node = find(table.draft.tree, edit.id);
     const definition =
         node &&
         table.kinds
             .of(node.kind)
             .settings.find((setting) => setting.question === edit.question && setting.name === edit.setting);
-    const label = (
+    return (
         definition?.label ??
         (edit.question === 'how' && node ? styleWords(table, node.kind, edit.setting) : edit.setting)
     ).toLowerCase();
-    if (why !== 'conflict') return `${name}, ${label}: ${shown(edit.value)}`;
-    const theirs =
-        edit.question === 'how' ? node?.how?.[edit.width]?.[edit.setting] : node?.[edit.question]?.[edit.setting];
-    return `${name}, ${label}: theirs is ${shown(theirs)}, yours ${shown(edit.value)}.`;
 }
 
 /** The name of a style in words: `now.size:hovered` is *now, size, hovered*. */

@@ -1,3 +1,4 @@
+import { editKinds } from '../../../generated/names';
 import { freshId } from '../../../lib/ids';
 import { BrowserStore, type Lasting } from './lasting';
 import type { Edit } from '../../../lib/types';
@@ -10,7 +11,7 @@ export interface Author {
 /** One step of work on its way to the server. The key is the same for every try, so that it is made once. */
 export interface Parcel {
     key: string;
-    what: 'edits' | 'undo' | 'redo' | 'throw-away' | 'start';
+    what: 'edits' | 'undo' | 'redo' | 'after-all' | 'throw-away' | 'start';
     body: object;
     /** The revision it was made on. */
     base: number;
@@ -37,13 +38,24 @@ export function editsOf(parcel: Parcel): Edit[] {
     return parcel.what === 'edits' ? ((parcel.body as { edits?: Edit[] }).edits ?? []) : [];
 }
 
-/** What an edit decides: two with the same key cannot both hold. Null where every edit stands for itself. */
-export function decides(edit: Edit): string | null {
-    if (edit.edit === 'reach') return 'reach';
-    if (edit.edit === 'move') return `place of ${edit.id}`;
-    return edit.edit === 'set'
-        ? `${edit.id} ${edit.question} ${edit.setting}${edit.question === 'how' ? ` ${edit.width}` : ''}`
-        : null;
+/** What an edit decides: two that decide one thing differently cannot both hold. None: it stands for itself. */
+export function decides(edit: Edit): string[] {
+    const fields: Record<string, unknown> = { ...edit };
+    return editKinds[edit.edit].decides.map((pattern) =>
+        pattern.replace(/\{([a-zA-Z]+)\}/g, (_hole, field: string) => String(fields[field] ?? '')),
+    );
+}
+
+/** The id of the block that an edit is about; null where it is about the page. */
+export function about(edit: Edit): string | null {
+    const field = editKinds[edit.edit].about;
+    const fields: Record<string, unknown> = { ...edit };
+    const id = field === null ? null : fields[field];
+    return typeof id === 'string' ? id : null;
+}
+
+function shares(edit: Edit, decided: readonly string[]): boolean {
+    return decides(edit).some((one) => decided.includes(one));
 }
 
 /**
@@ -108,13 +120,10 @@ export class Outbox {
     hold(edits: Edit[]): Edit[] {
         const free: Edit[] = [];
         for (const edit of edits) {
-            const key = decides(edit);
-            const conflict =
-                key === null
-                    ? undefined
-                    : this.undecided.find(
-                          (one) => one.why === 'conflict' && editsOf(one).some((mine) => decides(mine) === key),
-                      );
+            const decided = decides(edit);
+            const conflict = this.undecided.find(
+                (one) => one.why === 'conflict' && editsOf(one).some((mine) => shares(mine, decided)),
+            );
             if (!conflict) {
                 free.push(edit);
                 continue;
@@ -123,7 +132,7 @@ export class Outbox {
                 ...conflict,
                 body: {
                     ...conflict.body,
-                    edits: editsOf(conflict).map((mine) => (decides(mine) === key ? edit : mine)),
+                    edits: editsOf(conflict).map((mine) => (shares(mine, decided) ? edit : mine)),
                 },
             };
             this.undecided = this.undecided.map((one) => (one === conflict ? changed : one));
@@ -134,11 +143,10 @@ export class Outbox {
 
     /** What was set anew since needs no sending any more. */
     supersede(parcel: Parcel): void {
-        const set = new Set(editsOf(parcel).map(decides));
-        const stale = this.undecided.filter((one) => {
-            const keys = editsOf(one).map(decides);
-            return one.why === 'refused' && keys.every((key) => key !== null && set.has(key));
-        });
+        const set = editsOf(parcel).flatMap(decides);
+        const stale = this.undecided.filter(
+            (one) => one.why === 'refused' && editsOf(one).every((edit) => decidedBy(edit, set)),
+        );
         if (stale.length > 0) this.release(stale.map((one) => one.key));
     }
 
@@ -208,6 +216,12 @@ export class Outbox {
     private lock(window: string): string {
         return `${PREFIX}-lock/${this.templateId}/${window}`;
     }
+}
+
+/** Whether an edit decides something, and all of it is decided anew. */
+function decidedBy(edit: Edit, set: readonly string[]): boolean {
+    const decided = decides(edit);
+    return decided.length > 0 && decided.every((one) => set.includes(one));
 }
 
 /** What a window wrote; one of an earlier version wrote its parcels alone. */

@@ -171,6 +171,101 @@ final class ConflictsTest extends TestCase
         self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
     }
 
+    public function test_what_was_passed_over_is_listed_with_what_it_would_take_from_whom_and_can_be_taken_after_all(): void
+    {
+        $this->send($this->owner, [$this->set('size', 40)]);
+        $this->send($this->other, [$this->set('size', 50)]);
+        $this->actingAs($this->owner)->postJson($this->address('undo'), ['passOver' => true])->assertStatus(422)
+            ->assertJsonPath('state.passedOver', 1)
+            ->assertJsonPath('problems.0.code', 'edit.nothing-to-undo');
+        $step = $this->getJson($this->address('passed-over'))->assertOk()->json('steps');
+        self::assertSame(
+            [[
+                'Price: now, size', true, true,
+                'Vi has set this to something else since; that would be taken away.',
+            ]],
+            array_map(static fn (array $one): array => [$one['words'], $one['undoes'], $one['can'], $one['why']], $step),
+        );
+        $this->postJson($this->address('after-all'), ['step' => $step[0]['id'], 'key' => 'after'])->assertOk()
+            ->assertJsonPath('passedOver', 0)
+            ->assertJsonPath('redo', 'Price: now, size');
+        self::assertNull($this->how());
+        $this->postJson($this->address('after-all'), ['step' => $step[0]['id'], 'key' => 'after'])->assertOk();
+        $this->postJson($this->address('after-all'), ['step' => $step[0]['id'], 'key' => 'other'])->assertStatus(422);
+        $this->postJson($this->address('redo'), ['knowingly' => true])->assertOk();
+        self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
+    }
+
+    public function test_nobody_sees_or_takes_what_was_passed_over_for_somebody_else(): void
+    {
+        $this->send($this->owner, [$this->set('size', 40)]);
+        $this->send($this->other, [$this->set('size', 50)]);
+        $this->actingAs($this->owner)->postJson($this->address('undo'), ['passOver' => true]);
+        $step = $this->getJson($this->address('passed-over'))->json('steps.0.id');
+
+        $this->actingAs($this->other)->getJson($this->address('passed-over'))->assertJsonPath('steps', []);
+        $this->postJson($this->address('after-all'), ['step' => $step])->assertStatus(422);
+        self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
+    }
+
+    public function test_what_was_passed_over_comes_in_pages_newest_first(): void
+    {
+        for ($size = 1; $size <= 23; $size++) {
+            $this->send($this->owner, [$this->set('size', 30 + $size)]);
+        }
+        $this->send($this->other, [$this->set('size', 80)]);
+        $this->actingAs($this->owner);
+        for ($times = 1; $times <= 23; $times++) {
+            $this->postJson($this->address('undo'), ['passOver' => true]);
+        }
+        $first = $this->getJson($this->address('passed-over'))->json();
+        $second = $this->getJson($this->address('passed-over').'?before='.$first['steps'][19]['id'])->json();
+
+        self::assertSame([20, true, 3, false], [
+            count($first['steps']), $first['more'], count($second['steps']), $second['more'],
+        ]);
+        $ids = array_column([...$first['steps'], ...$second['steps']], 'id');
+        self::assertSame(DraftStep::query()->where('passed_over', true)->latest('id')->pluck('id')->all(), $ids);
+    }
+
+    public function test_a_place_named_on_an_older_revision_is_found_where_it_was(): void
+    {
+        $column = $this->parentOf($this->price);
+        $before = $this->childrenOf($column);
+        $at = (int) array_search($this->price, $before, true);
+        $this->send($this->owner, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
+        $this->send($this->other, [[
+            'edit' => 'insert', 'node' => ['id' => 'late', 'kind' => 'rating'], 'parent' => $column,
+            'after' => $this->price,
+        ]], base: 1)->assertOk();
+
+        self::assertSame(
+            array_values([...array_slice($before, 0, $at), 'late', ...array_slice($before, $at + 1)]),
+            $this->childrenOf($column),
+        );
+    }
+
+    public function test_taking_out_what_somebody_has_taken_out_already_is_done(): void
+    {
+        $this->send($this->owner, [['edit' => 'remove', 'id' => $this->price]])->assertOk();
+        $this->send($this->other, [['edit' => 'remove', 'id' => $this->price]], base: 1)->assertOk()
+            ->assertJsonPath('revision', 2);
+    }
+
+    public function test_a_slide_that_somebody_came_between_is_two_steps_and_the_log_tells_what_happened(): void
+    {
+        $this->send($this->owner, [$this->set('size', 40)], more: ['gesture' => 'slide'])->assertOk();
+        $this->send($this->other, [$this->set('size', 50)])->assertOk();
+        $this->send($this->owner, [$this->set('size', 41)], more: ['gesture' => 'slide'])->assertOk();
+        $this->send($this->owner, [$this->set('size', 42)], more: ['gesture' => 'slide'])->assertOk();
+
+        self::assertSame(
+            [40, 50, 42],
+            DraftStep::query()->oldest('id')->get()->map(static fn (DraftStep $step): mixed => $step->edits[0]['value'])
+                ->all(),
+        );
+    }
+
     public function test_what_somebody_set_and_took_back_again_stands_in_nobodys_way(): void
     {
         $this->send($this->owner, [$this->set('size', 40)]);

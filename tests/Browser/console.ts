@@ -1,0 +1,18 @@
+import { execFileSync } from 'node:child_process';
+import { resolve } from 'node:path';
+import { firstPort, room } from './room';
+
+/** Runs a command of the application on the shop of one worker; answers what it prints. */
+export function artisan(worker: number, words: string[], input = ''): string {
+    return execFileSync('php', ['artisan', ...words], {
+        encoding: 'utf8',
+        input,
+        env: {
+            ...process.env,
+            DB_DATABASE: `${room}/shops/${(firstPort + worker).toString()}/shop.sqlite`,
+            PICTURES_FOLDER: `${room}/pictures`,
+            FILES_FOLDER: `${room}/files`,
+            APP_CONFIG_CACHE: resolve('storage/app/no-config.php'),
+        },
+    });
+}
