@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Pages\ProductPages;
-use Vestibra\App\Reach\Rules\ReachSql;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Bench\Opponents\ReachByHand;

@@ -52,6 +52,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         Console\RestoreCommand::class,
         Console\TemplateCommand::class,
         Console\CatalogueCommand::class,
+        Console\ModelsCommand::class,
         Console\TypesCommand::class,
         Console\UserCommand::class,
         Console\VerdictCommand::class,

@@ -6,7 +6,7 @@ namespace Vestibra\Demo;
 
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\Core\Catalogue\Folding;
 
 /** Generated products beside the invented ones, to see how the shop stands up to a large catalogue. */

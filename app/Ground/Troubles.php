@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Ground;
 
-use Illuminate\Support\Facades\DB;
 use Throwable;
+use Vestibra\App\Ground\Models\Trouble;
 
 /** What went wrong in the shop, kept until somebody has seen to it. Writing it down never breaks a page. */
 final class Troubles
@@ -19,7 +19,7 @@ final class Troubles
         bool $draft = false,
     ): void {
         try {
-            DB::table('troubles')->upsert([
+            Trouble::query()->toBase()->upsert([
                 'template_id' => $templateId,
                 'block_id' => $blockId,
                 'kind' => $kind,
@@ -35,6 +35,6 @@ final class Troubles
 
     public function settle(int $id): void
     {
-        DB::table('troubles')->where('id', $id)->delete();
+        Trouble::query()->toBase()->where('id', $id)->delete();
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\ComposedNode;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Composer;
@@ -96,13 +96,13 @@ final class CartWay
     private function leads(int $template): bool
     {
         return $this->leads[$template] ??=
-            ($tree = DB::table('templates')->where('id', $template)->value('live_tree')) !== null
+            ($tree = Template::query()->toBase()->where('id', $template)->value('live_tree')) !== null
             && $this->isIn($this->stored->tree(json_decode((string) $tree, true)));
     }
 
     private function someLead(PageKind $around): bool
     {
-        $live = DB::table('templates')->where('page_kind', $around->value)
+        $live = Template::query()->toBase()->where('page_kind', $around->value)
             ->whereNotNull('live_tree')
             ->pluck('id')
             ->all();
@@ -144,7 +144,9 @@ final class CartWay
     /** @param  callable(Node): bool  $is */
     private function holds(Node $tree, callable $is): bool
     {
-        $shared = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
+        $shared = Template::query()
+            ->toBase()
+            ->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
             ->whereNotNull('live_tree')
             ->pluck('live_tree')
             ->all();

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
-use Illuminate\Support\Facades\DB;
 use LogicException;
+use Vestibra\App\PagesOut\Sql\PlacedTrees;
 use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Reach\Trees\StoredDrafts;
-use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Templates\Node;
-use Vestibra\Core\Templates\TemplateRole;
 
 /**
  * The trees of cards, as they are live: the one that a grid chose, else the fallback card. One query for each card on a
@@ -49,13 +47,7 @@ final class LiveCards
         if ($this->lent !== [] && isset($this->lent[$card ?? CardPlaces::fallback()])) {
             return $this->lent[$card ?? CardPlaces::fallback()];
         }
-        $rows = DB::select(
-            'select t.id, f.template_id is not null as fallback, t.draft_revision, t.live_revision, t.draft_tree, '
-                .'t.live_tree from templates t'
-            .' left join fallbacks f on f.template_id = t.id and f.page_kind = ?'
-            .' where t.role = ? and t.let_go_at is null and (t.id = ? or f.template_id is not null) order by fallback',
-            [PageKind::Card->value, TemplateRole::Card->value, $card],
-        );
+        $rows = PlacedTrees::cards($card);
         foreach ($card === null
             ? array_filter($rows, static fn (object $row): bool => (bool) ($row->fallback ?? false))
             : $rows as $row) {

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
-use Illuminate\Support\Facades\DB;
 use LogicException;
+use stdClass;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Pages\SubjectKind;
@@ -47,10 +48,8 @@ final class LiveParts
         $schema = $this->composer->schema;
         $numbers = PlacedParts::parts($tree, $schema);
         $parts = $numbers === [] ? [] : $this->trees(
-            'select id as place, * from templates where role = ? and let_go_at is null and id in ('
-                .implode(',', $numbers)
-                .')',
-            [TemplateRole::Part->value],
+            Template::query()->toBase()->where('role', TemplateRole::Part)->whereNull('let_go_at')
+                ->whereIntegerInRaw('id', $numbers)->get(['id as place', 'templates.*'])->all(),
             $drafts,
         );
         $facts = $subject->kind() !== SubjectKind::Product ? [] : array_values(array_unique(array_merge(
@@ -58,8 +57,8 @@ final class LiveParts
             ...array_map(static fn (Node $part): array => PlacedParts::facts($part, $schema), array_values($parts)),
         )));
         $own = $facts === [] ? [] : $this->trees(
-            'select fact_id as place, * from templates where product_id = ? and fact_id in ('.implode(',', $facts).')',
-            [$subject->id()],
+            Template::query()->toBase()->where('product_id', $subject->id())->whereIntegerInRaw('fact_id', $facts)
+                ->get(['fact_id as place', 'templates.*'])->all(),
             $drafts,
         );
 
@@ -67,14 +66,14 @@ final class LiveParts
     }
 
     /**
-     * @param  list<string|int>  $bindings
+     * @param  array<stdClass>  $rows
      * @param  list<int>  $drafts
      * @return array<int, Node>
      */
-    private function trees(string $query, array $bindings, array $drafts): array
+    private function trees(array $rows, array $drafts): array
     {
         $trees = [];
-        foreach (DB::select($query, $bindings) as $row) {
+        foreach ($rows as $row) {
             $draft = in_array($row->id, $drafts, true);
             $stored = $draft ? $row->draft_tree : $row->live_tree;
             if ($stored !== null) {

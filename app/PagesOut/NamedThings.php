@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Files\Files;
+use Vestibra\App\Ground\Models\Picture as PictureRow;
 use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Picture;
@@ -74,7 +74,7 @@ final readonly class NamedThings
     private static function pictures(array $ids): array
     {
         $pictures = [];
-        foreach ($ids === [] ? [] : DB::table('pictures')->whereIn('id', $ids)->get() as $row) {
+        foreach ($ids === [] ? [] : PictureRow::query()->toBase()->whereIn('id', $ids)->get() as $row) {
             $pictures[$row->id] = ProductReader::picture($row);
         }
 

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Vestibra\App\PagesOut;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\PagesOut\Sql\NeighbouringProducts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Records\Models\Catalogue\Review;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Shop\Cart;
 use Vestibra\App\Shop\Listing;
 use Vestibra\App\Words\ReachWords;
@@ -28,9 +30,9 @@ use Vestibra\Core\Reach\Reach;
 final readonly class PageShop implements Shop
 {
     private const SORTS = [
-        'newest' => 'written_at desc, id desc',
-        'highest' => 'stars desc, written_at desc, id desc',
-        'lowest' => 'stars, written_at desc, id desc',
+        'newest' => [],
+        'highest' => ['stars' => 'desc'],
+        'lowest' => ['stars' => 'asc'],
     ];
 
     /** @param  CardContexts|null  $cards  null on a card, which lists no products */
@@ -73,7 +75,7 @@ final readonly class PageShop implements Shop
     public function nameOf(string $things, int $id): ?string
     {
         $table = ['fact' => 'facts', 'option' => 'options'][$things] ?? null;
-        $name = $this->looking->explain && $table !== null ? DB::table($table)->where('id', $id)->value('name') : null;
+        $name = $this->looking->explain && $table !== null ? Rows::in($table)->where('id', $id)->value('name') : null;
 
         return is_string($name) ? $name : null;
     }
@@ -124,13 +126,8 @@ final readonly class PageShop implements Shop
     public function neighbours(): array
     {
         $category = $this->subject instanceof Product ? $this->subject->mainCategoryId : null;
-        $beside = fn (string $before, string $order): ?object => DB::selectOne(
-            'select p.id, p.title, p.slug from products p join category_product c on c.product_id = p.id'
-            ." where c.category_id = ? and p.published = 1 and (p.title_order, p.id) $before (select title_order, id "
-            .'from products where id = ?)'
-            ." order by p.title_order $order, p.id $order limit 1",
-            [$category, $this->subject->id()],
-        );
+        $beside = fn (string $before, string $order): ?object =>
+            NeighbouringProducts::beside($before, $order, $category, $this->subject->id());
         $card = static fn (?object $row): ?array =>
             $row === null ? null : ['title' => $row->title ?? '', 'address' => '/p/'.rawurlencode($row->slug ?? '')];
 
@@ -168,11 +165,11 @@ final readonly class PageShop implements Shop
     {
         $order = self::SORTS[$this->reviewOrder() ?? $sort] ?? self::SORTS['newest'];
         $reviews = [];
-        foreach (DB::select(
-            'select author, stars, words, written_at from reviews where product_id = ? and published = 1 order by '
-                ."$order limit ?",
-            [$this->subject->id(), $most],
-        ) as $row) {
+        $found = Review::query()->published()->toBase()->where('product_id', $this->subject->id());
+        foreach ($order + ['written_at' => 'desc', 'id' => 'desc'] as $column => $direction) {
+            $found->orderBy($column, $direction);
+        }
+        foreach ($found->limit($most)->get(['author', 'stars', 'words', 'written_at']) as $row) {
             $reviews[] = [
                 'author' => $row->author,
                 'stars' => $row->stars,

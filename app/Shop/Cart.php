@@ -6,9 +6,10 @@ namespace Vestibra\App\Shop;
 
 use DateTimeImmutable;
 use Illuminate\Contracts\Session\Session;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Models\Catalogue\Variant as VariantRow;
+use Vestibra\App\Shop\Sql\CartRows;
 use Vestibra\Core\Catalogue\Variant;
 use Vestibra\Core\Selling\CartLimits;
 use Vestibra\Core\Selling\CartLine;
@@ -38,11 +39,12 @@ final readonly class Cart
     /** @return stdClass|null the variant with its product, when it can be bought by anybody */
     public function buyable(int $variantId): ?stdClass
     {
-        $row = DB::selectOne(
-            'select v.*, p.title, p.slug from variants v join products p on p.id = v.product_id'
-            .' where v.id = ? and v.published = 1 and p.published = 1',
-            [$variantId],
-        );
+        $row = VariantRow::query()->published()
+            ->toBase()
+            ->join('products', 'products.id', '=', 'variants.product_id')
+            ->where('variants.id', $variantId)
+            ->where('products.published', true)
+            ->first(['variants.*', 'products.title', 'products.slug']);
 
         return $row instanceof stdClass ? $row : null;
     }
@@ -67,17 +69,7 @@ final readonly class Cart
     public function read(DateTimeImmutable $now): array
     {
         $quantities = $this->quantities();
-        $rows = $quantities === [] ? [] : DB::select(
-            'select v.*, p.title, p.slug, coalesce((select file from pictures where pictures.id = v.picture_id),'
-            .' (select file from product_pictures pp join pictures on pictures.id = pp.picture_id where '
-            .'pp.product_id = p.id order by pp.position limit 1)) as file,'
-            ." (select group_concat(o.name || ' ' || ov.label, ' · ') from variant_values vv join options o on o.id "
-            .'= vv.option_id'
-            .' join option_values ov on ov.id = vv.option_value_id where vv.variant_id = v.id) as choice'
-            .' from variants v join products p on p.id = v.product_id where v.published = 1 and p.published = 1 and '
-            .'v.id in ('
-            .implode(',', array_keys($quantities)).')',
-        );
+        $rows = $quantities === [] ? [] : CartRows::lines($quantities);
         $byId = array_column($rows, null, 'id');
         $lines = [];
         foreach ($quantities as $id => $quantity) {

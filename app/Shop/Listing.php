@@ -5,24 +5,28 @@ declare(strict_types=1);
 namespace Vestibra\App\Shop;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use PDO;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\ListFilters;
 use Vestibra\App\Lists\Search\SearchIndex;
-use Vestibra\App\Reach\Kinds\HoldsProducts;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Kinds\Sql\EveryProduct;
 use Vestibra\App\Reach\Pages\AssortmentPages;
+use Vestibra\App\Reach\Pages\Sql\ShownPages;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\ReachSql;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\Sql\SellingSql;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Settings\ShopSettings;
+use Vestibra\App\Shop\Sql\ListedProducts;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\Picture;
@@ -60,16 +64,6 @@ final readonly class Listing
 
     /** The order that the owner gave the products of a collection. */
     public const OWN = 'own';
-
-    private const PRICE = '(select min(case when v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?)'
-        .' and (v.sale_until is null or v.sale_until > ?) then v.sale_price else v.price end) from variants v'
-        .' where v.product_id = p.id and v.published = 1)';
-
-    /** The largest share of its price that a variant is cheaper by now. */
-    private const SAVING = '(select max((v.price - v.sale_price) * 1.0 / v.price) from variants v where v.product_id '
-        .'= p.id and v.published = 1'
-        .' and v.sale_price < v.price and (v.sale_from is null or v.sale_from <= ?) and (v.sale_until is null or '
-        .'v.sale_until > ?))';
 
     public function __construct(
         private ShopClock $clock,
@@ -130,7 +124,7 @@ final readonly class Listing
         $finds = $this->pages->get($kind);
         $all = $finds instanceof AssortmentPages
             ? $finds->several($ids
-                ?? array_column(DB::select("select id from {$finds->table()} order by id limit ".self::SHELVES), 'id'))
+                ?? array_column(ShownPages::some($finds, self::SHELVES), 'id'))
             : [];
 
         return array_map(static fn (Assortment $one): array => [
@@ -149,10 +143,7 @@ final readonly class Listing
     public function picturesOf(PageKind $kind, array $ids): array
     {
         $pictures = [];
-        foreach ($ids === [] ? [] : DB::select(
-            "select x.id as of, pictures.* from {$this->pages->get($kind)->table()} x join pictures on pictures.id = "
-                .'x.picture_id where x.id in ('.implode(',', $ids).')',
-        ) as $row) {
+        foreach ($ids === [] ? [] : ListedProducts::pictures($this->pages->get($kind), $ids) as $row) {
             $pictures[(int) ($row->of ?? 0)] = ProductReader::picture($row);
         }
 
@@ -231,7 +222,7 @@ final readonly class Listing
     /** @return string SQL; many are looked for among all in their order, few are put in order themselves */
     private static function held(string $holding, int $products): string
     {
-        return $holding === HoldsProducts::EVERYTHING ? '1' : ($products > self::MANY ? '+' : '')."p.id in ($holding)";
+        return $holding === EveryProduct::IDS ? '1' : ($products > self::MANY ? '+' : '')."p.id in ($holding)";
     }
 
     /**
@@ -241,14 +232,11 @@ final readonly class Listing
      */
     private function page(string $held, string $sort, ?string $own, int $most, int $from): array
     {
-        [$order, $bindings] = in_array($sort, [self::OWN, self::BEST], true) && $own !== null
-            ? [$own, []]
-            : $this->order($sort, $this->clock->now());
+        $order = in_array($sort, [self::OWN, self::BEST], true) && $own !== null
+            ? $own
+            : self::order($sort, $this->clock->now());
 
-        return array_column(DB::select(
-            "select p.id from products p where p.published = 1 and $held order by $order, p.id limit ? offset ?",
-            [...$bindings, $most, $from],
-        ), 'id');
+        return array_column(ListedProducts::page($held, $order, $most, $from), 'id');
     }
 
     /**
@@ -261,7 +249,7 @@ final readonly class Listing
         $words = Query::of(str_replace(['-', '_', '+', '.html', '.php'], ' ', rawurldecode($last)));
         if ($words->isEmpty()) {
             $words = Query::of(
-                (string) DB::scalar('select title from products where published = 1 order by id limit 1'),
+                (string) Product::query()->published()->toBase()->orderBy('id')->value('title'),
             );
         }
         $found = $this->suggestions->of($words);
@@ -285,7 +273,7 @@ final readonly class Listing
         if ($outcome->total <= self::MANY) {
             return 'p.id in ('.implode(',', $outcome->found->ids()).')';
         }
-        $pdo = DB::connection()->getPdo();
+        $pdo = Database::pdo();
         $pdo->sqliteCreateFunction('is_left', FilterPacks::isLeft($outcome->found), 1, PDO::SQLITE_DETERMINISTIC);
 
         return '+is_left(p.id)';
@@ -310,28 +298,22 @@ final readonly class Listing
      */
     private function some(Sql $where, string $sort, ?string $own, int $most, ?int $without): array
     {
-        $now = $this->clock->now();
-        [$order, $bindings] = $sort === self::OWN && $own !== null ? [$own, []] : $this->order($sort, $now);
+        $order = $sort === self::OWN && $own !== null ? $own : self::order($sort, $this->clock->now());
 
-        return array_column(DB::select(
-            "select p.id from products p where p.published = 1 and p.id <> ? and ($where->text) order by $order, "
-                .'p.id limit ?',
-            [$without ?? 0, ...$where->bindings, ...$bindings, $most],
-        ), 'id');
+        return array_column(ListedProducts::some($where, $order, $without, $most), 'id');
     }
 
-    /** @return array{string, list<string>} */
-    private function order(string $sort, DateTimeImmutable $now): array
+    private static function order(string $sort, DateTimeImmutable $now): string
     {
-        $instant = $now->format('Y-m-d H:i:s');
+        $moment = SellingSql::moment($now);
 
         return match ($sort) {
-            'title' => ['p.title_order', []],
-            'cheap' => [self::PRICE, [$instant, $instant]],
-            'dear' => [self::PRICE.' desc', [$instant, $instant]],
-            'rated' => ['best_rated(p.review_count, p.star_sum) desc, p.review_count desc', []],
-            'saving' => [self::SAVING.' desc nulls last', [$instant, $instant]],
-            default => ['p.added_at desc', []],
+            'title' => 'p.title_order',
+            'cheap' => SellingSql::lowest($moment),
+            'dear' => SellingSql::lowest($moment).' desc',
+            'rated' => 'best_rated(p.review_count, p.star_sum) desc, p.review_count desc',
+            'saving' => SellingSql::saving($moment).' desc nulls last',
+            default => 'p.added_at desc',
         };
     }
 }

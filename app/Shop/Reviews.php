@@ -6,7 +6,8 @@ namespace Vestibra\App\Shop;
 
 use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
+use Vestibra\App\Records\Models\Catalogue\Review;
 
 /**
  * Customers' reviews: written in the shop, read by the owner, and only then seen.
@@ -29,7 +30,7 @@ final readonly class Reviews
 
     public function write(int $productId, int $stars, string $author, string $words): void
     {
-        DB::table('reviews')->insert([
+        Review::query()->toBase()->insert([
             'product_id' => $productId,
             'stars' => $stars,
             'author' => $author,
@@ -44,11 +45,13 @@ final readonly class Reviews
     public function decide(int $id, string $state): bool
     {
         return DB::transaction(function () use ($id, $state): bool {
-            $productId = DB::table('reviews')->where('id', $id)->value('product_id');
+            $productId = Review::query()->toBase()->where('id', $id)->value('product_id');
             if (! is_int($productId)) {
                 return false;
             }
-            DB::table('reviews')->where('id', $id)->update(['state' => $state, 'published' => $state === self::READ]);
+            Review::query()->toBase()
+                ->where('id', $id)
+                ->update(['state' => $state, 'published' => $state === self::READ]);
             ProductIndex::refresh($productId);
 
             return true;
@@ -58,13 +61,18 @@ final readonly class Reviews
     /** @return array{rows: list<Row>, more: bool} the newest first */
     public function page(string $state, int $page): array
     {
-        $rows = DB::select(
-            'select r.id, p.title as product, p.slug, r.stars, r.author, r.words, r.written_at as writtenAt, r.state '
-                .'from reviews r'
-            .' join products p on p.id = r.product_id where r.state = ? order by r.written_at desc, r.id desc limit '
-            .'? offset ?',
-            [$state, self::PAGE + 1, ($page - 1) * self::PAGE],
-        );
+        $rows = Review::query()->toBase()
+            ->join('products', 'products.id', '=', 'reviews.product_id')
+            ->where('reviews.state', $state)
+            ->orderByDesc('reviews.written_at')
+            ->orderByDesc('reviews.id')
+            ->offset(($page - 1) * self::PAGE)
+            ->limit(self::PAGE + 1)
+            ->get([
+                'reviews.id', 'products.title as product', 'products.slug', 'reviews.stars', 'reviews.author',
+                'reviews.words', 'reviews.written_at as writtenAt', 'reviews.state',
+            ])
+            ->all();
         $shown = array_map(static fn (stdClass $row): array => [
             'id' => $row->id,
             'product' => $row->product,
@@ -74,7 +82,7 @@ final readonly class Reviews
             'words' => $row->words,
             'writtenAt' => str_replace(' ', 'T', $row->writtenAt).'Z',
             'state' => $row->state,
-        ], array_values(array_slice($rows, 0, self::PAGE)));
+        ], array_slice($rows, 0, self::PAGE));
 
         return ['rows' => $shown, 'more' => count($rows) > self::PAGE];
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Shop;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Shop\Sql\SuggestedRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\Search\Query;
 
@@ -61,15 +61,11 @@ final readonly class Suggestions
     {
         $where = implode(' and ', array_fill(0, count($query->words), 'begins_word(name_folded, ?)'));
 
-        return array_values(array_map(
+        return array_map(
             static fn (stdClass $row): array =>
                 ['words' => $row->name, 'address' => PageAddresses::address(PageKind::Category, $row->slug)],
-            DB::select(
-                "select name, slug from categories where $where order by upper - lower desc, id limit "
-                    .self::CATEGORIES,
-                $query->words,
-            ),
-        ));
+            SuggestedRows::categories($where, self::CATEGORIES, $query),
+        );
     }
 
     /** @return list<Suggestion> */
@@ -77,11 +73,7 @@ final readonly class Suggestions
     {
         $ids = $this->index->first($query, self::PRODUCTS);
         $found = [];
-        foreach ($ids === [] ? [] : DB::select(
-            'select p.id, p.title, p.slug, (select i.file from product_pictures x join pictures i on i.id = '
-                .'x.picture_id where x.product_id = p.id order by x.position limit 1) as file'
-            .' from products p where p.id in ('.implode(',', $ids).')',
-        ) as $row) {
+        foreach ($ids === [] ? [] : SuggestedRows::products($ids) as $row) {
             $found[$row->id] = [
                 'words' => $row->title,
                 'address' => PageAddresses::address(PageKind::Product, $row->slug),

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Style;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
+use Vestibra\App\Records\Models\HouseStyle as HouseStyleRow;
 use Vestibra\App\Records\Settings\LiveSettings;
+use Vestibra\App\Style\Sql\FontUses;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Styling\HouseStyle;
@@ -59,7 +60,7 @@ final class HouseBook
 
     public static function live(): HouseStyle
     {
-        $stored = DB::table('house_styles')->where('in_use', true)->value('live');
+        $stored = HouseStyleRow::query()->toBase()->where('in_use', true)->value('live');
 
         return self::read(is_string($stored) ? $stored : null);
     }
@@ -67,25 +68,27 @@ final class HouseBook
     /** @return list<array{id: int, name: string, inUse: bool, changed: int}> */
     public function all(): array
     {
-        return array_values(DB::table('house_styles')->orderBy('id')->get()->map(static fn (stdClass $row): array => [
-            'id' => (int) $row->id,
-            'name' => (string) $row->name,
-            'inUse' => (bool) $row->in_use,
-            'changed' => count(self::difference(self::read($row->draft), self::read($row->live))),
-        ])->all());
+        return array_values(HouseStyleRow::query()->toBase()->orderBy('id')->get()->map(
+            static fn (stdClass $row): array => [
+                'id' => (int) $row->id,
+                'name' => (string) $row->name,
+                'inUse' => (bool) $row->in_use,
+                'changed' => count(self::difference(self::read($row->draft), self::read($row->live))),
+            ],
+        )->all());
     }
 
     /** @return stdClass|null a row of the table */
     public function find(int $id): ?stdClass
     {
-        $row = DB::table('house_styles')->where('id', $id)->first();
+        $row = HouseStyleRow::query()->toBase()->where('id', $id)->first();
 
         return $row instanceof stdClass ? $row : null;
     }
 
     public function inUse(): int
     {
-        return (int) DB::table('house_styles')->where('in_use', true)->value('id');
+        return (int) HouseStyleRow::query()->toBase()->where('in_use', true)->value('id');
     }
 
     public static function read(mixed $stored): HouseStyle
@@ -135,19 +138,23 @@ final class HouseBook
     /** @param  array<array-key, mixed>  $values  checked */
     public function set(int $id, array $values): void
     {
-        $draft = self::read(DB::table('house_styles')->where('id', $id)->value('draft'))->own();
+        $draft = self::read(HouseStyleRow::query()->toBase()->where('id', $id)->value('draft'))->own();
         foreach ($values as $name => $value) {
             unset($draft[$name]);
             if (is_string($value)) {
                 $draft[(string) $name] = $value;
             }
         }
-        DB::table('house_styles')->where('id', $id)->update(['draft' => self::written(HouseStyle::fromStored($draft))]);
+        HouseStyleRow::query()->toBase()
+            ->where('id', $id)
+            ->update(['draft' => self::written(HouseStyle::fromStored($draft))]);
     }
 
     public function throwAway(int $id): void
     {
-        DB::statement('update house_styles set draft = live where id = ?', [$id]);
+        HouseStyleRow::query()->toBase()
+            ->where('id', $id)
+            ->update(['draft' => HouseStyleRow::query()->toBase()->where('id', $id)->value('live')]);
     }
 
     public function keep(string $name, HouseStyle $style): int|Problem
@@ -158,7 +165,7 @@ final class HouseBook
         }
         $written = self::written($style);
 
-        return (int) DB::table('house_styles')->insertGetId([
+        return (int) HouseStyleRow::query()->toBase()->insertGetId([
             'name' => $name, 'live' => $written, 'draft' => $written, 'in_use' => false,
         ]);
     }
@@ -167,7 +174,7 @@ final class HouseBook
     {
         $problem = $this->nameProblem($name, $id);
         if ($problem === null) {
-            DB::table('house_styles')->where('id', $id)->update(['name' => $name]);
+            HouseStyleRow::query()->toBase()->where('id', $id)->update(['name' => $name]);
         }
 
         return $problem;
@@ -180,16 +187,11 @@ final class HouseBook
         $problem = match (true) {
             $row === null => null,
             (bool) $row->in_use => HouseProblem::InUse->at(),
-            DB::table(
-                'releases',
-            )->where('state', 'waiting')->where('change_set', 'like', '%"change":"house-style"%')->whereRaw(
-                "exists (select 1 from json_each(change_set) c where json_extract(c.value, '$.after.style') = ?)",
-                [$id],
-            )->exists() => HouseProblem::Awaited->at(),
+            FontUses::isAwaited($id) => HouseProblem::Awaited->at(),
             default => null,
         };
         if ($problem === null) {
-            DB::table('house_styles')->where('id', $id)->delete();
+            HouseStyleRow::query()->toBase()->where('id', $id)->delete();
         }
 
         return $problem;
@@ -204,9 +206,9 @@ final class HouseBook
     {
         return match (true) {
             preg_match('/\S/u', $name) !== 1 || mb_strlen($name) > 60 => HouseProblem::NoName->at(),
-            DB::table('house_styles')->where('name', $name)->where('id', '!=', (int) $id)->exists() =>
+            HouseStyleRow::query()->toBase()->where('name', $name)->where('id', '!=', (int) $id)->exists() =>
                 HouseProblem::NameTaken->at('', ['name' => $name]),
-            $id === null && DB::table('house_styles')->count() >= self::MOST => HouseProblem::TooMany->at('', [
+            $id === null && HouseStyleRow::query()->toBase()->count() >= self::MOST => HouseProblem::TooMany->at('', [
                 'most' => self::MOST,
             ]),
             default => null,

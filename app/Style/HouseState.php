@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Style;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Records\Models\HouseStyle;
 use Vestibra\Core\Styling\Families;
 use Vestibra\Core\Styling\Fonts;
 use Vestibra\Core\Styling\HouseToken;
@@ -86,7 +86,7 @@ final readonly class HouseState
      */
     public static function unpublished(): ?array
     {
-        $row = DB::table('house_styles')->where('in_use', true)->first();
+        $row = HouseStyle::query()->toBase()->where('in_use', true)->first();
         $decisions = $row instanceof stdClass
             ? count(HouseBook::difference(HouseBook::read($row->draft), HouseBook::read($row->live)))
             : 0;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Style;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Records\Models\OwnFont;
+use Vestibra\App\Records\Models\Release;
+use Vestibra\App\Style\Sql\FontUses;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Styling\FontFile;
 use Vestibra\Core\Styling\Fonts;
@@ -19,28 +21,21 @@ final readonly class OwnFonts
     /** @return list<array{key: string, name: string, kind: 'serif'|'sans', file: string, kilobytes: int}> */
     public function all(): array
     {
-        /** @var list<stdClass> $rows */
-        $rows = DB::table('own_fonts')->whereNull('let_go_at')
-            ->orderBy('name')
-            ->selectRaw('id, name, kind, hash, length(bytes) as size')
-            ->get()
-            ->all();
-
         return array_map(static fn (stdClass $row): array => [
             'key' => "own-$row->id",
             'name' => (string) $row->name,
             'kind' => $row->kind === 'serif' ? 'serif' : 'sans',
             'file' => self::address((int) $row->id, (string) $row->hash),
             'kilobytes' => (int) ceil($row->size / 1000),
-        ], $rows);
+        ], FontUses::all());
     }
 
     public function keep(string $name, string $kind, string $bytes): ?Problem
     {
         $problem = match (true) {
             preg_match('/\S/u', $name) !== 1 || mb_strlen($name) > 60 => HouseProblem::FontNoName,
-            DB::table('own_fonts')->whereNull('let_go_at')->count() >= self::MOST => HouseProblem::FontTooMany,
-            DB::table('own_fonts')->whereNull('let_go_at')->where('name', $name)->exists() =>
+            OwnFont::query()->toBase()->whereNull('let_go_at')->count() >= self::MOST => HouseProblem::FontTooMany,
+            OwnFont::query()->toBase()->whereNull('let_go_at')->where('name', $name)->exists() =>
                 HouseProblem::FontNameTaken,
             default => FontFile::problem($bytes),
         };
@@ -50,7 +45,7 @@ final readonly class OwnFonts
                 'most' => $problem === HouseProblem::FontTooMany ? self::MOST : intdiv(FontFile::MOST_BYTES, 1000),
             ]);
         }
-        DB::table('own_fonts')->insert([
+        OwnFont::query()->toBase()->insert([
             'name' => $name,
             'kind' => $kind === 'serif' ? 'serif' : 'sans',
             'hash' => sha1($bytes),
@@ -63,15 +58,12 @@ final readonly class OwnFonts
     /** @return Problem|null why it cannot be let go of */
     public function letGo(int $id): ?Problem
     {
-        $used = DB::table('house_styles')
-            ->whereRaw('instr(live, ?) or instr(draft, ?)', ["\"own-$id\"", "\"own-$id\""])
-            ->value('name');
-        if (is_string($used)) {
+        $used = FontUses::style($id);
+        if ($used !== null) {
             return HouseProblem::FontInUse->at('', ['style' => $used]);
         }
-        $inRelease = DB::table('releases')->whereRaw('instr(change_set, ?)', ["\"own-$id\""])->exists();
-        $font = DB::table('own_fonts')->where('id', $id);
-        $inRelease ? $font->update(['let_go_at' => now()]) : $font->delete();
+        $font = OwnFont::query()->toBase()->where('id', $id);
+        FontUses::isInRelease($id) ? $font->update(['let_go_at' => now()]) : $font->delete();
 
         return null;
     }
@@ -87,7 +79,7 @@ final readonly class OwnFonts
             static fn (string $key): int => (int) substr($key, 4),
             array_filter($tokens, Fonts::isOwn(...)),
         );
-        DB::table('own_fonts')->whereIntegerInRaw('id', array_values($ids))
+        OwnFont::query()->toBase()->whereIntegerInRaw('id', array_values($ids))
             ->whereNotNull('let_go_at')
             ->update(['let_go_at' => null]);
     }
@@ -95,14 +87,14 @@ final readonly class OwnFonts
     /** @return string|null the address of a family's file; null where it is gone */
     public function file(string $key): ?string
     {
-        $hash = DB::table('own_fonts')->where('id', (int) substr($key, 4))->value('hash');
+        $hash = OwnFont::query()->toBase()->where('id', (int) substr($key, 4))->value('hash');
 
         return is_string($hash) ? self::address((int) substr($key, 4), $hash) : null;
     }
 
     public function bytes(int $id): ?string
     {
-        $bytes = DB::table('own_fonts')->where('id', $id)->value('bytes');
+        $bytes = OwnFont::query()->toBase()->where('id', $id)->value('bytes');
 
         return is_string($bytes) ? $bytes : null;
     }

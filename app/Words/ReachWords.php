@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Words;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
@@ -222,6 +222,6 @@ final class ReachWords
     /** @return array<int, string> names of all templates by id */
     public static function templateNames(): array
     {
-        return DB::table('templates')->pluck('name', 'id')->all();
+        return Template::query()->toBase()->pluck('name', 'id')->all();
     }
 }

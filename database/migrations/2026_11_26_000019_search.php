@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 
 /**
  * What is searched for, field by field; what customers looked for, by day and without anything about them; words that

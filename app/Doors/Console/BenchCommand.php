@@ -6,8 +6,8 @@ namespace Vestibra\App\Doors\Console;
 
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
+use Vestibra\App\Ground\Sql\Database;
 use Vestibra\Bench\CardsBench;
 use Vestibra\Bench\CatalogueBench;
 use Vestibra\Bench\FiltersBench;
@@ -158,11 +158,11 @@ final class BenchCommand extends Command
         $new = ! is_file($file);
         touch($file);
         config(['database.connections.sqlite.database' => $file, 'session.driver' => 'array']);
-        DB::purge();
+        Database::reopen();
         Artisan::call('migrate', ['--force' => true]);
         if ($new) {
             Artisan::call('vestibra:demo', $demo);
-            DB::statement('analyze');
+            Database::measure();
         }
     }
 

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Doors\Console;
 
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use RuntimeException;
 use Vestibra\App\Ground\Backups\EarlierPlaces;
 use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Ground\Models\StoredFile;
 
 final class DataCommand extends Command
 {
@@ -30,7 +30,7 @@ final class DataCommand extends Command
         }
         $database = config()->string('database.connections.sqlite.database');
         is_file($database) || touch($database);
-        if (Schema::hasTable('stored_files') && DB::table('stored_files')->doesntExist()) {
+        if (Schema::hasTable('stored_files') && StoredFile::query()->toBase()->doesntExist()) {
             StoredFiles::noteAll('pictures', config()->string('vestibra.pictures'));
             StoredFiles::noteAll('files', config()->string('vestibra.files'));
         }

@@ -10,6 +10,7 @@ use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Lists\Filters\FilterPacks;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Templates\Fallbacks;
 use Vestibra\Demo\BusyShop;
@@ -50,7 +51,7 @@ final class DemoCommand extends Command
             return self::SUCCESS;
         }
         if ($this->option('needed')) {
-            $this->line(DB::table('products')->doesntExist() && User::query()->doesntExist() ? 'yes' : 'no');
+            $this->line(Product::query()->toBase()->doesntExist() && User::query()->doesntExist() ? 'yes' : 'no');
 
             return self::SUCCESS;
         }
@@ -63,20 +64,20 @@ final class DemoCommand extends Command
 
             return self::SUCCESS;
         }
-        if (DB::table('products')->doesntExist()) {
+        if (Product::query()->toBase()->doesntExist()) {
             $this->saysWhere();
             $this->pictures();
             DB::transaction(fn () => $this->open($fallbacks, $extras, $showcase));
         }
         $wanted = $this->option('products');
-        if (is_string($wanted) && (int) $wanted > DB::table('products')->count()) {
+        if (is_string($wanted) && (int) $wanted > Product::query()->toBase()->count()) {
             MoreProducts::fillUpTo(min(1_000_000, (int) $wanted));
         }
         if ($this->option('busy')) {
             $busy->fill(User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
         }
         $packs->refresh();
-        $products = DB::table('products')->count();
+        $products = Product::query()->toBase()->count();
         $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')
             ? $this->line((string) json_encode(['products' => $products] + $in))

@@ -55,7 +55,8 @@ final class TypesCommand extends Command
         $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = "
             .TreeFormats::CURRENT
             .";\n";
-        $text .= "\n/** What is the same of every edit of its kind: its words, and what it decides. */\nexport const editKinds = "
+        $text .= "\n/** What is the same of every edit of its kind: its words, and what it decides. */\nexport const "
+            .'editKinds = '
             .json_encode(self::editKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)
             ." as const;\n";
         $folder = base_path('studio/generated');

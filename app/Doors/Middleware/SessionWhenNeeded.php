@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Session\Store;
 use Symfony\Component\HttpFoundation\Response;
-use Vestibra\App\Ground\Database\SqliteSessions;
+use Vestibra\App\Ground\Database\Sql\SqliteSessions;
 use Vestibra\App\Ground\NoRoom;
 
 /** Begins a session, with its cookie, only once something has to be remembered of a visitor. */

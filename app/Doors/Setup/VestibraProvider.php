@@ -7,11 +7,11 @@ namespace Vestibra\App\Doors\Setup;
 use Closure;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Database\Connection;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Queue;
@@ -25,7 +25,7 @@ use Psr\Log\LoggerInterface;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Shop\PageSurroundings;
 use Vestibra\App\Ground\Database\CurrentGeneration;
-use Vestibra\App\Ground\Database\SqliteSessions;
+use Vestibra\App\Ground\Database\Sql\SqliteSessions;
 use Vestibra\App\Ground\Database\WritingSqlite;
 use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Ground\Files\Files;
@@ -56,6 +56,7 @@ use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\FactCheck;
 use Vestibra\App\Records\Catalogue\ManyChanged;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\LiveSettings;
 use Vestibra\App\Records\Settings\ShopMessages;
@@ -164,11 +165,13 @@ final class VestibraProvider extends ServiceProvider
         ));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], function (): void {
             $this->app->make(KeptAround::class)->throwAway();
-            DB::table('products')->doesntExist() || $this->app->make(Fallbacks::class)->see();
+            Product::query()->toBase()->doesntExist() || $this->app->make(Fallbacks::class)->see();
         });
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
+        // In tests a relation that was not asked for, or an attribute that was not read, is a mistake.
+        Model::shouldBeStrict($this->app->environment('testing'));
         View::composer('shop::layout', PageSurroundings::class);
         View::composer('shop::*', fn (\Illuminate\Contracts\View\View $view) => $view->with($this->app
             ->make(ShopMessages::class)

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Doors\Shop;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\ResponseHeaderBag;
 use Vestibra\App\Ground\Files\Files;
 use Vestibra\App\Ground\Files\FileUse;
+use Vestibra\App\Ground\Models\ShopFile;
 
 /**
  * Hands out files: downloads to be saved, films and captions to be played. Parts of a film can be asked for (RFC 9110,
@@ -20,7 +20,7 @@ final readonly class FileController
     public function __invoke(string $name, Files $files): BinaryFileResponse
     {
         $row = preg_match('/^[a-z0-9-]{1,100}\.[a-z0-9]{2,5}$/D', $name) === 1
-            ? DB::table('files')->where('file', $name)->whereNull('gone_at')->first()
+            ? ShopFile::query()->toBase()->where('file', $name)->whereNull('gone_at')->first()
             : null;
         if (! $row instanceof stdClass || ! is_file($files->path($row->file))) {
             abort(404);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Doors\Shop;
 
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Vestibra\App\Ground\Models\Picture;
 
 /**
  * Hands out pictures, where the web server does not do it itself; and while the sizes of one are being made, its
@@ -26,7 +26,7 @@ final readonly class PictureController
             $name = "$part[1]-400.$part[2]";
         }
         $made = is_file("$folder/$name");
-        $original = $made ? null : DB::table('pictures')->where('file', $part[1])->value('original');
+        $original = $made ? null : Picture::query()->toBase()->where('file', $part[1])->value('original');
         $path = "$folder/".($made ? $name : (is_string($original) ? $original : ''));
         if (! is_file($path)) {
             abort(404);

@@ -7,10 +7,10 @@ namespace Vestibra\App\Doors\Shop;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\PagesOut\Walking\PrivateLinks;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Pages\Sql\ShownPages;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Messages\Messages;
@@ -47,9 +47,7 @@ final readonly class PrivateLinkController
         $pages = $this->pages->get($kind);
         $subject = $pages->bySlug($slug);
         if ($subject?->isShown() !== true) {
-            $first = DB::scalar(
-                "select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->title()}, p.id limit 1",
-            );
+            $first = ShownPages::first($pages);
             $subject = is_int($first) ? $pages->read($first) : null;
         }
 

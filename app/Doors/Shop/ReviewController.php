@@ -6,9 +6,9 @@ namespace Vestibra\App\Doors\Shop;
 
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\RateLimiter;
 use Vestibra\App\Doors\Requests\Asked;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\Core\Messages\Messages;
 
@@ -32,7 +32,7 @@ final readonly class ReviewController
 
     public function __invoke(Request $request, string $slug): RedirectResponse
     {
-        $productId = DB::table('products')->where('slug', $slug)->where('published', true)->value('id');
+        $productId = Product::query()->toBase()->where('slug', $slug)->where('published', true)->value('id');
         if (! is_int($productId)) {
             abort(404);
         }

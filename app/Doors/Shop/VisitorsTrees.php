@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Doors\Shop;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use stdClass;
 use Vestibra\App\PagesOut\Walking\PrivateLinks;
@@ -72,7 +71,7 @@ final readonly class VisitorsTrees
         $column = $isDraft ? 'draft_tree' : 'live_tree';
 
         return $this->stored->tree(json_decode(
-            (string) DB::scalar("select $column from templates where id = ?", [$templateId]),
+            (string) Template::query()->toBase()->where('id', $templateId)->value($column),
             true,
         ));
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Ground\Backups;
 
-use Illuminate\Support\Facades\DB;
 use PDO;
 use RuntimeException;
+use Vestibra\App\Ground\Backups\Sql\CopiedFiles;
 use Vestibra\App\Ground\DataFolder;
-use Vestibra\App\Ground\Files\KeptFile;
+use Vestibra\App\Ground\Files\Sql\KeptFile;
+use Vestibra\App\Ground\Sql\Database;
 use ZipArchive;
 
 /**
@@ -48,7 +49,7 @@ final class Backup
             $work = self::workFolder();
             try {
                 $copy = "$work/".self::DATABASE;
-                DB::statement('vacuum into ?', [$copy]);
+                Database::copyTo($copy);
 
                 return $this->pack($part, $file, $copy, $folders, "$work/packed.zip");
             } finally {
@@ -116,7 +117,7 @@ final class Backup
     /** @return list<array{string, string}> folder and name of what the database knows of */
     private static function known(PDO $pdo): array
     {
-        $rows = $pdo->query('select folder, name from stored_files order by folder, name');
+        $rows = $pdo->query(CopiedFiles::ALL);
         $known = [];
         foreach ($rows === false ? [] : $rows->fetchAll(PDO::FETCH_NUM) as $row) {
             if (is_array($row) && is_string($row[0] ?? null) && is_string($row[1] ?? null)) {

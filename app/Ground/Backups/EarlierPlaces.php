@@ -7,6 +7,7 @@ namespace Vestibra\App\Ground\Backups;
 use PDO;
 use PDOException;
 use RuntimeException;
+use Vestibra\App\Ground\Backups\Sql\CopiedFiles;
 use Vestibra\App\Ground\DataFolder;
 
 /**
@@ -28,7 +29,7 @@ final class EarlierPlaces
         }
         $beside = $data->beside();
         try {
-            (new PDO("sqlite:$database"))->exec('pragma wal_checkpoint(truncate); pragma journal_mode = delete');
+            (new PDO("sqlite:$database"))->exec(CopiedFiles::AS_ONE_FILE);
         } catch (PDOException) {
             throw new RuntimeException(
                 "The shop is running still from $database. Stop it first, then start again; nothing was moved.",

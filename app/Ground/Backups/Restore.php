@@ -6,13 +6,14 @@ namespace Vestibra\App\Ground\Backups;
 
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Date;
-use Illuminate\Support\Facades\DB;
 use PDO;
 use PDOException;
 use Throwable;
+use Vestibra\App\Ground\Backups\Sql\RestoredDatabase;
 use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Ground\DiskRoom;
-use Vestibra\App\Ground\Files\KeptFile;
+use Vestibra\App\Ground\Files\Sql\KeptFile;
+use Vestibra\App\Ground\Sql\Database;
 
 /**
  * Puts a backup back: all of it is read, checked and laid beside what is there, and comes into use by one switch. Until
@@ -39,7 +40,7 @@ final readonly class Restore
             unlink("$beside/process");
             $data->adopt($beside, self::holdingBack(...));
         });
-        DB::purge();
+        Database::reopen();
         // Workers look at this between two pieces of work, and begin anew with what is in use then.
         Cache::forever('illuminate:queue:restart', Date::now()->getTimestamp());
 

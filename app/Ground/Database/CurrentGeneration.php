@@ -7,6 +7,7 @@ namespace Vestibra\App\Ground\Database;
 use Illuminate\Database\Connectors\SQLiteConnector;
 use PDO;
 use PDOException;
+use Vestibra\App\Ground\Database\Sql\Looks;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Catalogue\NameOrder;
@@ -66,7 +67,7 @@ final class CurrentGeneration extends SQLiteConnector
     {
         try {
             $pdo = parent::connect($config);
-            $pdo->query('select 1 from sqlite_master limit 1');
+            $pdo->query(Looks::READS);
 
             return $pdo;
         } catch (PDOException $error) {

@@ -8,6 +8,7 @@ use Closure;
 use Illuminate\Database\SQLiteConnection;
 use PDO;
 use PDOException;
+use Vestibra\App\Ground\Database\Sql\Looks;
 
 /**
  * Whoever begins a transaction takes the right to write at once, waiting for whoever has it. Begun without it, SQLite
@@ -65,7 +66,7 @@ final class WritingSqlite extends SQLiteConnection
     private function reserve(): void
     {
         try {
-            $this->getPdo()->exec('delete from templates where 0');
+            $this->getPdo()->exec(Looks::WRITES);
         } catch (PDOException $error) {
             if (! str_contains($error->getMessage(), 'no such table')) {
                 $this->getPdo()->rollBack();

@@ -8,7 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
 use Vestibra\App\Ground\DiskRoom;
+use Vestibra\App\Ground\Models\ShopFile as ShopFileRow;
 use Vestibra\App\Ground\Problems\FileProblem;
+use Vestibra\App\Ground\Sql\Containing;
 use Vestibra\Core\Catalogue\ShopFile;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Problem;
@@ -76,7 +78,7 @@ final readonly class Files
         return DB::transaction(function () use ($use, $base, $file, $judged, $bytes): int {
             StoredFiles::note('files', "$this->folder/$file");
 
-            return (int) DB::table('files')->insertGetId([
+            return (int) ShopFileRow::query()->toBase()->insertGetId([
                 'use' => $use->value,
                 'name' => mb_substr($base, 0, 100).".$judged->ending",
                 'file' => $file,
@@ -93,12 +95,12 @@ final readonly class Files
     /** @return array{files: list<Row>, more: bool, total: int} the newest first */
     public function page(?FileUse $use, string $query, int $page): array
     {
-        $found = DB::table('files')->whereNull('gone_at');
+        $found = ShopFileRow::query()->toBase()->whereNull('gone_at');
         if ($use !== null) {
             $found->where('use', $use->value);
         }
         if ($query !== '') {
-            $found->whereRaw('instr(lower(name), lower(?)) > 0', [$query]);
+            Containing::text($found, $query, 'name');
         }
         $total = $found->count();
         $rows = $found->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
@@ -117,7 +119,7 @@ final readonly class Files
     public function some(array $ids): array
     {
         $rows = array_column(
-            $this->rows(array_values(DB::table('files')->whereIntegerInRaw('id', $ids)->get()->all())),
+            $this->rows(array_values(ShopFileRow::query()->toBase()->whereIntegerInRaw('id', $ids)->get()->all())),
             null,
             'id',
         );
@@ -128,10 +130,10 @@ final readonly class Files
     /** Deletes for good what was deleted a month ago. */
     private function purge(): void
     {
-        foreach (DB::table('files')
+        foreach (ShopFileRow::query()->toBase()
             ->where('gone_at', '<', now('UTC')->subDays(self::KEPT_DAYS)->toDateTimeString())
             ->get(['id', 'file']) as $row) {
-            DB::table('files')->where('id', $row->id)->delete();
+            ShopFileRow::query()->toBase()->where('id', $row->id)->delete();
             @unlink($this->path($row->file));
             StoredFiles::forget('files', $row->file);
         }
@@ -140,7 +142,7 @@ final readonly class Files
     /** What belongs to a film: null takes it away. */
     public function describe(int $film, ?int $captions, ?int $poster): void
     {
-        DB::table('files')->where('id', $film)
+        ShopFileRow::query()->toBase()->where('id', $film)
             ->where('use', FileUse::Film->value)
             ->update(['captions_id' => $captions, 'poster_id' => $poster]);
     }
@@ -161,9 +163,10 @@ final readonly class Files
         }
         $list = implode(',', $ids);
         $files = [];
-        foreach (DB::select(
-            "select * from files where id in ($list) or id in (select captions_id from files where id in ($list))",
-        ) as $row) {
+        foreach (ShopFileRow::query()->toBase()
+            ->whereIntegerInRaw('id', $ids)
+            ->orWhereIn('id', ShopFileRow::query()->toBase()->select('captions_id')->whereIntegerInRaw('id', $ids))
+            ->get() as $row) {
             $files[$row->id] = self::file($row);
         }
 
@@ -192,7 +195,7 @@ final readonly class Files
      */
     private function rows(array $rows): array
     {
-        $captions = DB::table('files')
+        $captions = ShopFileRow::query()->toBase()
             ->whereIntegerInRaw('id', array_filter(array_column($rows, 'captions_id')))
             ->pluck('name', 'id');
 

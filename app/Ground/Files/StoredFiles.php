@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Ground\Files;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Files\Sql\KeptFile;
+use Vestibra\App\Ground\Models\StoredFile;
+use Vestibra\App\Ground\Sql\Database;
 
 /** Every picture and file that the shop keeps, with size and checksum as they were written. */
 final class StoredFiles
@@ -12,7 +14,7 @@ final class StoredFiles
     /** Writes down a file that has just been written. */
     public static function note(string $folder, string $path): void
     {
-        DB::table('stored_files')->upsert(
+        StoredFile::query()->toBase()->upsert(
             [
                 'folder' => $folder,
                 'name' => basename($path),
@@ -26,7 +28,7 @@ final class StoredFiles
 
     public static function forget(string $folder, string $name): void
     {
-        DB::table('stored_files')->where('folder', $folder)->where('name', $name)->delete();
+        StoredFile::query()->toBase()->where('folder', $folder)->where('name', $name)->delete();
     }
 
     /**
@@ -35,11 +37,11 @@ final class StoredFiles
      */
     public static function noteAll(string $folder, string $place): int
     {
-        $known = array_flip(DB::table('stored_files')->where('folder', $folder)->pluck('name')->all());
+        $known = array_flip(StoredFile::query()->toBase()->where('folder', $folder)->pluck('name')->all());
         $noted = 0;
         foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
             if (! isset($known[basename($path)])
-                && KeptFile::isOwned(DB::connection()->getPdo(), $folder, basename($path))) {
+                && KeptFile::isOwned(Database::pdo(), $folder, basename($path))) {
                 self::note($folder, $path);
                 $noted++;
             }

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Ground\Pictures;
 
 use GdImage;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use stdClass;
 use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Ground\Models\Picture;
 
 /**
  * Makes the sizes that pages show, as WebP and AVIF. They are drawn anew, so that nothing else in the file comes with
@@ -28,13 +28,13 @@ final readonly class Sizes
 
     public function make(int $pictureId): void
     {
-        $picture = DB::table('pictures')->where('id', $pictureId)->whereNotNull('original')->first();
+        $picture = Picture::query()->toBase()->where('id', $pictureId)->whereNotNull('original')->first();
         if (! $picture instanceof stdClass) {
             return;
         }
         $image = Decoded::of((string) @file_get_contents("$this->folder/$picture->original"))?->image;
         if ($image === null) {
-            DB::table('pictures')->where('id', $pictureId)->update(['state' => 'broken']);
+            Picture::query()->toBase()->where('id', $pictureId)->update(['state' => 'broken']);
             throw new RuntimeException("The picture $picture->original cannot be read.");
         }
         foreach (self::WIDTHS as $width) {
@@ -46,7 +46,7 @@ final readonly class Sizes
                 StoredFiles::note('pictures', "$this->folder/$picture->file-$width.$kind");
             }
         }
-        DB::table('pictures')->where('id', $pictureId)->update(['state' => 'ready']);
+        Picture::query()->toBase()->where('id', $pictureId)->update(['state' => 'ready']);
     }
 
     /** Never larger than it is. */

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Str;
 use Vestibra\App\Ground\DiskRoom;
 use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Problems\PictureProblem;
 use Vestibra\Core\Problem;
 
@@ -67,7 +68,7 @@ final readonly class Uploads
         }
 
         return DB::transaction(function () use ($file, $original, $decoded): int {
-            $id = (int) DB::table('pictures')->insertGetId([
+            $id = (int) Picture::query()->toBase()->insertGetId([
                 'file' => $file,
                 'original' => $original,
                 'state' => 'new',

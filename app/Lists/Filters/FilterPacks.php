@@ -10,6 +10,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Lists\Filters\Sql\FilterRows;
+use Vestibra\App\Lists\Filters\Sql\StoredPacks;
 use Vestibra\Core\Selling\Filters\Packed\Bits;
 use Vestibra\Core\Selling\Filters\Packed\Found;
 use Vestibra\Core\Selling\Filters\Packed\Pack;
@@ -93,7 +96,7 @@ final readonly class FilterPacks
         if (DB::transactionLevel() > 0) {
             return $read();
         }
-        $pdo = DB::connection()->getPdo();
+        $pdo = Database::pdo();
         $pdo->exec('begin deferred');
         try {
             return $read();
@@ -116,42 +119,26 @@ final readonly class FilterPacks
     public function changed(): array
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
-        $packed = '(select min(at) from filter_packs)';
-        $latest = '(select max(at) from filter_packs)';
-        $between = static fn (string $column): string => "select product_id from variants where $column is not null "
-            ."and $column > min($packed, ?) and $column <= max($latest, ?)";
 
-        return array_column(
-            DB::select(
-                "select product_id from filter_stale union {$between('sale_from')} union {$between('sale_until')}",
-                [$now, $now, $now, $now],
-            ),
-            'product_id',
-        );
+        return array_column(StoredPacks::changed($now), 'product_id');
     }
 
     private function store(int $pack, string $now): void
     {
         [$from, $to] = [$pack << self::SHIFT, ($pack + 1 << self::SHIFT) - 1];
         $packed = Packing::of($this->rows->of("between $from and $to"), FilterRows::isRange(...));
-        DB::delete('delete from filter_bits where pack = ?', [$pack]);
-        DB::delete('delete from filter_packs where pack = ?', [$pack]);
-        DB::insert('insert into filter_packs (pack, at, products, variants) values (?, ?, ?, ?)', [
-            $pack, $now, pack('V*', ...$packed->products), pack('V*', ...$packed->withVariant),
-        ]);
-        foreach ($packed->values as $filter => $values) {
-            DB::insert(
-                'insert into filter_bits (pack, filter, bits) values (?, ?, ?)',
-                [$pack, $filter, serialize($values)],
-            );
-        }
+        $bits = array_map(serialize(...), $packed->values);
         foreach ($packed->numbers as $filter => $numbers) {
-            DB::insert(
-                'insert into filter_bits (pack, filter, bits) values (?, ?, ?)',
-                [$pack, $filter, serialize([$numbers->has, $numbers->least, $numbers->digits])],
-            );
+            $bits[$filter] = serialize([$numbers->has, $numbers->least, $numbers->digits]);
         }
-        DB::delete('delete from filter_stale where product_id between ? and ?', [$from, $to]);
+        StoredPacks::replace(
+            $pack,
+            $now,
+            pack('V*', ...$packed->products),
+            pack('V*', ...$packed->withVariant),
+            $bits,
+        );
+        StoredPacks::fresh($from, $to);
     }
 
     /**
@@ -162,12 +149,7 @@ final readonly class FilterPacks
     private function stored(array $filters, array $changed): array
     {
         $values = $numbers = [];
-        foreach ($filters === [] ? [] : DB::select(
-            'select pack, filter, bits from filter_bits where filter in ('
-                .implode(',', array_fill(0, count($filters), '?'))
-                .')',
-            $filters,
-        ) as $row) {
+        foreach ($filters === [] ? [] : StoredPacks::bits($filters) as $row) {
             $stored = unserialize($row->bits, ['allowed_classes' => false]);
             if (is_array($stored) && FilterRows::isRange($row->filter)) {
                 [$has, $least, $digits] = $stored;
@@ -181,7 +163,7 @@ final readonly class FilterPacks
             $by[self::packOf($product)][$product] = true;
         }
         $packs = [];
-        foreach (DB::select('select pack, products, variants from filter_packs order by pack') as $row) {
+        foreach (StoredPacks::packs() as $row) {
             $pack = new Pack(
                 self::numbers($row->products),
                 self::numbers($row->variants),

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Lists\Filters;
 
-use Illuminate\Support\Facades\DB;
-use Vestibra\App\Ground\Sql;
+use stdClass;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Lists\Filters\Sql\FilterNames;
+use Vestibra\App\Lists\Filters\Sql\StoredPacks;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Settings\ShopSettings;
@@ -123,11 +125,11 @@ final readonly class ListFilters
             ...array_filter($filters, static fn (Filter $filter): bool => $filter->onlyInStock) === [] ? [] : ['stock'],
         ];
         $ids = $by === null && $subject->kind() !== SubjectKind::AllProducts
-            ? self::ids(new Sql("select p.id from products p where p.id in ($holding)"))
+            ? self::ids(StoredPacks::held("p.id in ($holding)", []))
             : null;
         $words = $found === null
             ? null
-            : self::ids(new Sql("select p.id from products p where $found->text", $found->bindings));
+            : self::ids(StoredPacks::held($found->text, $found->bindings));
         foreach ($this->packs->read(array_values(array_unique($needed))) as $number => [$pack, $list]) {
             $pack = in_array('category', $needed, true) ? $this->lifted($pack) : $pack;
             $pack = $words === null ? $pack : $pack->with(['words' => [1 => self::among($pack, $words)]]);
@@ -153,10 +155,13 @@ final readonly class ListFilters
         return $pack->with(['category' => $lifted]);
     }
 
-    /** @return array<int, int> product => product */
-    private static function ids(Sql $sql): array
+    /**
+     * @param  list<stdClass>  $rows
+     * @return array<int, int> product => product
+     */
+    private static function ids(array $rows): array
     {
-        $ids = array_column(DB::select($sql->text, $sql->bindings), 'id');
+        $ids = array_column($rows, 'id');
 
         return array_combine($ids, $ids);
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Lists\Filters;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Fact;
+use Vestibra\App\Records\Models\Catalogue\Option;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Messages\Messages;
@@ -38,8 +39,20 @@ final readonly class WishedFilters
     /** @param  list<FilterWish>  $wishes */
     public static function of(array $wishes, Messages $messages, MoneyFormat $money): self
     {
-        $options = self::rows('select id, name from options where id in', $wishes, 'option');
-        $facts = self::rows('select id, name, kind, unit, decimals from facts where id in', $wishes, 'fact');
+        $options = array_column(
+            Option::query()->toBase()
+                ->whereIntegerInRaw('id', self::asked($wishes, 'option'))
+                ->get(['id', 'name'])
+                ->all(),
+            null,
+            'id',
+        );
+        $facts = array_column(
+            Fact::query()->toBase()->whereIntegerInRaw('id', self::asked($wishes, 'fact'))
+                ->get(['id', 'name', 'kind', 'unit', 'decimals'])->all(),
+            null,
+            'id',
+        );
         $addressed = $names = $units = $dates = $pictured = [];
         foreach ($wishes as $wish) {
             $one = null;
@@ -105,17 +118,13 @@ final readonly class WishedFilters
 
     /**
      * @param  list<FilterWish>  $wishes
-     * @return array<int, object{name: string, kind: string, unit: string, decimals: int}> by id
+     * @return list<int> the numbers of those that narrow by something
      */
-    private static function rows(string $query, array $wishes, string $by): array
+    private static function asked(array $wishes, string $by): array
     {
-        $ids = array_map(
+        return array_values(array_map(
             static fn (FilterWish $wish): int => $wish->number,
             array_filter($wishes, static fn (FilterWish $wish): bool => $wish->by === $by),
-        );
-        /** @var list<object{id: int, name: string, kind: string, unit: string, decimals: int}> $rows */
-        $rows = DB::select("$query (".implode(',', [0, ...$ids]).')');
-
-        return array_column($rows, null, 'id');
+        ));
     }
 }

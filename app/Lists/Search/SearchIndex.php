@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\App\Lists\Search;
 
 use Illuminate\Support\Facades\Cache;
-use Illuminate\Support\Facades\DB;
 use Normalizer;
 use Vestibra\App\Ground\NoRoom;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Lists\Search\Sql\FoundProducts;
+use Vestibra\App\Lists\Search\Sql\HitsSql;
 use Vestibra\Core\Selling\Search\Nearest;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Core\Selling\Search\SearchField;
@@ -27,14 +29,6 @@ use Vestibra\Core\Selling\Search\Wanted;
  */
 final class SearchIndex
 {
-    /** Of more than these BM25 says nothing: such words are everywhere. */
-    private const MANY = 5_000;
-
-    /** Of very many, these are put in order to the end: of the best, those that came last. */
-    private const BEST = 3_000;
-
-    private const SHORTEST_CODE = 3;
-
     /** So many are looked at for the first few of them. */
     private const SOME = 100;
 
@@ -61,17 +55,11 @@ final class SearchIndex
     {
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
         $weights = SearchSettings::weights();
-        $anywhere = self::anywhere($wanted, $weights);
+        $anywhere = HitsSql::anywhere($wanted, $weights);
         foreach ($weights[SearchField::Title->value] > 0
-            ? ['{title} : ('.self::expression($wanted, true).')', $anywhere]
+            ? ['{title} : ('.HitsSql::expression($wanted, true).')', $anywhere]
             : [$anywhere] as $match) {
-            $ids = array_column(DB::select(
-                'select f.id from (select rowid as id from product_words where product_words match ? order by rowid '
-                    .'desc limit '.self::SOME.') f join products p on p.id = f.id where p.published = 1'
-                .' order by not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and '
-                .'(v.stock is null or v.stock > 0)), f.id desc limit ?',
-                [$match, $most],
-            ), 'id');
+            $ids = array_column(FoundProducts::first(self::SOME, $match, $most), 'id');
             if (count($ids) === $most) {
                 return $ids;
             }
@@ -79,7 +67,7 @@ final class SearchIndex
         $hits = $ids === [] ? $this->find($query) : null;
 
         return $hits === null ? $ids : array_column(
-            DB::select("select product_id from $hits->table order by place limit ?", [$most]),
+            FoundProducts::hits($hits, $most),
             'product_id',
         );
     }
@@ -128,102 +116,15 @@ final class SearchIndex
     {
         $table = 'found_'.substr(md5(serialize([$query->folded(), $wanted, $weights])), 0, 12);
         // What was found a moment ago on the same connection may be out of date.
-        DB::statement("drop table if exists temp.$table");
-        DB::statement("create temp table $table (place integer primary key, product_id integer unique)");
+        FoundProducts::letGo($table);
+        FoundProducts::make($table);
         if ($wanted !== []) {
-            [$sql, $bindings] = $this->sql($query, $wanted, $weights);
-            DB::insert("insert into temp.$table (product_id) $sql", $bindings);
+            $found = HitsSql::of($query, $wanted, $weights);
+            FoundProducts::fill($table, $found->text, $found->bindings);
         }
-        $total = (int) DB::scalar("select count(*) from temp.$table");
+        $total = (int) FoundProducts::count($table);
 
         return new SearchHits("temp.$table", $total, $wanted, $leftOut);
-    }
-
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  array<string, int>  $weights
-     * @return array{string, list<string>}
-     */
-    private function sql(Query $query, array $wanted, array $weights): array
-    {
-        $columns = array_diff_key($weights, [SearchField::Codes->value => true]);
-        $anywhere = self::anywhere($wanted, $weights);
-        $many = (int) DB::scalar('select count(*) from product_words where product_words match ?', [
-            $anywhere,
-        ]) > self::MANY;
-        $code = str_replace(' ', '-', $query->folded());
-        $begins = $weights[SearchField::Codes->value] > 0 && mb_strlen($code) >= self::SHORTEST_CODE;
-        $tier = 'case when h.id in (select id from codes) then 0 when h.id in (select id from whole) then 1 when h.id '
-            .'in (select id from title) then 2 when h.id in (select id from named) then 3 else 4 end';
-        $soldOut = 'not exists (select 1 from variants v where v.product_id = h.id and v.published = 1 and (v.stock '
-            .'is null or v.stock > 0))';
-
-        return [
-            'with codes as materialized (select product_id as id from variants where lower(sku) = ? and +published = '
-                .'1 union select product_id from variants where barcode = ? and barcode <> \'\' and published = 1),'
-            .' whole as materialized (select rowid as id from product_words where product_words match ?),'
-            .' title as materialized (select rowid as id from product_words where product_words match ?),'
-            .' named as materialized (select rowid as id from product_words where product_words match ?),'
-            .' words as materialized (select rowid as id, '
-            .($many ? '0' : 'bm25(product_words, '.implode(', ', $columns).')')
-            .' as score from product_words where product_words match ?),'
-            .' all_hits as materialized (select id, min(score) as score from (select id, score from words union all '
-            .'select product_id, 0 from variants where lower(sku) >= ? and lower(sku) < ? and +published = 1'
-            .' union all select id, 0 from codes) group by id),'
-            ." hits as materialized (select h.id, h.score, $tier as tier from all_hits h),"
-            .' best as materialized (select id from hits order by tier, id desc limit '.self::BEST.')'
-            .' select h.id from hits h join products p on p.id = h.id where p.published = 1 order by '
-            .(
-                $many
-                    ? "h.id not in (select id from best), h.tier, h.id in (select id from best) and $soldOut, h.id desc"
-                    : "h.tier, $soldOut, h.score, h.id"
-            ),
-            [
-                $code,
-                $query->folded(),
-                '{title} : ('.self::expression($wanted, false).')',
-                '{title} : ('.self::expression($wanted, true).')',
-                '{title brand} : ('.self::expression($wanted, true).')',
-                $anywhere,
-                $begins ? $code : "\u{10FFFF}",
-                $begins ? $code."\u{10FFFF}" : '',
-            ],
-        ];
-    }
-
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  array<string, int>  $weights
-     * @return string what matches in a field that counts; without such a field there is nothing to look in
-     */
-    private static function anywhere(array $wanted, array $weights): string
-    {
-        $fields = implode(' ', array_keys(array_filter(array_diff_key($weights, [SearchField::Codes->value => true]))));
-
-        return $fields === '' ? '""' : "{{$fields}} : (".self::expression($wanted, true).')';
-    }
-
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  bool  $beginnings  whether the beginning of a word is enough
-     */
-    private static function expression(array $wanted, bool $beginnings): string
-    {
-        $star = $beginnings ? ' *' : '';
-
-        return implode(
-            ' AND ',
-            array_map(
-                static fn (Wanted $one): string => '('.implode(
-                    ' OR ',
-                    array_map(
-                        static fn (string $words): string => "\"$words\"$star",
-                        [$one->words, ...$one->same, ...$one->near],
-                    ),
-                ).')',
-                $wanted,
-            ),
-        );
     }
 
     /** Whether a word of the shop begins so. */
@@ -231,10 +132,7 @@ final class SearchIndex
     {
         $plain = self::plain($word);
 
-        return DB::select(
-            'select 1 from product_vocabulary where term >= ? and term < ? limit 1',
-            [$plain, $plain."\u{10FFFF}"],
-        ) !== [];
+        return FoundProducts::begins($plain) !== [];
     }
 
     /**
@@ -248,13 +146,13 @@ final class SearchIndex
         if ($this->vocabulary !== null) {
             return $this->vocabulary;
         }
-        $key = 'words of '.md5(DB::connection()->getDatabaseName());
+        $key = 'words of '.md5(Database::name());
         $kept = Cache::get($key);
         if (is_array($kept)) {
             return $this->vocabulary = array_filter($kept, is_int(...));
         }
         $counted = array_filter(
-            array_column(DB::select('select term, doc from product_vocabulary'), 'doc', 'term'),
+            array_column(FoundProducts::vocabulary(), 'doc', 'term'),
             is_int(...),
         );
         NoRoom::passOver(static fn () => Cache::put($key, $counted, self::KEPT));

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Lists\Search;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Shop\ShopSetting;
+use Vestibra\App\Records\Models\Shop\Synonym;
 use Vestibra\Core\Selling\Search\SearchField;
 
 /** How much each field counts, and which words mean the same, as the shop has it. */
@@ -16,7 +17,7 @@ final readonly class SearchSettings
     public static function weights(): array
     {
         $stored = json_decode(
-            (string) (DB::table('shop_settings')->where('name', self::NAME)->value('value') ?? '{}'),
+            (string) (ShopSetting::query()->toBase()->where('name', self::NAME)->value('value') ?? '{}'),
             true,
         );
         $weights = [];
@@ -31,7 +32,7 @@ final readonly class SearchSettings
     /** @param  array<string, int>  $weights */
     public static function set(array $weights): void
     {
-        DB::table('shop_settings')
+        ShopSetting::query()->toBase()
             ->updateOrInsert(['name' => self::NAME], ['value' => json_encode($weights, JSON_THROW_ON_ERROR)]);
     }
 
@@ -39,7 +40,7 @@ final readonly class SearchSettings
     public static function synonyms(): array
     {
         $groups = [];
-        foreach (DB::select('select id, words from synonyms order by id') as $row) {
+        foreach (Synonym::query()->toBase()->orderBy('id')->get(['id', 'words']) as $row) {
             $words = json_decode($row->words, true);
             $groups[$row->id] = is_array($words) ? array_values(array_filter($words, is_string(...))) : [];
         }

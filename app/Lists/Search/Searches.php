@@ -9,6 +9,11 @@ use PDOException;
 use stdClass;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Lists\Search\Sql\SearchStatistics;
+use Vestibra\App\Lists\Search\Sql\WordsOfTheShop;
+use Vestibra\App\Records\Models\Shop\Search as SearchRow;
+use Vestibra\App\Records\Models\Shop\SearchDay;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Selling\Search\Query;
 
@@ -45,14 +50,14 @@ final readonly class Searches
         if ($query->isEmpty()) {
             return;
         }
-        $patience = (int) DB::scalar('pragma busy_timeout');
-        DB::statement('pragma busy_timeout = '.self::PATIENCE);
+        $patience = (int) Database::patience();
+        Database::wait(self::PATIENCE);
         try {
             $this->count($query, ['results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []]);
         } catch (PDOException $error) {
             str_contains($error->getMessage(), 'locked') || NoRoom::isBehind($error) || throw $error;
         } finally {
-            DB::statement("pragma busy_timeout = $patience");
+            Database::wait($patience);
         }
     }
 
@@ -61,23 +66,20 @@ final readonly class Searches
     {
         $day = $this->day();
         DB::transaction(function () use ($query, $found, $day): void {
-            $id = DB::table('searches')->where('name_folded', $query->folded())->value('id');
+            $id = SearchRow::query()->toBase()->where('name_folded', $query->folded())->value('id');
             if ($id === null) {
-                if ((int) DB::scalar('select count(*) from search_days where day = ? and times = 1', [
-                    $day,
-                ]) >= self::MOST_NEW) {
+                if (
+                    (int) SearchDay::query()->toBase()->where('day', $day)->where('times', 1)->count() >= self::MOST_NEW
+                ) {
                     return;
                 }
-                $id = DB::table('searches')
+                $id = SearchRow::query()->toBase()
                     ->insertGetId(['name' => $query->text, 'name_folded' => $query->folded()] + $found);
             }
-            DB::table('searches')->where('id', $id)->update($found);
-            $first = DB::table('search_days')->where('day', $day)->doesntExist();
-            DB::statement(
-                'insert into search_days (search_id, day, times) values (?, ?, 1) on conflict (day, search_id) do '
-                    .'update set times = times + 1',
-                [$id, $day],
-            );
+            SearchRow::query()->toBase()->where('id', $id)->update($found);
+            $first = SearchDay::query()->toBase()->where('day', $day)->doesntExist();
+            SearchDay::query()->toBase()->insertOrIgnore(['search_id' => $id, 'day' => $day, 'times' => 0]);
+            SearchDay::query()->toBase()->where('search_id', $id)->where('day', $day)->increment('times');
             $first && $this->forget();
         });
     }
@@ -93,14 +95,10 @@ final readonly class Searches
         $where = ($nothing ? 's.results = 0' : '1').' and instr(s.name_folded, ?) > 0';
         $bindings = [$this->since(), Folding::fold($words)];
         $from = "from search_days d join searches s on s.id = d.search_id where d.day >= ? and $where group by s.id";
-        $rows = DB::select(
-            "select s.id, s.name, s.results, sum(d.times) as times, max(d.day) as last_on $from order by times desc, "
-                .'last_on desc, s.id limit ? offset ?',
-            [...$bindings, self::PAGE + 1, ($page - 1) * self::PAGE],
-        );
+        $rows = SearchStatistics::page($from, $bindings, self::PAGE, $page);
 
         return [
-            'rows' => array_values(array_map(
+            'rows' => array_map(
                 static fn (stdClass $row): array => [
                     'id' => $row->id,
                     'name' => $row->name,
@@ -109,31 +107,22 @@ final readonly class Searches
                     'lastOn' => $row->last_on,
                 ],
                 array_slice($rows, 0, self::PAGE),
-            )),
+            ),
             'more' => count($rows) > self::PAGE,
-            'total' => (int) DB::scalar("select count(*) from (select s.id $from)", $bindings),
+            'total' => (int) SearchStatistics::total($from, $bindings),
         ];
     }
 
     /** @return list<string> what found something before, and begins so: the most often first */
     public function beginning(Query $query, int $most): array
     {
-        return array_column(DB::select(
-            'select s.name from searches s join search_days d on d.search_id = s.id where s.name_folded >= ? and '
-                .'s.name_folded < ? and s.results > 0 and s.as_typed = 1 and d.day >= ? group by s.id order by '
-                .'sum(d.times) desc, s.id limit ?',
-            [$query->folded(), $query->folded()."\u{10FFFF}", $this->since(), $most],
-        ), 'name');
+        return array_column(SearchStatistics::beginning($query, $this->since(), $most), 'name');
     }
 
     /** How many different searches found nothing in the last days. */
     public function nothing(): int
     {
-        return (int) DB::scalar(
-            'select count(distinct s.id) from search_days d join searches s on s.id = d.search_id where d.day >= ? '
-                .'and s.results = 0',
-            [$this->since()],
-        );
+        return (int) SearchStatistics::nothing($this->since());
     }
 
     /**
@@ -145,14 +134,9 @@ final readonly class Searches
     public function askAgain(SearchIndex $index, array $words): void
     {
         $has = implode(' or ', array_fill(0, count($words), 'instr(name_folded, ?) > 0'));
-        foreach (DB::select(
-            'select id, name from searches where results = 0'.(
-                $has === '' ? '' : " or $has"
-            ).' order by id desc limit '.self::ASKED_AGAIN,
-            array_map(Folding::fold(...), $words),
-        ) as $row) {
+        foreach (SearchStatistics::askedAgain($has, self::ASKED_AGAIN, $words) as $row) {
             $hits = $index->find(Query::of($row->name));
-            DB::table('searches')
+            SearchRow::query()->toBase()
                 ->where('id', $row->id)
                 ->update(['results' => $hits->withAll(), 'as_typed' => $hits->corrected() === []]);
         }
@@ -161,18 +145,12 @@ final readonly class Searches
     /** Searches to look at a template with before customers made any: many, one, nothing, and awkward ones. */
     public function samples(SearchIndex $index): void
     {
-        $title = (string) DB::scalar(
-            'select title from products where published = 1 order by length(title) desc, id limit 1',
-        );
+        $title = (string) WordsOfTheShop::longestTitle();
         $word = (string) (
-            DB::scalar('select word from title_words group by word order by count(*) desc, word limit 1') ?? ''
+            WordsOfTheShop::mostUsed() ?? ''
         );
         $some = (string) (
-            DB::scalar(
-                'select word from title_words where length(word) > 3 and word <> ? group by word having count(*) '
-                    .'between 3 and 40 order by count(*) desc, word limit 1',
-                [$word],
-            )
+            WordsOfTheShop::used($word)
                 ?? ''
         );
         foreach (array_filter([
@@ -180,7 +158,7 @@ final readonly class Searches
             str_repeat('a very long query ', 600),
         ]) as $words) {
             $query = Query::of($words);
-            DB::table('searches')->insertOrIgnore([
+            SearchRow::query()->toBase()->insertOrIgnore([
                 'name' => $query->text,
                 'name_folded' => $query->folded(),
                 'results' => $index->find($query)->withAll(),
@@ -191,8 +169,11 @@ final readonly class Searches
 
     private function forget(): void
     {
-        DB::delete('delete from search_days where day < ?', [$this->since()]);
-        DB::delete('delete from searches where is_sample = 0 and id not in (select search_id from search_days)');
+        SearchDay::query()->toBase()->where('day', '<', $this->since())->delete();
+        SearchRow::query()->toBase()
+            ->where('is_sample', false)
+            ->whereNotIn('id', SearchDay::query()->toBase()->select('search_id'))
+            ->delete();
     }
 
     private function since(): string

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\PagesOut\Walking;
 
 use Illuminate\Contracts\Session\Session;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use stdClass;
+use Vestibra\App\Records\Models\PrivateLink;
 
 /**
  * Private links: they show a template's draft in the shop to somebody without an account, until they expire or are
@@ -34,7 +34,7 @@ final readonly class PrivateLinks
     public function make(int $templateId, int $userId, int $days): string
     {
         $token = Str::random(40);
-        DB::table('private_links')->insert([
+        PrivateLink::query()->toBase()->insert([
             'template_id' => $templateId,
             'user_id' => $userId,
             'token_hash' => hash('sha256', $token),
@@ -48,7 +48,7 @@ final readonly class PrivateLinks
     /** @return bool whether the template has such a link; it shows nothing any more */
     public function withdraw(int $templateId, int $id): bool
     {
-        $link = DB::table('private_links')->where('id', $id)->where('template_id', $templateId);
+        $link = PrivateLink::query()->toBase()->where('id', $id)->where('template_id', $templateId);
         (clone $link)->whereNull('withdrawn_at')->update(['withdrawn_at' => now('UTC')->toDateTimeString()]);
 
         return $link->exists();
@@ -57,11 +57,13 @@ final readonly class PrivateLinks
     /** @return list<Row> the newest first */
     public function of(int $templateId): array
     {
-        $rows = DB::select(
-            'select l.*, u.name as by_name from private_links l join users u on u.id = l.user_id where l.template_id '
-                .'= ? order by l.id desc limit '.self::LIMIT,
-            [$templateId],
-        );
+        $rows = PrivateLink::query()->toBase()
+            ->join('users', 'users.id', '=', 'private_links.user_id')
+            ->where('template_id', $templateId)
+            ->orderByDesc('private_links.id')
+            ->limit(self::LIMIT)
+            ->get(['private_links.*', 'users.name as by_name'])
+            ->all();
 
         return array_values(array_map(static fn (stdClass $row): array => [
             'id' => $row->id,
@@ -82,11 +84,11 @@ final readonly class PrivateLinks
      */
     public function open(string $token): ?int
     {
-        $link = DB::table('private_links')->where('token_hash', hash('sha256', $token))->first();
+        $link = PrivateLink::query()->toBase()->where('token_hash', hash('sha256', $token))->first();
         if (! $link instanceof stdClass || ! self::holds($link)) {
             return null;
         }
-        DB::table('private_links')->where('id', $link->id)->increment('opened');
+        PrivateLink::query()->toBase()->where('id', $link->id)->increment('opened');
         $this->session->put(self::KEY, $link->id);
 
         return $link->template_id;
@@ -105,11 +107,11 @@ final readonly class PrivateLinks
     {
         $id = $this->session->get(self::KEY);
         $link = is_int($id)
-            ? DB::selectOne(
-                'select l.*, t.page_kind, t.draft_tree from private_links l join templates t on t.id = l.template_id '
-                    .'and t.let_go_at is null where l.id = ?',
-                [$id],
-            )
+            ? PrivateLink::query()->toBase()
+                ->join('templates', 'templates.id', '=', 'private_links.template_id')
+                ->whereNull('templates.let_go_at')
+                ->where('private_links.id', $id)
+                ->first(['private_links.*', 'templates.page_kind', 'templates.draft_tree'])
             : null;
         if ($id !== null && (! $link instanceof stdClass || ! self::holds($link))) {
             $this->close();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut\Walking;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Vestibra\App\Reach\Rules\TemplateNames;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
@@ -63,7 +63,7 @@ final class ShopTag
                     ', ',
                     array_map(
                         static fn (string $name): string => "“{$name}”",
-                        DB::table('templates')->whereIntegerInRaw('id', $drafts)->pluck('name')->all(),
+                        Template::query()->toBase()->whereIntegerInRaw('id', $drafts)->pluck('name')->all(),
                     ),
                 ),
         ]);
@@ -77,7 +77,7 @@ final class ShopTag
             'template' => $this->verdict?->templateId,
             'name' => $this->verdict === null
                 ? ''
-                : (string) DB::table('templates')->where('id', $this->verdict->templateId)->value('name'),
+                : (string) Template::query()->toBase()->where('id', $this->verdict->templateId)->value('name'),
             'why' => match (true) {
                 $this->verdict === null => '',
                 $this->verdict->unruled => "No rule takes this $one, so it gets the fallback.",

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\PagesOut\Whole;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use LogicException;
 use stdClass;
@@ -18,6 +17,7 @@ use Vestibra\App\Reach\Pages\AroundPages;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\ComposedPage;
 use Vestibra\Core\Composing\Visit;
 use Vestibra\Core\Pages\AroundPage;
@@ -142,7 +142,7 @@ final readonly class Surroundings
             return null;
         }
         $verdict = $this->verdicts->of($at->page, $at->subject);
-        $tree = DB::scalar('select live_tree from templates where id = ?', [$verdict->templateId]);
+        $tree = Template::query()->toBase()->where('id', $verdict->templateId)->value('live_tree');
 
         return $this->maker->compose(
             $this->stored->tree(json_decode((string) $tree, true)),
@@ -184,8 +184,8 @@ final readonly class Surroundings
     {
         $trees = [];
         /** @var stdClass $row */
-        foreach ($ids === [] ? [] : DB::select(
-            'select id, draft_tree, live_tree from templates where id in ('.implode(',', $ids).')',
+        foreach ($ids === [] ? [] : Template::query()->toBase()->whereIntegerInRaw('id', $ids)->get(
+            ['id', 'draft_tree', 'live_tree'],
         ) as $row) {
             $tree = $this->isWalkedWith($row->id) ? $row->draft_tree : $row->live_tree;
             if (is_string($tree)) {

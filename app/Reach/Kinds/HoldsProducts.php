@@ -9,9 +9,6 @@ use Vestibra\Core\Pages\Subject;
 /** What a page shows whose subject is a set of products. In SQL a product is called `p`. */
 interface HoldsProducts
 {
-    /** The ids of all products, where a subject holds them all. */
-    public const EVERYTHING = 'select id from products';
-
     /** @return string SQL, the ids of the products that a subject holds */
     public function holding(Subject $subject): string;
 

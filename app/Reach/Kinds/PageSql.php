@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Kinds;
 
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\InRange;

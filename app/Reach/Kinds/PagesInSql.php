@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Kinds;
 
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Records\Stored\Touched;
 
 /** The pages of one kind, all at once: what the database has to know of them. In SQL a page is called `p`. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Kinds;
 
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\Core\Templates\Source;
 
 /** Which pages of a kind are worth looking at with a template that is worked on. In SQL a page is called `p`. */

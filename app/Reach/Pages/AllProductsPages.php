@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Reach\Kinds\Sql\EveryProduct;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\Core\Catalogue\Assortment;
@@ -31,7 +32,7 @@ final readonly class AllProductsPages extends SinglePages
 
     public function holding(Subject $subject): string
     {
-        return self::EVERYTHING;
+        return EveryProduct::IDS;
     }
 
     protected function subject(): Subject
@@ -44,7 +45,7 @@ final readonly class AllProductsPages extends SinglePages
             PageAddresses::ALL,
             $say->say('list.all'),
             $say->say('list.everything'),
-            products: (int) DB::scalar('select count(*) from products where published = 1'),
+            products: (int) Product::query()->published()->count(),
         );
     }
 }

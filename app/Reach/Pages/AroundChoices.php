@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Trees\TreeNames;
-use Vestibra\Core\Pages\AroundPage;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
 
 /**
@@ -29,20 +29,11 @@ final readonly class AroundChoices
         $parts = [];
         foreach ($this->byKind($around) as $name => $choices) {
             $kind = PageKind::from($name);
-            $cases = '';
-            foreach ($choices as $template => $choice) {
-                $cases .= " when $template then $choice";
-            }
-            $parts[] = WinnersSql::of($this->rules->live($kind)->at($at))->wrap(
-                'select '
-                    .AroundPage::number($kind, 0)
-                    ." + page_id as subject_id, case template_id$cases end as template_id from (",
-                ') where template_id in ('.implode(',', array_keys($choices)).')',
-            );
+            $parts[] = PagePieces::chosen(WinnersSql::of($this->rules->live($kind)->at($at)), $kind, $choices);
         }
 
         return $parts === []
-            ? new Sql('select null as subject_id, null as template_id where 0')
+            ? new Sql(PagePieces::NONE_CHOSEN)
             : Sql::join(' union all ', $parts);
     }
 
@@ -53,7 +44,7 @@ final readonly class AroundChoices
 
         return array_values(array_map(
             strval(...),
-            DB::table('templates')->whereIntegerInRaw('id', $ids)->orderBy('name')->pluck('name')->all(),
+            Template::query()->toBase()->whereIntegerInRaw('id', $ids)->orderBy('name')->pluck('name')->all(),
         ));
     }
 
@@ -69,9 +60,11 @@ final readonly class AroundChoices
             }
         }
         $byKind = [];
-        foreach ($chosen === [] ? [] : DB::table('templates')->whereIntegerInRaw('id', array_keys($chosen))->orderBy(
-            'id',
-        )->get(['id', 'page_kind']) as $row) {
+        foreach ($chosen === []
+            ? []
+            : Template::query()->toBase()->whereIntegerInRaw('id', array_keys($chosen))->orderBy(
+                'id',
+            )->get(['id', 'page_kind']) as $row) {
             if (PageKind::tryFrom($row->page_kind) !== null) {
                 $byKind[$row->page_kind][(int) $row->id] = $chosen[$row->id];
             }

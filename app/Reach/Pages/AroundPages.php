@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\AroundSql;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
 use Vestibra\App\Reach\Rules\LiveRules;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Stored\Touched;
@@ -50,14 +51,10 @@ abstract readonly class AroundPages implements PagesOfKind
     {
         $parts = [];
         foreach ($this->pages->pages() as $of) {
-            [$number, $first] = [$of->kind()->number(), AroundPage::number($of->kind(), 0)];
-            $parts[] = "select $number as page_kind, $first + p.id as id, p.id as page, {$of->title()} as "
-                ."title_folded, {$of->shown()} as shown from {$of->table()} p";
+            $parts[] = PagePieces::around($of);
         }
         foreach (array_keys(self::WITHOUT_TEMPLATES) as $name) {
-            $kind = PageKind::from($name);
-            $parts[] =
-                "select {$kind->number()}, ".AroundPage::number($kind, SinglePage::ID).', '.SinglePage::ID.", '', 1";
+            $parts[] = PagePieces::aroundOne(PageKind::from($name));
         }
 
         return '('.implode(' union all ', $parts).')';
@@ -175,7 +172,9 @@ abstract readonly class AroundPages implements PagesOfKind
     public function touched(Touched $touched): ?Sql
     {
         if (
-            DB::table('templates')->where('page_kind', $this->kind()->value)->whereNotNull('live_revision')->count() < 2
+            Template::query()->toBase()->where('page_kind', $this->kind()->value)->whereNotNull(
+                'live_revision',
+            )->count() < 2
         ) {
             return null;
         }
@@ -193,7 +192,7 @@ abstract readonly class AroundPages implements PagesOfKind
 
     public function holding(Subject $subject): string
     {
-        return 'select null where 0';
+        return PagePieces::NONE;
     }
 
     public function ownOrder(Subject $subject): ?string

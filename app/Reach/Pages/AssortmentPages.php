@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
+use Vestibra\App\Reach\Pages\Sql\AssortmentRows;
 use Vestibra\App\Reach\Pages\Sql\AssortmentSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Catalogue\Assortment;
@@ -59,8 +60,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
     {
         [$id, $from, $where] = $this->holds();
 
-        return "(select count(*) from (select distinct $id as id from $from where $where) held cross join products x "
-            .'on x.id = held.id where x.published = 1)';
+        return AssortmentRows::gathered($id, $from, $where);
     }
 
     /**
@@ -109,7 +109,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
         $found = [];
         foreach ($ids === []
             ? []
-            : DB::select($this->columns($this->count()).'p.id in ('.implode(',', $ids).')') as $row) {
+            : AssortmentRows::several($this->columns($this->count()), $ids) as $row) {
             $found[$row->subject_id] = $this->made($row);
         }
 
@@ -125,7 +125,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
         [$table, $into] = LivingNames::MERGED[$this->subject()->value] ?? ['', ''];
         $merged = $table === '' || $ids === []
             ? []
-            : DB::table($table)->whereIntegerInRaw('merged_id', $ids)->pluck($into, 'merged_id')->all();
+            : Rows::in($table)->whereIntegerInRaw('merged_id', $ids)->pluck($into, 'merged_id')->all();
 
         return array_values(array_unique(
             array_map(static fn (int $id): int => is_int($merged[$id] ?? null) ? $merged[$id] : $id, $ids),
@@ -145,10 +145,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
             return [];
         }
         $rows = [];
-        foreach (DB::select(
-            "select p.id, p.name, p.slug, pictures.file from {$this->table()} p left join pictures on pictures.id = "
-                .'p.picture_id where p.id in ('.implode(',', $ids).')',
-        ) as $row) {
+        foreach (AssortmentRows::rows($this->table(), $ids) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
                 'title' => $row->name,
@@ -172,7 +169,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
     {
         [$id, $from, $where] = $this->holds();
 
-        return "select $id from {$this->table()} p cross join $from where p.id = {$subject->id()} and $where";
+        return AssortmentRows::held($id, $this->table(), $from, "p.id = {$subject->id()} and $where");
     }
 
     public function ownOrder(Subject $subject): ?string
@@ -221,10 +218,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
     {
         $list = implode(',', $ids);
 
-        return array_column(DB::select(
-            "select p.id from {$this->table()} p where p.id not in ($list) order by (select min({$this->kinship()}) "
-                ."from {$this->table()} q where q.id in ($list)), p.id limit 500",
-        ), 'id');
+        return array_column(AssortmentRows::near($this->table(), $list, $this->kinship()), 'id');
     }
 
     protected function one(string $where, string|int $value): ?Assortment
@@ -233,8 +227,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
 
         return $this->counted(
             $value,
-            "(select count(*) from products x where x.published = 1 and x.id in (select $id from {$this->table()} p "
-                ."cross join $from where $where and $held))",
+            AssortmentRows::among(AssortmentRows::held($id, $this->table(), $from, "$where and $held")),
             $where,
             [$value],
         );
@@ -250,7 +243,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
         string $where = 'p.id = ?',
         array $bindings = [],
     ): ?Assortment {
-        $row = DB::selectOne($this->columns($count).$where, [...$bindings, $value]);
+        $row = AssortmentRows::one($this->columns($count), $where, $bindings, $value);
 
         return $row instanceof stdClass ? $this->made($row) : null;
     }
@@ -263,9 +256,7 @@ abstract readonly class AssortmentPages implements PagesOfKind
 
     private function columns(string $count): string
     {
-        return 'select p.id as subject_id, p.name, p.slug, p.description, p.search_title, p.search_description, '
-            ."pictures.*, $count as products, {$this->isOrdered()} as is_ordered"
-            ." from {$this->table()} p left join pictures on pictures.id = p.picture_id where ";
+        return AssortmentRows::columns($count, $this->isOrdered(), $this->table());
     }
 
     private function made(stdClass $row): Assortment

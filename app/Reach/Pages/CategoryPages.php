@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Vestibra\App\Ground\Sql;
-use Vestibra\App\Records\Catalogue\OwnOrderSql;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
+use Vestibra\App\Records\Catalogue\Sql\OwnOrderSql;
 use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -28,7 +29,7 @@ final readonly class CategoryPages extends AssortmentPages
 
     public function filed(): string
     {
-        return '(select name from categories x where x.id = p.parent_id)';
+        return PagePieces::PARENT;
     }
 
     /** What holds a category, holds its products; what stands in one, moves with it. */
@@ -36,10 +37,7 @@ final readonly class CategoryPages extends AssortmentPages
     {
         $ids = implode(',', $touched->things(Thing::Category));
 
-        return $ids === '' ? null : new Sql(
-            "exists (select 1 from categories t where t.id in ($ids) and (t.lower between p.lower and p.upper or "
-                .'p.lower between t.lower and t.upper))',
-        );
+        return $ids === '' ? null : new Sql(PagePieces::sameBranch($ids));
     }
 
     public function ownOrder(Subject $subject): ?string
@@ -74,8 +72,7 @@ final readonly class CategoryPages extends AssortmentPages
 
         return match ($aspect) {
             Aspect::CategoryExactly => "p.id in ($list)",
-            Aspect::CategoryWithin =>
-                "exists (select 1 from categories a where a.id in ($list) and p.lower between a.lower and a.upper)",
+            Aspect::CategoryWithin => PagePieces::beneath($list),
             default => null,
         };
     }

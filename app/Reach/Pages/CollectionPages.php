@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Pages\Sql\AssortmentRows;
 use Vestibra\App\Reach\Rules\FieldInRules;
 use Vestibra\App\Reach\Rules\LiveRules;
-use Vestibra\App\Reach\Rules\ReachSql;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
-use Vestibra\App\Records\Catalogue\OwnOrderSql;
+use Vestibra\App\Records\Catalogue\Sql\OwnOrderSql;
 use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -46,15 +46,14 @@ final readonly class CollectionPages extends AssortmentPages
     {
         $rule = $this->byRule()[$subject->id()] ?? null;
 
-        return $rule === null ? parent::holding($subject) : "select p.id from products p where $rule";
+        return $rule === null ? parent::holding($subject) : AssortmentRows::byRule($rule);
     }
 
     public function ownOrder(Subject $subject): ?string
     {
         $picked = isset($this->byRule()[$subject->id()])
             ? null
-            : "(select own.position from collection_product own where own.collection_id = {$subject->id()} and "
-                .'own.product_id = p.id)';
+            : AssortmentRows::picked($subject->id());
 
         return match (true) {
             ! $subject instanceof Assortment || ! $subject->isOrdered => $picked,
@@ -109,14 +108,14 @@ final readonly class CollectionPages extends AssortmentPages
 
     protected function one(string $where, string|int $value): ?Assortment
     {
-        $id = DB::scalar("select p.id from collections p where $where", [$value]);
+        $id = AssortmentRows::collection($where, $value);
 
         $rule = is_int($id) ? $this->byRule()[$id] ?? null : null;
 
         return match (true) {
             ! is_int($id) => null,
             $rule === null => parent::one('p.id = ?', $id),
-            default => $this->counted($id, "(select count(*) from products p where p.published = 1 and $rule)"),
+            default => $this->counted($id, AssortmentRows::countByRule($rule)),
         };
     }
 

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
+use Vestibra\App\Reach\Pages\Sql\ProductPageRows;
 use Vestibra\App\Reach\Pages\Sql\ProductSql;
 use Vestibra\App\Reach\Rules\FieldInRules;
-use Vestibra\App\Reach\Rules\QuantitySql;
+use Vestibra\App\Reach\Rules\Sql\QuantitySql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Catalogue\Sql\SellingSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -27,9 +29,6 @@ use Vestibra\Core\Templates\Source;
 final readonly class ProductPages implements PagesOfKind
 {
     use OwnPages;
-
-    private const IN_STOCK = 'exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and '
-        .'(v.stock is null or v.stock > 0))';
 
     public function __construct(
         private ProductReader $products,
@@ -86,13 +85,7 @@ final readonly class ProductPages implements PagesOfKind
             return [];
         }
         $rows = [];
-        foreach (DB::select(
-            'select p.id, p.title, p.slug, (select file from product_pictures pp join pictures on pictures.id = '
-                .'pp.picture_id'
-            .' where pp.product_id = p.id order by pp.position limit 1) as file from products p where p.id in ('
-            .implode(',', $ids)
-            .')',
-        ) as $row) {
+        foreach (ProductPageRows::rows($ids) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
                 'title' => $row->title,
@@ -152,8 +145,8 @@ final readonly class ProductPages implements PagesOfKind
 
         return [
             'no picture' => 'p.picture_count = 0',
-            'on sale' => "exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and $onSale)",
-            'sold out' => 'not '.self::IN_STOCK,
+            'on sale' => PagePieces::onSale($onSale),
+            'sold out' => 'not '.SellingSql::PRODUCT_IN_STOCK,
             'many variants' => "case when p.variant_count > 11 then p.variant_count || ' variants' end",
             'long title' => 'length(p.title) > 60',
             'no short description' => "p.short_description = ''",
@@ -168,8 +161,7 @@ final readonly class ProductPages implements PagesOfKind
 
     public function filed(): string
     {
-        return "(select group_concat(name, ' · ') from (select name from categories where id = p.main_category_id "
-            .'union all select name from brands where id = p.brand_id))';
+        return PagePieces::FILED;
     }
 
     public function richness(): string
@@ -184,26 +176,16 @@ final readonly class ProductPages implements PagesOfKind
             Source::Description => new Sql("p.description = ''"),
             Source::Brand => new Sql('p.brand_id is null'),
             Source::Category, Source::CategoryLink => new Sql('p.main_category_id is null'),
-            Source::Collection => new Sql('not exists (select 1 from collection_product x where x.product_id = p.id)'),
-            Source::Tags => new Sql('not exists (select 1 from product_tag x where x.product_id = p.id)'),
+            Source::Collection => new Sql(PagePieces::IN_NO_COLLECTION),
+            Source::Tags => new Sql(PagePieces::WITHOUT_TAGS),
             Source::Picture => new Sql('p.picture_count = 0'),
             Source::OtherPicture => new Sql('p.picture_count < 2'),
             Source::Sku, Source::Price => new Sql('p.variant_count = 0'),
             Source::Fact, Source::FactPicture, Source::FactLink, Source::FactDay,
-            Source::FactNumber => new Sql(
-                'not exists (select 1 from fact_values x where x.product_id = p.id and x.fact_id = ?)',
-                [$number],
-            ),
-            Source::Option => new Sql(
-                'not exists (select 1 from variants v join variant_values x on x.variant_id = v.id where '
-                    .'v.product_id = p.id and v.published = 1 and x.option_id = ?)',
-                [$number],
-            ),
+            Source::FactNumber => PagePieces::withoutFact($number),
+            Source::Option => PagePieces::withoutOption($number),
             Source::Rating, Source::ReviewCount => new Sql('p.review_count = 0'),
-            Source::Stock => new Sql(
-                'not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and v.stock is '
-                    .'not null)',
-            ),
+            Source::Stock => new Sql(PagePieces::STOCK_IS_NOT_COUNTED),
             default => null,
         };
     }
@@ -212,18 +194,6 @@ final readonly class ProductPages implements PagesOfKind
     {
         $list = implode(',', $ids);
 
-        return array_column(DB::select(
-            'select product_id, count(*) as shared from ('
-            .'select b.product_id from category_product a join category_product b on b.category_id = a.category_id '
-            ."where a.product_id in ($list)"
-            .' union all select b.product_id from category_product a join categories c on c.id = a.category_id join '
-            .'categories s on s.parent_id = c.parent_id'
-            ." join category_product b on b.category_id = s.id where a.product_id in ($list)"
-            .' union all select b.product_id from product_tag a join product_tag b on b.tag_id = a.tag_id where '
-            ."a.product_id in ($list)"
-            ." union all select b.id from products a join products b on b.brand_id = a.brand_id where a.id in ($list)"
-            .' limit 20000) near join products p on p.id = near.product_id where p.published = 1 group by product_id '
-            .'order by shared desc, product_id limit 500',
-        ), 'product_id');
+        return array_column(ProductPageRows::near($list), 'product_id');
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\PageRows;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Pages\Sql\SampleRows;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
@@ -61,17 +61,10 @@ final readonly class Samples
             array_map(static fn (string $test): string => "(coalesce($test, 0) <> 0)", $pages->awkward()),
         )
             ?: '0 + 0';
-        $rows = DB::select(
-            "select p.id, $awkward as awkward from $from order by awkward = 0 and {$pages->ordinary()} desc, "
-                ."{$pages->title()}, p.id limit 1",
-            $where->bindings,
-        );
+        $rows = SampleRows::mostAwkward($awkward, $from, $pages, $where);
         $first = $rows[0]->id ?? null;
-        $rest = DB::select(
-            "select p.id from $from order by p.id = ? desc, $awkward desc, {$pages->title()}, p.id limit ? offset ?",
-            [...$where->bindings, $first, $size, ($page - 1) * $size],
-        );
-        $total = (int) DB::scalar("select count(*) from $from", $where->bindings);
+        $rest = SampleRows::page($from, $awkward, $pages, $where, $first, $size, $page);
+        $total = (int) SampleRows::total($from, $where);
 
         return [
             'samples' => $this->withFlags($kind, array_column($rest, 'id')),
@@ -85,10 +78,7 @@ final readonly class Samples
     {
         $pages = $this->pages->get($kind);
 
-        return (int) DB::scalar(
-            "select p.id from {$pages->table()} p where {$pages->shown()} order by {$pages->richness()} desc, p.id "
-                .'limit 1',
-        );
+        return (int) SampleRows::richest($pages);
     }
 
     /** How many of the pages that a reach covers lack something. */
@@ -97,10 +87,7 @@ final readonly class Samples
         $pages = $this->pages->get($kind);
         $where = $this->where($pages, $reach, '', $only);
 
-        return (int) DB::scalar(
-            "select count(*) from {$pages->table()} p where {$pages->shown()} and $where->text",
-            $where->bindings,
-        );
+        return (int) SampleRows::count($pages, $where);
     }
 
     /**
@@ -119,9 +106,7 @@ final readonly class Samples
             $columns[] = "$test as \"$flag\"";
         }
         $flags = [];
-        foreach (DB::select(
-            'select '.implode(', ', $columns)." from {$pages->table()} p where p.id in (".implode(',', $ids).')',
-        ) as $row) {
+        foreach (SampleRows::flags($columns, $pages, $ids) as $row) {
             $flags[$row->id] = array_map(
                 static fn (string $flag): string => is_string($row->{$flag}) ? $row->{$flag} : $flag,
                 array_keys(array_filter(array_intersect_key((array) $row, $tests))),

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
 use Vestibra\App\Reach\Pages\Sql\SearchSql;
+use Vestibra\App\Records\Models\Shop\Search;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
 use Vestibra\App\Records\Stored\Touched;
@@ -71,7 +72,7 @@ final readonly class SearchPages implements PagesOfKind
 
     public function read(int $id): ?Subject
     {
-        $name = DB::table('searches')->where('id', $id)->value('name');
+        $name = Search::query()->toBase()->where('id', $id)->value('name');
 
         return is_string($name) ? $this->of($id, Query::of($name)) : null;
     }
@@ -81,7 +82,7 @@ final readonly class SearchPages implements PagesOfKind
     {
         $query = Query::of($slug);
 
-        return $this->of((int) DB::table('searches')->where('name_folded', $query->folded())->value('id'), $query);
+        return $this->of((int) Search::query()->toBase()->where('name_folded', $query->folded())->value('id'), $query);
     }
 
     public function features(Subject $subject): Features
@@ -100,7 +101,7 @@ final readonly class SearchPages implements PagesOfKind
         $rows = [];
         foreach ($ids === []
             ? []
-            : DB::select('select id, name from searches where id in ('.implode(',', $ids).')') as $row) {
+            : Search::query()->toBase()->whereIntegerInRaw('id', $ids)->get(['id', 'name']) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
                 'title' => $row->name,
@@ -120,13 +121,13 @@ final readonly class SearchPages implements PagesOfKind
 
     public function holding(Subject $subject): string
     {
-        return 'select product_id from '.$this->index->find(Query::of($subject->slug()))->table;
+        return PagePieces::found($this->index->find(Query::of($subject->slug()))->table);
     }
 
     /** The best first. */
     public function ownOrder(Subject $subject): string
     {
-        return '(select place from '.$this->index->find(Query::of($subject->slug()))->table.' where product_id = p.id)';
+        return PagePieces::placeFound($this->index->find(Query::of($subject->slug()))->table);
     }
 
     public function awkward(): array
@@ -165,7 +166,7 @@ final readonly class SearchPages implements PagesOfKind
         $list = implode(',', $ids);
 
         return array_column(
-            DB::select("select id from searches where id not in ($list) order by id desc limit 500"),
+            Search::query()->toBase()->whereNotIn('id', $ids)->orderByDesc('id')->limit(500)->get(['id'])->all(),
             'id',
         );
     }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Pages;
 
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\App\Reach\Pages\Sql\OwnPages;
+use Vestibra\App\Reach\Pages\Sql\PagePieces;
 use Vestibra\App\Reach\Pages\Sql\SingleSql;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
@@ -30,7 +31,7 @@ abstract readonly class SinglePages implements PagesOfKind
 
     public function table(): string
     {
-        return "(select 1 as id, '' as title_folded)";
+        return PagePieces::SINGLE;
     }
 
     public function shown(): string
@@ -87,7 +88,7 @@ abstract readonly class SinglePages implements PagesOfKind
 
     public function holding(Subject $subject): string
     {
-        return 'select null where 0';
+        return PagePieces::NONE;
     }
 
     public function ownOrder(Subject $subject): ?string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\ReachFormats;
 
@@ -13,7 +13,7 @@ final class FieldInRules
 {
     public static function isAsked(PageKind $kind, string $field): bool
     {
-        foreach (DB::table('templates')->where('page_kind', $kind->value)
+        foreach (Template::query()->toBase()->where('page_kind', $kind->value)
             ->whereNotNull('live_reach')
             ->pluck('live_reach') as $stored) {
             $reach = ReachFormats::upcast((array) json_decode((string) $stored, true)) ?? [];

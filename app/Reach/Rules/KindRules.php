@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use Vestibra\App\Reach\Kinds\PagesOfKind;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Evaluator;

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Rules\Sql\RuleRows;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\Core\Pages\PageKind;
@@ -64,16 +64,7 @@ final readonly class KindRulesReader
 
     private function read(PageKind $kind, bool $withDrafts, WhatIf $supposed, ?DateTimeImmutable $at = null): KindRules
     {
-        $rows = DB::select(
-            'select t.id, hand_order, live_revision, live_reach, '.(
-                $withDrafts ? 'draft_reach' : 'null as draft_reach'
-            ).','
-            .' (select template_id from fallbacks where page_kind = t.page_kind) as fallback_id from templates t'
-            .' where page_kind = ?1 and let_go_at is null'.($withDrafts ? '' : ' and live_revision is not null')
-            .' union all select id, null, null, rule, null, null from collections where rule is not null and ?2 '
-            .'order by 2, 1',
-            [$kind->value, (int) (RuleFields::standard()->comparison($kind, 'collection', 'isIn') !== null)],
-        );
+        $rows = RuleRows::of($withDrafts, $kind);
         $rules = $reaches = $templates = [];
         foreach ($rows as $row) {
             if ($row->hand_order === null) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Reach\Rules\Sql\RuleRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\Subject;
 use Vestibra\Core\Reach\Evaluator;
@@ -38,12 +38,7 @@ final class LiveRules
      */
     public function on(PageKind $kind, Subject $subject): array
     {
-        $row = DB::selectOne(
-            'select word, shown, (select template_id from pins where page_kind = ? and subject_id = ?) as pin from '
-                .'live_rules',
-            [$kind->value, $subject->id()],
-        );
-
+        $row = RuleRows::words($kind, $subject);
         [$this->word, $this->shown] = [$row->word, $row->shown];
 
         return [$this->evaluator($kind, $row->word), $row->pin];
@@ -71,12 +66,12 @@ final class LiveRules
      */
     public function shown(): string
     {
-        return $this->shown ??= (string) DB::scalar('select shown from live_rules');
+        return $this->shown ??= (string) RuleRows::shown();
     }
 
     public static function word(): string
     {
-        return (string) DB::scalar('select word from live_rules');
+        return (string) RuleRows::word();
     }
 
     private function evaluator(PageKind $kind, string $word): Evaluator

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Rules;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use stdClass;
-use Vestibra\App\Ground\PageRows;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Rules\Sql\ReachRows;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Reach;
@@ -67,11 +68,7 @@ final class ReachCounts
         }
 
         return $counts + [
-            'hidden' => (int) DB::scalar(
-                "select count(*) from {$contest->pages->table()} p where not {$contest->pages->shown()} and "
-                    ."($covers->text)",
-                $covers->bindings,
-            ),
+            'hidden' => (int) ReachRows::hidden($contest, $covers),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
             'pages' => $contest->pages->rows(self::ids($contest, $covers, $page)),
@@ -155,15 +152,8 @@ final class ReachCounts
                 $contest->fallbackId === $id ? null : Sql::join(' or ', [$covers->wrap('(', ')'), $pinned]),
                 $pins,
             );
-            $split = Sql::join('', [
-                $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
-                $winners->wrap(
-                    ' from (',
-                    ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc",
-                ),
-            ]);
 
-            return DB::select($split->text, $split->bindings);
+            return ReachRows::split($contest, $covers, $winners);
         };
         $covers = $shownOn = 0;
         $elsewhere = [];
@@ -188,24 +178,12 @@ final class ReachCounts
      */
     private function several(KindRules $contest, array $candidates): array
     {
-        $parts = $counts = [];
+        $counts = [];
+        $covers = [];
         foreach ($candidates as $candidate) {
-            $covers = $contest->sql()->covers($candidate->reach);
-            $id = $candidate->templateId;
-            $parts[] = Sql::join('', [
-                $covers->wrap("select $id as id, (select count(*) from {$contest->shown()} and (", ')) as covers'),
-                $covers->wrap(
-                    ", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross "
-                        ."join {$contest->pages->table()} p on p.id = w.page_id where w.template_id = $id and (",
-                    ')) as won',
-                ),
-            ]);
+            $covers[$candidate->templateId] = $contest->sql()->covers($candidate->reach);
         }
-        $all = Sql::join(
-            '',
-            [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)],
-        );
-        $rows = array_column(DB::select($all->text, $all->bindings), null, 'id');
+        $rows = array_column(ReachRows::several($contest, $covers), null, 'id');
         foreach ($candidates as $candidate) {
             $row = $rows[$candidate->templateId];
             $counts[$candidate->templateId] = self::counts(
@@ -248,11 +226,7 @@ final class ReachCounts
     /** @return list<int> */
     private static function ids(KindRules $contest, Sql $covers, int $page): array
     {
-        return array_column(DB::select(
-            "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id "
-                .'limit ? offset ?',
-            [...$covers->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
-        ), 'id');
+        return array_column(ReachRows::page($contest, $covers, $page), 'id');
     }
 
     /** @return list<Dead> conditions that name nothing living */
@@ -289,7 +263,7 @@ final class ReachCounts
         $names = [];
         foreach (array_intersect_key(LivingNames::TABLES, $named) as $things => $table) {
             $column = ['product' => 'title', 'option-value' => 'label'][$things] ?? 'name';
-            foreach (DB::table($table)
+            foreach (Rows::in($table)
                 ->whereIntegerInRaw('id', $named[$things])
                 ->get(['id', "$column as name"]) as $row) {
                 $names[$things][$row->id] = $row->name;
@@ -317,7 +291,7 @@ final class ReachCounts
         $table = strtok($name, '.');
         foreach ($ids === []
             ? []
-            : DB::table($merged[0])->join((string) $table, "$table.id", '=', $merged[1])
+            : Rows::in($merged[0])->join((string) $table, "$table.id", '=', $merged[1])
                 ->whereIntegerInRaw('merged_id', $ids)
                 ->get(['merged_id', "$name as name"]) as $row) {
             $names[(int) $row->merged_id] = (string) $row->name;

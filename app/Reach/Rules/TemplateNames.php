@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Reach\Evaluator;
 
 /** What templates are called, by their numbers; and what is said where a page has none. */
@@ -16,7 +16,7 @@ final class TemplateNames
     public static function all(): array
     {
         $names = [Evaluator::NONE => self::NONE];
-        foreach (DB::table('templates')->get(['id', 'name']) as $row) {
+        foreach (Template::query()->toBase()->get(['id', 'name']) as $row) {
             $names[(int) $row->id] = (string) $row->name;
         }
 
@@ -27,6 +27,6 @@ final class TemplateNames
     {
         return $template === Evaluator::NONE
             ? self::NONE
-            : (string) DB::table('templates')->where('id', $template)->value('name');
+            : (string) Template::query()->toBase()->where('id', $template)->value('name');
     }
 }

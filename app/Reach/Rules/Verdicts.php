@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Rules\Sql\RuleRows;
+use Vestibra\App\Records\Models\Pin;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\PageKind;
@@ -75,10 +76,10 @@ final readonly class Verdicts
                 ? self::chosen($subject->around, $this->of($subject->page, $subject->subject)->templateId)
                 : null;
         }
-        $pin = DB::scalar(
-            'select template_id from pins where page_kind = ? and subject_id = ?',
-            [$pages->kind()->value, $subject->id()],
-        );
+        $pin = Pin::query()->toBase()
+            ->where('page_kind', $pages->kind()->value)
+            ->where('subject_id', $subject->id())
+            ->value('template_id');
 
         return $pin === null ? null : (int) $pin;
     }
@@ -86,9 +87,7 @@ final readonly class Verdicts
     private static function chosen(PageKind $around, int $template): ?int
     {
         $choice = json_decode(
-            (string) DB::scalar("select json_extract(live_tree, '$.page.what') from templates where id = ?", [
-                $template,
-            ]),
+            (string) RuleRows::around($template),
             true,
         );
         $choice = is_array($choice) ? $choice[$around->value] ?? true : true;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Trees;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
@@ -33,7 +33,7 @@ final readonly class CardPlaces
     /** @return int the number of the fallback card; 0 where there is none */
     public static function fallback(): int
     {
-        return (int) DB::table('fallbacks')->where('page_kind', PageKind::Card->value)->value('template_id');
+        return (int) Fallback::query()->toBase()->where('page_kind', PageKind::Card->value)->value('template_id');
     }
 
     /** @return list<Place> by name; templates, kept parts and products' own blocks */
@@ -92,7 +92,7 @@ final readonly class CardPlaces
     {
         return array_values(array_filter(array_map(
             static fn (mixed $kind): ?PageKind => PageKind::tryFrom((string) $kind),
-            DB::table('templates')->whereIntegerInRaw('id', $templates)->distinct()->pluck('page_kind')->all(),
+            Template::query()->toBase()->whereIntegerInRaw('id', $templates)->distinct()->pluck('page_kind')->all(),
         )));
     }
 

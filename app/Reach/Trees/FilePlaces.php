@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Trees;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Models\ShopFile;
 use Vestibra\App\Ground\Problems\FileProblem;
+use Vestibra\App\Records\Models\Catalogue\FactValue;
+use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Problem;
 
 /**
@@ -28,15 +31,20 @@ final readonly class FilePlaces
         foreach (array_slice($this->named->places($file, 'film', 'file'), 0, 50) as $place) {
             $places[] = ['words' => "“{$place['name']}”", 'address' => "/studio/templates/{$place['id']}"];
         }
-        $products = DB::select(
-            "select p.id, p.title, f.name from fact_values v join facts f on f.id = v.fact_id and f.kind = 'files' "
-                .'join products p on p.id = v.product_id where v.number = ? order by p.title_folded limit 50',
-            [$file],
-        );
+        $products = FactValue::query()->toBase()
+            ->join('facts', 'facts.id', '=', 'fact_values.fact_id')
+            ->join('products', 'products.id', '=', 'fact_values.product_id')
+            ->where('facts.kind', FactKind::Files->value)
+            ->where('fact_values.number', $file)
+            ->orderBy('products.title_folded')
+            ->limit(50)
+            ->get(['products.id', 'products.title', 'facts.name']);
         foreach ($products as $row) {
             $places[] = ['words' => "$row->name of $row->title", 'address' => "/studio/products/$row->id"];
         }
-        foreach (DB::select('select name from files where captions_id = ? order by name limit 50', [$file]) as $row) {
+        foreach (ShopFile::query()->toBase()->where('captions_id', $file)->orderBy('name')->limit(50)->get(
+            ['name'],
+        ) as $row) {
             $places[] = ['words' => "captions of $row->name", 'address' => null];
         }
 
@@ -52,7 +60,7 @@ final readonly class FilePlaces
                 return FileProblem::Used
                     ->at('', ['where' => implode(', ', array_column(array_slice($places, 0, 5), 'words'))]);
             }
-            DB::table('files')->where('id', $file)->update(['gone_at' => now('UTC')->toDateTimeString()]);
+            ShopFile::query()->toBase()->where('id', $file)->update(['gone_at' => now('UTC')->toDateTimeString()]);
 
             return null;
         });
@@ -60,6 +68,6 @@ final readonly class FilePlaces
 
     public function takeBack(int $file): void
     {
-        DB::table('files')->where('id', $file)->update(['gone_at' => null]);
+        ShopFile::query()->toBase()->where('id', $file)->update(['gone_at' => null]);
     }
 }

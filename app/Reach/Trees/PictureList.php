@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Trees;
 
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Query\Builder;
 use stdClass;
+use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Sql\Containing;
+use Vestibra\App\Ground\Sql\Count;
+use Vestibra\App\Reach\Trees\Sql\PictureRows;
+use Vestibra\App\Records\Models\Catalogue\Link;
 
 /**
  * The shop's pictures, what is said instead of them, what in them matters most, and where they are used.
@@ -30,17 +35,16 @@ final readonly class PictureList
     /** @return array{pictures: list<Row>, more: bool, total: int} the newest first */
     public function page(string $query, int $page, bool $withoutWords = false): array
     {
-        $found = DB::table('pictures');
+        $found = Picture::query()->toBase();
         if ($query !== '') {
-            $found->whereRaw('(instr(lower(alt), lower(?)) > 0 or instr(file, lower(?)) > 0)', [$query, $query]);
+            Containing::text($found, $query, 'alt', 'file');
         }
         if ($withoutWords) {
             $found->where('alt', '');
         }
         $total = $found->count();
         $rows = $found
-            ->select('pictures.*')
-            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+            ->select('pictures.*')->selectSub(self::products(), 'products')
             ->orderByDesc('id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->get();
 
         return [
@@ -53,9 +57,7 @@ final readonly class PictureList
     /** @return Row|null */
     public function one(int $id): ?array
     {
-        $row = DB::table('pictures')
-            ->select('pictures.*')
-            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+        $row = Picture::query()->select('pictures.*')->selectSub(self::products(), 'products')->toBase()
             ->where('id', $id)->first();
 
         return $row instanceof stdClass ? self::row($row) : null;
@@ -68,8 +70,7 @@ final readonly class PictureList
     public function some(array $ids): array
     {
         $rows = [];
-        foreach (DB::table('pictures')->select('pictures.*')
-            ->selectRaw('(select count(*) from product_pictures x where x.picture_id = pictures.id) as products')
+        foreach (Picture::query()->select('pictures.*')->selectSub(self::products(), 'products')->toBase()
             ->whereIntegerInRaw('id', $ids)
             ->get() as $row) {
             $rows[$row->id] = self::row($row);
@@ -83,7 +84,7 @@ final readonly class PictureList
     {
         return array_values(array_map(
             intval(...),
-            DB::table('product_pictures')->where('product_id', $productId)
+            Link::in('product_pictures')->toBase()->where('product_id', $productId)
                 ->orderBy('position')
                 ->pluck('picture_id')
                 ->all(),
@@ -96,20 +97,14 @@ final readonly class PictureList
      */
     public function uses(int $id): array
     {
-        $products = DB::select(
-            'select p.id, p.title, p.slug from product_pictures x join products p on p.id = x.product_id where '
-                .'x.picture_id = ?1 union select p.id, p.title, p.slug from fact_values v join facts f on f.id = '
-                .'v.fact_id and f.kind = \'picture\' join products p on p.id = v.product_id where v.number = ?1 '
-                .'order by 2 limit 50',
-            [$id],
-        );
+        $products = PictureRows::products($id);
         $templates = array_slice($this->named->places($id, 'picture'), 0, 50);
 
         return [
-            'products' => array_values(array_map(
+            'products' => array_map(
                 static fn (stdClass $row): array => ['id' => $row->id, 'title' => $row->title, 'slug' => $row->slug],
                 $products,
-            )),
+            ),
             'templates' => array_map(
                 static fn (array $place): array => ['id' => $place['id'], 'name' => $place['name']],
                 $templates,
@@ -131,5 +126,12 @@ final readonly class PictureList
             'focusY' => $row->focus_y,
             'products' => $row->products,
         ];
+    }
+
+    /** On how many products a picture stands. */
+    private static function products(): Builder
+    {
+        return Link::in('product_pictures')->toBase()->whereColumn('product_pictures.picture_id', 'pictures.id')
+            ->select(Count::all());
     }
 }

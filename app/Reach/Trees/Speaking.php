@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Trees;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Definition;
 
@@ -36,7 +36,7 @@ final readonly class Speaking
             static fn (array $tree): bool => $tree['live'],
         );
         /** @var list<object{id: int, role: string, product_id: int|null, fact_id: int|null}> $rows */
-        $rows = DB::table('templates')->whereIntegerInRaw('id', array_column($live, 'template'))
+        $rows = Template::query()->toBase()->whereIntegerInRaw('id', array_column($live, 'template'))
             ->get(['id', 'role', 'product_id', 'fact_id'])
             ->all();
 

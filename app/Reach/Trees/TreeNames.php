@@ -7,6 +7,10 @@ namespace Vestibra\App\Reach\Trees;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\NoRoom;
+use Vestibra\App\Reach\Trees\Sql\TreesBehind;
+use Vestibra\App\Records\Models\IndexedTree;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Records\Models\TreeName;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
@@ -20,12 +24,6 @@ final readonly class TreeNames
     public const BLOCK = 'block';
 
     private const AT_ONCE = 300;
-
-    private const BEHIND = 'select t.id, w.live, case when w.live then t.live_revision else t.draft_revision end as '
-        .'revision'
-        .' from templates t join (select 0 as live union all select 1) w left join indexed_trees i on i.template_id '
-        .'= t.id and i.live = w.live'
-        .' where i.revision is not case when w.live then t.live_revision else t.draft_revision end';
 
     public function __construct(
         private StoredDrafts $stored,
@@ -43,7 +41,7 @@ final readonly class TreeNames
 
         return array_values(array_map(
             static fn (object $row): array => ['template' => (int) $row->template_id, 'live' => (bool) $row->live],
-            DB::table('tree_names')->where('thing', $thing)
+            TreeName::query()->toBase()->where('thing', $thing)
                 ->whereIn('name', array_map(strval(...), $names))
                 ->distinct()
                 ->orderBy('template_id')
@@ -60,7 +58,7 @@ final readonly class TreeNames
     {
         NoRoom::passOver($this->catchUp(...));
         $all = [];
-        foreach (DB::table('tree_names')->where('thing', $thing)
+        foreach (TreeName::query()->toBase()->where('thing', $thing)
             ->orderBy('template_id')
             ->get(['template_id', 'live', 'name']) as $row) {
             $all[(int) $row->name][] = ['template' => (int) $row->template_id, 'live' => (bool) $row->live];
@@ -71,11 +69,11 @@ final readonly class TreeNames
 
     private function catchUp(): void
     {
-        if (DB::select(self::BEHIND.' limit 1') === []) {
+        if (! TreesBehind::any()) {
             return;
         }
         DB::transaction(function (): void {
-            foreach (DB::select(self::BEHIND) as $tree) {
+            foreach (TreesBehind::all() as $tree) {
                 $this->index($tree->id, (bool) $tree->live, $tree->revision);
             }
         });
@@ -84,23 +82,23 @@ final readonly class TreeNames
     private function index(int $template, bool $live, ?int $revision): void
     {
         $tree = ['template_id' => $template, 'live' => $live];
-        DB::table('tree_names')->where($tree)->delete();
-        DB::table('indexed_trees')->where($tree)->delete();
+        TreeName::query()->toBase()->where($tree)->delete();
+        IndexedTree::query()->toBase()->where($tree)->delete();
         if ($revision === null) {
             return;
         }
         $rows = [];
         foreach ($this->things(
-            (string) DB::table('templates')->where('id', $template)->value($live ? 'live_tree' : 'draft_tree'),
+            (string) Template::query()->toBase()->where('id', $template)->value($live ? 'live_tree' : 'draft_tree'),
         ) as $thing => $names) {
             foreach (array_keys($names) as $name) {
                 $rows[] = $tree + ['thing' => $thing, 'name' => (string) $name];
             }
         }
         foreach (array_chunk($rows, self::AT_ONCE) as $some) {
-            DB::table('tree_names')->insert($some);
+            TreeName::query()->toBase()->insert($some);
         }
-        DB::table('indexed_trees')->insert($tree + ['revision' => $revision]);
+        IndexedTree::query()->toBase()->insert($tree + ['revision' => $revision]);
     }
 
     /** @return array<string, array<int|string, true>> thing => names; none of a tree that cannot be read any more */

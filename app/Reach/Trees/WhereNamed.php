@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Trees;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Template;
 
 /**
  * The templates, parts and own blocks that name something of the shop.
@@ -65,9 +65,11 @@ final readonly class WhereNamed
             $in[$tree['template']][$tree['live'] ? 'live' : 'draft'] = true;
         }
         $places = [];
-        foreach (DB::table('templates')->whereIntegerInRaw('id', array_keys($in))->orderBy('name')->orderBy('id')->get(
-            ['id', 'name', 'role', 'page_kind'],
-        ) as $row) {
+        foreach (
+            Template::query()->toBase()->whereIntegerInRaw('id', array_keys($in))->orderBy('name')->orderBy('id')->get(
+                ['id', 'name', 'role', 'page_kind'],
+            ) as $row
+        ) {
             $places[] = [
                 'id' => (int) $row->id,
                 'name' => (string) $row->name,

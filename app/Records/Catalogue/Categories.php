@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Catalogue;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Records\Catalogue\Sql\CategoryRows;
+use Vestibra\App\Records\Models\Catalogue\Category as CategoryRow;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Catalogue\Category;
 use Vestibra\Core\Catalogue\CategoryTree;
@@ -35,20 +36,13 @@ final class Categories
             ], $this->tree()->children($id));
         }
 
-        return array_values(array_map(static fn (stdClass $row): array => [
+        return array_map(static fn (stdClass $row): array => [
             'name' => $row->name,
             'address' => PageAddresses::address(PageKind::Category, $row->slug),
             'words' => $row->description,
             'picture' => $row->id === null ? null : ProductReader::picture($row),
             'products' => $row->products,
-        ], DB::select(
-            'select c.name, c.slug, c.description, (select count(distinct h.product_id) from categories d join '
-                .'category_product h on h.category_id = d.id join products x on x.id = h.product_id'
-            .' where x.published = 1 and d.lower between c.lower and c.upper) as products, pictures.*'
-            .' from categories c left join pictures on pictures.id = c.picture_id where c.parent_id is ? order by '
-            .'c.position, c.id',
-            [$id],
-        )));
+        ], CategoryRows::beneath($id));
     }
 
     /** It is read anew when it is asked for again. */
@@ -61,7 +55,7 @@ final class Categories
     {
         return $this->tree ??= CategoryTree::of(array_map(
             static fn (stdClass $row): Category => new Category($row->id, $row->parent_id, $row->name, $row->slug),
-            DB::select('select id, parent_id, name, slug from categories order by position, id'),
+            CategoryRow::query()->inOrder()->toBase()->get(['id', 'parent_id', 'name', 'slug'])->all(),
         ));
     }
 }

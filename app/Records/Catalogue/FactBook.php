@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Catalogue;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Fact as FactRow;
+use Vestibra\App\Records\Models\Catalogue\FactValue as FactValueRow;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
@@ -16,7 +17,7 @@ final class FactBook
     public function all(): array
     {
         $facts = [];
-        foreach (DB::select('select * from facts order by position, id') as $row) {
+        foreach (FactRow::query()->inOrder()->toBase()->get() as $row) {
             $facts[$row->id] = new Fact($row->id, $row->name, FactKind::from($row->kind), $row->unit, $row->decimals);
         }
 
@@ -26,13 +27,13 @@ final class FactBook
     /** @param  list<string>  $written an empty list empties the fact */
     public function fill(int $productId, Fact $fact, array $written): void
     {
-        DB::table('fact_values')->where('product_id', $productId)->where('fact_id', $fact->id)->delete();
+        FactValueRow::query()->toBase()->where('product_id', $productId)->where('fact_id', $fact->id)->delete();
         $value = FactValue::of($fact, $written);
         if ($value === null) {
             return;
         }
         foreach ($value->values as $position => $compared) {
-            DB::table('fact_values')->insert([
+            FactValueRow::query()->toBase()->insert([
                 'product_id' => $productId,
                 'fact_id' => $fact->id,
                 'position' => $position,

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Catalogue;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Fact as FactRow;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\FactValue;
@@ -70,7 +71,7 @@ final class FactCheck
     {
         return $this->choices ??= array_map(
             static fn (mixed $stored): mixed => json_decode(is_string($stored) ? $stored : '[]', true),
-            DB::table('facts')->pluck('choices', 'id')->all(),
+            FactRow::query()->toBase()->pluck('choices', 'id')->all(),
         );
     }
 
@@ -84,6 +85,6 @@ final class FactCheck
         ][$kind->value]
             ?? '';
 
-        return DB::table($table)->whereIntegerInRaw('id', array_map(intval(...), $written))->count() < count($written);
+        return Rows::in($table)->whereIntegerInRaw('id', array_map(intval(...), $written))->count() < count($written);
     }
 }

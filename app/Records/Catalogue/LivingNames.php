@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Catalogue;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Catalogue\Sql\LivingRows;
 use Vestibra\Core\Reach\Condition;
 use Vestibra\Core\Reach\Living;
 use Vestibra\Core\Reach\Reach;
@@ -60,17 +60,8 @@ final readonly class LivingNames implements Living
                 }
             }
         }
-        $parts = [];
-        foreach (array_intersect_key(self::TABLES, $named) as $field => $table) {
-            $ids = implode(',', $named[$field]);
-            $parts[] = "select '$field' as field, id as named, id from $table where id in ($ids)";
-            if (isset(self::MERGED[$field])) {
-                [$merged, $into] = self::MERGED[$field];
-                $parts[] = "select '$field', merged_id, $into from $merged where merged_id in ($ids)";
-            }
-        }
         $living = [];
-        foreach ($parts === [] ? [] : DB::select(implode(' union all ', $parts)) as $row) {
+        foreach (LivingRows::of($named) as $row) {
             $living[$row->field][$row->named] = $row->id;
         }
 

@@ -6,8 +6,8 @@ namespace Vestibra\App\Records\Catalogue;
 
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Records\Catalogue\Sql\ProductParts;
 use Vestibra\Core\Catalogue\Brand;
 use Vestibra\Core\Catalogue\Contents;
 use Vestibra\Core\Catalogue\Fact;
@@ -22,12 +22,9 @@ use Vestibra\Core\Catalogue\Variant;
 /** Reads whole products: five queries for one or for many, however large the catalogue is. */
 final readonly class ProductReader
 {
-    private const PRODUCTS = 'select products.*, brands.name as brand_name, brands.slug as brand_slug from products'
-        .' left join brands on brands.id = products.brand_id where ';
-
     public function bySlug(string $slug): ?Product
     {
-        return $this->products(DB::select(self::PRODUCTS.'products.slug = ?', [$slug]))[0] ?? null;
+        return $this->products(ProductParts::bySlug($slug))[0] ?? null;
     }
 
     public function byId(int $id): ?Product
@@ -44,7 +41,7 @@ final readonly class ProductReader
         if ($ids === []) {
             return [];
         }
-        $rows = array_column(DB::select(self::PRODUCTS.'products.id in ('.implode(',', $ids).')'), null, 'id');
+        $rows = array_column(ProductParts::several($ids), null, 'id');
 
         return $this->products(
             array_values(array_filter(array_map(static fn (int $id): ?stdClass => $rows[$id] ?? null, $ids))),
@@ -97,17 +94,7 @@ final readonly class ProductReader
      */
     private function memberships(string $ids): array
     {
-        $rows = DB::select(
-            "select product_id, 'category' as what, category_id as id, '' as name, '' as kind, '' as unit, 0 as "
-                ."decimals, '' as written from category_product where product_id in ($ids)"
-            ." union all select product_id, 'collection', c.id, c.name, '', '', 0, '' from collection_product cp "
-            ."join collections c on c.id = cp.collection_id where cp.product_id in ($ids)"
-            ." union all select product_id, 'tag', tags.id, tags.name, '', '', 0, '' from product_tag join tags on "
-            ."tags.id = tag_id where product_id in ($ids)"
-            ." union all select v.product_id, 'fact', f.id, f.name, f.kind, f.unit, f.decimals, v.written from "
-            ."(select * from fact_values where product_id in ($ids) order by position) v"
-            .' join facts f on f.id = v.fact_id order by 3',
-        );
+        $rows = ProductParts::memberships($ids);
         $member = [];
         foreach ($rows as $row) {
             $member[$row->product_id][$row->what][] = $row;
@@ -140,14 +127,7 @@ final readonly class ProductReader
      */
     private function options(string $ids): array
     {
-        $rows = DB::select(
-            'select variants.product_id, x.variant_id, options.id, options.name, v.id as value_id, v.label, v.swatch '
-                .'from variants'
-            .' join variant_values x on x.variant_id = variants.id join options on options.id = x.option_id'
-            ." join option_values v on v.id = x.option_value_id where variants.product_id in ($ids) and "
-            .'variants.published = 1'
-            .' order by options.position, options.id, v.position, v.id',
-        );
+        $rows = ProductParts::options($ids);
         $names = $found = $values = [];
         foreach ($rows as $row) {
             $names[$row->id] = $row->name;
@@ -172,9 +152,7 @@ final readonly class ProductReader
     private function variants(string $ids, array $values): array
     {
         $variants = [];
-        foreach (DB::select(
-            "select * from variants where product_id in ($ids) and published = 1 order by position, id",
-        ) as $row) {
+        foreach (ProductParts::variants($ids) as $row) {
             $variants[$row->product_id][] = self::variant($row, $values[$row->id] ?? []);
         }
 
@@ -203,10 +181,7 @@ final readonly class ProductReader
     private function pictures(string $ids): array
     {
         $pictures = [];
-        foreach (DB::select(
-            'select product_id, pictures.* from product_pictures join pictures on pictures.id = picture_id'
-            ." where product_id in ($ids) order by position",
-        ) as $row) {
+        foreach (ProductParts::pictures($ids) as $row) {
             $pictures[$row->product_id][] = self::picture($row);
         }
 

@@ -8,6 +8,8 @@ use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\QueuedBefore;
+use Vestibra\App\Records\Catalogue\Sql\CategoryRows;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 
 /**
  * What is beneath some categories is found by other words, since they are called or stand otherwise. Running it once
@@ -31,10 +33,7 @@ final class RewordCategories implements ShouldQueue
     {
         $list = implode(',', $this->categories);
         $products = array_column(
-            DB::select(
-                'select distinct h.product_id as id from category_product h join categories d on d.id = '
-                    ."h.category_id join categories c on d.lower between c.lower and c.upper where c.id in ($list)",
-            ),
+            CategoryRows::productsBeneath($list),
             'id',
         );
         foreach (array_chunk($products, self::AT_ONCE) as $some) {

@@ -64,6 +64,12 @@ final class DraftStep extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['edits' => 'array', 'inverses' => 'array', 'spent' => 'boolean', 'passed_over' => 'boolean', 'made_at' => 'datetime'];
+        return [
+            'edits' => 'array',
+            'inverses' => 'array',
+            'spent' => 'boolean',
+            'passed_over' => 'boolean',
+            'made_at' => 'datetime',
+        ];
     }
 }

@@ -29,6 +29,8 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'role', 'closed_at'];
 
+    protected $attributes = ['remember_token' => null];
+
     protected $hidden = ['password', 'remember_token'];
 
     /** As addresses are compared: capital letters make no other account. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Settings;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
+use Vestibra\App\Records\Settings\Sql\LiveRow;
 
 /**
  * What the shop says of itself as it is live: words, money and house style, read at once by whoever asks first in a
@@ -39,9 +39,6 @@ final class LiveSettings
 
     private function row(): stdClass
     {
-        return $this->row ??= DB::selectOne(
-            'select (select live from own_words) as words, (select live from house_styles where in_use = 1) as house,'
-            ." (select value from shop_settings where name = 'money') as money",
-        );
+        return $this->row ??= LiveRow::read();
     }
 }

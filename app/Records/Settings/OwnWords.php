@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Settings;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\WordsProblem;
+use Vestibra\App\Records\Models\Shop\OwnWords as OwnWordsRow;
 use Vestibra\Core\Messages\Messages;
 use Vestibra\Core\Problem;
 
@@ -21,13 +21,13 @@ final readonly class OwnWords
     /** @return array<string, string> by message */
     public function draft(): array
     {
-        return self::read((string) DB::table('own_words')->value('draft'));
+        return self::read((string) OwnWordsRow::query()->toBase()->value('draft'));
     }
 
     /** @return array{array<string, string>, array<string, string>} the draft and what is live, by message */
     public function both(): array
     {
-        $row = DB::table('own_words')->first(['draft', 'live']);
+        $row = OwnWordsRow::query()->toBase()->first(['draft', 'live']);
 
         return [self::read((string) $row?->draft), self::read((string) $row?->live)];
     }
@@ -59,7 +59,7 @@ final readonly class OwnWords
         }
         $draft = $this->draft();
         unset($draft[$key]);
-        DB::table('own_words')->update(['draft' => self::written($draft
+        OwnWordsRow::query()->toBase()->update(['draft' => self::written($draft
             + ($words === null || $words === $shipped ? [] : [$key => $words]))]);
 
         return null;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Settings;
 
-use Illuminate\Support\Facades\DB;
 use NumberFormatter;
 use ResourceBundle;
+use Vestibra\App\Records\Models\Shop\ShopSetting;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Selling\MoneySettings;
 
@@ -49,7 +49,7 @@ final class ShopSettings
 
     public function setMoney(MoneySettings $money): void
     {
-        DB::table('shop_settings')->upsert(
+        ShopSetting::query()->toBase()->upsert(
             ['name' => 'money', 'value' => json_encode($money->toArray(), JSON_THROW_ON_ERROR)],
             ['name'],
             ['value'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Stored;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Category;
 
 /** Each category's place in the tree as a range: what is beneath it lies within. */
 final class CategoryBounds
@@ -12,7 +12,7 @@ final class CategoryBounds
     /** Numbers the tree anew; only what changes is written. */
     public static function refresh(): void
     {
-        $rows = DB::select('select id, parent_id, lower, upper from categories order by position, id');
+        $rows = Category::query()->inOrder()->toBase()->get(['id', 'parent_id', 'lower', 'upper']);
         $children = $stands = [];
         foreach ($rows as $row) {
             $children[$row->parent_id ?? 0][] = $row->id;
@@ -25,7 +25,7 @@ final class CategoryBounds
                 $number($child);
             }
             if ($stands[$id] !== [$lower, $bound]) {
-                DB::update('update categories set lower = ?, upper = ? where id = ?', [$lower, $bound, $id]);
+                Category::query()->toBase()->where('id', $id)->update(['lower' => $lower, 'upper' => $bound]);
             }
         };
         foreach ($children[0] ?? [] as $root) {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Records\Stored;
 
 use Illuminate\Database\QueryException;
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Stored\Sql\ForeignKeys;
 
 /**
  * What goes with a deleted row: the rows that belong to it, and what named it from elsewhere. Read from the database's
@@ -35,10 +36,10 @@ final class DependentRows
         $this->follow($table, [$id], $taken);
         if (isset(self::LOOSE[$table])) {
             [$loose, $kind] = self::LOOSE[$table];
-            foreach (DB::table($loose)->where('page_kind', $kind)->where('subject_id', $id)->get() as $row) {
+            foreach (Rows::in($loose)->where('page_kind', $kind)->where('subject_id', $id)->get() as $row) {
                 $taken['rows'][$loose][] = (array) $row;
             }
-            DB::table($loose)->where('page_kind', $kind)->where('subject_id', $id)->delete();
+            Rows::in($loose)->where('page_kind', $kind)->where('subject_id', $id)->delete();
         }
 
         return $taken['rows'] === [] && $taken['named'] === [] ? [] : $taken;
@@ -56,7 +57,7 @@ final class DependentRows
         }
         foreach (is_array($taken['named'] ?? null) ? $taken['named'] : [] as $one) {
             if (is_array($one) && is_string($one['table'] ?? null) && is_string($one['column'] ?? null)) {
-                DB::table($one['table'])->where('rowid', $one['row'])
+                Rows::in($one['table'])->where('rowid', $one['row'])
                     ->whereNull($one['column'])
                     ->update([$one['column'] => $one['id']]);
             }
@@ -71,7 +72,7 @@ final class DependentRows
     private static function insert(string $table, array $row): void
     {
         try {
-            DB::table($table)->insertOrIgnore($row);
+            Rows::in($table)->insertOrIgnore($row);
         } catch (QueryException $error) {
             str_contains($error->getMessage(), 'FOREIGN KEY') || throw $error;
         }
@@ -88,9 +89,8 @@ final class DependentRows
                 continue;
             }
             $below = [];
-            foreach (DB::table($key['child'])->whereIntegerInRaw($key['column'], $ids)
-                ->selectRaw('rowid as stored_row, *')
-                ->get() as $row) {
+            foreach (Rows::in($key['child'])->whereIntegerInRaw($key['column'], $ids)
+                ->get(['rowid as stored_row', '*']) as $row) {
                 $place = (int) $row->stored_row;
                 $named = (int) $row->{$key['column']};
                 unset($row->stored_row);
@@ -118,11 +118,7 @@ final class DependentRows
             return $this->keys;
         }
         $this->keys = [];
-        foreach (DB::select(
-            'select m.name as child, f."from" as column_name, f."table" as parent, f.on_delete from '
-                ."sqlite_master m, pragma_foreign_key_list(m.name) f where m.type = 'table' and f.on_delete in "
-                ."('CASCADE', 'SET NULL') order by m.rowid",
-        ) as $row) {
+        foreach (ForeignKeys::all() as $row) {
             $this->keys[] = [
                 'child' => $row->child,
                 'column' => $row->column_name,

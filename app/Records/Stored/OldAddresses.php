@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Stored;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Shop\OldAddressName;
+use Vestibra\App\Records\Stored\Sql\OldAddressRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -28,12 +30,7 @@ final readonly class OldAddresses
         $id = $merged === null
             ? 'o.thing_id'
             : "coalesce((select m.$merged[1] from $merged[0] m where m.merged_id = o.thing_id), o.thing_id)";
-        $row = DB::selectOne(
-            "select t.id, t.slug, t.$name as name, o.until from old_address_names o join "
-                .Tables::of($thing)
-                ." t on t.id = $id where o.thing = ? and o.slug = ? order by o.id desc limit 1",
-            [$thing->value, $slug],
-        );
+        $row = OldAddressRows::thing($name, $thing, $id, $slug);
 
         return $row === null
             ? null
@@ -43,7 +40,7 @@ final readonly class OldAddresses
     /** Whether something of this kind has such an address name now. */
     public function isTaken(Thing $thing, string $slug): bool
     {
-        return isset(Tables::columns($thing)['slug']) && DB::table(Tables::of($thing))->where('slug', $slug)->exists();
+        return isset(Tables::columns($thing)['slug']) && Rows::in(Tables::of($thing))->where('slug', $slug)->exists();
     }
 
     /** Keeps the names that an entry gives up, those of what is merged into something else among them. */
@@ -61,7 +58,7 @@ final readonly class OldAddresses
                 ? $change->before['slug'] ?? null
                 : null;
             if (is_string($slug)) {
-                DB::table('old_address_names')->insert([
+                OldAddressName::query()->toBase()->insert([
                     'thing' => $change->thing->value,
                     'slug' => $slug,
                     'thing_id' => $change->id,
@@ -77,9 +74,9 @@ final readonly class OldAddresses
         $merged = LivingNames::MERGED[$thing->value] ?? null;
         $ids = [
             $id,
-            ...$merged === null ? [] : DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all(),
+            ...$merged === null ? [] : Rows::in($merged[0])->where($merged[1], $id)->pluck('merged_id')->all(),
         ];
-        $slugs = DB::table('old_address_names')->where('thing', $thing->value)
+        $slugs = OldAddressName::query()->toBase()->where('thing', $thing->value)
             ->whereIntegerInRaw('thing_id', $ids)
             ->orderByDesc('id')
             ->limit(50)

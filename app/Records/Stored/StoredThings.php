@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Records\Stored;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use LogicException;
 use stdClass;
 use Vestibra\App\Records\Catalogue\FactBook;
-use Vestibra\App\Records\Catalogue\ProductIndex;
 use Vestibra\App\Records\Catalogue\RewordCategories;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
+use Vestibra\App\Records\Models\Catalogue\FactValue;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Records\Stored\Sql\OldAddressRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\FieldType;
 use Vestibra\Core\Catalogue\Changing\Records;
@@ -69,11 +73,11 @@ final class StoredThings implements Records
         }
         $things = [];
         foreach (array_chunk($ids, 5_000) as $some) {
-            foreach (DB::table(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
+            foreach (Rows::in(Tables::of($thing))->whereIntegerInRaw('id', $some)->get() as $row) {
                 $things[$row->id] = self::fields($thing, $row);
             }
             foreach ($thing === Thing::Product
-                ? DB::table('fact_values')->whereIntegerInRaw('product_id', $some)
+                ? FactValue::query()->toBase()->whereIntegerInRaw('product_id', $some)
                     ->orderBy('position')
                     ->get(['product_id', 'fact_id', 'written'])
                 : [] as $row) {
@@ -84,7 +88,7 @@ final class StoredThings implements Records
                 ];
             }
             foreach (Tables::links($thing) as $field => [$table, $own, $other, $ordered]) {
-                foreach (DB::table($table)->whereIntegerInRaw($own, $some)
+                foreach (Rows::in($table)->whereIntegerInRaw($own, $some)
                     ->orderBy($ordered ? 'position' : $other)
                     ->orderBy($other)
                     ->get([$own, $other]) as $row) {
@@ -99,12 +103,12 @@ final class StoredThings implements Records
 
     public function write(Change $change): Change
     {
-        $table = DB::table(Tables::of($change->thing));
+        $table = Rows::in(Tables::of($change->thing));
         $this->mark($change);
         if ($change->after === null) {
             $this->reword($change);
             $own = array_diff_key(
-                (array) DB::table(Tables::of($change->thing))->where('id', $change->id)->first(),
+                (array) Rows::in(Tables::of($change->thing))->where('id', $change->id)->first(),
                 array_flip([...Tables::columns($change->thing), 'id']),
             );
             $alongside = $this->alongside->take(Tables::of($change->thing), $change->id);
@@ -123,7 +127,7 @@ final class StoredThings implements Records
         }
         foreach (array_intersect_key(Tables::links($change->thing), $change->after) as $field => $link) {
             $list = $change->after[$field];
-            $change->before === null || DB::table($link[0])->where($link[1], $change->id)->delete();
+            $change->before === null || Rows::in($link[0])->where($link[1], $change->id)->delete();
             $this->link($link, $change->id, is_array($list) ? array_values(array_filter($list, is_int(...))) : []);
         }
         foreach ($change->alongside !== [] ? [] : $change->after as $name => $written) {
@@ -176,7 +180,7 @@ final class StoredThings implements Records
         $unknown = array_diff($values, array_keys($this->options));
         foreach ($unknown === []
             ? []
-            : DB::table('option_values')->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
+            : OptionValue::query()->toBase()->whereIntegerInRaw('id', $unknown)->get(['id', 'option_id']) as $row) {
             $this->options[(int) $row->id] = (int) $row->option_id;
         }
 
@@ -195,7 +199,7 @@ final class StoredThings implements Records
         $holding = self::HOLDING[$change->thing->value] ?? null;
         foreach ($holding === null
             ? []
-            : DB::select("select p.id from products p where $holding", [$change->id]) as $row) {
+            : OldAddressRows::holding($holding, $change->id) as $row) {
             $this->reworded[$row->id] = true;
         }
     }
@@ -215,7 +219,7 @@ final class StoredThings implements Records
         } elseif ($change->thing === Thing::Variant) {
             $stands = isset($change->after['product'])
                 ? []
-                : (array) DB::table('variants')->where('id', $change->id)->first('product_id as product');
+                : (array) Variant::query()->toBase()->where('id', $change->id)->first('product_id as product');
             foreach ([$change->before, $change->after, $stands] as $fields) {
                 is_int($fields['product'] ?? null) && $this->stale[$fields['product']] = true;
             }
@@ -318,7 +322,7 @@ final class StoredThings implements Records
                     : []);
         }
         foreach (array_chunk($rows, 300) as $some) {
-            DB::table($table)->insert($some);
+            Rows::in($table)->insert($some);
         }
     }
 }

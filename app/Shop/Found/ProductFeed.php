@@ -6,7 +6,7 @@ namespace Vestibra\App\Shop\Found;
 
 use DateTimeImmutable;
 use DateTimeInterface;
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\App\Records\Settings\ShopMessages;
@@ -26,13 +26,12 @@ final readonly class ProductFeed
 
     public function page(int $page): string
     {
-        $total = (int) DB::scalar('select count(*) from products where published = 1');
+        $total = (int) Product::query()->published()->count();
         $page = max(1, min($page, (int) ceil($total / self::PAGE)));
-        $rows = DB::select(
-            'select id, slug, title, short_description, added_at from products where published = 1 order by added_at '
-                .'desc, id limit ? offset ?',
-            [self::PAGE, ($page - 1) * self::PAGE],
-        );
+        $rows = Product::query()->published()->toBase()->orderByDesc('added_at')->orderBy('id')->forPage(
+            $page,
+            self::PAGE,
+        )->get(['id', 'slug', 'title', 'short_description', 'added_at']);
         $shop = config()->string('vestibra.shop');
         $at = static fn (int $number): string => ShopAddress::of('/feed.atom').($number > 1 ? "?page=$number" : '');
         $links = ['alternate' => ShopAddress::of('/'), 'self' => $at($page), 'first' => $at(1)]

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Shop\Found;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Pages\Sql\ShownPages;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopAddress;
+use Vestibra\App\Shop\Found\Sql\SitemapPictures;
 use Vestibra\Core\Pages\PageKind;
 
 /**
@@ -71,35 +72,29 @@ final readonly class Sitemaps
     {
         $pages = $this->pages->get($kind);
 
-        return (int) DB::scalar("select count(*) from {$pages->table()} p where {$pages->shown()}");
+        return (int) ShownPages::count($pages);
     }
 
     /** @return iterable<list<array{string, list<string>}>> addresses with those of their pictures, some at a time */
     private function pagesOf(string $kind, int $from): iterable
     {
         $pages = $this->pages->get($kind);
-        $last = $from === 0 ? 0 : (int) DB::scalar(
-            "select p.id from {$pages->table()} p where {$pages->shown()} order by p.id limit 1 offset ".($from - 1),
-        );
+        $last = $from === 0 ? 0 : (int) ShownPages::at($pages, $from);
         for ($written = 0; $written < self::MOST; $written += self::AT_ONCE) {
-            $rows = DB::select(
-                "select p.id, p.slug from {$pages->table()} p where p.id > ? and {$pages->shown()} order by p.id limit "
-                    .self::AT_ONCE,
-                [$last],
-            );
+            $rows = ShownPages::after($pages, self::AT_ONCE, $last);
             if ($rows === []) {
                 return;
             }
             $ids = array_column($rows, 'id');
             $last = (int) end($ids);
             $pictures = $this->pictures($kind, $ids);
-            yield array_values(array_map(
+            yield array_map(
                 static fn (object $row): array => [
                     PageAddresses::address(PageKind::from($kind), (string) ($row->slug ?? '')),
                     $pictures[$row->id ?? 0] ?? [],
                 ],
                 $rows,
-            ));
+            );
         }
     }
 
@@ -111,11 +106,7 @@ final readonly class Sitemaps
     {
         $list = implode(',', $ids);
         $pictures = [];
-        foreach (DB::select($kind === 'product'
-            ? 'select x.product_id as id, i.file from product_pictures x join pictures i on i.id = x.picture_id where '
-                ."x.product_id in ($list) order by x.product_id, x.position"
-            : "select p.id, i.file from {$this->pages->get($kind)->table()} p join pictures i on i.id = p.picture_id "
-                ."where p.id in ($list)") as $row) {
+        foreach (SitemapPictures::of($kind, $list, $this->pages->get($kind)) as $row) {
             if (count($pictures[$row->id] ?? []) < self::PICTURES) {
                 $pictures[$row->id][] = "/pictures/$row->file-800.webp";
             }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Shop\News;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Sql\Containing;
+use Vestibra\App\Records\Models\Shop\Letter;
 
 /**
  * Stands in for a mail service: what would be sent lies here, can be read in the Studio, and goes nowhere. The oldest
@@ -18,16 +19,16 @@ final class Outbox
 
     public static function send(string $to, string $subject, string $words): void
     {
-        $id = DB::table('outbox')->insertGetId(
+        $id = Letter::query()->toBase()->insertGetId(
             ['recipient' => $to, 'subject' => $subject, 'words' => $words, 'sent_at' => now()->toIso8601ZuluString()],
         );
-        DB::table('outbox')->where('id', '<=', $id - self::MOST)->delete();
+        Letter::query()->toBase()->where('id', '<=', $id - self::MOST)->delete();
     }
 
     /** Letters to somebody who has left. */
     public static function forget(string $to): void
     {
-        DB::table('outbox')->where('recipient', $to)->delete();
+        Letter::query()->toBase()->where('recipient', $to)->delete();
     }
 
     /**
@@ -36,12 +37,8 @@ final class Outbox
      */
     public static function page(string $query, int $page, int $size): array
     {
-        $found = DB::table('outbox')->when($query !== '', static fn ($rows) => $rows->where(
-            static fn ($some) => $some->whereRaw('instr(lower(recipient), ?) > 0', [mb_strtolower($query)])->orWhereRaw(
-                'instr(lower(subject), ?) > 0',
-                [mb_strtolower($query)],
-            ),
-        ));
+        $found = Letter::query()->toBase();
+        $query === '' || Containing::text($found, $query, 'recipient', 'subject');
 
         return [
             'total' => $found->count(),

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Shop\News;
 
-use Illuminate\Support\Facades\DB;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\RateLimiter;
 use stdClass;
+use Vestibra\App\Ground\Sql\Containing;
+use Vestibra\App\Records\Models\Shop\Subscriber;
 use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\App\Records\Settings\ShopMessages;
 
@@ -36,7 +38,7 @@ final readonly class Subscribers
     {
         self::forgetOld();
         $address = mb_strtolower($address);
-        $row = DB::table('news_addresses')->where('address', $address)->whereNull('taken_out_at')->first();
+        $row = Subscriber::query()->toBase()->where('address', $address)->whereNull('taken_out_at')->first();
         if (($row !== null && $row->confirmed_at !== null) || ! RateLimiter::attempt(
             'news-to:'.hash('sha256', $address),
             self::MOST_AN_HOUR,
@@ -46,8 +48,8 @@ final readonly class Subscribers
             return;
         }
         $asked = ['asked_at' => now()->toIso8601ZuluString(), 'confirmed_at' => null, 'taken_out_at' => null];
-        DB::table('news_addresses')->upsert([['address' => $address] + $asked], ['address'], array_keys($asked));
-        $id = (int) DB::table('news_addresses')->where('address', $address)->value('id');
+        Subscriber::query()->toBase()->upsert([['address' => $address] + $asked], ['address'], array_keys($asked));
+        $id = (int) Subscriber::query()->toBase()->where('address', $address)->value('id');
         $this->send($address, 'news.subject', 'news.letter', [
             'confirm' => self::address($id, 'confirm', "$address {$asked['asked_at']}"),
         ]);
@@ -68,7 +70,7 @@ final readonly class Subscribers
             return null;
         }
         if ($row->confirmed_at === null) {
-            DB::table('news_addresses')->where('id', $id)->update(['confirmed_at' => now()->toIso8601ZuluString()]);
+            Subscriber::query()->toBase()->where('id', $id)->update(['confirmed_at' => now()->toIso8601ZuluString()]);
             $this->send($row->address, 'news.welcome', 'news.welcome-letter', [
                 'leave' => self::address($id, 'leave', $row->address),
             ]);
@@ -84,7 +86,7 @@ final readonly class Subscribers
         if ($row === null) {
             return null;
         }
-        DB::table('news_addresses')->where('id', $id)->delete();
+        Subscriber::query()->toBase()->where('id', $id)->delete();
         Outbox::forget($row->address);
 
         return $row->address;
@@ -94,15 +96,16 @@ final readonly class Subscribers
     {
         self::forgetOld();
 
-        return DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->update(['taken_out_at' => now()
-            ->toIso8601ZuluString()]) > 0;
+        return Subscriber::query()->toBase()->where('id', $id)->whereNull('taken_out_at')->update(
+            ['taken_out_at' => now()->toIso8601ZuluString()],
+        ) > 0;
     }
 
     /** As it was before it was taken out: what was not confirmed is not. */
     public static function putBack(int $id): ?string
     {
         self::forgetOld();
-        DB::table('news_addresses')->where('id', $id)->update(['taken_out_at' => null]);
+        Subscriber::query()->toBase()->where('id', $id)->update(['taken_out_at' => null]);
 
         return self::read($id)?->address;
     }
@@ -110,7 +113,7 @@ final readonly class Subscribers
     /** @return iterable<string, string> by address: when it was confirmed */
     public static function confirmed(): iterable
     {
-        foreach (DB::table('news_addresses')->whereNotNull('confirmed_at')
+        foreach (Subscriber::query()->toBase()->whereNotNull('confirmed_at')
             ->whereNull('taken_out_at')
             ->orderBy('id')
             ->cursor() as $row) {
@@ -124,9 +127,9 @@ final readonly class Subscribers
      */
     public static function page(string $query, int $page, int $size): array
     {
-        $found = DB::table('news_addresses')->whereNull('taken_out_at')->when(
+        $found = Subscriber::query()->toBase()->whereNull('taken_out_at')->when(
             $query !== '',
-            static fn ($rows) => $rows->whereRaw('instr(address, ?) > 0', [mb_strtolower($query)]),
+            static fn (Builder $rows) => Containing::text($rows, $query, 'address'),
         );
 
         return [
@@ -169,7 +172,7 @@ final readonly class Subscribers
 
     private static function read(int $id): ?stdClass
     {
-        $row = DB::table('news_addresses')->where('id', $id)->whereNull('taken_out_at')->first();
+        $row = Subscriber::query()->toBase()->where('id', $id)->whereNull('taken_out_at')->first();
 
         return $row instanceof stdClass ? $row : null;
     }
@@ -181,8 +184,8 @@ final readonly class Subscribers
 
     private static function forgetOld(): void
     {
-        DB::table('news_addresses')->whereNull('confirmed_at')->where('asked_at', '<', self::oldest())->delete();
-        DB::table('news_addresses')
+        Subscriber::query()->toBase()->whereNull('confirmed_at')->where('asked_at', '<', self::oldest())->delete();
+        Subscriber::query()->toBase()
             ->where('taken_out_at', '<', now()->subHours(self::HOURS)->toIso8601ZuluString())
             ->delete();
     }

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Doctor;
 
-use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\DiskRoom;
 use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Models\StoredFile;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
+use Vestibra\App\Records\Models\Catalogue\Link;
+use Vestibra\App\Records\Models\Catalogue\Product;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Work\Doctor\Sql\DatabaseChecks;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -55,10 +61,10 @@ final readonly class Doctor
     private function database(): array
     {
         $findings = [];
-        if (DB::scalar('pragma integrity_check') !== 'ok') {
+        if (DatabaseChecks::integrity() !== 'ok') {
             $findings[] = self::finding('database', 'The database is damaged. Restore the latest backup.');
         }
-        $loose = count(DB::select('pragma foreign_key_check'));
+        $loose = count(DatabaseChecks::loose());
         if ($loose > 0) {
             $findings[] = self::finding(
                 'database',
@@ -95,11 +101,10 @@ final readonly class Doctor
         $findings = [];
         foreach (PageAddresses::kinds() as $kind) {
             $many = PageKinds::standard()->get($kind)->subject()->many();
-            $row = DB::selectOne(
-                'select t.live_revision from fallbacks f join templates t on t.id = f.template_id where f.page_kind '
-                    .'= ?',
-                [$kind->value],
-            );
+            $row = Fallback::query()->toBase()
+                ->join('templates', 'templates.id', '=', 'fallbacks.template_id')
+                ->where('fallbacks.page_kind', $kind->value)
+                ->first(['templates.live_revision']);
             if ($row === null) {
                 $findings[] = self::finding('fallback', "There is no fallback for pages of $many.");
             } elseif ($row->live_revision === null) {
@@ -114,7 +119,7 @@ final readonly class Doctor
     private function rules(): array
     {
         $findings = [];
-        $names = DB::table('templates')->pluck('name', 'id');
+        $names = Template::query()->toBase()->pluck('name', 'id');
         $candidates = array_merge(
             [],
             ...array_map(fn (PageKind $kind): array => $this->contests->all($kind)->candidates, PageAddresses::kinds()),
@@ -138,21 +143,14 @@ final readonly class Doctor
     private function derived(bool $mend): array
     {
         $stale = [];
-        foreach (DB::table('products')->orderBy('id')
+        foreach (Product::query()->toBase()->orderBy('id')
             ->select(['id', 'title', 'title_folded', 'variant_count', 'review_count'])
             ->cursor() as $row) {
             if ($row->title_folded !== Folding::fold($row->title)) {
                 $stale[$row->id] = $row->id;
             }
         }
-        foreach (DB::select(
-            'select p.id from products p where p.variant_count <> (select count(*) from variants v where '
-                .'v.product_id = p.id and v.published = 1)'
-            .' or (p.review_count > 0 and exists (select 1 from reviews r where r.product_id = p.id)'
-            .' and p.review_count <> (select count(*) from reviews r where r.product_id = p.id and r.published = 1))'
-            ." or p.title_order <> name_order(p.title) or (p.title <> '' and not exists (select 1 from title_words w "
-            .'where w.product_id = p.id))',
-        ) as $row) {
+        foreach (DatabaseChecks::stale() as $row) {
             $stale[$row->id] = $row->id;
         }
         if ($mend) {
@@ -179,7 +177,7 @@ final readonly class Doctor
         $missing = $changed = [];
         foreach (self::folders() as $folder => $place) {
             $mend && StoredFiles::noteAll($folder, $place);
-            foreach (DB::table('stored_files')->where('folder', $folder)->orderBy('name')->cursor() as $row) {
+            foreach (StoredFile::query()->toBase()->where('folder', $folder)->orderBy('name')->cursor() as $row) {
                 $path = "$place/$row->name";
                 if (! is_file($path)) {
                     $missing[] = "$folder/$row->name";
@@ -188,11 +186,13 @@ final readonly class Doctor
                 }
             }
         }
-        foreach (DB::table('pictures')->where('state', 'ready')->distinct()->pluck('file') as $file) {
+        foreach (Picture::query()->toBase()->where('state', 'ready')->distinct()->pluck('file') as $file) {
             is_file(config()->string('vestibra.pictures')."/$file-400.webp") || $missing[] = "pictures/$file-400.webp";
         }
-        $unused = DB::table('pictures')->whereNotIn('id', DB::table('product_pictures')->select('picture_id'))
-            ->whereNotIn('id', DB::table('variants')->whereNotNull('picture_id')->select('picture_id'))->count();
+        $unused = Picture::query()
+            ->toBase()
+            ->whereNotIn('id', Link::in('product_pictures')->toBase()->select('picture_id'))
+            ->whereNotIn('id', Variant::query()->toBase()->whereNotNull('picture_id')->select('picture_id'))->count();
 
         return array_values(array_filter([
             $missing === [] ? null : self::finding(
@@ -216,7 +216,8 @@ final readonly class Doctor
     {
         $database = config()->string('database.connections.sqlite.database');
         // A backup lies there once, and once more while it is tried whether it could be restored.
-        $backup = (is_file($database) ? (int) filesize($database) : 0) + (int) DB::table('stored_files')->sum('bytes');
+        $backup = (is_file($database) ? (int) filesize($database) : 0)
+            + (int) StoredFile::query()->toBase()->sum('bytes');
         $folder = dirname($database);
 
         return $this->room->takes($folder, 2 * $backup + self::ROOM) ? [] : [self::finding(

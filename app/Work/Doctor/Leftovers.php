@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Doctor;
 
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\Counted;
-use Vestibra\App\Ground\Files\KeptFile;
+use Vestibra\App\Ground\Files\Sql\KeptFile;
 use Vestibra\App\Ground\Files\StoredFiles;
+use Vestibra\App\Ground\Models\Job;
+use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Models\StoredFile;
 use Vestibra\App\Ground\Pictures\MakeSizes;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Records\Models\FittingRun;
 use Vestibra\App\Work\Fitting\FitTemplate;
 
 /**
@@ -44,7 +48,7 @@ final readonly class Leftovers
         foreach (Doctor::folders() as $folder => $place) {
             foreach (array_filter(glob("$place/*") ?: [], is_file(...)) as $path) {
                 $name = basename($path);
-                if (KeptFile::isOwned(DB::connection()->getPdo(), $folder, $name)) {
+                if (KeptFile::isOwned(Database::pdo(), $folder, $name)) {
                     continue;
                 }
                 clearstatcache(true, $path);
@@ -85,8 +89,8 @@ final readonly class Leftovers
     private static function notes(bool $mend): array
     {
         $loose = [];
-        foreach (DB::table('stored_files')->orderBy('folder')->orderBy('name')->get(['folder', 'name']) as $row) {
-            KeptFile::isOwned(DB::connection()->getPdo(), (string) $row->folder, (string) $row->name) || $loose[] = [
+        foreach (StoredFile::query()->toBase()->orderBy('folder')->orderBy('name')->get(['folder', 'name']) as $row) {
+            KeptFile::isOwned(Database::pdo(), (string) $row->folder, (string) $row->name) || $loose[] = [
                 (string) $row->folder,
                 (string) $row->name,
             ];
@@ -108,7 +112,7 @@ final readonly class Leftovers
     {
         $waiting = self::hasWork('MakeSizes')
             ? []
-            : DB::table('pictures')->where('state', 'new')->whereNotNull('original')->pluck('id')->all();
+            : Picture::query()->toBase()->where('state', 'new')->whereNotNull('original')->pluck('id')->all();
         foreach ($mend ? $waiting : [] as $id) {
             Queue::push(new MakeSizes((int) $id));
         }
@@ -125,7 +129,7 @@ final readonly class Leftovers
     {
         $stuck = self::hasWork('FitTemplate')
             ? []
-            : DB::table('fittings')->where('state', 'running')
+            : FittingRun::query()->toBase()->where('state', 'running')
                 ->where('made_at', '<', now('UTC')->subMinutes(self::FORGOTTEN)->toDateTimeString())
                 ->get(['template_id', 'revision'])
                 ->all();
@@ -142,6 +146,6 @@ final readonly class Leftovers
 
     private static function hasWork(string $job): bool
     {
-        return DB::table('jobs')->where('payload', 'like', "%$job%")->exists();
+        return Job::query()->toBase()->where('payload', 'like', "%$job%")->exists();
     }
 }

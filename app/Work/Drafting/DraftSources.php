@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Drafting;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Option;
 use Vestibra\Core\Catalogue\Fact;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -42,7 +42,7 @@ final class DraftSources
                 $sources[] = ['of' => $fact->id, 'words' => "the fact $fact->name"] + $one;
             }
             foreach ($source === Source::Option
-                ? DB::select('select id, name from options order by position, id limit '.self::MOST_OPTIONS)
+                ? Option::query()->inOrder()->toBase()->limit(self::MOST_OPTIONS)->get(['id', 'name'])
                 : [] as $option) {
                 $sources[] = ['of' => $option->id, 'words' => "the chosen $option->name"] + $one;
             }

@@ -72,7 +72,12 @@ final readonly class Drafting
                 return [$done];
             }
             $inside =
-                InTemplate::problem($template->role, StoredEdits::kind($template), $done->draft, $this->composer->schema);
+                InTemplate::problem(
+                    $template->role,
+                    StoredEdits::kind($template),
+                    $done->draft,
+                    $this->composer->schema,
+                );
             if ($inside !== null) {
                 return [$inside];
             }
@@ -261,7 +266,7 @@ final readonly class Drafting
             'changed_by' => $user->id,
             'changed_at' => now()->toDateTimeString(),
         ];
-        DB::table('templates')->where('id', $template->id)->update($values);
+        Template::query()->toBase()->where('id', $template->id)->update($values);
         $template->setRawAttributes($values + $template->getAttributes(), true);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Drafting;
 
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Models\DraftStep;
+use Vestibra\App\Records\Models\DraftVersion;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Templates\Edit;
@@ -48,7 +48,7 @@ final readonly class StepLog
                 'made_at' => now(),
             ]);
         } else {
-            DB::table('draft_steps')->insert([
+            DraftStep::query()->toBase()->insert([
                 'template_id' => $template->id,
                 'user_id' => $user->id,
                 'window' => $step->attempt->window,
@@ -195,7 +195,7 @@ final readonly class StepLog
     /** A new step ends what could be done again. */
     public function endRedo(Template $template, User $user): void
     {
-        DB::table('draft_steps')->where('template_id', $template->id)
+        DraftStep::query()->toBase()->where('template_id', $template->id)
             ->where('user_id', $user->id)
             ->where('origin', DraftStep::UNDONE)
             ->where('spent', false)
@@ -205,7 +205,7 @@ final readonly class StepLog
     /** Keeps the draft as it is as a version, and lets go of steps beyond the most that are kept. */
     private function fold(Template $template): void
     {
-        DB::table('draft_versions')->insert([
+        DraftVersion::query()->toBase()->insert([
             'template_id' => $template->id,
             'revision' => $template->draft_revision,
             'tree' => json_encode($template->draft_tree),

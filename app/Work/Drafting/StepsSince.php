@@ -75,7 +75,7 @@ final readonly class StepsSince
         return $problem->code->at($problem->path, $problem->values + [
             'name' => $by->user_id === $this->user->id
                 ? 'You, in another window,'
-                : $by->user->name ?? 'Somebody',
+                : $by->loadMissing('user')->user->name ?? 'Somebody',
         ]);
     }
 }

@@ -6,8 +6,8 @@ namespace Vestibra\App\Work\Fitting;
 
 use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\QueuedBefore;
+use Vestibra\App\Records\Models\FittingRun;
 
 /** Fits a draft to many products while the owner goes on. Running it once more does no harm. */
 final class FitTemplate implements ShouldQueue
@@ -32,7 +32,7 @@ final class FitTemplate implements ShouldQueue
 
     public function failed(): void
     {
-        DB::table('fittings')->where('template_id', $this->templateId)
+        FittingRun::query()->toBase()->where('template_id', $this->templateId)
             ->where('revision', $this->revision)
             ->update(['state' => 'failed']);
     }

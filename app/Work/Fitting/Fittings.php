@@ -13,8 +13,10 @@ use Vestibra\App\PagesOut\Looking;
 use Vestibra\App\PagesOut\PageContexts;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Reach\Rules\Sql\ReachRows;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\FittingRun;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Fitting\Finding;
@@ -63,7 +65,7 @@ final readonly class Fittings
         $total = count($this->shownOn($template));
         $now = $total <= self::AT_ONCE;
         DB::transaction(static function () use ($template, $total, $now): void {
-            DB::table('fittings')->updateOrInsert(['template_id' => $template->id], [
+            FittingRun::query()->toBase()->updateOrInsert(['template_id' => $template->id], [
                 'revision' => $template->draft_revision,
                 'state' => 'running',
                 'total' => $total,
@@ -166,8 +168,8 @@ final readonly class Fittings
     /** @param  array<string, Group>  $groups @return bool whether this fitting still is the one that is wanted */
     private function note(int $templateId, int $revision, ?int $done, array $groups, string $state): bool
     {
-        return DB::table('fittings')->where('template_id', $templateId)->where('revision', $revision)->update([
-            'done' => $done ?? DB::raw('total'),
+        return FittingRun::query()->toBase()->where('template_id', $templateId)->where('revision', $revision)->update([
+            'done' => $done ?? FittingRun::query()->toBase()->where('template_id', $templateId)->value('total'),
             'findings' => json_encode(array_values($groups), JSON_THROW_ON_ERROR),
             'state' => $state,
         ]) > 0;
@@ -180,17 +182,14 @@ final readonly class Fittings
         $winners = WinnersSql::of($this->contests->all($template->knownKind(), $supposed));
 
         return array_column(
-            DB::select(
-                "select page_id from ($winners->text) w where template_id = ? order by page_id",
-                [...$winners->bindings, $template->id],
-            ),
+            ReachRows::wonBy($winners, $template->id),
             'page_id',
         );
     }
 
     private function kept(int $templateId): ?stdClass
     {
-        $row = DB::table('fittings')->where('template_id', $templateId)->first();
+        $row = FittingRun::query()->toBase()->where('template_id', $templateId)->first();
 
         return $row instanceof stdClass ? $row : null;
     }

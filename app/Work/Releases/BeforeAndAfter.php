@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases;
 
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\KindRules;
 
 /** The templates of a kind as they are, and which of them each page has now and would have. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Releases;
 
 use Illuminate\Contracts\Container\Container;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Work\Releases\Sql\DueRows;
 use Vestibra\App\Work\Saving\ShowingDays;
 
 /**
@@ -24,12 +24,7 @@ final readonly class Due
     public function run(): void
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
-        $due = DB::selectOne(
-            "select exists (select 1 from releases where state = 'waiting' and due_at <= ?) as releases, "
-                .ShowingDays::DUE
-                .' as products',
-            [$now, $now, $now],
-        );
+        $due = DueRows::read($now);
         $due->releases && $this->container->make(Releases::class)->runDue();
         $due->products && $this->container->make(ShowingDays::class)->runDue();
     }

@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Releases;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use LogicException;
-use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Rules\TemplateNames;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Work\Releases\Changes\AskedByChanges;
 use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Sql\ImpactRows;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
@@ -65,7 +65,7 @@ final readonly class Impact
                 $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
                 $ofKind[$group['from'] === $group['to'] ? 'look' : 'moved'] += $group['count'];
             }
-            $shown = (int) DB::scalar("select count(*) from {$both->now->shown()}");
+            $shown = (int) ImpactRows::shown($both);
             $kinds[] = $ofKind + ['stays' => $shown - $ofKind['moved'] - $ofKind['look']];
         }
 
@@ -130,13 +130,7 @@ final readonly class Impact
     private function groups(BeforeAndAfter $both, string $where): array
     {
         /** @var list<object{before_id: int, after_id: int, page_id: int, count: int}&\stdClass> $rows */
-        $rows = DB::select(
-            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as '
-                .'count,'
-            .' row_number() over (partition by before_id, after_id order by page_id) as place'
-            ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
-            $both->sql->bindings,
-        );
+        $rows = ImpactRows::groups($both, $where);
         $pages = array_column(
             $both->now->pages->rows(array_values(array_unique(array_column($rows, 'page_id')))),
             null,
@@ -173,7 +167,7 @@ final readonly class Impact
         int $page,
         ?DateTimeImmutable $at = null,
     ): array {
-        $kind = PageKind::tryFrom((string) DB::table('templates')->where('id', $from)->value('page_kind'));
+        $kind = PageKind::tryFrom((string) Template::query()->toBase()->where('id', $from)->value('page_kind'));
         if ($kind === null || ! in_array($kind, $changes->kinds($this->shop), true)) {
             return ['count' => 0, 'pages' => []];
         }
@@ -184,13 +178,10 @@ final readonly class Impact
             .'b.after_id = ?'
             .str_repeat(" and instr({$pages->title()}, ?) > 0", count($words));
         $bindings = [...$both->sql->bindings, $from, $to, ...$words];
-        $ids = DB::select(
-            "select b.page_id $where order by {$pages->title()}, b.page_id limit ? offset ?",
-            [...$bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
-        );
+        $ids = ImpactRows::page($where, $pages, $bindings, $page);
 
         return [
-            'count' => (int) DB::scalar("select count(*) $where", $bindings),
+            'count' => (int) ImpactRows::count($where, $bindings),
             'pages' => $pages->rows(array_column($ids, 'page_id')),
         ];
     }
@@ -205,7 +196,7 @@ final readonly class Impact
         $among = new Sql('p.id in ('.implode(',', $pages).')');
         $sql = WinnersSql::of($this->contests->all($kind, $supposed), $among, $supposed->pins);
 
-        return array_map(intval(...), array_column(DB::select($sql->text, $sql->bindings), 'template_id', 'page_id'));
+        return array_map(intval(...), array_column(ImpactRows::winners($sql), 'template_id', 'page_id'));
     }
 
     /** Which template each page that may be affected has now, and would have. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Releases;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\PagesOut\CartWay;
 use Vestibra\App\Reach\Rules\ReachCounts;
@@ -122,7 +121,9 @@ final readonly class Publish
     /** @return list<Node> the kept parts that a tree shares, as they are live */
     private function shared(Node $tree): array
     {
-        $trees = DB::table('templates')->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
+        $trees = Template::query()
+            ->toBase()
+            ->whereIntegerInRaw('id', PlacedParts::parts($tree, $this->composer->schema))
             ->whereNotNull('live_revision')
             ->pluck('live_tree')
             ->all();

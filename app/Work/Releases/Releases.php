@@ -166,9 +166,10 @@ final readonly class Releases
 
     public function isDue(): bool
     {
-        return DB::scalar("select 1 from releases where state = 'waiting' and due_at <= ? limit 1", [$this->clock
-            ->now()
-            ->format('Y-m-d H:i:s')]) !== null;
+        return Release::query()->toBase()
+            ->where('state', Release::WAITING)
+            ->where('due_at', '<=', $this->clock->now()->format('Y-m-d H:i:s'))
+            ->exists();
     }
 
     private function due(): ?Release

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Catalogue\Category;
+use Vestibra\App\Records\Models\Catalogue\Collection;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Records\Stored\Tables;
 use Vestibra\Core\Catalogue\CategoryTree;
@@ -95,7 +99,7 @@ final readonly class EntryChecks
                 array_filter($entry->changes, static fn (Change $change): bool => $change->thing === $thing
                     && $change->isDeleted()),
             );
-            $there = DB::table(Tables::of($thing))->whereIntegerInRaw('id', array_keys($ids))->pluck('id')->all();
+            $there = Rows::in(Tables::of($thing))->whereIntegerInRaw('id', array_keys($ids))->pluck('id')->all();
             foreach (array_diff(array_keys($ids), array_diff([...$there, ...$made], $lost)) as $id) {
                 foreach ($ids[$id] as $path) {
                     $problems[] = CatalogueProblem::NamesGone->at($path, ['thing' => $thing->one()]);
@@ -111,7 +115,7 @@ final readonly class EntryChecks
     {
         [$count, $what] = match ($change->thing) {
             Thing::Category => [count(array_filter(
-                DB::table('categories')->where('parent_id', $change->id)->pluck('id')->all(),
+                Category::query()->toBase()->where('parent_id', $change->id)->pluck('id')->all(),
                 static fn (mixed $child): bool => is_int($child)
                     && ($entry->of(Thing::Category, $child)?->after['parent'] ?? $change->id) === $change->id
                     && $entry->of(Thing::Category, $child)?->isDeleted() !== true,
@@ -141,7 +145,7 @@ final readonly class EntryChecks
         if ($products === []) {
             return [];
         }
-        $ids = DB::table('variants')->whereIntegerInRaw('product_id', array_keys($products))->pluck('id')->all();
+        $ids = Variant::query()->toBase()->whereIntegerInRaw('product_id', array_keys($products))->pluck('id')->all();
         $byProduct = $values = [];
         foreach (array_replace(
             $this->things->read(Thing::Variant, array_values(array_filter($ids, is_int(...)))),
@@ -158,7 +162,7 @@ final readonly class EntryChecks
             }
         }
         $options = [];
-        foreach (DB::table('option_values')
+        foreach (OptionValue::query()->toBase()
             ->whereIntegerInRaw('id', array_unique($values))
             ->get(['id', 'option_id']) as $row) {
             $options[$row->id] = $row->option_id;
@@ -187,7 +191,7 @@ final readonly class EntryChecks
             return [];
         }
         $parents = [];
-        foreach (DB::select('select id, parent_id from categories') as $row) {
+        foreach (Category::query()->toBase()->get(['id', 'parent_id']) as $row) {
             $parents[$row->id] = $row->parent_id;
         }
         foreach ($moved as $change) {
@@ -227,7 +231,7 @@ final readonly class EntryChecks
         }
         $reader = new ReachReader(RuleFields::standard(), $this->clock->zone, PageKind::Product, $this->facts->all());
         $rules = $problems = [];
-        foreach (DB::select('select id, rule from collections where rule is not null') as $row) {
+        foreach (Collection::query()->toBase()->whereNotNull('rule')->get(['id', 'rule']) as $row) {
             $rule = $reader->parse(json_decode($row->rule, true));
             $rule instanceof Reach && $rules[$row->id] = $rule;
         }

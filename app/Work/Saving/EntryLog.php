@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
+use Vestibra\App\Work\Saving\Sql\EntryRows;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
@@ -33,7 +34,7 @@ final readonly class EntryLog
     /** @return array{entries: list<Row>, more: bool, total: int} of one thing, or of all */
     public function page(?Thing $thing, int $id, int $page): array
     {
-        $found = DB::table('catalogue_entries as e');
+        $found = CatalogueEntry::query()->toBase()->from('catalogue_entries as e');
         if ($thing === null) {
             $found->whereNull('e.part_of_id');
         } else {
@@ -42,19 +43,8 @@ final readonly class EntryLog
             )->where('thing', $thing->value)->where('thing_id', $id));
         }
         $total = $found->count();
-        $rows = $found->join('users', 'users.id', '=', 'e.user_id')
-            ->orderByDesc('e.id')
-            ->offset(($page - 1) * self::PAGE)
-            ->limit(self::PAGE)
-            ->selectRaw(
-                'e.id, e.part_of_id, e.at, e.words, e.moves, e.takes_back_id, users.name as by_name, (select 1 from '
-                    .'catalogue_entries b where b.takes_back_id = coalesce(e.part_of_id, e.id)) as taken_back,'
-                    .'(select json_group_array(json(c.value)) from (select value from json_each(e.changes) limit '
-                    .(self::LINES + 1)
-                    .') c) as first_changes,'
-                    .'(select count(*) from catalogue_entry_things t where t.entry_id in (select p.id from '
-                    .'catalogue_entries p where p.id = e.id or p.part_of_id = e.id)) as changed',
-            )->get();
+        $ids = $found->orderByDesc('e.id')->offset(($page - 1) * self::PAGE)->limit(self::PAGE)->pluck('e.id')->all();
+        $rows = EntryRows::of(array_values(array_map(intval(...), $ids)), self::LINES + 1);
         $entries = [];
         foreach ($rows as $row) {
             $entry = Entry::stored((array) json_decode($row->first_changes, true));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\Tables;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -58,7 +58,7 @@ final class FieldWords
         }
         foreach ($wanted as $thing => $ids) {
             $column = ThingFields::title(Thing::from($thing));
-            $names = DB::table(Tables::of(Thing::from($thing)))
+            $names = Rows::in(Tables::of(Thing::from($thing)))
                 ->whereIntegerInRaw('id', array_keys(array_diff_key($ids, $this->names[$thing] ?? [])))
                 ->pluck($column, 'id')
                 ->all();

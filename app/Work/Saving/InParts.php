@@ -6,6 +6,7 @@ namespace Vestibra\App\Work\Saving;
 
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
 use Vestibra\App\Records\Models\User;
 use Vestibra\Core\Catalogue\Changing\Entry;
 
@@ -47,14 +48,14 @@ final class InParts
     {
         $head = $this->ids[0] ?? 0;
         if ($head !== 0) {
-            DB::table('catalogue_entries')->where('id', $head)->update([
+            CatalogueEntry::query()->toBase()->where('id', $head)->update([
                 'words' => mb_substr($words, 0, 250),
                 'moves' => json_encode(
                     ['moves' => $this->moves, 'numbers' => (object) []],
                     JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
                 ),
             ]);
-            DB::table('catalogue_entries')
+            CatalogueEntry::query()->toBase()
                 ->whereIntegerInRaw('id', array_slice($this->ids, 1))
                 ->update(['part_of_id' => $head]);
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Category;
+use Vestibra\App\Records\Models\Catalogue\Link;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -84,9 +86,9 @@ final readonly class Merging
     private static function productsOf(Thing $thing, int $id): array
     {
         $found = match ($thing) {
-            Thing::Category => DB::table('category_product')->where('category_id', $id)->pluck('product_id'),
-            Thing::Brand => DB::table('products')->where('brand_id', $id)->pluck('id'),
-            Thing::Tag => DB::table('product_tag')->where('tag_id', $id)->pluck('product_id'),
+            Thing::Category => Link::in('category_product')->toBase()->where('category_id', $id)->pluck('product_id'),
+            Thing::Brand => Product::query()->toBase()->where('brand_id', $id)->pluck('id'),
+            Thing::Tag => Link::in('product_tag')->toBase()->where('tag_id', $id)->pluck('product_id'),
             default => collect(),
         };
 
@@ -119,15 +121,15 @@ final readonly class Merging
     private function category(int $from, int $into): array|Problem
     {
         for ($above =
-            DB::table('categories')->where('id', $into)->value('parent_id'); $above !== null; $above =
-                DB::table('categories')->where('id', $above)->value('parent_id')) {
+            Category::query()->toBase()->where('id', $into)->value('parent_id'); $above !== null; $above =
+                Category::query()->toBase()->where('id', $above)->value('parent_id')) {
             if ((int) $above === $from) {
                 return CatalogueProblem::MergeBeneath->at("category/$from");
             }
         }
-        $place = (int) DB::table('categories')->where('parent_id', $into)->max('position');
+        $place = (int) Category::query()->toBase()->where('parent_id', $into)->max('position');
         $others = [];
-        foreach (DB::table('categories')->where('parent_id', $from)->orderBy('position')->orderBy('id')->get(
+        foreach (Category::query()->toBase()->where('parent_id', $from)->orderBy('position')->orderBy('id')->get(
             ['id', 'position'],
         ) as $row) {
             $others[] = new Change(

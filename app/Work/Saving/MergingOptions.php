@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Link;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Saving\Sql\OptionRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
@@ -28,7 +30,9 @@ final readonly class MergingOptions
             default => [],
         };
 
-        return $values === [] ? 0 : DB::table('variant_values')->whereIntegerInRaw('option_value_id', $values)->count();
+        return $values === []
+            ? 0
+            : Link::in('variant_values')->toBase()->whereIntegerInRaw('option_value_id', $values)->count();
     }
 
     /** @return list<Change> */
@@ -55,7 +59,7 @@ final readonly class MergingOptions
     {
         $ids = $values === []
             ? []
-            : DB::table('variant_values')->whereIntegerInRaw('option_value_id', array_keys($values))
+            : Link::in('variant_values')->toBase()->whereIntegerInRaw('option_value_id', array_keys($values))
                 ->distinct()
                 ->pluck('variant_id')
                 ->all();
@@ -79,9 +83,9 @@ final readonly class MergingOptions
      */
     private static function moved(int $from, int $into, array $gone): array
     {
-        $place = (int) DB::table('option_values')->where('option_id', $into)->max('position');
+        $place = (int) OptionValue::query()->toBase()->where('option_id', $into)->max('position');
         $changes = [];
-        foreach (DB::table('option_values')->where('option_id', $from)
+        foreach (OptionValue::query()->toBase()->where('option_id', $from)
             ->whereNotIn('id', $gone)
             ->orderBy('position')
             ->orderBy('id')
@@ -101,11 +105,7 @@ final readonly class MergingOptions
     private static function same(int $from, int $into): array
     {
         $same = [];
-        foreach (DB::select(
-            'select a.id as one, b.id as other from option_values a join option_values b on b.label_folded = '
-                .'a.label_folded where a.option_id = ? and b.option_id = ?',
-            [$from, $into],
-        ) as $row) {
+        foreach (OptionRows::alike($from, $into) as $row) {
             $same[(int) $row->one] = (int) $row->other;
         }
 

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Saving;
 
 use Closure;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
@@ -15,8 +14,10 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Records\Catalogue\Categories;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Stored\Touched;
+use Vestibra\App\Work\Saving\Sql\MovingPages;
 use Vestibra\Core\Pages\PageKind;
 
 /**
@@ -55,11 +56,8 @@ final readonly class Moves
     public function during(Touched $touched, Closure $change): array
     {
         foreach (['moving', 'moved'] as $table) {
-            DB::statement(
-                "create temp table if not exists $table (page_kind text not null, page_id integer not null, "
-                    .'template_id integer not null, primary key (page_kind, page_id)) without rowid',
-            );
-            DB::statement("delete from $table");
+            MovingPages::make($table);
+            MovingPages::clear($table);
         }
         $kinds = [];
         $word = LiveRules::word();
@@ -142,20 +140,11 @@ final readonly class Moves
     private function after(PagesOfKind $pages): array
     {
         $kind = $pages->kind();
-        $rows = DB::select(
-            'select * from (select m.template_id as before_id, w.template_id as after_id, w.page_id, count(*) over '
-                .'(partition by m.template_id, w.template_id) as count,'
-            .' row_number() over (partition by m.template_id, w.template_id order by w.page_id) as place from moved w'
-            .' left join moving m on m.page_kind = w.page_kind and m.page_id = w.page_id where w.page_kind = ? and '
-            .'m.template_id is not w.template_id) where place <= '
-            .self::SHOWN
-            .' order by count desc, before_id, after_id, place',
-            [$kind->value],
-        );
+        $rows = MovingPages::groups(self::SHOWN, $kind);
         $found = array_column($pages->rows(array_values(array_unique(array_column($rows, 'page_id')))), null, 'id');
         $names = $rows === []
             ? []
-            : DB::table('templates')->where('page_kind', $kind->value)->pluck('name', 'id')->all();
+            : Template::query()->toBase()->where('page_kind', $kind->value)->pluck('name', 'id')->all();
         $moves = $arrivals = [];
         foreach ($rows as $row) {
             $to = [
@@ -181,11 +170,7 @@ final readonly class Moves
             'moved' => array_sum(array_column($moves, 'count')),
             // A page that comes or goes is one, whatever stands above and below it.
             'arrivals' => $kind->standsOnPages() ? [] : array_values($arrivals),
-            'gone' => $kind->standsOnPages() ? 0 : (int) DB::scalar(
-                "select count(*) from moving m where m.page_kind = ? and not exists (select 1 from {$pages->table()} "
-                    ."p where p.id = m.page_id and {$pages->shown()})",
-                [$kind->value],
-            ),
+            'gone' => $kind->standsOnPages() ? 0 : (int) MovingPages::gone($pages, $kind),
         ];
     }
 

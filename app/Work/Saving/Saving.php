@@ -7,11 +7,14 @@ namespace Vestibra\App\Work\Saving;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\Catalogue\CatalogueEntry;
+use Vestibra\App\Records\Models\Catalogue\EntryThing;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Records\Stored\Tables;
 use Vestibra\App\Records\Stored\Touched;
+use Vestibra\App\Work\Saving\Sql\NextNumbers;
 use Vestibra\Core\Catalogue\Changing\Applying;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -78,8 +81,8 @@ final readonly class Saving
     /** In the transaction that is open. What was saved in parts is taken back in parts, the last first. */
     private function inverse(int $id, User $user): Saved|Refusal|null
     {
-        $head = DB::table('catalogue_entries')->where('id', $id)->value('part_of_id') ?? $id;
-        $parts = DB::table('catalogue_entries')->where('id', $head)
+        $head = CatalogueEntry::query()->toBase()->where('id', $id)->value('part_of_id') ?? $id;
+        $parts = CatalogueEntry::query()->toBase()->where('id', $head)
             ->orWhere('part_of_id', $head)
             ->orderByDesc('id')
             ->pluck('id')
@@ -87,13 +90,13 @@ final readonly class Saving
         if ($parts === []) {
             return null;
         }
-        if (DB::table('catalogue_entries')->where('takes_back_id', $head)->exists()) {
+        if (CatalogueEntry::query()->toBase()->where('takes_back_id', $head)->exists()) {
             return new Refusal([CatalogueProblem::TakenBackAlready->at()]);
         }
         $first = null;
         $moves = Moves::NONE;
         foreach ($parts as $part) {
-            $stored = DB::table('catalogue_entries')->where('id', $part)->value('changes');
+            $stored = CatalogueEntry::query()->toBase()->where('id', $part)->value('changes');
             $done = $this->make(
                 Entry::stored((array) json_decode(is_string($stored) ? $stored : '[]', true))->invert(),
                 $user,
@@ -107,11 +110,11 @@ final readonly class Saving
             $first ??= $done;
             $moves = Moves::together($moves, $done->moves);
             $first === $done
-                || DB::table('catalogue_entries')->where('id', $done->id)->update(['part_of_id' => $first->id]);
+                || CatalogueEntry::query()->toBase()->where('id', $done->id)->update(['part_of_id' => $first->id]);
         }
         if (count($parts) > 1) {
             $words = self::wordsOf((int) $head);
-            DB::table('catalogue_entries')->where('id', $first->id)->update([
+            CatalogueEntry::query()->toBase()->where('id', $first->id)->update([
                 'words' => $words,
                 'moves' => json_encode(
                     ['moves' => $moves, 'numbers' => (object) []],
@@ -127,7 +130,7 @@ final readonly class Saving
 
     private static function wordsOf(int $entry): string
     {
-        $words = DB::table('catalogue_entries')->where('id', $entry)->value('words');
+        $words = CatalogueEntry::query()->toBase()->where('id', $entry)->value('words');
 
         return is_string($words) ? $words : '';
     }
@@ -137,7 +140,7 @@ final readonly class Saving
     {
         $row = $key === ''
             ? null
-            : DB::table('catalogue_entries')->where('user_id', $user->id)->where('key', $key)->first();
+            : CatalogueEntry::query()->toBase()->where('user_id', $user->id)->where('key', $key)->first();
         if ($row === null) {
             return null;
         }
@@ -158,7 +161,7 @@ final readonly class Saving
     {
         $first = array_map(
             static fn (string $thing): int =>
-                1 + (int) DB::table('sqlite_sequence')->where('name', Tables::of(Thing::from($thing)))->value('seq'),
+                NextNumbers::after(Tables::of(Thing::from($thing))),
             array_combine(array_keys(Numbering::asked($given)), array_keys(Numbering::asked($given))),
         );
         $numbering = Numbering::from($given, $first);
@@ -226,7 +229,7 @@ final readonly class Saving
         string $key,
         ?int $takesBack,
     ): int {
-        $id = (int) DB::table('catalogue_entries')->insertGetId([
+        $id = (int) CatalogueEntry::query()->toBase()->insertGetId([
             'user_id' => $user->id,
             'at' => now('UTC')->toDateTimeString(),
             'words' => $words,
@@ -248,7 +251,7 @@ final readonly class Saving
             $entry->changes,
         );
         foreach (array_chunk($rows, 300) as $some) {
-            DB::table('catalogue_entry_things')->insert($some);
+            EntryThing::query()->toBase()->insert($some);
         }
 
         return $id;

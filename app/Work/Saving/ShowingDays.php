@@ -6,6 +6,8 @@ namespace Vestibra\App\Work\Saving;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\Catalogue\EntryThing;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -18,10 +20,6 @@ final readonly class ShowingDays
 {
     private const AT_ONCE = 200;
 
-    /** Asks for what is due, in a query of its own or as part of another; `?` stands twice for now as it is stored. */
-    public const DUE =
-        'exists (select 1 from products where show_from <= ?) or exists (select 1 from products where show_until <= ?)';
-
     public function __construct(
         private Saving $saving,
         private StoredThings $things,
@@ -33,10 +31,13 @@ final readonly class ShowingDays
     {
         $now = $this->clock->now()->format('Y-m-d H:i:s');
         DB::transaction(function () use ($now): void {
-            $due = DB::select(
-                'select id from products where show_from <= ?1 or show_until <= ?1 order by id limit '.self::AT_ONCE,
-                [$now],
-            );
+            $due = Product::query()->toBase()
+                ->where('show_from', '<=', $now)
+                ->orWhere('show_until', '<=', $now)
+                ->orderBy('id')
+                ->limit(self::AT_ONCE)
+                ->get(['id'])
+                ->all();
             $changes = [];
             foreach ($this->things->read(Thing::Product, array_column($due, 'id')) as $id => $stands) {
                 $after = OnTheShelf::at($stands, str_replace(' ', 'T', $now).'Z');
@@ -51,7 +52,7 @@ final readonly class ShowingDays
 
     private function author(int $product): int
     {
-        return (int) (DB::table('catalogue_entry_things')
+        return (int) (EntryThing::query()->toBase()
             ->join('catalogue_entries', 'catalogue_entries.id', '=', 'entry_id')
             ->where('thing', 'product')
             ->where('thing_id', $product)

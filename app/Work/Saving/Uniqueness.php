@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\App\Records\Stored\Tables;
+use Vestibra\App\Work\Saving\Sql\HoldingRows;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
@@ -93,7 +93,7 @@ final readonly class Uniqueness
             'variants',
             'sku',
             array_column($wanted, 1),
-            '(select title from products p where p.id = product_id) as called',
+            HoldingRows::TITLE,
         );
         $problems = $taken = [];
         foreach ($wanted as [$change, $sku]) {
@@ -180,9 +180,7 @@ final readonly class Uniqueness
     {
         $holders = [];
         foreach (array_chunk(array_values(array_unique($values)), self::AT_ONCE) as $some) {
-            foreach (DB::table($table)->whereIn($column, $some)
-                ->selectRaw("id, $column as value, $called")
-                ->get() as $row) {
+            foreach (HoldingRows::of($table, $column, $some, $called) as $row) {
                 $holders[(string) $row->value][(int) $row->id] = (string) $row->called;
             }
         }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Work\Saving\Sql\OptionRows;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
@@ -72,7 +74,7 @@ final readonly class ValuesInUse
         if ($moved === [] || $twice === []) {
             return [];
         }
-        $sku = DB::table('variants')->where('id', $twice[0])->value('sku');
+        $sku = Variant::query()->toBase()->where('id', $twice[0])->value('sku');
 
         return [CatalogueProblem::OptionsTogether->at(
             Change::keyOf(Thing::OptionValue, array_key_first($moved)).'/option',
@@ -90,11 +92,7 @@ final readonly class ValuesInUse
     {
         [$anyValue, $anyOption] = [implode(',', $values) ?: '0', implode(',', $options) ?: '0'];
         $held = [];
-        foreach (DB::select(
-            'select variant_id, option_value_id, option_id from variant_values where variant_id in (select '
-                ."variant_id from variant_values where option_value_id in ($anyValue) union select variant_id from "
-                ."variant_values where option_id in ($anyOption))",
-        ) as $row) {
+        foreach (OptionRows::held($anyValue, $anyOption) as $row) {
             $held[(int) $row->variant_id][(int) $row->option_value_id] = (int) $row->option_id;
         }
         $of = [];
@@ -122,7 +120,7 @@ final readonly class ValuesInUse
         $of = [];
         foreach ($values === []
             ? []
-            : DB::table('option_values')->whereIntegerInRaw('id', $values)->get(['id', 'option_id']) as $row) {
+            : OptionValue::query()->toBase()->whereIntegerInRaw('id', $values)->get(['id', 'option_id']) as $row) {
             $of[(int) $row->id] = (int) $row->option_id;
         }
 

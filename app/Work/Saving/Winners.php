@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Saving;
 
-use Illuminate\Support\Facades\DB;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Rules\Verdicts;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Saving\Sql\MovingPages;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Evaluator;
 
@@ -53,20 +55,13 @@ final class Winners
         $kind = $pages->kind();
         $few = $this->hasMany($kind)
             ? array_column(
-                DB::select(
-                    "select p.id from {$pages->table()} p where {$pages->shown()} and ($among->text) limit "
-                        .(self::FEW + 1),
-                    $among->bindings,
-                ),
+                MovingPages::few($pages, $among, self::FEW),
                 'id',
             )
             : null;
         if ($few === null || count($few) > self::FEW) {
             $winners = WinnersSql::of($this->rules[$kind->value] ??= $this->reader->live($kind), $among);
-            DB::insert(
-                "insert into $table select '$kind->value', page_id, template_id from ($winners->text)",
-                $winners->bindings,
-            );
+            MovingPages::fill($table, $kind, $winners);
 
             return;
         }
@@ -82,14 +77,15 @@ final class Winners
                 ];
             }
         }
-        $rows === [] || DB::table($table)->insert($rows);
+        $rows === [] || Rows::in($table)->insert($rows);
     }
 
     private function hasMany(PageKind $kind): bool
     {
-        return $this->many[$kind->value] ??= DB::table('templates')->where('page_kind', $kind->value)->whereNotNull(
-            'live_revision',
-        )->count() > self::MANY_TEMPLATES;
+        return $this->many[$kind->value] ??=
+            Template::query()->toBase()->where('page_kind', $kind->value)->whereNotNull(
+                'live_revision',
+            )->count() > self::MANY_TEMPLATES;
     }
 
     private function evaluator(FindsPages $pages): Evaluator

@@ -9,7 +9,11 @@ use stdClass;
 use Vestibra\App\Ground\Problems\FactProblem;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\WhereNamed;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
+use Vestibra\App\Records\Models\Catalogue\Fact;
+use Vestibra\App\Records\Models\Catalogue\FactValue;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Sheets\Sql\FactRows;
 use Vestibra\Core\Catalogue\FactKind;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
@@ -42,12 +46,9 @@ final readonly class FactList
     /** @return list<Row> in the owner's order */
     public function all(): array
     {
-        $rows = DB::select(
-            'select f.*, (select count(distinct v.product_id) from fact_values v where v.fact_id = f.id) as filled '
-                .'from facts f order by f.position, f.id',
-        );
+        $rows = FactRows::all();
 
-        return array_values(array_map(static function (stdClass $row): array {
+        return array_map(static function (stdClass $row): array {
             $choices = json_decode($row->choices ?? '[]', true);
 
             return [
@@ -60,7 +61,7 @@ final readonly class FactList
                 'group' => $row->group_name,
                 'filled' => $row->filled,
             ];
-        }, $rows));
+        }, $rows);
     }
 
     /**
@@ -69,15 +70,15 @@ final readonly class FactList
      */
     public function define(array $given): int|Problem
     {
-        if (DB::table('facts')->count() >= self::MOST) {
+        if (Fact::query()->toBase()->count() >= self::MOST) {
             return FactProblem::TooMany->at('', ['most' => self::MOST]);
         }
         $taken = $this->problem($given, null);
 
-        return $taken ?? (int) DB::table('facts')->insertGetId(self::columns($given) + [
+        return $taken ?? (int) Fact::query()->toBase()->insertGetId(self::columns($given) + [
             'kind' => $given['kind'],
             'decimals' => $given['decimals'],
-            'position' => (int) DB::table('facts')->max('position') + 1,
+            'position' => (int) Fact::query()->toBase()->max('position') + 1,
         ]);
     }
 
@@ -90,7 +91,7 @@ final readonly class FactList
     {
         $problem = $this->problem($given, $id);
         if ($problem === null) {
-            DB::table('facts')->where('id', $id)->update(self::columns($given));
+            Fact::query()->toBase()->where('id', $id)->update(self::columns($given));
         }
 
         return $problem;
@@ -100,9 +101,11 @@ final readonly class FactList
     public function order(array $ids): void
     {
         DB::transaction(static function () use ($ids): void {
-            $rest = DB::table('facts')->whereNotIn('id', $ids)->orderBy('position')->orderBy('id')->pluck('id')->all();
+            $rest = Fact::query()->toBase()->whereNotIn('id', $ids)->orderBy('position')->orderBy('id')->pluck(
+                'id',
+            )->all();
             foreach ([...$ids, ...$rest] as $position => $id) {
-                DB::table('facts')->where('id', $id)->update(['position' => $position + 1]);
+                Fact::query()->toBase()->where('id', $id)->update(['position' => $position + 1]);
             }
         });
     }
@@ -115,7 +118,7 @@ final readonly class FactList
     {
         $pages = array_column($this->named->places($id, 'fact'), 'id');
         $templates = [];
-        foreach (DB::table('templates')->whereNull('let_go_at')
+        foreach (Template::query()->toBase()->whereNull('let_go_at')
             ->orderBy('name')
             ->get(['id', 'name', 'page_kind', 'draft_reach', 'live_reach', 'live_revision']) as $row) {
             $page = in_array($row->id, $pages, true);
@@ -133,7 +136,7 @@ final readonly class FactList
         }
 
         return [
-            'products' => DB::table('fact_values')->where('fact_id', $id)->distinct()->count('product_id'),
+            'products' => FactValue::query()->toBase()->where('fact_id', $id)->distinct()->count('product_id'),
             'templates' => $templates,
         ];
     }
@@ -142,9 +145,9 @@ final readonly class FactList
     {
         $products = array_map(
             intval(...),
-            DB::table('fact_values')->where('fact_id', $id)->distinct()->pluck('product_id')->all(),
+            FactValue::query()->toBase()->where('fact_id', $id)->distinct()->pluck('product_id')->all(),
         );
-        DB::table('facts')->where('id', $id)->delete();
+        Fact::query()->toBase()->where('id', $id)->delete();
         $products === [] || ProductIndex::words('p.id in ('.implode(',', $products).')');
     }
 
@@ -167,7 +170,7 @@ final readonly class FactList
     private function problem(array $given, ?int $id): ?Problem
     {
         $folded = Folding::fold($given['name']);
-        $other = DB::table('facts')->where('name_folded', $folded)->value('id');
+        $other = Fact::query()->toBase()->where('name_folded', $folded)->value('id');
 
         return match (true) {
             $folded === '' => FactProblem::NoName->at(),

@@ -7,8 +7,11 @@ namespace Vestibra\App\Work\Sheets;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use stdClass;
+use Vestibra\App\Ground\Sql\Containing;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\FactCheck;
+use Vestibra\App\Records\Models\Catalogue\FactValue;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saving;
@@ -48,10 +51,8 @@ final readonly class FactSheet
      */
     public function page(string $query, int $page): array
     {
-        $products = DB::table('products');
-        foreach (array_filter(explode(' ', Folding::fold($query))) as $word) {
-            $products->whereRaw('instr(title_folded, ?) > 0', [$word]);
-        }
+        $products = Product::query()->toBase();
+        Containing::folded($products, array_values(array_filter(explode(' ', Folding::fold($query)))), 'title_folded');
         $total = $products->count();
         $found = $products->orderBy('title_folded')->orderBy('id')->offset(($page - 1) * self::PAGE)->limit(
             self::PAGE,
@@ -145,7 +146,7 @@ final readonly class FactSheet
     public function values(array $products): array
     {
         $values = [];
-        foreach (DB::table('fact_values')->whereIntegerInRaw('product_id', $products)
+        foreach (FactValue::query()->toBase()->whereIntegerInRaw('product_id', $products)
             ->orderBy('position')
             ->get() as $row) {
             $values[$row->product_id][$row->fact_id][] = $row->written;

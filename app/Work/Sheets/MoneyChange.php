@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Sheets;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Work\Saving\InParts;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Saving;
+use Vestibra\App\Work\Sheets\Sql\FactRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -54,10 +56,7 @@ final readonly class MoneyChange
     public static function rules(): array
     {
         $names = [];
-        foreach (DB::select(
-            'select name, draft_reach as one, live_reach as other from templates where let_go_at is null union all '
-                .'select name, rule, null from collections where rule is not null',
-        ) as $row) {
+        foreach (FactRows::reaches() as $row) {
             if (self::asksForPrice($row->one) || self::asksForPrice($row->other)) {
                 $names[] = (string) $row->name;
             }
@@ -96,7 +95,7 @@ final readonly class MoneyChange
             return 0;
         }
         $parts = new InParts($this->saving, $user);
-        foreach (DB::table('variants')->orderBy('id')
+        foreach (Variant::query()->toBase()->orderBy('id')
             ->select(['id', 'price', 'sale_price'])
             ->lazyById(self::AT_ONCE)
             ->chunk(self::AT_ONCE) as $rows) {

@@ -7,11 +7,13 @@ namespace Vestibra\App\Work\Sheets;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
-use Vestibra\App\Records\Catalogue\OwnOrderSql;
+use Vestibra\App\Records\Catalogue\Sql\OwnOrderSql;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saved;
 use Vestibra\App\Work\Saving\Saving;
+use Vestibra\App\Work\Sheets\Sql\ProductListRows;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -77,7 +79,7 @@ final readonly class OwnOrders
     /** @return list<int> the products that customers see there, in their order */
     private function ids(Thing $thing, Assortment $of): array
     {
-        return array_map(intval(...), array_column(DB::select($this->shown($thing, $of)), 'id'));
+        return array_map(intval(...), array_column(ProductListRows::asked($this->shown($thing, $of)), 'id'));
     }
 
     /**
@@ -142,7 +144,7 @@ final readonly class OwnOrders
 
         return array_values(array_map(
             intval(...),
-            DB::table($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all(),
+            Rows::in($table)->where($of, $id)->orderBy('position')->orderBy('product_id')->pluck('product_id')->all(),
         ));
     }
 
@@ -157,8 +159,6 @@ final readonly class OwnOrders
     {
         $pages = $this->pages->get($thing->value);
 
-        return "select p.id from products p where p.published = 1 and p.id in ({$pages->holding($of)}) order by ".(
-            $pages->ownOrder($of) ?? OwnOrderSql::NEWEST
-        ).', p.id';
+        return ProductListRows::inOrder($pages->holding($of), $pages->ownOrder($of) ?? OwnOrderSql::NEWEST);
     }
 }

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Work\Sheets\Sql\ProductListRows;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Clause;
@@ -102,22 +102,14 @@ final readonly class ProductRows
         if (! self::isNarrow($filter)) {
             return [
                 array_column(
-                    DB::select(
-                        "select p.id from products p where $where->text order by p.$column$down, p.id$down limit ? "
-                            .'offset ?',
-                        [...$where->bindings, $most, $from],
-                    ),
+                    ProductListRows::page($where, $column, $down, $most, $from),
                     'id',
                 ),
                 $this->total($where),
             ];
         }
         // What has to be asked of every product is asked once, for the rows and for their number.
-        $rows = DB::select(
-            "with found as materialized (select p.id, p.$column as place from products p where $where->text) select "
-                ."id, (select count(*) from found) as total from found order by place$down, id$down limit ? offset ?",
-            [...$where->bindings, $most, $from],
-        );
+        $rows = ProductListRows::narrow($column, $where, $down, $most, $from);
 
         return [
             array_column($rows, 'id'),
@@ -127,7 +119,7 @@ final readonly class ProductRows
 
     private function total(Sql $where): int
     {
-        return (int) DB::scalar("select count(*) from products p where $where->text", $where->bindings);
+        return (int) ProductListRows::total($where);
     }
 
     /**
@@ -238,18 +230,7 @@ final readonly class ProductRows
             return [];
         }
         $rows = [];
-        foreach (DB::select(
-            'select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category,'
-            .' (select file from product_pictures x join pictures on pictures.id = x.picture_id where x.product_id = '
-            .'p.id order by x.position limit 1) as file,'
-            .' (select count(*) from variants v where v.product_id = p.id) as variants,'
-            .' (select min(v.price) from variants v where v.product_id = p.id) as low, (select max(v.price) from '
-            .'variants v where v.product_id = p.id) as high,'
-            .' (select case when count(*) = count(v.stock) then sum(v.stock) end from variants v where v.product_id '
-            .'= p.id) as stock'
-            .' from products p left join brands b on b.id = p.brand_id left join categories c on c.id = '
-            .'p.main_category_id where p.id in ('.implode(',', $ids).')',
-        ) as $row) {
+        foreach (ProductListRows::rows($ids) as $row) {
             $rows[$row->id] = [
                 'id' => $row->id,
                 'title' => $row->title,

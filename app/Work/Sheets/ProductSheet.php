@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Trees\PictureList;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\FactKind;
@@ -36,12 +36,14 @@ final readonly class ProductSheet
     /** @return array<string, mixed>|null null when there is no such product */
     public function of(int $id): ?array
     {
-        $product = DB::selectOne(
-            'select p.id, p.title, p.slug, p.published, b.name as brand, c.name as category from products p left '
-                .'join brands b on b.id = p.brand_id left join categories c on c.id = p.main_category_id where p.id '
-                .'= ?',
-            [$id],
-        );
+        $product = Product::query()->toBase()
+            ->leftJoin('brands', 'brands.id', '=', 'products.brand_id')
+            ->leftJoin('categories', 'categories.id', '=', 'products.main_category_id')
+            ->where('products.id', $id)
+            ->first([
+                'products.id', 'products.title', 'products.slug', 'products.published', 'brands.name as brand',
+                'categories.name as category',
+            ]);
         if ($product === null) {
             return null;
         }

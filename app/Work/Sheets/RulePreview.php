@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
@@ -14,6 +13,7 @@ use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Words\ReachWords;
+use Vestibra\App\Work\Sheets\Sql\ProductListRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Reach;
@@ -62,11 +62,7 @@ final readonly class RulePreview
         ))->compile($reach);
         $covers = $this->rules->live(PageKind::Product)->sql()->covers($compiled);
         $ids = array_column(
-            DB::select(
-                "select p.id from products p where p.published = 1 and $covers->text order by p.title_order, p.id "
-                    .'limit '.self::SHOWN,
-                $covers->bindings,
-            ),
+            ProductListRows::covered($covers, self::SHOWN),
             'id',
         );
         $names = $this->counts->names($reach);
@@ -74,10 +70,7 @@ final readonly class RulePreview
         return [
             'sentence' => $this->words->sentence($reach, $names, PageKind::Product),
             'names' => (object) $names,
-            'count' => (int) DB::scalar(
-                "select count(*) from products p where p.published = 1 and $covers->text",
-                $covers->bindings,
-            ),
+            'count' => (int) ProductListRows::covers($covers),
             'pages' => $this->pages->get(PageKind::Product)->rows($ids),
         ];
     }

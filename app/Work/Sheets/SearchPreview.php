@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Work\Sheets\Sql\SearchRows;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Core\Selling\Search\Reasons;
@@ -47,16 +47,7 @@ final readonly class SearchPreview
         }
         $hits->leftOut === [] || $taken[] = 'nothing has “'.implode('”, “', $hits->leftOut).'”: left out';
         $rows = [];
-        foreach (DB::select(
-            'select p.id, p.title, p.slug, w.title as in_title, w.options, w.brand, w.categories, w.tags, w.facts, '
-                .'w.short, w.description,'
-            ." (select group_concat(v.sku || ' ' || coalesce(v.barcode, ''), ' ') from variants v where v.product_id "
-            .'= p.id) as codes,'
-            .' not exists (select 1 from variants v where v.product_id = p.id and v.published = 1 and (v.stock is '
-            .'null or v.stock > 0)) as sold_out'
-            ." from $hits->table f join products p on p.id = f.product_id left join product_words w on w.rowid = "
-            .'p.id order by f.place limit '.self::MOST,
-        ) as $row) {
+        foreach (SearchRows::of($hits, self::MOST) as $row) {
             $fields = array_map(
                 strval(...),
                 ['title' => $row->in_title]

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Stored\Tables;
+use Vestibra\App\Work\Sheets\Sql\ThingListRows;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 use Vestibra\Core\Catalogue\Folding;
@@ -23,16 +23,6 @@ final readonly class ThingRows
 {
     public const PAGE = 100;
 
-    /** How many each holds, for a row called `t`. */
-    private const COUNTS = [
-        'category' => '(select count(distinct h.product_id) from categories d join category_product h on '
-            .'h.category_id = d.id where d.lower between t.lower and t.upper)',
-        'collection' => '(select count(*) from collection_product h where h.collection_id = t.id)',
-        'brand' => '(select count(*) from products h where h.brand_id = t.id)',
-        'tag' => '(select count(*) from product_tag h where h.tag_id = t.id)',
-        'option' => '(select count(*) from option_values h where h.option_id = t.id)',
-    ];
-
     /**
      * @return array{thing: string, query: string, rows: list<Row>, total: int, more: bool} by name; categories as they
      *     stand in the tree
@@ -47,28 +37,22 @@ final readonly class ThingRows
             $bindings[] = $word;
         }
         $table = Tables::of($thing);
-        $rows = DB::select(
-            'select t.*, '.(self::COUNTS[$thing->value] ?? '0').' as count, '
-            .(
-                $thing === Thing::Category
-                    ? '(select count(*) from categories a where t.lower between a.lower and a.upper)'
-                    : '1'
-            ).' as depth, '
-            .($thing === Thing::Option ? 'null' : '(select file from pictures where pictures.id = t.picture_id)')
-            ." as file from $table t where $where order by "
-            .match ($thing) {
-                Thing::Category => 't.lower',
-                Thing::Option => 't.position, t.id',
-                default => "t.$folded, t.id",
-            }.' limit ? offset ?',
-            [...$bindings, self::PAGE, ($page - 1) * self::PAGE],
+        $rows = ThingListRows::page(
+            (ThingListRows::COUNTS[$thing->value] ?? '0'),
+            $thing,
+            $table,
+            $where,
+            $folded,
+            $bindings,
+            self::PAGE,
+            $page,
         );
-        $total = (int) DB::scalar("select count(*) from $table t where $where", $bindings);
+        $total = (int) ThingListRows::total($table, $where, $bindings);
 
         return [
             'thing' => $thing->value,
             'query' => $query,
-            'rows' => array_values(array_map(static fn (object $row): array => self::row((array) $row), $rows)),
+            'rows' => array_map(static fn (object $row): array => self::row((array) $row), $rows),
             'total' => $total,
             'more' => $total > $page * self::PAGE,
         ];

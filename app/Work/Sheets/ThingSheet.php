@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Stored\OldAddresses;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\App\Records\Stored\Tables;
@@ -82,7 +83,7 @@ final readonly class ThingSheet
      */
     private function parts(Thing $part, string $of, int $id): array
     {
-        $ids = DB::table(Tables::of($part))->where(Tables::columns($part)[$of], $id)
+        $ids = Rows::in(Tables::of($part))->where(Tables::columns($part)[$of], $id)
             ->orderBy('position')
             ->orderBy('id')
             ->pluck('id')
@@ -145,10 +146,19 @@ final readonly class ThingSheet
     public static function optionsOf(array $values): array
     {
         $options = [];
-        foreach ($values === [] ? [] : DB::select(
-            'select o.id as option_id, o.name, v.id, v.label, v.swatch from option_values v join options o on o.id = '
-                .'v.option_id where v.id in ('.implode(',', $values).') order by o.position, o.id, v.position, v.id',
-        ) as $row) {
+        foreach ($values === []
+            ? []
+            : OptionValue::query()->toBase()
+                ->join('options', 'options.id', '=', 'option_values.option_id')
+                ->whereIntegerInRaw('option_values.id', $values)
+                ->orderBy('options.position')
+                ->orderBy('options.id')
+                ->orderBy('option_values.position')
+                ->orderBy('option_values.id')
+                ->get([
+                    'options.id as option_id', 'options.name', 'option_values.id', 'option_values.label',
+                    'option_values.swatch',
+                ]) as $row) {
             $options[$row->option_id] ??= ['id' => $row->option_id, 'name' => $row->name, 'values' => []];
             $options[$row->option_id]['values'][] =
                 ['id' => $row->id, 'label' => $row->label, 'swatch' => $row->swatch];

@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Trees\WhereNamed;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Catalogue\Collection;
+use Vestibra\App\Records\Models\Catalogue\Link;
+use Vestibra\App\Records\Models\Catalogue\Product;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Template as TemplateRow;
+use Vestibra\App\Work\Sheets\Sql\ProductListRows;
+use Vestibra\App\Work\Sheets\Sql\ThingListRows;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\ReachFormats;
@@ -45,18 +51,20 @@ final readonly class ThingUses
         $ids = [
             $id,
             ...$merged === null ? [] : array_values(
-                array_map(intval(...), DB::table($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()),
+                array_map(intval(...), Rows::in($merged[0])->where($merged[1], $id)->pluck('merged_id')->all()),
             ),
         ];
-        foreach (DB::table('templates')->where('page_kind', '<>', '')->whereNull('let_go_at')->orderBy('name')->get(
-            ['id', 'name', 'live_revision', 'live_reach', 'draft_reach'],
-        ) as $row) {
+        foreach (
+            TemplateRow::query()->toBase()->where('page_kind', '<>', '')->whereNull('let_go_at')->orderBy('name')->get(
+                ['id', 'name', 'live_revision', 'live_reach', 'draft_reach'],
+            ) as $row
+        ) {
             if (self::asks($row->live_reach, $thing, $ids) || self::asks($row->draft_reach, $thing, $ids)) {
                 $rules[] =
                     ['id' => (int) $row->id, 'name' => (string) $row->name, 'live' => $row->live_revision !== null];
             }
         }
-        foreach (DB::table('collections')->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
+        foreach (Collection::query()->toBase()->whereNotNull('rule')->orderBy('name')->get(['name', 'rule']) as $row) {
             self::asks($row->rule, $thing, $ids) && $collections[] = (string) $row->name;
         }
         $pages = in_array($thing, [Thing::Product, Thing::Collection, Thing::Category, Thing::Brand], true)
@@ -66,11 +74,7 @@ final readonly class ThingUses
         return [
             'products' => $this->products($thing, $id),
             'beneath' => $thing === Thing::Category
-                ? (int) DB::scalar(
-                    'select count(distinct h.product_id) from category_product h join categories b on b.id = '
-                        .'h.category_id join categories t on b.lower between t.lower and t.upper where t.id = ?',
-                    [$id],
-                )
+                ? (int) ThingListRows::productsBeneath($id)
                 : null,
             'rules' => $rules,
             'pages' => array_map(
@@ -85,15 +89,15 @@ final readonly class ThingUses
     private function products(Thing $thing, int $id): int
     {
         return match ($thing) {
-            Thing::Category => DB::table('category_product')->where('category_id', $id)->count(),
+            Thing::Category => Link::in('category_product')->toBase()->where('category_id', $id)->count(),
             Thing::Collection => $this->inCollection($id),
-            Thing::Brand => DB::table('products')->where('brand_id', $id)->count(),
-            Thing::Tag => DB::table('product_tag')->where('tag_id', $id)->count(),
-            Thing::Option => (int) DB::scalar(
-                'select count(distinct v.product_id) from variant_values x join variants v on v.id = x.variant_id '
-                    .'where x.option_id = ?',
-                [$id],
-            ),
+            Thing::Brand => Product::query()->toBase()->where('brand_id', $id)->count(),
+            Thing::Tag => Link::in('product_tag')->toBase()->where('tag_id', $id)->count(),
+            Thing::Option => (int) Link::in('variant_values')->toBase()
+                ->join('variants', 'variants.id', '=', 'variant_values.variant_id')
+                ->where('variant_values.option_id', $id)
+                ->distinct()
+                ->count('variants.product_id'),
             default => 0,
         };
     }
@@ -102,7 +106,7 @@ final readonly class ThingUses
     {
         $holds = $this->rules->live(PageKind::Product)->sql()->inCollection($id);
 
-        return (int) DB::scalar("select count(*) from products p where $holds->text", $holds->bindings);
+        return (int) ProductListRows::held($holds);
     }
 
     /** @param  list<int>  $ids  its own, and those of what was merged into it */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Sheets;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Records\Stored\StoredThings;
+use Vestibra\App\Work\Sheets\Sql\VariantRows;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Thing;
 
@@ -45,15 +46,8 @@ final readonly class VariantSheet
     public function page(array $filter, int $from): array
     {
         [$ids, $total] = $this->products->ids($filter, $from, self::PAGE);
-        $titles = DB::table('products')->whereIntegerInRaw('id', $ids)->pluck('title', 'id')->all();
-        $rows = DB::table('variants as v')->whereIntegerInRaw('v.product_id', $ids)
-            ->orderBy('v.position')
-            ->orderBy('v.id')
-            ->selectRaw(
-                "v.id, v.product_id, (select group_concat(o.label, ', ') from (select o.label from variant_values x "
-                    .'join option_values o on o.id = x.option_value_id join options n on n.id = o.option_id where '
-                    .'x.variant_id = v.id order by n.position, n.id) o) as called',
-            )->get();
+        $titles = Product::query()->toBase()->whereIntegerInRaw('id', $ids)->pluck('title', 'id')->all();
+        $rows = VariantRows::called($ids);
         $lines = [];
         foreach ($rows as $row) {
             $title = $titles[$row->product_id] ?? '';
@@ -67,7 +61,7 @@ final readonly class VariantSheet
         $stands = [];
         foreach ($this->things->read(
             Thing::Variant,
-            array_values(array_map(intval(...), $rows->pluck('id')->all())),
+            array_map(intval(...), array_column($rows, 'id')),
         ) as $id => $fields) {
             $stands[Change::keyOf(Thing::Variant, $id)] = $fields;
         }

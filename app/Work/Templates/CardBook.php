@@ -59,7 +59,7 @@ final readonly class CardBook
     {
         return array_map(
             intval(...),
-            array_values(DB::table('templates')->where('role', TemplateRole::Card)
+            array_values(Template::query()->toBase()->where('role', TemplateRole::Card)
                 ->whereNull('let_go_at')
                 ->limit(self::MOST)
                 ->pluck('id')
@@ -182,11 +182,11 @@ final readonly class CardBook
     private function rows(): array
     {
         $fallback = CardPlaces::fallback();
+        $all = $this->cards()->with('changer')->oldest('name')->oldest('id')->limit(self::MOST)->get()
+            ->sortByDesc(static fn (Template $card): bool => $card->id === $fallback);
 
         /** @var list<Template> $rows */
-        $rows = array_values($this->cards()->with('changer')->orderByRaw('id = ? desc', [$fallback])->oldest(
-            'name',
-        )->oldest('id')->limit(self::MOST)->get()->all());
+        $rows = array_values($all->all());
 
         return $rows;
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Templates;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
@@ -96,7 +96,7 @@ final readonly class Exchange
     private function missingParts(Node $tree): array
     {
         $placed = PlacedParts::parts($tree, $this->composer->schema);
-        $known = DB::table('templates')->whereIntegerInRaw('id', $placed)
+        $known = Template::query()->toBase()->whereIntegerInRaw('id', $placed)
             ->where('role', TemplateRole::Part->value)
             ->whereNull('let_go_at')
             ->pluck('id')
@@ -110,7 +110,7 @@ final readonly class Exchange
     {
         $ids = array_keys(Named::in($tree, $this->composer->schema)['picture'] ?? []);
         $pictures = [];
-        foreach (DB::table('pictures')->whereIntegerInRaw('id', $ids)->get(['id', 'file', 'alt']) as $row) {
+        foreach (Picture::query()->toBase()->whereIntegerInRaw('id', $ids)->get(['id', 'file', 'alt']) as $row) {
             $pictures[] = ['id' => $row->id, 'file' => $row->file, 'alt' => $row->alt];
         }
 

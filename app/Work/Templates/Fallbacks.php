@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Templates;
 
-use Illuminate\Support\Facades\DB;
 use LogicException;
 use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Lists\Search\SearchIndex;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Work\Starts\Starts;
@@ -30,7 +30,7 @@ final readonly class Fallbacks
     /** Makes the fallback of every kind that has none yet, from the start that shops begin with. */
     public function see(?User $author = null): void
     {
-        $there = DB::table('fallbacks')->pluck('page_kind')->all();
+        $there = Fallback::query()->toBase()->pluck('page_kind')->all();
         foreach ([...PageAddresses::kinds(), PageKind::Card] as $kind) {
             if (! in_array($kind->value, $there, true)) {
                 $tree = $this->starts->tree($kind, Starts::usual($kind), $this->composer->schema)

@@ -12,6 +12,7 @@ use Vestibra\App\Reach\Trees\PartPlaces;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
+use Vestibra\App\Work\Templates\Sql\PartRows;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Templates\Copying;
@@ -53,13 +54,7 @@ final readonly class KeptParts
     /** @return list<Part> by name, with the kind of what they begin with, which is how they are drawn */
     public function all(): array
     {
-        $rows = DB::select(
-            "select id, name, json_extract(coalesce(live_tree, draft_tree), '$.page.kind') as root, "
-                ."json_extract(coalesce(live_tree, draft_tree), '$.page.children[0].kind') as kind,"
-            .' live_tree is not draft_tree as changed from templates where role = ? and let_go_at is null order by '
-            .'name, id limit '.self::MOST,
-            [TemplateRole::Part->value],
-        );
+        $rows = PartRows::all(self::MOST);
 
         $parts = [];
         foreach ($rows as $row) {

@@ -8,6 +8,8 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\TemplateProblem;
 use Vestibra\App\Reach\Pages\AroundChoices;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\Fallback;
+use Vestibra\App\Records\Models\Pin;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
@@ -88,7 +90,9 @@ final readonly class Templates
             'live_reach' => $reach,
             'live_revision' => $template->draft_revision,
         ]);
-        DB::table('fallbacks')->updateOrInsert(['page_kind' => $template->page_kind], ['template_id' => $template->id]);
+        Fallback::query()
+            ->toBase()
+            ->updateOrInsert(['page_kind' => $template->page_kind], ['template_id' => $template->id]);
 
         return $template;
     }
@@ -128,7 +132,7 @@ final readonly class Templates
                     in_array("template $template->id", Changes::in($release)->touches(), true));
             $problem = match (true) {
                 $template->isLive() => TemplateProblem::Live,
-                DB::table('pins')->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,
+                Pin::query()->toBase()->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,
                 $choosing !== [] => TemplateProblem::Chosen,
                 $waiting => TemplateProblem::Waits,
                 default => null,

@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Today;
 
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\Counted;
+use Vestibra\App\Ground\Models\FailedJob;
+use Vestibra\App\Ground\Models\Trouble;
 use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Records\Models\Catalogue\Review;
 use Vestibra\App\Records\Models\Release;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Today\Sql\PinsToDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
@@ -73,7 +77,7 @@ final readonly class Attention
     /** @return list<Matter> */
     private function reviews(): array
     {
-        $waiting = DB::table('reviews')->where('state', Reviews::WAITING)->count();
+        $waiting = Review::query()->toBase()->where('state', Reviews::WAITING)->count();
 
         return $waiting === 0 ? [] : [self::matter(
             'reviews-wait',
@@ -86,7 +90,7 @@ final readonly class Attention
     /** @return list<Matter> of templates of kinds that this version does not know, and of every other kind */
     private function templates(): array
     {
-        $unknown = DB::table('templates')->where('role', TemplateRole::Page->value)
+        $unknown = Template::query()->toBase()->where('role', TemplateRole::Page->value)
             ->whereNull('let_go_at')
             ->whereNotIn('page_kind', PageAddresses::names())
             ->orderBy('name')
@@ -100,7 +104,7 @@ final readonly class Attention
             '/studio/templates',
         ), array_values($unknown));
 
-        $names = DB::table('templates')->pluck('name', 'id')->all();
+        $names = Template::query()->toBase()->pluck('name', 'id')->all();
 
         return array_merge(
             $matters,
@@ -173,10 +177,7 @@ final readonly class Attention
             'Publish it',
             "/studio/templates/$row->id?view=publish",
         ),
-            array_values(DB::select(
-                'select t.id, t.name, t.page_kind, count(*) as count from pins join templates t on t.id = '
-                    .'pins.template_id where t.live_revision is null group by t.id, t.name, t.page_kind',
-            )));
+            PinsToDrafts::all());
     }
 
     private static function subject(string $pageKind): SubjectKind
@@ -189,10 +190,12 @@ final readonly class Attention
     /** @return list<Matter> */
     private function failedBlocks(): array
     {
-        $rows = array_values(DB::select(
-            'select x.*, t.name as template, t.page_kind, t.role from troubles x join templates t on t.id = '
-                .'x.template_id order by x.seen_at desc limit 20',
-        ));
+        $rows = array_values(Trouble::query()->toBase()
+            ->join('templates', 'templates.id', '=', 'troubles.template_id')
+            ->orderByDesc('troubles.seen_at')
+            ->limit(20)
+            ->get(['troubles.*', 'templates.name as template', 'templates.page_kind', 'templates.role'])
+            ->all());
 
         return array_map(function (stdClass $row): array {
             $kind = PageAddresses::knows($row->page_kind) ? $row->page_kind : PageKind::Product->value;
@@ -232,7 +235,7 @@ final readonly class Attention
     /** @return list<Matter> */
     private function deadJobs(): array
     {
-        $count = DB::table('failed_jobs')->count();
+        $count = FailedJob::query()->toBase()->count();
 
         return $count === 0 ? [] : [self::matter(
             'job-died',

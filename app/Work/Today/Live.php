@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\Today;
 
 use DateTimeImmutable;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Pages\Sql\ShownPages;
 use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\OwnWords;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Words\ReachWords;
@@ -42,7 +43,7 @@ final readonly class Live
      */
     public function summary(): array
     {
-        $names = DB::table('templates')->whereNotNull('live_revision')
+        $names = Template::query()->toBase()->whereNotNull('live_revision')
             ->where('role', TemplateRole::Page->value)
             ->orderBy('hand_order')
             ->pluck('name', 'id')
@@ -55,7 +56,7 @@ final readonly class Live
                     'pageKind' => $kind,
                     'count' => PageKinds::standard()->get($of->kind())->subject()->isSingle()
                         ? 1
-                        : (int) DB::scalar("select count(*) from {$of->table()} p where {$of->shown()}"),
+                        : (int) ShownPages::count($of),
                 ];
             }
             foreach ($this->counts->live($of->kind()) as $id => $count) {
@@ -80,7 +81,7 @@ final readonly class Live
             'templates' => count($names),
             'pages' => $pages,
             'byTemplate' => array_slice($byTemplate, 0, 10),
-            'drafts' => DB::table('templates')->whereNull('let_go_at')->where(static fn ($query) => $query
+            'drafts' => Template::query()->toBase()->whereNull('let_go_at')->where(static fn ($query) => $query
                 ->whereNull('live_revision')->orWhereColumn('draft_tree', '!=', 'live_tree')
                 ->orWhereColumn('draft_reach', '!=', 'live_reach'))
                 ->count(),

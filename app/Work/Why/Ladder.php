@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Why;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
@@ -12,6 +11,7 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\TemplateNames;
 use Vestibra\App\Reach\Rules\Verdicts;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Words\ActualWords;
 use Vestibra\App\Words\ReachWords;
@@ -120,11 +120,9 @@ final readonly class Ladder
     private function unpublished(PageKind $kind, Subject $subject, Verdict $now): array
     {
         $first = $then = [];
-        foreach (DB::select(
-            'select id, name, live_revision, draft_reach, live_reach from templates where page_kind = ? and '
-                .'let_go_at is null and (live_reach is null or live_reach <> draft_reach) order by hand_order',
-            [$kind->value],
-        ) as $row) {
+        foreach (Template::query()->toBase()->where('page_kind', $kind->value)->whereNull('let_go_at')->where(
+            static fn ($query) => $query->whereNull('live_reach')->orWhereColumn('live_reach', '<>', 'draft_reach'),
+        )->orderBy('hand_order')->get(['id', 'name', 'live_revision', 'draft_reach', 'live_reach']) as $row) {
             $draft = $this->contests->stored(json_decode($row->draft_reach, true), $kind);
             $live = $row->live_reach === null
                 ? null
@@ -160,16 +158,14 @@ final readonly class Ladder
     private function reaches(PageKind $kind): array
     {
         $reaches = [];
-        foreach (DB::select(
-            'select id, name, live_revision, coalesce(live_reach, draft_reach) as reach from templates where '
-                .'page_kind = ? and let_go_at is null',
-            [$kind->value],
+        foreach (Template::query()->toBase()->where('page_kind', $kind->value)->whereNull('let_go_at')->get(
+            ['id', 'name', 'live_revision', 'live_reach', 'draft_reach'],
         ) as $row) {
             $reaches[$row->id] = [
                 'id' => $row->id,
                 'name' => $row->name,
                 'live' => $row->live_revision !== null,
-                'reach' => $this->contests->stored(json_decode($row->reach, true), $kind),
+                'reach' => $this->contests->stored(json_decode($row->live_reach ?? $row->draft_reach, true), $kind),
             ];
         }
 

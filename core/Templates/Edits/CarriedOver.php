@@ -13,7 +13,7 @@ use Vestibra\Core\Templates\Step;
  * neither author knowing of the other, that with the smaller id comes first; of a step with several, its smallest id
  * decides for all.
  *
- * @internal
+ * @api
  */
 final readonly class CarriedOver implements Placing
 {

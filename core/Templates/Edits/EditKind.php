@@ -14,7 +14,7 @@ use Vestibra\Core\Templates\ConflictProblem;
  * with the name of the block whose id stands there, `{kind:node}` with the name of the kind of a block that stands
  * there, and `{setting}` with the label of the setting.
  *
- * @api
+ * @internal
  */
 final readonly class EditKind
 {

@@ -17,7 +17,7 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * Puts a block, with everything in it, behind a neighbour.
  *
- * @api
+ * @internal
  */
 final readonly class Insert implements Edit
 {

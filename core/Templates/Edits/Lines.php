@@ -24,7 +24,7 @@ final readonly class Lines
      * @param  int  $count  how many edits were carried over
      * @param  string|null  $key  of the edit that is carried over
      * @param  bool  $remembers  whether who goes leaves a gap
-     * @param  string|null  $mine  set while an edit is carried over as it was made on the earlier draft: decides between
+     * @param  string|null  $mine  while an edit is carried over as it was made on the earlier draft: decides between
      *     several behind one neighbour
      */
     private function __construct(

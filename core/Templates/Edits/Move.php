@@ -17,7 +17,7 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * Takes a block to another place, with everything in it.
  *
- * @api
+ * @internal
  */
 final readonly class Move implements Edit
 {

@@ -14,7 +14,7 @@ use Vestibra\Core\Templates\Schema;
 /**
  * Takes a block away, with everything in it. The inverse holds it whole.
  *
- * @api
+ * @internal
  */
 final readonly class Remove implements Edit
 {

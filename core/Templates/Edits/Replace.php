@@ -16,7 +16,7 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * Puts another page and reach in the place of the whole draft: throwing it away, an import, an earlier version.
  *
- * @api
+ * @internal
  */
 final readonly class Replace implements Edit
 {
@@ -75,6 +75,10 @@ final readonly class Replace implements Edit
 
     public function toArray(): array
     {
-        return ['edit' => self::kind()->name, 'tree' => TreeReader::write($this->tree), 'reach' => $this->reach->toArray()];
+        return [
+            'edit' => self::kind()->name,
+            'tree' => TreeReader::write($this->tree),
+            'reach' => $this->reach->toArray(),
+        ];
     }
 }

@@ -15,7 +15,7 @@ use Vestibra\Core\Templates\Schema;
 /**
  * Says anew where the template is to appear.
  *
- * @api
+ * @internal
  */
 final readonly class SetReach implements Edit
 {

@@ -19,7 +19,7 @@ use Vestibra\Core\Templates\TreeReader;
 /**
  * Gives one setting of one block a value; null unsets it, so that the default or the house style decides again.
  *
- * @api
+ * @internal
  */
 final readonly class SetValue implements Edit
 {

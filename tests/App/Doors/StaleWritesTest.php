@@ -34,7 +34,8 @@ final class StaleWritesTest extends TestCase
      * revisions that its author looked at (`tests/App/Releases`).
      */
     private const BY_REVISION = [
-        'studio/publish', 'studio/templates/{templateId}/edits', 'studio/templates/{templateId}/redo',
+        'studio/publish', 'studio/templates/{templateId}/edits', 'studio/templates/{templateId}/after-all',
+        'studio/templates/{templateId}/redo',
         'studio/templates/{templateId}/undo', 'studio/templates/{template}/start',
         'studio/templates/{template}/throw-away',
     ];

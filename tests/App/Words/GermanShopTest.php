@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Tests\App\Words;
 
 use Illuminate\Support\Facades\DB;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Tests\App\TestCase;
 

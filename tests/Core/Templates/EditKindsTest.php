@@ -24,7 +24,9 @@ use Vestibra\Core\Templates\Step;
 use Vestibra\Core\Templates\Stepped;
 use Vestibra\Core\Templates\TakingBack;
 
-/** A kind of edit says all that others have to know; another one is in conflict, taken back and read from its first day. */
+/**
+ * A kind of edit says all that others have to know; another one is in conflict, taken back and read from its first day.
+ */
 final class EditKindsTest extends TestCase
 {
     /** @return iterable<string, array{string, string, list<string>, ConflictProblem|null}> */

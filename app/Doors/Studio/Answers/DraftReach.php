@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Doors\Studio\Answers;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\CardPlaces;
 use Vestibra\App\Reach\Trees\PartPlaces;
 use Vestibra\App\Reach\Trees\StoredDrafts;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ReachWords;
 use Vestibra\Core\Pages\PageKind;
@@ -52,7 +52,7 @@ final readonly class DraftReach
         return [
             'names' => $names = $this->counts->names($reach),
             'sentence' => $this->reachWords->sentence($reach, $names, $kind),
-            'fallback' => DB::table('fallbacks')->where('template_id', $template->id)->exists(),
+            'fallback' => Fallback::query()->toBase()->where('template_id', $template->id)->exists(),
             'counts' => array_diff_key($this->counts->preview($kind, $template->id, $reach), ['pages' => 1]),
             'liveCounts' => $template->isLive() ? $this->liveCounts($template) : null,
         ];

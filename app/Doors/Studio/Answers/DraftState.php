@@ -21,7 +21,8 @@ use Vestibra\Core\Templates\Node;
  * How a draft stands, as the drawing table is told.
  *
  * @shape DraftState array{revision: int, tree: TreeNode, reach: Reach, live: bool, liveRevision: int|null,
- *     unpublished: int, undo: string|null, redo: string|null, undoStep: int, redoStep: int, passedOver: int, conditions: array<string,
+ *     unpublished: int, undo: string|null, redo: string|null, undoStep: int, redoStep: int, passedOver: int,
+ *     conditions: array<string,
  *     list<Phrase>>, unreplaced: list<string>, names?: Names, sentence?: Sentence|null, fallback?: bool,
  *     counts?: ReachCounts|null, liveCounts?: (Counts&array{season: string})|null, places?: list<string>,
  *     grids?: int|null}

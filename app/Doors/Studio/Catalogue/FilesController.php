@@ -12,6 +12,7 @@ use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SameTime;
 use Vestibra\App\Ground\Files\Files;
 use Vestibra\App\Ground\Files\FileUse;
+use Vestibra\App\Ground\Models\ShopFile;
 use Vestibra\App\Ground\Problems\FileProblem;
 use Vestibra\App\Reach\Trees\FilePlaces;
 use Vestibra\App\Words\ProblemWords;
@@ -67,7 +68,10 @@ final readonly class FilesController
             'poster' => ['present', 'nullable', 'integer', 'exists:pictures,id'],
         ]);
         $captions = isset($given['captions'])
-            ? DB::table('files')->where('id', $given['captions'])->where('use', FileUse::Captions->value)->value('id')
+            ? ShopFile::query()->toBase()
+                ->where('id', $given['captions'])
+                ->where('use', FileUse::Captions->value)
+                ->value('id')
             : null;
         if ($this->files->some([$file]) === [] || (isset($given['captions']) && $captions === null)) {
             return $this->refused(FileProblem::Gone->at(), 404);

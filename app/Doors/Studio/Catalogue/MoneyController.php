@@ -7,7 +7,6 @@ namespace Vestibra\App\Doors\Studio\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use ResourceBundle;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SameTime;
@@ -15,6 +14,7 @@ use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
 use Vestibra\App\Ground\Problems\MoneyProblem;
+use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Saving\Refusal;
@@ -40,7 +40,7 @@ final readonly class MoneyController
         return Screen::show('money', 'Money and measures', [
             'settings' => $this->settings->money()->toArray(),
             'currencies' => self::currencies(),
-            'prices' => DB::table('variants')->count(),
+            'prices' => Variant::query()->toBase()->count(),
             'rules' => MoneyChange::rules(),
             'locale' => str_replace('_', '-', config()->string('vestibra.locale')),
         ]);

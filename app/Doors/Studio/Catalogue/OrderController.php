@@ -7,11 +7,11 @@ namespace Vestibra\App\Doors\Studio\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Stored\Tables;
 use Vestibra\App\Work\Sheets\OwnOrders;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -32,7 +32,7 @@ final readonly class OrderController
     public function show(string $ordered, int $thingId): View
     {
         $page = $this->orders->page(Thing::from($ordered), $thingId, 1) ?? abort(404);
-        $row = DB::table(Tables::of(Thing::from($ordered)))->where('id', $thingId)->first(['name', 'slug']);
+        $row = Rows::in(Tables::of(Thing::from($ordered)))->where('id', $thingId)->first(['name', 'slug']);
 
         return Screen::show(
             'order',

@@ -7,7 +7,6 @@ namespace Vestibra\App\Doors\Studio\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\CatalogueAnswer;
@@ -16,6 +15,8 @@ use Vestibra\App\Reach\Rules\Verdicts;
 use Vestibra\App\Reach\Trees\PictureList;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Models\Catalogue\Product;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Saving\Refusal;
 use Vestibra\App\Work\Saving\Saving;
@@ -45,7 +46,7 @@ final readonly class ProductsController
         return Screen::show('product', $product->title, [
             'template' => [
                 'id' => $verdict->templateId,
-                'name' => DB::table('templates')->where('id', $verdict->templateId)->value('name'),
+                'name' => Template::query()->toBase()->where('id', $verdict->templateId)->value('name'),
             ],
         ] + ($sheet->of($productId) ?? abort(404)));
     }
@@ -73,7 +74,7 @@ final readonly class ProductsController
                 'ids.max' => 'A product can have 40 pictures at most. Nothing was changed.',
                 'ids.*.exists' => 'One of these pictures is gone. Nothing was changed; reload the page.',
             ]);
-        if (DB::table('products')->where('id', $productId)->doesntExist()) {
+        if (Product::query()->toBase()->where('id', $productId)->doesntExist()) {
             return new JsonResponse(['message' => 'This product is gone. Nothing was changed.'], 404);
         }
         $before = $this->pictures->ofProduct($productId);
@@ -104,7 +105,7 @@ final readonly class ProductsController
     public function content(int $productId, int $factId, FactBook $facts, Templates $templates): JsonResponse
     {
         $fact = $facts->all()[$factId] ?? null;
-        $title = DB::table('products')->where('id', $productId)->value('title');
+        $title = Product::query()->toBase()->where('id', $productId)->value('title');
         if ($fact?->kind !== FactKind::Blocks || ! is_string($title)) {
             return new JsonResponse(ProblemWords::answer([FactProblem::Gone->at()]), 404);
         }

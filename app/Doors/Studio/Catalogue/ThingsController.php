@@ -7,10 +7,10 @@ namespace Vestibra\App\Doors\Studio\Catalogue;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Studio\Answers\RuleTerms;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Work\Sheets\ProductRows;
 use Vestibra\App\Work\Sheets\ThingRows;
 use Vestibra\App\Work\Sheets\ThingSheet;
@@ -117,7 +117,7 @@ final readonly class ThingsController
     {
         $names = [];
         foreach (['category' => 'categories', 'brand' => 'brands', 'tag' => 'tags'] as $field => $table) {
-            $name = $filter[$field] === 0 ? null : DB::table($table)->where('id', $filter[$field])->value('name');
+            $name = $filter[$field] === 0 ? null : Rows::in($table)->where('id', $filter[$field])->value('name');
             $names[$field] = is_string($name) ? $name : '';
         }
 

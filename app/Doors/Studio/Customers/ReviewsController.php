@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\SameTime;
 use Vestibra\App\Doors\Requests\Screen;
+use Vestibra\App\Records\Models\Catalogue\Review;
 use Vestibra\App\Shop\Reviews;
 
 /** Reviews that wait to be read, and those that were. */
@@ -44,9 +45,10 @@ final readonly class ReviewsController
         }
 
         return DB::transaction(function () use ($request, $review, $state): JsonResponse {
-            $values = SameTime::of($request, ['state' => DB::table('reviews')->where('id', $review)->value('state')], [
-                'state' => $state,
-            ]);
+            $values =
+                SameTime::of($request, ['state' => Review::query()->toBase()->where('id', $review)->value('state')], [
+                    'state' => $state,
+                ]);
             if ($values instanceof JsonResponse) {
                 return $values;
             }

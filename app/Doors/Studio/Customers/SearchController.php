@@ -15,6 +15,7 @@ use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Lists\Search\SearchSettings;
+use Vestibra\App\Records\Models\Shop\Synonym;
 use Vestibra\App\Work\Sheets\SearchPreview;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Selling\Search\Query;
@@ -90,7 +91,7 @@ final readonly class SearchController
                 422,
             );
         }
-        if ($id === 0 && (int) DB::scalar('select count(*) from synonyms') >= self::MOST_GROUPS) {
+        if ($id === 0 && (int) Synonym::query()->count() >= self::MOST_GROUPS) {
             return new JsonResponse(
                 [
                     'message' =>
@@ -100,7 +101,7 @@ final readonly class SearchController
             );
         }
         $row = ['words' => json_encode($words, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)];
-        if ($id > 0 && DB::table('synonyms')->where('id', $id)->doesntExist()) {
+        if ($id > 0 && Synonym::query()->toBase()->where('id', $id)->doesntExist()) {
             return new JsonResponse(
                 ['message' => 'These words were taken out meanwhile. Nothing was changed; write them as new ones.'],
                 404,
@@ -112,8 +113,8 @@ final readonly class SearchController
             return $seen;
         }
         $id > 0
-            ? DB::table('synonyms')->where('id', $id)->update($row)
-            : $id = DB::table('synonyms')->insertGetId($row);
+            ? Synonym::query()->toBase()->where('id', $id)->update($row)
+            : $id = Synonym::query()->toBase()->insertGetId($row);
         $this->searches->askAgain(new SearchIndex, [...$before, ...$words]);
 
         return new JsonResponse(['id' => $id, 'groups' => self::groups()], 201);
@@ -122,7 +123,7 @@ final readonly class SearchController
     public function takeOutWords(int $part): JsonResponse
     {
         $before = SearchSettings::synonyms()[$part] ?? [];
-        $gone = DB::table('synonyms')->where('id', $part)->delete();
+        $gone = Synonym::query()->toBase()->where('id', $part)->delete();
         $this->searches->askAgain(new SearchIndex, $before);
 
         return $gone === 0

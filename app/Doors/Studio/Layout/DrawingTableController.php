@@ -7,13 +7,12 @@ namespace Vestibra\App\Doors\Studio\Layout;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
 use Vestibra\App\Doors\Requests\Visits;
 use Vestibra\App\Doors\Studio\Answers\DraftState;
 use Vestibra\App\Doors\Studio\Answers\RuleTerms;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\PagesOut\CardRoom;
 use Vestibra\App\PagesOut\PageMaker;
 use Vestibra\App\PagesOut\Whole\PageView;
@@ -21,6 +20,7 @@ use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Samples;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\FactBook;
+use Vestibra\App\Records\Models\Catalogue\Option;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Work\Drafting\DraftSources;
@@ -108,7 +108,7 @@ final readonly class DrawingTableController
             'options' => array_map(
                 static fn (object $row): array =>
                     ['id' => (int) ($row->id ?? 0), 'name' => (string) ($row->name ?? '')],
-                DB::select('select id, name from options order by position, id limit '.self::OPTIONS),
+                Option::query()->inOrder()->toBase()->limit(self::OPTIONS)->get(['id', 'name'])->all(),
             ),
             'cards' => $cards->all(),
             'cardStarts' => CardStarts::LIST,
@@ -125,11 +125,9 @@ final readonly class DrawingTableController
                 'name' => (string) ($row->name ?? ''),
                 'live' => isset($row->live_revision),
             ],
-            DB::select(
-                'select id, name, live_revision from templates where page_kind = ? and let_go_at is null order by '
-                    .'hand_order limit '.self::OPTIONS,
-                [$kind->value],
-            ),
+            Template::query()->toBase()->where('page_kind', $kind->value)->whereNull('let_go_at')->orderBy(
+                'hand_order',
+            )->limit(self::OPTIONS)->get(['id', 'name', 'live_revision'])->all(),
         ));
     }
 

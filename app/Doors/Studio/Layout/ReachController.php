@@ -6,9 +6,9 @@ namespace Vestibra\App\Doors\Studio\Layout;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
+use Vestibra\App\Doors\Studio\Layout\Sql\NamedThingRows;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
@@ -81,52 +81,22 @@ final readonly class ReachController
     public function names(Request $request, string $field): JsonResponse
     {
         $table = LivingNames::TABLES[$field] ?? abort(404);
-        [$name, $folded] = [
-            'product' => ['title', 'title_folded'],
-            'option-value' => [
-                'label',
-                "(select o.name_folded from options o where o.id = option_values.option_id) || ' ' || label_folded",
-            ],
-        ][$field]
-            ?? ['name', 'name_folded'];
         $page = Asked::page($request);
-        $query = DB::table($table)->select(['id', "$name as name"]);
-        foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
-            $query->whereRaw("instr($folded, ?) > 0", [$word]);
-        }
         $ids = Asked::ids($request, 'ids', 100);
         $most = max(PageRows::PAGE, count($ids));
-        if ($ids !== []) {
-            $query->whereIn("$table.id", $ids);
-        }
-        if ($field === 'category') {
-            $query->addSelect(DB::raw(
-                '(select count(*) from categories a where categories.lower between a.lower and a.upper) as depth',
-            ))->orderBy('lower');
-        } elseif ($field === 'option-value') {
-            $query->join('options', 'options.id', '=', 'option_values.option_id')->select([
-                'option_values.id',
-                DB::raw("options.name || ' ' || label as name"),
-                'option_values.option_id',
-                'option_values.label',
-                'option_values.swatch',
-            ])
-                ->orderBy('options.position')->orderBy('option_values.position');
-        } else {
-            $query->orderBy($folded);
-        }
-        $rows = $query->orderBy("$table.id")->offset(($page - 1) * $most)->limit($most + 1)->get();
+        $words = array_values(array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))));
+        $rows = NamedThingRows::of($field, $table, $words, $ids, $most + 1, ($page - 1) * $most);
 
         return new JsonResponse([
-            'names' => $rows->take($most)->map(static fn (stdClass $row): array => [
+            'names' => array_map(static fn (stdClass $row): array => [
                 'id' => $row->id,
                 'name' => $row->name,
                 'depth' => $row->depth ?? 1,
                 'option' => $row->option_id ?? 0,
                 'label' => $row->label ?? '',
                 'swatch' => $row->swatch ?? null,
-            ])->values(),
-            'more' => $rows->count() > $most,
+            ], array_slice($rows, 0, $most)),
+            'more' => count($rows) > $most,
         ]);
     }
 }

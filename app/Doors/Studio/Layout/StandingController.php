@@ -98,7 +98,7 @@ final readonly class StandingController
             'move' => ['integer'],
             'before' => ['integer'],
         ]);
-        $kind = (string) DB::table('templates')
+        $kind = (string) Template::query()->toBase()
             ->where('id', (int) ($given['move'] ?? $given['order'][0] ?? 0))
             ->value('page_kind');
         $known = $kind === '' ? [] : HandOrderChange::current($kind);

@@ -20,6 +20,7 @@ use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\Samples;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Words\ProblemWords;
@@ -53,7 +54,7 @@ final readonly class TemplatesController
         KindRulesReader $contests,
     ): View {
         $live = array_replace([], ...array_map($counts->live(...), PageAddresses::kinds()));
-        $fallbacks = DB::table('fallbacks')->pluck('template_id', 'page_kind');
+        $fallbacks = Fallback::query()->toBase()->pluck('template_id', 'page_kind');
         $templates = Template::query()->with('changer')
             ->where('role', TemplateRole::Page)
             ->where('let_go_at', null)

@@ -7,17 +7,18 @@ namespace Vestibra\App\Doors\Studio\Layout;
 use Illuminate\Contracts\View\View;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
 use Vestibra\App\Doors\Requests\Screen;
+use Vestibra\App\Doors\Studio\Layout\Sql\WhoRows;
 use Vestibra\App\Ground\PageRows;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Rules\TemplateNames;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
@@ -50,9 +51,10 @@ final readonly class WhoController
             'templates' => array_merge(
                 [],
                 ...array_map(
-                    static fn (string $kind): array => DB::table('templates')->where('page_kind', $kind)->whereNull(
-                        'let_go_at',
-                    )->orderBy('hand_order')->get(['id', 'name'])->all(),
+                    static fn (string $kind): array =>
+                        Template::query()->toBase()->where('page_kind', $kind)->whereNull(
+                            'let_go_at',
+                        )->orderBy('hand_order')->get(['id', 'name'])->all(),
                     $kinds,
                 ),
             ),
@@ -117,22 +119,18 @@ final readonly class WhoController
             $pages->pins($contest->at)->wrap('', ') pin on pin.subject_id = p.id where '),
             Sql::join(' and ', $parts),
         ]);
-        $total = (int) DB::scalar("select count(*) $found->text", $found->bindings);
+        $total = (int) WhoRows::count($found);
         if ($most < 1 || $from >= $total) {
             return [[], $total];
         }
-        $rows = DB::select(
-            "select p.id, w.template_id, pin.template_id as pin, {$pages->filed()} as filed $found->text order by "
-                ."{$pages->title()}, p.id limit ? offset ?",
-            [...$found->bindings, $most, $from],
-        );
+        $rows = WhoRows::page($pages, $found, $most, $from);
         $ids = array_column($rows, 'id');
         $shown = array_column($pages->rows($ids), null, 'id');
         $names = TemplateNames::all();
         $ruled = $this->ruled($contest, $ids);
 
         return [
-            array_values(array_map(static fn (stdClass $row): array => $shown[$row->id] + [
+            array_map(static fn (stdClass $row): array => $shown[$row->id] + [
                 'pageKind' => $kind->value,
                 'filed' => $row->filed ?? '',
                 'template' => $row->template_id,
@@ -145,7 +143,7 @@ final readonly class WhoController
                         'no rule takes it: the fallback',
                     default => 'by its rule',
                 },
-            ], $rows)),
+            ], $rows),
             $total,
         ];
     }
@@ -166,12 +164,7 @@ final readonly class WhoController
         $covers = $contest->sql()->covers(new CompiledReach($rules, $reach->keepOff, $reach->season));
 
         return array_column(
-            DB::select(
-                "select p.id from {$contest->pages->table()} p where p.id in ("
-                    .implode(',', $ids)
-                    .") and ($covers->text)",
-                $covers->bindings,
-            ),
+            WhoRows::ruled($contest, $ids, $covers),
             'id',
         );
     }

@@ -19,6 +19,7 @@ use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Style\HouseState;
 use Vestibra\App\Style\Specimens;
+use Vestibra\App\Style\Sql\SpecimenRows;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Changes\HouseStyleChange;
@@ -244,14 +245,7 @@ final readonly class HouseStyleController
 
     public function cart(MoneyFormat $money): View
     {
-        $rows = DB::table('products')
-            ->join('product_pictures', 'product_pictures.product_id', '=', 'products.id')
-            ->join('pictures', 'pictures.id', '=', 'product_pictures.picture_id')
-            ->join('variants', 'variants.product_id', '=', 'products.id')->where('products.published', true)
-            ->groupBy('products.id')->orderBy('products.id')
-            ->limit(3)
-            ->selectRaw('products.title, min(pictures.file) as file, min(variants.price) as price')
-            ->get();
+        $rows = SpecimenRows::cart();
 
         return view('shop::specimens.cart', ['title' => 'Specimens', 'rows' => $rows, 'money' => $money]);
     }

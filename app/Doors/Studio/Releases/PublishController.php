@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Vestibra\App\Doors\Studio\Releases;
 
 use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use stdClass;
 use Vestibra\App\Doors\Requests\Asked;
@@ -16,6 +16,7 @@ use Vestibra\App\Doors\Requests\SignedIn;
 use Vestibra\App\Doors\Studio\Answers\ReleaseRow;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Records\Models\HouseStyle;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
@@ -43,6 +44,9 @@ final readonly class PublishController
 {
     private const MOST_TEMPLATES = 50;
 
+    /** So many others are offered beside what is published. */
+    private const BESIDE = 200;
+
     public function __construct(
         private Publish $publish,
         private Releases $releases,
@@ -58,21 +62,7 @@ final readonly class PublishController
         $template->isPage() && $template->knownKind();
         $revisions = $this->draftsOf($template, $request);
         $changes = $this->publish->changes($revisions);
-        /** @var Collection<int, Template> $others */
-        $others = Template::query()->where('let_go_at', null)
-            ->where(static fn ($query) => $query->whereIn('page_kind', PageAddresses::names())->orWhereIn(
-                'role',
-                [TemplateRole::Card, TemplateRole::Part],
-            ))
-            ->where('id', '!=', $template->id)
-            ->where(static fn ($query) =>
-                $query->whereNull('live_revision')
-                    ->orWhereColumn('draft_tree', '!=', 'live_tree')
-                    ->orWhereColumn('draft_reach', '!=', 'live_reach'))
-            ->orderByRaw('page_kind = ? desc, page_kind desc', [$template->page_kind])->oldest('hand_order')
-            ->limit(200)
-            ->get();
-        $others = $others->filter(static fn (Template $other): bool => $other->isChanged());
+        $others = $this->changedBeside($template);
         $answer = [
             'revisions' => $revisions,
             'house' => HouseState::unpublished(),
@@ -195,7 +185,7 @@ final readonly class PublishController
     private static function house(Request $request): array
     {
         $house = Asked::text($request, 'house') === '' ? null : HouseState::unpublished();
-        $row = $house === null ? null : DB::table('house_styles')->find($house['id']);
+        $row = $house === null ? null : HouseStyle::query()->toBase()->find($house['id']);
 
         return $row instanceof stdClass ? [HouseStyleChange::to($row)] : [];
     }
@@ -205,5 +195,25 @@ final readonly class PublishController
         $due = Asked::text($request, 'due', 400);
 
         return $due === '' ? null : $this->clock->zone->instant($due);
+    }
+
+    /** @return Collection<int, Template> what else could be published: of the same kind first */
+    private function changedBeside(Template $template): Collection
+    {
+        $changed = static fn (): Builder => Template::query()->where('let_go_at', null)
+            ->where(static fn ($query) => $query->whereIn('page_kind', PageAddresses::names())->orWhereIn(
+                'role',
+                [TemplateRole::Card, TemplateRole::Part],
+            ))
+            ->where('id', '!=', $template->id)
+            ->where(static fn ($query) =>
+                $query->whereNull('live_revision')
+                    ->orWhereColumn('draft_tree', '!=', 'live_tree')
+                    ->orWhereColumn('draft_reach', '!=', 'live_reach'));
+        $same = $changed()->where('page_kind', $template->page_kind)->oldest('hand_order')->limit(self::BESIDE)->get();
+        $others = $changed()->where('page_kind', '!=', $template->page_kind)->latest('page_kind')->oldest('hand_order')
+            ->limit(self::BESIDE - $same->count())->get();
+
+        return $same->concat($others)->filter(static fn (Template $other): bool => $other->isChanged());
     }
 }

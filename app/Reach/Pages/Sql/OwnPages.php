@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Pages\Sql;
 
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 
 /** Pages that the owner fixes to a template one by one, and of which rules ask what they are themselves. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Pages\Sql;
 
 use LogicException;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PageSql;
-use Vestibra\App\Reach\Rules\QuantitySql;
+use Vestibra\App\Reach\Rules\Sql\QuantitySql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\InRange;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\App\Reach\Pages\Sql;
 
 use LogicException;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PageSql;
 use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Check;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Folder;
 
 use Generator;
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Models\ShopFile;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 
 /** Pictures and files as they stand in a folder: their bytes, and beside them in words what they are. */
@@ -21,7 +22,7 @@ final readonly class BesidesWords
     /** @return Generator<string, array<string, mixed>> by path */
     public function words(): Generator
     {
-        foreach (DB::table('pictures')->orderBy('id')->lazy(1000) as $row) {
+        foreach (Picture::query()->toBase()->orderBy('id')->lazy(1000) as $row) {
             $from = $this->bytesOf($row->file, $row->original);
             if ($from !== null) {
                 $name = $this->name('picture', $row->id);
@@ -32,7 +33,7 @@ final readonly class BesidesWords
                 ]);
             }
         }
-        foreach (DB::table('files')->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {
+        foreach (ShopFile::query()->toBase()->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {
             if (is_file("$this->files/$row->file")) {
                 yield ShopFolder::FILES."/$row->file.json" => ShopFolder::headed(
                     'file',
@@ -47,14 +48,14 @@ final readonly class BesidesWords
     /** @return Generator<string, string> path => where its bytes lie */
     public function bytes(): Generator
     {
-        foreach (DB::table('pictures')->orderBy('id')->lazy(1000) as $row) {
+        foreach (Picture::query()->toBase()->orderBy('id')->lazy(1000) as $row) {
             $from = $this->bytesOf($row->file, $row->original);
             if ($from !== null) {
                 yield ShopFolder::PICTURES."/{$this->name('picture', $row->id)}.".pathinfo($from, PATHINFO_EXTENSION) =>
                     $from;
             }
         }
-        foreach (DB::table('files')->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {
+        foreach (ShopFile::query()->toBase()->whereNull('gone_at')->orderBy('id')->lazy(1000) as $row) {
             if (is_file("$this->files/$row->file")) {
                 yield ShopFolder::FILES."/$row->file" => "$this->files/$row->file";
             }

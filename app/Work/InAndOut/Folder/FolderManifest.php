@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Folder;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Shop\ShopSetting;
 use Vestibra\Core\Formats\Shop\ShopFolder;
 
 /** What a folder held when it was written, and by which shop: so that only what somebody changed in it is read. */
@@ -52,7 +52,7 @@ final readonly class FolderManifest
     /** This shop's own mark, by which it knows what it wrote. */
     public static function mark(): string
     {
-        $mark = DB::table('shop_settings')->where('name', 'mark')->value('value');
+        $mark = ShopSetting::query()->toBase()->where('name', 'mark')->value('value');
         if (! is_string($mark)) {
             $mark = bin2hex(random_bytes(12));
             self::adopt($mark);
@@ -64,7 +64,7 @@ final readonly class FolderManifest
     /** An empty shop that takes in a whole folder goes on as the shop that wrote it. */
     public static function adopt(string $mark): void
     {
-        DB::table('shop_settings')->upsert(['name' => 'mark', 'value' => $mark], ['name'], ['value']);
+        ShopSetting::query()->toBase()->upsert(['name' => 'mark', 'value' => $mark], ['name'], ['value']);
     }
 
     /** No path out of the folder. */

@@ -8,6 +8,9 @@ use Illuminate\Support\Facades\DB;
 use Throwable;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Records\Catalogue\FactCheck;
+use Vestibra\App\Records\Models\Catalogue\Brand;
+use Vestibra\App\Records\Models\Catalogue\Category;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Saving\InParts;
 use Vestibra\App\Work\Saving\Saving;
@@ -115,9 +118,9 @@ final class FolderReader
 
     private static function isEmpty(): bool
     {
-        return DB::table('products')->doesntExist()
-            && DB::table('categories')->doesntExist()
-            && DB::table('brands')->doesntExist();
+        return Product::query()->toBase()->doesntExist()
+            && Category::query()->toBase()->doesntExist()
+            && Brand::query()->toBase()->doesntExist();
     }
 
     private function take(FolderFiles $files, User $user, bool $over, bool $delete, bool $leaping): Outcome

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Folder;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Formats\FileFormatProblem;
@@ -137,7 +137,7 @@ final readonly class OptionsIn
     /** @return array<int, int> by number, in their order */
     private static function placesOf(string $table, ?int $option = null): array
     {
-        $rows = DB::table($table)->when($option !== null, static fn ($query) => $query->where('option_id', $option))
+        $rows = Rows::in($table)->when($option !== null, static fn ($query) => $query->where('option_id', $option))
             ->orderBy('position')
             ->orderBy('id')
             ->get(['id', 'position']);

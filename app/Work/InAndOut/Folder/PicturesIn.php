@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Folder;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Pictures\Uploads;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\Change;
@@ -37,7 +37,7 @@ final readonly class PicturesIn
         foreach (glob("$files->folder/".ShopFolder::PICTURES.'/*.{jpg,png,webp,avif}', GLOB_BRACE) ?: [] as $path) {
             $path = ShopFolder::PICTURES.'/'.basename($path);
             $name = pathinfo($path, PATHINFO_FILENAME);
-            $last = (int) DB::table('pictures')->max('id');
+            $last = (int) Picture::query()->toBase()->max('id');
             if ($files->isChanged($path)) {
                 $this->take($files, $path, $name, $taking);
             }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Folder;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Records\Catalogue\LivingNames;
+use Vestibra\App\Records\Models\Catalogue\Rows;
 use Vestibra\App\Records\Stored\OldAddresses;
+use Vestibra\App\Work\InAndOut\Folder\Sql\NamedRows;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Formats\Shop\FolderNames;
 
@@ -16,20 +17,6 @@ use Vestibra\Core\Formats\Shop\FolderNames;
  */
 final class ShopNames implements FolderNames
 {
-    private const NAMED = [
-        'product' => 'select id, slug as name from products order by id',
-        'category' => 'select id, slug as name from categories order by id',
-        'collection' => 'select id, slug as name from collections order by id',
-        'brand' => 'select id, slug as name from brands order by id',
-        'tag' => 'select id, slug as name from tags order by id',
-        'option' => 'select id, name from options order by id',
-        'option-value' => "select v.id, o.name || ': ' || v.label as name from option_values v join options o on o.id "
-            .'= v.option_id order by v.id',
-        'picture' => 'select id, file as name from pictures order by id',
-        'file' => 'select id, file as name from files where gone_at is null order by id',
-        'fact' => 'select id, name from facts order by id',
-    ];
-
     /** @var array<string, array<int, string>> */
     private array $names = [];
 
@@ -126,18 +113,18 @@ final class ShopNames implements FolderNames
     private function loadMerged(string $what): void
     {
         [$table, $into] = LivingNames::MERGED[$what] ?? ['', ''];
-        foreach ($table === '' ? [] : DB::table($table)->get(['merged_id', "$into as into"]) as $row) {
+        foreach ($table === '' ? [] : Rows::in($table)->get(['merged_id', "$into as into"]) as $row) {
             $this->merged[$what][(int) $row->merged_id] = (int) $row->into;
         }
     }
 
     private function load(string $what): void
     {
-        if (isset($this->names[$what]) || ! isset(self::NAMED[$what])) {
+        if (isset($this->names[$what]) || ! NamedRows::knows($what)) {
             return;
         }
         $this->names[$what] = $this->ids[$what] = [];
-        foreach (DB::cursor(self::NAMED[$what]) as $row) {
+        foreach (NamedRows::each($what) as $row) {
             $name = (string) $row->name;
             for ($count = 2; isset($this->ids[$what][$name]); $count++) {
                 $name = $what === 'picture' ? "$row->name-$count" : "$row->name ($count)";

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Folder;
 
 use Illuminate\Support\Facades\DB;
+use Vestibra\App\Ground\Models\Picture;
+use Vestibra\App\Ground\Models\ShopFile;
 
 /** Pictures and files that were taken in while a folder was read: when nothing of it is kept, their bytes go too. */
 final readonly class TakenFiles
@@ -15,14 +17,14 @@ final readonly class TakenFiles
 
     public function __construct()
     {
-        $this->last = (int) DB::table('pictures')->max('id');
-        $this->lastFile = (int) DB::table('files')->max('id');
+        $this->last = (int) Picture::query()->toBase()->max('id');
+        $this->lastFile = (int) ShopFile::query()->toBase()->max('id');
     }
 
     public function rollBack(): void
     {
-        $files = DB::table('pictures')->where('id', '>', $this->last)->pluck('file')->all();
-        $others = DB::table('files')->where('id', '>', $this->lastFile)->pluck('file')->all();
+        $files = Picture::query()->toBase()->where('id', '>', $this->last)->pluck('file')->all();
+        $others = ShopFile::query()->toBase()->where('id', '>', $this->lastFile)->pluck('file')->all();
         DB::rollBack();
         foreach (array_filter($others, is_string(...)) as $file) {
             @unlink(config()->string('vestibra.files')."/$file");

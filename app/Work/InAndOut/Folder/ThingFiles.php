@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Vestibra\App\Work\InAndOut\Folder;
 
 use Generator;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Catalogue\SafeHtml;
+use Vestibra\App\Records\Models\Catalogue\Fact as FactRow;
+use Vestibra\App\Records\Models\Catalogue\Option;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
+use Vestibra\App\Records\Models\Catalogue\Variant;
+use Vestibra\App\Records\Models\Shop\OldAddressName;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\Changing\FieldReader;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -100,7 +104,7 @@ final class ThingFiles
     {
         $order = array_values(array_map(
             intval(...),
-            DB::table('variants')->whereIntegerInRaw('product_id', $products)
+            Variant::query()->toBase()->whereIntegerInRaw('product_id', $products)
                 ->orderBy('position')
                 ->orderBy('id')
                 ->pluck('id')
@@ -127,8 +131,8 @@ final class ThingFiles
     public function optionList(): array
     {
         $values = [];
-        foreach (DB::select(
-            'select option_id, label, swatch from option_values order by option_id, position, id',
+        foreach (OptionValue::query()->toBase()->orderBy('option_id')->orderBy('position')->orderBy('id')->get(
+            ['option_id', 'label', 'swatch'],
         ) as $row) {
             $values[$row->option_id][] = ['label' => $row->label]
                 + ($row->swatch === null ? [] : ['swatch' => $row->swatch]);
@@ -136,7 +140,7 @@ final class ThingFiles
 
         return array_values(array_map(
             static fn (stdClass $row): array => ['name' => $row->name, 'values' => $values[$row->id] ?? []],
-            DB::select('select id, name from options order by position, id'),
+            Option::query()->inOrder()->toBase()->get(['id', 'name'])->all(),
         ));
     }
 
@@ -152,7 +156,7 @@ final class ThingFiles
                 + ($row->decimals === 0 ? [] : ['decimals' => $row->decimals])
                 + ($row->choices === null ? [] : ['choices' => json_decode($row->choices, true)])
                 + ($row->group_name === '' ? [] : ['group' => $row->group_name]),
-            DB::select('select * from facts order by position, id'),
+            FactRow::query()->inOrder()->toBase()->get()->all(),
         )]);
     }
 
@@ -234,7 +238,7 @@ final class ThingFiles
     {
         if ($this->values === null) {
             $this->values = [];
-            foreach (DB::select('select v.id, v.label, v.option_id from option_values v') as $row) {
+            foreach (OptionValue::query()->toBase()->get(['id', 'label', 'option_id']) as $row) {
                 $this->values[(int) $row->id] = [
                     'option' => (string) $this->names->nameOf('option', (int) $row->option_id),
                     'label' => (string) $row->label,
@@ -252,7 +256,7 @@ final class ThingFiles
     private function earlier(Thing $thing, array $ids): array
     {
         $earlier = [];
-        foreach (DB::table('old_address_names')->where('thing', $thing->value)
+        foreach (OldAddressName::query()->toBase()->where('thing', $thing->value)
             ->whereIntegerInRaw('thing_id', $ids)
             ->orderBy('id')
             ->get(['thing_id', 'slug']) as $row) {

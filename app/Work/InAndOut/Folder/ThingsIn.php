@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Folder;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Category;
+use Vestibra\App\Records\Models\Shop\OldAddressName;
 use Vestibra\App\Records\Stored\StoredThings;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -89,7 +90,7 @@ final readonly class ThingsIn
         }
 
         if ($thing === Thing::Category && $one['stands'] === null && ! isset($changed['position'])) {
-            $changed['position'] = 1 + (int) DB::table('categories')->max('position');
+            $changed['position'] = 1 + (int) Category::query()->toBase()->max('position');
         }
 
         return $changed;
@@ -115,7 +116,7 @@ final readonly class ThingsIn
             }
         }
         foreach (array_chunk($rows, 200) as $some) {
-            DB::table('old_address_names')->insert($some);
+            OldAddressName::query()->toBase()->insert($some);
         }
     }
 

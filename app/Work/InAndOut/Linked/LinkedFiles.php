@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Linked;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\Rows;
+use Vestibra\App\Records\Models\Catalogue\Variant;
 use Vestibra\App\Work\InAndOut\Folder\ThingFiles;
 use Vestibra\Core\Catalogue\AddressName;
 use Vestibra\Core\Catalogue\Changing\Thing;
@@ -116,7 +117,7 @@ final class LinkedFiles
     private function known(array $read): ?int
     {
         $skus = array_values(array_filter(array_column($read['variants'], 'sku')));
-        $id = $skus === [] ? null : DB::table('variants')->whereIn('sku', $skus)->value('product_id');
+        $id = $skus === [] ? null : Variant::query()->toBase()->whereIn('sku', $skus)->value('product_id');
 
         return $id === null
             ? ($read['slug'] === '' ? null : $this->written->names->idOf('product', $read['slug']))
@@ -189,7 +190,7 @@ final class LinkedFiles
         $folded = Folding::fold($name);
         $table = ['brand' => 'brands', 'tag' => 'tags', 'category' => 'categories'][$thing->value] ?? '';
         $known = $this->slugs[$thing->value][$folded]
-            ?? DB::table($table)->where('name_folded', $folded)->value('slug');
+            ?? Rows::in($table)->where('name_folded', $folded)->value('slug');
         if (! is_string($known)) {
             $known = $this->free($thing->value, $name);
             $this->files[ShopFolder::path($thing, $known)] = ShopFolder::headed(

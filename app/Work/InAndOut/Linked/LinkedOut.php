@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\InAndOut\Linked;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\ProductReader;
+use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\ShopAddress;
 use Vestibra\App\Records\Settings\ShopSettings;
 use Vestibra\Core\Catalogue\Category;
@@ -42,7 +42,7 @@ final readonly class LinkedOut
         );
         fwrite($file, '{"@context":"'.LinkedWriter::CONTEXT.'","@graph":[');
         $count = 0;
-        foreach (DB::table('products')->where('published', 1)->orderBy('id')->pluck('id') as $id) {
+        foreach (Product::query()->toBase()->where('published', 1)->orderBy('id')->pluck('id') as $id) {
             $product = $this->products->byId((int) $id);
             if ($product === null) {
                 continue;

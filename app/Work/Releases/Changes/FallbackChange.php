@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Reach\Trees\CardPlaces;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
@@ -31,7 +31,7 @@ final readonly class FallbackChange implements ReleaseChange
     {
         return new self(
             $template->page_kind,
-            (int) DB::table('fallbacks')->where('page_kind', $template->page_kind)->value('template_id'),
+            (int) Fallback::query()->toBase()->where('page_kind', $template->page_kind)->value('template_id'),
             $template->id,
         );
     }
@@ -49,14 +49,14 @@ final readonly class FallbackChange implements ReleaseChange
     {
         return new self(
             $this->pageKind,
-            (int) DB::table('fallbacks')->where('page_kind', $this->pageKind)->value('template_id'),
+            (int) Fallback::query()->toBase()->where('page_kind', $this->pageKind)->value('template_id'),
             $this->after,
         );
     }
 
     public function apply(): void
     {
-        DB::table('fallbacks')->where('page_kind', $this->pageKind)->update(['template_id' => $this->after]);
+        Fallback::query()->toBase()->where('page_kind', $this->pageKind)->update(['template_id' => $this->after]);
     }
 
     public function inverse(): self
@@ -93,7 +93,7 @@ final readonly class FallbackChange implements ReleaseChange
 
     public function words(): string
     {
-        return '“'.DB::table('templates')->where('id', $this->after)->value('name').'” made '.(
+        return '“'.Template::query()->toBase()->where('id', $this->after)->value('name').'” made '.(
             $this->pageKind === PageKind::Card->value ? 'the fallback card' : 'the fallback'
         );
     }

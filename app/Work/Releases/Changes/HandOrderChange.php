@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
+use Vestibra\App\Records\Models\Template;
+use Vestibra\App\Work\Releases\Changes\Sql\HandOrders;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\WhatIf;
@@ -33,7 +34,7 @@ final readonly class HandOrderChange implements ReleaseChange
     public static function current(string $pageKind): array
     {
         return array_values(
-            DB::table('templates')->where('page_kind', $pageKind)->orderBy('hand_order')->pluck('id')->all(),
+            Template::query()->toBase()->where('page_kind', $pageKind)->orderBy('hand_order')->pluck('id')->all(),
         );
     }
 
@@ -58,9 +59,9 @@ final readonly class HandOrderChange implements ReleaseChange
 
     public function apply(): void
     {
-        DB::table('templates')->where('page_kind', $this->pageKind)->update(['hand_order' => DB::raw('-id')]);
+        HandOrders::clear($this->pageKind);
         foreach ($this->after as $place => $id) {
-            DB::table('templates')->where('id', $id)->update(['hand_order' => $place + 1]);
+            Template::query()->toBase()->where('id', $id)->update(['hand_order' => $place + 1]);
         }
     }
 

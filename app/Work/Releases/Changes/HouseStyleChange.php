@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use stdClass;
 use Vestibra\App\Ground\Counted;
+use Vestibra\App\Records\Models\HouseStyle;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Style\HouseBook;
 use Vestibra\App\Style\OwnFonts;
@@ -52,7 +52,7 @@ final readonly class HouseStyleChange implements ReleaseChange
 
     public function now(): self
     {
-        $row = DB::table('house_styles')->where('in_use', true)->first();
+        $row = HouseStyle::query()->toBase()->where('in_use', true)->first();
         $before = $row instanceof stdClass
             ? ['style' => (int) $row->id, 'name' => (string) $row->name, 'tokens' => HouseBook::read($row->live)->own()]
             : $this->before;
@@ -62,14 +62,14 @@ final readonly class HouseStyleChange implements ReleaseChange
 
     public function apply(): void
     {
-        DB::table('house_styles')->where('in_use', true)->update(['in_use' => false]);
+        HouseStyle::query()->toBase()->where('in_use', true)->update(['in_use' => false]);
         OwnFonts::take($this->after['tokens']);
         $live = (string) json_encode((object) $this->after['tokens']);
-        $known = DB::table('house_styles')
+        $known = HouseStyle::query()->toBase()
             ->where('id', $this->after['style'])
             ->update(['live' => $live, 'in_use' => true]);
         if ($known === 0) {
-            DB::table('house_styles')->insert([
+            HouseStyle::query()->toBase()->insert([
                 'id' => $this->after['style'],
                 'name' => $this->after['name'],
                 'live' => $live,

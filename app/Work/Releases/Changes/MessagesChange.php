@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Counted;
+use Vestibra\App\Records\Models\Shop\OwnWords as OwnWordsRow;
 use Vestibra\App\Records\Settings\OwnWords;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Problem;
@@ -44,7 +44,7 @@ final readonly class MessagesChange implements ReleaseChange
 
     public function now(): self
     {
-        $live = OwnWords::read((string) DB::table('own_words')->value('live'));
+        $live = OwnWords::read((string) OwnWordsRow::query()->toBase()->value('live'));
 
         return new self(
             array_map(
@@ -57,8 +57,8 @@ final readonly class MessagesChange implements ReleaseChange
 
     public function apply(): void
     {
-        $live = array_replace(OwnWords::read((string) DB::table('own_words')->value('live')), $this->after);
-        DB::table('own_words')->update(['live' => OwnWords::written(array_filter($live, is_string(...)))]);
+        $live = array_replace(OwnWords::read((string) OwnWordsRow::query()->toBase()->value('live')), $this->after);
+        OwnWordsRow::query()->toBase()->update(['live' => OwnWords::written(array_filter($live, is_string(...)))]);
     }
 
     public function inverse(): self

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
+use Vestibra\App\Records\Models\Catalogue\FactValue;
 use Vestibra\App\Records\Models\Template;
 
 /**
@@ -16,11 +16,11 @@ final readonly class OwnContent
     {
         $page = $content->live_tree['page'] ?? null;
         $filled = is_array($page) && ($page['children'] ?? []) !== [];
-        DB::table('fact_values')->where('product_id', $content->product_id)
+        FactValue::query()->toBase()->where('product_id', $content->product_id)
             ->where('fact_id', $content->fact_id)
             ->delete();
         if ($filled) {
-            DB::table('fact_values')->insert([
+            FactValue::query()->toBase()->insert([
                 'product_id' => $content->product_id,
                 'fact_id' => $content->fact_id,
                 'position' => 0,

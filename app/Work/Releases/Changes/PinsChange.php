@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
+use Vestibra\App\Records\Models\Pin;
+use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\WhatIf;
@@ -37,7 +38,7 @@ final readonly class PinsChange implements ReleaseChange
 
     public function problem(): ?Problem
     {
-        $kinds = DB::table('templates')->whereNull('let_go_at')
+        $kinds = Template::query()->toBase()->whereNull('let_go_at')
             ->whereIntegerInRaw('id', array_values(array_filter($this->after, is_int(...))))
             ->pluck('page_kind', 'id')
             ->all();
@@ -55,7 +56,7 @@ final readonly class PinsChange implements ReleaseChange
         $before = [];
         foreach (array_keys($this->after) as $page) {
             [$kind, $id] = self::page($page);
-            $pin = DB::table('pins')->where('page_kind', $kind)->where('subject_id', $id)->value('template_id');
+            $pin = Pin::query()->toBase()->where('page_kind', $kind)->where('subject_id', $id)->value('template_id');
             $before[$page] = $pin === null ? null : (int) $pin;
         }
 
@@ -67,9 +68,9 @@ final readonly class PinsChange implements ReleaseChange
         foreach ($this->after as $page => $template) {
             [$kind, $id] = self::page($page);
             if ($template === null) {
-                DB::table('pins')->where('page_kind', $kind)->where('subject_id', $id)->delete();
+                Pin::query()->toBase()->where('page_kind', $kind)->where('subject_id', $id)->delete();
             } else {
-                DB::table('pins')
+                Pin::query()->toBase()
                     ->updateOrInsert(['page_kind' => $kind, 'subject_id' => $id], ['template_id' => $template]);
             }
         }

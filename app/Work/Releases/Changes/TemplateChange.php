@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases\Changes;
 
-use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Reach\Trees\CardPlaces;
+use Vestibra\App\Records\Models\Fallback;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Pages\PageKind;
@@ -106,7 +106,7 @@ final readonly class TemplateChange implements ReleaseChange
 
         return match (true) {
             $template === null => ReleaseProblem::TemplateGone->at('', ['name' => $this->called]),
-            $this->after === null && DB::table('fallbacks')->where('template_id', $this->template)->exists() =>
+            $this->after === null && Fallback::query()->toBase()->where('template_id', $this->template)->exists() =>
                 ReleaseProblem::Fallback->at('', ['name' => $template->name]),
             default => null,
         };

@@ -87,7 +87,8 @@ final class RestoreTest extends TestCase
                     ."picture_id; delete from migrations where migration >= '2026_11_26'",
             );
             $pdo->exec(
-                'drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; '
+                'drop index passed_over_steps; alter table draft_steps drop column passed_over; '
+                    .'drop index variants_sku_folded; drop index variants_barcode; drop table catalogue_entry_things; '
                     .'drop table catalogue_entries; drop table old_address_names; drop table shop_settings; drop '
                     .'table merged_categories; drop table merged_collections; drop table merged_brands; drop table '
                     .'merged_tags; drop table merged_options; drop table merged_option_values; drop trigger '

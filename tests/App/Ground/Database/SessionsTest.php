@@ -10,7 +10,7 @@ use Illuminate\Testing\TestResponse;
 use PDO;
 use Symfony\Component\HttpFoundation\Response;
 use Vestibra\App\Doors\Middleware\SessionWhenNeeded;
-use Vestibra\App\Ground\Database\SqliteSessions;
+use Vestibra\App\Ground\Database\Sql\SqliteSessions;
 use Vestibra\Tests\App\TestCase;
 
 /** Nothing is remembered of a visitor before there is something to remember; then it is kept in a file of its own. */
@@ -100,7 +100,7 @@ final class SessionsTest extends TestCase
 
     public function test_what_was_acknowledged_survives_a_process_that_is_killed(): void
     {
-        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\SqliteSessions($argv[2], 60); for ($i = 1; ; '
+        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\Sql\SqliteSessions($argv[2], 60); for ($i = 1; ; '
             .'$i++) { if ($s->write("s$i", "kept $i")) { echo "$i\n"; } }';
         for ($kill = 0; $kill < 10; $kill++) {
             $process = proc_open(

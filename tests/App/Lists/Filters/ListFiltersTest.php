@@ -6,13 +6,13 @@ namespace Vestibra\Tests\App\Lists\Filters;
 
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\ShopClock;
-use Vestibra\App\Ground\Sql;
+use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\FilterWish;
 use Vestibra\App\Lists\Filters\ListFilters;
 use Vestibra\App\Lists\Filters\NarrowedList;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\Core\Catalogue\Assortment;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Demo\MoreProducts;

@@ -10,7 +10,7 @@ use Vestibra\App\Lists\Search\Searches;
 use Vestibra\App\Lists\Search\SearchHits;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Lists\Search\SearchSettings;
-use Vestibra\App\Records\Catalogue\ProductIndex;
+use Vestibra\App\Records\Catalogue\Sql\ProductIndex;
 use Vestibra\Core\Selling\Search\Query;
 use Vestibra\Tests\App\TestCase;
 

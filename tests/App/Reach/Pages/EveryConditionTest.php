@@ -7,7 +7,7 @@ namespace Vestibra\Tests\App\Reach\Pages;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
-use Vestibra\App\Reach\Rules\ReachSql;
+use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Settings\PageAddresses;

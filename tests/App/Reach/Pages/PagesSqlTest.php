@@ -12,7 +12,7 @@ use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\Core\Catalogue\Folding;

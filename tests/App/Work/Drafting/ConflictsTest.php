@@ -171,7 +171,7 @@ final class ConflictsTest extends TestCase
         self::assertSame(['desktop' => ['now.size' => 50]], $this->how());
     }
 
-    public function test_what_was_passed_over_is_listed_with_what_it_would_take_from_whom_and_can_be_taken_after_all(): void
+    public function test_what_was_passed_over_is_listed_with_what_it_would_take_and_can_be_taken_after_all(): void
     {
         $this->send($this->owner, [$this->set('size', 40)]);
         $this->send($this->other, [$this->set('size', 50)]);
@@ -184,7 +184,10 @@ final class ConflictsTest extends TestCase
                 'Price: now, size', true, true,
                 'Vi has set this to something else since; that would be taken away.',
             ]],
-            array_map(static fn (array $one): array => [$one['words'], $one['undoes'], $one['can'], $one['why']], $step),
+            array_map(
+                static fn (array $one): array => [$one['words'], $one['undoes'], $one['can'], $one['why']],
+                $step,
+            ),
         );
         $this->postJson($this->address('after-all'), ['step' => $step[0]['id'], 'key' => 'after'])->assertOk()
             ->assertJsonPath('passedOver', 0)

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
-use Vestibra\App\Reach\Rules\WinnersSql;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Work\Templates\Templates;

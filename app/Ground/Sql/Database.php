@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Ground\Sql;
+
+use Illuminate\Support\Facades\DB;
+use LogicException;
+use PDO;
+use stdClass;
+
+/**
+ * SQL by hand meets the database here and nowhere else. Who asks is a query class in a folder `Sql`, where the
+ * computation is set-based by nature; everything else goes through the models.
+ */
+final class Database
+{
+    /**
+     * @param  array<mixed>  $bindings
+     * @return list<stdClass>
+     */
+    public static function rows(string $sql, array $bindings = []): array
+    {
+        /** @var list<stdClass> $rows */
+        $rows = DB::select($sql, $bindings);
+
+        return $rows;
+    }
+
+    /** @param  array<mixed>  $bindings */
+    public static function row(string $sql, array $bindings = []): ?stdClass
+    {
+        return self::rows($sql, $bindings)[0] ?? null;
+    }
+
+    /**
+     * @param  array<mixed>  $bindings
+     *
+     * @throws LogicException when there is no row
+     */
+    public static function one(string $sql, array $bindings = []): stdClass
+    {
+        return self::row($sql, $bindings) ?? throw new LogicException("Nothing was found by: $sql");
+    }
+
+    /**
+     * @param  array<mixed>  $bindings
+     * @return mixed the first column of the first row; null where there is none
+     */
+    public static function value(string $sql, array $bindings = []): mixed
+    {
+        $row = self::row($sql, $bindings);
+        $values = $row === null ? [] : array_values((array) $row);
+
+        return $values[0] ?? null;
+    }
+
+    /**
+     * @param  array<mixed>  $bindings
+     * @return iterable<stdClass> one after another, never all at once
+     */
+    public static function each(string $sql, array $bindings = []): iterable
+    {
+        yield from DB::cursor($sql, $bindings);
+    }
+
+    /** @param  array<mixed>  $bindings */
+    public static function run(string $sql, array $bindings = []): void
+    {
+        DB::statement($sql, $bindings);
+    }
+
+    /** A copy of the whole in another file, as one moment has it. */
+    public static function copyTo(string $file): void
+    {
+        self::run('vacuum into ?', [$file]);
+    }
+
+    /** How long is waited for whoever writes, in milliseconds. */
+    public static function patience(): int
+    {
+        $patience = self::value('pragma busy_timeout');
+
+        return is_numeric($patience) ? (int) $patience : 0;
+    }
+
+    public static function wait(int $patience): void
+    {
+        self::run("pragma busy_timeout = $patience");
+    }
+
+    /** Opens it anew with the next query: the file has changed under it. */
+    public static function reopen(?string $connection = null): void
+    {
+        DB::purge($connection);
+    }
+
+    /** Looks at how much there is of what, so that queries are planned by it. */
+    public static function measure(): void
+    {
+        self::run('analyze');
+    }
+
+    /** The name of the file that is open. */
+    public static function name(): string
+    {
+        return DB::connection()->getDatabaseName();
+    }
+
+    public static function pdo(): PDO
+    {
+        return DB::connection()->getPdo();
+    }
+}

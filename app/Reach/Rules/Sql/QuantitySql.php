@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules\Sql;
+
+use LogicException;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Records\Catalogue\Sql\SellingSql;
+use Vestibra\Core\Reach\Checks\InRange;
+use Vestibra\Core\Reach\Quantity;
+
+/** Comparisons of numbers at an instant, for a product called `p`. */
+final readonly class QuantitySql
+{
+    /** @param  int  $at in seconds of Unix time */
+    public function __construct(private int $at)
+    {
+    }
+
+    public function inRange(InRange $check): Sql
+    {
+        [$min, $max] = [$check->min, $check->max];
+
+        return new Sql(match ($check->quantity) {
+            Quantity::Price =>
+                'p.id in (select v.product_id from variants v where v.published = 1 group by v.product_id having 1'
+                .self::bounds('min('.SellingSql::price($this->moment()).')', $min, $max).')',
+            Quantity::Sale => 'p.id '
+                .($min === 0 ? 'not ' : '')
+                ."in (select v.product_id from variants v where v.published = 1 and {$this->onSale()})",
+            Quantity::Stock => 'p.id not in (select v.product_id from variants v where v.published = 1 group by '
+                .'v.product_id having not (count(*) = count(v.stock)'
+                .self::bounds('sum(max(v.stock, 0))', $min, $max).'))'.self::withoutVariants($min, $max),
+            Quantity::Supply => self::supply($min),
+            Quantity::Reviews => '1'.self::bounds('p.review_count', $min, $max),
+            Quantity::Added => '1'.self::bounds('p.added_at', $min, $max, static fn (int $instant): string => "'"
+                .gmdate('Y-m-d H:i:s', $instant)
+                ."'"),
+            Quantity::Pictures => '1'.self::bounds('p.picture_count', $min, $max),
+            Quantity::Products, Quantity::Results,
+            Quantity::Described => throw new LogicException('Products have no such number.'),
+        });
+    }
+
+    /**
+     * @param  callable(int): string|null  $print
+     * @return string beginning with ` and`
+     */
+    public static function bounds(string $what, ?int $min, ?int $max, ?callable $print = null): string
+    {
+        $print ??= strval(...);
+
+        return ($min === null ? '' : " and $what >= {$print($min)}")
+            .($max === null ? '' : " and $what <= {$print($max)}");
+    }
+
+    /** Whether a variant called `v` is on sale. */
+    public function onSale(): string
+    {
+        return SellingSql::onSale($this->moment());
+    }
+
+    private function moment(): string
+    {
+        return "'".gmdate('Y-m-d H:i:s', $this->at)."'";
+    }
+
+    /** In stock or out of it: a variant that is not counted is always in. */
+    private static function supply(?int $min): string
+    {
+        return ($min === 0 ? 'not ' : '').SellingSql::PRODUCT_IN_STOCK;
+    }
+
+    /** A product without variants is out: its stock is 0. */
+    private static function withoutVariants(?int $min, ?int $max): string
+    {
+        return ($min ?? 0) <= 0 && ($max ?? 0) >= 0 ? '' : ' and p.variant_count > 0';
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules\Sql;
+
+use stdClass;
+use Vestibra\App\Ground\PageRows;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Rules\KindRules;
+
+/**
+ * How many pages templates cover and win. The winners are computed for all pages of a kind, in step with their number;
+ * later they are kept.
+ */
+final class ReachRows
+{
+    /**
+     * @return list<stdClass>
+     */
+    public static function page(KindRules $contest, Sql $covers, int $page): array
+    {
+        return Database::rows(
+            "select p.id from {$contest->shown()} and ($covers->text) order by {$contest->pages->title()}, p.id "
+                .'limit ? offset ?',
+            [...$covers->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
+        );
+    }
+
+    /**
+     * Who wins the pages that are asked about: with how many of them a reach covers, and how many it does not.
+     *
+     * @return list<stdClass> template_id, covered and count
+     */
+    public static function split(KindRules $contest, Sql $covers, Sql $winners): array
+    {
+        $split = Sql::join('', [
+            $covers->wrap('select w.template_id, coalesce((', '), 0) as covered, count(*) as count'),
+            $winners->wrap(
+                ' from (',
+                ") w join {$contest->pages->table()} p on p.id = w.page_id group by 1, 2 order by count desc",
+            ),
+        ]);
+
+        return Database::rows($split->text, $split->bindings);
+    }
+
+    /**
+     * Of several templates at once, over winners that are computed once.
+     *
+     * @param  array<int, Sql>  $covers  by template
+     * @return list<stdClass> id, covers, shown_on and won
+     */
+    public static function several(KindRules $contest, array $covers): array
+    {
+        $parts = [];
+        foreach ($covers as $id => $of) {
+            $parts[] = Sql::join('', [
+                $of->wrap("select $id as id, (select count(*) from {$contest->shown()} and (", ')) as covers'),
+                $of->wrap(
+                    ", (select count(*) from w where template_id = $id) as shown_on, (select count(*) from w cross "
+                        ."join {$contest->pages->table()} p on p.id = w.page_id where w.template_id = $id and (",
+                    ')) as won',
+                ),
+            ]);
+        }
+        $all = Sql::join(
+            '',
+            [WinnersSql::of($contest)->wrap('with w as materialized (', ') '), Sql::join(' union all ', $parts)],
+        );
+
+        return Database::rows($all->text, $all->bindings);
+    }
+
+    public static function hidden(KindRules $contest, Sql $covers): mixed
+    {
+        return Database::value(
+            "select count(*) from {$contest->pages->table()} p where not {$contest->pages->shown()} and "
+                ."($covers->text)",
+            $covers->bindings,
+        );
+    }
+
+    /**
+     * @return list<stdClass>
+     */
+    public static function wonBy(Sql $winners, int $id): array
+    {
+        return Database::rows(
+            "select page_id from ($winners->text) w where template_id = ? order by page_id",
+            [...$winners->bindings, $id],
+        );
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Work\Releases\Sql;
+
+use stdClass;
+use Vestibra\App\Ground\PageRows;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Kinds\PagesOfKind;
+use Vestibra\App\Work\Releases\BeforeAndAfter;
+
+/**
+ * Which pages a release moves, before it is made: winners before and after, beside each other, for all pages of a kind.
+ * In step with their number.
+ */
+final class ImpactRows
+{
+    /**
+     * @return list<stdClass>
+     */
+    public static function winners(Sql $sql): array
+    {
+        return Database::rows($sql->text, $sql->bindings);
+    }
+
+    /**
+     * @param  list<scalar>  $bindings
+     */
+    public static function count(string $where, array $bindings): mixed
+    {
+        return Database::value("select count(*) $where", $bindings);
+    }
+
+    /**
+     * @param  list<scalar>  $bindings
+     * @return list<stdClass>
+     */
+    public static function page(string $where, PagesOfKind $pages, array $bindings, int $page): array
+    {
+        return Database::rows(
+            "select b.page_id $where order by {$pages->title()}, b.page_id limit ? offset ?",
+            [...$bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
+        );
+    }
+
+    /**
+     * @return list<stdClass>
+     */
+    public static function groups(BeforeAndAfter $both, string $where): array
+    {
+        return Database::rows(
+            'select * from (select before_id, after_id, page_id, count(*) over (partition by before_id, after_id) as '
+                .'count,'
+            .' row_number() over (partition by before_id, after_id order by page_id) as place'
+            ." from ({$both->sql->text}) where $where) where place <= 5 order by count desc, before_id, place",
+            $both->sql->bindings,
+        );
+    }
+
+    public static function shown(BeforeAndAfter $both): mixed
+    {
+        return Database::value("select count(*) from {$both->now->shown()}");
+    }
+}
