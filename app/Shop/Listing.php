@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Shop;
 
-use DateTimeImmutable;
 use PDO;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql\Database;
@@ -21,7 +20,6 @@ use Vestibra\App\Reach\Rules\Sql\ReachSql;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\LivingNames;
 use Vestibra\App\Records\Catalogue\ProductReader;
-use Vestibra\App\Records\Catalogue\Sql\SellingSql;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Records\Settings\ShopMessages;
@@ -42,6 +40,7 @@ use Vestibra\Core\Reach\Reach;
 use Vestibra\Core\Reach\ReachCompiler;
 use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Selling\Filters\Packed\NarrowedPacks;
+use Vestibra\Core\Selling\ListSort;
 use Vestibra\Core\Selling\Search\Query;
 
 /**
@@ -51,8 +50,6 @@ use Vestibra\Core\Selling\Search\Query;
  */
 final readonly class Listing
 {
-    public const SORTS = ['new', 'title', 'cheap', 'dear', 'rated', 'saving'];
-
     private const SHELVES = 24;
 
     private const MANY = 2_000;
@@ -158,14 +155,15 @@ final readonly class Listing
     {
         $kind = PageKind::from($subject->kind()->value);
         if (! $subject instanceof Assortment) {
-            return new Listed([], 0, 1, 1, $list->sort, self::SORTS);
+            return new Listed([], 0, 1, 1, $list->sort, array_column(ListSort::cases(), 'value'));
         }
         $choices = self::choices($list);
         $perPage = in_array($visit->perPage, $choices, true) ? $visit->perPage : $list->perPage;
         $finds = $this->pages->get($kind);
         $own = $finds->ownOrder($subject);
         $isSearch = $subject->kind() === SubjectKind::Query;
-        $sorts = $own === null ? self::SORTS : [$isSearch ? self::BEST : self::OWN, ...self::SORTS];
+        $all = array_column(ListSort::cases(), 'value');
+        $sorts = $own === null ? $all : [$isSearch ? self::BEST : self::OWN, ...$all];
         $asked = in_array($visit->sort, $sorts, true);
         $sort = $asked ? $visit->sort : self::usual($subject, $list, $sorts, $own !== null);
         $holding = $finds->holding($subject);
@@ -215,7 +213,7 @@ final readonly class Listing
             in_array($list->sort, $sorts, true) => $list->sort,
             $subject->kind() === SubjectKind::Query => self::BEST,
             $hasOwn && $subject->isOrdered => self::OWN,
-            default => self::SORTS[0],
+            default => ListSort::Newest->value,
         };
     }
 
@@ -234,7 +232,7 @@ final readonly class Listing
     {
         $order = in_array($sort, [self::OWN, self::BEST], true) && $own !== null
             ? $own
-            : self::order($sort, $this->clock->now());
+            : ListedProducts::order(self::sort($sort), $this->clock->now());
 
         return array_column(ListedProducts::page($held, $order, $most, $from), 'id');
     }
@@ -298,22 +296,15 @@ final readonly class Listing
      */
     private function some(Sql $where, string $sort, ?string $own, int $most, ?int $without): array
     {
-        $order = $sort === self::OWN && $own !== null ? $own : self::order($sort, $this->clock->now());
+        $order = $sort === self::OWN && $own !== null
+            ? $own
+            : ListedProducts::order(self::sort($sort), $this->clock->now());
 
         return array_column(ListedProducts::some($where, $order, $without, $most), 'id');
     }
 
-    private static function order(string $sort, DateTimeImmutable $now): string
+    private static function sort(string $sort): ListSort
     {
-        $moment = SellingSql::moment($now);
-
-        return match ($sort) {
-            'title' => 'p.title_order',
-            'cheap' => SellingSql::lowest($moment),
-            'dear' => SellingSql::lowest($moment).' desc',
-            'rated' => 'best_rated(p.review_count, p.star_sum) desc, p.review_count desc',
-            'saving' => SellingSql::saving($moment).' desc nulls last',
-            default => 'p.added_at desc',
-        };
+        return ListSort::tryFrom($sort) ?? ListSort::Newest;
     }
 }

@@ -16,23 +16,38 @@ enum Width: string
     case Tablet = 'tablet';
     case Phone = 'phone';
 
+    /** From how many pixels on it begins; the Studio has the same, generated from here. */
+    public function begins(): int
+    {
+        return match ($this) {
+            self::Desktop => 900,
+            self::Tablet => 640,
+            self::Phone => 0,
+        };
+    }
+
     /** The media query that a rule for this width stands in; null for the base. */
     public function media(): ?string
     {
-        return match ($this) {
-            self::Desktop => null,
-            self::Tablet => '(max-width:899px)',
-            self::Phone => '(max-width:639px)',
-        };
+        $wider = $this->wider();
+
+        return $wider === null ? null : '(max-width:'.($wider->begins() - 1).'px)';
     }
 
     /** The media query for this width alone. */
     public function onlyMedia(): string
     {
+        $from = $this->begins() === 0 ? null : "(min-width:{$this->begins()}px)";
+
+        return implode(' and ', array_filter([$from, $this->media()]));
+    }
+
+    private function wider(): ?self
+    {
         return match ($this) {
-            self::Desktop => '(min-width:900px)',
-            self::Tablet => '(min-width:640px) and (max-width:899px)',
-            self::Phone => '(max-width:639px)',
+            self::Desktop => null,
+            self::Tablet => self::Desktop,
+            self::Phone => self::Tablet,
         };
     }
 }

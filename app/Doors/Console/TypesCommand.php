@@ -55,6 +55,13 @@ final class TypesCommand extends Command
         $text .= "\n/** The format in which trees, blocks and edits are written. */\nexport const treeFormat = "
             .TreeFormats::CURRENT
             .";\n";
+        $text .= "\n/** From how many pixels on each width begins. */\nexport const widthsFrom = ".json_encode(
+            array_combine(
+                $values(Width::cases()),
+                array_map(static fn (Width $width): int => $width->begins(), Width::cases()),
+            ),
+            JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+        )." as const;\n";
         $text .= "\n/** What is the same of every edit of its kind: its words, and what it decides. */\nexport const "
             .'editKinds = '
             .json_encode(self::editKinds(), JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR)

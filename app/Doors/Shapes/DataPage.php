@@ -37,7 +37,8 @@ final class DataPage
     /** @param  list<string>  $links  tables that tie two things */
     public static function write(array $links): string
     {
-        $page = "# Data\n\nTables, models and relations, drawn from the models by `php artisan vestibra:models` (a test "
+        $page = "# Data\n\nTables, models and relations, drawn from the models by `php artisan vestibra:models` (a "
+            .'test '
             ."fails when this page is not as they are).\nWhat no model can do because it is about all rows at once "
             ."stands in query classes in folders called `Sql`.\n";
         foreach (self::ROOMS as $room => $title) {

@@ -1,3 +1,4 @@
+import { widthsFrom } from '../../generated/names';
 import type { Refused } from '../../lib/http';
 import { notices } from '../../lib/notices.svelte';
 import { painted } from '../../lib/painted';
@@ -112,7 +113,11 @@ export class Table {
     }
 
     get widthName(): WidthName {
-        return this.beside.phone || this.width < 640 ? 'phone' : this.width < 900 ? 'tablet' : 'desktop';
+        return this.beside.phone || this.width < widthsFrom.tablet
+            ? 'phone'
+            : this.width < widthsFrom.desktop
+              ? 'tablet'
+              : 'desktop';
     }
 
     get saving() {

@@ -10,14 +10,19 @@ use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
 
-/** What rules can ask of each kind of page, what names a page itself, and what a page must have: as docs/rules.md says. */
+/**
+ * What rules can ask of each kind of page, what names a page itself, and what a page must have: as docs/rules.md says.
+ */
 final class RulesOfKindsTest extends TestCase
 {
     private const RULES = [
-        'product' => 'category isIn isExactly hasNone, brand isOneOf isNoneOf hasNone, tag hasAnyOf hasAllOf hasNoneOf, '
-            .'collection isIn, product isOneOf, price atLeast atMost between, sale isOn isOff, stock isIn isOut atMost, '
+        'product' =>
+            'category isIn isExactly hasNone, brand isOneOf isNoneOf hasNone, tag hasAnyOf hasAllOf hasNoneOf, '
+            .'collection isIn, product isOneOf, price atLeast atMost between, sale isOn isOff, stock isIn isOut '
+            .'atMost, '
             .'option offers offersValue, fact isFilled isEmpty isOneOf hasAnyOf atLeast atMost between, '
-            .'rating atLeast hasReviews hasNone, reviews atLeast atMost, added withinDays before since, title contains, '
+            .'rating atLeast hasReviews hasNone, reviews atLeast atMost, added withinDays before since, title '
+            .'contains, '
             .'picture atLeast atMost',
         'category' => 'category isIn isExactly, title contains, picture hasOne hasNone, products atLeast atMost, '
             .'description hasOne hasNone',
@@ -26,9 +31,11 @@ final class RulesOfKindsTest extends TestCase
         'brand' => 'brand isOneOf, title contains, picture hasOne hasNone, products atLeast atMost',
         'tag' => 'tag isOneOf, title contains, products atLeast atMost',
         'search' => 'results atLeast atMost, query contains',
-        'header' => 'page-kind isOneOf, category isIn isExactly hasNone, collection isIn, brand isOneOf isNoneOf hasNone, '
+        'header' =>
+            'page-kind isOneOf, category isIn isExactly hasNone, collection isIn, brand isOneOf isNoneOf hasNone, '
             .'tag hasAnyOf hasAllOf hasNoneOf',
-        'footer' => 'page-kind isOneOf, category isIn isExactly hasNone, collection isIn, brand isOneOf isNoneOf hasNone, '
+        'footer' =>
+            'page-kind isOneOf, category isIn isExactly hasNone, collection isIn, brand isOneOf isNoneOf hasNone, '
             .'tag hasAnyOf hasAllOf hasNoneOf',
     ];
 

@@ -25,7 +25,7 @@ use Vestibra\App\Ground\Models\Picture;
  * @property bool $published
  * @property int|null $brand_id
  * @property int|null $main_category_id
- * @property CarbonImmutable|null $added_at  first published
+ * @property CarbonImmutable $added_at  first published
  * @property int $review_count
  * @property int $star_sum
  * @property int $picture_count

@@ -100,7 +100,8 @@ final class SessionsTest extends TestCase
 
     public function test_what_was_acknowledged_survives_a_process_that_is_killed(): void
     {
-        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\Sql\SqliteSessions($argv[2], 60); for ($i = 1; ; '
+        $code = 'require $argv[1]; $s = new Vestibra\App\Ground\Database\Sql\SqliteSessions($argv[2], 60); for ($i = '
+            .'1; ; '
             .'$i++) { if ($s->write("s$i", "kept $i")) { echo "$i\n"; } }';
         for ($kill = 0; $kill < 10; $kill++) {
             $process = proc_open(

@@ -84,7 +84,8 @@ final class SellingSqlTest extends TestCase
             'id' => $id, 'product_id' => $product, 'sku' => "GEN-$id", 'price' => $price, 'sale_price' => $sale,
             'sale_from' => $from, 'sale_until' => $until, 'stock' => $stock, 'published' => $shown, 'position' => $id,
         ]);
-        $instant = static fn (?string $at): ?DateTimeImmutable => $at === null ? null : new DateTimeImmutable("$at UTC");
+        $instant = static fn (?string $at): ?DateTimeImmutable =>
+            $at === null ? null : new DateTimeImmutable("$at UTC");
 
         return new VariantValue($id, "GEN-$id", [], $price, $sale, $instant($from), $instant($until), $stock);
     }
