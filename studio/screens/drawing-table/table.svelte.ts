@@ -138,6 +138,10 @@ export class Table {
         return this.steps.undo(how);
     }
 
+    showPassedOver(): void {
+        this.view = 'passed-over';
+    }
+
     redo(how: How = {}): Promise<boolean> {
         return this.steps.redo(how);
     }

@@ -5,10 +5,9 @@ import type { DraftState, Edit, TreeNode } from '../../../lib/types';
 import { editsOf, type Kept, type Parcel } from './outbox';
 import { find, type Kinds } from '../tree/tree';
 import type { How } from './steps.svelte';
-import type { View } from '../table.svelte';
 
 interface Undoing {
-    view: View;
+    showPassedOver(): void;
     readonly draft: DraftState;
     undo(how: How): Promise<boolean>;
     redo(how: How): Promise<boolean>;
@@ -39,7 +38,7 @@ export function refusalNotice(table: Undoing, error: Refused, parcel: Parcel): v
     }
     const see = () =>
         table.draft.passedOver > 0
-            ? [{ words: 'See what was passed over', do: () => (table.view = 'passed-over') }]
+            ? [{ words: 'See what was passed over', do: () => table.showPassedOver() }]
             : [];
     if (typeof error.body.conflict === 'string') {
         const left = parcel.what === 'undo' ? table.draft.undo : table.draft.redo;

@@ -38,9 +38,13 @@ export function editsOf(parcel: Parcel): Edit[] {
     return parcel.what === 'edits' ? ((parcel.body as { edits?: Edit[] }).edits ?? []) : [];
 }
 
-/** What an edit decides: two that decide one thing differently cannot both hold. None: it stands for itself. */
+/**
+ * What an edit decides: two that decide one thing differently cannot both hold. None: it stands for itself. Styles alone
+ * have a width; whatever else is set counts at each.
+ */
 export function decides(edit: Edit): string[] {
-    const fields: Record<string, unknown> = { ...edit };
+    const everywhere = 'question' in edit && edit.question !== 'how';
+    const fields: Record<string, unknown> = everywhere ? { ...edit, width: 'desktop' } : { ...edit };
     return editKinds[edit.edit].decides.map((pattern) =>
         pattern.replace(/\{([a-zA-Z]+)\}/g, (_hole, field: string) => String(fields[field] ?? '')),
     );
