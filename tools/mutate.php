@@ -281,18 +281,19 @@ $root = dirname(__DIR__);
 $options = [];
 $room = '';
 foreach (array_slice($argv, 1) as $word) {
-    preg_match('/^--(seed|faults|kept)=(.+)$/D', $word, $given) === 1 ? $options[$given[1]] = $given[2] : $room = $word;
+    preg_match('/^--(seed|faults|kept|in)=(.+)$/D', $word, $given) === 1 ? $options[$given[1]] = $given[2] : $room = $word;
 }
 $seed = (int) ($options['seed'] ?? 1);
 $most = (int) ($options['faults'] ?? 100);
 $rooms = array_map(basename(...), glob("$root/core/*", GLOB_ONLYDIR) ?: []);
 if (! in_array($room, $rooms, true)) {
-    exit('Which room? bin/mutate ROOM [--seed=1] [--faults=100], where ROOM is one of '.implode(', ', $rooms).".\n");
+    exit('Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--in=FILE], where ROOM is one of '.implode(', ', $rooms).".\n");
 }
 $coverage = Coverage::read($root, $options['kept'] ?? sys_get_temp_dir().'/vestibra-coverage.php');
 $faults = [];
 foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/core/$room")) as $file) {
-    if ($file instanceof SplFileInfo && $file->getExtension() === 'php') {
+    if ($file instanceof SplFileInfo && $file->getExtension() === 'php'
+        && str_contains($file->getPathname(), $options['in'] ?? '')) {
         array_push($faults, ...Faults::in($file->getPathname()));
     }
 }
