@@ -39,8 +39,8 @@ export function editsOf(parcel: Parcel): Edit[] {
 }
 
 /**
- * What an edit decides: two that decide one thing differently cannot both hold. None: it stands for itself. Styles alone
- * have a width; whatever else is set counts at each.
+ * What an edit decides: two that decide one thing differently cannot both hold. None: it stands for itself. Styles
+ * alone have a width; whatever else is set counts at each.
  */
 export function decides(edit: Edit): string[] {
     const everywhere = 'question' in edit && edit.question !== 'how';
