@@ -199,9 +199,15 @@ final readonly class Coverage
     {
         if (! is_file($kept)) {
             fwrite(STDERR, "Looking which tests run through which line (once; $kept) …\n");
-            passthru('cd '.escapeshellarg($root).' && php -d extension=pcov.so -d pcov.enabled=1 -d pcov.directory=core '
-                .'-d memory_limit=4G vendor/bin/phpunit -c tools/mutate.xml --no-progress --no-output '
-                .'--do-not-cache-result --coverage-php '.escapeshellarg($kept), $status);
+            passthru(
+                'cd '
+                    .escapeshellarg($root)
+                    .' && php -d extension=pcov.so -d pcov.enabled=1 -d pcov.directory=core '
+                    .'-d memory_limit=4G vendor/bin/phpunit -c tools/mutate.xml --no-progress --no-output '
+                    .'--do-not-cache-result --coverage-php '
+                    .escapeshellarg($kept),
+                $status,
+            );
             is_file($kept) || exit("The tests of the core do not run. Make them green first.\n");
         }
         /** @var \SebastianBergmann\CodeCoverage\CodeCoverage $coverage */
@@ -252,7 +258,8 @@ final class Trial
         $process = proc_open(
             ['timeout', (string) self::PATIENCE, 'php', '-d', 'memory_limit=1G', '-d', 'opcache.enable_cli=1',
                 'vendor/bin/phpunit', '-c', 'tools/mutate.xml', '--bootstrap', 'tools/mutate-bootstrap.php',
-                '--no-progress', '--do-not-cache-result', '--stop-on-defect', '--order-by=default', '--filter', $filter],
+                '--no-progress', '--do-not-cache-result', '--stop-on-defect', '--order-by=default', '--filter',
+                $filter],
             [1 => ['file', "$place.out", 'w'], 2 => ['file', "$place.out", 'a']],
             $pipes,
             $root,
@@ -281,13 +288,19 @@ $root = dirname(__DIR__);
 $options = [];
 $room = '';
 foreach (array_slice($argv, 1) as $word) {
-    preg_match('/^--(seed|faults|kept|in)=(.+)$/D', $word, $given) === 1 ? $options[$given[1]] = $given[2] : $room = $word;
+    preg_match('/^--(seed|faults|kept|in)=(.+)$/D', $word, $given) === 1
+        ? $options[$given[1]] = $given[2]
+        : $room = $word;
 }
 $seed = (int) ($options['seed'] ?? 1);
 $most = (int) ($options['faults'] ?? 100);
 $rooms = array_map(basename(...), glob("$root/core/*", GLOB_ONLYDIR) ?: []);
 if (! in_array($room, $rooms, true)) {
-    exit('Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--in=FILE], where ROOM is one of '.implode(', ', $rooms).".\n");
+    exit(
+        'Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--in=FILE], where ROOM is one of '
+            .implode(', ', $rooms)
+            .".\n"
+    );
 }
 $coverage = Coverage::read($root, $options['kept'] ?? sys_get_temp_dir().'/vestibra-coverage.php');
 $faults = [];

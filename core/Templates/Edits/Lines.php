@@ -97,16 +97,6 @@ final readonly class Lines
         return isset($this->parents[$id]);
     }
 
-    /** @return array{string, string|null}|null the parent of a block and the neighbour before it */
-    public function placeOf(string $id): ?array
-    {
-        $parent = $this->parents[$id] ?? null;
-
-        return $parent === null
-            ? null
-            : [$parent, $this->before($this->lines[$parent], (int) $this->index($parent, $id), $id)];
-    }
-
     /** A block comes to stand behind a neighbour, or first; where it left a gap there, in that. */
     public function put(string $id, string $parent, ?string $after): self
     {

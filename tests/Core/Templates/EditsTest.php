@@ -6,19 +6,28 @@ namespace Vestibra\Tests\Core\Templates;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Catalogue\ShopZone;
+use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Problem;
 use Vestibra\Core\Reach\Reach;
+use Vestibra\Core\Reach\ReachReader;
+use Vestibra\Core\Reach\RuleFields;
 use Vestibra\Core\Styling\Width;
 use Vestibra\Core\Templates\Draft;
 use Vestibra\Core\Templates\Edit;
+use Vestibra\Core\Templates\EditProblem;
+use Vestibra\Core\Templates\EditReader;
 use Vestibra\Core\Templates\EditResult;
 use Vestibra\Core\Templates\Edits\Insert;
 use Vestibra\Core\Templates\Edits\Move;
+use Vestibra\Core\Templates\Edits\Redraw;
 use Vestibra\Core\Templates\Edits\Remove;
+use Vestibra\Core\Templates\Edits\Replace;
 use Vestibra\Core\Templates\Edits\SetReach;
 use Vestibra\Core\Templates\Edits\SetValue;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\Question;
+use Vestibra\Core\Templates\TreeProblem;
 use Vestibra\Tests\Core\Reach\World;
 
 final class EditsTest extends TestCase
@@ -221,5 +230,54 @@ final class EditsTest extends TestCase
         self::assertInstanceOf(Problem::class, $problem);
 
         return $problem;
+    }
+
+    public function test_what_has_to_be_drawn_again_adds_up_in_the_order_in_which_it_was_done(): void
+    {
+        $one = new Redraw(['a'], ['c'], ['n'], ['m'], stylesOnly: true, movesOnly: false);
+        $other = new Redraw(['b', 'a'], ['d'], ['o'], ['p'], stylesOnly: true, movesOnly: true);
+        $both = $one->and($other);
+
+        self::assertSame(
+            [['a', 'b'], ['c', 'd'], ['n', 'o'], ['m', 'p'], true, false],
+            [$both->touched, $both->arranged, $both->fresh, $both->moved, $both->stylesOnly, $both->movesOnly],
+        );
+        self::assertEquals($one, Redraw::nothing()->and($one));
+        self::assertFalse($one->and(new Redraw)->stylesOnly);
+    }
+
+    public function test_a_whole_page_in_the_place_of_another_reads_as_it_was_written(): void
+    {
+        $edit = new Replace(Trees::draft()->tree, World::reach([[World::in(3)]]));
+        $reader = new EditReader(
+            Trees::reader(),
+            static fn (): ReachReader => new ReachReader(
+                RuleFields::standard(),
+                ShopZone::of('Europe/London'),
+                PageKind::Product,
+            ),
+        );
+        $written = json_decode((string) json_encode($edit->toArray()), true);
+
+        self::assertEquals($edit, $reader->parse($written));
+        self::assertIsArray($reader->parse(['tree' => null] + $written));
+        self::assertIsArray($reader->parse(['reach' => null] + $written));
+    }
+
+    public function test_what_does_not_belong_is_named_with_what_it_does_not_belong_to(): void
+    {
+        $said = (new Move('title', 'band', null))->apply(Trees::draft(), Trees::schema());
+
+        self::assertInstanceOf(Problem::class, $said);
+        self::assertSame([TreeProblem::DoesNotBelong, 'band'], [$said->code, $said->path]);
+        self::assertEqualsCanonicalizing(['kind' => 'title', 'parent' => 'band'], $said->values);
+    }
+
+    public function test_a_setting_of_a_block_that_nobody_knows_does_not_fit(): void
+    {
+        $draft = new Draft(Trees::node('page', 'page', [Trees::node('odd', 'from-the-future')]), new Reach);
+        $said = (new SetValue('odd', Question::What, 'text', 'x'))->apply($draft, Trees::schema());
+
+        self::assertSame(EditProblem::Gone, $said instanceof Problem ? $said->code : null);
     }
 }

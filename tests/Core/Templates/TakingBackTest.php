@@ -93,6 +93,20 @@ final class TakingBackTest extends TestCase
         self::assertSame(['holder', 'title'], Trees::shape($back->draft->tree)['right']);
     }
 
+    /** Of a step that is older than what is remembered, the neighbour is looked for as it was named. */
+    public function test_a_step_that_is_not_among_those_remembered_comes_back_beside_its_neighbour(): void
+    {
+        $lost = Stepped::by([new Remove('price')], $this->draft, Trees::schema());
+        self::assertInstanceOf(Stepped::class, $lost);
+        $this->draft = $lost->draft;
+        $this->does('b', new Move('title', 'left', null));
+        $this->does('b', new Move('holder', 'left', 'title'), new Move('title', 'right', null));
+        $back = (new TakingBack(Trees::schema()))
+            ->of(new Step($lost->edits, $lost->inverses), $this->draft, $this->history);
+        self::assertInstanceOf(Stepped::class, $back);
+        self::assertSame(['title', 'price'], Trees::shape($back->draft->tree)['right']);
+    }
+
     public function test_a_step_on_a_block_that_somebody_has_taken_out_is_impossible_and_the_one_before_is_not(): void
     {
         $this->does('a', self::sized('title', 40));
