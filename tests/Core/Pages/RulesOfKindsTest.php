@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Vestibra\Tests\Core\Pages;
 
+use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Vestibra\Core\Pages\AroundPage;
 use Vestibra\Core\Pages\Essential;
+use Vestibra\Core\Pages\Kinds\SingleKind;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
+use Vestibra\Core\Pages\SinglePage;
+use Vestibra\Core\Pages\SubjectKind;
 
 /**
  * What rules can ask of each kind of page, what names a page itself, and what a page must have: as docs/rules.md says.
@@ -101,5 +106,51 @@ final class RulesOfKindsTest extends TestCase
             array_map(static fn (PageKind $kind): string => $kind->value, PageKind::cases()),
             array_map(static fn (PageKind $kind): int => $kind->number(), PageKind::cases()),
         ));
+    }
+
+    public function test_what_headers_and_footers_stand_on_is_everything_that_is_a_page_by_itself(): void
+    {
+        self::assertEqualsCanonicalizing(
+            array_diff(array_column(PageKind::cases(), 'value'), ['card', 'header', 'footer']),
+            array_column(PageKind::pages(), 'value'),
+        );
+    }
+
+    public function test_no_page_has_the_number_of_another_and_its_address_says_what_it_is(): void
+    {
+        $numbers = [];
+        foreach (PageKind::cases() as $kind) {
+            foreach ([1, 2, AroundPage::MOST - 1] as $id) {
+                $numbers[] = AroundPage::number($kind, $id);
+            }
+        }
+        self::assertCount(count($numbers), array_unique($numbers));
+        self::assertSame(AroundPage::MOST + 7, AroundPage::number(PageKind::Product, 7));
+
+        $home = new SinglePage(SubjectKind::Home, 'Larkfold', 'larkfold');
+        self::assertSame('home/larkfold', (new AroundPage(PageKind::Header, PageKind::Home, $home))->slug());
+    }
+
+    public function test_leaving_out_anything_but_the_title_wants_a_decision(): void
+    {
+        foreach (Essential::cases() as $essential) {
+            self::assertSame($essential !== Essential::Title, $essential->wantsDecision(), $essential->name);
+        }
+    }
+
+    public function test_a_kind_that_two_say_or_nobody_does_not_load(): void
+    {
+        $said = [];
+        foreach ([
+            static fn () => PageKinds::of(new SingleKind(PageKind::Home), new SingleKind(PageKind::Home)),
+            static fn () => PageKinds::of()->get(PageKind::Home),
+        ] as $mistake) {
+            try {
+                $mistake();
+            } catch (LogicException $error) {
+                $said[] = $error->getMessage();
+            }
+        }
+        self::assertSame(['Two classes say what home is.', 'Nothing says what home is.'], $said);
     }
 }
