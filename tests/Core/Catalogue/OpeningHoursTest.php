@@ -29,7 +29,9 @@ final class OpeningHoursTest extends TestCase
         yield 'no length' => ['9–9', null];
         yield 'later than a day has' => ['9–25', null];
         yield 'from midnight at the end' => ['24–26', null];
+        yield 'the last minutes of an hour' => ['9:59–10:59', [[599, 659]]];
         yield 'minutes that are none' => ['9:60–10', null];
+        yield 'the end minutes of no hour' => ['9–10:60', null];
         yield 'end minutes that are none' => ['9–10:75', null];
         yield 'words' => ['from nine', null];
     }

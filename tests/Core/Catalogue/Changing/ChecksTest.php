@@ -50,6 +50,17 @@ final class ChecksTest extends TestCase
         );
     }
 
+    public function test_what_is_wrong_is_said_at_its_field(): void
+    {
+        self::assertSame(['variant/7/salePrice', 'variant/7/saleUntil'], array_map(
+            static fn (Problem $problem): string => $problem->path,
+            Checks::thing(Thing::Variant, 7, [
+                'price' => 500, 'salePrice' => 501, 'saleFrom' => '2026-12-02T00:00:00Z',
+                'saleUntil' => '2026-12-01T00:00:00Z',
+            ]),
+        ));
+    }
+
     public function test_each_combination_is_one_variant(): void
     {
         $options = [1 => 10, 2 => 10, 3 => 11];
