@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Vestibra\Core\Composing;
 
 use Vestibra\Core\Catalogue\Picture;
+use Vestibra\Core\Styling\Eased;
 use Vestibra\Core\Styling\PieceState;
 use Vestibra\Core\Styling\Resolved;
 use Vestibra\Core\Styling\StyleSheet;
@@ -139,19 +140,20 @@ final class Styling
     /** A number that would be too large on narrower widths counts there as the most that they take. */
     private function ease(Node $node, Setting $setting): void
     {
-        $value = null;
+        if ($setting->property === null || ! $setting->type instanceof StyleValue) {
+            return;
+        }
+        $own = [];
         foreach (Width::cases() as $width) {
-            $own = $node->how[$width->value][$setting->name] ?? null;
-            $most = $setting->eased[$width->value] ?? null;
-            if ($own === null
-                && $most !== null
-                && $value > $most
-                && $setting->property !== null
-                && $setting->type instanceof StyleValue) {
-                $this->sheet->declare($node->id, $width, $setting->property, $setting->type->css($most));
-                $own = $most;
+            $said = $node->how[$width->value][$setting->name] ?? null;
+            $own[$width->value] = is_int($said) ? $said : null;
+        }
+        $wider = null;
+        foreach (Eased::at($own, $setting->eased) as $name => $counts) {
+            if ($own[$name] === null && $counts !== null && $counts !== $wider) {
+                $this->sheet->declare($node->id, Width::from($name), $setting->property, $setting->type->css($counts));
             }
-            $value = is_int($own) ? $own : $value;
+            $wider = $counts;
         }
     }
 

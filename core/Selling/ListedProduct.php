@@ -9,7 +9,7 @@ use DateTimeImmutable;
 /**
  * What the orders of lists look at, of one product at one moment.
  *
- * @api
+ * @internal
  */
 final readonly class ListedProduct
 {

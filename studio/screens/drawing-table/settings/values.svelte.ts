@@ -1,5 +1,5 @@
 import type { Edit, Question, Setting, TreeNode, Value, WidthName } from '../../../lib/types';
-import { styleAt, withoutStyle, type Kinds } from '../tree/tree';
+import { eased, styleAt, withoutStyle, type Kinds } from '../tree/tree';
 import { decides, editsOf, type Kept } from '../work/outbox';
 
 /** A style as it is at a width, with the width that says so; null for the house style. */
@@ -52,13 +52,12 @@ export class Values {
 
     /** What a wider width says counts on a narrower one as the most that this takes. */
     private eased(node: TreeNode, name: string, style: StyleValue): StyleValue {
-        const width = this.on.widthName;
         const { settings } = this.on.kinds.of(node.kind);
-        const limits = settings.find((one) => one.question === 'how' && one.name === name)?.eased;
-        const most = width === 'desktop' ? undefined : limits?.[width];
-        const over =
-            most !== undefined && style.from !== width && typeof style.value === 'number' && style.value > most;
-        return over ? { value: most, from: style.from } : style;
+        return eased(
+            style,
+            this.on.widthName,
+            settings.find((one) => one.question === 'how' && one.name === name)?.eased,
+        );
     }
 
     /** One's own value: on its way, or one that somebody else has set differently, until it is decided. */

@@ -149,6 +149,17 @@ export function styleAt(node: TreeNode, name: string, width: WidthName): { value
     return { value: null, from: null };
 }
 
+/** What a wider width says counts on a narrower one as the most that this takes; as `Core\\Styling\\Eased` has it. */
+export function eased<Style extends { value: Value; from: WidthName | null }>(
+    style: Style,
+    width: WidthName,
+    most: Partial<Record<WidthName, number>> | undefined,
+): Style {
+    const limit = width === 'desktop' ? undefined : most?.[width];
+    const over = limit !== undefined && style.from !== width && typeof style.value === 'number' && style.value > limit;
+    return over ? { ...style, value: limit } : style;
+}
+
 /** The node as it would be without one style of its own. */
 export function withoutStyle(node: TreeNode, name: string, width: WidthName): TreeNode {
     return {

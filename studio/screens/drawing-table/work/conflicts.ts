@@ -37,9 +37,7 @@ export function refusalNotice(table: Undoing, error: Refused, parcel: Parcel): v
         return;
     }
     const see = () =>
-        table.draft.passedOver > 0
-            ? [{ words: 'See what was passed over', do: () => table.showPassedOver() }]
-            : [];
+        table.draft.passedOver > 0 ? [{ words: 'See what was passed over', do: () => table.showPassedOver() }] : [];
     if (typeof error.body.conflict === 'string') {
         const left = parcel.what === 'undo' ? table.draft.undo : table.draft.redo;
         const passOver = async (): Promise<void> => {
