@@ -19,6 +19,7 @@ return [
     'files' => env('FILES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/files'),
     // Printed headers and footers, kept between requests; they can be thrown away at any time.
     'around' => storage_path('framework/around'),
+    'rules' => storage_path('framework/rules'),
     'pictures' => env('PICTURES_FOLDER', env('DATA_FOLDER', storage_path('data')).'/current/pictures'),
     // The shop's database, pictures and files, in generations (app/Keeping/DataFolder.php).
     'data' => env('DATA_FOLDER', storage_path('data')),

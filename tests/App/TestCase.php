@@ -51,6 +51,8 @@ abstract class TestCase extends LaravelTestCase
             'vestibra.pictures' => self::folder('pictures'),
             'vestibra.files' => self::folder('files'),
             'vestibra.around' => self::folder('around'),
+            // Two runs beside each other let go of each other's otherwise.
+            'vestibra.rules' => self::folder('rules'),
         ]);
         $this->owner = User::query()->firstOrFail();
     }

@@ -98,7 +98,7 @@ final class VestibraProvider extends ServiceProvider
         }
         $this->app->when(LiveRules::class)
             ->needs('$folder')
-            ->give(static fn (): string => storage_path('framework/rules'));
+            ->give(static fn (): string => config()->string('vestibra.rules'));
         $this->app->when(KeptAround::class)
             ->needs('$folder')
             ->give(static fn (): string => config()->string('vestibra.around'));

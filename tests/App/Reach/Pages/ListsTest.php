@@ -329,7 +329,7 @@ final class ListsTest extends TestCase
 
     public function test_a_listing_page_asks_as_often_for_few_products_as_for_many(): void
     {
-        $counts = [];
+        $counts = $asked = [];
         foreach ([0, 3000] as $number) {
             $number === 0 || MoreProducts::fillUpTo($number);
             foreach ([
@@ -342,11 +342,12 @@ final class ListsTest extends TestCase
                 DB::enableQueryLog();
                 $this->get($address)->assertOk();
                 $counts[$address][] = count(DB::getQueryLog());
+                $asked[$address][] = implode("\n", array_column(DB::getQueryLog(), 'query'));
                 DB::disableQueryLog();
             }
         }
         foreach ($counts as $address => [$few, $many]) {
-            self::assertSame($few, $many, $address);
+            self::assertSame($few, $many, "$address\n\n".implode("\n\n", $asked[$address]));
             self::assertLessThanOrEqual($address === '/' ? 26 : 17, $many, $address);
         }
     }
