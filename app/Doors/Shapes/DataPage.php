@@ -38,9 +38,8 @@ final class DataPage
     public static function write(array $links): string
     {
         $page = "# Data\n\nTables, models and relations, drawn from the models by `php artisan vestibra:models` (a "
-            .'test '
-            ."fails when this page is not as they are).\nWhat no model can do because it is about all rows at once "
-            ."stands in query classes in folders called `Sql`.\n";
+            ."test fails when this page is not as they are).\nWhat no model can do because it is about all rows at "
+            ."once stands in query classes in folders called `Sql`.\n";
         foreach (self::ROOMS as $room => $title) {
             $page .= "\n## $title\n\n| table | model | what it is | relations |\n|---|---|---|---|\n";
             foreach (self::models($room) as $model) {

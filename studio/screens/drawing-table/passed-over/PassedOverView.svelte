@@ -18,8 +18,8 @@
     <div class="mx-auto max-w-3xl px-8 py-8">
         <h2 class="text-2xl">What undo passed over</h2>
         <p class="mt-1 text-quiet">
-            These steps of yours stayed as they are, because taking them back would have taken something from somebody
-            else. The newest stands first.
+            Undo or redo went past these steps of yours: somebody else has changed the same since, or it is not there
+            any more. The newest stands first.
         </p>
         {#if answer && answer.steps.length === 0}
             <p class="mt-4" role="status">Nothing is left here.</p>
