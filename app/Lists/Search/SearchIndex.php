@@ -12,6 +12,7 @@ use Vestibra\App\Lists\Search\Sql\FoundProducts;
 use Vestibra\App\Lists\Search\Sql\HitsSql;
 use Vestibra\Core\Selling\Search\Nearest;
 use Vestibra\Core\Selling\Search\Query;
+use Vestibra\Core\Selling\Search\Ranking;
 use Vestibra\Core\Selling\Search\SearchField;
 use Vestibra\Core\Selling\Search\Synonyms;
 use Vestibra\Core\Selling\Search\Wanted;
@@ -21,11 +22,7 @@ use Vestibra\Core\Selling\Search\Wanted;
  * or as what means the same. Where nothing has a word, those a small typing error away are taken in its place; where
  * nothing is near either, it is left out.
  *
- * The order: products whose code is just what was typed; whose title has all of it as whole words; whose title has it
- * all; whose title and brand together have it all; the rest. Among those alike, what can be had comes before what is
- * sold out, and then the greater BM25 over the weighted fields (Robertson and Zaragoza 2009, "The Probabilistic
- * Relevance Framework: BM25 and Beyond", k1 = 1.2 and b = 0.75, as SQLite's FTS5 computes it:
- * sqlite.org/fts5.html#the_bm25_function).
+ * The order is that of the core's `Ranking`; how well something fits, SQLite says (sqlite.org/fts5.html, bm25).
  */
 final class SearchIndex
 {
@@ -54,12 +51,10 @@ final class SearchIndex
     public function first(Query $query, int $most): array
     {
         $wanted = (new Synonyms(array_values(SearchSettings::synonyms())))->wanted($query->words);
-        $weights = SearchSettings::weights();
-        $anywhere = HitsSql::anywhere($wanted, $weights);
-        foreach ($weights[SearchField::Title->value] > 0
-            ? ['{title} : ('.HitsSql::expression($wanted, true).')', $anywhere]
-            : [$anywhere] as $match) {
-            $ids = array_column(FoundProducts::first(self::SOME, $match, $most), 'id');
+        $ranking = new Ranking($query, $wanted, SearchSettings::weights());
+        foreach ([$ranking->fields(SearchField::Title), $ranking->fields()] as $fields) {
+            $ids =
+                array_column(FoundProducts::first(self::SOME, HitsSql::in($fields, $wanted), $most), 'id');
             if (count($ids) === $most) {
                 return $ids;
             }
@@ -119,7 +114,7 @@ final class SearchIndex
         FoundProducts::letGo($table);
         FoundProducts::make($table);
         if ($wanted !== []) {
-            $found = HitsSql::of($query, $wanted, $weights);
+            $found = HitsSql::of(new Ranking($query, $wanted, $weights));
             FoundProducts::fill($table, $found->text, $found->bindings);
         }
         $total = (int) FoundProducts::count($table);

@@ -7,6 +7,7 @@ namespace Vestibra\App\Work\Saving;
 use Vestibra\App\Ground\Counted;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Merge;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Catalogue\Changing\ThingFields;
 
@@ -86,8 +87,8 @@ final readonly class EntryWords
     {
         $said = [];
         foreach ($entry->changes as $change) {
-            $after = Merging::ids($change->after['mergedFrom'] ?? []);
-            $before = Merging::ids($change->before['mergedFrom'] ?? []);
+            $after = Merge::ids($change->after['mergedFrom'] ?? []);
+            $before = Merge::ids($change->before['mergedFrom'] ?? []);
             foreach ($entry->changes as $other) {
                 if ($other->thing === $change->thing
                     && ! $change->isMade()

@@ -6,80 +6,67 @@ namespace Vestibra\App\Work\Saving;
 
 use Vestibra\App\Records\Models\Catalogue\Category;
 use Vestibra\App\Records\Models\Catalogue\Link;
+use Vestibra\App\Records\Models\Catalogue\OptionValue;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Stored\StoredThings;
-use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
-use Vestibra\Core\Catalogue\Changing\Change;
+use Vestibra\App\Work\Saving\Sql\OptionRows;
 use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Merge;
+use Vestibra\Core\Catalogue\Changing\MergedAround;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Problem;
 
-/**
- * Makes one thing of two of a kind: what stood in the one stands in the other, rules and old addresses of the one mean
- * the other.
- */
+/** Reads what stands around two things that are to become one. */
 final readonly class Merging
 {
-    public const THINGS = [
-        Thing::Category, Thing::Collection, Thing::Brand, Thing::Tag, Thing::Option, Thing::OptionValue,
-    ];
-
-    /** Products that change with it. */
-    private const MOST = 10_000;
-
-    public function __construct(
-        private StoredThings $things,
-        private MergingOptions $options,
-    ) {
+    public function __construct(private StoredThings $things)
+    {
     }
 
     /** @return Entry|Problem what merging them changes */
     public function entry(Thing $thing, int $from, int $into): Entry|Problem
     {
-        if ($from === $into) {
-            return CatalogueProblem::MergeIntoItself->at("$thing->value/$from", ['thing' => $thing->one()]);
+        $merge = Merge::of(
+            $thing,
+            $from,
+            $into,
+            in_array($thing, Merge::THINGS, true) ? $this->things->read($thing, [$from, $into]) : [],
+            $thing === Thing::Category ? self::above($into) : [],
+        );
+        if ($merge instanceof Problem) {
+            return $merge;
         }
-        $both = in_array($thing, self::THINGS, true) ? $this->things->read($thing, [$from, $into]) : [];
-        if (count($both) < 2) {
-            return CatalogueProblem::Gone->at("$thing->value/$from", ['thing' => $thing->one()]);
-        }
+        $same = $thing === Thing::Option ? self::same($from, $into) : [];
         $products = self::productsOf($thing, $from);
-        $count = count($products) + $this->options->count($thing, $from, $into);
-        if ($count > self::MOST) {
-            return CatalogueProblem::TooMuchToMerge->at('', ['count' => $count, 'most' => self::MOST]);
-        }
-        $changed = match ($thing) {
-            Thing::Category => $this->category($from, $into),
-            Thing::Collection => self::collection($both[$from], $both[$into], $into),
-            Thing::Option => ['others' => $this->options->option($from, $into)],
-            Thing::OptionValue => $both[$from]['option'] === $both[$into]['option']
-                ? ['others' => $this->options->variants([$from => $into])]
-                : CatalogueProblem::MergeOtherOption->at("$thing->value/$from"),
-            default => [],
+        $variants = self::variantsOf($thing === Thing::OptionValue ? [$from] : array_keys($same));
+        [$beneath, $last] = match ($thing) {
+            Thing::Category => self::beneath(Category::class, 'parent_id', $from, $into),
+            Thing::Option => self::beneath(OptionValue::class, 'option_id', $from, $into),
+            default => [[], 0],
         };
-        if ($changed instanceof Problem) {
-            return $changed;
-        }
-        $own = ['mergedFrom' => self::mergedFrom($both, $from, $into)] + ($changed['own'] ?? []);
 
-        return new Entry([
-            ...$this->products($thing, $products, $from, $into),
-            ...$changed['others'] ?? [],
-            new Change($thing, $into, array_intersect_key($both[$into], $own), $own),
-            new Change($thing, $from, $both[$from], null),
-        ]);
+        return Merge::tooMuch(count($products) + count($variants)) ?? $merge->entry(new MergedAround(
+            $this->read(Thing::Product, $products),
+            $this->read(Thing::Variant, $variants),
+            $beneath,
+            $last,
+            $same,
+            $this->things->read(Thing::OptionValue, [...array_keys($same), ...array_values($same)]),
+        ));
     }
 
     /**
-     * @param  array<int, array<string, mixed>>  $both
-     * @return list<int> all that the one stands for from now on
+     * @param  list<int>  $ids
+     * @return array<int, array<string, mixed>>
      */
-    public static function mergedFrom(array $both, int $from, int $into): array
+    private function read(Thing $thing, array $ids): array
     {
-        return self::together(
-            self::ids($both[$into]['mergedFrom'] ?? []),
-            [$from, ...self::ids($both[$from]['mergedFrom'] ?? [])],
-        );
+        $read = [];
+        foreach (array_chunk($ids, 500) as $some) {
+            $read += $this->things->read($thing, $some);
+        }
+
+        return $read;
     }
 
     /** @return list<int> */
@@ -96,94 +83,58 @@ final readonly class Merging
     }
 
     /**
-     * @param  list<int>  $products
-     * @return list<Change>
+     * @param  list<int>  $values
+     * @return list<int>
      */
-    private function products(Thing $thing, array $products, int $from, int $into): array
+    private static function variantsOf(array $values): array
     {
-        $changes = [];
-        foreach (array_chunk($products, 500) as $some) {
-            foreach ($this->things->read(Thing::Product, $some) as $id => $stands) {
-                $after = match ($thing) {
-                    Thing::Brand => ['brand' => $into],
-                    Thing::Tag => ['tags' => self::replaced(self::ids($stands['tags']), $from, $into)],
-                    default => ['categories' => self::replaced(self::ids($stands['categories']), $from, $into)]
-                        + ($stands['mainCategory'] === $from ? ['mainCategory' => $into] : []),
-                };
-                $changes[] = new Change(Thing::Product, $id, array_intersect_key($stands, $after), $after);
-            }
-        }
-
-        return $changes;
-    }
-
-    /** @return array{others: list<Change>}|Problem */
-    private function category(int $from, int $into): array|Problem
-    {
-        for ($above =
-            Category::query()->toBase()->where('id', $into)->value('parent_id'); $above !== null; $above =
-                Category::query()->toBase()->where('id', $above)->value('parent_id')) {
-            if ((int) $above === $from) {
-                return CatalogueProblem::MergeBeneath->at("category/$from");
-            }
-        }
-        $place = (int) Category::query()->toBase()->where('parent_id', $into)->max('position');
-        $others = [];
-        foreach (Category::query()->toBase()->where('parent_id', $from)->orderBy('position')->orderBy('id')->get(
-            ['id', 'position'],
-        ) as $row) {
-            $others[] = new Change(
-                Thing::Category,
-                (int) $row->id,
-                ['parent' => $from, 'position' => (int) $row->position],
-                ['parent' => $into, 'position' => ++$place],
-            );
-        }
-
-        return ['others' => $others];
-    }
-
-    /**
-     * @param  array<string, mixed>  $from
-     * @param  array<string, mixed>  $into
-     * @return array{own: array<string, mixed>}|Problem
-     */
-    private static function collection(array $from, array $into, int $id): array|Problem
-    {
-        if ($from['rule'] !== null || $into['rule'] !== null) {
-            return CatalogueProblem::MergeByRule->at("collection/$id");
-        }
-
-        return ['own' => ['products' => array_values(
-            array_unique([...self::ids($into['products']), ...self::ids($from['products'])]),
-        )]];
+        return $values === [] ? [] : array_values(array_map(
+            intval(...),
+            Link::in('variant_values')->toBase()->whereIntegerInRaw('option_value_id', $values)
+                ->distinct()
+                ->pluck('variant_id')
+                ->all(),
+        ));
     }
 
     /** @return list<int> */
-    public static function ids(mixed $list): array
+    private static function above(int $category): array
     {
-        return array_values(array_filter(is_array($list) ? $list : [], is_int(...)));
+        $above = [];
+        while (($parent = Category::query()->toBase()->where('id', $category)->value('parent_id')) !== null) {
+            $above[] = $category = (int) $parent;
+        }
+
+        return $above;
     }
 
     /**
-     * @param  list<int>  $ids
-     * @return list<int>
+     * @param  class-string<Category|OptionValue>  $model
+     * @return array{array<int, int>, int} what lies in the one, in order, with its place; and the last place in the
+     *     other
      */
-    public static function replaced(array $ids, int $from, int $into): array
+    private static function beneath(string $model, string $holder, int $from, int $into): array
     {
-        return self::together(array_values(array_diff($ids, [$from])), [$into]);
+        $places = $model::query()->toBase()->where($holder, $from)
+            ->orderBy('position')
+            ->orderBy('id')
+            ->pluck('position', 'id')
+            ->all();
+
+        return [
+            array_map(intval(...), $places),
+            (int) $model::query()->toBase()->where($holder, $into)->max('position'),
+        ];
     }
 
-    /**
-     * @param  list<int>  $one
-     * @param  list<int>  $other
-     * @return list<int> the smallest first
-     */
-    private static function together(array $one, array $other): array
+    /** @return array<int, int> values of the one option => those of the same name of the other */
+    private static function same(int $from, int $into): array
     {
-        $both = array_unique([...$one, ...$other]);
-        sort($both);
+        $same = [];
+        foreach (OptionRows::alike($from, $into) as $row) {
+            $same[(int) $row->one] = (int) $row->other;
+        }
 
-        return $both;
+        return $same;
     }
 }

@@ -10,6 +10,7 @@ use Vestibra\App\Work\Saving\Sql\OptionRows;
 use Vestibra\Core\Catalogue\Changing\CatalogueProblem;
 use Vestibra\Core\Catalogue\Changing\Change;
 use Vestibra\Core\Catalogue\Changing\Entry;
+use Vestibra\Core\Catalogue\Changing\Merge;
 use Vestibra\Core\Catalogue\Changing\Thing;
 use Vestibra\Core\Problem;
 
@@ -99,7 +100,7 @@ final readonly class ValuesInUse
         foreach ($entry->changes as $change) {
             if ($change->thing === Thing::Variant && isset($held[$change->id]) && ($change->isDeleted()
                 || isset($change->after['values']))) {
-                $has = Merging::ids($change->after['values'] ?? []);
+                $has = Merge::ids($change->after['values'] ?? []);
                 $of += self::optionsOf(array_values(array_diff($has, array_keys($of))));
                 $held[$change->id] = array_intersect_key($of, array_flip($has));
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Vestibra\Core\Selling\Search;
 
+use Vestibra\Core\Catalogue\Folding;
+
 /**
  * One thing that is looked for: a word, or several that mean one, and what may stand in its place.
  *
@@ -27,5 +29,11 @@ final readonly class Wanted
     public function near(array $near): self
     {
         return new self($this->words, $this->same, $near);
+    }
+
+    /** @return list<list<string>> any of these is enough, each words in a row */
+    public function any(): array
+    {
+        return array_map(Folding::words(...), [$this->words, ...$this->same, ...$this->near]);
     }
 }

@@ -6,39 +6,25 @@ namespace Vestibra\App\Lists\Search\Sql;
 
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Records\Catalogue\Sql\SellingSql;
-use Vestibra\Core\Selling\Search\Query;
+use Vestibra\Core\Selling\Search\HitStep;
+use Vestibra\Core\Selling\Search\Ranking;
 use Vestibra\Core\Selling\Search\SearchField;
 use Vestibra\Core\Selling\Search\Wanted;
 
 /**
- * What a search finds, in order: codes, then whole words of the title, then beginnings, then brands, then the rest by
- * how well it fits. Where very much is found, only the best are weighed. It reads the index of words, in step with how
- * much is found.
+ * What a search finds, in the order of the core's `Ranking`. It reads the index of words, in step with how much is
+ * found.
  */
 final class HitsSql
 {
-    /** Of more than these BM25 says nothing: such words are everywhere. */
-    private const MANY = 5_000;
-
-    private const SHORTEST_CODE = 3;
-
-    /** Of very many, these are put in order to the end: of the best, those that came last. */
-    private const BEST = 3_000;
-
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  array<string, int>  $weights
-     * @return Sql the ids of what is found, the best first
-     */
-    public static function of(Query $query, array $wanted, array $weights): Sql
+    /** @return Sql the ids of what is found, the best first */
+    public static function of(Ranking $ranking): Sql
     {
-        $columns = array_diff_key($weights, [SearchField::Codes->value => true]);
-        $anywhere = self::anywhere($wanted, $weights);
-        $many = (int) FoundProducts::matches($anywhere) > self::MANY;
-        $code = str_replace(' ', '-', $query->folded());
-        $begins = $weights[SearchField::Codes->value] > 0 && mb_strlen($code) >= self::SHORTEST_CODE;
-        $tier = 'case when h.id in (select id from codes) then 0 when h.id in (select id from whole) then 1 when h.id '
-            .'in (select id from title) then 2 when h.id in (select id from named) then 3 else 4 end';
+        $weights = array_diff_key($ranking->weights, [SearchField::Codes->value => true]);
+        $anywhere = self::in($ranking->fields(), $ranking->wanted);
+        $many = (int) FoundProducts::matches($anywhere) > $ranking->weighed;
+        $begins = $ranking->findsBeginningsOfCodes();
+        $title = $ranking->fields(SearchField::Title);
         $soldOut = 'not '.SellingSql::PRODUCT_IN_STOCK;
 
         return new Sql(
@@ -48,49 +34,63 @@ final class HitsSql
             .' title as materialized (select rowid as id from product_words where product_words match ?),'
             .' named as materialized (select rowid as id from product_words where product_words match ?),'
             .' words as materialized (select rowid as id, '
-            .($many ? '0' : 'bm25(product_words, '.implode(', ', $columns).')')
+            .($many ? '0' : 'bm25(product_words, '.implode(', ', $weights).')')
             .' as score from product_words where product_words match ?),'
             .' all_hits as materialized (select id, min(score) as score from (select id, score from words union all '
             .'select product_id, 0 from variants where lower(sku) >= ? and lower(sku) < ? and +published = 1'
             .' union all select id, 0 from codes) group by id),'
-            ." hits as materialized (select h.id, h.score, $tier as tier from all_hits h),"
-            .' best as materialized (select id from hits order by tier, id desc limit '.self::BEST.')'
-            .' select h.id from hits h join products p on p.id = h.id where p.published = 1 order by '
+            .' hits as materialized (select h.id, h.score, '.self::step().' as step from all_hits h join '
+            .'products p on p.id = h.id where p.published = 1),'
+            ." best as materialized (select id from hits order by step, id desc limit $ranking->best)"
+            .' select p.id from hits p order by '
             .(
                 $many
-                    ? "h.id not in (select id from best), h.tier, h.id in (select id from best) and $soldOut, h.id desc"
-                    : "h.tier, $soldOut, h.score, h.id"
+                    ? "p.id not in (select id from best), p.step, p.id in (select id from best) and $soldOut, p.id desc"
+                    : "p.step, $soldOut, p.score, p.id"
             ),
             [
-                $code,
-                $query->folded(),
-                '{title} : ('.self::expression($wanted, false).')',
-                '{title} : ('.self::expression($wanted, true).')',
-                '{title brand} : ('.self::expression($wanted, true).')',
+                $ranking->code(),
+                $ranking->query->folded(),
+                self::in($title, $ranking->wanted, false),
+                self::in($title, $ranking->wanted),
+                self::in($ranking->fields(SearchField::Title, SearchField::Brand), $ranking->wanted),
                 $anywhere,
-                $begins ? $code : "\u{10FFFF}",
-                $begins ? $code."\u{10FFFF}" : '',
+                $begins ? $ranking->code() : "\u{10FFFF}",
+                $begins ? $ranking->code()."\u{10FFFF}" : '',
             ],
         );
     }
 
-    /**
-     * @param  list<Wanted>  $wanted
-     * @param  array<string, int>  $weights
-     * @return string what matches in a field that counts; without such a field there is nothing to look in
-     */
-    public static function anywhere(array $wanted, array $weights): string
+    private static function step(): string
     {
-        $fields = implode(' ', array_keys(array_filter(array_diff_key($weights, [SearchField::Codes->value => true]))));
+        $when = '';
+        foreach ([
+            [HitStep::Code, 'codes'], [HitStep::WholeTitle, 'whole'], [HitStep::Title, 'title'],
+            [HitStep::Named, 'named'],
+        ] as [$step, $those]) {
+            $when .= " when h.id in (select id from $those) then $step->value";
+        }
 
-        return $fields === '' ? '""' : "{{$fields}} : (".self::expression($wanted, true).')';
+        return "case$when else ".HitStep::Anywhere->value.' end';
+    }
+
+    /**
+     * @param  list<string>  $fields
+     * @param  list<Wanted>  $wanted
+     * @param  bool  $beginnings  whether the beginning of a word is enough
+     * @return string what matches in some fields; without any there is nothing to look in
+     */
+    public static function in(array $fields, array $wanted, bool $beginnings = true): string
+    {
+        return $fields === []
+            ? '""'
+            : '{'.implode(' ', $fields).'} : ('.self::expression($wanted, $beginnings).')';
     }
 
     /**
      * @param  list<Wanted>  $wanted
-     * @param  bool  $beginnings  whether the beginning of a word is enough
      */
-    public static function expression(array $wanted, bool $beginnings): string
+    private static function expression(array $wanted, bool $beginnings): string
     {
         $star = $beginnings ? ' *' : '';
 
