@@ -13,12 +13,12 @@ use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Bench\Opponents\NarrowedByHand;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Core\Selling\Filters\Choices;
 use Vestibra\Core\Selling\Filters\Filter;
 use Vestibra\Core\Selling\Filters\Packed\PackedNarrowing;
@@ -255,7 +255,7 @@ final class FiltersBench
             'edit' => 'reach',
             'reach' => ['format' => 2, 'show' => [[]], 'keepOff' => [], 'season' => [], 'goesFirst' => true],
         ]]);
-        app(Releases::class)->make(Changes::of(TemplateChange::publish($template->refresh())), $owner, 'Measured');
+        app(Releases::class)->make(Changes::of(TemplateDeed::publish($template->refresh())), $owner, 'Measured');
 
         return '/all';
     }

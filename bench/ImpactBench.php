@@ -8,10 +8,10 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Models\Template;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\Bench\Opponents\ImpactByHand;
+use Vestibra\Core\Releases\Changes;
 
 /** One publish that moves about a tenth of the products, with 20 live templates, 60 clauses, 3 seasons and 200 pins. */
 final class ImpactBench
@@ -25,7 +25,7 @@ final class ImpactBench
         try {
             $chance = new Chance($seed);
             $templates = $this->templates($chance);
-            $changes = Changes::of(TemplateChange::publish(Template::query()->findOrFail($templates['new'])));
+            $changes = Changes::of(TemplateDeed::publish(Template::query()->findOrFail($templates['new'])));
             $impact = app(Impact::class);
             $hand = new ImpactByHand($templates['live'], $templates['newReach'], app(ShopClock::class)->now());
             $summary = $impact->of($changes);

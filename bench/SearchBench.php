@@ -12,11 +12,11 @@ use RuntimeException;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Core\Selling\Search\Query;
 
 /**
@@ -123,7 +123,7 @@ final class SearchBench
             'edit' => 'reach',
             'reach' => ['format' => 2, 'show' => [[]], 'keepOff' => [], 'season' => [], 'goesFirst' => true],
         ]]);
-        app(Releases::class)->make(Changes::of(TemplateChange::publish($template->refresh())), $owner, 'Measured');
+        app(Releases::class)->make(Changes::of(TemplateDeed::publish($template->refresh())), $owner, 'Measured');
     }
 
     private function get(string $address): void

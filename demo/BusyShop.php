@@ -12,14 +12,14 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\PinsChange;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\PinsDeed;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Starts\Starts;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Pages\PageKinds;
+use Vestibra\Core\Releases\Changes;
 
 /**
  * A shop in which much is laid out, to measure what its screens take: so many live templates for product pages with so
@@ -69,7 +69,7 @@ final readonly class BusyShop
             }
         }
         $this->releases
-            ->make(Changes::of(...array_map(TemplateChange::publish(...), $made)), $owner, 'Much is laid out');
+            ->make(Changes::of(...array_map(TemplateDeed::publish(...), $made)), $owner, 'Much is laid out');
         $this->pin($owner, $made);
     }
 
@@ -103,7 +103,7 @@ final readonly class BusyShop
             $pins[PageKind::Product->value.'/'.$this->chance->getInt(1, $last)] =
                 $made[$this->chance->getInt(0, 3)]->id;
         }
-        $this->releases->make(Changes::of(PinsChange::to($pins)), $owner, 'Pages of their own');
+        $this->releases->make(Changes::of(PinsDeed::to($pins)), $owner, 'Pages of their own');
     }
 
     /** @return list<array<string, mixed>> */

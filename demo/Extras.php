@@ -10,7 +10,7 @@ use Vestibra\App\Ground\Files\FileUse;
 use Vestibra\App\Records\Catalogue\FactBook;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
-use Vestibra\App\Work\Releases\Changes\OwnContent;
+use Vestibra\App\Work\Releases\Making\OwnContent;
 use Vestibra\App\Work\Templates\KeptParts;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Catalogue\Fact;

@@ -11,12 +11,12 @@ use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\CardBook;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Core\Selling\Search\Query;
 
 /** The demo shop's own templates: what rules do, one draft that has moved on, and one campaign that waits. */
@@ -133,7 +133,7 @@ final readonly class Showcase
             first: true,
         );
         $due = new DateTimeImmutable('+'.self::DAYS_TO_THE_CAMPAIGN.' days 08:00');
-        $this->releases->wait(Changes::of(TemplateChange::publish($winter)), $owner, 'Winter letters begins', $due);
+        $this->releases->wait(Changes::of(TemplateDeed::publish($winter)), $owner, 'Winter letters begins', $due);
     }
 
     /** The first page in the shop's own words. */
@@ -247,7 +247,7 @@ final readonly class Showcase
     private function published(User $owner, string $note, Template ...$templates): void
     {
         $this->releases
-            ->make(Changes::of(...array_map(TemplateChange::publish(...), array_values($templates))), $owner, $note);
+            ->make(Changes::of(...array_map(TemplateDeed::publish(...), array_values($templates))), $owner, $note);
         array_map(static fn (Template $template): Template => $template->refresh(), $templates);
     }
 

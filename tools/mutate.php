@@ -190,10 +190,10 @@ final class Faults
 /** Which tests run through which line. */
 final readonly class Coverage
 {
-    private const OF_CORE = 300;
+    private const OF_CORE = 200;
 
     /** Of the application's tests, only so many are tried: those that run through the fewest lines. */
-    private const OF_THE_APPLICATION = 150;
+    private const OF_THE_APPLICATION = 60;
 
     /**
      * @param  array<string, array<int, list<string>>>  $lines  by file and line: tests
@@ -260,7 +260,7 @@ final readonly class Coverage
 /** Tries faults, two at a time. */
 final class Trial
 {
-    private const PATIENCE = 180;
+    private const PATIENCE = 240;
 
     public static function start(string $root, Fault $fault, array $tests): array
     {

@@ -41,7 +41,8 @@ final class FloorsTest extends Plain
             'Reach/Kinds',
         ],
         'Reach/Trees' => [
-            'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Reach/Rules',
+            'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Models', 'Records/Models/Catalogue',
+            'Reach/Rules',
         ],
         'Reach/Pages' => [
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
@@ -58,8 +59,9 @@ final class FloorsTest extends Plain
         'Shop/Found' => ['Ground', 'Records/Settings', 'Records/Models/Catalogue', 'Reach/Kinds', 'Reach/Pages'],
         'Shop/News' => ['Ground', 'Records/Models/Shop', 'Records/Settings'],
         'PagesOut' => [
-            'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Shop',
+            'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models',
+            'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
+            'Reach/Pages', 'Words', 'Shop',
         ],
         'PagesOut/Walking' => ['Ground', 'Records/Models', 'Reach/Rules', 'Words'],
         'PagesOut/Whole' => [
@@ -73,25 +75,25 @@ final class FloorsTest extends Plain
         'Work/Why' => ['Ground', 'Records/Settings', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Words'],
         'Work/Sheets' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Words',
-            'Work/Saving',
+            'Records/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees',
+            'Words', 'Work/Saving',
         ],
         'Work/Starts' => ['Records/Settings'],
         'Work/Drafting' => [
             'Ground', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue', 'Reach/Trees', 'Words',
             'PagesOut',
         ],
-        'Work/Releases/Changes' => [
+        'Work/Releases/Making' => [
             'Ground/Problems', 'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models',
             'Records/Models/Catalogue', 'Reach/Rules', 'Reach/Trees', 'Style',
         ],
         'Work/Releases' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Reach/Kinds', 'Reach/Rules',
-            'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Changes',
+            'Reach/Trees', 'PagesOut', 'Work/Saving', 'Work/Releases/Making',
         ],
         'Work/Templates' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Lists/Search',
-            'Reach/Trees', 'Reach/Pages', 'Work/Starts', 'Work/Releases/Changes',
+            'Reach/Trees', 'Reach/Pages', 'Work/Starts',
         ],
         'Work/InAndOut/Folder' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Models/Shop', 'Records/Models',
@@ -104,8 +106,8 @@ final class FloorsTest extends Plain
         ],
         'Work/Fitting' => ['Ground', 'Records/Models', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'PagesOut'],
         'Work/Today' => [
-            'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Lists/Search',
-            'Reach/Kinds', 'Reach/Rules', 'Reach/Pages', 'Words', 'Shop', 'Work/Releases/Changes',
+            'Ground/Models', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
+            'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Pages', 'Words', 'Shop', 'Work/Releases/Making',
         ],
         'Work/Doctor' => [
             'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',
@@ -113,14 +115,14 @@ final class FloorsTest extends Plain
         ],
         'Doors/Requests' => ['Records/Models'],
         'Doors/Shop' => [
-            'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
-            'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Style',
-            'Shop', 'Shop/Found', 'Shop/News', 'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Templates',
-            'Doors/Requests',
+            'Ground/Models', 'Ground', 'Ground/Files', 'Records/Settings', 'Records/Models',
+            'Records/Models/Catalogue', 'Records/Stored', 'Lists/Search', 'Reach/Kinds', 'Reach/Rules',
+            'Reach/Trees', 'Reach/Pages', 'Style', 'Shop', 'Shop/Found', 'Shop/News', 'PagesOut', 'PagesOut/Walking',
+            'PagesOut/Whole', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Answers' => [
             'Ground', 'Records/Models', 'Records/Catalogue', 'Records/Stored', 'Reach/Kinds', 'Reach/Rules',
-            'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Drafting', 'Work/Releases/Changes',
+            'Reach/Trees', 'Words', 'PagesOut', 'Work/Saving', 'Work/Drafting', 'Work/Releases/Making',
             'Work/Releases', 'Work/Templates', 'Doors/Requests',
         ],
         'Doors/Studio/Catalogue' => [
@@ -137,12 +139,12 @@ final class FloorsTest extends Plain
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue',
             'Records/Catalogue', 'Reach/Kinds', 'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style',
             'PagesOut', 'PagesOut/Walking', 'PagesOut/Whole', 'Work/Why', 'Work/Starts', 'Work/Drafting',
-            'Work/Releases/Changes', 'Work/Releases', 'Work/Templates', 'Work/Fitting', 'Doors/Requests',
+            'Work/Releases/Making', 'Work/Releases', 'Work/Templates', 'Work/Fitting', 'Doors/Requests',
             'Doors/Studio/Answers',
         ],
         'Doors/Studio/Releases' => [
             'Ground/Problems', 'Ground', 'Records/Settings', 'Records/Models', 'Words', 'Style',
-            'Work/Releases/Changes', 'Work/Releases', 'Doors/Requests', 'Doors/Studio/Answers',
+            'Work/Releases/Making', 'Work/Releases', 'Doors/Requests', 'Doors/Studio/Answers',
         ],
         'Doors/Studio' => [
             'Ground/Problems', 'Ground', 'Records/Models', 'Records/Accounts', 'Words', 'PagesOut/Walking',
@@ -156,7 +158,7 @@ final class FloorsTest extends Plain
         'Doors/Console' => [
             'Ground/Problems', 'Ground/Models', 'Ground', 'Ground/Files', 'Ground/Backups', 'Records/Settings',
             'Records/Models', 'Records/Models/Catalogue', 'Records/Accounts', 'Lists/Filters', 'Reach/Kinds',
-            'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases/Changes', 'Work/Releases',
+            'Reach/Rules', 'Reach/Trees', 'Words', 'PagesOut', 'Work/Why', 'Work/Releases/Making', 'Work/Releases',
             'Work/Templates', 'Work/InAndOut/Folder', 'Work/InAndOut/Linked', 'Work/Doctor', 'Doors/Studio/Answers',
             'Doors/Shapes',
         ],
@@ -164,8 +166,8 @@ final class FloorsTest extends Plain
             'Ground', 'Ground/Database', 'Ground/Files', 'Ground/Pictures', 'Records/Settings', 'Records/Models',
             'Records/Models/Catalogue', 'Records/Catalogue', 'Lists/Filters', 'Lists/Search', 'Reach/Kinds',
             'Reach/Rules', 'Reach/Trees', 'Reach/Pages', 'Words', 'Style', 'Shop', 'PagesOut', 'PagesOut/Walking',
-            'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/Fitting', 'Doors/Requests',
-            'Doors/Shop',
+            'Work/Saving', 'Work/Releases', 'Work/Templates', 'Work/InAndOut/Folder', 'Work/Fitting',
+            'Doors/Requests', 'Doors/Shop',
         ],
     ];
 

@@ -14,12 +14,12 @@ use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\Fallbacks;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Demo\Larkfold;
 
 /** The application over HTTP on a database of its own: Larkfold, made once and copied for every test. */
@@ -97,7 +97,7 @@ abstract class TestCase extends LaravelTestCase
     {
         $done = $this->app
             ->make(Releases::class)
-            ->make(Changes::of(TemplateChange::publish($template)), $this->owner, '');
+            ->make(Changes::of(TemplateDeed::publish($template)), $this->owner, '');
         self::assertIsObject($done, 'The template was not published.');
         $template->refresh();
     }

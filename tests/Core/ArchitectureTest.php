@@ -25,6 +25,7 @@ final class ArchitectureTest extends TestCase
         'Selling' => ['Catalogue', 'Pages'],
         'Reach' => ['Catalogue', 'Pages'],
         'Templates' => ['Catalogue', 'Messages', 'Pages', 'Reach', 'Styling'],
+        'Releases' => ['Pages', 'Reach', 'Templates'],
         'Formats' => ['Catalogue', 'Messages', 'Pages', 'Reach', 'Styling', 'Templates'],
         'Composing' => ['Catalogue', 'Messages', 'Pages', 'Reach', 'Styling', 'Templates', 'Selling'],
         'Fitting' => ['Catalogue', 'Messages', 'Pages', 'Reach', 'Styling', 'Templates', 'Selling', 'Composing'],

@@ -10,7 +10,7 @@ use Vestibra\App\Doors\Studio\Answers\ReleaseRow;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Releases\Releases;
 
 final class ReleaseCommand extends Command
@@ -40,7 +40,7 @@ final class ReleaseCommand extends Command
             return $this->json($row->all($latest));
         }
         foreach ($latest as $release) {
-            $words = Changes::in($release)->words();
+            $words = Deeds::words($release->change_set);
             $this->line("$release->id  {$release->at->toDateTimeString()}  $release->state  $words"
                 .($release->note === '' ? '' : " · $release->note"));
         }

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
+use Vestibra\Core\Releases\Changes;
 
 /**
  * One change to what customers see: done, waiting for its time, called off, or failed when its time came.
@@ -18,7 +19,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon $at
  * @property Carbon|null $due_at
  * @property string $note
- * @property list<array<string, mixed>> $change_set
+ * @property Changes $change_set
  * @property array<string, mixed> $impact
  * @property string|null $trouble  why it failed, as the code of a problem
  * @property int|null $brings_back_id
@@ -59,9 +60,18 @@ final class Release extends Model
         );
     }
 
+    /** @return Attribute<Changes, Changes> */
+    protected function changeSet(): Attribute
+    {
+        return Attribute::make(
+            get: static fn (mixed $stored): Changes => Changes::stored((array) json_decode((string) $stored, true)),
+            set: static fn (Changes $changes): string => json_encode($changes->toArray(), JSON_THROW_ON_ERROR),
+        );
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['change_set' => 'array', 'at' => 'datetime', 'due_at' => 'datetime'];
+        return ['at' => 'datetime', 'due_at' => 'datetime'];
     }
 }

@@ -14,14 +14,17 @@ use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Rules\TemplateNames;
 use Vestibra\App\Records\Models\Template;
-use Vestibra\App\Work\Releases\Changes\AskedByChanges;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Records\Settings\PageAddresses;
+use Vestibra\App\Work\Releases\Making\AskedByChanges;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Releases\Sql\ImpactRows;
 use Vestibra\Core\Catalogue\Folding;
 use Vestibra\Core\Pages\PageKind;
 use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\WhatIf;
+use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\PageOutcome;
+use Vestibra\Core\Releases\TemplateChange;
 
 /**
  * What changes would do to the shop at an instant: which pages move from which template to which, and which keep
@@ -48,7 +51,6 @@ final readonly class Impact
         private KindRulesReader $contests,
         private ShopClock $clock,
         private AskedByChanges $shop,
-        private NewLooksReader $looks,
     ) {
     }
 
@@ -57,13 +59,15 @@ final readonly class Impact
     {
         $at ??= $this->clock->now();
         $moves = $look = $kinds = [];
-        foreach ($changes->kinds($this->shop) as $kind) {
+        foreach (Deeds::kinds($changes, $this->shop) as $kind) {
             $both = $this->both($kind, $changes, $at);
-            $groups = $this->groups($both, 'before_id <> after_id or '.$this->looks->of($changes)->sql());
+            $looks = ImpactRows::looks(Deeds::looks($changes, $this->shop));
+            $groups = $this->groups($both, "before_id <> after_id or $looks");
             $ofKind = ['pageKind' => $kind->value, 'moved' => 0, 'look' => 0];
             foreach ($groups as $group) {
-                $group['from'] === $group['to'] ? $look[] = $group : $moves[] = $group;
-                $ofKind[$group['from'] === $group['to'] ? 'look' : 'moved'] += $group['count'];
+                $isLook = PageOutcome::of($group['from'], $group['to'], true) === PageOutcome::NewLook;
+                $isLook ? $look[] = $group : $moves[] = $group;
+                $ofKind[$isLook ? 'look' : 'moved'] += $group['count'];
             }
             $shown = (int) ImpactRows::shown($both);
             $kinds[] = $ofKind + ['stays' => $shown - $ofKind['moved'] - $ofKind['look']];
@@ -90,15 +94,16 @@ final readonly class Impact
     private function turns(Changes $changes, DateTimeImmutable $after): array
     {
         $turns = [];
-        foreach ($changes->templates() as $change) {
+        foreach ($this->templates($changes) as $change) {
+            $kind = PageKind::from($change->pageKind);
             $season = $change->after === null
                 ? Season::always()
-                : $this->contests->stored($change->after['reach'], $change->kind())->season;
+                : $this->contests->stored($change->after['reach'], $kind)->season;
             foreach (['from' => $season->from, 'until' => $season->until] as $end => $instant) {
                 if ($instant === null || $instant <= $after->getTimestamp()) {
                     continue;
                 }
-                $contest = $this->contests->all($change->kind(), $changes->supposed($this->shop));
+                $contest = $this->contests->all($kind, $changes->supposed($this->shop));
                 $candidate = $contest->candidate($change->template)
                     ?? throw new LogicException('A template that goes live is no candidate.');
                 [$before, $then] = [$contest->at($instant - 1), $contest->at($instant)];
@@ -168,7 +173,7 @@ final readonly class Impact
         ?DateTimeImmutable $at = null,
     ): array {
         $kind = PageKind::tryFrom((string) Template::query()->toBase()->where('id', $from)->value('page_kind'));
-        if ($kind === null || ! in_array($kind, $changes->kinds($this->shop), true)) {
+        if ($kind === null || ! in_array($kind, Deeds::kinds($changes, $this->shop), true)) {
             return ['count' => 0, 'pages' => []];
         }
         $both = $this->both($kind, $changes, $at ?? $this->clock->now());
@@ -208,7 +213,7 @@ final readonly class Impact
         $among = $this->affected($kind, $changes, $supposed, $now, $then);
         $changed = isset($supposed->handOrders[$kind->value])
             ? null
-            : array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+            : array_map(static fn (TemplateChange $change): int => $change->template, $this->templates($changes));
 
         return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
     }
@@ -219,10 +224,10 @@ final readonly class Impact
         if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
             return null;
         }
-        $looks = $this->looks->of($changes);
+        $looks = Deeds::looks($changes, $this->shop);
         $pinned = WhatIf::pinned($supposed->pins, $kind);
         $parts = $pinned === [] ? [] : [new Sql('p.id in ('.implode(',', $pinned).')')];
-        $changed = array_map(static fn (TemplateChange $change): int => $change->template, $changes->templates());
+        $changed = array_map(static fn (TemplateChange $change): int => $change->template, $this->templates($changes));
         foreach (array_unique([...$changed, ...$looks->templates]) as $template) {
             if ($template === $now->fallbackId) {
                 return null;
@@ -242,5 +247,14 @@ final readonly class Impact
         }
 
         return $parts === [] ? null : Sql::join(' or ', $parts)->wrap('(', ')');
+    }
+
+    /** @return list<TemplateChange> of kinds of pages that the shop has */
+    private function templates(Changes $changes): array
+    {
+        return array_values(array_filter(
+            $changes->templates(),
+            static fn (TemplateChange $change): bool => PageAddresses::knows($change->pageKind),
+        ));
     }
 }

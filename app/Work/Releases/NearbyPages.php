@@ -8,8 +8,11 @@ use Vestibra\App\Reach\Kinds\FindsPages;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Records\Models\Release;
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Making\AskedByChanges;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\PageOutcome;
 
 /**
  * What to look at after a release: three pages that changed, and the three nearest of the same kind that did not.
@@ -23,7 +26,7 @@ final readonly class NearbyPages
     public function __construct(
         private PagesOfTheShop $pages,
         private Impact $impact,
-        private NewLooksReader $looks,
+        private AskedByChanges $shop,
     ) {
     }
 
@@ -67,13 +70,13 @@ final readonly class NearbyPages
         if ($candidates === []) {
             return [];
         }
-        $changes = Changes::in($release);
+        $changes = $release->change_set;
         $before = $this->impact->winners($kind, $changes->inverse(), $candidates);
         $after = $this->impact->winners($kind, Changes::of(), $candidates);
-        $looks = $this->looks->of($changes);
+        $looks = Deeds::looks($changes, $this->shop);
 
         return array_values(array_filter($candidates, static fn (int $id): bool =>
-            ($before[$id] ?? null) !== ($after[$id] ?? null)
-            || $looks->holds($kind, $id, $after[$id] ?? null)));
+            PageOutcome::of($before[$id] ?? null, $after[$id] ?? null, $looks->holds($kind, $id, $after[$id] ?? null))
+                !== PageOutcome::Stays));
     }
 }

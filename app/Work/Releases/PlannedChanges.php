@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Work\Releases;
 
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\Core\Releases\Changes;
 
 /**
  * Changes with their values before as they were at a moment, and what they would do.

@@ -10,13 +10,14 @@ use Vestibra\App\PagesOut\CartWay;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Template;
-use Vestibra\App\Work\Releases\Changes\AskedByChanges;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\AskedByChanges;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\Essential;
 use Vestibra\Core\Pages\PageKinds;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\TemplateChange;
 use Vestibra\Core\Templates\Node;
 use Vestibra\Core\Templates\PlacedParts;
 
@@ -51,7 +52,7 @@ final readonly class Publish
             } elseif (! $template->isChanged()) {
                 $problems[] = ReleaseProblem::PublishNothing->at('', ['name' => $template->name]);
             } else {
-                $changes[] = TemplateChange::publish($template);
+                $changes[] = TemplateDeed::publish($template);
             }
         }
 
@@ -71,18 +72,19 @@ final readonly class Publish
     {
         $concerns = [];
         foreach ($changes->templates() as $change) {
-            if ($change->after === null) {
+            $kind = $change->kind();
+            if ($change->after === null || $kind === null) {
                 continue;
             }
             $supposed = $changes->supposed($this->shop);
             $missing = [
-                'nothing' => $this->counts->shownOn($change->kind(), $change->template, $supposed, $at) === 0,
+                'nothing' => $this->counts->shownOn($kind, $change->template, $supposed, $at) === 0,
             ];
-            foreach (PageKinds::standard()->get($change->kind())->essentials() as $essential) {
+            foreach (PageKinds::standard()->get($kind)->essentials() as $essential) {
                 $missing[$essential->value] = $essential->wantsDecision() && ! $this->holds($change, $essential);
             }
             $missing[Essential::Cart->value] = $this->cart
-                ->lacks($this->stored->tree($change->after['tree']), $change->kind());
+                ->lacks($this->stored->tree($change->after['tree']), $kind);
             foreach (array_keys(array_filter($missing)) as $what) {
                 $concerns[] = self::without($what)->at("$what/$change->template", ['name' => $change->called]);
             }

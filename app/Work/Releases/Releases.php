@@ -14,8 +14,9 @@ use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\LiveSettings;
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Releases\Changes;
 
 /** The one door through which what customers see changes: every change is a release. */
 final readonly class Releases
@@ -39,7 +40,7 @@ final readonly class Releases
         string $key = '',
     ): Release|array {
         $before = $this->tried($author, $key);
-        $problems = $before === null ? $changes->problems() : [];
+        $problems = $before === null ? Deeds::problems($changes) : [];
         if ($before !== null || $problems !== []) {
             return $before ?? $problems;
         }
@@ -47,7 +48,7 @@ final readonly class Releases
 
         return DB::transaction(function () use ($changes, $seen, $author, $note, $bringsBack, $key): Release|array {
             $before = $this->tried($author, $key);
-            $problems = $before === null ? $changes->problems() : [];
+            $problems = $before === null ? Deeds::problems($changes) : [];
             if ($before !== null || $problems !== []) {
                 return $before ?? $problems;
             }
@@ -55,7 +56,7 @@ final readonly class Releases
             if ($seen->changes->isNothing()) {
                 return [ReleaseProblem::SoAlready->at()];
             }
-            $seen->changes->apply();
+            Deeds::apply($seen->changes);
             $this->settings->forget();
 
             return Release::query()->create([
@@ -63,7 +64,7 @@ final readonly class Releases
                 'state' => Release::DONE,
                 'at' => $this->clock->now(),
                 'note' => $note,
-                'change_set' => $seen->changes->toArray(),
+                'change_set' => $seen->changes,
                 'impact' => $seen->impact,
                 'brings_back_id' => $bringsBack,
                 'key' => $key === '' ? null : $key,
@@ -81,7 +82,7 @@ final readonly class Releases
     private function foresee(Changes $changes): PlannedChanges
     {
         $word = LiveRules::word();
-        $now = $changes->now();
+        $now = Deeds::now($changes);
 
         return new PlannedChanges($now, $this->impact->of($now), $word);
     }
@@ -89,7 +90,7 @@ final readonly class Releases
     /** Under the lock: nothing that it depends on is another one since. */
     private function stillHolds(PlannedChanges $seen): bool
     {
-        return LiveRules::word() === $seen->word && $seen->changes->now()->toArray() === $seen->changes->toArray();
+        return LiveRules::word() === $seen->word && Deeds::now($seen->changes)->toArray() === $seen->changes->toArray();
     }
 
     /** Keeps the changes as they are now, to be made at a time. */
@@ -104,7 +105,7 @@ final readonly class Releases
         if ($before !== null) {
             return $before;
         }
-        $changes = $changes->now();
+        $changes = Deeds::now($changes);
         $impact = $this->impact->of($changes, $due);
 
         return Release::query()->create([
@@ -113,7 +114,7 @@ final readonly class Releases
             'at' => $this->clock->now(),
             'due_at' => $due,
             'note' => $note,
-            'change_set' => $changes->toArray(),
+            'change_set' => $changes,
             'impact' => $impact,
             'key' => $key === '' ? null : $key,
         ]);
@@ -127,7 +128,7 @@ final readonly class Releases
             return [ReleaseProblem::NotDone->at()];
         }
 
-        return $this->make(Changes::in($earlier)->inverse(), $author, '', $earlier->id, $key);
+        return $this->make($earlier->change_set->inverse(), $author, '', $earlier->id, $key);
     }
 
     /**
@@ -141,9 +142,9 @@ final readonly class Releases
             try {
                 $next = $this->due();
                 $id = $next?->id;
-                $seen = $next === null || Changes::in($next)->problems() !== []
+                $seen = $next === null || Deeds::problems($next->change_set) !== []
                     ? null
-                    : $this->foresee(Changes::in($next));
+                    : $this->foresee($next->change_set);
                 DB::transaction(function () use ($id, $seen): void {
                     $release = $this->due();
                     if ($release !== null) {
@@ -183,19 +184,19 @@ final readonly class Releases
 
     private function run(Release $release, ?PlannedChanges $seen): void
     {
-        $problems = Changes::in($release)->problems();
+        $problems = Deeds::problems($release->change_set);
         if ($problems !== []) {
             $release->update(['state' => Release::FAILED, 'trouble' => $problems[0]->code->value]);
 
             return;
         }
-        $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee(Changes::in($release));
-        $seen->changes->apply();
+        $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee($release->change_set);
+        Deeds::apply($seen->changes);
         $this->settings->forget();
         $release->update([
             'state' => Release::DONE,
             'at' => $this->clock->now(),
-            'change_set' => $seen->changes->toArray(),
+            'change_set' => $seen->changes,
             'impact' => $seen->impact,
         ]);
     }
@@ -218,7 +219,7 @@ final readonly class Releases
         }
         $touches = [];
         foreach ($releases as $release) {
-            $touches[$release->id] = Changes::in($release)->touches();
+            $touches[$release->id] = $release->change_set->touches();
         }
         /** @var \Illuminate\Support\Collection<int, Release> $others */
         $others = Release::query()->where('id', '>', min(array_keys($later)))
@@ -227,7 +228,7 @@ final readonly class Releases
             ->limit(200)
             ->get();
         foreach ($others as $other) {
-            $touched = $touches[$other->id] ?? Changes::in($other)->touches();
+            $touched = $touches[$other->id] ?? $other->change_set->touches();
             foreach ($touches as $id => $own) {
                 if ($other->id > $id && array_intersect($own, $touched) !== []) {
                     $later[$id][] = $other->id;

@@ -6,7 +6,6 @@ namespace Vestibra\App\Work\Templates;
 
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Models\Release;
-use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Templates\Named;
 
@@ -25,7 +24,7 @@ final readonly class InWaiting
     public function holds(string $thing, int $number): bool
     {
         foreach (Release::query()->where('state', Release::WAITING)->get() as $release) {
-            if (in_array("template $number", Changes::in($release)->touches(), true)
+            if (in_array("template $number", $release->change_set->touches(), true)
                 || $this->shows($release, $thing, $number)) {
                 return true;
             }
@@ -36,7 +35,7 @@ final readonly class InWaiting
 
     private function shows(Release $release, string $thing, int $number): bool
     {
-        foreach (Changes::in($release)->templates() as $change) {
+        foreach ($release->change_set->templates() as $change) {
             if ($change->after !== null && isset(
                 Named::in($this->stored->tree($change->after['tree']), $this->composer->schema)[$thing][$number],
             )) {

@@ -13,7 +13,6 @@ use Vestibra\App\Records\Models\Pin;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
-use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Starts\Starts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
@@ -129,7 +128,7 @@ final readonly class Templates
             $choosing = $kind?->standsOnPages() === true ? $this->choices->choosing($kind, $template->id) : [];
             $waiting = Release::query()->where('state', Release::WAITING)->get()
                 ->contains(static fn (Release $release): bool =>
-                    in_array("template $template->id", Changes::in($release)->touches(), true));
+                    in_array("template $template->id", $release->change_set->touches(), true));
             $problem = match (true) {
                 $template->isLive() => TemplateProblem::Live,
                 Pin::query()->toBase()->where('template_id', $template->id)->exists() => TemplateProblem::Pinned,

@@ -19,7 +19,7 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Shop\Reviews;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Today\Sql\PinsToDrafts;
 use Vestibra\Core\Composing\Composer;
 use Vestibra\Core\Pages\PageKind;
@@ -223,7 +223,7 @@ final readonly class Attention
             $matters[] = self::matter(
                 'release-failed',
                 'A release that waited was not made. '
-                    .ProblemWords::kept((string) $release->trouble, Changes::in($release)->words()),
+                    .ProblemWords::kept((string) $release->trouble, Deeds::words($release->change_set)),
                 'See the releases',
                 '/studio/releases',
             );

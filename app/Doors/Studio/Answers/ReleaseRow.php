@@ -7,7 +7,7 @@ namespace Vestibra\App\Doors\Studio\Answers;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Releases\Changes\Changes;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Releases\Releases;
 
 /**
@@ -61,11 +61,11 @@ final readonly class ReleaseRow
                 ? null
                 : $this->clock->zone->wall($release->due_at->toDateTimeImmutable()),
             'note' => $release->note,
-            'words' => Changes::in($release)->words(),
+            'words' => Deeds::words($release->change_set),
             'impact' => $release->impact,
             'trouble' => $release->trouble === null
                 ? null
-                : ProblemWords::kept($release->trouble, Changes::in($release)->words()),
+                : ProblemWords::kept($release->trouble, Deeds::words($release->change_set)),
             'bringsBack' => $release->brings_back_id,
             'later' => $later,
         ];

@@ -19,17 +19,22 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Work\Drafting\Drafting;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\FallbackChange;
-use Vestibra\App\Work\Releases\Changes\HandOrderChange;
-use Vestibra\App\Work\Releases\Changes\PinsChange;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\Deeds;
+use Vestibra\App\Work\Releases\Making\FallbackDeed;
+use Vestibra\App\Work\Releases\Making\HandOrderDeed;
+use Vestibra\App\Work\Releases\Making\PinsDeed;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\CardBook;
 use Vestibra\App\Work\Templates\Deleted;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\FallbackChange;
+use Vestibra\Core\Releases\HandOrderChange;
+use Vestibra\Core\Releases\PinsChange;
+use Vestibra\Core\Releases\TemplateChange;
 use Vestibra\Core\Templates\TemplateRole;
 
 /**
@@ -49,7 +54,7 @@ final readonly class StandingController
     public function takeOff(Request $request, Template $template): JsonResponse
     {
         return $template->isLive()
-            ? $this->release($request, TemplateChange::takeOff($template))
+            ? $this->release($request, TemplateDeed::takeOff($template))
             : self::refuse(ReleaseProblem::NotLive->at('', ['name' => $template->name]));
     }
 
@@ -59,14 +64,14 @@ final readonly class StandingController
      */
     public function fallback(Request $request, Template $template, Drafting $drafting): JsonResponse
     {
-        $change = FallbackChange::to($template);
+        $change = FallbackDeed::to($template);
         $before = Template::query()->find($change->before);
         $claims = $before !== null
             && $before->id !== $template->id
             && $before->live_reach !== null
             && TemplateChange::lessEvery($before->live_reach) !== $before->live_reach;
         $letsGo = $claims && Asked::flag($request, 'letGo');
-        $changes = $letsGo ? Changes::of($change, TemplateChange::withoutEvery($before)) : Changes::of($change);
+        $changes = $letsGo ? Changes::of($change, TemplateDeed::withoutEvery($before)) : Changes::of($change);
 
         return DB::transaction(
             function () use ($request, $changes, $before, $claims, $letsGo, $drafting): JsonResponse {
@@ -86,7 +91,7 @@ final readonly class StandingController
     public function card(Request $request, Template $template): JsonResponse
     {
         return $template->role === TemplateRole::Card
-            ? $this->release($request, FallbackChange::to($template))
+            ? $this->release($request, FallbackDeed::to($template))
             : abort(404);
     }
 
@@ -101,7 +106,7 @@ final readonly class StandingController
         $kind = (string) Template::query()->toBase()
             ->where('id', (int) ($given['move'] ?? $given['order'][0] ?? 0))
             ->value('page_kind');
-        $known = $kind === '' ? [] : HandOrderChange::current($kind);
+        $known = $kind === '' ? [] : HandOrderDeed::current($kind);
         $order = isset($given['move'])
             ? self::before($known, (int) $given['move'], (int) ($given['before'] ?? 0))
             : array_values(array_map(intval(...), $given['order']));
@@ -109,7 +114,7 @@ final readonly class StandingController
             return self::refuse(ReleaseProblem::TemplateGone->at('', ['name' => '']));
         }
 
-        return $this->release($request, HandOrderChange::to($kind, $order)->now());
+        return $this->release($request, HandOrderDeed::to($kind, $order));
     }
 
     /**
@@ -142,7 +147,7 @@ final readonly class StandingController
 
         return $this->release(
             $request,
-            PinsChange::to([
+            PinsDeed::to([
                 $given['pageKind'].'/'.(int) $given['subject'] => isset($given['template'])
                     ? (int) $given['template']
                     : null,
@@ -186,12 +191,14 @@ final readonly class StandingController
         array $more = [],
     ): JsonResponse {
         $changes = $change instanceof Changes ? $change : Changes::of($change);
-        $problems = $changes->problems();
+        $problems = Deeds::problems($changes);
         if ($problems !== []) {
             return self::refuse(...$problems);
         }
         if (Asked::flag($request, 'ask')) {
-            return new JsonResponse($this->impact->of($changes->now()) + ['words' => $changes->words()] + $more);
+            return new JsonResponse(
+                $this->impact->of(Deeds::now($changes)) + ['words' => Deeds::words($changes)] + $more,
+            );
         }
         $done = $this->releases
             ->make($changes, SignedIn::user(), Asked::text($request, 'note', 300), key: Asked::key($request));

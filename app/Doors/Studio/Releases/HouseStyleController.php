@@ -21,14 +21,14 @@ use Vestibra\App\Style\HouseState;
 use Vestibra\App\Style\Specimens;
 use Vestibra\App\Style\Sql\SpecimenRows;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\HouseStyleChange;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\HouseStyleDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\Core\Formats\Tokens\ReadTokens;
 use Vestibra\Core\Formats\Tokens\TokensReader;
 use Vestibra\Core\Formats\Tokens\TokensWriter;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Core\Selling\MoneyFormat;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Styling\HouseStyle;
@@ -155,7 +155,7 @@ final readonly class HouseStyleController
 
         return $problem !== null
             ? new JsonResponse(ProblemWords::answer([$problem]), 409)
-            : new JsonResponse($impact->of(Changes::of(HouseStyleChange::to($row)))
+            : new JsonResponse($impact->of(Changes::of(HouseStyleDeed::to($row)))
                 + ['seen' => HouseState::mark($row)]);
     }
 
@@ -172,7 +172,7 @@ final readonly class HouseStyleController
             return new JsonResponse(ProblemWords::answer([$problem]), 409);
         }
         $release = $releases->make(
-            Changes::of(HouseStyleChange::to($row)),
+            Changes::of(HouseStyleDeed::to($row)),
             SignedIn::user(),
             $given['note'] ?? '',
             key: Asked::key($request),

@@ -22,14 +22,15 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
 use Vestibra\App\Style\HouseState;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\HouseStyleChange;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\HouseStyleDeed;
 use Vestibra\App\Work\Releases\NearbyPages;
 use Vestibra\App\Work\Releases\Publish;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Releases\RunDueReleases;
 use Vestibra\Core\Problem;
+use Vestibra\Core\Releases\Changes;
+use Vestibra\Core\Releases\HouseStyleChange;
 use Vestibra\Core\Styling\HouseProblem;
 use Vestibra\Core\Templates\TemplateRole;
 
@@ -187,7 +188,7 @@ final readonly class PublishController
         $house = Asked::text($request, 'house') === '' ? null : HouseState::unpublished();
         $row = $house === null ? null : HouseStyle::query()->toBase()->find($house['id']);
 
-        return $row instanceof stdClass ? [HouseStyleChange::to($row)] : [];
+        return $row instanceof stdClass ? [HouseStyleDeed::to($row)] : [];
     }
 
     private function time(Request $request): ?DateTimeImmutable

@@ -18,8 +18,8 @@ use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Words\ProblemWords;
-use Vestibra\App\Work\Releases\Changes\Changes;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\Deeds;
 use Vestibra\App\Work\Releases\NearbyPages;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Releases\RunDueReleases;
@@ -57,11 +57,11 @@ final readonly class ReleasesController
     /** What bringing it back would do to the shop now. */
     public function impact(Release $release): JsonResponse
     {
-        $changes = Changes::in($release)->inverse();
-        $problems = $release->state === Release::DONE ? $changes->problems() : [ReleaseProblem::NotDone->at()];
+        $changes = $release->change_set->inverse();
+        $problems = $release->state === Release::DONE ? Deeds::problems($changes) : [ReleaseProblem::NotDone->at()];
 
         return $problems === []
-            ? new JsonResponse($this->impact->of($changes->now()))
+            ? new JsonResponse($this->impact->of(Deeds::now($changes)))
             : new JsonResponse(ProblemWords::answer($problems), 409);
     }
 
@@ -73,7 +73,7 @@ final readonly class ReleasesController
         }
 
         return new JsonResponse($this->impact->group(
-            Changes::in($release)->now(),
+            Deeds::now($release->change_set),
             Asked::id($request, 'from'),
             Asked::id($request, 'to'),
             Asked::text($request, 'q'),

@@ -18,10 +18,10 @@ use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Settings\OwnWords;
 use Vestibra\App\Words\ProblemWords;
 use Vestibra\App\Words\WordsList;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\MessagesChange;
 use Vestibra\App\Work\Releases\Impact;
+use Vestibra\App\Work\Releases\Making\MessagesDeed;
 use Vestibra\App\Work\Releases\Releases;
+use Vestibra\Core\Releases\Changes;
 
 /** The words that customers read beside what the owner writes in templates: changed in a draft, and published. */
 final readonly class WordsController
@@ -73,7 +73,7 @@ final readonly class WordsController
 
         return $words === []
             ? new JsonResponse(ProblemWords::answer([WordsProblem::NothingToPublish->at()]), 409)
-            : new JsonResponse($impact->of(Changes::of(MessagesChange::to($words))) + $this->unpublished());
+            : new JsonResponse($impact->of(Changes::of(MessagesDeed::to($words))) + $this->unpublished());
     }
 
     public function publish(Request $request, Releases $releases, ReleaseRow $row): JsonResponse
@@ -92,7 +92,7 @@ final readonly class WordsController
             return new JsonResponse(ProblemWords::answer([$problem->at()]), 409);
         }
         $release = $releases->make(
-            Changes::of(MessagesChange::to($words)),
+            Changes::of(MessagesDeed::to($words)),
             SignedIn::user(),
             $given['note'] ?? '',
             key: Asked::key($request),

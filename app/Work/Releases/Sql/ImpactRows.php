@@ -10,6 +10,7 @@ use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Work\Releases\BeforeAndAfter;
+use Vestibra\Core\Releases\NewLooks;
 
 /**
  * Which pages a release moves, before it is made: winners before and after, beside each other, for all pages of a kind.
@@ -62,5 +63,19 @@ final class ImpactRows
     public static function shown(BeforeAndAfter $both): mixed
     {
         return Database::value("select count(*) from {$both->now->shown()}");
+    }
+
+    /**
+     * As SQL on `before_id` and `page_id`. Templates have numbers of their own, so that no page of another kind has one
+     * of these.
+     */
+    public static function looks(NewLooks $looks): string
+    {
+        $parts = ['before_id in ('.implode(',', $looks->templates).')'];
+        foreach ($looks->products as $product => $templates) {
+            $parts[] = "(page_id = $product and before_id in (".implode(',', $templates).'))';
+        }
+
+        return '('.implode(' or ', $parts).')';
     }
 }

@@ -84,7 +84,7 @@ final class CountsTest extends TestCase
         $made = [Template::query()->findOrFail(1)];
         for ($number = 1; $number <= 6; $number++) {
             $made[] = $template = $this->template("T$number");
-            $this->edit($template, ['edit' => 'reach', 'reach' => $this->anyReach($chance)]);
+            $this->edit($template, ['edit' => 'reach', 'reach' => AnyReach::drawn($chance)]);
             $chance->oneIn(4) || $this->publish($template);
         }
         for ($pin = 0; $pin < 6; $pin++) {
@@ -103,32 +103,6 @@ final class CountsTest extends TestCase
         foreach ($live as $template) {
             self::assertSame($this->byHand($template), $this->everywhere($template), "seed $seed, $template->name");
         }
-    }
-
-    /** @return array<string, mixed> */
-    private function anyReach(Chance $chance): array
-    {
-        $condition = static fn (): array => $chance->pick([
-            ['field' => 'category', 'comparison' => 'isIn', 'values' => [$chance->number(1, 12)]],
-            ['field' => 'brand', 'comparison' => 'isOneOf', 'values' => [$chance->number(1, 5)]],
-            ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
-            ['field' => 'stock', 'comparison' => 'atMost', 'values' => [$chance->number(0, 9)]],
-            ['field' => 'product', 'comparison' => 'isOneOf', 'values' => [$chance->number(1, 110)]],
-        ]);
-
-        return [
-            'format' => 2,
-            'show' => $chance->pick([[], [[]], [[$condition()]], [[$condition()], [$condition(), $condition()]]]),
-            'keepOff' => $chance->oneIn(3) ? [[$condition()]] : [],
-            'season' => $chance->pick([
-                [],
-                ['from' => '2026-12-01T00:00:00Z'],
-                ['until' => '2026-12-24T00:00:00Z'],
-                ['until' => '2026-11-01T00:00:00Z'],
-                ['from' => '2026-11-01T00:00:00Z', 'until' => '2026-11-30T00:00:00Z'],
-            ]),
-            'goesFirst' => $chance->oneIn(4),
-        ];
     }
 
     /** @return array{int, int} what it covers and is shown on, the same in every answer */

@@ -66,7 +66,7 @@ final class KillingTest extends TestCase
             self::assertSame($last->edits[0]['value'], $this->sizeOf($template->draft_tree['page'], $price));
         }
         $release = Release::query()->where('state', Release::DONE)->latest('id')->first();
-        self::assertSame($release?->change_set[0]['after']['tree'] ?? null, $template->live_tree);
+        self::assertSame($release?->change_set->toArray()[0]['after']['tree'] ?? null, $template->live_tree);
         foreach ($said as $line) {
             [$what, $number] = explode(' ', $line);
             if ($what === 'edit') {

@@ -98,7 +98,7 @@ final class PublishingTest extends TestCase
             ['For the inks', $this->owner->id, 17],
             [$release->note, $release->author_id, $release->impact['moved']],
         );
-        self::assertNull($release->change_set[0]['before']);
+        self::assertNull($release->change_set->toArray()[0]['before']);
         $this->get('/studio/releases')->assertOk()->assertSee('For the inks');
     }
 

@@ -10,11 +10,11 @@ use Illuminate\Support\Facades\DB;
 use Vestibra\App\PagesOut\CardRoom;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\Template;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\App\Work\Templates\Templates;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Releases\Changes;
 use Vestibra\Tests\App\TestCase;
 
 /** Cards are templates: what each promise of a template comes to for them. */
@@ -184,7 +184,7 @@ final class CardsTest extends TestCase
         $this->edit($page, $this->choose($page, $card->id));
         $this->app
             ->make(Releases::class)
-            ->wait(Changes::of(TemplateChange::publish($page)), $this->owner, '', new DateTimeImmutable('+3 days'));
+            ->wait(Changes::of(TemplateDeed::publish($page)), $this->owner, '', new DateTimeImmutable('+3 days'));
         self::assertSame(1, Release::query()->where('state', Release::WAITING)->count());
         $this->edit($page, $this->choose($page, null));
         $this->deleteJson("/studio/cards/$card->id")->assertStatus(409)->assertSee('waits');

@@ -12,9 +12,9 @@ use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Drafting\Drafting;
 use Vestibra\App\Work\Drafting\StepResult;
-use Vestibra\App\Work\Releases\Changes\Changes;
-use Vestibra\App\Work\Releases\Changes\TemplateChange;
+use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
+use Vestibra\Core\Releases\Changes;
 
 require dirname(__DIR__, 5).'/vendor/autoload.php';
 
@@ -35,12 +35,12 @@ for ($round = 1; ; $round++) {
     }
     if ($round % 3 === 0) {
         $release = app(Releases::class)
-            ->make(Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))), $user, '');
+            ->make(Changes::of(TemplateDeed::publish(Template::query()->findOrFail($id))), $user, '');
         echo 'release '.($release instanceof Release ? $release->id : 0)."\n";
     }
     if ($round % 4 === 0) {
         $waiting = app(Releases::class)->wait(
-            Changes::of(TemplateChange::publish(Template::query()->findOrFail($id))),
+            Changes::of(TemplateDeed::publish(Template::query()->findOrFail($id))),
             $user,
             '',
             new DateTimeImmutable('2020-01-01'),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\App\Work\Releases\Changes\Sql;
+namespace Vestibra\App\Work\Releases\Making\Sql;
 
 use Vestibra\App\Ground\Sql\Database;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Vestibra\App\Work\Releases\Changes;
+namespace Vestibra\App\Work\Releases\Making;
 
 use Vestibra\App\Records\Models\Catalogue\FactValue;
 use Vestibra\App\Records\Models\Template;
