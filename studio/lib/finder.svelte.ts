@@ -12,6 +12,8 @@ export class Finder<Row> {
     more = $state(false);
     total = $state(0);
     query = $state('');
+    /** Whether what stands there is about to be replaced. */
+    waiting = $state(false);
     private page = 0;
     private asked = 0;
 
@@ -19,6 +21,7 @@ export class Finder<Row> {
 
     async load(page = 1): Promise<void> {
         const mine = ++this.asked;
+        this.waiting = true;
         try {
             const answer = await this.ask(this.query, page);
             if (mine !== this.asked) return;
@@ -28,6 +31,8 @@ export class Finder<Row> {
             this.page = page;
         } catch (error) {
             notices.trouble(error);
+        } finally {
+            if (mine === this.asked) this.waiting = false;
         }
     }
 

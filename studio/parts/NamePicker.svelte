@@ -31,7 +31,12 @@
     aria-label="Find a {what}"
     bind:value={found.query}
 />
-<div class="mt-2 max-h-56 overflow-y-auto" role="group" aria-label="Which {what}">
+<div
+    class="mt-2 max-h-56 overflow-y-auto"
+    role="group"
+    aria-label="Which {what}"
+    aria-busy={found.waiting ? 'true' : undefined}
+>
     {#each values.filter((id) => !found.rows.some((name) => name.id === id)) as id (id)}
         <label class="flex gap-2 py-0.75">
             <input type="checkbox" checked onchange={() => toggle(id, false)} />

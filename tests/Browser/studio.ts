@@ -192,9 +192,14 @@ export class Studio {
         await this.page.getByRole('region', { name: section }).getByRole('button', { name: 'a condition…' }).click();
         const picker = this.page.getByRole('dialog', { name: 'Condition' });
         await picker.getByRole('combobox').selectOption({ label: words });
-        await picker.getByPlaceholder('Find…').fill(value);
-        // The list is asked for anew while one types: what is ticked as it comes is ticked again.
-        await expect(() => picker.getByLabel(value, { exact: true }).check({ timeout: 2_000 })).toPass();
+        await tick(picker, value);
         await picker.getByRole('button', { name: 'Done' }).click();
     }
+}
+
+/** Finds a thing by its name among others and ticks it, when the list has come. */
+export async function tick(picker: Locator, name: string): Promise<void> {
+    await picker.getByPlaceholder('Find…').fill(name);
+    await expect(picker.locator('[aria-busy="true"]')).toHaveCount(0);
+    await picker.getByLabel(name, { exact: true }).check();
 }

@@ -57,6 +57,35 @@ final class MessagesTest extends TestCase
         self::assertSame(['en', 'de'], [$english->language(), $german->language()]);
     }
 
+    public function test_a_number_that_stands_by_itself_has_its_marks_and_one_place_where_it_is_no_whole_one(): void
+    {
+        $messages = new Messages('de_DE', ['m' => '{number} Sterne']);
+
+        self::assertSame(
+            ['4 Sterne', '4,4 Sterne', '2,0 Sterne', '1.234,5 Sterne'],
+            array_map(
+                static fn (int|float $one): string => $messages->say('m', ['number' => $one]),
+                [4, 4.37, 2.0, 1234.5],
+            ),
+        );
+    }
+
+    /** The names of days and hours as CLDR has them; quoted from memory. */
+    public function test_days_of_the_week_and_hours_of_the_locale(): void
+    {
+        $english = new Messages('en_GB', []);
+
+        self::assertSame(
+            ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
+            array_map($english->weekday(...), range(0, 6)),
+        );
+        self::assertSame('Montag', (new Messages('de_DE', []))->weekday(0));
+        self::assertSame(
+            ['00:00', '09:30', '23:59', '00:00', '00:01'],
+            array_map($english->clock(...), [0, 570, 1439, 1440, 1441]),
+        );
+    }
+
     public function test_own_words_come_first_and_broken_ones_are_passed_over(): void
     {
         $messages = new Messages('en_GB', ['a' => 'Add to cart', 'b' => 'Only {left} left'], [
@@ -72,6 +101,7 @@ final class MessagesTest extends TestCase
     public function test_a_message_that_there_is_not_cannot_be_said(): void
     {
         $this->expectException(LogicException::class);
+        $this->expectExceptionMessage('There is no message b.');
         (new Messages('en_GB', ['a' => 'A']))->say('b');
     }
 
