@@ -8,6 +8,9 @@ use DateTimeImmutable;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Vestibra\Blocks\Kinds;
+use Vestibra\Core\Catalogue\Fact;
+use Vestibra\Core\Catalogue\FactKind;
+use Vestibra\Core\Catalogue\FactValue;
 use Vestibra\Core\Catalogue\Product;
 use Vestibra\Core\Composing\Context;
 use Vestibra\Core\Fitting\Finding;
@@ -97,6 +100,25 @@ final class FitterTest extends TestCase
         self::assertSame([], self::found(Pages::ink(), ...self::sound(), ...[$picture]));
     }
 
+    public function test_a_link_of_a_fact_is_asked_for_by_the_number_of_the_fact(): void
+    {
+        $link = ['source' => 'product.fact-link', 'of' => 2, 'otherwise' => '/all'];
+        $button = new Node('k', 'button', ['text' => 'More', 'link' => $link]);
+
+        self::assertSame([], self::found(
+            self::factual(FactKind::Link, 'https://example.com/more'),
+            ...self::sound(),
+            ...[$button],
+        ));
+        self::assertContains(
+            'otherwise k Button shows its otherwise, for want of the “2”',
+            array_map(
+                static fn (string $one): string => (string) preg_replace('/“[^”]*”/', '“2”', $one),
+                self::found(Pages::ink(), ...self::sound(), ...[$button]),
+            ),
+        );
+    }
+
     public function test_a_gallery_with_its_stand_in_is_said(): void
     {
         self::assertContains(
@@ -179,6 +201,76 @@ final class FitterTest extends TestCase
 
         self::assertSame([], self::found($product, ...$blocks));
         self::assertSame(['too-long t Title is much longer than its place'], self::check($narrow, $product));
+    }
+
+    /** @return iterable<string, array{list<int|string|null>, string|int, int}> shares of columns; size; so many letters fit */
+    public static function rooms(): iterable
+    {
+        yield 'the whole width, 1200' => [[null], 20, 360];
+        yield 'half of it without the gap, 576' => [[null, null], 20, 172];
+        yield 'two of four shares without two gaps, 552' => [[2, null, 1], 20, 165];
+        yield 'a size in px' => [[null], '30px', 240];
+        yield 'a size in parts of a px' => [[null], '30.5px', 240];
+        yield 'a size in rem' => [[null], '1.5rem', 300];
+        yield 'a share that is none' => [[null, 'x'], 20, 172];
+    }
+
+    /**
+     * Three lines of letters, each half as wide as it is high.
+     *
+     * @param  list<int|string|null>  $shares
+     */
+    #[DataProvider('rooms')]
+    public function test_words_fit_to_the_letter(array $shares, string|int $size, int $letters): void
+    {
+        $said = static function (int $letters) use ($shares, $size): array {
+            $words = substr(str_repeat('abcd ', 200), 0, $letters - 1).'e';
+            $heading = new Node(
+                'x',
+                'heading',
+                ['text' => $words, 'level' => 'h2'],
+                ['desktop' => ['size' => $size]],
+            );
+            $columns = [];
+            foreach ($shares as $place => $share) {
+                $how = $share === null ? [] : ['desktop' => ['share' => $share]];
+                $columns[] = new Node("c$place", 'column', how: $how, children: $place === 0
+                    ? [...self::sound(), $heading]
+                    : []);
+            }
+
+            return self::check(
+                new Node('page', 'page', children: [new Node('band', 'band', children: $columns)]),
+                Pages::ink(),
+            );
+        };
+
+        self::assertSame([], $said($letters));
+        self::assertSame(['too-long x Heading is much longer than its place'], $said($letters + 1));
+    }
+
+    public function test_a_word_is_wider_than_a_phone_to_the_letter(): void
+    {
+        $said = static fn (int $letters): array => self::found(Pages::ink(), ...self::sound(), ...[new Node(
+            'x',
+            'heading',
+            ['text' => str_repeat('w', $letters), 'level' => 'h2'],
+            ['desktop' => ['size' => 4]],
+        )]);
+
+        self::assertSame([], $said(179));
+        self::assertSame(['too-wide x Heading has a word wider than a phone'], $said(180));
+    }
+
+    public function test_what_has_a_title_is_a_heading_only_while_it_has_one(): void
+    {
+        $heading = new Node('a', 'heading', ['text' => 'Words', 'level' => 'h3']);
+        $bare = new Node('r', 'facts-table', ['title' => '']);
+
+        self::assertSame(
+            ['heading-order a A heading of level 3 comes after one of level 1'],
+            self::found(self::factual(), ...self::sound(), ...[$bare, $heading]),
+        );
     }
 
     public function test_words_that_a_block_came_with_are_said_until_they_are_replaced(): void
@@ -276,13 +368,10 @@ final class FitterTest extends TestCase
         return [new Node('t', 'title'), new Node('p', 'price'), new Node('b', 'buy')];
     }
 
-    private static function factual(): Product
+    private static function factual(FactKind $kind = FactKind::Text, string $value = 'Desk'): Product
     {
         $ink = Pages::ink();
-        $fact = \Vestibra\Core\Catalogue\FactValue::of(
-            new \Vestibra\Core\Catalogue\Fact(2, 'Use', \Vestibra\Core\Catalogue\FactKind::Text),
-            ['Desk'],
-        );
+        $fact = FactValue::of(new Fact(2, 'Use', $kind), [$value]);
 
         return new Product(
             7,
