@@ -140,6 +140,13 @@ final class StylingTest extends TestCase
             ['desktop' => ['rise:hovered' => 4]],
             "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}",
         ];
+        yield 'what rises no more rests at nought' => [
+            'note',
+            ['desktop' => ['rise:hovered' => 4], 'phone' => ['rise:hovered' => 0]],
+            "{$moves}{{$at}{transition-duration:160ms}}{$moves}{{$at}:hover{translate:0 -4px}}"
+                .'@media (prefers-reduced-motion:no-preference) and (max-width:639px)'
+                ."{{$at}:hover{translate:0 0}}",
+        ];
         yield 'what moves on the phone alone takes its moment there' => [
             'note',
             ['desktop' => ['ground' => 'surface'], 'phone' => ['rise:hovered' => 4]],
@@ -240,6 +247,17 @@ final class StylingTest extends TestCase
             self::assertStringContainsString('[data-s3][data-b]{display:none}', $composed->css);
             self::assertSame(! $off, str_contains($composed->css, '[data-s1]'));
         }
+    }
+
+    public function test_room_inside_a_column_is_that_of_what_stands_right_in_it(): void
+    {
+        $tree = new Node('p', 'page', children: [new Node('band', 'band', children: [
+            new Node('c', 'column', how: ['desktop' => ['padding' => 20, 'ground' => 'surface']]),
+        ])]);
+        $css = Kinds::composer()->compose($tree, Pages::context(Pages::ink()))->css;
+
+        self::assertStringContainsString('[data-s1][data-b]{background-color:var(--colour-surface)}', $css);
+        self::assertMatchesRegularExpression('/\[data-s1\]\[data-b\] ?> ?\.column-inner\{padding:20px\}/', $css);
     }
 
     public function test_on_the_canvas_a_block_keeps_its_mark_whatever_is_drawn_again(): void
