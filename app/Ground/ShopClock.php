@@ -43,6 +43,12 @@ final class ShopClock
         $this->stopped = null;
     }
 
+    /** Whether somebody walks the shop as on another day. */
+    public function isMoved(): bool
+    {
+        return $this->moved !== null;
+    }
+
     public function moveTo(?DateTimeImmutable $instant): void
     {
         $this->moved = $instant;

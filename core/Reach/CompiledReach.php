@@ -30,6 +30,14 @@ final readonly class CompiledReach
             : null;
     }
 
+    /** How strong its claim on a page is, as `RankOfReach::number()`; null where it has none. */
+    public function claim(Features $features): ?int
+    {
+        $match = $this->match($features);
+
+        return $match === null ? null : (new RankOfReach($this->goesFirst, $match->closeness, 0, 0))->number();
+    }
+
     /** The same rules at any time. */
     public function atAnyTime(): self
     {

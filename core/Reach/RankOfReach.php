@@ -30,4 +30,19 @@ final readonly class RankOfReach
     {
         return $this->key <=> $other->key;
     }
+
+    /**
+     * In one number what of it does not look at the other templates: whether it goes first, and how close it is. The
+     * smaller wins; among equals the earlier in hand order.
+     */
+    public function number(): int
+    {
+        [$second, $named, $grouped, $depth, $narrowed] = $this->key;
+        $number = $second;
+        foreach ([[$named, 2], [$grouped, 4_096], [$depth, 1 << 20], [$narrowed, 4_096]] as [$count, $room]) {
+            $number = $number * $room + $room - 1 - min($room - 1, -$count);
+        }
+
+        return $number + 1;
+    }
 }

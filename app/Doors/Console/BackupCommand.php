@@ -28,6 +28,7 @@ final class BackupCommand extends Command
             return $this->check($checked, $restore);
         }
         $file = $this->text('file') ?: storage_path('app/vestibra-'.now()->format('Y-m-d-His').'.zip');
+        $begun = hrtime(true);
         try {
             $done = $backup->write(
                 $file,
@@ -36,6 +37,7 @@ final class BackupCommand extends Command
         } catch (RuntimeException $error) {
             return $this->failed($error);
         }
+        $written = hrtime(true);
         try {
             $restore->rehearse($file, DataFolder::configured());
             $could = null;
@@ -44,8 +46,12 @@ final class BackupCommand extends Command
                 ? 'there is no room beside the shop to lay it out.'
                 : $refused->getMessage();
         }
+        [$writing, $rehearsing] = [self::seconds($begun, $written), self::seconds($written, hrtime(true))];
         if ($this->option('json')) {
-            return $this->json($done + ['file' => $file, 'restorable' => $could === null, 'why' => $could]);
+            return $this->json($done + [
+                'file' => $file, 'restorable' => $could === null, 'why' => $could,
+                'seconds' => ['writing' => $writing, 'rehearsing' => $rehearsing],
+            ]);
         }
         $this->saysWhere();
         if ($done['missing'] > 0) {
@@ -58,14 +64,19 @@ final class BackupCommand extends Command
             "Kept in {$file}: the database, ".Counted::of($done['kept']['pictures'], 'picture').' and '.Counted::of(
                 $done['kept']['files'],
                 'file',
-            ).'. It holds the passwords’ hashes: only you can read it.',
+            ).", in $writing s. It holds the passwords’ hashes: only you can read it.",
         );
 
         $could === null
-            ? $this->info('Putting it back was rehearsed: it could be.')
+            ? $this->info("Putting it back was rehearsed in $rehearsing s: it could be.")
             : $this->warn("Putting it back was rehearsed and did not go: $could");
 
         return $could === null ? self::SUCCESS : self::FAILURE;
+    }
+
+    private static function seconds(int $from, int $until): float
+    {
+        return round(($until - $from) / 1e9, 1);
     }
 
     private function check(string $file, Restore $restore): int

@@ -10,6 +10,7 @@ use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Lists\Filters\FilterPacks;
+use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Work\Templates\Fallbacks;
@@ -42,6 +43,7 @@ final class DemoCommand extends Command
         Showcase $showcase,
         BusyShop $busy,
         FilterPacks $packs,
+        KeepingVerdicts $verdicts,
     ): int {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -77,6 +79,7 @@ final class DemoCommand extends Command
             $busy->fill(User::query()->where('role', User::OWNER)->oldest('id')->firstOrFail());
         }
         $packs->refresh();
+        $verdicts->bringUp();
         $products = Product::query()->toBase()->count();
         $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')

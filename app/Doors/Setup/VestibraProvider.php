@@ -48,9 +48,11 @@ use Vestibra\App\PagesOut\Walking\Walk;
 use Vestibra\App\Reach\Kinds\PagesOfKind;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Pages\PageClasses;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\LiveRules;
 use Vestibra\App\Reach\Rules\ReachCounts;
+use Vestibra\App\Reach\Rules\RefreshVerdicts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
 use Vestibra\App\Records\Catalogue\Categories;
 use Vestibra\App\Records\Catalogue\FactBook;
@@ -81,7 +83,7 @@ final class VestibraProvider extends ServiceProvider
     /** What several ask for while a page is made. */
     private const ONCE_A_REQUEST = [
         LiveCards::class, Categories::class, HouseBook::class, FactBook::class, FactCheck::class,
-        KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
+        KeptVerdicts::class, KindRulesReader::class, Listing::class, LiveParts::class, LiveRules::class,
         NamedThings::class, SearchIndex::class, PageMaker::class, PageShops::class, ReachCounts::class,
         ReachWords::class,
         ShopClock::class, LiveSettings::class, ShopMessages::class, ShopNames::class, ShopSettings::class,
@@ -165,9 +167,13 @@ final class VestibraProvider extends ServiceProvider
         ));
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], function (): void {
             $this->app->make(KeptAround::class)->throwAway();
-            Product::query()->toBase()->doesntExist() || $this->app->make(Fallbacks::class)->see();
+            if (Product::query()->toBase()->exists()) {
+                $this->app->make(Fallbacks::class)->see();
+                Queue::push(new RefreshVerdicts);
+            }
         });
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
+        Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshVerdicts));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         // In tests a relation that was not asked for, or an attribute that was not read, is a mistake.

@@ -30,6 +30,10 @@ final class DataPage
         'filter_packs' => 'products packed for filters (`StoredPacks`)',
         'filter_bits' => 'which of them have what',
         'filter_stale' => 'products that have changed since',
+        'kept_verdicts' => 'which template the page of each product has, and who claims it (`KeptVerdicts`)',
+        'kept_templates' => 'how many pages each template covers and has',
+        'kept_state' => 'under which rules, and as of when',
+        'stale_verdicts' => 'products that have changed since',
         'live_rules' => 'the words under which compiled rules and printed surroundings are kept (`LiveRules`)',
         'migrations' => 'which changes of the schema were made',
     ];

@@ -24,6 +24,8 @@ final class Backup
 
     public const FORMAT = 1;
 
+    private const HARD = 6;
+
     public function __construct(private readonly KeptFile $kept)
     {
     }
@@ -73,6 +75,8 @@ final class Backup
         }
         $entries = [self::DATABASE => self::entry($copy)];
         $zip->addFile($copy, self::DATABASE);
+        // As hard as pays: the last hundredth of the size would take six times as long.
+        $zip->setCompressionName(self::DATABASE, ZipArchive::CM_DEFLATE, self::HARD);
         $kept = array_map(static fn (): int => 0, $folders);
         $missing = 0;
         $pdo = new PDO("sqlite:$copy");

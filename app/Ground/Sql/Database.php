@@ -7,6 +7,7 @@ namespace Vestibra\App\Ground\Sql;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use PDO;
+use PDOStatement;
 use stdClass;
 
 /**
@@ -62,6 +63,42 @@ final class Database
     public static function each(string $sql, array $bindings = []): iterable
     {
         yield from DB::cursor($sql, $bindings);
+    }
+
+    /**
+     * Of very many rows, the quickest way to have them.
+     *
+     * @param  list<scalar>  $bindings
+     * @return array<int, int> the second column by the first; of several, the last
+     */
+    public static function pairs(string $sql, array $bindings = []): array
+    {
+        /** @var array<int, int> $pairs */
+        $pairs = self::statement($sql, $bindings)->fetchAll(PDO::FETCH_KEY_PAIR);
+
+        return $pairs;
+    }
+
+    /**
+     * Likewise.
+     *
+     * @return array<int, list<mixed>> the other columns by the first
+     */
+    public static function byNumber(string $sql): array
+    {
+        /** @var array<int, list<mixed>> $rows */
+        $rows = self::statement($sql, [])->fetchAll(PDO::FETCH_UNIQUE | PDO::FETCH_NUM);
+
+        return $rows;
+    }
+
+    /** @param  list<scalar>  $bindings */
+    private static function statement(string $sql, array $bindings): PDOStatement
+    {
+        $statement = self::pdo()->prepare($sql);
+        $statement->execute($bindings);
+
+        return $statement;
     }
 
     /** @param  array<mixed>  $bindings */

@@ -6,8 +6,8 @@ namespace Vestibra\App\Reach\Pages;
 
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Pages\Sql\PagePieces;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Trees\TreeNames;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\Core\Pages\PageKind;
@@ -20,6 +20,7 @@ final readonly class AroundChoices
     public function __construct(
         private TreeNames $names,
         private KindRulesReader $rules,
+        private KeptVerdicts $verdicts,
     ) {
     }
 
@@ -29,7 +30,11 @@ final readonly class AroundChoices
         $parts = [];
         foreach ($this->byKind($around) as $name => $choices) {
             $kind = PageKind::from($name);
-            $parts[] = PagePieces::chosen(WinnersSql::of($this->rules->live($kind)->at($at)), $kind, $choices);
+            $parts[] = PagePieces::chosen(
+                $this->verdicts->winners($this->rules->live($kind)->at($at)),
+                $kind,
+                $choices,
+            );
         }
 
         return $parts === []

@@ -45,8 +45,10 @@ final class ReachCounts
     /** @var array<string, array<int, Counts>> by kind and what is live */
     private array $known = [];
 
-    public function __construct(private readonly KindRulesReader $contests)
-    {
+    public function __construct(
+        private readonly KindRulesReader $contests,
+        private readonly KeptVerdicts $verdicts,
+    ) {
     }
 
     /**
@@ -60,7 +62,8 @@ final class ReachCounts
         $candidate = $now->candidate($templateId) ?? abort(404);
         $contest = self::counted($now, $candidate);
         $covers = $contest->sql()->covers($candidate->reach);
-        [$counts, $elsewhere] = $this->one($now, $candidate);
+        $claims = $contest === $now ? $this->verdicts->claims($contest, $candidate) : null;
+        [$counts, $elsewhere] = $this->one($now, $candidate, claims: $claims);
         $names = TemplateNames::all();
         $others = [];
         foreach ($elsewhere as $id => $count) {
@@ -71,7 +74,9 @@ final class ReachCounts
             'hidden' => (int) ReachRows::hidden($contest, $covers),
             'others' => $others,
             'inSeason' => $counts['when'] === 'now',
-            'pages' => $contest->pages->rows(self::ids($contest, $covers, $page)),
+            'pages' => $contest->pages->rows($claims === null
+                ? self::ids($contest, $covers, $page)
+                : ReachRows::among($contest, $claims, $page)),
             'dead' => self::dead($candidate),
         ];
     }
@@ -112,8 +117,14 @@ final class ReachCounts
                 $counts[$candidate->templateId] = $this->one($contest, $candidate)[0];
             }
         }
-        foreach (array_chunk($now, self::AT_ONCE) as $some) {
+        $kept = $kind === PageKind::Product ? $this->verdicts->numbers() : SameEverywhere::numbers($contest);
+        foreach ($kept === null ? array_chunk($now, self::AT_ONCE) : [] as $some) {
             $counts += $this->several($contest, $some);
+        }
+        foreach ($kept === null ? [] : $now as $candidate) {
+            [$covers, $shownOn, $won] = $kept[$candidate->templateId] ?? [0, 0, 0];
+            $counts[$candidate->templateId] =
+                self::counts($candidate, $contest, $covers, $shownOn, $covers - $won, $shownOn);
         }
 
         return $counts;
@@ -131,9 +142,10 @@ final class ReachCounts
      * Only pages that it covers or that are pinned to it can be won, or any page where it is the fallback.
      *
      * @param  array<string, int|null>  $pins  instead of those that are stored
+     * @param  array<int, int>|null  $claims  those of the template, where they are known
      * @return array{Counts, array<int, int>} and by template, how many of those that it covers others win
      */
-    private function one(KindRules $now, Candidate $candidate, array $pins = []): array
+    private function one(KindRules $now, Candidate $candidate, array $pins = [], ?array $claims = null): array
     {
         $id = $candidate->templateId;
         $contest = self::counted($now, $candidate);
@@ -157,7 +169,10 @@ final class ReachCounts
         };
         $covers = $shownOn = 0;
         $elsewhere = [];
-        foreach ($count($contest) as $row) {
+        $kept = $pins === [] && $contest === $now && $now->pages->kind() === PageKind::Product
+            ? $this->verdicts->split($now, $candidate, $claims)
+            : null;
+        foreach ($kept ?? $count($contest) as $row) {
             $covers += $row->covered ? $row->count : 0;
             if ($row->template_id === $id) {
                 $shownOn += $row->count;

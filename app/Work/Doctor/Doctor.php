@@ -10,6 +10,7 @@ use Vestibra\App\Ground\DiskRoom;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Models\StoredFile;
+use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Trees\StoredDrafts;
@@ -39,6 +40,7 @@ final readonly class Doctor
         private StoredDrafts $stored,
         private KindRulesReader $contests,
         private DiskRoom $room,
+        private KeepingVerdicts $verdicts,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class Doctor
             ...$this->fallbacks(),
             ...$this->rules(),
             ...$this->derived($mend),
+            ...$this->verdicts($mend),
             ...Leftovers::examine($mend),
             ...$this->files($mend),
             ...$this->room(),
@@ -161,6 +164,19 @@ final readonly class Doctor
             'stale',
             Counted::of(count($stale), 'product has', 'products have')
                 .' numbers beside them that are not true any more.',
+            $mend,
+        )];
+    }
+
+    /** @return list<Finding> which template pages have, as it is kept, against asking every page */
+    private function verdicts(bool $mend): array
+    {
+        $wrong = $this->verdicts->wrong();
+        $mend && $wrong > 0 && $this->verdicts->rebuild();
+
+        return $wrong === 0 ? [] : [self::finding(
+            'verdict',
+            Counted::of($wrong, 'page is', 'pages are').' kept with another template than the rules give.',
             $mend,
         )];
     }

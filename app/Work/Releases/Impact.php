@@ -9,6 +9,7 @@ use LogicException;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\FindsPages;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
@@ -24,6 +25,7 @@ use Vestibra\Core\Reach\Season;
 use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Core\Releases\Changes;
 use Vestibra\Core\Releases\PageOutcome;
+use Vestibra\Core\Releases\PinsChange;
 use Vestibra\Core\Releases\TemplateChange;
 
 /**
@@ -51,6 +53,7 @@ final readonly class Impact
         private KindRulesReader $contests,
         private ShopClock $clock,
         private AskedByChanges $shop,
+        private KeptVerdicts $verdicts,
     ) {
     }
 
@@ -210,12 +213,40 @@ final readonly class Impact
         $supposed = $changes->supposed($this->shop);
         $now = $this->contests->all($kind, at: $at);
         $then = $this->contests->all($kind, $supposed, $at);
+        $kept = $this->kept($changes, $supposed, $now, $then);
+        if ($kept !== null) {
+            return new BeforeAndAfter($now, ImpactRows::of($kept));
+        }
         $among = $this->affected($kind, $changes, $supposed, $now, $then);
         $changed = isset($supposed->handOrders[$kind->value])
             ? null
             : array_map(static fn (TemplateChange $change): int => $change->template, $this->templates($changes));
 
         return new BeforeAndAfter($now, WinnersSql::both($now, $then, $changed, $among, $supposed->pins));
+    }
+
+    /** @return array<int, array{int, int}>|null page => before and after, by the verdicts that are kept */
+    private function kept(Changes $changes, WhatIf $supposed, KindRules $now, KindRules $then): ?array
+    {
+        $kind = $now->pages->kind();
+        if (isset($supposed->handOrders[$kind->value]) || $then->fallbackId !== $now->fallbackId) {
+            return null;
+        }
+        $changed = array_map(static fn (TemplateChange $change): int => $change->template, $this->templates($changes));
+        $looks = Deeds::looks($changes, $this->shop);
+        $pins = [];
+        foreach ($supposed->pins as $page => $template) {
+            [$of, $id] = PinsChange::page($page);
+            $of === $kind->value && $pins[$id] = $template;
+        }
+
+        return $this->verdicts->beforeAndAfter(
+            $then,
+            $changed,
+            array_values(array_diff($looks->templates, $changed)),
+            array_keys($looks->products),
+            $pins,
+        );
     }
 
     /** Only pages that a changed template covers, now or then, or that are pinned, can change; null: any page. */

@@ -6,11 +6,13 @@ namespace Vestibra\App\Work\Releases;
 
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Throwable;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\Problems\ReleaseProblem;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Reach\Rules\LiveRules;
+use Vestibra\App\Reach\Rules\RefreshVerdicts;
 use Vestibra\App\Records\Models\Release;
 use Vestibra\App\Records\Models\User;
 use Vestibra\App\Records\Settings\LiveSettings;
@@ -57,6 +59,7 @@ final readonly class Releases
                 return [ReleaseProblem::SoAlready->at()];
             }
             Deeds::apply($seen->changes);
+            Queue::push(new RefreshVerdicts);
             $this->settings->forget();
 
             return Release::query()->create([
@@ -192,6 +195,7 @@ final readonly class Releases
         }
         $seen = $seen !== null && $this->stillHolds($seen) ? $seen : $this->foresee($release->change_set);
         Deeds::apply($seen->changes);
+        Queue::push(new RefreshVerdicts);
         $this->settings->forget();
         $release->update([
             'state' => Release::DONE,

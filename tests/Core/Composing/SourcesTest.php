@@ -59,7 +59,10 @@ final class SourcesTest extends TestCase
     public function test_words_stand_in_html_as_words(): void
     {
         self::assertSame('<p>Desk &amp; shelf</p>', self::sources(self::product())->html(Source::Fact, 2));
-        self::assertSame('<p>Teal Tide &lt;b&gt;ink&lt;/b&gt;</p>', self::sources(self::product())->html(Source::Title));
+        self::assertSame(
+            '<p>Teal Tide &lt;b&gt;ink&lt;/b&gt;</p>',
+            self::sources(self::product())->html(Source::Title),
+        );
         self::assertSame('', self::sources(self::product())->html(Source::Fact, 3));
         self::assertSame('<p>Flows.</p>', self::sources(self::product())->html(Source::Description));
     }
@@ -112,7 +115,10 @@ final class SourcesTest extends TestCase
         return new Product(
             7, 'teal-tide', $ink->title, $ink->shortDescription, $ink->description, true,
             options: $ink->options,
-            variants: [new Variant(101, 'TT-1', [1 => 11, 2 => 21], 950, stock: $stock), ...array_slice($ink->variants, 1)],
+            variants: [
+                new Variant(101, 'TT-1', [1 => 11, 2 => 21], 950, stock: $stock),
+                ...array_slice($ink->variants, 1),
+            ],
             collectionNames: ['Desk favourites', 'Gifts'],
             tags: ['gift', 'new'],
             facts: [$fact],

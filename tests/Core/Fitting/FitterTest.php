@@ -200,7 +200,7 @@ final class FitterTest extends TestCase
         self::assertSame(['too-long t Title is much longer than its place'], self::check($narrow, $product));
     }
 
-    /** @return iterable<string, array{list<int|string|null>, string|int, int}> shares of columns; size; so many letters fit */
+    /** @return iterable<string, array{list<int|string|null>, string|int, int}> shares; size; so many letters fit */
     public static function rooms(): iterable
     {
         yield 'the whole width, 1200' => [[null], 20, 360];

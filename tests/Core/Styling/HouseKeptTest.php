@@ -69,4 +69,30 @@ final class HouseKeptTest extends TestCase
             array_map(static fn (Width $one): string => $one->onlyMedia(), Width::cases()),
         );
     }
+
+    /** Stored styles and files of tokens name them; a value outside its limits was refused when it was stored. */
+    public function test_every_token_keeps_its_name_its_limits_and_what_is_usual(): void
+    {
+        $lines = [];
+        foreach (HouseTokens::all() as $name => $one) {
+            self::assertSame($name, $one->name);
+            $lines[] = rtrim(implode(' | ', [
+                $name, $one->label, $one->use, $one->group, $one->kind->value, $one->usual, $one->least ?? '',
+                $one->most ?? '', $one->always ? 'always' : '', $one->follows, $one->scaled ?? '',
+            ]));
+            self::assertTrue($one->usual === '' || $one->takes($one->usual), $name);
+        }
+
+        self::assertSame(rtrim((string) file_get_contents(__DIR__.'/house-tokens.txt')), implode("\n", $lines));
+    }
+
+    public function test_a_token_is_described_whole(): void
+    {
+        $one = HouseTokens::all()['title-size'];
+
+        self::assertSame([
+            'name' => 'title-size', 'label' => $one->label, 'use' => $one->use, 'group' => 'letters',
+            'kind' => 'pixels', 'usual' => '34', 'follows' => '', 'least' => 12.0, 'most' => 96.0,
+        ], $one->describe());
+    }
 }

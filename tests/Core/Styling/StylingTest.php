@@ -35,6 +35,16 @@ final class StylingTest extends TestCase
         );
     }
 
+    public function test_what_stands_on_a_page_several_times_begins_once(): void
+    {
+        $sheet = new StyleSheet(StyleMarks::lasting());
+
+        self::assertSame(
+            [true, false, true, false, false],
+            array_map($sheet->begins(...), ['a', 'a', 'b', 'a', 'b']),
+        );
+    }
+
     public function test_hidden_widths_do_not_reach_into_one_another(): void
     {
         $sheet = new StyleSheet(StyleMarks::lasting());

@@ -14,9 +14,9 @@ use Vestibra\App\Doors\Studio\Layout\Sql\WhoRows;
 use Vestibra\App\Ground\PageRows;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
+use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\App\Reach\Rules\KindRulesReader;
-use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Reach\Rules\TemplateNames;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Records\Settings\PageAddresses;
@@ -39,6 +39,7 @@ final readonly class WhoController
     public function __construct(
         private KindRulesReader $contests,
         private PagesOfTheShop $pages,
+        private KeptVerdicts $verdicts,
     ) {
     }
 
@@ -103,7 +104,7 @@ final readonly class WhoController
     {
         $pages = $this->pages->get($kind);
         $contest = $this->contests->live($kind);
-        $winners = WinnersSql::of($contest);
+        $winners = $this->verdicts->winners($contest);
         $parts = [new Sql('1')];
         foreach (array_filter(explode(' ', Folding::fold(Asked::text($request, 'q')))) as $word) {
             $parts[] = new Sql("instr({$pages->title()}, ?) > 0", [$word]);

@@ -16,6 +16,10 @@ use Vestibra\App\Reach\Rules\KindRules;
  */
 final class ReachRows
 {
+    private const FEW = 2_000;
+
+    private const WALKED_AT_ONCE = 1_000;
+
     /**
      * @return list<stdClass>
      */
@@ -26,6 +30,57 @@ final class ReachRows
                 .'limit ? offset ?',
             [...$covers->bindings, PageRows::PAGE, ($page - 1) * PageRows::PAGE],
         );
+    }
+
+    /**
+     * A page of those that are known already: the order is walked until enough of many are found, few are put in order.
+     *
+     * @param  array<int, mixed>  $those  by page
+     * @param  int  $few  up to so many are put in order
+     * @return list<int>
+     */
+    public static function among(KindRules $contest, array $those, int $page, int $few = self::FEW): array
+    {
+        $order = " order by {$contest->pages->title()}, p.id limit ";
+        $from = ($page - 1) * PageRows::PAGE;
+        if (count($those) <= $few) {
+            return $those === [] ? [] : self::numbers(
+                "select p.id from {$contest->shown()} and p.id in (".implode(',', array_keys($those)).")$order"
+                    .PageRows::PAGE." offset $from",
+            );
+        }
+        $found = [];
+        for ($walked = 0; count($found) < $from + PageRows::PAGE; $walked += self::WALKED_AT_ONCE) {
+            $some = self::numbers("select p.id from {$contest->shown()}$order".self::WALKED_AT_ONCE." offset $walked");
+            if ($some === []) {
+                break;
+            }
+            array_push($found, ...array_filter($some, static fn (int $id): bool => isset($those[$id])));
+        }
+
+        return array_slice($found, $from, PageRows::PAGE);
+    }
+
+    public static function visible(KindRules $contest): int
+    {
+        return (int) Database::value("select count(*) from {$contest->shown()}");
+    }
+
+    /** @return array<int, int> template => how many pages that customers can see are fixed to it, before any rule */
+    public static function fixed(KindRules $contest): array
+    {
+        $pins = $contest->pages->pins($contest->at)->wrap(
+            'select f.template_id, count(*) from (',
+            ") f join {$contest->pages->table()} p on p.id = f.subject_id where {$contest->pages->shown()} group by 1",
+        );
+
+        return Database::pairs($pins->text, $pins->bindings);
+    }
+
+    /** @return list<int> */
+    private static function numbers(string $sql): array
+    {
+        return array_map(intval(...), array_column(Database::rows($sql), 'id'));
     }
 
     /**

@@ -91,6 +91,17 @@ final readonly class WinningOrder
         return $this->cases(static fn (int $template): int => $template);
     }
 
+    /** Gives the strength of the strongest claim, as `RankOfReach::number()`; null where no clause is true. */
+    public function claim(): Sql
+    {
+        $claims = [];
+        foreach ($this->links as $link) {
+            $claims[implode('.', $link['place']->key)] = $link['place']->number();
+        }
+
+        return $this->cases(static fn (int $template, string $key): int => $claims[$key]);
+    }
+
     /** Gives the place in this order and the template in one number, for the links of some templates. */
     public function placed(self $part): Sql
     {

@@ -18,6 +18,31 @@ use Vestibra\Core\Releases\NewLooks;
  */
 final class ImpactRows
 {
+    private const AT_ONCE = 5_000;
+
+    /**
+     * Of pages that are known already, in a table of the connection.
+     *
+     * @param  array<int, array{int, int}>  $pages  before and after, by page
+     * @return Sql page_id, before_id and after_id
+     */
+    public static function of(array $pages): Sql
+    {
+        $rows = [];
+        foreach ($pages as $page => [$before, $after]) {
+            $rows[] = "($page,$before,$after)";
+        }
+        Database::run('drop table if exists temp.foreseen_pages');
+        Database::run(
+            'create temp table foreseen_pages (page_id integer primary key, before_id integer, after_id integer)',
+        );
+        foreach (array_chunk($rows, self::AT_ONCE) as $some) {
+            Database::run('insert into temp.foreseen_pages values '.implode(',', $some));
+        }
+
+        return new Sql('select page_id, before_id, after_id from temp.foreseen_pages');
+    }
+
     /**
      * @return list<stdClass>
      */

@@ -18,6 +18,13 @@ final class AnyReach
             ['field' => 'sale', 'comparison' => 'isOn', 'values' => []],
             ['field' => 'stock', 'comparison' => 'atMost', 'values' => [$chance->number(0, 9)]],
             ['field' => 'product', 'comparison' => 'isOneOf', 'values' => [$chance->number(1, 110)]],
+            ['field' => 'added', 'comparison' => 'withinDays', 'values' => [$chance->pick([1, 2, 5])]],
+            ['field' => 'tag', 'comparison' => 'hasNoneOf', 'values' => [$chance->number(1, 4), 5]],
+            ['field' => 'collection', 'comparison' => 'isIn', 'values' => [$chance->number(1, 10)]],
+            ['field' => 'option', 'comparison' => 'offersValue', 'values' => [$chance->number(1, 20)]],
+            ['field' => 'fact', 'comparison' => 'isFilled', 'values' => [], 'of' => $chance->number(1, 8)],
+            ['field' => 'rating', 'comparison' => 'hasReviews', 'values' => []],
+            ['field' => 'price', 'comparison' => 'atMost', 'values' => [$chance->number(1, 40) * 100]],
         ]);
 
         return [

@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Vestibra\App\Ground\DiskRoom;
 use Vestibra\App\PagesOut\PageMaker;
+use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Records\Models\Template;
 use Vestibra\App\Work\Doctor\Doctor;
 use Vestibra\Core\Composing\BlockKind;
@@ -71,6 +72,22 @@ final class KeepingTest extends TestCase
             ['by', 'hand', 'renamed', 'teal', 'tide'],
             DB::table('title_words')->where('product_id', 1)->orderBy('word')->pluck('word')->all(),
         );
+    }
+
+    public function test_the_doctor_asks_every_page_which_template_it_has_and_keeps_that(): void
+    {
+        $verdicts = $this->app->make(KeepingVerdicts::class);
+        $verdicts->rebuild();
+        self::assertSame(0, $verdicts->wrong());
+        DB::table('kept_verdicts')->where('product_id', '<=', 3)->update(['template_id' => 99]);
+        DB::table('kept_verdicts')->where('product_id', 4)->delete();
+        DB::table('kept_verdicts')->insert(['product_id' => 9_999, 'template_id' => 1, 'claims' => ',']);
+
+        self::assertContains(
+            '5 pages are kept with another template than the rules give.',
+            array_column(json_decode($this->said('vestibra:doctor --mend --json', 1), true)['findings'], 'words'),
+        );
+        self::assertSame(0, $verdicts->wrong());
     }
 
     public function test_a_template_goes_out_as_a_file_and_comes_in_as_a_draft_that_appears_nowhere(): void

@@ -49,6 +49,7 @@ final class OutcomesTest extends TestCase
         $shop = $this->app->make(AskedByChanges::class);
         $met = [];
         for ($round = 1; $round <= 8; $round++) {
+            $this->something($chance);
             $changes = Deeds::now(Changes::of(...$this->drawn($chance, $templates)));
             $impact = $this->app->make(Impact::class)->of($changes);
             $of = array_column($impact['kinds'], null, 'pageKind')['product'];
@@ -63,7 +64,17 @@ final class OutcomesTest extends TestCase
             self::assertSame($of['moved'], array_sum(array_column($this->ofProducts($impact['moves']), 'count')));
             $met += array_map(static fn (): bool => true, $byHand);
         }
-        self::assertGreaterThan(4, count($met), 'Pages move, look new and stay.');
+        self::assertGreaterThan(2, count($met), 'Pages move, look new and stay.');
+    }
+
+    /** Products change between, and nobody has kept yet what page they have. */
+    private function something(Chance $chance): void
+    {
+        DB::table('products')->where('id', $chance->number(1, 110))->update(['published' => $chance->oneIn(2)]);
+        DB::table('products')->where('id', $chance->number(1, 110))->update([
+            'brand_id' => $chance->pick([null, 1, 2]),
+        ]);
+        DB::table('variants')->where('product_id', $chance->number(1, 110))->update(['stock' => $chance->number(0, 9)]);
     }
 
     /**

@@ -393,7 +393,8 @@ final class MergingTest extends TestCase
                 $table->name,
                 [
                     'catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules',
-                    'users', 'indexed_trees', 'tree_names',
+                    'users', 'indexed_trees', 'tree_names', 'kept_verdicts', 'kept_templates', 'kept_state',
+                    'stale_verdicts',
                 ],
                 true,
             )) {

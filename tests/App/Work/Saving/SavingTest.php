@@ -25,7 +25,8 @@ final class SavingTest extends TestCase
     /** Tables that the history itself writes, and what is made anew by numbers of its own. */
     private const BESIDE = [
         'catalogue_entries', 'catalogue_entry_things', 'old_address_names', 'sqlite_sequence', 'live_rules',
-        'filter_packs', 'filter_bits', 'filter_stale', 'filter_words',
+        'filter_packs', 'filter_bits', 'filter_stale', 'filter_words', 'kept_verdicts', 'kept_templates', 'kept_state',
+        'stale_verdicts',
     ];
 
     public function test_whatever_is_deleted_comes_back_to_the_byte(): void

@@ -125,6 +125,39 @@ final class TokensTest extends TestCase
         self::assertSame(['corner' => '9', 'field-corner' => '20', 'card-padding' => '14'], $read->style->own());
     }
 
+    public function test_roles_with_an_opacity_and_none_are_written_as_colours_and_noted_beside(): void
+    {
+        $written = TokensWriter::write(HouseStyle::fromStored(['tab-words' => 'ink/60', 'badge-ground' => 'none']));
+        $find = static function (string $name) use ($written): mixed {
+            foreach ($written as $group) {
+                if (is_array($group) && isset($group[$name])) {
+                    return $group[$name];
+                }
+            }
+
+            return null;
+        };
+
+        self::assertSame(
+            ['#1f2a30', 0.6],
+            [$find('tab-words')['$value']['hex'], $find('tab-words')['$value']['alpha']],
+        );
+        self::assertEquals((object) ['vestibra' => 'ink/60'], $find('tab-words')['$extensions']);
+        self::assertEquals(
+            ['#000000', 0],
+            [$find('badge-ground')['$value']['hex'], $find('badge-ground')['$value']['alpha']],
+        );
+        self::assertEquals((object) ['vestibra' => 'none'], $find('badge-ground')['$extensions']);
+    }
+
+    public function test_a_file_that_is_too_large_says_how_large_one_may_be(): void
+    {
+        $read = TokensReader::parse(str_repeat(' ', 2_000_000));
+
+        self::assertIsArray($read);
+        self::assertSame(['most' => 1_000], $read[0]->values);
+    }
+
     public function test_no_shadow_is_written_as_one_that_cannot_be_seen(): void
     {
         $written = TokensWriter::write(HouseStyle::standard())['cards']['card-shadow'];
@@ -192,6 +225,10 @@ final class TokensTest extends TestCase
             [$file($colour(['colorSpace' => 'srgb', 'components' => [1, 2, 3]])), HouseProblem::FileValue];
         yield 'a colour of four channels' =>
             [$file($colour(['colorSpace' => 'srgb', 'components' => [0, 0, 0, 0]])), HouseProblem::FileValue];
+        yield 'three channels and a word' =>
+            [$file($colour(['colorSpace' => 'srgb', 'components' => [0, 0, 0, 'red']])), HouseProblem::FileValue];
+        yield 'a number past all numbers' =>
+            ['{"main-weight":{"$type":"number","$value":1e999}}', HouseProblem::FileValue];
         yield 'a channel in words' =>
             [$file($colour(['colorSpace' => 'srgb', 'components' => [0, 0, 'red']])), HouseProblem::FileValue];
         yield 'channels of another space' =>

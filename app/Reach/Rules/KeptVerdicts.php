@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Reach\Rules;
+
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Queue;
+use Vestibra\App\Ground\NoRoom;
+use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Sql;
+use Vestibra\App\Reach\Rules\Sql\ClaimRows;
+use Vestibra\App\Reach\Rules\Sql\KeptRows;
+use Vestibra\App\Reach\Rules\Sql\WinnersSql;
+use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Claims;
+
+/**
+ * Which template the page of each product has, kept between requests. Triggers say which products have changed since:
+ * those are asked by themselves, so that what is said is always as things stand; once they are many they are kept anew
+ * in the background. A template whose rules change is worked in by itself.
+ *
+ * @phpstan-import-type Row from VerdictTally
+ */
+final readonly class KeptVerdicts
+{
+    /** So many are asked beside what is kept. */
+    private const MOST_STALE = 2_000;
+
+    /** When so many are stale they are kept anew in the background, asked for once in so many seconds. */
+    private const MANY_STALE = 20;
+
+    private const ONCE_IN = 20;
+
+    public function __construct(
+        private KindRulesReader $reader,
+        private ShopClock $clock,
+        private ClaimedPages $pages,
+        private KeepingVerdicts $keeping,
+    ) {
+    }
+
+    /** @return array<int, array{int, int, int}>|null covers, shown on, won: by live template; null: not to be had */
+    public function numbers(): ?array
+    {
+        $stale = $this->staleOfReady();
+        if ($stale === null) {
+            return null;
+        }
+        $tally = new VerdictTally(KeepingVerdicts::kept());
+        $old = KeptRows::of($stale);
+        $new = $stale === [] ? [] : $this->pages->asked($this->reader->live(PageKind::Product), $stale);
+        foreach ($stale as $page) {
+            $tally->change($old[$page] ?? null, $new[$page] ?? null);
+        }
+
+        return $tally->numbers;
+    }
+
+    /** @return array<int, int>|null the pages of products that a template claims, each with how strongly */
+    public function claims(KindRules $contest, Candidate $candidate): ?array
+    {
+        return $contest->pages->kind() === PageKind::Product ? ClaimRows::of($contest, $candidate) : null;
+    }
+
+    /**
+     * Who would have the pages that a template covers or has, if it had other rules or went live.
+     *
+     * @param  KindRules  $then  with the template as it would be
+     * @param  array<int, int>|null  $claims  those of the template, where they are known
+     * @return list<object{template_id: int, covered: int, count: int}&\stdClass>|null null: not to be had
+     */
+    public function split(KindRules $then, Candidate $candidate, ?array $claims = null): ?array
+    {
+        $stale = $then->at === $this->reader->now() ? $this->staleOfReady() : null;
+        if ($stale === null) {
+            return null;
+        }
+        $id = $candidate->templateId;
+        $claims ??= ClaimRows::of($then, $candidate);
+        $pins = ClaimedPages::pins();
+        $rows = ClaimedPages::around($id, array_keys($claims), array_keys($pins, $id, true));
+        $counts = [];
+        foreach (ClaimedPages::decided($then, array_diff_key($rows, array_flip($stale)), $id, $claims)
+            + $this->pages->asked($then, $stale) as $page => [$template]) {
+            if (isset($claims[$page]) || $template === $id) {
+                $covered = (int) isset($claims[$page]);
+                $counts[$template][$covered] = ($counts[$template][$covered] ?? 0) + 1;
+            }
+        }
+        $split = [];
+        foreach ($counts as $template => $both) {
+            foreach ($both as $covered => $count) {
+                $split[] = (object) ['template_id' => $template, 'covered' => $covered, 'count' => $count];
+            }
+        }
+        usort($split, static fn (object $one, object $other): int =>
+            [$other->count, $one->template_id] <=> [$one->count, $other->template_id]);
+
+        return $split;
+    }
+
+    /**
+     * Page_id and template_id of every page that customers can see, as `WinnersSql` gives them: from what is kept,
+     * where it is kept.
+     *
+     * @param  KindRules  $contest  of what is live
+     */
+    public function winners(KindRules $contest): Sql
+    {
+        $isAsked = $contest->pages->kind() === PageKind::Product && $contest->at === $this->reader->now();
+        $stale = $isAsked ? $this->staleOfReady() : null;
+        if ($stale === null) {
+            return WinnersSql::of($contest);
+        }
+
+        return KeptRows::winners($stale, array_map(
+            static fn (array $row): int => $row[0],
+            $stale === [] ? [] : $this->pages->asked($contest, $stale),
+        ));
+    }
+
+    /**
+     * Which template pages have, and would have if some templates were others or pages were pinned otherwise; the
+     * fallback and the order stay.
+     *
+     * @param  KindRules  $then  as it would be
+     * @param  list<int>  $changed  templates that have other rules, come or go
+     * @param  list<int>  $others  templates whose pages are wanted too
+     * @param  list<int>  $pages  that are wanted too
+     * @param  array<int, int|null>  $pins  by page, where they would be others; null: none
+     * @return array<int, array{int, int}>|null page => before and after, of all that may change; null: not to be had
+     */
+    public function beforeAndAfter(
+        KindRules $then,
+        array $changed,
+        array $others,
+        array $pages,
+        array $pins,
+    ): ?array {
+        $isAsked = $then->pages->kind() === PageKind::Product && $then->at === $this->reader->now();
+        $stale = $isAsked ? $this->staleOfReady() : null;
+        if ($stale === null) {
+            return null;
+        }
+        $claims = $rows = [];
+        $pinned = ClaimedPages::pins();
+        foreach ([...$changed, ...$others] as $template) {
+            $candidate = in_array($template, $changed, true) ? $then->candidate($template) : null;
+            $claims[$template] = $candidate?->live === true ? ClaimRows::of($then, $candidate) : [];
+            $its = array_keys($pinned, $template, true);
+            $rows += ClaimedPages::around($template, array_keys($claims[$template]), $its);
+        }
+        $rows += KeptRows::of(array_keys(array_diff_key($pins + array_flip($pages), $rows)));
+        $rows = $this->pages->asked($this->reader->live(PageKind::Product), $stale)
+            + array_diff_key($rows, array_flip($stale));
+        $after = $rows;
+        foreach ($changed as $template) {
+            $after = ClaimedPages::decided($then, $after, $template, $claims[$template]);
+        }
+        // What is pinned otherwise is decided by all its claims.
+        $otherwise = array_map(static fn (array $row): array => [0, $row[1]], array_intersect_key($after, $pins));
+        $after = array_replace($after, ClaimedPages::decided($then, $otherwise, pins: $pins));
+        $both = [];
+        foreach ($rows as $page => [$before]) {
+            $both[$page] = [$before, $after[$page][0]];
+        }
+
+        return $both;
+    }
+
+    /**
+     * @return list<int>|null what is stale beside all that is kept and stands; null where it cannot be had: what is
+     *     missing is asked for
+     */
+    private function staleOfReady(): ?array
+    {
+        $now = $this->reader->now();
+        $state = $this->clock->isMoved() ? null : KeepingVerdicts::state();
+        if ($state === null || $now < $state->at) {
+            $this->clock->isMoved() || $this->askFor();
+            $state = $this->clock->isMoved() ? null : KeepingVerdicts::state();
+        }
+        if ($state === null || $now < $state->at) {
+            return null;
+        }
+        $stale = KeepingVerdicts::stale($state, $now);
+        if (count($stale) > self::MOST_STALE || ! $state->holds($now)) {
+            return $this->caughtUp();
+        }
+        count($stale) > self::MANY_STALE && $this->askFor();
+
+        return $stale;
+    }
+
+    /** @return list<int>|null what is stale after all that had changed was kept; null where that did not go */
+    private function caughtUp(): ?array
+    {
+        try {
+            $this->keeping->catchUp();
+        } catch (QueryException $error) {
+            str_contains($error->getMessage(), 'locked') || NoRoom::isBehind($error) || throw $error;
+
+            return null;
+        }
+
+        return [];
+    }
+
+    /** That it is done in the background. */
+    private function askFor(): void
+    {
+        NoRoom::passOver(static fn () => Cache::add('verdicts are kept anew', true, self::ONCE_IN)
+            && Queue::push(new RefreshVerdicts));
+    }
+}
