@@ -39,7 +39,9 @@ final class SameEverywhereTest extends TestCase
                 'format' => 2,
                 'show' => $chance->oneIn(3) ? [] : [[]],
                 'keepOff' => [],
-                'season' => $chance->pick([[], ['from' => '2026-12-01T00:00:00Z'], ['from' => '2026-11-01T00:00:00Z']]),
+                'season' => $chance->pick([
+                    [], ['from' => '2026-12-01T00:00:00Z'], ['from' => '2026-11-01T00:00:00Z'],
+                ]),
                 'goesFirst' => $chance->oneIn(3),
             ]]);
             $chance->oneIn(4) || $this->publish($copy);
@@ -47,7 +49,8 @@ final class SameEverywhereTest extends TestCase
         foreach (Template::query()->whereIn('page_kind', ['product', 'category', 'home'])->get() as $page) {
             if ($chance->oneIn(2)) {
                 $this->edit($page, [
-                    'edit' => 'set', 'id' => $page->draft_tree['page']['id'], 'question' => 'what', 'setting' => 'header',
+                    'edit' => 'set', 'id' => $page->draft_tree['page']['id'], 'question' => 'what',
+                    'setting' => 'header',
                     'value' => $chance->pick([false, ...$headers]), 'width' => 'desktop',
                 ]);
                 $page->isChanged() && $this->publish($page);

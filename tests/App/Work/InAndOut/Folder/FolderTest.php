@@ -30,7 +30,8 @@ final class FolderTest extends TestCase
 {
     private const BESIDE = [
         'catalogue_entries', 'catalogue_entry_things', 'sqlite_sequence', 'live_rules', 'filter_packs', 'filter_bits',
-        'filter_stale', 'filter_words', 'kept_verdicts', 'kept_templates', 'kept_state', 'stale_verdicts', 'shop_settings', 'stored_files', 'jobs',
+        'filter_stale', 'filter_words', 'kept_verdicts', 'kept_templates', 'kept_state', 'stale_verdicts',
+        'shop_settings', 'stored_files', 'jobs',
     ];
 
     private const PRODUCT = 'products/teal-tide-bottled-ink.json';
