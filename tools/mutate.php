@@ -244,14 +244,15 @@ final readonly class Coverage
             $tests = [...$tests, ...$this->lines[$fault->file][$line] ?? []];
         }
 
-        $declared = $tests === [];
-        $tests = array_unique($declared ? array_merge(...array_values($this->lines[$fault->file] ?? [])) : $tests);
+        $tests = array_unique($tests === []
+            ? array_merge(...array_values($this->lines[$fault->file] ?? []))
+            : $tests);
         usort($tests, fn (string $one, string $other): int => $this->breadth[$one] <=> $this->breadth[$other]);
         $core = array_filter($tests, static fn (string $test): bool => str_contains($test, 'Tests\\Core\\'));
 
         return [
-            // What is only declared runs nowhere: its room's tests may ask for it all the same.
-            ...$declared ? self::ofRoom($fault->file) : [],
+            // What is only declared runs nowhere, and what is kept runs in the first test alone that asks for it.
+            ...self::ofRoom($fault->file),
             ...array_slice($core, 0, self::OF_CORE),
             ...array_slice(array_diff($tests, $core), 0, self::OF_THE_APPLICATION),
         ];
