@@ -13,6 +13,7 @@ use Vestibra\Bench\CatalogueBench;
 use Vestibra\Bench\FiltersBench;
 use Vestibra\Bench\FolderBench;
 use Vestibra\Bench\ImpactBench;
+use Vestibra\Bench\KeptBench;
 use Vestibra\Bench\ListBench;
 use Vestibra\Bench\PageBench;
 use Vestibra\Bench\ReachBench;
@@ -27,13 +28,13 @@ final class BenchCommand extends Command
 
     private const NAMES = [
         'verdict', 'reach', 'impact', 'page', 'list', 'filters', 'search', 'cards', 'styles', 'catalogue', 'folder',
-        'screens', 'edit', 'weight',
+        'kept', 'screens', 'edit', 'weight',
     ];
 
     private const SIZES = [1_000, 10_000, 100_000];
 
     protected $signature = 'vestibra:bench {name? : verdict, reach, impact, page, list, filters, search, cards, '
-        .'styles, catalogue, folder, screens, edit or weight; all but the last four without} {--blocks=200} '
+        .'styles, catalogue, folder, kept, screens, edit or weight; all but the last five without} {--blocks=200} '
         .'{--edits=300} {--seed=1} {--json}';
 
     protected $description =
@@ -110,6 +111,7 @@ final class BenchCommand extends Command
                 'filters' => (new FiltersBench)->run($size, $this->seed()),
                 'search' => (new SearchBench)->run($size, $this->seed()),
                 'cards' => (new CardsBench)->run($size),
+                'kept' => (new KeptBench)->run($size),
                 default => (new PageBench)->run($this->seed(), $size),
             });
         }

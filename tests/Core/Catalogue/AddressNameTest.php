@@ -23,6 +23,7 @@ final class AddressNameTest extends TestCase
         yield ['Teal Tide Ink', 'teal-tide-ink'];
         yield ['  Köhler’s “Nachtblau”, 50 ml  ', 'kohlers-nachtblau-50-ml'];
         yield ['Straße & Ærø', 'strasse-aero'];
+        yield ['Œuvre de Łódź, Đuro’s o\'clock', 'oeuvre-de-lodz-duros-oclock'];
         yield ['ﬁne ① nib', 'fine-1-nib'];
         yield ['!!! – ???', ''];
         yield ['墨水', '墨水'];

@@ -122,6 +122,15 @@ final class MoneyTextTest extends TestCase
         }
     }
 
+    public function test_of_three_decimals_the_readings_of_a_doubt_have_three(): void
+    {
+        $doubt = MoneyText::read('2.345', 3, 'KWD');
+
+        self::assertInstanceOf(Problem::class, $doubt);
+        self::assertSame(['2345.000', '2.345'], [$doubt->values['large'], $doubt->values['small']]);
+        self::assertSame('2.345', $doubt->values['written']);
+    }
+
     public function test_a_doubt_offers_both_readings_which_are_read_then(): void
     {
         $doubt = MoneyText::read('2.345', 2, 'GBP');

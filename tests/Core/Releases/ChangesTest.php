@@ -270,9 +270,11 @@ final class ChangesTest extends TestCase
 
     public function test_looks_are_those_of_templates_and_of_single_products(): void
     {
-        $looks = (new NewLooks([1], [7 => [4]]))->with(new NewLooks([1, 2], [7 => [4, 5], 8 => [4]]));
+        $looks = (new NewLooks([1], [7 => [4]]))->with(new NewLooks([1, 2], [7 => [5], 8 => [4]]));
 
         self::assertEquals(new NewLooks([1, 2], [7 => [4, 5], 8 => [4]]), $looks);
+        self::assertEquals(new NewLooks([3, 1]), (new NewLooks([3]))->with(new NewLooks([1])));
+        self::assertTrue($looks->holds(PageKind::Product, 99, 1));
         self::assertTrue($looks->holds(PageKind::Category, 99, 2));
         self::assertTrue($looks->holds(PageKind::Product, 7, 5));
         self::assertFalse($looks->holds(PageKind::Product, 8, 5));

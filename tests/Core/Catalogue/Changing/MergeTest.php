@@ -149,6 +149,7 @@ final class MergeTest extends TestCase
         }
         self::assertNull(Merge::tooMuch(10_000));
         self::assertSame(CatalogueProblem::TooMuchToMerge, Merge::tooMuch(10_001)?->code);
+        self::assertSame(['count' => 10_001, 'most' => 10_000], Merge::tooMuch(10_001)->values);
     }
 
     /** @param  array<string, mixed>  $fields */
