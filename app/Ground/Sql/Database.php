@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Ground\Sql;
 
+use Closure;
 use Illuminate\Support\Facades\DB;
 use LogicException;
 use PDO;
@@ -63,6 +64,28 @@ final class Database
     public static function each(string $sql, array $bindings = []): iterable
     {
         yield from DB::cursor($sql, $bindings);
+    }
+
+    /**
+     * Reads as if nothing else happened meanwhile, without the right to write that every other transaction takes.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $read
+     * @return T
+     */
+    public static function atOnce(Closure $read): mixed
+    {
+        if (DB::transactionLevel() > 0) {
+            return $read();
+        }
+        $pdo = self::pdo();
+        $pdo->exec('begin deferred');
+        try {
+            return $read();
+        } finally {
+            $pdo->exec('commit');
+        }
     }
 
     /**

@@ -78,31 +78,9 @@ final readonly class FilterPacks
         $beside = $changed === []
             ? null
             : Packing::of($this->rows->of('in ('.implode(',', $changed).')'), FilterRows::isRange(...));
-        $packs = $this->atOnce(fn (): array => $this->stored($filters, $changed));
+        $packs = Database::atOnce(fn (): array => $this->stored($filters, $changed));
 
         return $beside === null ? $packs : $packs + [self::CHANGED => [$beside, null]];
-    }
-
-    /**
-     * As if nothing else happened meanwhile, without the right to write that every other transaction takes.
-     *
-     * @template T
-     *
-     * @param  Closure(): T  $read
-     * @return T
-     */
-    private function atOnce(Closure $read): mixed
-    {
-        if (DB::transactionLevel() > 0) {
-            return $read();
-        }
-        $pdo = Database::pdo();
-        $pdo->exec('begin deferred');
-        try {
-            return $read();
-        } finally {
-            $pdo->exec('commit');
-        }
     }
 
     /** Packs anew what changed. */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Vestibra\App\Reach\Rules;
 
+use Closure;
+use Illuminate\Contracts\Cache\Lock;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\Sql\ClaimRows;
@@ -24,6 +27,9 @@ final readonly class KeepingVerdicts
 
     private const WRITTEN_AT_ONCE = 5_000;
 
+    /** Of one that has ended on the way, in seconds. */
+    private const PATIENCE = 300;
+
     public function __construct(
         private KindRulesReader $reader,
         private ClaimedPages $pages,
@@ -37,11 +43,28 @@ final readonly class KeepingVerdicts
         $state === null || $this->reader->now() < $state->at ? $this->rebuild() : $this->catchUp();
     }
 
-    /**
-     * Asks every page anew. Nobody has to wait who wants to write: until the last step nothing counts as kept, so that
-     * one that ends on the way has done no harm.
-     */
+    /** Asks every page anew; where somebody else is at it, they finish. */
     public function rebuild(): void
+    {
+        $lock = Cache::lock('all verdicts are kept anew', self::PATIENCE);
+        $lock->get() && self::until($lock, $this->rebuildAlone(...));
+    }
+
+    /** @param  Closure(): void  $work */
+    private static function until(Lock $lock, Closure $work): void
+    {
+        try {
+            $work();
+        } finally {
+            $lock->release();
+        }
+    }
+
+    /**
+     * Nobody has to wait who wants to write: until the last step nothing counts as kept, so that one that ends on the
+     * way has done no harm.
+     */
+    private function rebuildAlone(): void
     {
         $word = LiveRules::word();
         $contest = $this->reader->live(PageKind::Product);

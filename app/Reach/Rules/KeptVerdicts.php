@@ -9,6 +9,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Queue;
 use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\ShopClock;
+use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\Sql\ClaimRows;
 use Vestibra\App\Reach\Rules\Sql\KeptRows;
@@ -45,10 +46,17 @@ final readonly class KeptVerdicts
     /** @return array<int, array{int, int, int}>|null covers, shown on, won: by live template; null: not to be had */
     public function numbers(): ?array
     {
-        $stale = $this->staleOfReady();
-        if ($stale === null) {
+        return $this->staleOfReady() === null ? null : Database::atOnce($this->numbersNow(...));
+    }
+
+    /** @return array<int, array{int, int, int}>|null */
+    private function numbersNow(): ?array
+    {
+        $state = KeepingVerdicts::state();
+        if ($state === null) {
             return null;
         }
+        $stale = KeepingVerdicts::stale($state, $this->reader->now());
         $tally = new VerdictTally(KeepingVerdicts::kept());
         $old = KeptRows::of($stale);
         $new = $stale === [] ? [] : $this->pages->asked($this->reader->live(PageKind::Product), $stale);

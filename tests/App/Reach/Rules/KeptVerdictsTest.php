@@ -14,6 +14,7 @@ use Vestibra\App\Reach\Rules\ClaimedPages;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KeptVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
+use Vestibra\App\Reach\Rules\ReachCounts;
 use Vestibra\App\Reach\Rules\Sql\ReachRows;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\App\Records\Catalogue\ProductReader;
@@ -172,6 +173,26 @@ final class KeptVerdictsTest extends TestCase
 
         Queue::assertCount(1);
         self::assertSame(21, DB::table('stale_verdicts')->count(), 'Who asks does not write for products alone.');
+    }
+
+    public function test_while_somebody_else_keeps_all_anew_it_is_counted(): void
+    {
+        $this->actingAs($this->owner);
+        $template = $this->template('Inks');
+        $this->edit($template, $this->reach([['category', 'isIn', [$this->id('categories', 'Bottled inks')]]]));
+        $this->publish($template);
+        DB::table('kept_state')->delete();
+        DB::table('kept_verdicts')->delete();
+        $lock = Cache::lock('all verdicts are kept anew', 60);
+        self::assertTrue($lock->get());
+        $this->app->make(KeepingVerdicts::class)->bringUp();
+        $this->anew();
+
+        self::assertNull($this->app->make(KeptVerdicts::class)->numbers());
+        $counts = $this->app->make(ReachCounts::class)->live(PageKind::Product)[$template->id];
+        self::assertSame([23, 23], [$counts['covers'], $counts['shownOn']]);
+        $lock->release();
+        self::assertSame($this->counted(), $this->kept());
     }
 
     public function test_one_that_walks_the_shop_on_another_day_is_answered_by_counting(): void
