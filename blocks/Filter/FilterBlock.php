@@ -140,7 +140,7 @@ final readonly class FilterBlock implements BlockKind
             return Composed::absent(self::without($settings));
         }
         $range = $filter->bounds !== null;
-        $values = (new Values($settings, $context->messages->language()))->of($filter);
+        [$values, $left] = (new Values($settings, $context->messages->language()))->of($filter);
         $nothing = $filter->isOn() || $by === 'words' ? null : self::nothing($filter, $values);
         if ($nothing !== null) {
             return Composed::absent("$filter->name is left out: $nothing");
@@ -170,6 +170,7 @@ final readonly class FilterBlock implements BlockKind
             'counts' => $settings->bool('counts'),
             'values' => $first,
             'more' => $more,
+            'left' => $left,
             'moreOpen' => array_filter($more, static fn (array $value): bool => $value['chosen']) !== [],
             'words' => $filter->words,
             'range' => $range ? Ends::of($filter, $context, $settings->bool('slider')) : null,

@@ -31,7 +31,7 @@ final readonly class Values
     ) {
     }
 
-    /** @return list<Value> */
+    /** @return array{list<Value>, int} those that are shown, and how many are not, for they are too many */
     public function of(ListFilter $filter): array
     {
         $nowhere = $this->settings->text('nowhere');
@@ -50,7 +50,9 @@ final readonly class Values
                 ($a->count === 0 && ! $a->chosen) <=> ($b->count === 0 && ! $b->chosen));
         }
 
-        return array_map(static fn (ListFilterValue $value): array => [
+        $shown = self::most($values);
+
+        return [array_map(static fn (ListFilterValue $value): array => [
             'id' => $value->id,
             'label' => $value->label,
             'written' => $value->written,
@@ -60,7 +62,24 @@ final readonly class Values
             'picture' => $value->picture,
             'depth' => $order === 'defined' ? $value->depth : 0,
             'nowhere' => $value->count === 0 && ! $value->chosen,
-        ], array_slice($values, 0, self::MOST));
+        ], $shown), count($values) - count($shown)];
+    }
+
+    /**
+     * So many, and all that are chosen: nobody's choice is lost.
+     *
+     * @param  list<ListFilterValue>  $values
+     * @return list<ListFilterValue>
+     */
+    private static function most(array $values): array
+    {
+        return [
+            ...array_slice($values, 0, self::MOST),
+            ...array_filter(
+                array_slice($values, self::MOST),
+                static fn (ListFilterValue $value): bool => $value->chosen,
+            ),
+        ];
     }
 
     /**

@@ -7,11 +7,13 @@
 </fieldset>
 @elseif ($d['as'] === 'list')
 <label class="filter-list"><span class="unseen">{{ $d['name'] }}</span><select id="in-{{ $id }}" form="narrowing" name="{{ $d['parameter'] }}[]"><option value="">{{ $say('filter.any') }}</option>@foreach ([...$d['values'], ...$d['more']] as $value)<option value="{{ $value['written'] }}" @selected($value['chosen']) @disabled($value['nowhere'])>{{ str_repeat("\u{2003}", $value['depth']).$value['label'] }}@if ($d['counts']) ({{ $value['count'] }})@endif</option>@endforeach</select></label>
+@if ($d['left'] > 0)<p class="filter-left">{{ $say('filter.left', ['count' => $d['left']]) }}</p>@endif
 @else
 <fieldset class="filter-values filter-as-{{ $d['as'] }}"><legend class="unseen">{{ $d['name'] }}</legend>
 @if ($d['as'] === 'one')<label class="filter-value"><input type="radio" id="in-{{ $id }}-any" form="narrowing" name="{{ $d['parameter'] }}[]" value="" @checked(! $d['on'])><span class="filter-word">{{ $say('filter.any') }}</span></label>@endif
 @include('blocks::Filter.some', ['some' => $d['values']])
 @if ($d['more'] !== [])<details class="filter-more" id="more-{{ $id }}" @if ($d['moreOpen']) open @endif><summary>{{ $say('filter.more', ['count' => count($d['more'])]) }}</summary><div class="filter-values filter-as-{{ $d['as'] }}">@include('blocks::Filter.some', ['some' => $d['more']])</div></details>@endif
+@if ($d['left'] > 0)<p class="filter-left">{{ $say('filter.left', ['count' => $d['left']]) }}</p>@endif
 </fieldset>
 @endif
 <button type="submit" form="narrowing" class="go filter-go">{{ $say('filter.apply') }}</button>

@@ -173,6 +173,8 @@ return [
     'filter.least' => 'Von',
     'filter.most' => 'Bis',
     'filter.more' => '{count, plural, one {# weiterer} other {# weitere}}',
+    'filter.left' => '{count, plural, one {# weiterer wird nicht gezeigt. Grenzen Sie die Liste zuerst anders ein.} '
+        .'other {# weitere werden nicht gezeigt. Grenzen Sie die Liste zuerst anders ein.}}',
     'filter.apply' => 'Zeigen',
     'filter.find' => 'Hierunter finden',
     'filters.title' => 'Filter',

@@ -172,6 +172,8 @@ return [
     'filter.least' => 'From',
     'filter.most' => 'To',
     'filter.more' => '{count, plural, one {# more} other {# more}}',
+    'filter.left' => '{count, plural, one {# more is not shown. Narrow the list by something else first.} '
+        .'other {# more are not shown. Narrow the list by something else first.}}',
     'filter.apply' => 'Show',
     'filter.find' => 'Find among these',
     'filters.title' => 'Filters',

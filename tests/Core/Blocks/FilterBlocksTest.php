@@ -68,6 +68,22 @@ final class FilterBlocksTest extends TestCase
         self::assertSame(['XXL', 'M', 'S', 'XL'], $order('count', $sizes));
     }
 
+    public function test_of_very_many_values_two_hundred_stand_there_what_is_chosen_too_and_the_rest_is_said(): void
+    {
+        $values = array_map(
+            static fn (int $n): ListFilterValue => new ListFilterValue($n, "$n ml", "$n-ml", 1, $n === 255, place: $n),
+            range(1, 260),
+        );
+        $data = self::filter(
+            ['by' => 'option', 'option' => 3, 'most' => 0],
+            new ListFilter('option.3', 'Size', 'size', $values),
+        )->data;
+
+        self::assertSame([201, 59], [count($data['values']), $data['left']]);
+        self::assertSame('255 ml', $data['values'][200]['label']);
+        self::assertSame(0, self::filter(['by' => 'brand'], self::brands())->data['left']);
+    }
+
     public function test_after_so_many_values_there_is_a_fold_which_is_open_where_something_in_it_is_chosen(): void
     {
         $many = self::option(...array_map(static fn (int $n): string => "$n ml", range(1, 12)));
