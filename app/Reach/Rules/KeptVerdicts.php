@@ -46,17 +46,19 @@ final readonly class KeptVerdicts
     /** @return array<int, array{int, int, int}>|null covers, shown on, won: by live template; null: not to be had */
     public function numbers(): ?array
     {
-        return $this->staleOfReady() === null ? null : Database::atOnce($this->numbersNow(...));
+        $stale = $this->staleOfReady();
+
+        return $stale === null ? null : Database::atOnce(fn (): array => $this->counted($stale));
     }
 
-    /** @return array<int, array{int, int, int}>|null */
-    private function numbersNow(): ?array
+    /**
+     * What somebody has kept anew meanwhile is counted as it is by then.
+     *
+     * @param  list<int>  $stale
+     * @return array<int, array{int, int, int}>
+     */
+    private function counted(array $stale): array
     {
-        $state = KeepingVerdicts::state();
-        if ($state === null) {
-            return null;
-        }
-        $stale = KeepingVerdicts::stale($state, $this->reader->now());
         $tally = new VerdictTally(KeepingVerdicts::kept());
         $old = KeptRows::of($stale);
         $new = $stale === [] ? [] : $this->pages->asked($this->reader->live(PageKind::Product), $stale);
