@@ -29,6 +29,7 @@ use Vestibra\App\Ground\Database\Sql\SqliteSessions;
 use Vestibra\App\Ground\Database\WritingSqlite;
 use Vestibra\App\Ground\DataFolder;
 use Vestibra\App\Ground\Files\Files;
+use Vestibra\App\Ground\NoRoom;
 use Vestibra\App\Ground\Pictures\Sizes;
 use Vestibra\App\Ground\Pictures\Uploads;
 use Vestibra\App\Ground\RandomIds;
@@ -169,7 +170,7 @@ final class VestibraProvider extends ServiceProvider
             $this->app->make(KeptAround::class)->throwAway();
             if (Product::query()->toBase()->exists()) {
                 $this->app->make(Fallbacks::class)->see();
-                Queue::push(new RefreshVerdicts);
+                NoRoom::passOver(static fn () => Queue::push(new RefreshVerdicts));
             }
         });
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
