@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Illuminate\Support\Facades\Route;
+use Vestibra\App\Doors\Middleware\AsBefore;
 use Vestibra\App\Doors\Middleware\InTheShop;
 use Vestibra\App\Doors\Middleware\PagesOnly;
 use Vestibra\App\Doors\Middleware\SameAuthor;
@@ -116,11 +117,13 @@ Route::prefix('studio')->middleware(['auth', 'can:see-studio'])->group(function 
     Route::post('walk', [Studio\WalkController::class, 'begin']);
     Route::post('walk/end', [Studio\WalkController::class, 'end']);
     Route::get('token', [Studio\SignInController::class, 'token']);
-    Route::get('templates/{template}/page/{subjectId}', [Studio\Layout\PagesController::class, 'show']);
+    Route::get('templates/{template}/page/{subjectId}', [Studio\Layout\PagesController::class, 'show'])
+        ->middleware(AsBefore::class);
     Route::get('templates/{template}/differences', [Studio\Layout\PagesController::class, 'differences']);
     Route::get('parts/{part}/nodes', [Studio\Layout\KeptPartsController::class, 'nodes']);
     Route::get('starts/{pageKind}/{start}', [Studio\Layout\TemplatesController::class, 'start'])
-        ->whereIn('pageKind', [...PageAddresses::names(), PageKind::Card->value]);
+        ->whereIn('pageKind', [...PageAddresses::names(), PageKind::Card->value])
+        ->middleware(AsBefore::class);
     Route::get('cards/{template}/drawn', [Studio\Layout\DrawingTableController::class, 'card']);
     Route::get('templates', [Studio\Layout\TemplatesController::class, 'index']);
     Route::get('templates/{template}', [Studio\Layout\DrawingTableController::class, 'show']);

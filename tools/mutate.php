@@ -320,11 +320,20 @@ final class Trial
     }
 }
 
+/** A fault as it is printed. */
+function said(Fault $fault, string $root, string $why = ''): string
+{
+    $there = substr((string) file_get_contents($fault->file), $fault->from, $fault->to - $fault->from);
+
+    return substr($fault->file, strlen($root) + 1).":$fault->line ($fault->kind$why)\n  - "
+        .preg_replace('/\s+/', ' ', $there)."\n  + ".preg_replace('/\s+/', ' ', $fault->instead)."\n";
+}
+
 $root = dirname(__DIR__);
 $options = [];
 $room = '';
 foreach (array_slice($argv, 1) as $word) {
-    preg_match('/^--(seed|faults|kept|in)=(.+)$/D', $word, $given) === 1
+    preg_match('/^--(seed|faults|after|again|kept|in)=(.+)$/D', $word, $given) === 1
         ? $options[$given[1]] = $given[2]
         : $room = $word;
 }
@@ -333,7 +342,7 @@ $most = (int) ($options['faults'] ?? 100);
 $rooms = array_map(basename(...), glob("$root/core/*", GLOB_ONLYDIR) ?: []);
 if (! in_array($room, $rooms, true)) {
     exit(
-        'Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--in=FILE], where ROOM is one of '
+        'Which room? bin/mutate ROOM [--seed=1] [--faults=100] [--after=0] [--in=FILE] [--again=FILE], where ROOM is one of '
             .implode(', ', $rooms)
             .".\n"
     );
@@ -349,16 +358,20 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/cor
 }
 usort($faults, static fn (Fault $one, Fault $other): int =>
     [$one->file, $one->from, $one->to, $one->instead] <=> [$other->file, $other->from, $other->to, $other->instead]);
-$drawn = array_slice((new Randomizer(new Mt19937($seed)))->shuffleArray($faults), 0, $most);
+// Those that lived in an earlier run are tried again by what it printed; else the number that is given draws.
+$again = isset($options['again'])
+    ? preg_replace('/; no test [a-z ]+\)$/m', ')', (string) file_get_contents($options['again']))
+    : null;
+$drawn = $again === null
+    ? array_slice(
+        (new Randomizer(new Mt19937($seed)))->shuffleArray($faults),
+        (int) ($options['after'] ?? 0),
+        $most,
+    )
+    : array_values(array_filter($faults, static fn (Fault $fault): bool => str_contains($again, said($fault, $root))));
 $lived = $running = [];
 $caught = $tried = 0;
-$say = static function (Fault $fault, string $why) use ($root): string {
-    $code = (string) file_get_contents($fault->file);
-    $there = substr($code, $fault->from, $fault->to - $fault->from);
-
-    return substr($fault->file, strlen($root) + 1).":$fault->line ($fault->kind; $why)\n  - "
-        .preg_replace('/\s+/', ' ', $there)."\n  + ".preg_replace('/\s+/', ' ', $fault->instead)."\n";
-};
+$say = static fn (Fault $fault, string $why): string => said($fault, $root, "; $why");
 while ($drawn !== [] || $running !== []) {
     while ($drawn !== [] && count($running) < 2) {
         $fault = array_shift($drawn);

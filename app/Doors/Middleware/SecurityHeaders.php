@@ -37,8 +37,11 @@ final class SecurityHeaders
             'Referrer-Policy' => 'same-origin',
             'Permissions-Policy' => 'camera=(), microphone=(), geolocation=(), payment=(), usb=(), browsing-topics=()',
         ] + ($request->isSecure() ? ['Strict-Transport-Security' => 'max-age='.self::YEAR] : []) as $name => $value) {
-            // What says more about itself, as a file in its sandbox, keeps that.
-            $response->headers->has($name) || $response->headers->set($name, $value);
+            // What says more about itself, as a file in its sandbox, keeps that; and so does a page that is as before,
+            // whose scripts carry the nonce of then.
+            $response->headers->has($name)
+                || $response->getStatusCode() === Response::HTTP_NOT_MODIFIED
+                || $response->headers->set($name, $value);
         }
         $this->stayHere($request, $response);
 
