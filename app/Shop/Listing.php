@@ -10,6 +10,7 @@ use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Lists\Filters\FilterPacks;
 use Vestibra\App\Lists\Filters\ListFilters;
+use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\Reach\Kinds\PagesOfTheShop;
 use Vestibra\App\Reach\Kinds\Sql\EveryProduct;
@@ -72,6 +73,7 @@ final readonly class Listing
         private ShopSettings $settings,
         private SearchIndex $index,
         private Suggestions $suggestions,
+        private KeptOrders $orders,
     ) {
     }
 
@@ -230,11 +232,14 @@ final readonly class Listing
      */
     private function page(string $held, string $sort, ?string $own, int $most, int $from): array
     {
-        $order = in_array($sort, [self::OWN, self::BEST], true) && $own !== null
-            ? $own
-            : ListedProducts::order(self::sort($sort), $this->clock->now());
+        $isOwn = in_array($sort, [self::OWN, self::BEST], true) && $own !== null;
+        // Few are put in order themselves.
+        $kept = $isOwn || str_starts_with($held, 'p.id in')
+            ? null
+            : $this->orders->page(self::sort($sort), $held, $most, $from);
+        $order = $isOwn ? $own : ListedProducts::order(self::sort($sort), $this->clock->now());
 
-        return array_column(ListedProducts::page($held, $order, $most, $from), 'id');
+        return $kept ?? array_column(ListedProducts::page($held, $order, $most, $from), 'id');
     }
 
     /**

@@ -35,6 +35,7 @@ final class FloorsTest extends Plain
             'Ground', 'Records/Models/Shop', 'Records/Settings', 'Records/Models/Catalogue', 'Records/Catalogue',
         ],
         'Lists/Search' => ['Ground', 'Records/Models/Shop', 'Records/Catalogue'],
+        'Lists/Orders' => ['Ground', 'Records/Catalogue'],
         'Reach/Kinds' => ['Ground', 'Records/Settings', 'Records/Stored'],
         'Reach/Rules' => [
             'Ground', 'Records/Settings', 'Records/Models', 'Records/Models/Catalogue', 'Records/Catalogue',

@@ -10,6 +10,7 @@ use Symfony\Component\Process\Process;
 use Vestibra\App\Ground\Counted;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Lists\Filters\FilterPacks;
+use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Records\Models\Catalogue\Product;
 use Vestibra\App\Records\Models\User;
@@ -44,6 +45,7 @@ final class DemoCommand extends Command
         BusyShop $busy,
         FilterPacks $packs,
         KeepingVerdicts $verdicts,
+        KeptOrders $orders,
     ): int {
         $folder = config()->string('vestibra.pictures');
         $share = $this->option('pictures');
@@ -80,6 +82,7 @@ final class DemoCommand extends Command
         }
         $packs->refresh();
         $verdicts->bringUp();
+        $orders->bringUp();
         $products = Product::query()->toBase()->count();
         $in = ['email' => self::EMAIL, 'password' => self::PASSWORD];
         $this->option('json')

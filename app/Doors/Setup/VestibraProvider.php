@@ -36,6 +36,7 @@ use Vestibra\App\Ground\RandomIds;
 use Vestibra\App\Ground\ShopClock;
 use Vestibra\App\Ground\Troubles;
 use Vestibra\App\Lists\Filters\RefreshFilters;
+use Vestibra\App\Lists\Orders\RefreshOrders;
 use Vestibra\App\Lists\Search\SearchIndex;
 use Vestibra\App\PagesOut\BlockPrinter;
 use Vestibra\App\PagesOut\KeptAround;
@@ -171,10 +172,12 @@ final class VestibraProvider extends ServiceProvider
             if (Product::query()->toBase()->exists()) {
                 $this->app->make(Fallbacks::class)->see();
                 NoRoom::passOver(static fn () => Queue::push(new RefreshVerdicts));
+                NoRoom::passOver(static fn () => Queue::push(new RefreshOrders));
             }
         });
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshFilters));
         Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshVerdicts));
+        Event::listen(ManyChanged::class, static fn () => Queue::push(new RefreshOrders));
         $this->loadViewsFrom(base_path('shop/views'), 'shop');
         $this->loadViewsFrom(base_path('blocks'), 'blocks');
         // In tests a relation that was not asked for, or an attribute that was not read, is a mistake.

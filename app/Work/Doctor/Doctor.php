@@ -10,6 +10,7 @@ use Vestibra\App\Ground\DiskRoom;
 use Vestibra\App\Ground\Files\StoredFiles;
 use Vestibra\App\Ground\Models\Picture;
 use Vestibra\App\Ground\Models\StoredFile;
+use Vestibra\App\Lists\Orders\KeptOrders;
 use Vestibra\App\Reach\Rules\KeepingVerdicts;
 use Vestibra\App\Reach\Rules\KindRulesReader;
 use Vestibra\App\Reach\Rules\ReachCounts;
@@ -41,6 +42,7 @@ final readonly class Doctor
         private KindRulesReader $contests,
         private DiskRoom $room,
         private KeepingVerdicts $verdicts,
+        private KeptOrders $orders,
     ) {
     }
 
@@ -54,6 +56,7 @@ final readonly class Doctor
             ...$this->rules(),
             ...$this->derived($mend),
             ...$this->verdicts($mend),
+            ...$this->orders($mend),
             ...Leftovers::examine($mend),
             ...$this->files($mend),
             ...$this->room(),
@@ -177,6 +180,20 @@ final readonly class Doctor
         return $wrong === 0 ? [] : [self::finding(
             'verdict',
             Counted::of($wrong, 'page is', 'pages are').' kept with another template than the rules give.',
+            $mend,
+        )];
+    }
+
+    /** @return list<Finding> what orders of lists go by, as it is kept, against asking every product */
+    private function orders(bool $mend): array
+    {
+        $wrong = $this->orders->wrong();
+        $mend && $wrong > 0 && $this->orders->rebuild();
+
+        return $wrong === 0 ? [] : [self::finding(
+            'order',
+            Counted::of($wrong, 'product is', 'products are')
+                .' kept with another price, saving or rating than customers see.',
             $mend,
         )];
     }

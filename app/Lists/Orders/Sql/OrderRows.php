@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Vestibra\App\Lists\Orders\Sql;
+
+use DateTimeImmutable;
+use LogicException;
+use stdClass;
+use Vestibra\App\Ground\Sql\Database;
+use Vestibra\App\Records\Catalogue\Sql\SellingSql;
+use Vestibra\Core\Selling\ListSort;
+
+/**
+ * What orders go by, of products that customers can see: kept beside them, so that a page of a long list walks an
+ * index. Written in step with how many changed; a page in step with how deep it lies.
+ */
+final class OrderRows
+{
+    /** What each order goes by, and how. */
+    private const ORDERS = [
+        'cheap' => [['lowest'], 'lowest nulls last'],
+        'dear' => [['lowest'], 'lowest desc nulls last'],
+        'rated' => [['rating', 'reviews'], 'rating desc, reviews desc'],
+        'saving' => [['saving'], 'saving desc nulls last'],
+    ];
+
+    /** The last moment that something was kept as of; null: nothing is kept. */
+    public static function at(): ?string
+    {
+        $at = Database::value('select at from kept_orders_state');
+
+        return is_string($at) ? $at : null;
+    }
+
+    /**
+     * Products that changed since, and those whose prices are others by the clock.
+     *
+     * @return list<int>
+     */
+    public static function stale(DateTimeImmutable $now): array
+    {
+        return array_map(intval(...), array_column(Database::rows(
+            'select product_id as id from stale_orders union select id from kept_orders where until <= '
+                .SellingSql::moment($now),
+        ), 'id'));
+    }
+
+    /** @param  string  $which  products, as what follows their number: `in (1, 2)` */
+    public static function keep(string $which, DateTimeImmutable $now): void
+    {
+        $moment = SellingSql::moment($now);
+        $turns = array_map(
+            static fn (string $column): string => "select $column as turn from variants where product_id = p.id and "
+                ."published = 1 and $column > $moment",
+            ['sale_from', 'sale_until'],
+        );
+        Database::run("delete from kept_orders where id $which");
+        Database::run(
+            'insert into kept_orders (id, lowest, saving, rating, reviews, until) select p.id, '
+                .implode(', ', self::columns($moment))
+                .', (select min(turn) from ('
+                .implode(' union all ', $turns)
+                .")) from products p where p.published = 1 and p.id $which",
+        );
+        Database::run("delete from stale_orders where product_id $which");
+    }
+
+    /** From here on what is kept counts. */
+    public static function keepAt(DateTimeImmutable $at): void
+    {
+        Database::run('delete from kept_orders_state');
+        Database::run('insert into kept_orders_state (at) values ('.SellingSql::moment($at).')');
+    }
+
+    public static function last(): int
+    {
+        return (int) Database::value('select max(id) from (select max(id) as id from products union select max(id) from kept_orders)');
+    }
+
+    /** @return list<stdClass> what is kept otherwise than it would be by now */
+    public static function wrong(DateTimeImmutable $now): array
+    {
+        $moment = SellingSql::moment($now);
+
+        return Database::rows(
+            'select p.id from products p left join kept_orders k on k.id = p.id where (p.published = 1) <> (k.id is '
+                .'not null) or (p.published = 1 and (k.lowest is not '.SellingSql::lowest($moment)
+            .' or k.saving is not '.SellingSql::saving($moment)
+            .' or k.rating <> best_rated(p.review_count, p.star_sum) or k.reviews <> p.review_count)) '
+            .'union select k.id from kept_orders k where k.id not in (select id from products)',
+        );
+    }
+
+    /**
+     * A page of products, of which those that are stale are looked at by themselves.
+     *
+     * @param  string  $held  SQL, which products called `p` the list holds
+     * @param  list<int>  $stale
+     * @return list<stdClass>
+     */
+    public static function page(
+        ListSort $sort,
+        string $held,
+        array $stale,
+        DateTimeImmutable $now,
+        int $most,
+        int $from,
+    ): array {
+        [$columns, $order] = self::ORDERS[$sort->value] ?? throw new LogicException("Not kept: $sort->value.");
+        $kept = 'select p.id as id, p.'.implode(', p.', $columns)." from kept_orders p where $held";
+        if ($stale !== []) {
+            $ids = implode(',', $stale);
+            $anew = array_intersect_key(self::columns(SellingSql::moment($now)), array_flip($columns));
+            // Two that are in order are merged; what stands first is not gathered before.
+            $kept .= " and p.id not in ($ids) union all select p.id, ".implode(', ', $anew)
+                ." from products p where p.published = 1 and p.id in ($ids) and $held";
+        }
+
+        return Database::rows("$kept order by $order, id limit ? offset ?", [$most, $from]);
+    }
+
+    public static function isKept(ListSort $sort): bool
+    {
+        return isset(self::ORDERS[$sort->value]);
+    }
+
+    /** @return array<string, string> SQL of what is kept of products called `p`, by column */
+    private static function columns(string $moment): array
+    {
+        return [
+            'lowest' => SellingSql::lowest($moment),
+            'saving' => SellingSql::saving($moment),
+            'rating' => 'best_rated(p.review_count, p.star_sum)',
+            'reviews' => 'p.review_count',
+        ];
+    }
+}
