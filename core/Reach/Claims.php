@@ -9,6 +9,8 @@ namespace Vestibra\Core\Reach;
  * order, and when one of them changes, without asking the others again. They stay as they are written, as
  * `,3:512,7:90,`: a shop has many, and most are only handed on.
  *
+ * A collection by rule that the page's product is in stands among them by its number below zero: it claims nothing.
+ *
  * @api
  */
 final readonly class Claims
@@ -25,6 +27,12 @@ final readonly class Claims
     public static function read(string $written): self
     {
         return new self($written);
+    }
+
+    /** How a collection stands among templates. */
+    public static function collection(int $id): int
+    {
+        return -$id;
     }
 
     /** @return int|null the strength of a template's claim, as `RankOfReach::number()`: the smaller the stronger */
@@ -49,7 +57,19 @@ final readonly class Claims
     /** @return list<int> */
     public function templates(): array
     {
-        preg_match_all('/(\d+):/', $this->written, $found);
+        return $this->numbers('/(?<=,)(\d+):/');
+    }
+
+    /** @return list<int> the collections by rule that the page's product is in */
+    public function collections(): array
+    {
+        return $this->numbers('/(?<=,)-(\d+):/');
+    }
+
+    /** @return list<int> */
+    private function numbers(string $pattern): array
+    {
+        preg_match_all($pattern, $this->written, $found);
 
         return array_map(intval(...), $found[1]);
     }

@@ -9,6 +9,7 @@ use Vestibra\App\Reach\Rules\Sql\KeptRows;
 use Vestibra\App\Records\Catalogue\ProductReader;
 use Vestibra\App\Records\Models\Pin;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Claims;
 
@@ -70,6 +71,9 @@ final readonly class ClaimedPages
                 $claim = $candidate->reach->claim($features);
                 $claim === null || $claims[$candidate->templateId] = $claim;
             }
+            foreach (array_keys($contest->collections->reaches) as $id) {
+                $features->has(Aspect::Collection, $id) && $claims[Claims::collection($id)] = 0;
+            }
             yield $product->id => $claims;
         }
     }
@@ -78,7 +82,8 @@ final readonly class ClaimedPages
      * Which template pages have by the claims that are kept.
      *
      * @param  array<int, Row>  $rows  those of which nothing is known have 0 for the template
-     * @param  int|null  $template  one whose claims are others; null: they may stand in another order
+     * @param  int|null  $template  one whose claims are others, or a collection, as in `Claims`; null: they may stand in another
+     *     order
      * @param  array<int, int>  $claims  its own, by page
      * @param  array<int, int|null>  $pins  instead of those that are stored
      * @return array<int, Row>
@@ -98,6 +103,8 @@ final readonly class ClaimedPages
                 $all = $all->with($template, $claims[$page] ?? null);
             }
             $rows[$page] = [$pins[$page] ?? match (true) {
+                // A collection claims nothing.
+                $has !== 0 && $template !== null && $template < 0 => $has,
                 $has === 0, $template === null, $has === $template => $all->strongest($hand) ?? $contest->fallbackId,
                 isset($claims[$page]) && Claims::isStronger($claims[$page], $template, $all->of($has), $has, $hand) =>
                     $template,

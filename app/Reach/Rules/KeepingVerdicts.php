@@ -13,6 +13,8 @@ use Vestibra\App\Reach\Rules\Sql\ClaimRows;
 use Vestibra\App\Reach\Rules\Sql\KeptRows;
 use Vestibra\App\Reach\Rules\Sql\WinnersSql;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Claims;
 
 /**
  * Keeps which template the page of each product has, with who claims it. Triggers say which products have changed
@@ -73,9 +75,9 @@ final readonly class KeepingVerdicts
         for ($after = 0; ($pages = KeptRows::shown($after, self::PART)) !== []; $after = max($pages)) {
             $among = new Sql("p.id > $after and p.id <= ".max($pages));
             $claims = array_fill_keys($pages, ',');
-            foreach ($contest->candidates as $candidate) {
-                foreach (array_intersect_key(ClaimRows::of($contest, $candidate, $among), $claims) as $page => $claim) {
-                    $claims[$page] .= "$candidate->templateId:$claim,";
+            foreach (self::claimants($contest) as $claimant) {
+                foreach (array_intersect_key(self::claims($contest, $claimant, $among), $claims) as $page => $claim) {
+                    $claims[$page] .= "$claimant:$claim,";
                 }
             }
             $rows = array_map(static fn (string $written): array => [0, $written], $claims);
@@ -106,9 +108,8 @@ final readonly class KeepingVerdicts
             $seen = self::state();
             $now = KeptState::of($contest, $word);
             $claims = [];
-            foreach ($seen?->with(self::rules())->changed($now) ?? [] as $template) {
-                $candidate = $contest->candidate($template);
-                $claims[$template] = $candidate === null ? [] : ClaimRows::of($contest, $candidate);
+            foreach ($seen?->with(self::rules())->changed($now) ?? [] as $claimant) {
+                $claims[$claimant] = self::claims($contest, $claimant);
             }
             $done = DB::transaction(function () use ($contest, $seen, $now, $claims): bool {
                 $state = self::state();
@@ -121,6 +122,28 @@ final readonly class KeepingVerdicts
                 return $isAsSeen;
             });
         } while (! $done);
+    }
+
+    /** @return list<int> templates and collections by rule, as in `Claims` */
+    private static function claimants(KindRules $contest): array
+    {
+        return [
+            ...array_map(static fn (Candidate $one): int => $one->templateId, $contest->candidates),
+            ...array_map(Claims::collection(...), array_keys($contest->collections->reaches)),
+        ];
+    }
+
+    /** @return array<int, int> page => claim; none of one that is gone */
+    private static function claims(KindRules $contest, int $claimant, ?Sql $among = null): array
+    {
+        $candidate = $contest->candidate($claimant);
+        $collection = Claims::collection($claimant);
+
+        return match (true) {
+            $candidate !== null => ClaimRows::of($contest, $candidate, $among),
+            isset($contest->collections->reaches[$collection]) => ClaimRows::ofCollection($contest, $collection, $among),
+            default => [],
+        };
     }
 
     public static function state(): ?KeptState

@@ -6,13 +6,13 @@ namespace Vestibra\App\Reach\Rules;
 
 use stdClass;
 use Vestibra\Core\Reach\Aspect;
-use Vestibra\Core\Reach\Candidate;
 use Vestibra\Core\Reach\Check;
 use Vestibra\Core\Reach\Checks\AddedWithin;
 use Vestibra\Core\Reach\Checks\HasAll;
 use Vestibra\Core\Reach\Checks\HasAny;
 use Vestibra\Core\Reach\Checks\HasNoneOf;
 use Vestibra\Core\Reach\Checks\InRange;
+use Vestibra\Core\Reach\Claims;
 use Vestibra\Core\Reach\CompiledReach;
 use Vestibra\Core\Reach\Quantity;
 
@@ -27,7 +27,7 @@ final readonly class KeptState
      * @param  int|null  $until  when the next season begins or ends
      * @param  bool  $prices  whether a rule looks at prices
      * @param  list<int>  $days  ages that rules look at
-     * @param  array<int, string>  $rules  what the rules of each template come to, by template
+     * @param  array<int, string>  $rules  what the rules of each template and collection come to, as in `Claims`
      * @param  string  $live  the word of what is live when it is read
      */
     private function __construct(
@@ -59,13 +59,17 @@ final readonly class KeptState
             }
         }
         foreach ($contest->candidates as $candidate) {
-            $rules[$candidate->templateId] = self::rule($candidate, $contest);
+            $rules[$candidate->templateId] = self::rule($candidate->reach, $contest);
+        }
+        $hand = array_keys($rules);
+        foreach ($contest->collections->reaches as $id => $reach) {
+            $rules[Claims::collection($id)] = self::rule($reach, $contest);
         }
 
         return new self(
             $word,
             $contest->fallbackId,
-            array_keys($rules),
+            $hand,
             $contest->at,
             $bounds === [] ? null : min($bounds),
             $prices,
@@ -131,7 +135,7 @@ final readonly class KeptState
         return $this->word === $this->live && $now >= $this->at && ($this->until === null || $now < $this->until);
     }
 
-    /** @return list<int> templates whose rules are others by now, that have come or are gone */
+    /** @return list<int> templates and collections, as in `Claims`, whose rules are others, that have come or gone */
     public function changed(self $now): array
     {
         $changed = array_keys(array_diff_assoc($now->rules, $this->rules));
@@ -147,11 +151,9 @@ final readonly class KeptState
                 === array_values(array_intersect($now->hand, $this->hand));
     }
 
-    /** What a template's rules come to at an instant; where they name collections, with those by rule. */
-    private static function rule(Candidate $candidate, KindRules $contest): string
+    /** What the rules of a template or collection come to at an instant; where they name collections, with those by rule. */
+    private static function rule(CompiledReach $reach, KindRules $contest): string
     {
-        $reach = $candidate->reach;
-
         return md5(serialize([
             $reach->show, $reach->keepOff, $reach->goesFirst, $reach->season->holds($contest->at),
             self::namesCollections($reach) ? $contest->collections->reaches : [],

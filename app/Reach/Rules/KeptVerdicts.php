@@ -55,6 +55,27 @@ final readonly class KeptVerdicts
     }
 
     /**
+     * For customers too: what is not to be had in a moment is asked for in the background.
+     *
+     * @return array<int, int>|null how many products customers see in each collection by rule; null: not to be had
+     */
+    public function inCollections(): ?array
+    {
+        $stale = $this->staleOfReady(false);
+        if ($stale === null) {
+            return null;
+        }
+        $found = [];
+        foreach (Database::atOnce(fn (): array => $this->counted($stale)) as $claimant => [$covers]) {
+            if ($claimant < 0) {
+                $found[Claims::collection($claimant)] = $covers;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * What somebody has kept anew meanwhile is counted as it is by then.
      *
      * @param  list<int>  $stale
@@ -191,10 +212,11 @@ final readonly class KeptVerdicts
     }
 
     /**
+     * @param  bool  $waits  whether whoever asks may wait until very much is kept anew
      * @return list<int>|null what is stale beside all that is kept and stands; null where it cannot be had: what is
      *     missing is asked for
      */
-    private function staleOfReady(): ?array
+    private function staleOfReady(bool $waits = true): ?array
     {
         $now = $this->reader->now();
         $state = $this->clock->isMoved() ? null : KeepingVerdicts::state();
@@ -206,12 +228,13 @@ final readonly class KeptVerdicts
             return null;
         }
         $stale = KeepingVerdicts::stale($state, $now);
-        if (count($stale) > self::MOST_STALE || ! $state->holds($now)) {
+        $isBehind = count($stale) > self::MOST_STALE || ! $state->holds($now);
+        if ($isBehind && $waits) {
             return $this->caughtUp();
         }
-        count($stale) > self::MANY_STALE && $this->askFor();
+        $isBehind || count($stale) > self::MANY_STALE ? $this->askFor() : null;
 
-        return $stale;
+        return $isBehind ? null : $stale;
     }
 
     /** @return list<int>|null what is stale after all that had changed was kept; null where that did not go */

@@ -7,8 +7,9 @@ namespace Vestibra\App\Reach\Rules;
 use Vestibra\Core\Reach\Claims;
 
 /**
- * How many pages each template covers, has, and has of those that it covers: kept by what comes and goes. A row is the
- * template that a page has, and who claims it, as `Claims` are written.
+ * How many pages each template covers, has, and has of those that it covers, and how many products each collection by
+ * rule has: kept by what comes and goes. A row is the template that a page has, and who claims it, as `Claims` are
+ * written.
  *
  * @phpstan-type Row array{int, string}
  */
@@ -35,8 +36,13 @@ final class VerdictTally
         if ($row === null) {
             return;
         }
-        [$template, $claims] = $row;
-        foreach (Claims::read($claims)->templates() as $id) {
+        [$template, $written] = $row;
+        $claims = Claims::read($written);
+        foreach ($claims->collections() as $id) {
+            $this->numbers[Claims::collection($id)] ??= [0, 0, 0];
+            $this->numbers[Claims::collection($id)][0] += $by;
+        }
+        foreach ($claims->templates() as $id) {
             $this->numbers[$id] ??= [0, 0, 0];
             $this->numbers[$id][0] += $by;
             $this->numbers[$id][2] += $id === $template ? $by : 0;

@@ -8,9 +8,10 @@ use Vestibra\App\Ground\Sql\Database;
 use Vestibra\App\Ground\Sql\Sql;
 use Vestibra\App\Reach\Rules\KindRules;
 use Vestibra\Core\Reach\Candidate;
+use Vestibra\Core\Reach\Claims;
 
 /**
- * Which pages a template covers, each with the strength of its claim. Of one template in step with what it covers; of
+ * Which pages a template covers, each with the strength of its claim, and which products a collection has by rule. Of one template in step with what it covers; of
  * all of them at once for the pages that are asked about.
  */
 final class ClaimRows
@@ -44,6 +45,22 @@ final class ClaimRows
     }
 
     /**
+     * Of a collection by rule, hand-picked ones too.
+     *
+     * @param  Sql|null  $among  asks only for pages called `p` that it is true for
+     * @return array<int, int> page => claim
+     */
+    public static function ofCollection(KindRules $contest, int $id, ?Sql $among = null): array
+    {
+        $query = Sql::join('', [
+            $contest->sql()->inCollection($id)->wrap("select p.id, 0 as claim from {$contest->shown()} and (", ')'),
+            ...($among === null ? [] : [$among->wrap(' and (', ')')]),
+        ]);
+
+        return Database::pairs($query->text, $query->bindings);
+    }
+
+    /**
      * @param  list<Candidate>  $candidates
      * @param  non-empty-list<int>  $pages
      * @return array<int, array<int, int>> of pages that customers can see: page => template => claim
@@ -74,6 +91,11 @@ final class ClaimRows
                     $claim = $row->{"t$candidate->templateId"};
                     $claim === null || $claims[(int) $row->id][$candidate->templateId] = (int) $claim;
                 }
+            }
+        }
+        foreach (array_keys($contest->collections->reaches) as $id) {
+            foreach (self::ofCollection($contest, $id, new Sql($among)) as $page => $claim) {
+                $claims[$page][Claims::collection($id)] = $claim;
             }
         }
 

@@ -28,6 +28,7 @@ use Vestibra\App\Work\Releases\Making\PinsDeed;
 use Vestibra\App\Work\Releases\Making\TemplateDeed;
 use Vestibra\App\Work\Releases\Releases;
 use Vestibra\Core\Pages\PageKind;
+use Vestibra\Core\Reach\Aspect;
 use Vestibra\Core\Reach\WhatIf;
 use Vestibra\Core\Releases\Changes;
 use Vestibra\Tests\App\TestCase;
@@ -75,6 +76,7 @@ final class KeptVerdictsTest extends TestCase
             $words = "seed $chance->seed, step $step: ".implode(', ', $happened);
 
             self::assertSame($this->counted(), $this->kept(), $words);
+            self::assertSame($this->countedCollections(), $this->keptCollections(), $words);
             $this->assertPreviewed($chance, $templates, $words);
         }
         $this->app->make(KeepingVerdicts::class)->bringUp();
@@ -214,7 +216,7 @@ final class KeptVerdictsTest extends TestCase
             'price', 'stock', 'sale', 'hidden', 'shown', 'brand', 'tag', 'category', 'collection', 'fact',
             'deleted', 'many', 'time', 'much time', 'pin', 'pin', 'pin', 'unpin', 'pin by release', 'publish',
             'publish', 'publish', 'off', 'fallback', 'order', 'killed', 'category moved', 'new tag',
-            'option value', 'added', 'added', 'added', 'time', 'time', 'variant moved', 'review',
+            'option value', 'added', 'added', 'added', 'time', 'time', 'variant moved', 'review', 'rule', 'rule',
         ]);
         match ($what) {
             'price' => DB::table('variants')->where('product_id', $id)->update([
@@ -260,6 +262,9 @@ final class KeptVerdictsTest extends TestCase
             'added' => $product->update([
                 'added_at' => $this->moment($at - $chance->pick([0, 1, 2, 5]) * 86_400 + $chance->pick([0, 1, 3_600])),
             ]),
+            'rule' => DB::table('collections')->where('id', $chance->number(8, 12))->update([
+                'rule' => $this->rule($chance),
+            ]),
             'review' => DB::table('reviews')->where('product_id', $id)->delete(),
             'variant moved' => DB::table('variants')->where('id', $id)->update([
                 'product_id' => DB::table('products')->min('id'),
@@ -268,6 +273,15 @@ final class KeptVerdictsTest extends TestCase
         in_array($what, ['review', 'variant moved'], true) && ProductIndex::refresh($id);
 
         return "$what $id";
+    }
+
+    /** @return string|null of a collection; null: it is picked by hand */
+    private function rule(Chance $chance): ?string
+    {
+        return $chance->oneIn(4) ? null : json_encode(['show' => [[[
+            'field' => 'stock', 'comparison' => 'atMost', 'values' => [$chance->number(0, 9)],
+        ], ...($chance->oneIn(2) ? [] : [['field' => 'sale', 'comparison' => 'isOn', 'values' => []]])]],
+            'format' => 2, 'keepOff' => []], JSON_THROW_ON_ERROR);
     }
 
     private function published(Chance $chance, Template $template): void
@@ -346,6 +360,36 @@ final class KeptVerdictsTest extends TestCase
         }
 
         return array_replace(array_fill_keys(array_keys($covers), [0, 0, 0]), $counted);
+    }
+
+    /** @return array<int, int> products that customers see, by collection */
+    private function keptCollections(): array
+    {
+        $this->anew();
+        $numbers = $this->app->make(KeptVerdicts::class)->inCollections();
+        self::assertNotNull($numbers);
+        $kept = [];
+        foreach ($this->app->make(KindRulesReader::class)->live(PageKind::Product)->collections->reaches as $id => $_) {
+            $kept[$id] = $numbers[$id] ?? 0;
+        }
+
+        return $kept;
+    }
+
+    /** @return array<int, int> by asking every product in memory */
+    private function countedCollections(): array
+    {
+        $contest = $this->app->make(KindRulesReader::class)->live(PageKind::Product);
+        $counted = array_fill_keys(array_keys($contest->collections->reaches), 0);
+        $ids = DB::table('products')->where('published', true)->pluck('id')->all();
+        foreach ($this->app->make(ProductReader::class)->several($ids) as $product) {
+            $features = $contest->collections->judge($contest->pages->features($product));
+            foreach (array_keys($counted) as $id) {
+                $counted[$id] += (int) $features->has(Aspect::Collection, $id);
+            }
+        }
+
+        return $counted;
     }
 
     /** @return array<int, int> page => template */
